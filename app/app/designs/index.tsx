@@ -1,0 +1,1 @@
+export { DesignsPage as default } from '@/features/designs/DesignsPage'

@@ -1,0 +1,1 @@
+export { BenchPage as default } from '@/features/bench/BenchPage'

@@ -1,0 +1,1 @@
+export { NewPiecePage as default } from '@/features/bench/NewPiecePage'

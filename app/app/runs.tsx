@@ -1,0 +1,1 @@
+export { RunsPage as default } from '@/features/runs/RunsPage'

@@ -1,0 +1,1 @@
+export { StashPage as default } from '@/features/stash/StashPage'

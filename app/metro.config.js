@@ -1,0 +1,26 @@
+const path = require('path')
+const { getDefaultConfig } = require('expo/metro-config')
+
+const config = getDefaultConfig(__dirname)
+const stub = (name) => ({ type: 'sourceFile', filePath: path.join(__dirname, 'stubs', name) })
+
+// The interface library asks for every icon family by name; one family ships, the others are empty.
+const ICON_FAMILY = /^@?react-native-vector-icons\//
+const SHIPPED_ICONS = '@react-native-vector-icons/feather'
+// Needed only to satisfy peers on phones; nothing here animates through them on the web.
+const NATIVE_ONLY = /^react-native-(reanimated|worklets)(\/|$)/
+// Messages are our own; the validation package's forty languages are not shipped.
+const ZOD_LOCALES = /zod\/v4\/(core|locales|classic)/
+
+config.resolver.resolveRequest = (context, name, platform) => {
+  if (name === SHIPPED_ICONS) return context.resolveRequest(context, '@expo/vector-icons/Feather', platform)
+  if (ICON_FAMILY.test(name)) return stub('noIcons.js')
+  if (platform === 'web' && NATIVE_ONLY.test(name)) return stub('notOnWeb.js')
+  if (/locales\/index\.(js|cjs)$/.test(name) && ZOD_LOCALES.test(context.originModulePath)) return stub('noLocales.js')
+  return context.resolveRequest(context, name, platform)
+}
+
+// Gestures look components up by class name, so the minifier must leave those alone.
+config.transformer.minifierConfig = { ...config.transformer.minifierConfig, keep_classnames: true }
+
+module.exports = config

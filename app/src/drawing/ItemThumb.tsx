@@ -1,0 +1,21 @@
+import { itemKind, presetMeasures } from '@thimble/core/placement/itemKinds'
+import { boxOf } from '@thimble/core/plane/box'
+import { useMemo } from 'react'
+import Svg from 'react-native-svg'
+import { usePalette } from '@/theme/PaletteProvider'
+import { ItemOutline } from './ItemOutline'
+import { fitAll } from './scale'
+
+/** A small silhouette of the item in its cloth's colour, from the usual measurements of its size. */
+export function ItemThumb({ kind, size, colour, px }: { kind: string; size: string; colour: string; px: number }) {
+  const p = usePalette()
+  const shape = useMemo(() => {
+    const known = itemKind(kind)
+    return known.shape(presetMeasures(known, size))
+  }, [kind, size])
+  return (
+    <Svg aria-hidden width={px} height={px}>
+      <ItemOutline view={fitAll(boxOf(shape.outline), px, px, 2)} item={shape} colour={colour} edge={p.ink} thin />
+    </Svg>
+  )
+}

@@ -1,0 +1,28 @@
+import { applyPose, type Point, type Pose } from '@thimble/core/plane/point'
+import type { Mark } from '@thimble/core/placement/marks'
+import { Circle, G, Line, Path } from 'react-native-svg'
+import { toPath, toX, toY, type View } from './scale'
+
+type Props = { view: View; pose: Pose; marks: readonly Mark[]; colour: string }
+
+/** The chalk marks: our cross with one filled arrowhead toward the item's top and a short bar at its foot, and dots. */
+export function MarkSymbols({ view, pose, marks, colour }: Props) {
+  const dots = marks.filter((m) => m.kind === 'dots')
+  const arm = (a: Point, b: Point) => <Line x1={toX(view, a.x)} y1={toY(view, a.y)} x2={toX(view, b.x)} y2={toY(view, b.y)} stroke={colour} strokeWidth={1.6} strokeDasharray="5 3" />
+  const byId = (id: string): Point => marks.find((m) => m.id === id)!.at
+  const px = (x: number, y: number): Point => applyPose(pose, { x: x / view.k, y: y / view.k })
+  const arrow = marks.find((m) => m.kind === 'arrow')!.at
+  const far = Math.hypot(arrow.x - pose.x, arrow.y - pose.y) * view.k
+  const foot = Math.hypot(byId('dot-down').x - pose.x, byId('dot-down').y - pose.y) * view.k + 7
+  return (
+    <G>
+      {arm(byId('dot-left'), byId('dot-right'))}
+      {arm(px(0, -far + 8), px(0, foot))}
+      <Path d={toPath(view, [px(0, -far - 4), px(-6, -far + 8), px(6, -far + 8)])} fill={colour} />
+      <Path d={toPath(view, [px(-8, foot), px(8, foot)], false)} stroke={colour} strokeWidth={3} />
+      <Path d={toPath(view, [px(-8, 0), px(8, 0)], false)} stroke={colour} strokeWidth={2.6} />
+      <Path d={toPath(view, [px(0, -8), px(0, 8)], false)} stroke={colour} strokeWidth={2.6} />
+      {dots.map((m) => <Circle key={m.id} cx={toX(view, m.at.x)} cy={toY(view, m.at.y)} r={2.6} fill={colour} />)}
+    </G>
+  )
+}

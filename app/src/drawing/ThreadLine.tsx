@@ -1,0 +1,49 @@
+import { type StageId, stageIds } from '@thimble/contract'
+import { useState } from 'react'
+import { Pressable, View } from 'react-native'
+import Svg, { G, Line, Path } from 'react-native-svg'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Words } from '@/ui/Words'
+
+export const stageNames: Record<StageId, string> = { measure: 'Measure', build: 'Build', hoop: 'Hoop', stitch: 'Stitch', finish: 'Finish' }
+
+type Props = { done: ReadonlySet<StageId>; at: StageId; onPick?: (stage: StageId) => void }
+
+/** The piece's thread: running stitch with a knot for each stage done and a diamond for the one at hand. */
+export function ThreadLine({ done, at, onPick }: Props) {
+  const p = usePalette()
+  const [width, setWidth] = useState(0)
+  const inset = 8
+  const x = (i: number): number => inset + (i * (width - 2 * inset)) / (stageIds.length - 1)
+  return (
+    <View onLayout={(e) => setWidth(e.nativeEvent.layout.width)} role={onPick ? 'tablist' : undefined}>
+      {width > 0 ? (
+        <Svg aria-hidden width={width} height={18}>
+          {stageIds.slice(1).map((stage, i) => {
+            const sewn = done.has(stageIds[i]!)
+            return <Line key={stage} x1={x(i) + 6} x2={x(i + 1) - 6} y1={9} y2={9} stroke={sewn ? p.indigo : p.seam} strokeWidth={sewn ? 2.4 : 1.8} strokeDasharray={sewn ? '9 4' : '4 5'} />
+          })}
+          {stageIds.map((stage, i) => (
+            <G key={stage}>
+              {stage === at && !done.has(stage)
+                ? <Path d={`M${x(i)} 2l7 7-7 7-7-7Z`} fill={p.paper} stroke={p.indigo} strokeWidth={2.4} />
+                : done.has(stage)
+                  ? <Path d={`M${x(i) - 5} 4l10 10M${x(i) + 5} 4l-10 10`} stroke={p.indigo} strokeWidth={2.4} />
+                  : <Line x1={x(i)} x2={x(i)} y1={5} y2={13} stroke={p.inkSoft} strokeWidth={1.4} />}
+            </G>
+          ))}
+        </Svg>
+      ) : <View style={{ height: 18 }} />}
+      <View style={{ flexDirection: 'row', justifyContent: 'space-between' }}>
+        {stageIds.map((stage, i) => {
+          const says = `${stageNames[stage]}${done.has(stage) ? ', done' : ''}`
+          const align = i === 0 ? 'left' : i === stageIds.length - 1 ? 'right' : 'center'
+          const name = <Words aria-label={onPick ? undefined : says} bold={stage === at} tone={stage === at ? 'indigo' : undefined} style={{ fontSize: 13, lineHeight: 18, textAlign: align }}>{stageNames[stage]}</Words>
+          return onPick
+            ? <Pressable key={stage} role="tab" aria-label={says} aria-selected={stage === at} onPress={() => onPick(stage)} hitSlop={{ top: 20, bottom: 10, left: 6, right: 6 }} style={{ flex: 1, minHeight: 26 }}>{name}</Pressable>
+            : <View key={stage} style={{ flex: 1 }}>{name}</View>
+        })}
+      </View>
+    </View>
+  )
+}

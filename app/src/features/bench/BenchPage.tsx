@@ -1,0 +1,38 @@
+import { Button } from '@rneui/themed'
+import type { Piece } from '@thimble/contract'
+import { format } from 'date-fns'
+import { useRouter } from 'expo-router'
+import { useMemo } from 'react'
+import { View } from 'react-native'
+import { useShelf } from '@/state/store'
+import { Page, useShopName } from '@/ui/Page'
+import { Words, Heading } from '@/ui/Words'
+import { useDocs } from '../useShelfDocs'
+import { PieceCard } from './PieceCard'
+
+const urgency = (a: Piece, b: Piece): number =>
+  (a.due ?? '9999').localeCompare(b.due ?? '9999') || a.createdAt.localeCompare(b.createdAt)
+
+/** Pieces in work, the most urgent first. */
+export function BenchPage() {
+  const router = useRouter()
+  const loaded = useShelf((s) => s.loaded)
+  const pieces = useDocs('pieces')
+  const inWork = useMemo(() => pieces.filter((p) => !p.finishedAt).sort(urgency), [pieces])
+  return (
+    <Page title={useShopName()} aside={format(new Date(), 'EEE d MMM')} foot={<Button title="New piece" onPress={() => router.push('/new')} />}>
+      {inWork.map((piece) => <PieceCard key={piece.id} piece={piece} />)}
+      {inWork.length === 0 && loaded ? <EmptyBench /> : null}
+    </Page>
+  )
+}
+
+function EmptyBench() {
+  return (
+    <View style={{ padding: 24, gap: 10 }}>
+      <Heading level={2}>Nothing in work</Heading>
+      <Words>Start with New piece: choose what it is, type what the tape says, and the marks follow.</Words>
+      <Words soft>Put your hoops and backings in the Stash first, and the choice is made from what you have.</Words>
+    </View>
+  )
+}

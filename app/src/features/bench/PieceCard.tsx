@@ -1,0 +1,46 @@
+import { type Piece, stageDoneAt, stageIds } from '@thimble/contract'
+import { differenceInCalendarDays, format, parseISO } from 'date-fns'
+import { useRouter } from 'expo-router'
+import { useMemo } from 'react'
+import { Pressable, View } from 'react-native'
+import { ItemThumb } from '@/drawing/ItemThumb'
+import { ThreadLine } from '@/drawing/ThreadLine'
+import { nextAction, stageOf } from '@/plan/nextAction'
+import { planMeasure } from '@/plan/planPiece'
+import { useShelf } from '@/state/store'
+import { usePalette } from '@/theme/PaletteProvider'
+import { BigNumbers, Heading, Words } from '@/ui/Words'
+
+/** One piece on the bench: what and for whom, when due, its thread, and what to do next. One tap resumes there. */
+export function PieceCard({ piece }: { piece: Piece }) {
+  const p = usePalette()
+  const router = useRouter()
+  const shop = useShelf((s) => s.shop)
+  const designs = useShelf((s) => s.docs.designs)
+  const hoop = useShelf((s) => (piece.hoopId ? s.docs.hoops[piece.hoopId]?.name ?? null : null))
+  const next = useMemo(() => nextAction(piece, planMeasure(piece, { shop, designs }), hoop), [piece, shop, designs, hoop])
+  const done = useMemo(() => new Set(stageIds.filter((s) => piece[stageDoneAt[s]])), [piece])
+  const due = piece.due ? dueIn(piece.due) : null
+  return (
+    <Pressable role="link" aria-label={`${piece.name}. ${next}`} onPress={() => router.push(`/piece/${piece.id}`)}
+      style={{ backgroundColor: p.paper, borderBottomWidth: 1, borderBottomColor: p.seam, paddingHorizontal: 16, paddingVertical: 12, gap: 10 }}>
+      <View style={{ flexDirection: 'row', gap: 14, alignItems: 'flex-start' }}>
+        <ItemThumb kind={piece.itemKind} size={piece.size} colour={piece.cloth.colour} px={60} />
+        <View style={{ flex: 1, minWidth: 0 }}>
+          <Heading level={2}>{piece.name}</Heading>
+          <Words soft>{[piece.customer, piece.run].filter(Boolean).join(', ') || 'For yourself'}</Words>
+        </View>
+        {due ? <Words soft={!due.pressing} bold={due.pressing} tone={due.pressing ? 'madder' : undefined} style={{ fontSize: 15 }}>{due.text}</Words> : null}
+      </View>
+      <ThreadLine done={done} at={stageOf(piece)} />
+      <BigNumbers>{next}</BigNumbers>
+    </Pressable>
+  )
+}
+
+function dueIn(due: string): { text: string; pressing: boolean } {
+  const days = differenceInCalendarDays(parseISO(due), new Date())
+  if (days < 0) return { text: days === -1 ? 'due yesterday' : `${-days} days late`, pressing: true }
+  if (days === 0) return { text: 'due today', pressing: true }
+  return { text: days < 7 ? format(parseISO(due), 'EEE') : format(parseISO(due), 'd MMM'), pressing: false }
+}

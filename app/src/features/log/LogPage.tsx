@@ -1,0 +1,64 @@
+import type { LogRow } from '@thimble/contract'
+import { holdingNames } from '@thimble/core/recipe/names'
+import { format, parseISO } from 'date-fns'
+import { useRouter } from 'expo-router'
+import { useMemo, useState } from 'react'
+import { Pressable, View } from 'react-native'
+import { useShelf } from '@/state/store'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Choices } from '@/ui/Choices'
+import { Field } from '@/ui/Field'
+import { Page } from '@/ui/Page'
+import { Section } from '@/ui/Section'
+import { Heading, Words } from '@/ui/Words'
+import { clothName } from '../piece/clothWords'
+import { faultNames, verdictNames } from '../piece/faultWords'
+import { landingText } from './landingText'
+import { useLog } from './useLog'
+
+const ALL = 'all'
+
+/** Every finished piece, newest first; by cloth, by fault, by words. */
+export function LogPage() {
+  const rows = useLog()
+  const [cloth, setCloth] = useState(ALL)
+  const [words, setWords] = useState('')
+  const cloths = useMemo(() => [...new Set(rows.map((r) => r.cloth))], [rows])
+  const shown = rows.filter((r) => (cloth === ALL || r.cloth === cloth) && matches(r, words))
+  return (
+    <Page title="Log" aside={`${rows.length} ${rows.length === 1 ? 'piece' : 'pieces'}`}>
+      <Section>
+        <Field label="Find" value={words} onChange={setWords} placeholder="A name, a customer, a fault" />
+        {cloths.length > 1 ? <Choices label="Cloth" choices={[{ id: ALL, name: 'All' }, ...cloths.map((id) => ({ id, name: clothName(id).split(',')[0]! }))]} value={cloth} onChange={setCloth} /> : null}
+      </Section>
+      <View style={{ marginTop: 14 }}>{shown.map((row) => <LogLine key={row.pieceId} row={row} />)}</View>
+      {shown.length === 0 ? <Section><Words soft>{rows.length === 0 ? 'Nothing finished yet. A piece comes here when its record is kept.' : 'Nothing in the log fits that.'}</Words></Section> : null}
+    </Page>
+  )
+}
+
+function matches(row: LogRow, words: string): boolean {
+  const text = [row.name, row.customer, row.stack, row.note, ...row.faults.map((f) => faultNames[f])].join(' ').toLowerCase()
+  return words.toLowerCase().split(/\s+/).every((w) => text.includes(w))
+}
+
+function LogLine({ row }: { row: LogRow }) {
+  const p = usePalette()
+  const router = useRouter()
+  const style = useShelf((s) => s.shop)
+  const landing = landingText(row.dx, row.dy, style)
+  return (
+    <Pressable role="link" aria-label={row.name} onPress={() => router.push(`/log/${row.pieceId}`)} style={{ backgroundColor: p.paper, borderTopWidth: 1, borderTopColor: p.seam, paddingHorizontal: 16, paddingVertical: 12, gap: 3 }}>
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        <Heading level={3} style={{ flex: 1, minWidth: 0 }}>{row.name}</Heading>
+        <Words soft>{format(parseISO(row.finishedAt), 'd MMM')}</Words>
+      </View>
+      <Words soft>{[row.customer, clothName(row.cloth).split(',')[0], row.holding ? holdingNames[row.holding].toLowerCase() : ''].filter(Boolean).join(', ')}</Words>
+      <Words style={{ fontSize: 16 }}>{row.stack || 'No stack noted'}</Words>
+      <Words style={{ fontSize: 16 }} tone={row.verdict === 'spoiled' ? 'madder' : row.verdict === 'good' ? 'moss' : undefined}>
+        {[row.verdict ? verdictNames[row.verdict] : '', landing, row.faults.map((f) => faultNames[f].toLowerCase()).join(', ')].filter(Boolean).join('. ')}
+      </Words>
+      {row.note ? <Words soft>{`“${row.note}”`}</Words> : null}
+    </Pressable>
+  )
+}

@@ -1,0 +1,34 @@
+import { View } from 'react-native'
+import { Choices } from '@/ui/Choices'
+import { LengthField } from '@/ui/LengthField'
+import { Words } from '@/ui/Words'
+import { useNamed } from '../useShelfDocs'
+import { loadNames, workKinds } from '../designs/designWords'
+import type { PieceTools } from './usePiece'
+
+const BY_SIZE = 'by-size'
+
+/** A design from the shelf, or just its size. */
+export function DesignPicker({ tools: { piece, plan, shelf, set } }: { tools: PieceTools }) {
+  const designs = useNamed('designs')
+  const { unit } = shelf.shop
+  const choices = [{ id: BY_SIZE, name: 'By size' }, ...designs.map((d) => ({ id: d.id, name: d.name }))]
+  const own = (body: object): void => set({ ownDesign: body })
+  return (
+    <View style={{ gap: 12 }}>
+      <Choices label="Which design" long={choices.length > 4} choices={choices} value={piece.designId ?? BY_SIZE} onChange={(id) => set({ designId: id === BY_SIZE ? null : id })} />
+      {piece.designId ? (
+        <Words>{`${plan.write(plan.design.width)} wide, ${plan.write(plan.design.height)} high, ${loadNames[plan.design.loadClass]}.`}</Words>
+      ) : (
+        <>
+          <View style={{ flexDirection: 'row', gap: 12 }}>
+            <LengthField label="Design width" unit={unit} typed={piece.ownDesign.width} placeholder={plan.write(80)} problem={plan.problems['design.width']} onChange={(width) => own({ width })} />
+            <LengthField label="Design height" unit={unit} typed={piece.ownDesign.height} placeholder={plan.write(60)} problem={plan.problems['design.height']} onChange={(height) => own({ height })} />
+          </View>
+          <Choices label="How dense is it" choices={(['outline', 'light', 'medium', 'dense'] as const).map((id) => ({ id, name: loadNames[id] }))} value={piece.ownDesign.load} onChange={(load) => own({ load })} />
+          <Choices label="What is it" choices={workKinds} value={piece.ownDesign.kind} onChange={(kind) => own({ kind })} />
+        </>
+      )}
+    </View>
+  )
+}

@@ -1,0 +1,31 @@
+import { Button } from '@rneui/themed'
+import { supplyKinds, type UsedLayer } from '@thimble/contract'
+import { View } from 'react-native'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Choices } from '@/ui/Choices'
+import { Words } from '@/ui/Words'
+import { layerName } from './recipeWords'
+
+type Props = { layer: UsedLayer; asGiven?: UsedLayer; onChange: (layer: UsedLayer | null) => void; onClose: () => void }
+
+const isTopping = (kind: string): boolean => kind.endsWith('film')
+const isCover = (kind: string): boolean => kind.startsWith('cover')
+
+/** Puts another backing or topping in a layer's place, or changes its sheets. */
+export function LayerEditor({ layer, asGiven, onChange, onClose }: Props) {
+  const p = usePalette()
+  const kinds = supplyKinds.filter((k) => (layer.role === 'topping' ? isTopping(k) : layer.role === 'cover' ? isCover(k) : !isTopping(k) && !isCover(k)))
+  return (
+    <View style={{ backgroundColor: p.paper, borderWidth: 1, borderColor: p.seam, borderRadius: 4, padding: 12, gap: 12 }}>
+      <Words bold>{`In place of ${layerName(asGiven?.kind ?? layer.kind).toLowerCase()}`}</Words>
+      <Choices label="Use instead" choices={kinds.map((id) => ({ id, name: layerName(id) }))} value={layer.kind as (typeof kinds)[number]} onChange={(kind) => onChange({ ...layer, kind })} />
+      {layer.role === 'backing' ? (
+        <Choices label="Sheets" choices={['1', '2', '3'].map((n) => ({ id: n, name: n }))} value={String(layer.sheets)} onChange={(n) => onChange({ ...layer, sheets: Number(n), crossed: Number(n) > 1 })} />
+      ) : null}
+      <View style={{ flexDirection: 'row', gap: 12, flexWrap: 'wrap' }}>
+        <Button title="Keep" onPress={onClose} />
+        <Button type="outline" title="Leave it out" onPress={() => onChange(null)} />
+      </View>
+    </View>
+  )
+}

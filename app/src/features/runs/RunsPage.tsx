@@ -1,0 +1,55 @@
+import { type Piece, type StageId, stageIds } from '@thimble/contract'
+import { useRouter } from 'expo-router'
+import { useMemo } from 'react'
+import { Pressable, View } from 'react-native'
+import { stageNames } from '@/drawing/ThreadLine'
+import { stageOf } from '@/plan/nextAction'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Page } from '@/ui/Page'
+import { Section } from '@/ui/Section'
+import { Heading, Words } from '@/ui/Words'
+import { useDocs } from '../useShelfDocs'
+
+type Run = { key: string; customer: string; design: string | null; pieces: Piece[] }
+
+/** Pieces for one customer with one design on one kind of item belong together: threaded and hooped once. */
+function runsOf(pieces: Piece[]): Run[] {
+  const runs = new Map<string, Run>()
+  for (const piece of pieces.filter((p) => !p.finishedAt && p.customer)) {
+    const key = [piece.customer, piece.itemKind, piece.designId ?? 'own'].join('|')
+    const run = runs.get(key) ?? { key, customer: piece.customer, design: piece.designId, pieces: [] }
+    run.pieces.push(piece)
+    runs.set(key, run)
+  }
+  return [...runs.values()].sort((a, b) => b.pieces.length - a.pieces.length || a.customer.localeCompare(b.customer))
+}
+
+export function RunsPage() {
+  const pieces = useDocs('pieces')
+  const runs = useMemo(() => runsOf(pieces), [pieces])
+  return (
+    <Page title="Runs">
+      <Section says="Pieces in work that share customer, item and design: measure, thread and hoop them together." ><View /></Section>
+      {runs.map((run) => <RunCard key={run.key} run={run} />)}
+      {runs.length === 0 ? <Section><Words>No piece in work has a customer yet. Give one at the foot of a piece’s ticket.</Words></Section> : null}
+    </Page>
+  )
+}
+
+function RunCard({ run }: { run: Run }) {
+  const p = usePalette()
+  const router = useRouter()
+  const at = stageIds.map((stage): [StageId, Piece[]] => [stage, run.pieces.filter((x) => stageOf(x) === stage)])
+  return (
+    <View style={{ backgroundColor: p.paper, borderTopWidth: 1, borderTopColor: p.seam, paddingHorizontal: 16, paddingVertical: 12, marginTop: 12, gap: 8 }}>
+      <Heading level={2}>{run.customer}</Heading>
+      <Words>{`${run.pieces.length} ${run.pieces.length === 1 ? 'piece' : 'pieces'}: ${at.filter(([, list]) => list.length > 0).map(([stage, list]) => `${list.length} at ${stageNames[stage].toLowerCase()}`).join(', ')}`}</Words>
+      {run.pieces.map((piece) => (
+        <Pressable key={piece.id} role="link" onPress={() => router.push(`/piece/${piece.id}`)} style={{ minHeight: 44, flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between', gap: 12, borderTopWidth: 1, borderTopColor: p.seam }}>
+          <Words style={{ flex: 1 }}>{`${piece.name}${piece.run ? `, ${piece.run}` : ''}`}</Words>
+          <Words soft>{stageNames[stageOf(piece)]}</Words>
+        </Pressable>
+      ))}
+    </View>
+  )
+}

@@ -1,0 +1,80 @@
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit'
+import type { LogRow, Shop } from '@thimble/contract'
+import { defaultHabits } from '@thimble/core/habits'
+import { apply } from 'json-merge-patch'
+import type { Change } from './outbox'
+import { type Docs, type Resource, withEmpties } from './resources'
+
+type Removed = { resource: Resource; id: string; name: string }
+export type ShelfState = {
+  shop: Shop
+  docs: { [R in Resource]: Record<string, Docs[R]> }
+  gone: { [R in Resource]: Record<string, true> }
+  log: LogRow[]
+  loaded: boolean
+  connection: 'unknown' | 'here' | 'away'
+  waiting: number
+  notice: string | null
+  undo: Removed | null
+}
+
+const initial: ShelfState = {
+  shop: { name: 'My workshop', unit: 'mm', fraction: 8, theme: 'auto', habits: defaultHabits },
+  docs: { pieces: {}, hoops: {}, supplies: {}, designs: {} },
+  gone: { pieces: {}, hoops: {}, supplies: {}, designs: {} },
+  log: [],
+  loaded: false,
+  connection: 'unknown',
+  waiting: 0,
+  notice: null,
+  undo: null,
+}
+
+function applyChange(state: ShelfState, change: Change): void {
+  if (change.kind === 'shop') {
+    state.shop = apply(structuredClone(JSON.parse(JSON.stringify(state.shop))), change.body) as Shop
+    return
+  }
+  const { resource, id } = change
+  const docs = state.docs[resource] as Record<string, object>
+  if (change.kind === 'put') docs[id] ??= change.body
+  else if (change.kind === 'delete') state.gone[resource][id] = true
+  else if (change.kind === 'restore') delete state.gone[resource][id]
+  else if (docs[id]) docs[id] = withEmpties(resource, apply(JSON.parse(JSON.stringify(docs[id])), change.body) as object)
+}
+
+/** All the app knows: what the server last said, with everything typed since laid over it. */
+export const shelf = createSlice({
+  name: 'shelf',
+  initialState: initial,
+  reducers: {
+    changed: (state, { payload }: PayloadAction<Change>) => applyChange(state, payload),
+    /** Lists as the server has them; changes still on their way are laid over again. */
+    arrived: (state, { payload }: PayloadAction<{ docs: Partial<{ [R in Resource]: Docs[R][] }>; shop?: Shop; log?: LogRow[]; over: Change[] }>) => {
+      if (payload.shop) state.shop = payload.shop
+      if (payload.log) state.log = payload.log
+      for (const [resource, list] of Object.entries(payload.docs)) {
+        const finished = resource === 'pieces' ? Object.values(state.docs.pieces).filter((p) => p.finishedAt) : []
+        const kept = Object.fromEntries([...finished, ...list].map((doc) => [doc.id, doc]))
+        ;(state.docs[resource as Resource] as object) = kept
+      }
+      for (const change of payload.over) applyChange(state, change)
+      state.loaded = true
+    },
+    opened: (state, { payload }: PayloadAction<{ doc: Docs['pieces']; over: Change[] }>) => {
+      state.docs.pieces[payload.doc.id] = payload.doc
+      for (const change of payload.over) if (change.kind !== 'shop' && change.id === payload.doc.id) applyChange(state, change)
+    },
+    remembered: (state, { payload }: PayloadAction<Pick<ShelfState, 'shop' | 'docs' | 'log'>>) => {
+      Object.assign(state, payload)
+    },
+    connected: (state, { payload }: PayloadAction<{ connection?: ShelfState['connection']; waiting: number }>) => {
+      if (payload.connection) state.connection = payload.connection
+      state.waiting = payload.waiting
+    },
+    noticed: (state, { payload }: PayloadAction<string | null>) => void (state.notice = payload),
+    removed: (state, { payload }: PayloadAction<Removed | null>) => void (state.undo = payload),
+  },
+})
+
+export const { changed, arrived, opened, remembered, connected, noticed, removed } = shelf.actions

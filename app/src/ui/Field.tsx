@@ -1,0 +1,56 @@
+import { Input } from '@rneui/themed'
+import { useId, useState } from 'react'
+import { type KeyboardTypeOptions, View } from 'react-native'
+import { usePalette } from '@/theme/PaletteProvider'
+import { FieldProblem } from './FieldProblem'
+import { Words } from './Words'
+
+type Props = {
+  label: string
+  value: string
+  onChange: (text: string) => void
+  hint?: string
+  problem?: string | null
+  placeholder?: string
+  suffix?: string
+  big?: boolean
+  multiline?: boolean
+  keyboard?: KeyboardTypeOptions
+  onFocus?: () => void
+  onBlur?: () => void
+}
+
+/** One thing to type: label above, how-to and problem below, all tied together for screen readers. */
+export function Field({ label, value, onChange, hint, problem, placeholder, suffix, big, multiline, keyboard, onFocus, onBlur }: Props) {
+  const p = usePalette()
+  const id = useId()
+  const [focused, setFocused] = useState(false)
+  const border = problem ? p.madder : focused ? p.indigo : p.seam
+  return (
+    <View style={{ flex: 1, minWidth: 0 }}>
+      <View style={{ backgroundColor: p.paper, borderWidth: focused || problem ? 2 : 1, margin: focused || problem ? 0 : 1, borderColor: border, borderRadius: 4, paddingHorizontal: 10, paddingTop: 8 }}>
+        <Words soft nativeID={`${id}-label`}>{label}</Words>
+        <View style={{ flexDirection: 'row', alignItems: 'center' }}>
+          <View style={{ flex: 1 }}>
+            <Input
+              aria-labelledby={`${id}-label`}
+              aria-describedby={problem ? `${id}-problem` : undefined}
+              aria-invalid={Boolean(problem)}
+              value={value}
+              onChangeText={onChange}
+              placeholder={placeholder}
+              multiline={multiline}
+              inputMode={keyboard === 'numeric' ? 'numeric' : undefined}
+              onFocus={() => { setFocused(true); onFocus?.() }}
+              onBlur={() => { setFocused(false); onBlur?.() }}
+              inputStyle={{ outlineStyle: 'none' as never, ...(big ? { fontFamily: 'TextBold', fontSize: 26 } : {}), ...(multiline ? { minHeight: 72, textAlignVertical: 'top' } : {}) }}
+              renderErrorMessage={false}
+            />
+          </View>
+          {suffix ? <Words soft>{suffix}</Words> : null}
+        </View>
+      </View>
+      {problem ? <FieldProblem id={`${id}-problem`}>{problem}</FieldProblem> : hint ? <Words soft style={{ fontSize: 14, lineHeight: 19, marginTop: 2 }}>{hint}</Words> : null}
+    </View>
+  )
+}

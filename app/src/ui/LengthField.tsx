@@ -1,0 +1,21 @@
+import type { TypedLength } from '@thimble/contract'
+import { Field } from './Field'
+
+type Props = {
+  label: string
+  typed: TypedLength | undefined
+  unit: TypedLength['unit']
+  onChange: (typed: TypedLength) => void
+  hint?: string
+  problem?: string | null
+  placeholder?: string
+  onFocus?: () => void
+  onBlur?: () => void
+}
+
+/** A length as people write it; the unit shown is the one meant when none is named. */
+export function LengthField({ typed, unit, onChange, ...rest }: Props) {
+  const meant = typed?.text ? typed.unit : unit
+  const named = /[a-z"'′″”]/i.test(typed?.text ?? '')
+  return <Field {...rest} big value={typed?.text ?? ''} suffix={named ? undefined : meant} onChange={(text) => onChange({ text, unit })} />
+}

@@ -1,0 +1,45 @@
+import { Button } from '@rneui/themed'
+import { useEffect } from 'react'
+import { View } from 'react-native'
+import { bringBack, useSend, useShelf } from '@/state/store'
+import { noticed, removed } from '@/state/shelf'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Words } from './Words'
+
+const UNDO_MS = 10_000
+
+/** What the whole app has to say: the server away, a change not taken, a removal that can be undone. */
+export function Notices() {
+  const { connection, waiting, notice, undo } = useShelf((s) => s)
+  const send = useSend()
+  const p = usePalette()
+  useEffect(() => {
+    if (!undo) return
+    const timer = setTimeout(() => send(removed(null)), UNDO_MS)
+    return () => clearTimeout(timer)
+  }, [undo, send])
+  const kept = waiting === 0 ? 'What you type is kept here and sent when it is back.'
+    : `${waiting} ${waiting === 1 ? 'change is' : 'changes are'} kept here and sent when it is back.`
+  const bar = { flexDirection: 'row', alignItems: 'center', gap: 12, paddingHorizontal: 16, paddingVertical: 8 } as const
+  return (
+    <View aria-live="polite">
+      {connection === 'away' ? (
+        <View role="status" style={{ ...bar, backgroundColor: p.weld }}>
+          <Words style={{ color: p.onWeld, flex: 1, fontSize: 16 }}>The server is away. {kept}</Words>
+        </View>
+      ) : null}
+      {notice ? (
+        <View role="alert" style={{ ...bar, backgroundColor: p.paper, borderBottomWidth: 2, borderBottomColor: p.madder }}>
+          <Words style={{ flex: 1 }}>{notice}</Words>
+          <Button type="outline" title="Close" onPress={() => send(noticed(null))} />
+        </View>
+      ) : null}
+      {undo ? (
+        <View role="status" style={{ ...bar, backgroundColor: p.paper, borderBottomWidth: 1, borderBottomColor: p.seam }}>
+          <Words style={{ flex: 1 }}>{undo.name} removed.</Words>
+          <Button type="outline" title="Undo" onPress={bringBack} />
+        </View>
+      ) : null}
+    </View>
+  )
+}

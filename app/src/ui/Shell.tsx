@@ -1,0 +1,59 @@
+import { usePathname, useRouter } from 'expo-router'
+import { type ReactNode, useEffect } from 'react'
+import { Pressable, useWindowDimensions, View } from 'react-native'
+import { PlaceIcon, type PlaceId } from '@/drawing/PlaceIcon'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Notices } from './Notices'
+import { Words } from './Words'
+
+const places: readonly { id: PlaceId; name: string; path: '/' | '/designs' | '/stash' | '/runs' | '/log' }[] = [
+  { id: 'bench', name: 'Bench', path: '/' },
+  { id: 'designs', name: 'Designs', path: '/designs' },
+  { id: 'stash', name: 'Stash', path: '/stash' },
+  { id: 'runs', name: 'Runs', path: '/runs' },
+  { id: 'log', name: 'Log', path: '/log' },
+]
+const WIDE = 900
+
+const placeOf = (pathname: string): PlaceId => places.find((p) => p.path !== '/' && pathname.startsWith(p.path))?.id ?? 'bench'
+
+/** The five places: a bar at the foot on a phone, a rail at the left on a wide screen. */
+export function Shell({ children }: { children: ReactNode }) {
+  const p = usePalette()
+  const { width } = useWindowDimensions()
+  const router = useRouter()
+  const here = placeOf(usePathname())
+  const wide = width >= WIDE
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      const typing = (event.target as HTMLElement).closest('input, textarea')
+      if (event.key === 'n' && !typing && !event.ctrlKey && !event.metaKey && !event.altKey) router.push('/new')
+    }
+    window.addEventListener('keydown', onKey)
+    return () => window.removeEventListener('keydown', onKey)
+  }, [router])
+  const bar = wide
+    ? ({ width: 96, flexDirection: 'column', paddingTop: 12, borderRightWidth: 1, borderRightColor: p.seam } as const)
+    : ({ flexDirection: 'row', borderTopWidth: 1, borderTopColor: p.seam } as const)
+  return (
+    <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column-reverse', backgroundColor: p.calico }}>
+      <View role="navigation" style={{ ...bar, backgroundColor: p.paper }}>
+        {places.map(({ id, name, path }) => {
+          const on = id === here
+          const edge = wide ? { borderLeftWidth: 3, borderLeftColor: on ? p.indigo : 'transparent' } : { borderTopWidth: 3, borderTopColor: on ? p.indigo : 'transparent' }
+          return (
+            <Pressable key={id} role="link" aria-current={on ? 'page' : undefined} aria-label={name} onPress={() => router.navigate(path)}
+              style={[{ flexGrow: wide ? 0 : 1, flexBasis: wide ? undefined : 0, minHeight: 60, alignItems: 'center', justifyContent: 'center', paddingVertical: 6 }, edge]}>
+              <PlaceIcon place={id} colour={on ? p.indigo : p.inkSoft} />
+              <Words bold={on} tone={on ? 'indigo' : undefined} style={{ fontSize: 13.5, lineHeight: 18 }}>{name}</Words>
+            </Pressable>
+          )
+        })}
+      </View>
+      <View style={{ flex: 1, minWidth: 0 }}>
+        <Notices />
+        {children}
+      </View>
+    </View>
+  )
+}

@@ -1,0 +1,8 @@
+import { z } from 'zod'
+
+/** A length as it was typed, and the unit that was meant when none was named: kept even when it cannot be read. */
+export const TypedLength = z.object({
+  text: z.string().max(60, 'Keep it under 60 characters.'),
+  unit: z.enum(['mm', 'cm', 'in']),
+})
+export type TypedLength = z.infer<typeof TypedLength>

@@ -1,0 +1,16 @@
+import { z } from 'zod'
+import { Piece } from './piece'
+import { Shop } from './shop'
+import { Design, Hoop, Supply } from './stash'
+
+/** A whole shop as one open JSON file: what the export writes and the import door takes. */
+export const ShopFile = z.object({
+  format: z.literal('zealous-thimble-shop', 'This is not a shop file: “format” has to be zealous-thimble-shop.'),
+  version: z.literal(1, 'Only version 1 of the shop file is known.'),
+  shop: Shop,
+  hoops: z.array(Hoop),
+  supplies: z.array(Supply),
+  designs: z.array(Design),
+  pieces: z.array(Piece),
+})
+export type ShopFile = z.infer<typeof ShopFile>

@@ -1,0 +1,12 @@
+import { z } from 'zod'
+
+export const Id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, 'An id is 1 to 64 letters, digits, - or _.')
+export const Name = z.string().trim().min(1, 'Give it a name.').max(120, 'Keep the name under 120 characters.')
+export const Note = z.string().max(4000, 'Keep the note under 4000 characters.')
+export const Instant = z.iso.datetime({ message: 'Write the time as ISO 8601 in UTC.' })
+export const LocalDate = z.iso.date({ message: 'Write the date as YYYY-MM-DD.' })
+export const Colour = z.string().regex(/^#[0-9a-fA-F]{6}$/, 'Write the colour as #rrggbb.')
+export const Millimetres = z.number().positive('It has to be more than zero.').max(5000, 'That is over 5 metres; check it.')
+
+/** What the server adds to everything it keeps. */
+export const Kept = z.object({ id: Id, createdAt: Instant, updatedAt: Instant })

@@ -1,0 +1,176 @@
+import { type Advice, caution, note, stop } from '../advice'
+import type { NoSewZone } from '../placement/itemKind'
+import { applyPose, type Point, type Pose, rotatePoint } from '../plane/point'
+import { convexHull } from '../plane/convexHull'
+import { gapBetween, insetOf, insidePolygon } from '../plane/polygonDistance'
+import { boxOf, rectangle } from '../plane/box'
+import { drawnArea } from '../plane/halfPlane'
+import type { HoopField } from './hoopField'
+import { type HoopFit, placeInHoop } from './placeInHoop'
+
+/** A hoop on the shelf: its sewing field, its ring's outside, and where the notches cross seen from the field. */
+export type HoopChoiceSource = {
+  id: string
+  name: string
+  field: HoopField
+  outside: { width: number; height: number }
+  notchOffset?: Point
+  clamp?: boolean
+  maxThicknessMm?: number
+}
+
+/**
+ * `hull` in the design frame; `target` and the item's outline, zones and tube in the item frame, when the design
+ * goes on an item. `rotations`: turns the loading allows (default 0, 90, 180, 270). `holding` 'hooped' or 'clamped'
+ * puts the cloth in the ring, so that the ring must go inside a tube and over no seam ridge.
+ */
+export type HoopQuery = {
+  hull: Point[]
+  hoops: readonly HoopChoiceSource[]
+  rotations?: readonly number[]
+  margin?: number
+  holding?: 'hooped' | 'floated' | 'backing-under' | 'clamped'
+  thicknessMm?: number
+  item?: { target: Pose; outline: Point[]; zones: readonly NoSewZone[]; tube: { width: number } | null }
+}
+
+/** One hoop judged. `pose`: the design in the hoop; `clothBeyondRing`: least cloth outside the ring in mm. */
+export type HoopChoice = {
+  hoop: string
+  fits: boolean
+  rotation: number
+  pose: Pose
+  fit: HoopFit
+  spareArea: number
+  clothBeyondRing: number | null
+  ringInside: boolean
+  hoopings: number
+  reasons: Advice[]
+}
+
+const COMFORT = 5
+const BEYOND_RING = 25
+
+/**
+ * The hoops on the shelf, those that take the design first: with 5 mm or more of slack each way, then the least
+ * spare area (less backing, better tension), then the turn nearest to none. The refused follow, each with why.
+ * Rule: core.md section 5.
+ *
+ * @throws CoreError as placeInHoop
+ * @example 84 x 62 on a shelf of 100 x 100 and 240 x 150: the 100 comes first, slack 8 and 19
+ */
+export function rankHoops(q: HoopQuery): HoopChoice[] {
+  const hull = convexHull(q.hull)
+  const choices = q.hoops.map((hoop) => {
+    const tried = (q.rotations ?? [0, 90, 180, 270]).map((rotation) => judge(hoop, hull, rotation, q))
+    return tried.reduce((best, next) => (compare(next, best) < 0 ? next : best))
+  })
+  return choices.sort((a, b) => compare(a, b) || a.hoop.localeCompare(b.hoop))
+}
+
+function compare(a: HoopChoice, b: HoopChoice): number {
+  const roomy = (c: HoopChoice): number => Number(least(c.fit) >= COMFORT - 1e-6)
+  return (
+    Number(b.fits) - Number(a.fits) || roomy(b) - roomy(a) || a.spareArea - b.spareArea || a.rotation - b.rotation
+  )
+}
+
+const least = ({ slack }: HoopFit): number => Math.min(slack.left, slack.right, slack.up, slack.down)
+
+function judge(hoop: HoopChoiceSource, hull: Point[], rotation: number, q: HoopQuery): HoopChoice {
+  const middle = middleOf(hoop.field)
+  const box = boxOf(hull.map((p) => rotatePoint(p, rotation)))
+  const pose = { x: middle.x - (box.left + box.right) / 2, y: middle.y - (box.top + box.bottom) / 2, rotation }
+  const fit = placeInHoop({ hull, field: hoop.field, pose, margin: q.margin })
+  const spareArea = fieldArea(hoop.field) - Math.abs(drawnArea(hull))
+  const ring = ringOnItem(hoop, pose, q)
+  const reasons = fit.fits ? [...fitReasons(fit), ...ring.reasons] : [tooLarge(fit)]
+  return {
+    hoop: hoop.id,
+    fits: fit.fits && !reasons.some((r) => r.severity === 'stop'),
+    rotation,
+    pose,
+    fit,
+    spareArea,
+    clothBeyondRing: ring.beyond,
+    ringInside: ring.inside,
+    hoopings: 1,
+    reasons,
+  }
+}
+
+function fitReasons(fit: HoopFit): Advice[] {
+  const room = Math.floor(least(fit) + 1e-6)
+  const turn = Math.floor(fit.skewToleranceNudged + 1e-6)
+  if (room < COMFORT) return [caution('tight', `Only ${room} mm to spare: it has to be hooped true to ${turn} degrees.`)]
+  return [note('room', `${room} mm or more to spare each way; up to ${turn} degrees askew can be dialled out.`)]
+}
+
+function tooLarge({ clearance }: HoopFit): Advice {
+  return stop('too-large', `The design reaches ${Math.ceil(-clearance)} mm past the sewing field.`)
+}
+
+type RingOnItem = { beyond: number | null; inside: boolean; reasons: Advice[] }
+
+/** Where the ring lies on the item when the design sits on its target: over the edge, over a seam, inside the tube. */
+function ringOnItem(hoop: HoopChoiceSource, pose: Pose, { item, holding = 'hooped', thicknessMm }: HoopQuery): RingOnItem {
+  if (!item) return { beyond: null, inside: true, reasons: [] }
+  const turn = item.target.rotation - pose.rotation
+  const shift = rotatePoint({ x: -pose.x, y: -pose.y }, turn)
+  const frame = { x: item.target.x + shift.x, y: item.target.y + shift.y, rotation: turn }
+  const outside = rectangle(hoop.outside.width, hoop.outside.height).map((p) => applyPose(frame, p))
+  const opening = fieldBox(hoop.field).map((p) => applyPose(frame, p))
+  const beyond = insetOf(outside, item.outline)
+  const acrossTube = boxOf(outside).right - boxOf(outside).left
+  const inside = !item.tube || acrossTube + 10 <= item.tube.width
+  if (holding === 'floated') return { beyond, inside, reasons: [] }
+  return { beyond, inside, reasons: [
+    ...(inside ? [] : [stop('ring-too-wide', `The ring, ${hoop.outside.width} mm, does not go inside the garment: float it or take a smaller hoop.`)]),
+    ...thicknessReasons(hoop, thicknessMm),
+    ...(item.tube ? [] : edgeReasons(beyond)),
+    ...crossed(item.zones, outside, opening),
+  ] }
+}
+
+function thicknessReasons(hoop: HoopChoiceSource, thickness?: number): Advice[] {
+  if (thickness === undefined || hoop.maxThicknessMm === undefined || thickness <= hoop.maxThicknessMm) return []
+  return [stop('too-thick', `The ring closes over ${hoop.maxThicknessMm} mm; this cloth is ${thickness} mm.`)]
+}
+
+function edgeReasons(beyond: number): Advice[] {
+  if (beyond >= BEYOND_RING) return []
+  const text = beyond < 0 ? `The ring hangs ${Math.round(-beyond)} mm over the cloth’s edge: float it here.`
+    : `Only ${Math.round(beyond)} mm of cloth beyond the ring, ${BEYOND_RING} wanted: float it here.`
+  return [stop('cloth-too-small', text)]
+}
+
+/** Zones that the ring itself lies on: they meet its outside and are not wholly in its opening. */
+function crossed(zones: readonly NoSewZone[], outside: Point[], opening: Point[]): Advice[] {
+  const met = zones.filter((zone) => {
+    if (zone.ring === 'free' || gapBetween(zone.outline, outside) > 0) return false
+    return !zone.outline.every((p) => insidePolygon(p, opening))
+  })
+  const names = [...new Set(met.map((z) => `${z.ring}:${z.name}`))]
+  return names.map((entry) => {
+    const [ring, name] = entry.split(':')
+    return ring === 'refused'
+      ? stop('ring-on-zone', `The ring would lie on the ${name}.`)
+      : caution('ring-near-zone', `The ring lies on the ${name}: open or flatten it first.`)
+  })
+}
+
+function fieldBox(field: HoopField): Point[] {
+  if (field.shape === 'polygon') return field.points
+  return rectangle(field.width, field.height)
+}
+
+function middleOf(field: HoopField): Point {
+  const box = boxOf(fieldBox(field))
+  return { x: (box.left + box.right) / 2, y: (box.top + box.bottom) / 2 }
+}
+
+function fieldArea(field: HoopField): number {
+  if (field.shape === 'polygon') return Math.abs(drawnArea(field.points))
+  if (field.shape === 'oval') return (Math.PI * field.width * field.height) / 4
+  return field.width * field.height - (4 - Math.PI) * field.cornerRadius ** 2
+}

@@ -1,0 +1,44 @@
+import { CoreError } from '../errors'
+import { type LengthStyle, MM_PER_INCH } from './units'
+
+/** Rounds halves away from zero; the grain of 1e-9 takes up what binary fractions lose. */
+function roundAway(value: number): number {
+  const size = Math.floor(Math.abs(value) + 0.5 + 1e-9)
+  return size === 0 ? 0 : Math.sign(value) * size
+}
+
+function greatestCommon(a: number, b: number): number {
+  return b === 0 ? a : greatestCommon(b, a % b)
+}
+
+/**
+ * The millimetres that the written length really stands for: what is left of `mm` after rounding to the tape.
+ * @example roundToTape(190, { unit: 'in' }) // 190.5, that is 7 1/2"
+ */
+export function roundToTape(mm: number, style: LengthStyle): number {
+  if (style.unit !== 'in') return roundAway(mm)
+  const parts = style.fraction ?? 8
+  return (roundAway((mm / MM_PER_INCH) * parts) / parts) * MM_PER_INCH
+}
+
+/**
+ * Writes a length for a person: whole millimetres, centimetres to one place, or inches in lowest terms.
+ * Halves round away from zero. Rule: core.md section 3.
+ *
+ * @param mm the length in millimetres, may be negative
+ * @throws CoreError('bad-length') for NaN or infinity
+ * @example formatLength(184.15, { unit: 'in' }) // 7 1/4"
+ */
+export function formatLength(mm: number, style: LengthStyle): string {
+  if (!Number.isFinite(mm)) throw new CoreError('bad-length', `“${mm}” is not a length that can be written.`)
+  if (style.unit === 'mm') return `${roundAway(mm)} mm`
+  if (style.unit === 'cm') return `${roundAway(mm) / 10} cm`
+  const parts = style.fraction ?? 8
+  const total = roundAway((mm / MM_PER_INCH) * parts)
+  const whole = Math.trunc(Math.abs(total) / parts)
+  const over = Math.abs(total) % parts
+  const sign = total < 0 ? '-' : ''
+  if (over === 0) return `${sign}${whole}"`
+  const shared = greatestCommon(over, parts)
+  return `${sign}${whole > 0 ? `${whole} ` : ''}${over / shared}/${parts / shared}"`
+}

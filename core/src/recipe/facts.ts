@@ -1,0 +1,104 @@
+import { differenceCiede2000, lab, parse } from 'culori'
+import { CoreError } from '../errors'
+import type { HouseHabits } from '../habits'
+import { type Bruise, type Cloth, type ClothFamily, familyFacts, type Heat, type SeeThrough } from './clothFacts'
+import type { RecipeQuery, Ring, Use, Work } from './recipeQuery'
+
+/** All that the rules look at: the query with the table's values filled in, and what follows from them. */
+export type Facts = {
+  family: ClothFamily
+  name: string
+  stretch: number
+  gsm: number
+  thickness: number
+  pile: number
+  heat: Heat
+  bruise: Bruise
+  seeThrough: SeeThrough
+  pale: boolean
+  dark: boolean
+  /** CIEDE2000 between the ground and the thread farthest from it, and whether that thread is the lighter one. */
+  contrast: number
+  lightOnDark: boolean
+  knit: boolean
+  /** Stretches over 10 %: never floated or torn away under a dense design. */
+  stretchy: boolean
+  towelling: boolean
+  textured: boolean
+  heavy: boolean
+  takesHeat: boolean
+  dense: boolean
+  lightWork: boolean
+  skin: boolean
+  fineLetters: boolean
+  work: Work
+  use: Use
+  habits: HouseHabits
+  ring?: Ring
+}
+
+const middle = ([low, high]: readonly [number, number]): number => (low + high) / 2
+const deltaE = differenceCiede2000()
+
+function lightness(colour: string, path: string): number {
+  const found = parse(colour)
+  if (!found) throw new CoreError('bad-colour', `“${colour}” is not a colour; write it as #rrggbb.`, path)
+  return lab(found).l
+}
+
+type Contrast = { contrast: number; lightOnDark: boolean }
+
+function contrastOf(cloth: Cloth, work: Work): Contrast {
+  const ground = lightness(cloth.colour, 'cloth.colour')
+  return work.topThread.colours.reduce<Contrast>(
+    (most, colour, i) => {
+      const lighter = lightness(colour, `work.topThread.colours[${i}]`) > ground
+      const contrast = deltaE(cloth.colour, colour)
+      return contrast > most.contrast ? { contrast, lightOnDark: lighter } : most
+    },
+    { contrast: 0, lightOnDark: false },
+  )
+}
+
+/** @throws CoreError 'bad-cloth', 'bad-work' or 'bad-colour', with the field's path */
+export function factsOf(q: RecipeQuery): Facts {
+  const { cloth, work, use, habits, ring } = q
+  const row = familyFacts[cloth.family]
+  if (!row) throw new CoreError('bad-cloth', `“${cloth.family}” is not a cloth family it knows.`, 'cloth.family')
+  if (!(work.widthMm > 0 && work.heightMm > 0)) throw new CoreError('bad-work', 'The design needs a width and a height above zero.', 'work')
+  const stretch = cloth.stretchPercent ?? middle(row.stretch)
+  const gsm = cloth.gsm ?? middle(row.gsm)
+  if (!(stretch >= 0 && gsm > 0)) throw new CoreError('bad-cloth', 'Stretch and weight of the cloth have to be numbers from zero up.', 'cloth')
+  const pile = cloth.pileMm ?? row.pileMm
+  const heat = cloth.heat ?? row.heat
+  const ground = lightness(cloth.colour, 'cloth.colour')
+  const towelling = cloth.family === 'terry' || cloth.family === 'waffle'
+  return {
+    family: cloth.family,
+    name: row.name,
+    stretch,
+    gsm,
+    thickness: cloth.thicknessMm ?? row.mm,
+    pile,
+    heat,
+    bruise: cloth.bruise ?? row.bruise,
+    seeThrough: cloth.seeThrough ?? row.seeThrough,
+    pale: ground >= 75,
+    dark: ground < 40,
+    ...contrastOf(cloth, work),
+    knit: row.knit,
+    stretchy: stretch > 10,
+    towelling,
+    textured: towelling || pile >= 0.3,
+    heavy: cloth.family === 'canvas' && gsm >= 400,
+    takesHeat: heat === 'yes' || heat === 'medium',
+    dense: work.loadClass === 'dense',
+    lightWork: work.loadClass === 'outline' || work.loadClass === 'light',
+    skin: Boolean(use.nextToSkin || use.infant),
+    fineLetters: (work.smallestLetterMm ?? Infinity) < 6,
+    work,
+    use,
+    habits,
+    ring,
+  }
+}

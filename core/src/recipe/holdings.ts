@@ -1,0 +1,36 @@
+import type { Facts } from './facts'
+import { holdingNames } from './names'
+import type { Because, Refusal } from './recipeOption'
+import type { HoldingMethod } from './recipeQuery'
+import { type HoldingRule, holdingRules } from './rules/holdingRules'
+
+export const holdingMethods: readonly HoldingMethod[] = ['hooped', 'floated', 'clamped', 'backing-under', 'backing-alone']
+
+/** One way of holding as judged for this cloth and design: refused with why, or ranked with what speaks for it. */
+export type HoldingVerdict = { method: HoldingMethod; refused: Because | null; rank: number; because: Because[] }
+
+const toBecause = (rule: HoldingRule, f: Facts): Because => ({
+  rule: rule.id,
+  decided: holdingNames[rule.method].toLowerCase(),
+  text: rule.text(f),
+  ...(rule.habit ? { habit: rule.habit } : {}),
+})
+
+/** Every method in order of rank, the refused ones last. */
+export function judgeHoldings(f: Facts): HoldingVerdict[] {
+  const verdicts = holdingMethods.map((method) => {
+    const applying = holdingRules.filter((rule) => rule.method === method && rule.when(f))
+    const refusal = applying.find((rule) => 'refuses' in rule)
+    const likes = applying.filter((rule) => 'likes' in rule)
+    return {
+      method,
+      refused: refusal ? toBecause(refusal, f) : null,
+      rank: likes.reduce((sum, rule) => sum + ('likes' in rule ? rule.likes : 0), 0),
+      because: likes.map((rule) => toBecause(rule, f)),
+    }
+  })
+  return verdicts.sort((a, b) => Number(a.refused !== null) - Number(b.refused !== null) || b.rank - a.rank)
+}
+
+export const refusalsOf = (verdicts: HoldingVerdict[]): Refusal[] =>
+  verdicts.flatMap(({ method, refused }) => (refused ? [{ what: holdingNames[method], because: refused }] : []))

@@ -1,0 +1,61 @@
+import type { Facts } from '../facts'
+import type { HoldingMethod } from '../recipeQuery'
+import type { HouseHabits } from '../../habits'
+
+/**
+ * How the cloth is held (craft.md sections 3 and 9). A refusal stops a method for this cloth and design in every
+ * school; a liking adds to its rank. The text says why, in the worker's words.
+ */
+export type HoldingRule = {
+  id: string
+  method: HoldingMethod
+  habit?: keyof HouseHabits
+  when: (f: Facts) => boolean
+  text: (f: Facts) => string
+} & ({ refuses: true } | { likes: number })
+
+const thickForRing = (f: Facts): boolean => f.ring?.maxThicknessMm !== undefined && f.thickness > f.ring.maxThicknessMm
+
+export const holdingRules: readonly HoldingRule[] = [
+  { id: 'hold.ring-bruises', method: 'hooped', refuses: true, when: (f) => f.bruise === 'high',
+    text: (f) => `A ring leaves its mark on ${f.name}: press it on sticky or sprayed backing instead.` },
+  { id: 'hold.too-thick', method: 'hooped', refuses: true, when: thickForRing,
+    text: (f) => `${f.thickness} mm is thicker than this ring closes over: clamp it, or float it on hooped backing.` },
+  { id: 'hold.no-float-dense-stretch', method: 'floated', refuses: true, when: (f) => f.dense && (f.stretchy || f.knit),
+    text: (f) => `A dense design pulls floated cloth in, and ${f.name} gives: hoop it, or clamp it.` },
+  { id: 'hold.under-needs-cloth-in-ring', method: 'backing-under', refuses: true, when: (f) => f.bruise === 'high' || thickForRing(f),
+    text: () => 'With the backing slid under, the cloth alone sits in the ring, and this cloth may not: float it.' },
+  { id: 'hold.under-one-colour-wording', method: 'backing-under', refuses: true, when: (f) => f.work.kind !== 'wording' || (f.work.colourCount ?? f.work.topThread.colours.length) > 1,
+    text: () => 'Backing slid under shifts: it suits wording in one colour only. Hoop or float for this design.' },
+  { id: 'hold.under-thick-only', method: 'backing-under', refuses: true, when: (f) => f.thickness < 1.5 && !f.heavy,
+    text: () => 'Sliding the backing under pays on plush and thick goods only: hoop this one.' },
+  { id: 'hold.under-no-dense-stretch', method: 'backing-under', refuses: true, when: (f) => f.dense && (f.stretchy || f.knit),
+    text: () => 'Loose backing cannot hold a dense design on cloth that stretches: hoop both together.' },
+  { id: 'hold.no-clamp', method: 'clamped', refuses: true, when: (f) => f.ring !== undefined && !f.ring.clamp,
+    text: () => 'The hoop chosen does not clamp: choose a clamping one, or hoop or float.' },
+  { id: 'hold.backing-alone-needs-no-cloth', method: 'backing-alone', refuses: true, when: () => true,
+    text: () => 'Backing alone is for free-standing pieces and patches; on cloth, hoop or float.' },
+
+  { id: 'hold.wovens-hooped', method: 'hooped', likes: 30, when: (f) => !f.knit && !f.towelling,
+    text: (f) => `${cap(f.name)} takes the ring well: cloth and backing drum-flat together.` },
+  { id: 'hold.knits-hooped', method: 'hooped', likes: 30, habit: 'knits', when: (f) => f.knit && f.habits.knits === 'hoop',
+    text: () => 'Knits are hooped with their backing stuck to them: smoothed, never pulled.' },
+  { id: 'hold.dense-hooped', method: 'hooped', likes: 40, when: (f) => f.dense,
+    text: () => 'A dense design wants the cloth itself in the ring, so that it cannot be pulled in.' },
+  { id: 'hold.knits-floated', method: 'floated', likes: 40, habit: 'knits', when: (f) => f.knit && f.habits.knits === 'float',
+    text: () => 'House habit: knits are floated on hooped backing, so no ring marks them.' },
+  { id: 'hold.towels-floated', method: 'floated', likes: 35, when: (f) => f.towelling,
+    text: () => 'Towelling and waffle are floated: a ring crushes the texture.' },
+  { id: 'hold.bruised-floated', method: 'floated', likes: 30, when: (f) => f.bruise === 'high',
+    text: (f) => `${cap(f.name)} is pressed on: anything the ring bruises is floated.` },
+  { id: 'hold.thick-clamped', method: 'clamped', likes: 45, when: (f) => thickForRing(f) || (f.ring?.clamp === true && f.heavy),
+    text: () => 'Thick goods sit between magnets where a ring would have to be forced.' },
+  { id: 'hold.thick-floated', method: 'floated', likes: 15, when: thickForRing,
+    text: () => 'Too thick for the ring: the backing is hooped and the cloth pressed on it.' },
+  { id: 'hold.wording-under', method: 'backing-under', likes: 5, when: (f) => f.thickness >= 1.5 || f.heavy,
+    text: () => 'One-colour wording on thick goods: hoop the cloth bare and slide the backing under.' },
+]
+
+function cap(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1)
+}

@@ -1,0 +1,22 @@
+const node = (room) => ({
+  displayName: room,
+  testEnvironment: 'node',
+  testMatch: [`<rootDir>/${room}/tests/**/*.test.ts`],
+  transform: { '\\.ts$': ['babel-jest', { presets: ['babel-preset-expo'], configFile: false, babelrc: false }] },
+  transformIgnorePatterns: ['/node_modules/(?!(culori|@hono|hono)/)'],
+})
+
+module.exports = {
+  projects: [
+    node('core'),
+    node('server'),
+    {
+      displayName: 'app',
+      preset: 'jest-expo',
+      rootDir: 'app',
+      testMatch: ['<rootDir>/tests/**/*.test.ts'],
+      moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+      transformIgnorePatterns: ['/node_modules/(?!((jest-)?react-native|@react-native|expo|@expo|@rneui|immer|@reduxjs|react-redux|redux|reselect|culori|@thimble)/?)'],
+    },
+  ],
+}

@@ -1,0 +1,41 @@
+import type { Problem } from '@thimble/contract'
+import { CoreError } from '@thimble/core'
+import type { Context } from 'hono'
+import { HTTPException } from 'hono/http-exception'
+import { ZodError } from 'zod'
+import { NotKept } from '../stores/notKept'
+
+type Said = Problem['errors']
+
+export function problem(c: Context, status: number, title: string, detail: string, errors: Said = []): Response {
+  const body: Problem = { type: 'about:blank', title, status, detail, errors }
+  return c.body(JSON.stringify(body), status as 400, { 'content-type': 'application/problem+json' })
+}
+
+/** Validation issues as the fields' paths and sentences for a person. */
+export function issuesOf(error: { issues: readonly { path: readonly PropertyKey[]; message: string }[] }): Said {
+  return error.issues.map(({ path, message }) => ({ path: path.map(String).join('.'), message }))
+}
+
+export function invalid(c: Context, errors: Said): Response {
+  const first = errors[0]
+  const detail = first ? `${first.path ? `${first.path}: ` : ''}${first.message}` : 'Something in it cannot be kept.'
+  return problem(c, 422, 'It cannot be kept like this', detail, errors)
+}
+
+/** The one place where errors become answers. */
+export function toProblem(error: unknown, c: Context): Response {
+  if (error instanceof ZodError) return invalid(c, issuesOf(error))
+  if (error instanceof CoreError) return invalid(c, [{ path: error.path, message: error.message }])
+  if (error instanceof NotKept) return problem(c, 404, 'Not found', error.message)
+  if (error instanceof HTTPException && error.status === 400) return problem(c, 400, 'It cannot be read', 'The request is not valid JSON; send it again.')
+  if (error instanceof HTTPException) return problem(c, error.status, 'Not taken', error.message)
+  if (isFull(error)) return problem(c, 507, 'No room', 'The disk is full: free some space; what you typed is kept on this device until then.')
+  console.error(`${new Date().toISOString()} ${c.req.method} ${c.req.path} failed:`, error)
+  return problem(c, 500, 'It went wrong here', 'The server met an error it did not expect; nothing was changed. Try again.')
+}
+
+function isFull(error: unknown): boolean {
+  const seen = `${error instanceof Error ? `${error.message} ${String(error.cause ?? '')}` : ''}`
+  return /SQLITE_FULL|ENOSPC|disk is full/.test(seen)
+}

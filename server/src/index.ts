@@ -1,0 +1,5 @@
+export { openDatabase, type Database } from './db/openDatabase'
+export { ShopStore } from './stores/shopStore'
+export { api, MOST_BODY_BYTES } from './http/api'
+export { site } from './http/site'
+export { StartError } from './startError'

@@ -1,0 +1,60 @@
+import { serve, type ServerType } from '@hono/node-server'
+import { readFileSync } from 'node:fs'
+import { parseArgs } from 'node:util'
+import { openDatabase } from './db/openDatabase'
+import { site } from './http/site'
+import { StartError } from './startError'
+import { ShopStore } from './stores/shopStore'
+
+const { values } = parseArgs({
+  options: { data: { type: 'string' }, static: { type: 'string' }, migrations: { type: 'string' }, port: { type: 'string' }, seed: { type: 'string' } },
+})
+
+async function start(): Promise<void> {
+  const port = Number(values.port ?? 4820)
+  if (!Number.isInteger(port) || port < 1 || port > 65535) throw new StartError(`PORT ${values.port} is not a port: choose a number from 1 to 65535.`)
+  const database = await openDatabase(values.data!, values.migrations!)
+  const store = new ShopStore(database, () => new Date().toISOString())
+  const app = site(store, values.static!)
+
+  if (values.seed && (await store.isNew())) await importThroughTheDoor(app, port, values.seed)
+  const server = await listen(app.fetch, port)
+  console.log(`Zealous Thimble is open at http://127.0.0.1:${port}`)
+
+  let closing = false
+  const close = (): void => {
+    if (closing) return
+    closing = true
+    server.close(() => void database.close().then(() => process.exit(0)))
+    if ('closeIdleConnections' in server) server.closeIdleConnections()
+    setTimeout(() => void database.close().then(() => process.exit(0)), 3000).unref()
+  }
+  process.on('SIGINT', close)
+  process.on('SIGTERM', close)
+}
+
+function listen(fetch: Parameters<typeof serve>[0]['fetch'], port: number): Promise<ServerType> {
+  return new Promise((resolve, reject) => {
+    const server = serve({ fetch, port, hostname: '127.0.0.1' }, () => resolve(server))
+    server.on('error', (error: NodeJS.ErrnoException) => {
+      const taken = `Port ${port} is taken: stop the other program, or choose another with PORT=4821.`
+      reject(new StartError(error.code === 'EADDRINUSE' ? taken : `Port ${port} cannot be opened (${error.code}): choose another with PORT=4821.`))
+    })
+  })
+}
+
+/** The demo comes in the way any shop file does: through POST /api/v1/import. */
+async function importThroughTheDoor(app: ReturnType<typeof site>, port: number, file: string): Promise<void> {
+  const answer = await app.request('/api/v1/import', {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', host: `127.0.0.1:${port}` },
+    body: readFileSync(file),
+  })
+  if (!answer.ok) throw new StartError(`The demo shop ${file} was not taken: ${((await answer.json()) as { detail: string }).detail}`)
+  console.log('The demo shop came in.')
+}
+
+start().catch((error: unknown) => {
+  console.error(error instanceof StartError ? error.message : error)
+  process.exit(1)
+})

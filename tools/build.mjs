@@ -1,0 +1,72 @@
+// Builds the app and the server bundle when their sources have changed since the last build.
+import { createHash } from 'node:crypto'
+import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
+import path from 'node:path'
+import { pathToFileURL } from 'node:url'
+import { promisify } from 'node:util'
+import { brotliCompress, constants, gzip } from 'node:zlib'
+import { must, requireNode, requirePackages, root } from './machine.mjs'
+
+export const built = { site: path.join(root, 'app/dist'), server: path.join(root, 'dist/server.mjs') }
+const stamp = path.join(root, 'dist/.sources')
+const SKIPPED = new Set(['node_modules', 'dist', '.expo', 'tests', 'data'])
+
+function filesUnder(folder) {
+  return readdirSync(path.join(root, folder), { withFileTypes: true }).flatMap((entry) => {
+    if (SKIPPED.has(entry.name)) return []
+    const name = path.join(folder, entry.name)
+    return entry.isDirectory() ? filesUnder(name) : [name]
+  })
+}
+
+function sourcesHash() {
+  const hash = createHash('sha256')
+  const files = [...['app', 'core', 'contract', 'server'].flatMap(filesUnder), 'package-lock.json', 'tools/build.mjs', 'tools/offlineShell.mjs']
+  for (const name of files.sort()) hash.update(name).update(readFileSync(path.join(root, name)))
+  return hash.digest('hex')
+}
+
+async function compressSite() {
+  const texts = filesUnderDist(built.site).filter((name) => /\.(js|css|html|svg|json|ttf|ico)$/.test(name))
+  await Promise.all(texts.map(async (name) => {
+    const raw = readFileSync(name)
+    writeFileSync(`${name}.br`, await promisify(brotliCompress)(raw, { params: { [constants.BROTLI_PARAM_QUALITY]: 10 } }))
+    writeFileSync(`${name}.gz`, await promisify(gzip)(raw, { level: 9 }))
+  }))
+}
+
+function filesUnderDist(folder) {
+  return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
+    const name = path.join(folder, entry.name)
+    return entry.isDirectory() ? filesUnderDist(name) : [name]
+  })
+}
+
+async function bundleServer() {
+  const { build } = await import('esbuild')
+  mkdirSync(path.dirname(built.server), { recursive: true })
+  await build({
+    entryPoints: [path.join(root, 'server/src/main.ts')], outfile: built.server, bundle: true, platform: 'node', format: 'esm',
+    target: 'node20', external: ['@libsql/client', 'libsql'], sourcemap: true, logLevel: 'error',
+    banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
+  })
+}
+
+export async function build({ force = false } = {}) {
+  const sources = sourcesHash()
+  const fresh = [built.server, path.join(built.site, 'index.html'), stamp].every((name) => existsSync(name))
+  if (!force && fresh && readFileSync(stamp, 'utf8') === sources) return
+  const env = { CI: '1', EXPO_NO_TELEMETRY: '1', EXPO_OFFLINE: '1', NODE_ENV: 'production' }
+  await must('Building the app', 'npm', ['exec', '--workspace=app', '--', 'expo', 'export', '--platform', 'web'], { env })
+  const { writeOfflineShell } = await import('./offlineShell.mjs')
+  await writeOfflineShell(built.site)
+  await bundleServer()
+  await compressSite()
+  writeFileSync(stamp, sources)
+}
+
+if (import.meta.url === pathToFileURL(process.argv[1]).href) {
+  requireNode()
+  await requirePackages()
+  await build({ force: process.argv.includes('--force') })
+}

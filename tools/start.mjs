@@ -1,0 +1,41 @@
+// npm run demo, npm start: everything from a fresh machine to an open shop.
+import { spawn } from 'node:child_process'
+import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import path from 'node:path'
+import { fail, requireNode, requirePackages, root } from './machine.mjs'
+
+requireNode()
+const demo = process.argv.includes('--demo')
+const port = process.env.PORT ?? '4820'
+if (!/^\d+$/.test(port) || Number(port) < 1 || Number(port) > 65535) fail(`PORT ${port} is not a port: choose a number from 1 to 65535.`)
+
+await requirePackages()
+const { build, built } = await import('./build.mjs')
+await build()
+
+const data = path.resolve(process.env.ZT_DATA ?? path.join(root, 'data'), demo ? 'demo' : 'shop')
+if (demo && process.argv.includes('--fresh')) rmSync(data, { recursive: true, force: true })
+
+const args = [built.server, '--data', data, '--static', built.site, '--migrations', path.join(root, 'server/drizzle'), '--port', port]
+const server = spawn(process.execPath, demo ? [...args, '--seed', demoFromToday()] : args, { stdio: 'inherit' })
+for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
+server.on('close', (code, signal) => process.exit(code ?? (signal ? 1 : 0)))
+
+/** The demo shop with its dates moved so that its "today" is today. */
+function demoFromToday() {
+  const { today, ...shop } = JSON.parse(readFileSync(path.join(root, 'demo/shop.json'), 'utf8'))
+  const days = Math.round((Date.parse(new Date().toISOString().slice(0, 10)) - Date.parse(today)) / 86_400_000)
+  const moved = (text) => new Date(Date.parse(text) + days * 86_400_000).toISOString()
+  const shift = (key, value) => {
+    if (typeof value !== 'string' || !/^\d{4}-\d\d-\d\d/.test(value)) return value
+    return value.length === 10 ? moved(value).slice(0, 10) : moved(value)
+  }
+  try {
+    mkdirSync(data, { recursive: true })
+    const file = path.join(data, 'incoming.json')
+    writeFileSync(file, JSON.stringify(shop, shift))
+    return file
+  } catch {
+    return fail(`The data folder ${data} cannot be written: free it, or set ZT_DATA to another folder.`)
+  }
+}
