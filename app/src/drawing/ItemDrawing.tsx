@@ -35,7 +35,7 @@ export function ItemDrawing({ placement, colour, unit, write, height, lit, order
   const [width, setWidth] = useState(0)
   const { item, pose, designOutline, marks } = placement
   const mind = boxOf([...designOutline, ...marks.map((m) => m.at), ...placement.tapes.flatMap((t) => [t.from, t.to]), ...(measuring ? item.tapes.flatMap((t) => [t.from, t.to]) : [])])
-  const view = fitWidth(boxOf(item.outline), mind, Math.max(50, width - TAPE), height - TAPE)
+  const view = fitWidth(frameOf(item), mind, Math.max(50, width - TAPE), height - TAPE)
   const ink = clothInk(colour)
   const asked = item.tapes.filter((t) => t.id === lit || measuring)
   return (
@@ -59,6 +59,14 @@ export function ItemDrawing({ placement, colour, unit, write, height, lit, order
       )}
     </Box>
   )
+}
+
+/** What the picture is filled with: a garment's body, its sleeves running out of it; anything else whole. */
+function frameOf({ outline, tube }: PlacementPlan['item']) {
+  const box = boxOf(outline)
+  if (!tube) return box
+  const half = tube.width * 0.56
+  return { ...box, left: Math.max(box.left, -half), right: Math.min(box.right, half) }
 }
 
 const span = (t: { from: { x: number; y: number }; to: { x: number; y: number } }): number => Math.hypot(t.to.x - t.from.x, t.to.y - t.from.y)

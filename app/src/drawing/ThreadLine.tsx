@@ -7,6 +7,9 @@ import { Words } from '@/ui/Words'
 
 export const stageNames: Record<StageId, string> = { measure: 'Measure', build: 'Build', hoop: 'Hoop', stitch: 'Stitch', finish: 'Finish' }
 
+/** Room for a stage's name under its knot, in pixels. */
+const LABEL = 66
+
 type Props = { done: ReadonlySet<StageId>; at: StageId; onPick?: (stage: StageId) => void }
 
 /** The piece's thread: running stitch with a knot for each stage done and a diamond for the one at hand. */
@@ -34,14 +37,17 @@ export function ThreadLine({ done, at, onPick }: Props) {
           ))}
         </Svg>
       ) : <View style={{ height: 18 }} />}
-      <View style={{ flexDirection: 'row', justifyContent: 'space-between' }}>
-        {stageIds.map((stage, i) => {
+      <View style={{ height: onPick ? 24 : 18 }}>
+        {width > 0 && stageIds.map((stage, i) => {
           const says = `${stageNames[stage]}${done.has(stage) ? ', done' : ''}`
           const align = i === 0 ? 'left' : i === stageIds.length - 1 ? 'right' : 'center'
+          const left = Math.max(0, Math.min(width - LABEL, x(i) - LABEL / 2))
           const name = <Words aria-label={onPick ? undefined : says} bold={stage === at} tone={stage === at ? 'indigo' : undefined} style={{ fontSize: 13, lineHeight: 18, textAlign: align }}>{stageNames[stage]}</Words>
-          return onPick
-            ? <Pressable key={stage} role="tab" aria-label={says} aria-selected={stage === at} onPress={() => onPick(stage)} hitSlop={{ top: 20, bottom: 10, left: 6, right: 6 }} style={{ flex: 1, minHeight: 26 }}>{name}</Pressable>
-            : <View key={stage} style={{ flex: 1 }}>{name}</View>
+          return (
+            <View key={stage} style={{ position: 'absolute', left, width: LABEL }}>
+              {onPick ? <Pressable role="tab" aria-label={says} aria-selected={stage === at} onPress={() => onPick(stage)} hitSlop={{ top: 22, bottom: 8 }} style={{ minHeight: 24 }}>{name}</Pressable> : name}
+            </View>
+          )
         })}
       </View>
     </View>

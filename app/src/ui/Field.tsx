@@ -15,19 +15,21 @@ type Props = {
   suffix?: string
   big?: boolean
   multiline?: boolean
+  /** Shares its row with others. */
+  half?: boolean
   keyboard?: KeyboardTypeOptions
   onFocus?: () => void
   onBlur?: () => void
 }
 
 /** One thing to type: label above, how-to and problem below, all tied together for screen readers. */
-export function Field({ label, value, onChange, hint, problem, placeholder, suffix, big, multiline, keyboard, onFocus, onBlur }: Props) {
+export function Field({ label, value, onChange, hint, problem, placeholder, suffix, big, multiline, half, keyboard, onFocus, onBlur }: Props) {
   const p = usePalette()
   const id = useId()
   const [focused, setFocused] = useState(false)
   const border = problem ? p.madder : focused ? p.indigo : p.seam
   return (
-    <View style={{ flex: 1, minWidth: 0 }}>
+    <View style={half ? { flex: 1, minWidth: 0 } : undefined}>
       <View style={{ backgroundColor: p.paper, borderWidth: focused || problem ? 2 : 1, margin: focused || problem ? 0 : 1, borderColor: border, borderRadius: 4, paddingHorizontal: 10, paddingTop: 8 }}>
         <Words soft nativeID={`${id}-label`}>{label}</Words>
         <View style={{ flexDirection: 'row', alignItems: 'center' }}>

@@ -9,13 +9,14 @@ type Props = {
   hint?: string
   problem?: string | null
   placeholder?: string
+  half?: boolean
   onFocus?: () => void
   onBlur?: () => void
 }
 
 /** A length as people write it; the unit shown is the one meant when none is named. */
-export function LengthField({ typed, unit, onChange, ...rest }: Props) {
+export function LengthField({ typed, unit, onChange, placeholder, ...rest }: Props) {
   const meant = typed?.text ? typed.unit : unit
   const named = /[a-z"'′″”]/i.test(typed?.text ?? '')
-  return <Field {...rest} big value={typed?.text ?? ''} suffix={named ? undefined : meant} onChange={(text) => onChange({ text, unit })} />
+  return <Field {...rest} big placeholder={placeholder?.replace(/ (mm|cm)$/, '')} value={typed?.text ?? ''} suffix={named ? undefined : meant} onChange={(text) => onChange({ text, unit })} />
 }

@@ -20,7 +20,7 @@ export function Page({ title, aside, back, children, foot, wideContent }: Props)
           onPress={() => (back ? (router.canGoBack() ? router.back() : router.replace('/')) : router.push('/settings'))}>
           {back ? <Words style={{ fontSize: 28, lineHeight: 32 }}>‹</Words> : <ThimbleIcon colour={p.ink} size={28} />}
         </Pressable>
-        <Heading level={1} numberOfLines={1} style={{ flex: 1, minWidth: 0 }}>{title}</Heading>
+        <Heading level={1} numberOfLines={2} style={{ flex: 1, minWidth: 0 }}>{title}</Heading>
         {aside ? <Words soft>{aside}</Words> : null}
       </View>
       <TapeDivider />

@@ -49,8 +49,8 @@ export function DesignForm({ id }: { id: string }) {
       <Section>
         <Field label="Name" value={texts.name} problem={problems.name} onChange={(t) => type('name', t)} />
         <View style={{ flexDirection: 'row', gap: 12 }}>
-          <Field big label="Width" suffix={/[a-z"]/.test(texts.width) ? undefined : style.unit} value={texts.width} problem={problems.width} onChange={(t) => type('width', t)} />
-          <Field big label="Height" suffix={/[a-z"]/.test(texts.height) ? undefined : style.unit} value={texts.height} problem={problems.height} onChange={(t) => type('height', t)} />
+          <Field half big label="Width" suffix={/[a-z"]/.test(texts.width) ? undefined : style.unit} value={texts.width} problem={problems.width} onChange={(t) => type('width', t)} />
+          <Field half big label="Height" suffix={/[a-z"]/.test(texts.height) ? undefined : style.unit} value={texts.height} problem={problems.height} onChange={(t) => type('height', t)} />
         </View>
         <Field big label="Stitches" keyboard="numeric" value={texts.stitches} problem={problems.stitches} onChange={(t) => type('stitches', t)} />
         <Field label="Colours in stitch order" value={texts.colours} problem={problems.colours} hint="As #rrggbb, one after another." onChange={(t) => type('colours', t)} />

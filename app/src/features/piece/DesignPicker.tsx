@@ -22,8 +22,8 @@ export function DesignPicker({ tools: { piece, plan, shelf, set } }: { tools: Pi
       ) : (
         <>
           <View style={{ flexDirection: 'row', gap: 12 }}>
-            <LengthField label="Design width" unit={unit} typed={piece.ownDesign.width} placeholder={plan.write(80)} problem={plan.problems['design.width']} onChange={(width) => own({ width })} />
-            <LengthField label="Design height" unit={unit} typed={piece.ownDesign.height} placeholder={plan.write(60)} problem={plan.problems['design.height']} onChange={(height) => own({ height })} />
+            <LengthField half label="Design width" unit={unit} typed={piece.ownDesign.width} placeholder={plan.write(80)} problem={plan.problems['design.width']} onChange={(width) => own({ width })} />
+            <LengthField half label="Design height" unit={unit} typed={piece.ownDesign.height} placeholder={plan.write(60)} problem={plan.problems['design.height']} onChange={(height) => own({ height })} />
           </View>
           <Choices label="How dense is it" choices={(['outline', 'light', 'medium', 'dense'] as const).map((id) => ({ id, name: loadNames[id] }))} value={piece.ownDesign.load} onChange={(load) => own({ load })} />
           <Choices label="What is it" choices={workKinds} value={piece.ownDesign.kind} onChange={(kind) => own({ kind })} />

@@ -2,6 +2,7 @@ import { Button } from '@rneui/themed'
 import { useRouter } from 'expo-router'
 import { View } from 'react-native'
 import { Section } from '@/ui/Section'
+import { ThumbBar } from '@/ui/ThumbBar'
 import { TickLine } from '@/ui/TickLine'
 import { RecordForm, recordProblems } from './RecordForm'
 import type { StageProps } from './StageProps'
@@ -27,9 +28,9 @@ export function FinishStage({ tools, onDone }: StageProps) {
         </View>
       </Section>
       <RecordForm tools={tools} />
-      <Section>
+      <ThumbBar>
         <Button title={piece.finishedAt ? 'Keep the record' : 'Put it in the log'} disabled={blocked} onPress={log} />
-      </Section>
+      </ThumbBar>
     </>
   )
 }

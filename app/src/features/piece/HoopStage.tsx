@@ -8,6 +8,7 @@ import { HoopDrawing } from '@/drawing/HoopDrawing'
 import { usePalette } from '@/theme/PaletteProvider'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Section } from '@/ui/Section'
+import { ThumbBar } from '@/ui/ThumbBar'
 import { Heading, Words } from '@/ui/Words'
 import { HoldingChoices } from './HoldingChoices'
 import { SlackBoxes } from './SlackBoxes'
@@ -29,14 +30,14 @@ export function HoopStage({ tools, onDone }: StageProps) {
   }
   return (
     <>
-      <Section title={chosen ? (chosen.fits ? 'It fits' : 'It does not fit') : fitting.length > 0 ? 'Choose a hoop' : 'No hoop on the shelf takes it'}>
+      <Section title={chosen ? (chosen.fits ? 'It fits' : 'It does not fit') : fitting.length > 0 ? 'Choose a hoop' : 'No hoop on the shelf takes it'} says={chosen || fitting.length === 0 ? undefined : 'The one that suits best comes first: room to spare, then the least backing.'}>
         {chosen ? <SlackBoxes choice={chosen} write={plan.write} /> : null}
         {chosen?.reasons.map((r) => <AdviceBar key={r.code + r.text} advice={r} />)}
         {shelf.hoops.length > 0 && fitting.length === 0 ? <NoHoop tools={tools} ranked={ranked} /> : null}
         {shelf.hoops.length === 0 ? <NoShelf /> : null}
       </Section>
-      <Section title="Hoops on the shelf">
-        <View>{fitting.map(row)}</View>
+      <Section title={chosen ? 'Hoops on the shelf' : undefined}>
+        <View role="radiogroup" aria-label="Hoops on the shelf">{fitting.map(row)}</View>
         {refused.length > 0 ? (
           <>
             <Pressable role="button" aria-expanded={all || fitting.length === 0} onPress={() => setAll(!all)} style={{ minHeight: 44, justifyContent: 'center' }}>
@@ -51,9 +52,11 @@ export function HoopStage({ tools, onDone }: StageProps) {
       </Section>
       <Section>
         <Words soft>Lower ring inside the garment, its bracket toward the carriage. Inner ring the right way round. Finger-tight; if it will not close, loosen the screw.</Words>
-        <Button title="Keep this hooping" disabled={!chosen?.fits} onPress={done} />
-        {!chosen?.fits ? <Words soft>{fitting.length > 0 ? 'Pick one of the hoops that take it first.' : 'No hoop takes it as it is.'}</Words> : null}
       </Section>
+      <ThumbBar>
+        {!chosen?.fits ? <Words soft>{fitting.length > 0 ? 'Pick one of the hoops that take it first.' : 'No hoop takes it as it is.'}</Words> : null}
+        <Button title="Keep this hooping" disabled={!chosen?.fits} onPress={done} />
+      </ThumbBar>
     </>
   )
 }
@@ -62,11 +65,11 @@ function HoopRow({ choice, hoop, tools: { piece, plan }, largest, onPick }: { ch
   const p = usePalette()
   const on = piece.hoopId === hoop.id
   const { slack } = choice.fit
-  const says = choice.fits ? `Slack ${plan.write(Math.min(slack.left, slack.right))} to the sides, ${plan.write(Math.min(slack.up, slack.down))} up and down` : choice.reasons.find((r) => r.severity === 'stop')?.text ?? ''
+  const says = choice.fits ? `${Math.min(slack.left, slack.right, slack.up, slack.down) < 5 ? 'Tight. ' : ''}Slack ${plan.write(Math.min(slack.left, slack.right))} to the sides, ${plan.write(Math.min(slack.up, slack.down))} up and down` : choice.reasons.find((r) => r.severity === 'stop')?.text ?? ''
   return (
     <Pressable role="radio" aria-checked={on} aria-label={`${hoop.name}. ${says}`} onPress={onPick}
       style={{ flexDirection: 'row', gap: 14, alignItems: 'center', borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 10, backgroundColor: on ? p.paper : 'transparent' }}>
-      <HoopDrawing hoop={hoop} choice={choice} design={plan.design} cloth={piece.cloth.colour} size={108} largest={largest} />
+      <HoopDrawing hoop={hoop} choice={choice} design={plan.design} cloth={piece.cloth.colour} size={124} largest={largest} />
       <View style={{ flex: 1, minWidth: 0 }}>
         <Heading level={3}>{hoop.name}</Heading>
         <Words style={{ fontSize: 16 }} tone={choice.fits ? undefined : 'madder'}>{says}</Words>

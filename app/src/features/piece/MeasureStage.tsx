@@ -6,6 +6,7 @@ import { Choices } from '@/ui/Choices'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { LengthField } from '@/ui/LengthField'
 import { Section } from '@/ui/Section'
+import { ThumbBar } from '@/ui/ThumbBar'
 import { TickLine } from '@/ui/TickLine'
 import { Words } from '@/ui/Words'
 import { DesignPicker } from './DesignPicker'
@@ -55,9 +56,11 @@ export function MeasureStage({ tools, setLit, onDone }: StageProps) {
           ))}
         </View>
         {placement ? <Clear tools={tools} /> : <Words soft>The marks follow as soon as the numbers above can be read.</Words>}
-        <Button title="Marks are on" disabled={blocked || plan.design.assumed} onPress={onDone} />
-        {plan.design.assumed ? <Words soft>Choose the design or give its size first.</Words> : null}
       </Section>
+      <ThumbBar>
+        {plan.design.assumed ? <Words soft>Choose the design or give its size first.</Words> : null}
+        <Button title="Marks are on" disabled={blocked || plan.design.assumed} onPress={onDone} />
+      </ThumbBar>
     </>
   )
 }

@@ -19,8 +19,8 @@ export function PieceName({ piece }: { piece: Piece }) {
         onChange={(text) => { setName(text); if (text.trim() !== '' && text.length <= 120) set({ name: text.trim() }) }} />
       <Field label="For whom" value={piece.customer} onChange={(customer) => set({ customer: customer.slice(0, 120) })} />
       <View style={{ flexDirection: 'row', gap: 12 }}>
-        <Field label="Run" value={piece.run} placeholder="3 of 12" onChange={(run) => set({ run: run.slice(0, 120) })} />
-        <Field label="Due" value={due} placeholder="2026-11-30" problem={dueProblem}
+        <Field half label="Run" value={piece.run} placeholder="3 of 12" onChange={(run) => set({ run: run.slice(0, 120) })} />
+        <Field half label="Due" value={due} placeholder="2026-11-30" problem={dueProblem}
           onChange={(text) => {
             setDue(text)
             if (text.trim() === '') set({ due: null })

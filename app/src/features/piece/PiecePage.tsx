@@ -41,7 +41,7 @@ export function PiecePage({ id }: { id: string }) {
 function Ticket({ piece }: { piece: Piece }) {
   const p = usePalette()
   const tools = usePieceTools(piece)
-  const { width } = useWindowDimensions()
+  const { width, height: tall } = useWindowDimensions()
   const wide = width >= WIDE
   const [open, setOpen] = useState<StageId | null>(stageOf(piece))
   const [lit, setLit] = useState<string | null>(null)
@@ -64,7 +64,9 @@ function Ticket({ piece }: { piece: Piece }) {
             return (
               <StageFold key={stage} name={stageNames[stage]} done={done.has(stage)} open={open === stage} summary={stageSummary(stage, tools)}
                 onToggle={() => setOpen(open === stage ? null : stage)} onReopen={() => tools.setDone(stage, false)}>
-                {!wide && (stage === 'measure' || stage === 'hoop') ? drawing(330) : null}
+                {!wide && (stage === 'measure' || stage === 'hoop') ? (
+                  <View style={stage === 'measure' && tall > 640 ? { position: 'sticky' as 'absolute', top: 0, zIndex: 2 } : undefined}>{drawing(stage === 'measure' ? 270 : 330)}</View>
+                ) : null}
                 <Stage tools={tools} setLit={setLit} onDone={() => finish(stage)} />
               </StageFold>
             )
@@ -85,7 +87,7 @@ function TicketHead({ tools, done, at, onPick }: { tools: ReturnType<typeof useP
         <Pressable role="button" aria-label="Back" style={{ width: 32, height: 44, justifyContent: 'center' }} onPress={() => (router.canGoBack() ? router.back() : router.replace('/'))}>
           <Words style={{ fontSize: 28, lineHeight: 32 }}>‹</Words>
         </Pressable>
-        <Heading level={1} numberOfLines={1} style={{ flex: 1, minWidth: 0, fontSize: 22 }}>{tools.piece.name}</Heading>
+        <Heading level={1} numberOfLines={2} style={{ flex: 1, minWidth: 0, fontSize: 21, lineHeight: 25 }}>{tools.piece.name}</Heading>
         <Words soft role="status">{waiting === 0 ? 'saved' : connection === 'away' ? 'kept here' : 'saving'}</Words>
       </View>
       <ThreadLine done={done} at={at} onPick={onPick} />

@@ -1,6 +1,7 @@
 import { Button } from '@rneui/themed'
 import { View } from 'react-native'
 import { Section } from '@/ui/Section'
+import { ThumbBar } from '@/ui/ThumbBar'
 import { TickLine } from '@/ui/TickLine'
 import { Words } from '@/ui/Words'
 import type { StageProps } from './StageProps'
@@ -30,10 +31,10 @@ export function StitchStage({ tools, onDone }: StageProps) {
           </View>
         ))}
       </Section>
-      <Section>
-        <Button title="Stitched" onPress={onDone} />
+      <ThumbBar>
         {open > 0 ? <Words soft>{`${open} ${open === 1 ? 'line is' : 'lines are'} not ticked yet.`}</Words> : null}
-      </Section>
+        <Button title="Stitched" onPress={onDone} />
+      </ThumbBar>
     </>
   )
 }

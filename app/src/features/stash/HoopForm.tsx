@@ -65,7 +65,7 @@ export function HoopForm({ id }: { id: string }) {
         <Choices label="Shape of the field" choices={[{ id: 'rect', name: 'Straight sides' }, { id: 'oval', name: 'Oval' }]} value={texts.shape as 'rect' | 'oval'} onChange={(t) => type('shape', t)} />
         {[sizes.slice(0, 2), sizes.slice(2)].map((pair) => (
           <View key={pair[0]!.id} style={{ flexDirection: 'row', gap: 12 }}>
-            {pair.map((s) => <Field key={s.id} big label={s.name} value={texts[s.id]} problem={problems[s.id]} suffix={/[a-z"]/.test(texts[s.id]) ? undefined : style.unit} onChange={(t) => type(s.id, t)} />)}
+            {pair.map((s) => <Field half key={s.id} big label={s.name} value={texts[s.id]} problem={problems[s.id]} suffix={/[a-z"]/.test(texts[s.id]) ? undefined : style.unit} onChange={(t) => type(s.id, t)} />)}
           </View>
         ))}
         <Words soft>The field is what the machine can really sew, a few millimetres smaller than the ring’s inside.</Words>

@@ -50,8 +50,8 @@ export function SupplyForm({ id }: { id: string }) {
         <Choices label="Colour" choices={colours} value={texts.colour} onChange={(t) => type('colour', t)} />
         <Field big label="Width of the roll or sheet" suffix={/[a-z"]/.test(texts.widthMm) ? undefined : style.unit} value={texts.widthMm} problem={problems.widthMm} onChange={(t) => type('widthMm', t)} />
         <View style={{ flexDirection: 'row', gap: 12 }}>
-          <Field big label="Length left" suffix={/[a-z"]/.test(texts.leftMm) ? undefined : 'm'} value={texts.leftMm} problem={problems.leftMm} onChange={(t) => type('leftMm', t)} />
-          <Field big label="Low below" suffix={/[a-z"]/.test(texts.lowMm) ? undefined : 'm'} value={texts.lowMm} problem={problems.lowMm} onChange={(t) => type('lowMm', t)} />
+          <Field half big label="Length left" suffix={/[a-z"]/.test(texts.leftMm) ? undefined : 'm'} value={texts.leftMm} problem={problems.leftMm} onChange={(t) => type('leftMm', t)} />
+          <Field half big label="Low below" suffix={/[a-z"]/.test(texts.lowMm) ? undefined : 'm'} value={texts.lowMm} problem={problems.lowMm} onChange={(t) => type('lowMm', t)} />
         </View>
         {kept ? <Button type="outline" title="Remove it" onPress={() => { remove('supplies', id, kept.name); router.replace('/stash') }} /> : null}
       </Section>

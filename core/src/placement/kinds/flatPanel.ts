@@ -25,11 +25,13 @@ function shape(m: Measures): ItemShape {
   }
 }
 
-function target({ measures: m, distances, write }: PlacementContext, own: boolean): PlacementTarget {
+function target({ measures: m, design, distances, write }: PlacementContext, own: boolean): PlacementTarget {
   const assumed = { fromLeft: m.width! / 2, fromTop: m.height! / 2 }
   const fromLeft = (own ? distances.fromLeft : undefined) ?? assumed.fromLeft
   const fromTop = (own ? distances.fromTop : undefined) ?? assumed.fromTop
   const centre = at(fromLeft - m.width! / 2, fromTop)
+  // The tapes lie beside the design, so that they do not hide the marks.
+  const [below, beside] = [fromTop + design.height / 2 + 24, centre.x + design.width / 2 + 24]
   return {
     centre,
     distances: own
@@ -39,8 +41,8 @@ function target({ measures: m, distances, write }: PlacementContext, own: boolea
         ]
       : [],
     tapes: [
-      { id: 'fromLeft', from: at(-m.width! / 2, fromTop), to: centre },
-      { id: 'fromTop', from: at(centre.x, 0), to: centre },
+      { id: 'fromLeft', from: at(-m.width! / 2, below), to: at(centre.x, below) },
+      { id: 'fromTop', from: at(beside, 0), to: at(beside, fromTop) },
     ],
     steps: [
       { id: 'across', text: `From your left edge go ${write(fromLeft)} in and draw a line straight up and down.`, lengths: [fromLeft] },

@@ -47,7 +47,9 @@ function chestTarget(side: 'left' | 'right', c: PlacementContext): PlacementTarg
 
   const warnings: Advice[] = []
   if (aboveUnderarm < -1) warnings.push(note('below-underarm', `The cross lies ${write(-aboveUnderarm)} below the underarm; chest designs sit level with it or a little above.`))
-  const tapeFoot = fromNeck ? at(centre.x, 0) : at(centre.x, shoulder.y)
+  // The tapes lie beside the design, so that they do not hide the marks.
+  const beside = centre.x + sign * (c.design.width / 2 + 30)
+  const below = centre.y + c.design.height / 2 + 34
   return {
     centre,
     distances: [
@@ -55,8 +57,8 @@ function chestTarget(side: 'left' | 'right', c: PlacementContext): PlacementTarg
       { id: 'across', name: 'From the centre line', mm: across, assumed: assumed.across, plausible: [30, half] },
     ],
     tapes: [
-      { id: 'down', from: tapeFoot, to: centre },
-      { id: 'across', from: at(0, centre.y), to: centre },
+      { id: 'down', from: at(beside, fromNeck ? 0 : shoulder.y), to: at(beside, centre.y) },
+      { id: 'across', from: at(0, below), to: at(centre.x, below) },
     ],
     steps: [
       { id: 'centre-line', text: `Fold the side seams together and crease the front lightly, ${write(half)} from either seam.`, lengths: [half] },

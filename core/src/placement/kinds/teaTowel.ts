@@ -41,7 +41,7 @@ function lowCentre({ measures: m, design, distances, write }: PlacementContext):
   return {
     centre,
     distances: [{ id: 'up', name: 'Foot of the design above the hem', mm: up, assumed: 58, plausible: [20, 200] }],
-    tapes: [{ id: 'up', from: at(0, 0), to: at(0, -up) }],
+    tapes: [{ id: 'up', from: at(design.width / 2 + 30, 0), to: at(design.width / 2 + 30, -up) }],
     steps: [
       { id: 'thirds', text: `Fold in thirds lengthwise; the middle panel is ${write(panel)} wide.`, lengths: [panel] },
       { id: 'centre-line', text: `Crease the centre line, ${write(m.width! / 2)} from either edge.`, lengths: [m.width! / 2] },

@@ -1,0 +1,13 @@
+import type { ReactNode } from 'react'
+import { View } from 'react-native'
+import { usePalette } from '@/theme/PaletteProvider'
+
+/** The stage's actions, held at the thumb while the ticket scrolls under them. */
+export function ThumbBar({ children }: { children: ReactNode }) {
+  const p = usePalette()
+  return (
+    <View style={{ position: 'sticky' as 'absolute', bottom: 0, marginTop: 18, paddingHorizontal: 16, paddingVertical: 10, gap: 6, backgroundColor: p.calico, borderTopWidth: 1, borderTopColor: p.seam, zIndex: 2 }}>
+      {children}
+    </View>
+  )
+}

@@ -1,0 +1,45 @@
+import { expect, test } from './server'
+import { newPolo } from './ticket'
+
+test('a nonsense length gets a sentence beside it, stays typed through a reload, and stops nothing else', async ({ page, shop }) => {
+  const hand = await newPolo(page, shop.url)
+  await hand.type(/Shoulder point to underarm/, '210')
+  await hand.type(/Seam to seam/, 'about a foot')
+  await expect(page.getByRole('alert')).toHaveText(/“about a foot” is not a length/)
+  await expect(page.getByRole('button', { name: 'Marks are on' })).toBeDisabled()
+  await hand.saved()
+  await page.reload()
+  await expect(page.getByLabel(/Seam to seam/)).toHaveValue('about a foot')
+  await expect(page.getByLabel(/Shoulder point to underarm/)).toHaveValue('210')
+  await hand.type(/Seam to seam/, '1 ft 9 1/4 in')
+  await expect(page.getByRole('alert')).toHaveCount(0)
+})
+
+test('numbers that contradict each other are said beside the one to measure again', async ({ page, shop }) => {
+  const hand = await newPolo(page, shop.url)
+  await hand.type(/Seam to seam/, '540')
+  await hand.type(/Neck, shoulder point/, '520')
+  await expect(page.getByRole('alert')).toHaveText(/nearly as wide as the chest/)
+})
+
+test('a design too large for every hoop is refused with the way out', async ({ page, shop }) => {
+  await shop.importDemo()
+  const hand = await newPolo(page, shop.url)
+  await hand.type('Design width', '290')
+  await hand.type('Design height', '280')
+  await page.getByRole('tab', { name: /Hoop/ }).click()
+  await expect(page.getByRole('heading', { name: 'No hoop on the shelf takes it' })).toBeVisible()
+  await expect(page.getByText(/too large for every hoop: 290 mm by 280 mm/)).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Keep this hooping' })).toBeDisabled()
+})
+
+test('a hoop that cannot be is not kept, and its form keeps what was typed', async ({ page, shop }) => {
+  await page.goto(`${shop.url}/stash/hoop/new`)
+  await page.getByLabel('Name').fill('Square 120')
+  await page.getByLabel('Field width').fill('12o')
+  await page.getByRole('button', { name: 'Keep it' }).click()
+  await expect(page.getByText(/“12o” is not a length/)).toBeVisible()
+  await expect(page.getByText('Measure it and type it here.').first()).toBeVisible()
+  await expect(page.getByLabel('Field width')).toHaveValue('12o')
+  expect(await shop.send('GET', '/hoops')).toEqual([])
+})

@@ -1,0 +1,44 @@
+import { expect, test } from './server'
+
+test('the five places are one tap away on a phone and on a rail when it is wide', async ({ page, shop }) => {
+  await shop.importDemo()
+  await page.goto(shop.url)
+  for (const [place, sees] of [['Designs', 'Tern over waves'], ['Stash', 'Square 100'], ['Runs', 'Saltmarsh Ferry Co-op'], ['Log', 'Tearoom apron, lighthouse badge'], ['Bench', 'Felt pennant, concertina']] as const) {
+    await page.getByRole('navigation').getByRole('link', { name: place }).click()
+    await expect(page.getByText(sees).first()).toBeVisible()
+  }
+  await page.setViewportSize({ width: 1280, height: 800 })
+  const rail = await page.getByRole('navigation').boundingBox()
+  expect(rail!.width).toBeLessThan(140)
+  expect(rail!.height).toBeGreaterThan(700)
+})
+
+test('settings change how every length is written, and habits what is advised', async ({ page, shop }) => {
+  await shop.importDemo()
+  await page.goto(`${shop.url}/settings`)
+  await page.getByRole('radio', { name: 'Inches' }).click()
+  await page.getByRole('radio', { name: 'Float on hooped backing' }).click()
+  await page.goto(`${shop.url}/piece/piece-polo-4`)
+  await expect(page.getByText(/to the wearer’s left \(your right\)/)).toContainText('"')
+  await page.getByRole('tab', { name: /Build/ }).click()
+  await expect(page.getByRole('heading', { name: /Float it on sticky tear-away/ })).toBeVisible()
+})
+
+test('a cloth without recipes is said plainly', async ({ page, shop }) => {
+  await shop.importDemo()
+  await page.goto(`${shop.url}/piece/piece-pennant`)
+  await expect(page.getByText(/There are no recipes for wool melton, felt yet/)).toBeVisible()
+})
+
+test('the stash takes a hoop, shows it, and gives it back after a removal', async ({ page, shop }) => {
+  await page.goto(`${shop.url}/stash`)
+  await page.getByRole('button', { name: 'Add a hoop' }).click()
+  for (const [label, text] of [['Name', 'Square 100'], ['Field width', '100'], ['Field height', '3 15/16 in'], ['Ring width outside', '13.4 cm'], ['Ring height outside', '150']] as const) await page.getByLabel(label).fill(text)
+  await page.getByRole('button', { name: 'Keep it' }).click()
+  await expect(page.getByText('Field 100 mm × 100 mm')).toBeVisible()
+  await page.getByRole('link', { name: 'Square 100' }).click()
+  await page.getByRole('button', { name: 'Remove this hoop' }).click()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByRole('link', { name: 'Square 100' })).toBeVisible()
+  await expect.poll(async () => (await shop.send('GET', '/hoops')).length).toBe(1)
+})

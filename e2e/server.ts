@@ -1,0 +1,77 @@
+import { test as base } from '@playwright/test'
+import { spawn, type ChildProcess } from 'node:child_process'
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { createServer } from 'node:net'
+import os from 'node:os'
+import path from 'node:path'
+
+const root = path.resolve(__dirname, '..')
+
+const freePort = (): Promise<number> =>
+  new Promise((resolve) => {
+    const probe = createServer().listen(0, '127.0.0.1', () => {
+      const { port } = probe.address() as { port: number }
+      probe.close(() => resolve(port))
+    })
+  })
+
+/** The built server on a folder and port of its own; it can be stopped, killed and started again on the same data. */
+export class ShopServer {
+  #child: ChildProcess | null = null
+  private constructor(readonly folder: string, readonly port: number) {}
+
+  static async fresh(): Promise<ShopServer> {
+    return new ShopServer(mkdtempSync(path.join(os.tmpdir(), 'thimble-e2e-')), await freePort())
+  }
+
+  get url(): string {
+    return `http://127.0.0.1:${this.port}`
+  }
+
+  async start(): Promise<void> {
+    const args = ['dist/server.mjs', '--data', this.folder, '--static', 'app/dist', '--migrations', 'server/drizzle', '--port', String(this.port)]
+    const child = spawn(process.execPath, args, { cwd: root })
+    this.#child = child
+    await new Promise<void>((resolve, reject) => {
+      child.stdout.on('data', (text) => String(text).includes('is open at') && resolve())
+      let said = ''
+      child.stderr.on('data', (text) => (said += text))
+      child.on('exit', (code) => reject(new Error(`the server ended with ${code}: ${said}`)))
+    })
+  }
+
+  stop(signal: 'SIGTERM' | 'SIGKILL' = 'SIGTERM'): Promise<number | null> {
+    const child = this.#child
+    this.#child = null
+    if (!child || child.exitCode !== null) return Promise.resolve(child?.exitCode ?? null)
+    return new Promise((resolve) => {
+      child.on('exit', (code) => resolve(code))
+      child.kill(signal)
+    })
+  }
+
+  async importDemo(): Promise<void> {
+    await this.send('POST', '/import', JSON.parse(readFileSync(path.join(root, 'demo/shop.json'), 'utf8')))
+  }
+
+  async send<T = any>(method: string, where: string, body?: unknown): Promise<T> {
+    const answer = await fetch(`${this.url}/api/v1${where}`, { method, ...(body ? { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } } : {}) })
+    if (!answer.ok) throw new Error(`${method} ${where}: ${answer.status} ${await answer.text()}`)
+    return answer.status === 204 ? (undefined as T) : ((await answer.json()) as T)
+  }
+
+  clear(): void {
+    rmSync(this.folder, { recursive: true, force: true })
+  }
+}
+
+export const test = base.extend<{ shop: ShopServer }>({
+  shop: async ({}, use) => {
+    const server = await ShopServer.fresh()
+    await server.start()
+    await use(server)
+    await server.stop('SIGKILL')
+    server.clear()
+  },
+})
+export { expect } from '@playwright/test'

@@ -1,0 +1,61 @@
+import { expect, test } from './server'
+import { newPolo } from './ticket'
+
+test('a server killed in mid-edit loses nothing: it is said, kept here, and sent when it is back', async ({ page, shop }) => {
+  const hand = await newPolo(page, shop.url)
+  await hand.type(/Seam to seam/, '540')
+  await hand.saved()
+  await shop.stop('SIGKILL')
+  await hand.type(/Shoulder point to underarm/, '8 1/4 in')
+  await hand.type('Design width', '84')
+  await expect(page.getByText(/The server is away/)).toContainText('kept here')
+  await expect(page.getByLabel(/Shoulder point to underarm/)).toHaveValue('8 1/4 in')
+  await shop.start()
+  await expect(page.getByText(/The server is away/)).toHaveCount(0)
+  await hand.saved()
+  const id = page.url().split('/').pop()!
+  const piece = await shop.send('GET', `/pieces/${id}`)
+  expect([piece.measures.chestWidth.text, piece.measures.shoulderToUnderarm.text, piece.ownDesign.width.text]).toEqual(['540', '8 1/4 in', '84'])
+})
+
+test('the server killed while it writes keeps every change it answered for', async ({ shop }) => {
+  await shop.importDemo()
+  const answered: number[] = []
+  const writes = Array.from({ length: 200 }, (_, i) => i).map(async (i) => {
+    await shop.send('PATCH', '/pieces/piece-polo-4', { checks: { [`n${i}`]: true } }).then(() => answered.push(i), () => undefined)
+  })
+  await new Promise((resolve) => setTimeout(resolve, 150))
+  await shop.stop('SIGKILL')
+  await Promise.all(writes)
+  await shop.start()
+  const { checks } = await shop.send('GET', '/pieces/piece-polo-4')
+  expect(answered.filter((i) => !checks[`n${i}`])).toEqual([])
+})
+
+test('removing a piece can be undone', async ({ page, shop }) => {
+  await shop.importDemo()
+  await page.goto(`${shop.url}/piece/piece-romper`)
+  await page.getByRole('button', { name: 'Remove this piece' }).click()
+  await expect(page.getByText('Infant romper panel, shell sprig removed.')).toBeVisible()
+  await expect(page.getByRole('link', { name: /Infant romper/ })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByRole('link', { name: /Infant romper/ })).toBeVisible()
+})
+
+test.describe('with the offline shell', () => {
+  test.use({ serviceWorkers: 'allow' })
+
+  test('the app opens on a typed ticket while the server is away', async ({ page, shop }) => {
+    const hand = await newPolo(page, shop.url)
+    await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
+    await hand.type(/Seam to seam/, '540')
+    await hand.saved()
+    await page.reload()
+    await shop.stop('SIGKILL')
+    await hand.type(/Seam to seam/, '541')
+    await page.reload()
+    await expect(page.getByLabel(/Seam to seam/)).toHaveValue('541')
+    await shop.start()
+    await expect.poll(async () => (await shop.send('GET', '/pieces'))[0].measures.chestWidth.text, { timeout: 15_000 }).toBe('541')
+  })
+})

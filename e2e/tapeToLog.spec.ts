@@ -1,0 +1,71 @@
+import { expect, test } from './server'
+import { newPolo } from './ticket'
+
+test('a new polo goes from the tape to the log, and is still there after a restart', async ({ page, shop }) => {
+  await shop.importDemo()
+  const hand = await newPolo(page, shop.url)
+
+  // Measure: a width in inches, shoulder point and neck, a design of 84 x 62.
+  await hand.type(/Seam to seam/, '21 1/4 in')
+  await hand.type(/Shoulder point to underarm/, '210')
+  await hand.type(/Neck, shoulder point/, '180')
+  await hand.type(/down to the neck seam/, '76')
+  await hand.type('Design width', '84')
+  await hand.type('Design height', '62')
+
+  // 21 1/4 in is 539.75 mm: 190 below the shoulder point on a medium, half of the neck from the centre.
+  await expect(page.getByRole('img', { name: /Cross 190 mm below the shoulder point, 90 mm from centre/ })).toBeVisible()
+  await hand.tick(/crease the front lightly, 270 mm from either seam/)
+  await hand.tick(/90 mm to the wearer’s left \(your right\)/)
+  await hand.tick(/190 mm straight down/)
+  await hand.tick(/20 mm above the underarm/)
+  await hand.tick(/Dots 52 mm left and right of the cross, 41 mm above/)
+  await hand.tick(/toward the neck/)
+  await hand.press('Marks are on')
+
+  // Build: pique, the recipe, and one layer changed.
+  await expect(page.getByRole('heading', { name: /Hoop it with fusible cut-away mesh/ })).toBeVisible()
+  await hand.press('Change layer: Fusible cut-away mesh')
+  await hand.pick('Medium cut-away')
+  await expect(page.getByText('your own choice')).toBeVisible()
+  await hand.press('Keep')
+  await hand.press('Use this stack')
+
+  // Hoop: 84 x 62 in 100 x 100 leaves 8 and 19.
+  const square = page.getByRole('radio', { name: /Square 100/ })
+  await expect(square).toHaveAccessibleName(/Slack 8 mm to the sides, 19 mm up and down/)
+  await square.click()
+  await expect(page.getByText('8 mm or more to spare each way', { exact: false })).toBeVisible()
+  await expect(page.getByRole('radio', { name: 'Hooped', exact: true })).toBeChecked()
+  await expect(page.getByText(/Knits are hooped with their backing stuck to them/)).toBeVisible()
+  await hand.press('Keep this hooping')
+
+  // Stitch: the list before the start.
+  for (const line of [/Inner ring the right way round/, /Marks no farther apart/, /Only the one layer/, /Pins counted out/, /Bobbin enough/, /Outline traced/]) await hand.tick(line)
+  await hand.press('Stitched')
+
+  // Finish: the record.
+  await hand.type('Up or down', '2')
+  await hand.type('To the side', '1 mm')
+  await hand.press('Add a fault')
+  await hand.pick('Puckering')
+  await hand.pick('Good')
+  await hand.type('Note', 'Smooth it once more before tightening.')
+  await hand.saved()
+  await hand.press('Put it in the log')
+  await expect(page.getByText(/Landed.*low.*left/)).toBeVisible()
+
+  // The log has it, and keeps it when the server has stopped and come back.
+  await page.goto(`${shop.url}/log`)
+  await expect(page.getByRole('link', { name: 'Crew polo 5' })).toContainText('Landed 2 mm low, 1 mm left')
+  expect(await shop.stop()).toBe(0)
+  await shop.start()
+  await page.goto(`${shop.url}/log`)
+  const row = page.getByRole('link', { name: 'Crew polo 5' })
+  await expect(row).toContainText('puckering')
+  await expect(row).toContainText('Medium cut-away')
+  await row.click()
+  await expect(page.getByText('Smooth it once more before tightening.')).toBeVisible()
+  const [kept] = await shop.send('GET', '/log?fault=puckering&cloth=pique&limit=1')
+  expect(kept).toMatchObject({ dx: -1, dy: 2, holding: 'hooped', verdict: 'good' })
+})

@@ -1,0 +1,27 @@
+import { expect, type Page } from '@playwright/test'
+
+/** What a hand does on the ticket, in its own words. */
+export const ticket = (page: Page) => ({
+  type: (label: string | RegExp, text: string) => page.getByLabel(label).fill(text),
+  tick: async (name: string | RegExp) => {
+    const box = page.getByRole('checkbox', { name })
+    await box.click()
+    await expect(box).toBeChecked()
+  },
+  press: (name: string | RegExp) => page.getByRole('button', { name }).click(),
+  pick: (name: string | RegExp) => page.getByRole('radio', { name }).click(),
+  saved: () => expect(page.getByRole('status').filter({ hasText: /^saved$/ })).toBeVisible(),
+})
+
+/** A new polo for the left chest with its four numbers, as the job has it. */
+export async function newPolo(page: Page, base: string): Promise<ReturnType<typeof ticket>> {
+  const hand = ticket(page)
+  await page.goto(base)
+  await hand.press('New piece')
+  await page.getByRole('radio', { name: 'Polo' }).click()
+  await hand.type('Name', 'Crew polo 5')
+  await hand.type('For whom', 'Saltmarsh Ferry Co-op')
+  await hand.press('Start measuring')
+  await expect(page.getByLabel(/Seam to seam/)).toBeVisible()
+  return hand
+}

@@ -1,0 +1,45 @@
+// npm test: everything from a fresh machine to one closing line.
+import { existsSync, readFileSync } from 'node:fs'
+import path from 'node:path'
+import { fail, must, requireNode, requirePackages, root, run } from './machine.mjs'
+
+requireNode()
+await requirePackages()
+if (!existsSync('/usr/bin/chromium')) {
+  if (process.getuid?.() !== 0) fail('Chromium is missing: install it with “apt-get install chromium” as root, then run npm test again.')
+  await must('Fetching package lists', 'apt-get', ['update', '-q'])
+  await must('Installing Chromium', 'apt-get', ['install', '-qy', '--no-install-recommends', 'chromium'])
+}
+
+let [passed, failed] = [0, 0]
+const step = async (what, command, args) => {
+  console.log(`\n== ${what}`)
+  const { code, output } = await run(what, command, args, { env: { FORCE_COLOR: '0' } })
+  if (code !== 0) console.log(output)
+  if (code === 0) passed++
+  else failed++
+}
+const report = (file) => JSON.parse(readFileSync(path.join(root, 'test-results', file), 'utf8'))
+
+await step('Lint', 'npx', ['eslint', '.', '--max-warnings', '0'])
+for (const room of ['core', 'contract', 'server', 'app', 'e2e']) await step(`Types of ${room}`, 'npx', ['tsc', '-p', room])
+
+console.log('\n== Unit tests')
+await run('Unit tests', 'npx', ['jest', '--json', '--outputFile=test-results/unit.json'], { quiet: false })
+const unit = report('unit.json')
+passed += unit.numPassedTests
+failed += unit.numFailedTests + unit.numRuntimeErrorTestSuites
+
+const { build } = await import('./build.mjs')
+console.log('\n== Production build')
+await build()
+passed++
+
+console.log('\n== The real interface')
+await run('Playwright', 'npx', ['playwright', 'test'], { quiet: false })
+const { stats } = report('e2e.json')
+passed += stats.expected + stats.flaky
+failed += stats.unexpected + stats.skipped
+
+console.log(`\n${passed} passed, ${failed} failed`)
+process.exit(failed === 0 ? 0 : 1)
