@@ -1,7 +1,7 @@
 export { CoreError } from './errors'
 export type { Advice } from './advice'
 export { parseLength } from './lengths/parseLength'
-export { formatLength, roundToTape } from './lengths/formatLength'
+export { formatLength, roundDownToTape, roundToTape } from './lengths/formatLength'
 export type { LengthStyle, LengthUnit } from './lengths/units'
 export { convexHull } from './plane/convexHull'
 export { rigidFit, type PointPair, type RigidFit } from './plane/rigidFit'

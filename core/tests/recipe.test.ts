@@ -128,6 +128,6 @@ describe('over every covered cloth, load, use, kind, holding and pull test', () 
   })
 
   it('is the same every time', () => {
-    for (const { q, a } of answers.filter((_, i) => i % 97 === 0)) expect(recommendRecipe(structuredClone(q))).toEqual(a)
+    for (const { q, a } of answers.filter((_, i) => i % 97 === 0)) expect(recommendRecipe(JSON.parse(JSON.stringify(q)) as RecipeQuery)).toEqual(a)
   })
 })

@@ -1,7 +1,7 @@
 import type { PlacementPlan } from '@thimble/core/placement/planPlacement'
 import type { HoopField } from '@thimble/core/hooping/hoopField'
-import { boxOf } from '@thimble/core/plane/box'
-import { inversePose, type Pose, rotatePoint } from '@thimble/core/plane/point'
+import { boxOf, rectangle } from '@thimble/core/plane/box'
+import { applyPose, inversePose, type Pose, rotatePoint } from '@thimble/core/plane/point'
 import { useState } from 'react'
 import { View as Box } from 'react-native'
 import Svg, { ClipPath, Defs, G, Line, Path, Rect } from 'react-native-svg'
@@ -10,7 +10,7 @@ import { clothInk } from './clothInk'
 import { HoopRing } from './HoopRing'
 import { ItemOutline } from './ItemOutline'
 import { MarkSymbols } from './MarkSymbols'
-import { fitWidth, toPath, toX, type View } from './scale'
+import { fitAll, fitWidth, toPath, toX, type View } from './scale'
 import { Tape } from './Tape'
 import { TapeOnCloth } from './TapeOnCloth'
 
@@ -35,7 +35,9 @@ export function ItemDrawing({ placement, colour, unit, write, height, lit, order
   const [width, setWidth] = useState(0)
   const { item, pose, designOutline, marks } = placement
   const mind = boxOf([...designOutline, ...marks.map((m) => m.at), ...placement.tapes.flatMap((t) => [t.from, t.to]), ...(measuring ? item.tapes.flatMap((t) => [t.from, t.to]) : [])])
-  const view = fitWidth(frameOf(item), mind, Math.max(50, width - TAPE), height - TAPE)
+  const [w, h] = [Math.max(50, width - TAPE), height - TAPE]
+  const ring = hoop ? hoopOnItem(pose, hoop.pose) : null
+  const view = hoop && ring ? fitAll(ringBox(hoop.outside, ring), w, h, 10) : fitWidth(frameOf(item), mind, w, h)
   const ink = clothInk(colour)
   const asked = item.tapes.filter((t) => t.id === lit || measuring)
   return (
@@ -47,11 +49,11 @@ export function ItemDrawing({ placement, colour, unit, write, height, lit, order
             <G clipPath="url(#table)">
               <ItemOutline view={view} item={item} colour={colour} edge={p.ink} />
               <Line x1={toX(view, 0)} x2={toX(view, 0)} y1={0} y2={view.height} stroke={ink.line} strokeWidth={1.2} strokeDasharray="2 5" />
-              {hoop ? <HoopRing view={view} field={hoop.field} outside={hoop.outside} pose={hoopOnItem(pose, hoop.pose)} /> : null}
+              {hoop ? <HoopRing view={view} field={hoop.field} outside={hoop.outside} pose={ring!} /> : null}
               <Path d={toPath(view, designOutline)} fill={ink.tint} stroke={ink.chalk} strokeWidth={1.6} />
               <MarkSymbols view={view} pose={pose} marks={marks} colour={ink.chalk} />
               {asked.map((t) => <TapeOnCloth key={t.id} view={view} tape={t} text={write(span(t))} lit={t.id === lit} faint={t.id !== lit} number={numberOf(order, t.id)} />)}
-              {measuring ? null : placement.tapes.map((t) => <TapeOnCloth key={t.id} view={view} tape={t} text={write(span(t))} lit={t.id === lit} />)}
+              {measuring || hoop ? null : placement.tapes.map((t) => <TapeOnCloth key={t.id} view={view} tape={t} text={write(span(t))} lit={t.id === lit} />)}
             </G>
           </G>
           <Rulers view={view} unit={unit} />
@@ -81,6 +83,11 @@ function Rulers({ view, unit }: { view: View; unit: Props['unit'] }) {
       <Rect x={0} y={0} width={TAPE} height={TAPE} fill={p.tape} />
     </G>
   )
+}
+
+/** The ring on the item with its mount and a hand's breadth of cloth round it. */
+function ringBox(outside: { width: number; height: number }, ring: Pose) {
+  return boxOf(rectangle(outside.width + 64, outside.height + 24, { x: -8, y: 0 }).map((p) => applyPose(ring, p)))
 }
 
 /** The hoop's pose on the item when the design sits in the hoop at `inHoop`. */

@@ -7,7 +7,7 @@ export function stageOf(piece: Piece): StageId {
 }
 
 /** What to do next, in words with its number, for the bench card. */
-export function nextAction(piece: Piece, plan: PiecePlan, hoopName: string | null): string {
+export function nextAction(piece: Piece, plan: PiecePlan): string {
   const stage = stageOf(piece)
   if (stage === 'measure') {
     if (plan.design.assumed) return 'Choose the design, or give its size.'
@@ -19,7 +19,7 @@ export function nextAction(piece: Piece, plan: PiecePlan, hoopName: string | nul
   if (stage === 'hoop') return plan.placement ? plan.placement.summary : 'Choose a hoop.'
   if (stage === 'stitch') {
     const done = Object.values(piece.checks).filter(Boolean).length
-    return `${hoopName ? `${hoopName} hooped up. ` : ''}Before the start: ${done} ticked.`
+    return `Before the start: ${done} ${done === 1 ? 'line' : 'lines'} of the list ticked.`
   }
   return 'Finish it, then record how it came out.'
 }

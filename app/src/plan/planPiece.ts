@@ -1,7 +1,7 @@
 import type { Design, Hoop, Piece, Shop, Supply } from '@thimble/contract'
 import {
   chooseHolding, CoreError, type HoldingAdvice, type HoopChoice, type HoopChoiceSource, itemKind, type PlacementPlan, planPlacement,
-  presetMeasures, rankHoops, recommendRecipe, type RecipeAdvice, type RecipeQuery, rectangle, type LengthStyle, formatLength,
+  presetMeasures, rankHoops, recommendRecipe, type RecipeAdvice, type RecipeQuery, rectangle, type LengthStyle, formatLength, roundDownToTape,
 } from '@thimble/core'
 import { designOf, type PieceDesign } from './pieceDesign'
 import { readNumber, readTyped } from './readTyped'
@@ -12,6 +12,8 @@ export type Shelf = { shop: Shop; designs: Record<string, Design>; hoops: readon
 export type PiecePlan = {
   style: LengthStyle
   write: (mm: number) => string
+  /** For room that must not be promised: rounded down to the tape. */
+  writeRoom: (mm: number) => string
   design: PieceDesign
   /** Sentences by the path of the field they belong to. */
   problems: Record<string, string>
@@ -51,7 +53,7 @@ export function planMeasure(piece: Piece, { shop, designs }: Pick<Shelf, 'shop' 
     if (!(error instanceof CoreError)) throw error
     problems[error.path] ??= error.message
   }
-  return { style, write: (mm) => formatLength(mm, style), design, problems, assumed, placement }
+  return { style, write: (mm) => formatLength(mm, style), writeRoom: (mm) => formatLength(roundDownToTape(mm, style), style), design, problems, assumed, placement }
 }
 
 export function recipeQuery(piece: Piece, design: PieceDesign, { shop, hoops, supplies }: Shelf): RecipeQuery {
@@ -94,12 +96,13 @@ export function planHoop(piece: Piece, plan: PiecePlan, shelf: Shelf): HoopPlan 
   const free = chooseHolding(query)
   const method = piece.holding ?? free.method
   const holding = method === 'backing-alone' ? 'floated' : method
-  const ranked = rankHoops({ hull: rectangle(plan.design.width, plan.design.height), hoops: shelf.hoops.map(sourceOf), holding, ...(item ? { item } : {}) })
+  const ranked = rankHoops({ hull: rectangle(plan.design.width, plan.design.height), hoops: shelf.hoops.map(sourceOf), holding, style: plan.style, ...(item ? { item } : {}) })
   const chosen = ranked.find((c) => c.hoop === piece.hoopId) ?? null
   const shown = chosen ?? ranked.find((c) => c.fits) ?? null
   const flat = placement && !placement.item.tube
   const advice = chooseHolding({
     ...query,
+    style: plan.style,
     ...(shown && flat && shown.clothBeyondRing !== null ? { clothBeyondRing: shown.clothBeyondRing } : {}),
     ...(shown ? { ringInside: shown.ringInside } : {}),
   })

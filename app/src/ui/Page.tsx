@@ -25,7 +25,7 @@ export function Page({ title, aside, back, children, foot, wideContent }: Props)
       </View>
       <TapeDivider />
       <ScrollView contentContainerStyle={{ paddingBottom: 32, width: '100%', maxWidth: wideContent ? undefined : 760, alignSelf: 'center' }}>{children}</ScrollView>
-      {foot ? <View style={{ padding: 12, paddingHorizontal: 16, borderTopWidth: 1, borderTopColor: p.seam, backgroundColor: p.calico, width: '100%', maxWidth: wideContent ? undefined : 760, alignSelf: 'center' }}>{foot}</View> : null}
+      {foot ? <View style={{ padding: 12, paddingHorizontal: 16, borderTopWidth: 1, borderTopColor: p.seam, backgroundColor: p.calico, width: '100%', maxWidth: 760, alignSelf: 'center' }}>{foot}</View> : null}
     </View>
   )
 }

@@ -1,3 +1,5 @@
+import { formatLength } from '../lengths/formatLength'
+import type { LengthStyle } from '../lengths/units'
 import { factsOf } from '../recipe/facts'
 import { judgeHoldings } from '../recipe/holdings'
 import { holdingNames } from '../recipe/names'
@@ -8,7 +10,7 @@ import type { HoldingMethod, RecipeQuery } from '../recipe/recipeQuery'
  * A recipe query, and how the piece meets the ring: `clothBeyondRing` is the least cloth outside the ring in mm
  * (negative when the ring hangs over the edge), `ringInside` whether the lower ring goes inside the garment.
  */
-export type HoldingQuery = RecipeQuery & { clothBeyondRing?: number; ringInside?: boolean }
+export type HoldingQuery = RecipeQuery & { clothBeyondRing?: number; ringInside?: boolean; style?: LengthStyle }
 
 export type HoldingChoice = { method: HoldingMethod; allowed: boolean; because: Because[] }
 export type HoldingAdvice = { method: HoldingMethod; because: Because[]; choices: HoldingChoice[] }
@@ -36,11 +38,12 @@ export function chooseHolding(q: HoldingQuery): HoldingAdvice {
 
 function fitRefusal(method: HoldingMethod, q: HoldingQuery): Because | null {
   if (method === 'floated' || method === 'backing-alone') return null
+  const write = (mm: number): string => formatLength(mm, q.style ?? { unit: 'mm' })
   const decided = `not ${holdingNames[method].toLowerCase()}`
   if (q.clothBeyondRing !== undefined && q.clothBeyondRing < BEYOND_RING) {
     const text = q.clothBeyondRing < 0
-      ? `The ring hangs ${Math.round(-q.clothBeyondRing)} mm over the cloth’s edge: hoop the backing and float the cloth.`
-      : `Only ${Math.round(q.clothBeyondRing)} mm of cloth lies beyond the ring, ${BEYOND_RING} are wanted: hoop the backing and float the cloth.`
+      ? `The ring hangs ${write(-q.clothBeyondRing)} over the cloth’s edge: hoop the backing and float the cloth.`
+      : `Only ${write(q.clothBeyondRing)} of cloth lies beyond the ring, ${write(BEYOND_RING)} are wanted: hoop the backing and float the cloth.`
     return { rule: 'hold.cloth-beyond-ring', decided, text }
   }
   if (q.ringInside === false) {

@@ -5,8 +5,14 @@ import { convexHull } from '../plane/convexHull'
 import { gapBetween, insetOf, insidePolygon } from '../plane/polygonDistance'
 import { boxOf, rectangle } from '../plane/box'
 import { drawnArea } from '../plane/halfPlane'
+import { formatLength, roundDownToTape } from '../lengths/formatLength'
+import type { LengthStyle } from '../lengths/units'
+import { shrunkenField } from './fields/convexField'
 import type { HoopField } from './hoopField'
 import { type HoopFit, placeInHoop } from './placeInHoop'
+import { worstAt } from './reach'
+import { roomyCentre } from './roomyCentre'
+import { turnHull } from './turnedHull'
 
 /** A hoop on the shelf: its sewing field, its ring's outside, and where the notches cross seen from the field. */
 export type HoopChoiceSource = {
@@ -31,6 +37,8 @@ export type HoopQuery = {
   margin?: number
   holding?: 'hooped' | 'floated' | 'backing-under' | 'clamped'
   thicknessMm?: number
+  /** The units the reasons are written in; millimetres when left out. */
+  style?: LengthStyle
   item?: { target: Pose; outline: Point[]; zones: readonly NoSewZone[]; tube: { width: number } | null }
 }
 
@@ -48,50 +56,65 @@ export type HoopChoice = {
   reasons: Advice[]
 }
 
+type Write = (mm: number) => string
+
 const COMFORT = 5
 const BEYOND_RING = 25
 
 /**
  * The hoops on the shelf, those that take the design first: with 5 mm or more of slack each way, then the least
  * spare area (less backing, better tension), then the turn nearest to none. The refused follow, each with why.
- * Rule: core.md section 5.
+ * A hoop fits when some centre in its field takes the design: its middle where that will do. Rule: core.md section 5.
  *
  * @throws CoreError as placeInHoop
  * @example 84 x 62 on a shelf of 100 x 100 and 240 x 150: the 100 comes first, slack 8 and 19
  */
 export function rankHoops(q: HoopQuery): HoopChoice[] {
   const hull = convexHull(q.hull)
+  const write = (mm: number): string => formatLength(mm, q.style ?? { unit: 'mm' })
   const choices = q.hoops.map((hoop) => {
-    const tried = (q.rotations ?? [0, 90, 180, 270]).map((rotation) => judge(hoop, hull, rotation, q))
-    return tried.reduce((best, next) => (compare(next, best) < 0 ? next : best))
+    const tried = (q.rotations ?? [0, 90, 180, 270]).map((rotation) => tryTurn(hoop, hull, rotation, q, write))
+    const best = tried.reduce((a, b) => (b.worth > a.worth ? b : a))
+    return judge(hoop, hull, best, q, write)
   })
   return choices.sort((a, b) => compare(a, b) || a.hoop.localeCompare(b.hoop))
 }
 
 function compare(a: HoopChoice, b: HoopChoice): number {
-  const roomy = (c: HoopChoice): number => Number(least(c.fit) >= COMFORT - 1e-6)
-  return (
-    Number(b.fits) - Number(a.fits) || roomy(b) - roomy(a) || a.spareArea - b.spareArea || a.rotation - b.rotation
-  )
+  const roomy = (c: HoopChoice): number => Number(isRoomy(least(c.fit)))
+  return Number(b.fits) - Number(a.fits) || roomy(b) - roomy(a) || a.spareArea - b.spareArea
 }
 
 const least = ({ slack }: HoopFit): number => Math.min(slack.left, slack.right, slack.up, slack.down)
+const isRoomy = (slack: number): boolean => slack >= COMFORT - 1e-6
 
-function judge(hoop: HoopChoiceSource, hull: Point[], rotation: number, q: HoopQuery): HoopChoice {
+type Turn = { pose: Pose; ring: RingOnItem; worth: number }
+
+/** One turn of the design in a hoop, judged cheaply: does it fit, may the ring lie there, is there room. */
+function tryTurn(hoop: HoopChoiceSource, hull: Point[], rotation: number, q: HoopQuery, write: Write): Turn {
+  const field = shrunkenField(hoop.field, q.margin ?? 0)
+  const turned = turnHull(hull, rotation)
   const middle = middleOf(hoop.field)
   const box = boxOf(hull.map((p) => rotatePoint(p, rotation)))
-  const pose = { x: middle.x - (box.left + box.right) / 2, y: middle.y - (box.top + box.bottom) / 2, rotation }
+  const centred = { x: middle.x - (box.left + box.right) / 2, y: middle.y - (box.top + box.bottom) / 2 }
+  const there = worstAt(field, turned, centred.x, centred.y).clearance
+  const centre = there >= -1e-6 ? centred : roomyCentre(field, turned)?.centre
+  const pose = { ...(centre ?? centred), rotation }
+  const ring = ringOnItem(hoop, pose, q, write)
+  const refused = ring.reasons.some((r) => r.severity === 'stop')
+  return { pose, ring, worth: Number(Boolean(centre)) * 4 + Number(!refused) * 2 + Number(isRoomy(there)) }
+}
+
+function judge(hoop: HoopChoiceSource, hull: Point[], { pose, ring }: Turn, q: HoopQuery, write: Write): HoopChoice {
   const fit = placeInHoop({ hull, field: hoop.field, pose, margin: q.margin })
-  const spareArea = fieldArea(hoop.field) - Math.abs(drawnArea(hull))
-  const ring = ringOnItem(hoop, pose, q)
-  const reasons = fit.fits ? [...fitReasons(fit), ...ring.reasons] : [tooLarge(fit)]
+  const reasons = fit.fits ? [...fitReasons(fit, q, write), ...ring.reasons] : [stop('too-large', `The design reaches ${write(Math.ceil(-fit.clearance))} past the sewing field.`)]
   return {
     hoop: hoop.id,
-    fits: fit.fits && !reasons.some((r) => r.severity === 'stop'),
-    rotation,
+    fits: !reasons.some((r) => r.severity === 'stop'),
+    rotation: pose.rotation,
     pose,
     fit,
-    spareArea,
+    spareArea: fieldArea(hoop.field) - Math.abs(drawnArea(hull)),
     clothBeyondRing: ring.beyond,
     ringInside: ring.inside,
     hoopings: 1,
@@ -99,21 +122,17 @@ function judge(hoop: HoopChoiceSource, hull: Point[], rotation: number, q: HoopQ
   }
 }
 
-function fitReasons(fit: HoopFit): Advice[] {
-  const room = Math.floor(least(fit) + 1e-6)
+function fitReasons(fit: HoopFit, { style }: HoopQuery, write: Write): Advice[] {
+  const room = write(roundDownToTape(least(fit) + 1e-6, style ?? { unit: 'mm' }))
   const turn = Math.floor(fit.skewToleranceNudged + 1e-6)
-  if (room < COMFORT) return [caution('tight', `Only ${room} mm to spare: it has to be hooped true to ${turn} degrees.`)]
-  return [note('room', `${room} mm or more to spare each way; up to ${turn} degrees askew can be dialled out.`)]
-}
-
-function tooLarge({ clearance }: HoopFit): Advice {
-  return stop('too-large', `The design reaches ${Math.ceil(-clearance)} mm past the sewing field.`)
+  if (!isRoomy(least(fit))) return [caution('tight', `Only ${room} to spare: it has to be hooped true to ${turn} degrees.`)]
+  return [note('room', `${room} or more to spare each way; up to ${turn} degrees askew can be dialled out.`)]
 }
 
 type RingOnItem = { beyond: number | null; inside: boolean; reasons: Advice[] }
 
 /** Where the ring lies on the item when the design sits on its target: over the edge, over a seam, inside the tube. */
-function ringOnItem(hoop: HoopChoiceSource, pose: Pose, { item, holding = 'hooped', thicknessMm }: HoopQuery): RingOnItem {
+function ringOnItem(hoop: HoopChoiceSource, pose: Pose, { item, holding = 'hooped', thicknessMm }: HoopQuery, write: Write): RingOnItem {
   if (!item) return { beyond: null, inside: true, reasons: [] }
   const turn = item.target.rotation - pose.rotation
   const shift = rotatePoint({ x: -pose.x, y: -pose.y }, turn)
@@ -125,9 +144,9 @@ function ringOnItem(hoop: HoopChoiceSource, pose: Pose, { item, holding = 'hoope
   const inside = !item.tube || acrossTube + 10 <= item.tube.width
   if (holding === 'floated') return { beyond, inside, reasons: [] }
   return { beyond, inside, reasons: [
-    ...(inside ? [] : [stop('ring-too-wide', `The ring, ${hoop.outside.width} mm, does not go inside the garment: float it or take a smaller hoop.`)]),
+    ...(inside ? [] : [stop('ring-too-wide', `The ring, ${write(hoop.outside.width)}, does not go inside the garment: float it or take a smaller hoop.`)]),
     ...thicknessReasons(hoop, thicknessMm),
-    ...(item.tube ? [] : edgeReasons(beyond)),
+    ...(item.tube ? [] : edgeReasons(beyond, write)),
     ...crossed(item.zones, outside, opening),
   ] }
 }
@@ -137,10 +156,10 @@ function thicknessReasons(hoop: HoopChoiceSource, thickness?: number): Advice[] 
   return [stop('too-thick', `The ring closes over ${hoop.maxThicknessMm} mm; this cloth is ${thickness} mm.`)]
 }
 
-function edgeReasons(beyond: number): Advice[] {
+function edgeReasons(beyond: number, write: Write): Advice[] {
   if (beyond >= BEYOND_RING) return []
-  const text = beyond < 0 ? `The ring hangs ${Math.round(-beyond)} mm over the cloth’s edge: float it here.`
-    : `Only ${Math.round(beyond)} mm of cloth beyond the ring, ${BEYOND_RING} wanted: float it here.`
+  const text = beyond < 0 ? `The ring hangs ${write(-beyond)} over the cloth’s edge: float it here.`
+    : `Only ${write(beyond)} of cloth beyond the ring, ${write(BEYOND_RING)} wanted: float it here.`
   return [stop('cloth-too-small', text)]
 }
 

@@ -1,13 +1,12 @@
-import { clipConvex } from '../plane/halfPlane'
 import { boxOf } from '../plane/box'
 import { degrees, type Point, radians } from '../plane/point'
 import type { ConvexField } from './fields/convexField'
 import { firstExit } from './firstExit'
-import { cutAt, outerReach, worstAt } from './reach'
+import { worstAt } from './reach'
+import { roomyCentre } from './roomyCentre'
 import { type TurnedHull, turnHull } from './turnedHull'
 
 const MOST = radians(45)
-const TOUCH = 1e-6
 
 /** The largest d up to 45 degrees such that every turn within +-d of this one fits at this centre. */
 export function skewAtCentre(field: ConvexField, hull: TurnedHull, x: number, y: number): number {
@@ -52,35 +51,11 @@ export function skewNudged(field: ConvexField, hull: readonly Point[], rotation:
   const [mx, my] = [(box.left + box.right) / 2, (box.top + box.bottom) / 2]
   const centred = hull.map((p) => ({ x: p.x - mx, y: p.y - my }))
   const radius = Math.max(...centred.map((p) => Math.hypot(p.x, p.y)))
-  if (roomiest(field, turnHull(centred, rotation)) < -TOUCH) return 0
+  if (!roomyCentre(field, turnHull(centred, rotation))) return 0
   let best = MOST
   for (const way of [1, -1]) {
-    const room = (angle: number): number => roomiest(field, turnHull(centred, rotation + degrees(way * angle)))
+    const room = (angle: number): number => roomyCentre(field, turnHull(centred, rotation + degrees(way * angle)))?.clearance ?? -1
     best = Math.min(best, firstExit(room, radius, best))
   }
   return degrees(best)
-}
-
-/**
- * A lower bound of the clearance at a good centre for this turn, or -1 when no centre fits. The polygon of
- * candidate centres is cut at its middle until the middle fits or nothing is left.
- */
-function roomiest(field: ConvexField, hull: TurnedHull): number {
-  let polygon = outerReach(field, hull, TOUCH)
-  for (let cuts = 0; cuts < 80 && polygon.length > 0; cuts++) {
-    const middle = middleOf(polygon)
-    const { clearance, at } = worstAt(field, hull, middle.x, middle.y)
-    if (clearance >= -TOUCH) return clearance
-    polygon = clipConvex(polygon, cutAt(field, hull, middle, at, TOUCH))
-  }
-  return -1
-}
-
-function middleOf(polygon: Point[]): Point {
-  let [x, y] = [0, 0]
-  for (const p of polygon) {
-    x += p.x
-    y += p.y
-  }
-  return { x: x / polygon.length, y: y / polygon.length }
 }

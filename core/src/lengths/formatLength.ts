@@ -22,6 +22,15 @@ export function roundToTape(mm: number, style: LengthStyle): number {
 }
 
 /**
+ * The largest length the tape can show that is not over `mm`: for room that must not be promised.
+ * @example roundDownToTape(8, { unit: 'in' }) // 6.35, that is 1/4"
+ */
+export function roundDownToTape(mm: number, style: LengthStyle): number {
+  const mark = style.unit === 'in' ? MM_PER_INCH / (style.fraction ?? 8) : 1
+  return Math.floor(mm / mark + 1e-9) * mark
+}
+
+/**
  * Writes a length for a person: whole millimetres, centimetres to one place, or inches in lowest terms.
  * Halves round away from zero. Rule: core.md section 3.
  *

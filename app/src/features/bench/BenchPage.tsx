@@ -5,6 +5,7 @@ import { useRouter } from 'expo-router'
 import { useMemo } from 'react'
 import { View } from 'react-native'
 import { useShelf } from '@/state/store'
+import { Grid } from '@/ui/Grid'
 import { Page, useShopName } from '@/ui/Page'
 import { Words, Heading } from '@/ui/Words'
 import { useDocs } from '../useShelfDocs'
@@ -20,8 +21,8 @@ export function BenchPage() {
   const pieces = useDocs('pieces')
   const inWork = useMemo(() => pieces.filter((p) => !p.finishedAt).sort(urgency), [pieces])
   return (
-    <Page title={useShopName()} aside={format(new Date(), 'EEE d MMM')} foot={<Button title="New piece" onPress={() => router.push('/new')} />}>
-      {inWork.map((piece) => <PieceCard key={piece.id} piece={piece} />)}
+    <Page title={useShopName()} aside={format(new Date(), 'EEE d MMM')} wideContent foot={<Button title="New piece" onPress={() => router.push('/new')} />}>
+      <Grid>{inWork.map((piece) => <PieceCard key={piece.id} piece={piece} />)}</Grid>
       {inWork.length === 0 && loaded ? <EmptyBench /> : null}
     </Page>
   )

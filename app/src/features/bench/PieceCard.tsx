@@ -17,13 +17,12 @@ export function PieceCard({ piece }: { piece: Piece }) {
   const router = useRouter()
   const shop = useShelf((s) => s.shop)
   const designs = useShelf((s) => s.docs.designs)
-  const hoop = useShelf((s) => (piece.hoopId ? s.docs.hoops[piece.hoopId]?.name ?? null : null))
-  const next = useMemo(() => nextAction(piece, planMeasure(piece, { shop, designs }), hoop), [piece, shop, designs, hoop])
+  const next = useMemo(() => nextAction(piece, planMeasure(piece, { shop, designs })), [piece, shop, designs])
   const done = useMemo(() => new Set(stageIds.filter((s) => piece[stageDoneAt[s]])), [piece])
   const due = piece.due ? dueIn(piece.due) : null
   return (
     <Pressable role="link" aria-label={`${piece.name}. ${next}`} onPress={() => router.push(`/piece/${piece.id}`)}
-      style={{ backgroundColor: p.paper, borderBottomWidth: 1, borderBottomColor: p.seam, paddingHorizontal: 16, paddingVertical: 12, gap: 10 }}>
+      style={{ flexGrow: 1, backgroundColor: p.paper, borderBottomWidth: 1, borderBottomColor: p.seam, paddingHorizontal: 16, paddingVertical: 12, gap: 10 }}>
       <View style={{ flexDirection: 'row', gap: 14, alignItems: 'flex-start' }}>
         <ItemThumb kind={piece.itemKind} size={piece.size} colour={piece.cloth.colour} px={60} />
         <View style={{ flex: 1, minWidth: 0 }}>

@@ -6,6 +6,7 @@ import { Pressable, View } from 'react-native'
 import { SizeDrawing } from '@/drawing/SizeDrawing'
 import { useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
+import { Grid } from '@/ui/Grid'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { Heading, Words } from '@/ui/Words'
@@ -20,8 +21,8 @@ export function DesignsPage() {
   const style = useShelf((s) => s.shop)
   const largest = Math.max(80, ...designs.map((d) => Math.max(d.width, d.height)))
   return (
-    <Page title="Designs" aside={`${designs.length}`} foot={<Button title="Add a design" onPress={() => router.push('/designs/new')} />}>
-      <View>
+    <Page title="Designs" wideContent aside={`${designs.length}`} foot={<Button title="Add a design" onPress={() => router.push('/designs/new')} />}>
+      <Grid>
         {designs.map((d) => {
           const { mean, loadClass } = estimateLoad(d, d.stitches)
           return (
@@ -36,7 +37,7 @@ export function DesignsPage() {
             </Pressable>
           )
         })}
-      </View>
+      </Grid>
       {designs.length === 0 ? <Section><Words>No designs yet. Add one by its name, size and stitches.</Words></Section> : null}
     </Page>
   )

@@ -56,7 +56,7 @@ function LogLine({ row }: { row: LogRow }) {
       <Words soft>{[row.customer, clothName(row.cloth).split(',')[0], row.holding ? holdingNames[row.holding].toLowerCase() : ''].filter(Boolean).join(', ')}</Words>
       <Words style={{ fontSize: 16 }}>{row.stack || 'No stack noted'}</Words>
       <Words style={{ fontSize: 16 }} tone={row.verdict === 'spoiled' ? 'madder' : row.verdict === 'good' ? 'moss' : undefined}>
-        {[row.verdict ? verdictNames[row.verdict] : '', landing, row.faults.map((f) => faultNames[f].toLowerCase()).join(', ')].filter(Boolean).join('. ')}
+        {[row.verdict ? verdictNames[row.verdict] : '', landing, row.faults.map((f) => faultNames[f]).join(', ')].filter(Boolean).join('. ')}
       </Words>
       {row.note ? <Words soft>{`“${row.note}”`}</Words> : null}
     </Pressable>

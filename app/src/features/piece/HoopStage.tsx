@@ -22,7 +22,8 @@ export function HoopStage({ tools, onDone }: StageProps) {
   const [all, setAll] = useState(false)
   const fitting = ranked.filter((c) => c.fits)
   const refused = ranked.filter((c) => !c.fits)
-  const largest = Math.max(120, ...shelf.hoops.map((h) => Math.max(h.outside.width, h.outside.height)))
+  const drawn = shelf.hoops.filter((h) => all || fitting.length === 0 || fitting.some((c) => c.hoop === h.id))
+  const largest = Math.max(120, ...drawn.map((h) => Math.max(h.outside.width, h.outside.height)))
   const row = (choice: HoopChoice) => <HoopRow key={choice.hoop} choice={choice} hoop={shelf.hoops.find((h) => h.id === choice.hoop)!} tools={tools} largest={largest} onPick={() => set({ hoopId: choice.hoop, hoopTurn: choice.rotation })} />
   const done = (): void => {
     if (!piece.holding) set({ holding: holding.method, holdingWhy: holding.because[0]?.text ?? '' })
@@ -31,7 +32,7 @@ export function HoopStage({ tools, onDone }: StageProps) {
   return (
     <>
       <Section title={chosen ? (chosen.fits ? 'It fits' : 'It does not fit') : fitting.length > 0 ? 'Choose a hoop' : 'No hoop on the shelf takes it'} says={chosen || fitting.length === 0 ? undefined : 'The one that suits best comes first: room to spare, then the least backing.'}>
-        {chosen ? <SlackBoxes choice={chosen} write={plan.write} /> : null}
+        {chosen ? <SlackBoxes choice={chosen} write={plan.writeRoom} /> : null}
         {chosen?.reasons.map((r) => <AdviceBar key={r.code + r.text} advice={r} />)}
         {shelf.hoops.length > 0 && fitting.length === 0 ? <NoHoop tools={tools} ranked={ranked} /> : null}
         {shelf.hoops.length === 0 ? <NoShelf /> : null}
@@ -65,7 +66,7 @@ function HoopRow({ choice, hoop, tools: { piece, plan }, largest, onPick }: { ch
   const p = usePalette()
   const on = piece.hoopId === hoop.id
   const { slack } = choice.fit
-  const says = choice.fits ? `${Math.min(slack.left, slack.right, slack.up, slack.down) < 5 ? 'Tight. ' : ''}Slack ${plan.write(Math.min(slack.left, slack.right))} to the sides, ${plan.write(Math.min(slack.up, slack.down))} up and down` : choice.reasons.find((r) => r.severity === 'stop')?.text ?? ''
+  const says = choice.fits ? `${Math.min(slack.left, slack.right, slack.up, slack.down) < 5 ? 'Tight. ' : ''}Slack ${plan.writeRoom(Math.min(slack.left, slack.right))} to the sides, ${plan.writeRoom(Math.min(slack.up, slack.down))} up and down` : choice.reasons.find((r) => r.severity === 'stop')?.text ?? ''
   return (
     <Pressable role="radio" aria-checked={on} aria-label={`${hoop.name}. ${says}`} onPress={onPick}
       style={{ flexDirection: 'row', gap: 14, alignItems: 'center', borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 10, backgroundColor: on ? p.paper : 'transparent' }}>

@@ -20,6 +20,8 @@ import { usePieceTools } from './usePiece'
 import { useStageKeys } from './useStageKeys'
 
 const WIDE = 900
+/** Height of the ticket's head above the drawing. */
+const HEAD = 109
 const stages = { measure: MeasureStage, build: BuildStage, hoop: HoopStage, stitch: StitchStage, finish: FinishStage }
 
 export function PiecePage({ id }: { id: string }) {
@@ -57,7 +59,7 @@ function Ticket({ piece }: { piece: Piece }) {
     <View style={{ flex: 1, backgroundColor: p.calico }}>
       <TicketHead tools={tools} done={done} at={open ?? stageOf(piece)} onPick={setOpen} />
       <View style={{ flex: 1, flexDirection: 'row' }}>
-        {wide ? <View style={{ width: '46%', borderRightWidth: 1, borderRightColor: p.seam }}>{drawing(640)}</View> : null}
+        {wide ? <View style={{ width: '46%', borderRightWidth: 1, borderRightColor: p.seam }}>{drawing(Math.max(300, tall - HEAD))}</View> : null}
         <ScrollView style={{ flex: 1 }} contentContainerStyle={{ paddingBottom: 40 }}>
           {stageIds.map((stage) => {
             const Stage = stages[stage]
@@ -82,7 +84,7 @@ function TicketHead({ tools, done, at, onPick }: { tools: ReturnType<typeof useP
   const router = useRouter()
   const { waiting, connection } = useShelf((s) => s)
   return (
-    <View style={{ paddingHorizontal: 16, paddingBottom: 8 }}>
+    <View style={{ paddingHorizontal: 16, paddingTop: 6, paddingBottom: 8 }}>
       <View style={{ flexDirection: 'row', alignItems: 'center', minHeight: 52, gap: 10 }}>
         <Pressable role="button" aria-label="Back" style={{ width: 32, height: 44, justifyContent: 'center' }} onPress={() => (router.canGoBack() ? router.back() : router.replace('/'))}>
           <Words style={{ fontSize: 28, lineHeight: 32 }}>‹</Words>

@@ -1,0 +1,13 @@
+import { Children, type ReactNode } from 'react'
+import { useWindowDimensions, View } from 'react-native'
+
+/** One column on a phone, two where there is room. */
+export function Grid({ children }: { children: ReactNode }) {
+  const wide = useWindowDimensions().width >= 900
+  if (!wide) return <View>{children}</View>
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'stretch', gap: 16, padding: 16 }}>
+      {Children.map(children, (child) => <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: '46%', maxWidth: '50%' }}>{child}</View>)}
+    </View>
+  )
+}
