@@ -42,3 +42,13 @@ test('the stash takes a hoop, shows it, and gives it back after a removal', asyn
   await expect(page.getByRole('link', { name: 'Square 100' })).toBeVisible()
   await expect.poll(async () => (await shop.send('GET', '/hoops')).length).toBe(1)
 })
+
+test('no page can be pushed sideways on a phone', async ({ page, shop }) => {
+  await shop.importDemo()
+  for (const path of ['/', '/new', '/designs', '/designs/new', '/stash', '/stash/hoop/new', '/stash/supply/new', '/runs', '/log', '/settings', '/piece/piece-robe', '/piece/piece-polo-3', '/piece/piece-toolroll', '/log/piece-polo-1']) {
+    await page.goto(shop.url + path)
+    await page.waitForLoadState('networkidle')
+    const over = await page.locator('div').evaluateAll((all) => all.filter((d) => getComputedStyle(d).overflowY === 'auto' && d.scrollWidth > d.clientWidth + 1).length)
+    expect([path, over]).toEqual([path, 0])
+  }
+})

@@ -39,7 +39,7 @@ export function ItemDrawing({ placement, colour, unit, write, height, lit, order
   const ring = hoop ? hoopOnItem(pose, hoop.pose) : null
   const view = hoop && ring ? fitAll(ringBox(hoop.outside, ring), w, h, 10) : fitWidth(frameOf(item), mind, w, h)
   const ink = clothInk(colour)
-  const asked = item.tapes.filter((t) => t.id === lit || measuring)
+  const asked = item.tapes.filter((t) => t.id === lit || measuring).sort((a, b) => Number(a.id === lit) - Number(b.id === lit))
   return (
     <Box role="img" aria-label={`Drawing to scale. ${placement.summary}.`} style={{ height, backgroundColor: p.table }} onLayout={(e) => setWidth(e.nativeEvent.layout.width)}>
       {width === 0 ? null : (
@@ -52,7 +52,7 @@ export function ItemDrawing({ placement, colour, unit, write, height, lit, order
               {hoop ? <HoopRing view={view} field={hoop.field} outside={hoop.outside} pose={ring!} /> : null}
               <Path d={toPath(view, designOutline)} fill={ink.tint} stroke={ink.chalk} strokeWidth={1.6} />
               <MarkSymbols view={view} pose={pose} marks={marks} colour={ink.chalk} />
-              {asked.map((t) => <TapeOnCloth key={t.id} view={view} tape={t} text={write(span(t))} lit={t.id === lit} faint={t.id !== lit} number={numberOf(order, t.id)} />)}
+              {asked.map((t) => <TapeOnCloth key={t.id} view={view} tape={t} text={t.id === lit ? write(span(t)) : ''} lit={t.id === lit} faint={t.id !== lit} number={numberOf(order, t.id)} />)}
               {measuring || hoop ? null : placement.tapes.map((t) => <TapeOnCloth key={t.id} view={view} tape={t} text={write(span(t))} lit={t.id === lit} />)}
             </G>
           </G>

@@ -9,7 +9,7 @@ type Props = { view: View; tape: TapeLine; text: string; lit?: boolean; faint?: 
 export function TapeOnCloth({ view, tape, text, lit, faint, number }: Props) {
   const p = usePalette()
   const [x1, y1, x2, y2] = [toX(view, tape.from.x), toY(view, tape.from.y), toX(view, tape.to.x), toY(view, tape.to.y)]
-  const label = number === undefined ? text : `${number}  ${text}`
+  const label = number === undefined ? text : text === '' ? String(number) : `${number}  ${text}`
   const width = label.length * 7 + 10
   const upright = Math.abs(y2 - y1) > Math.abs(x2 - x1)
   const rawX = (x1 + x2) / 2 + (upright ? width / 2 + 8 : 0)

@@ -33,7 +33,7 @@ export function Field({ label, value, onChange, hint, problem, placeholder, suff
       <View style={{ backgroundColor: p.paper, borderWidth: focused || problem ? 2 : 1, margin: focused || problem ? 0 : 1, borderColor: border, borderRadius: 4, paddingHorizontal: 10, paddingTop: 8 }}>
         <Words soft nativeID={`${id}-label`}>{label}</Words>
         <View style={{ flexDirection: 'row', alignItems: 'center' }}>
-          <View style={{ flex: 1 }}>
+          <View style={{ flex: 1, minWidth: 0 }}>
             <Input
               aria-labelledby={`${id}-label`}
               aria-describedby={problem ? `${id}-problem` : undefined}
@@ -45,7 +45,7 @@ export function Field({ label, value, onChange, hint, problem, placeholder, suff
               inputMode={keyboard === 'numeric' ? 'numeric' : undefined}
               onFocus={() => { setFocused(true); onFocus?.() }}
               onBlur={() => { setFocused(false); onBlur?.() }}
-              inputStyle={{ outlineStyle: 'none' as never, ...(big ? { fontFamily: 'TextBold', fontSize: 26 } : {}), ...(multiline ? { minHeight: 72, textAlignVertical: 'top' } : {}) }}
+              inputStyle={{ outlineStyle: 'none' as never, width: '100%', minWidth: 0, ...(big ? { fontFamily: 'TextBold', fontSize: 26 } : {}), ...(multiline ? { minHeight: 72, textAlignVertical: 'top' } : {}) }}
               renderErrorMessage={false}
             />
           </View>

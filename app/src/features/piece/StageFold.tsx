@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react'
+import { type ReactNode, useEffect, useRef } from 'react'
 import { Pressable, View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Heading, Words } from '@/ui/Words'
@@ -8,8 +8,15 @@ type Props = { name: string; done: boolean; open: boolean; summary: string; onTo
 /** One stage of the ticket: a line when folded, its work when open. */
 export function StageFold({ name, done, open, summary, onToggle, onReopen, children }: Props) {
   const p = usePalette()
+  const here = useRef<View>(null)
+  const was = useRef(open)
+  useEffect(() => {
+    // A stage that opens comes to the top; the one a page opens with stays where it is.
+    if (open && !was.current) (here.current as unknown as HTMLElement | null)?.scrollIntoView({ block: 'start' })
+    was.current = open
+  }, [open])
   return (
-    <View style={{ borderTopWidth: 1, borderTopColor: p.seam }}>
+    <View ref={here} style={{ borderTopWidth: 1, borderTopColor: p.seam }}>
       <Pressable role="button" aria-expanded={open} aria-label={`${name}${done ? ', done' : ''}`} onPress={onToggle}
         style={{ flexDirection: 'row', alignItems: 'center', gap: 12, minHeight: 56, paddingHorizontal: 16, paddingVertical: 8, backgroundColor: open ? p.calico : p.paper }}>
         <Words bold tone={done ? 'moss' : 'indigo'} style={{ width: 20, textAlign: 'center' }}>{done ? '✕' : open ? '◆' : '·'}</Words>

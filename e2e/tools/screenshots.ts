@@ -1,0 +1,55 @@
+import { chromium, type Page } from '@playwright/test'
+import { readFileSync } from 'node:fs'
+import config from '../../playwright.config'
+import { ShopServer } from '../server'
+
+type Shot = { name: string; path: string; wide?: boolean; scroll?: number; before?: (page: Page) => Promise<void> }
+
+const chooseSquare = (page: Page): Promise<void> => page.getByRole('radio', { name: /Square 100/ }).click()
+const shots: Shot[] = [
+  { name: 'bench', path: '/' },
+  { name: 'new-piece', path: '/new' },
+  { name: 'measure', path: '/piece/piece-polo-4', before: (page) => page.getByLabel(/Neck, shoulder point/).focus() },
+  { name: 'build', path: '/piece/piece-robe', scroll: 1020 },
+  { name: 'hoop', path: '/piece/piece-polo-3', scroll: 200, before: chooseSquare },
+  { name: 'stitch', path: '/piece/piece-apron-2' },
+  { name: 'finish', path: '/piece/piece-toolroll', scroll: 620 },
+  { name: 'designs', path: '/designs' },
+  { name: 'stash', path: '/stash' },
+  { name: 'runs', path: '/runs' },
+  { name: 'log', path: '/log' },
+  { name: 'record', path: '/log/piece-polo-1' },
+  { name: 'habits', path: '/settings' },
+  { name: 'wide-bench', path: '/', wide: true },
+  { name: 'wide-measure', path: '/piece/piece-polo-4', wide: true },
+  { name: 'wide-hoop', path: '/piece/piece-polo-3', wide: true, before: chooseSquare },
+]
+
+/** Takes the pictures of docs/screenshots from the demo data, on a server of its own. */
+async function main(): Promise<void> {
+  const server = await ShopServer.fresh()
+  await server.start()
+  const { today, ...demo } = JSON.parse(readFileSync('demo/shop.json', 'utf8'))
+  await server.send('POST', '/import', demo)
+  const browser = await chromium.launch(config.use!.launchOptions)
+  for (const shot of shots) {
+    const context = await browser.newContext({ viewport: shot.wide ? { width: 1280, height: 800 } : { width: 390, height: 844 }, serviceWorkers: 'block' })
+    const page = await context.newPage()
+    await page.clock.setFixedTime(new Date(`${today}T10:30:00Z`))
+    await page.goto(server.url + shot.path)
+    await page.waitForLoadState('networkidle')
+    await shot.before?.(page)
+    if (shot.scroll) await page.locator('div').evaluateAll((all, y) => all.filter((d) => getComputedStyle(d).overflowY === 'auto').sort((a, b) => b.scrollHeight - b.clientHeight - a.scrollHeight + a.clientHeight)[0]?.scrollTo({ top: y }), shot.scroll)
+    await page.waitForTimeout(500)
+    await page.screenshot({ path: `docs/screenshots/${shot.name}.png` })
+    await context.close()
+  }
+  await browser.close()
+  await server.stop()
+  server.clear()
+}
+
+main().catch((error: unknown) => {
+  console.error(error)
+  process.exit(1)
+})
