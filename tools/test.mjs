@@ -1,5 +1,5 @@
 // npm test: everything from a fresh machine to one closing line.
-import { existsSync, readFileSync } from 'node:fs'
+import { existsSync, mkdirSync, readFileSync } from 'node:fs'
 import path from 'node:path'
 import { fail, must, requireNode, requirePackages, root, run } from './machine.mjs'
 
@@ -11,6 +11,7 @@ if (!existsSync('/usr/bin/chromium')) {
   await must('Installing Chromium', 'apt-get', ['install', '-qy', '--no-install-recommends', 'chromium'])
 }
 
+mkdirSync(path.join(root, 'test-results'), { recursive: true })
 let [passed, failed] = [0, 0]
 const step = async (what, command, args) => {
   console.log(`\n== ${what}`)

@@ -1,9 +1,11 @@
 import { useFonts } from 'expo-font'
 import { Slot } from 'expo-router'
 import { useEffect } from 'react'
+import { Pressable, Text, View } from 'react-native'
 import { Provider } from 'react-redux'
 import { begin, store, useShelf } from '@/state/store'
 import { fontFiles } from '@/theme/fonts'
+import { light } from '@/theme/palette'
 import { PaletteProvider } from '@/theme/PaletteProvider'
 import { Shell } from '@/ui/Shell'
 
@@ -14,6 +16,17 @@ export default function Layout() {
     if (process.env.NODE_ENV === 'production') void navigator.serviceWorker?.register('/sw.js')
   }, [])
   return <Provider store={store}>{fontsReady || fontError ? <Themed /> : null}</Provider>
+}
+
+/** What is shown when a page fails: what was typed is on the device and on its way all the same. */
+export function ErrorBoundary({ error, retry }: { error: Error; retry: () => Promise<void> }) {
+  return (
+    <View style={{ flex: 1, padding: 24, gap: 16, backgroundColor: light.calico }}>
+      <Text role="alert" style={{ fontSize: 20, color: light.ink }}>This page met an error it did not expect. What you typed is kept.</Text>
+      <Text style={{ fontSize: 15, color: light.inkSoft }}>{error.message}</Text>
+      <Pressable role="button" onPress={() => void retry()} style={{ minHeight: 48, justifyContent: 'center' }}><Text style={{ fontSize: 18, color: light.indigo }}>Try again</Text></Pressable>
+    </View>
+  )
 }
 
 function Themed() {

@@ -1,3 +1,5 @@
+import './sentences'
+
 export { TypedLength } from './length'
 export { Hoop, Supply, Design, HoopFieldSchema, supplyKinds } from './stash'
 export { Shop, Habits } from './shop'

@@ -1,3 +1,4 @@
+import { itemKinds } from '@thimble/core/placement/itemKinds'
 import { z } from 'zod'
 import { TypedLength } from './length'
 import { Colour, Id, Instant, Kept, LocalDate, Name, Note } from './stored'
@@ -53,6 +54,9 @@ export const Record = z.object({
 })
 export type PieceRecord = z.infer<typeof Record>
 
+const knownPlacement = ({ itemKind, placement }: { itemKind: string; placement: string }): boolean =>
+  itemKinds.find((k) => k.id === itemKind)?.placements.some((p) => p.id === placement) ?? false
+
 export const Piece = Kept.extend({
   name: Name,
   customer: z.string().max(120),
@@ -101,7 +105,7 @@ export const Piece = Kept.extend({
   hoopedAt: Instant.nullable().default(null),
   stitchedAt: Instant.nullable().default(null),
   finishedAt: Instant.nullable().default(null),
-})
+}).refine(knownPlacement, { path: ['placement'], message: 'No item is known with this placement.' })
 export type Piece = z.infer<typeof Piece>
 
 export const stageIds = ['measure', 'build', 'hoop', 'stitch', 'finish'] as const

@@ -38,6 +38,7 @@ async function main(): Promise<void> {
     await page.clock.setFixedTime(new Date(`${today}T10:30:00Z`))
     await page.goto(server.url + shot.path)
     await page.waitForLoadState('networkidle')
+    await page.waitForTimeout(700)
     await shot.before?.(page)
     if (shot.scroll) await page.locator('div').evaluateAll((all, y) => all.filter((d) => getComputedStyle(d).overflowY === 'auto').sort((a, b) => b.scrollHeight - b.clientHeight - a.scrollHeight + a.clientHeight)[0]?.scrollTo({ top: y }), shot.scroll)
     await page.waitForTimeout(500)

@@ -70,6 +70,15 @@ describe('pieces', () => {
   })
 })
 
+it('refuses a patch that reaches for the language, and names what it does not know in words', async () => {
+  const app = api(new ShopStore(database, () => ''))
+  const answer = await app.request('/pieces/a', { method: 'PATCH', body: '{"measures":{"__proto__":{"polluted":true}}}', headers: { 'content-type': 'application/json' } })
+  expect([answer.status, ({} as { polluted?: boolean }).polluted]).toEqual([422, undefined])
+  const bad = await ask('PATCH', '/pieces/a', { thread: { weight: 41 }, placement: 'left-knee', hoopTurn: 'much' })
+  expect(bad.body.errors).toEqual(expect.arrayContaining([{ path: 'hoopTurn', message: 'It has to be a number.' }]))
+  expect((await ask('PATCH', '/pieces/a', { placement: 'left-knee' })).body.errors).toEqual([{ path: 'placement', message: 'No item is known with this placement.' }])
+})
+
 describe('the whole shop', () => {
   const demo = JSON.parse(readFileSync(path.join(__dirname, '../../demo/shop.json'), 'utf8'))
 
@@ -94,7 +103,7 @@ it('refuses a body over 2 MB and text that is not JSON, in words', async () => {
   expect((await ask('PATCH', '/pieces/a', { note: 'x'.repeat(2_100_000) })).status).toBe(413)
   const app = api(new ShopStore(database, () => ''))
   const answer = await app.request('/pieces/a', { method: 'PATCH', body: '{', headers: { 'content-type': 'application/json' } })
-  expect([answer.status, (await answer.json()).detail]).toEqual([400, 'The request is not valid JSON; send it again.'])
+  expect([answer.status, ((await answer.json()) as { detail: string }).detail]).toEqual([400, 'The request is not valid JSON; send it again.'])
 })
 
 it('describes itself', async () => {

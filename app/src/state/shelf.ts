@@ -72,9 +72,10 @@ export const shelf = createSlice({
       if (payload.connection) state.connection = payload.connection
       state.waiting = payload.waiting
     },
+    older: (state, { payload }: PayloadAction<LogRow[]>) => void state.log.push(...payload.filter((row) => !state.log.some((r) => r.pieceId === row.pieceId))),
     noticed: (state, { payload }: PayloadAction<string | null>) => void (state.notice = payload),
     removed: (state, { payload }: PayloadAction<Removed | null>) => void (state.undo = payload),
   },
 })
 
-export const { changed, arrived, opened, remembered, connected, noticed, removed } = shelf.actions
+export const { changed, arrived, opened, remembered, connected, older, noticed, removed } = shelf.actions

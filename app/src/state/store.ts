@@ -5,7 +5,7 @@ import { Away, read, Refused, send } from './api'
 import { recall, remember } from './memory'
 import { type Change, Outbox } from './outbox'
 import { type Docs, type Resource } from './resources'
-import { arrived, changed, connected, noticed, opened, remembered, removed, shelf } from './shelf'
+import { arrived, changed, connected, noticed, older, opened, remembered, removed, shelf } from './shelf'
 
 export const store = configureStore({
   reducer: { shelf: shelf.reducer },
@@ -18,6 +18,7 @@ export const useSend = () => useDispatch<typeof store.dispatch>()
 const storage = globalThis.localStorage
 const outbox = new Outbox(storage, () => Date.now())
 const over = (): Change[] => outbox.waiting().map((w) => w.change)
+export const LOG_PAGE = 100
 const RETRY_MS = 1500
 let timer: ReturnType<typeof setTimeout> | null = null
 let flushing = false
@@ -94,8 +95,8 @@ async function sendAll(): Promise<void> {
 export async function refresh(): Promise<void> {
   try {
     const [shop, pieces, hoops, supplies, designs, log] = await Promise.all([
-      read<Shop>('/shop'), read<Piece[]>('/pieces?state=bench&limit=100'), read<Hoop[]>('/hoops'), read<Supply[]>('/supplies'),
-      read<Design[]>('/designs'), read<LogRow[]>('/log?limit=100'),
+      read<Shop>('/shop'), read<Piece[]>('/pieces?state=bench&limit=200'), read<Hoop[]>('/hoops'), read<Supply[]>('/supplies'),
+      read<Design[]>('/designs'), read<LogRow[]>(`/log?limit=${LOG_PAGE}`),
     ])
     store.dispatch(arrived({ docs: { pieces, hoops, supplies, designs }, shop, log, over: over() }))
     store.dispatch(connected({ connection: 'here', waiting: outbox.waiting().length }))
@@ -114,6 +115,18 @@ export async function openPiece(id: string): Promise<'found' | 'missing'> {
     return 'found'
   } catch (error) {
     return error instanceof Refused && error.status === 404 && !store.getState().shelf.docs.pieces[id] ? 'missing' : 'found'
+  }
+}
+
+/** Fetches the log rows before the oldest known; resolves to whether there may be more. */
+export async function fetchOlder(before: string): Promise<boolean> {
+  try {
+    const rows = await read<LogRow[]>(`/log?limit=${LOG_PAGE}&before=${encodeURIComponent(before)}`)
+    store.dispatch(older(rows))
+    return rows.length === LOG_PAGE
+  } catch {
+    store.dispatch(noticed('Older pieces cannot be fetched now; the server is away.'))
+    return true
   }
 }
 

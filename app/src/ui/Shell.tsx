@@ -2,6 +2,8 @@ import { usePathname, useRouter } from 'expo-router'
 import { type ReactNode, useEffect } from 'react'
 import { Pressable, useWindowDimensions, View } from 'react-native'
 import { PlaceIcon, type PlaceId } from '@/drawing/PlaceIcon'
+import { noticed } from '@/state/shelf'
+import { useSend } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Notices } from './Notices'
 import { Words } from './Words'
@@ -23,15 +25,19 @@ export function Shell({ children }: { children: ReactNode }) {
   const { width } = useWindowDimensions()
   const router = useRouter()
   const here = placeOf(usePathname())
+  const send = useSend()
   const wide = width >= WIDE
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
       const typing = (event.target as HTMLElement).closest('input, textarea')
-      if (event.key === 'n' && !typing && !event.ctrlKey && !event.metaKey && !event.altKey) router.push('/new')
+      if (typing || event.ctrlKey || event.metaKey || event.altKey) return
+      if (event.key === 'n') router.push('/new')
+      if (event.key === '/') router.push('/log')
+      if (event.key === '?') send(noticed('Keys: n new piece, / the log, 1 to 5 the stages of a ticket, m marks the open stage done.'))
     }
     window.addEventListener('keydown', onKey)
     return () => window.removeEventListener('keydown', onKey)
-  }, [router])
+  }, [router, send])
   const bar = wide
     ? ({ width: 96, flexDirection: 'column', paddingTop: 12, borderRightWidth: 1, borderRightColor: p.seam } as const)
     : ({ flexDirection: 'row', borderTopWidth: 1, borderTopColor: p.seam } as const)

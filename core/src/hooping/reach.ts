@@ -1,7 +1,8 @@
 import { clipConvex, drawnArea, type HalfPlane, wideBox } from '../plane/halfPlane'
+import { intersectTangents } from '../plane/intersectTangents'
 import type { Point } from '../plane/point'
 import type { ConvexField } from './fields/convexField'
-import { hullReach, type TurnedHull } from './turnedHull'
+import { hullReach, reachWalker, type TurnedHull } from './turnedHull'
 
 type Worst = { clearance: number; at: number }
 
@@ -48,8 +49,7 @@ const MOST_CUTS = 4000
  * at true corners the cuts go on to 1e-8 mm, since there a small miss means a long tip.
  */
 export function reachOf(field: ConvexField, hull: TurnedHull): Point[] {
-  let polygon = outerReach(field, hull)
-  for (const plane of field.tangents ?? []) polygon = clipConvex(polygon, centresBehind(plane, hull, 0))
+  let polygon = field.tangents ? curvedReach(field.tangents, field, hull) : outerReach(field, hull)
   let i = 0
   for (let cuts = 0; i < polygon.length && cuts < MOST_CUTS; ) {
     const corner = polygon[i]!
@@ -68,6 +68,12 @@ export function reachOf(field: ConvexField, hull: TurnedHull): Point[] {
   }
   if (polygon.length < 3 || drawnArea(polygon) < 1e-9) return []
   return polygon
+}
+
+function curvedReach(tangents: readonly HalfPlane[], field: ConvexField, hull: TurnedHull): Point[] {
+  const along = reachWalker(hull)
+  const round = intersectTangents(tangents.map(({ nx, ny, d }) => ({ nx, ny, d: d - along(nx, ny) })))
+  return field.bounds.map((plane) => centresBehind(plane, hull, 0)).reduce(clipConvex, round)
 }
 
 /** How sharply the outline turns at corner i, in radians. */

@@ -15,6 +15,28 @@ export function turnHull(hull: readonly Point[], rotation: number): TurnedHull {
   return { xs, ys, count }
 }
 
+/**
+ * hullReach for directions that turn little from one call to the next: the farthest corner of a convex outline is
+ * found by walking from the last one.
+ */
+export function reachWalker(hull: TurnedHull): (nx: number, ny: number) => number {
+  const { xs, ys, count } = hull
+  let here = 0
+  return (nx, ny) => {
+    let best = nx * xs[here]! + ny * ys[here]!
+    for (const way of [1, count - 1]) {
+      for (let steps = 0; steps < count; steps++) {
+        const next = (here + way) % count
+        const along = nx * xs[next]! + ny * ys[next]!
+        if (along < best || next === here) break
+        here = next
+        best = along
+      }
+    }
+    return best
+  }
+}
+
 /** How far the hull reaches along the direction (nx, ny). */
 export function hullReach(hull: TurnedHull, nx: number, ny: number): number {
   let most = -Infinity

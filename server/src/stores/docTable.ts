@@ -1,8 +1,8 @@
 import { and, asc, eq, isNull } from 'drizzle-orm'
 import type { designs, hoops, pieces, supplies } from '../db/schema'
 import type { Database, Tx } from '../db/openDatabase'
-import { apply } from 'json-merge-patch'
 import type { ZodType } from 'zod'
+import { mergeInto } from './mergeInto'
 import { NotKept } from './notKept'
 
 export type Kept = { id: string; name: string; createdAt: string; updatedAt: string }
@@ -52,8 +52,7 @@ export class DocTable<Doc extends Kept> {
       const row = await this.#find(tx, id)
       if (!row) throw new NotKept(id)
       const { createdAt } = row.doc
-      const merged = apply(structuredClone(row.doc), patch) as object
-      return this.put(tx, this.schema.parse({ ...merged, id, createdAt, updatedAt: this.now() }), row.deletedAt)
+      return this.put(tx, this.schema.parse({ ...mergeInto(row.doc, patch), id, createdAt, updatedAt: this.now() }), row.deletedAt)
     })
   }
 

@@ -1,9 +1,9 @@
 import { Design, Hoop, Shop, type ShopFile, Supply } from '@thimble/contract'
 import { defaultHabits } from '@thimble/core'
-import { apply } from 'json-merge-patch'
 import type { Database, Tx } from '../db/openDatabase'
 import { designs, hoops, shops, supplies } from '../db/schema'
 import { DocTable } from './docTable'
+import { mergeInto } from './mergeInto'
 import { PieceStore } from './pieceStore'
 
 const firstShop: Shop = { name: 'My workshop', unit: 'mm', fraction: 8, theme: 'auto', habits: defaultHabits }
@@ -35,7 +35,7 @@ export class ShopStore {
   patchShop(patch: object): Promise<Shop> {
     return this.database.writes.run(async (tx) => {
       const [row] = await tx.select().from(shops)
-      return this.#keepShop(tx, Shop.parse(apply(structuredClone(row?.doc ?? firstShop), patch)))
+      return this.#keepShop(tx, Shop.parse(mergeInto(row?.doc ?? firstShop, patch)))
     })
   }
 

@@ -3,7 +3,6 @@ import { blankPiece } from '@thimble/contract'
 import type { ClothFamily } from '@thimble/core/recipe/clothFacts'
 import { itemKinds } from '@thimble/core/placement/itemKinds'
 import { useRouter } from 'expo-router'
-import { useState } from 'react'
 import { Pressable, View } from 'react-native'
 import { ItemThumb } from '@/drawing/ItemThumb'
 import { create, useShelf } from '@/state/store'
@@ -13,40 +12,37 @@ import { Field } from '@/ui/Field'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
+import { useDraft } from '../stash/useDraft'
 
 /** A new piece from an item kind: what it is, where the design goes, and what it is called. */
 export function NewPiecePage() {
   const router = useRouter()
   const unit = useShelf((s) => s.shop.unit)
-  const [kindId, setKind] = useState(itemKinds[0]!.id)
-  const kind = itemKinds.find((k) => k.id === kindId)!
-  const [placement, setPlacement] = useState(kind.placements[0]!.id)
-  const [name, setName] = useState('')
-  const [customer, setCustomer] = useState('')
+  const draft = useDraft('piece', { kind: itemKinds[0]!.id, placement: '', name: '', customer: '' })
+  const { name, customer } = draft.texts
+  const kind = itemKinds.find((k) => k.id === draft.texts.kind) ?? itemKinds[0]!
+  const placement = kind.placements.find((p) => p.id === draft.texts.placement)?.id ?? kind.placements[0]!.id
 
-  const pick = (id: string): void => {
-    setKind(id)
-    setPlacement(itemKinds.find((k) => k.id === id)!.placements[0]!.id)
-  }
   const begin = (): void => {
     const id = crypto.randomUUID()
     const piece = blankPiece({ id, name: name.trim() || kind.name, createdAt: new Date().toISOString(), itemKind: kind.id, size: kind.usualSize, placement, family: kind.usualCloth as ClothFamily, unit })
     create('pieces', { ...piece, customer: customer.trim() })
+    draft.forget()
     router.replace(`/piece/${id}`)
   }
   return (
     <Page title="New piece" back foot={<Button title="Start measuring" onPress={begin} />}>
       <Section title="What is it">
         <View role="radiogroup" aria-label="What is it" style={{ flexDirection: 'row', gap: 10, flexWrap: 'wrap' }}>
-          {itemKinds.map((k) => <KindTile key={k.id} id={k.id} name={k.name} size={k.usualSize} on={k.id === kindId} onPress={() => pick(k.id)} />)}
+          {itemKinds.map((k) => <KindTile key={k.id} id={k.id} name={k.name} size={k.usualSize} on={k.id === kind.id} onPress={() => draft.type('kind', k.id)} />)}
         </View>
       </Section>
       <Section title="Where does it go">
-        <Choices label="Placement" choices={kind.placements} value={placement} onChange={setPlacement} />
+        <Choices label="Placement" choices={kind.placements} value={placement} onChange={(id) => draft.type('placement', id)} />
       </Section>
       <Section title="What is it called">
-        <Field label="Name" value={name} onChange={setName} placeholder={kind.name} />
-        <Field label="For whom" value={customer} onChange={setCustomer} placeholder="A customer, or yourself" />
+        <Field label="Name" value={name} onChange={(text) => draft.type('name', text.slice(0, 120))} placeholder={kind.name} />
+        <Field label="For whom" value={customer} onChange={(text) => draft.type('customer', text.slice(0, 120))} placeholder="A customer, or yourself" />
       </Section>
     </Page>
   )

@@ -1,10 +1,11 @@
+import { Button } from '@rneui/themed'
 import type { LogRow } from '@thimble/contract'
 import { holdingNames } from '@thimble/core/recipe/names'
 import { format, parseISO } from 'date-fns'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { Pressable, View } from 'react-native'
-import { useShelf } from '@/state/store'
+import { fetchOlder, LOG_PAGE, useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Choices } from '@/ui/Choices'
 import { Field } from '@/ui/Field'
@@ -23,6 +24,7 @@ export function LogPage() {
   const rows = useLog()
   const [cloth, setCloth] = useState(ALL)
   const [words, setWords] = useState('')
+  const [more, setMore] = useState(true)
   const cloths = useMemo(() => [...new Set(rows.map((r) => r.cloth))], [rows])
   const shown = rows.filter((r) => (cloth === ALL || r.cloth === cloth) && matches(r, words))
   return (
@@ -32,6 +34,7 @@ export function LogPage() {
         {cloths.length > 1 ? <Choices label="Cloth" choices={[{ id: ALL, name: 'All' }, ...cloths.map((id) => ({ id, name: clothName(id).split(',')[0]! }))]} value={cloth} onChange={setCloth} /> : null}
       </Section>
       <View style={{ marginTop: 14 }}>{shown.map((row) => <LogLine key={row.pieceId} row={row} />)}</View>
+      {rows.length >= LOG_PAGE && more ? <Section><Button type="outline" title="Older pieces" onPress={() => void fetchOlder(rows.at(-1)!.finishedAt).then(setMore)} /></Section> : null}
       {shown.length === 0 ? <Section><Words soft>{rows.length === 0 ? 'Nothing finished yet. A piece comes here when its record is kept.' : 'Nothing in the log fits that.'}</Words></Section> : null}
     </Page>
   )

@@ -1,10 +1,10 @@
 import { CheckBox } from '@rneui/themed'
 import { familyFacts } from '@thimble/core/recipe/clothFacts'
-import { useState } from 'react'
 import { View } from 'react-native'
 import { readNumber } from '@/plan/readTyped'
 import { Choices } from '@/ui/Choices'
 import { Field } from '@/ui/Field'
+import { useKeptText } from '@/ui/useKeptText'
 import { Words } from '@/ui/Words'
 import { clothChoices, grounds } from './clothWords'
 import type { PieceTools } from './usePiece'
@@ -27,7 +27,7 @@ export function ClothQuestions({ tools: { piece, set } }: { tools: PieceTools })
         placeholder={`${(facts.stretch[0] + facts.stretch[1]) / 2}`} hint={`A gentle pull across by hand. Usual for this cloth: ${facts.stretch[0]} to ${facts.stretch[1]} %.`}
         onChange={(stretch) => set({ cloth: { stretch: stretch.slice(0, 10) } })} />
       <Choices label="3  Its colour" choices={known ? grounds : [...grounds, { id: piece.cloth.colour, name: 'Its own', swatch: piece.cloth.colour }]} value={piece.cloth.colour} onChange={(colour) => set({ cloth: { colour } })} />
-      <OwnColour colour={piece.cloth.colour} onChange={(colour) => set({ cloth: { colour } })} />
+      <OwnColour slot={`colour.${piece.id}`} colour={piece.cloth.colour} onChange={(colour) => set({ cloth: { colour } })} />
       <View style={{ gap: 4 }}>
         <Words soft>4  What becomes of it</Words>
         {uses.map(({ id, name }) => (
@@ -40,11 +40,17 @@ export function ClothQuestions({ tools: { piece, set } }: { tools: PieceTools })
   )
 }
 
-function OwnColour({ colour, onChange }: { colour: string; onChange: (colour: string) => void }) {
-  const [text, setText] = useState('')
-  const bad = text !== '' && !/^#[0-9a-f]{6}$/i.test(text)
+function OwnColour({ slot, colour, onChange }: { slot: string; colour: string; onChange: (colour: string) => void }) {
+  const [text, setText] = useKeptText(slot, '')
+  const isColour = (typed: string): boolean => /^#[0-9a-f]{6}$/i.test(typed)
+  const bad = text.trim() !== '' && !isColour(text.trim())
+  const type = (typed: string): void => {
+    const good = isColour(typed.trim())
+    setText(typed, good || typed.trim() === '')
+    if (good) onChange(typed.trim().toLowerCase())
+  }
   return (
     <Field label="Or its colour as a code" value={text} placeholder={colour} problem={bad ? 'Write it as # and six digits, such as #27406b.' : null}
-      onChange={(typed) => { setText(typed.trim()); if (/^#[0-9a-f]{6}$/i.test(typed.trim())) onChange(typed.trim().toLowerCase()) }} />
+      onChange={type} />
   )
 }

@@ -1,10 +1,10 @@
 import { habitQuestions } from '@thimble/core/habits'
-import { useState } from 'react'
+import type { ReactNode } from 'react'
 import { View } from 'react-native'
 import { make, useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Choices } from '@/ui/Choices'
-import { Field } from '@/ui/Field'
+import { NameField } from '@/ui/NameField'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
@@ -12,13 +12,11 @@ import { Words } from '@/ui/Words'
 /** Units, look, and the shop's own way where practitioners differ; each habit says what it leads to. */
 export function SettingsPage() {
   const shop = useShelf((s) => s.shop)
-  const [name, setName] = useState(shop.name)
   const set = (body: object): void => make({ kind: 'shop', body })
   return (
     <Page title="Habits and settings" back>
       <Section title="The shop">
-        <Field label="Name" value={name} problem={name.trim() === '' ? 'The shop needs a name.' : name.length > 120 ? 'Keep it under 120 characters.' : null}
-          onChange={(text) => { setName(text); if (text.trim() !== '' && text.length <= 120) set({ name: text.trim() }) }} />
+        <NameField slot="shop" name={shop.name} onChange={(name) => set({ name })} />
         <Choices label="Lengths in" choices={[{ id: 'mm', name: 'Millimetres' }, { id: 'cm', name: 'Centimetres' }, { id: 'in', name: 'Inches' }]} value={shop.unit} onChange={(unit) => set({ unit })} />
         {shop.unit === 'in' ? (
           <Choices label="Finest mark of the tape" choices={[{ id: '8', name: '1/8' }, { id: '16', name: '1/16' }, { id: '32', name: '1/32' }]} value={String(shop.fraction) as '8' | '16' | '32'} onChange={(f) => set({ fraction: Number(f) })} />
@@ -39,7 +37,7 @@ export function SettingsPage() {
   )
 }
 
-function HabitBlock({ means, children }: { means: string; children: React.ReactNode }) {
+function HabitBlock({ means, children }: { means: string; children: ReactNode }) {
   const p = usePalette()
   return (
     <View style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingTop: 12, gap: 6 }}>

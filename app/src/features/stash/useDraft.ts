@@ -3,12 +3,12 @@ import type { ZodType } from 'zod'
 
 /**
  * A form's typed texts and its problems. Nothing is kept until the whole can be read; what was typed stays either way.
- * The draft survives a reload in the tab's own storage.
+ * The draft survives a reload or a crash in the device's storage, until it is kept.
  */
 export function useDraft<Texts extends Record<string, string>>(key: string, initial: Texts) {
   const slot = `zt.draft.${key}`
   const [texts, setTexts] = useState<Texts>(() => {
-    const kept = sessionStorage.getItem(slot)
+    const kept = localStorage.getItem(slot)
     return kept ? { ...initial, ...JSON.parse(kept) } : initial
   })
   const [problems, setProblems] = useState<Partial<Record<string, string>>>({})
@@ -17,7 +17,7 @@ export function useDraft<Texts extends Record<string, string>>(key: string, init
     setTexts(next)
     setProblems({ ...problems, [field]: undefined })
     try {
-      sessionStorage.setItem(slot, JSON.stringify(next))
+      localStorage.setItem(slot, JSON.stringify(next))
     } catch {
       // Without room the draft lives on the screen alone.
     }
@@ -31,6 +31,6 @@ export function useDraft<Texts extends Record<string, string>>(key: string, init
     setProblems(all)
     return found.success && Object.values(unread).every((text) => !text) ? found.data : null
   }
-  const forget = (): void => sessionStorage.removeItem(slot)
+  const forget = (): void => localStorage.removeItem(slot)
   return { texts, problems, type, check, forget }
 }

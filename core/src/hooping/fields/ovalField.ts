@@ -138,7 +138,7 @@ function swapped(field: ConvexField): ConvexField {
     signedDistance: (x, y) => field.signedDistance(y, x),
     roomAtLeast: (x, y) => field.roomAtLeast!(y, x),
     support: (x, y) => turn(field.support(y, x)),
-    tangents: field.tangents!.map(turn),
+    tangents: field.tangents!.map(turn).reverse(),
     bounds: field.bounds.map(turn),
     row: (y) => field.column(y),
     column: (x) => field.row(x),

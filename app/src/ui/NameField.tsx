@@ -1,0 +1,17 @@
+import { Field } from './Field'
+import { useKeptText } from './useKeptText'
+
+type Props = { slot: string; name: string; onChange: (name: string) => void }
+
+const problemOf = (text: string): string | null => (text.trim() === '' ? 'It needs a name.' : text.length > 120 ? 'Keep it under 120 characters.' : null)
+
+/** A name that may not be empty; while it is, it stays typed and the old one stays kept. */
+export function NameField({ slot, name, onChange }: Props) {
+  const [text, setText] = useKeptText(slot, name)
+  const type = (next: string): void => {
+    const good = problemOf(next) === null
+    setText(next, good)
+    if (good) onChange(next.trim())
+  }
+  return <Field label="Name" value={text} problem={problemOf(text)} onChange={type} />
+}

@@ -1,0 +1,20 @@
+import { useState } from 'react'
+
+/**
+ * Text that is being typed and cannot be sent yet (a half-written date, a name struck out): kept on the device under
+ * `key` while it differs from what is stored, so that a reload finds it as it was.
+ */
+export function useKeptText(key: string, stored: string): [string, (text: string, isStored: boolean) => void] {
+  const slot = `zt.typing.${key}`
+  const [text, setText] = useState(() => localStorage.getItem(slot) ?? stored)
+  const set = (next: string, isStored: boolean): void => {
+    setText(next)
+    try {
+      if (isStored) localStorage.removeItem(slot)
+      else localStorage.setItem(slot, next)
+    } catch {
+      // Without room it lives on the screen alone.
+    }
+  }
+  return [text, set]
+}
