@@ -62,7 +62,7 @@ test('a new polo goes from the tape to the log, and is still there after a resta
   await shop.start()
   await page.goto(`${shop.url}/log`)
   const row = page.getByRole('link', { name: 'Crew polo 5' })
-  await expect(row).toContainText('puckering')
+  await expect(row).toContainText('Puckering')
   await expect(row).toContainText('Medium cut-away')
   await row.click()
   await expect(page.getByText('Smooth it once more before tightening.')).toBeVisible()
