@@ -16,7 +16,9 @@ module.exports = {
       rootDir: 'app',
       testMatch: ['<rootDir>/tests/**/*.test.ts'],
       moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
-      transformIgnorePatterns: ['/node_modules/(?!((jest-)?react-native|@react-native|expo|@expo|@rneui|immer|@reduxjs|react-redux|redux|reselect|culori|@thimble)/?)'],
+      transformIgnorePatterns: [
+        '/node_modules/(?!((jest-)?react-native|@react-native|expo|@expo|@rneui|immer|@reduxjs|react-redux|redux|reselect|culori|@thimble)/?)',
+      ],
     },
   ],
 }

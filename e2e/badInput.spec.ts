@@ -1,7 +1,10 @@
 import { expect, test } from './server'
 import { newPolo } from './ticket'
 
-test('a nonsense length gets a sentence beside it, stays typed through a reload, and stops nothing else', async ({ page, shop }) => {
+test('a nonsense length gets a sentence beside it, stays typed through a reload, and stops nothing else', async ({
+  page,
+  shop,
+}) => {
   const hand = await newPolo(page, shop.url)
   await hand.type(/Shoulder point to underarm/, '210')
   await hand.type(/Seam to seam/, 'about a foot')

@@ -3,7 +3,13 @@ import { expect, test } from './server'
 test('the five places are one tap away on a phone and on a rail when it is wide', async ({ page, shop }) => {
   await shop.importDemo()
   await page.goto(shop.url)
-  for (const [place, sees] of [['Designs', 'Tern over waves'], ['Stash', 'Square 100'], ['Runs', 'Saltmarsh Ferry Co-op'], ['Log', 'Tearoom apron, lighthouse badge'], ['Bench', 'Felt pennant, concertina']] as const) {
+  for (const [place, sees] of [
+    ['Designs', 'Tern over waves'],
+    ['Stash', 'Square 100'],
+    ['Runs', 'Saltmarsh Ferry Co-op'],
+    ['Log', 'Tearoom apron, lighthouse badge'],
+    ['Bench', 'Felt pennant, concertina'],
+  ] as const) {
     await page.getByRole('navigation').getByRole('link', { name: place }).click()
     await expect(page.getByText(sees).first()).toBeVisible()
   }
@@ -33,7 +39,14 @@ test('a cloth without recipes is said plainly', async ({ page, shop }) => {
 test('the stash takes a hoop, shows it, and gives it back after a removal', async ({ page, shop }) => {
   await page.goto(`${shop.url}/stash`)
   await page.getByRole('button', { name: 'Add a hoop' }).click()
-  for (const [label, text] of [['Name', 'Square 100'], ['Field width', '100'], ['Field height', '3 15/16 in'], ['Ring width outside', '13.4 cm'], ['Ring height outside', '150']] as const) await page.getByLabel(label).fill(text)
+  for (const [label, text] of [
+    ['Name', 'Square 100'],
+    ['Field width', '100'],
+    ['Field height', '3 15/16 in'],
+    ['Ring width outside', '13.4 cm'],
+    ['Ring height outside', '150'],
+  ] as const)
+    await page.getByLabel(label).fill(text)
   await page.getByRole('button', { name: 'Keep it' }).click()
   await expect(page.getByText('Field 100 mm × 100 mm')).toBeVisible()
   await page.getByRole('link', { name: 'Square 100' }).click()
@@ -45,10 +58,30 @@ test('the stash takes a hoop, shows it, and gives it back after a removal', asyn
 
 test('no page can be pushed sideways on a phone', async ({ page, shop }) => {
   await shop.importDemo()
-  for (const path of ['/', '/new', '/designs', '/designs/new', '/stash', '/stash/hoop/new', '/stash/supply/new', '/runs', '/log', '/settings', '/piece/piece-robe', '/piece/piece-polo-3', '/piece/piece-toolroll', '/log/piece-polo-1']) {
+  for (const path of [
+    '/',
+    '/new',
+    '/designs',
+    '/designs/new',
+    '/stash',
+    '/stash/hoop/new',
+    '/stash/supply/new',
+    '/runs',
+    '/log',
+    '/settings',
+    '/piece/piece-robe',
+    '/piece/piece-polo-3',
+    '/piece/piece-toolroll',
+    '/log/piece-polo-1',
+  ]) {
     await page.goto(shop.url + path)
     await page.waitForLoadState('networkidle')
-    const over = await page.locator('div').evaluateAll((all) => all.filter((d) => getComputedStyle(d).overflowY === 'auto' && d.scrollWidth > d.clientWidth + 1).length)
+    const over = await page
+      .locator('div')
+      .evaluateAll(
+        (all) =>
+          all.filter((d) => getComputedStyle(d).overflowY === 'auto' && d.scrollWidth > d.clientWidth + 1).length,
+      )
     expect([path, over]).toEqual([path, 0])
   }
 })

@@ -18,7 +18,10 @@ const freePort = (): Promise<number> =>
 /** The built server on a folder and port of its own; it can be stopped, killed and started again on the same data. */
 export class ShopServer {
   #child: ChildProcess | null = null
-  private constructor(readonly folder: string, readonly port: number) {}
+  private constructor(
+    readonly folder: string,
+    readonly port: number,
+  ) {}
 
   static async fresh(): Promise<ShopServer> {
     return new ShopServer(mkdtempSync(path.join(os.tmpdir(), 'thimble-e2e-')), await freePort())
@@ -29,7 +32,17 @@ export class ShopServer {
   }
 
   async start(): Promise<void> {
-    const args = ['dist/server.mjs', '--data', this.folder, '--static', 'app/dist', '--migrations', 'server/drizzle', '--port', String(this.port)]
+    const args = [
+      'dist/server.mjs',
+      '--data',
+      this.folder,
+      '--static',
+      'app/dist',
+      '--migrations',
+      'server/drizzle',
+      '--port',
+      String(this.port),
+    ]
     const child = spawn(process.execPath, args, { cwd: root })
     this.#child = child
     await new Promise<void>((resolve, reject) => {
@@ -55,7 +68,10 @@ export class ShopServer {
   }
 
   async send<T = any>(method: string, where: string, body?: unknown): Promise<T> {
-    const answer = await fetch(`${this.url}/api/v1${where}`, { method, ...(body ? { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } } : {}) })
+    const answer = await fetch(`${this.url}/api/v1${where}`, {
+      method,
+      ...(body ? { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } } : {}),
+    })
     if (!answer.ok) throw new Error(`${method} ${where}: ${answer.status} ${await answer.text()}`)
     return answer.status === 204 ? (undefined as T) : ((await answer.json()) as T)
   }

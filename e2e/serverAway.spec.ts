@@ -1,7 +1,10 @@
 import { expect, test } from './server'
 import { newPolo } from './ticket'
 
-test('a server killed in mid-edit loses nothing: it is said, kept here, and sent when it is back', async ({ page, shop }) => {
+test('a server killed in mid-edit loses nothing: it is said, kept here, and sent when it is back', async ({
+  page,
+  shop,
+}) => {
   const hand = await newPolo(page, shop.url)
   await hand.type(/Seam to seam/, '540')
   await hand.saved()
@@ -15,14 +18,21 @@ test('a server killed in mid-edit loses nothing: it is said, kept here, and sent
   await hand.saved()
   const id = page.url().split('/').pop()!
   const piece = await shop.send('GET', `/pieces/${id}`)
-  expect([piece.measures.chestWidth.text, piece.measures.shoulderToUnderarm.text, piece.ownDesign.width.text]).toEqual(['540', '8 1/4 in', '84'])
+  expect([piece.measures.chestWidth.text, piece.measures.shoulderToUnderarm.text, piece.ownDesign.width.text]).toEqual([
+    '540',
+    '8 1/4 in',
+    '84',
+  ])
 })
 
 test('the server killed while it writes keeps every change it answered for', async ({ shop }) => {
   await shop.importDemo()
   const answered: number[] = []
   const writes = Array.from({ length: 200 }, (_, i) => i).map(async (i) => {
-    await shop.send('PATCH', '/pieces/piece-polo-4', { checks: { [`n${i}`]: true } }).then(() => answered.push(i), () => undefined)
+    await shop.send('PATCH', '/pieces/piece-polo-4', { checks: { [`n${i}`]: true } }).then(
+      () => answered.push(i),
+      () => undefined,
+    )
   })
   await new Promise((resolve) => setTimeout(resolve, 150))
   await shop.stop('SIGKILL')
@@ -56,6 +66,8 @@ test.describe('with the offline shell', () => {
     await page.reload()
     await expect(page.getByLabel(/Seam to seam/)).toHaveValue('541')
     await shop.start()
-    await expect.poll(async () => (await shop.send('GET', '/pieces'))[0].measures.chestWidth.text, { timeout: 15_000 }).toBe('541')
+    await expect
+      .poll(async () => (await shop.send('GET', '/pieces'))[0].measures.chestWidth.text, { timeout: 15_000 })
+      .toBe('541')
   })
 })

@@ -14,7 +14,9 @@ test('a new polo goes from the tape to the log, and is still there after a resta
   await hand.type('Design height', '62')
 
   // 21 1/4 in is 539.75 mm: 190 below the shoulder point on a medium, half of the neck from the centre.
-  await expect(page.getByRole('img', { name: /Cross 190 mm below the shoulder point, 90 mm from centre/ })).toBeVisible()
+  await expect(
+    page.getByRole('img', { name: /Cross 190 mm below the shoulder point, 90 mm from centre/ }),
+  ).toBeVisible()
   await hand.tick(/crease the front lightly, 270 mm from either seam/)
   await hand.tick(/90 mm to the wearer’s left \(your right\)/)
   await hand.tick(/190 mm straight down/)
@@ -41,7 +43,15 @@ test('a new polo goes from the tape to the log, and is still there after a resta
   await hand.press('Keep this hooping')
 
   // Stitch: the list before the start.
-  for (const line of [/Inner ring the right way round/, /Marks no farther apart/, /Only the one layer/, /Pins counted out/, /Bobbin enough/, /Outline traced/]) await hand.tick(line)
+  for (const line of [
+    /Inner ring the right way round/,
+    /Marks no farther apart/,
+    /Only the one layer/,
+    /Pins counted out/,
+    /Bobbin enough/,
+    /Outline traced/,
+  ])
+    await hand.tick(line)
   await hand.press('Stitched')
 
   // Finish: the record.

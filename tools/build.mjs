@@ -21,18 +21,28 @@ function filesUnder(folder) {
 
 function sourcesHash() {
   const hash = createHash('sha256')
-  const files = [...['app', 'core', 'contract', 'server'].flatMap(filesUnder), 'package-lock.json', 'tools/build.mjs', 'tools/offlineShell.mjs']
+  const files = [
+    ...['app', 'core', 'contract', 'server'].flatMap(filesUnder),
+    'package-lock.json',
+    'tools/build.mjs',
+    'tools/offlineShell.mjs',
+  ]
   for (const name of files.sort()) hash.update(name).update(readFileSync(path.join(root, name)))
   return hash.digest('hex')
 }
 
 async function compressSite() {
   const texts = filesUnderDist(built.site).filter((name) => /\.(js|css|html|svg|json|ttf|ico)$/.test(name))
-  await Promise.all(texts.map(async (name) => {
-    const raw = readFileSync(name)
-    writeFileSync(`${name}.br`, await promisify(brotliCompress)(raw, { params: { [constants.BROTLI_PARAM_QUALITY]: 10 } }))
-    writeFileSync(`${name}.gz`, await promisify(gzip)(raw, { level: 9 }))
-  }))
+  await Promise.all(
+    texts.map(async (name) => {
+      const raw = readFileSync(name)
+      writeFileSync(
+        `${name}.br`,
+        await promisify(brotliCompress)(raw, { params: { [constants.BROTLI_PARAM_QUALITY]: 10 } }),
+      )
+      writeFileSync(`${name}.gz`, await promisify(gzip)(raw, { level: 9 }))
+    }),
+  )
 }
 
 function filesUnderDist(folder) {
@@ -46,8 +56,15 @@ async function bundleServer() {
   const { build } = await import('esbuild')
   mkdirSync(path.dirname(built.server), { recursive: true })
   await build({
-    entryPoints: [path.join(root, 'server/src/main.ts')], outfile: built.server, bundle: true, platform: 'node', format: 'esm',
-    target: 'node20', external: ['@libsql/client', 'libsql'], sourcemap: true, logLevel: 'error',
+    entryPoints: [path.join(root, 'server/src/main.ts')],
+    outfile: built.server,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    external: ['@libsql/client', 'libsql'],
+    sourcemap: true,
+    logLevel: 'error',
     banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
   })
 }
@@ -57,7 +74,9 @@ export async function build({ force = false } = {}) {
   const fresh = [built.server, path.join(built.site, 'index.html'), stamp].every((name) => existsSync(name))
   if (!force && fresh && readFileSync(stamp, 'utf8') === sources) return
   const env = { CI: '1', EXPO_NO_TELEMETRY: '1', EXPO_OFFLINE: '1', NODE_ENV: 'production' }
-  await must('Building the app', 'npm', ['exec', '--workspace=app', '--', 'expo', 'export', '--platform', 'web'], { env })
+  await must('Building the app', 'npm', ['exec', '--workspace=app', '--', 'expo', 'export', '--platform', 'web'], {
+    env,
+  })
   const { writeOfflineShell } = await import('./offlineShell.mjs')
   await writeOfflineShell(built.site)
   await bundleServer()

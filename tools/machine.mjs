@@ -14,14 +14,19 @@ export function fail(sentence) {
 
 export function requireNode() {
   const [major] = process.versions.node.split('.').map(Number)
-  if (major < 20 || major >= 25) fail(`Node ${process.versions.node} will not do: install Node 20 (or 22, 24) and start again.`)
+  if (major < 20 || major >= 25)
+    fail(`Node ${process.versions.node} will not do: install Node 20 (or 22, 24) and start again.`)
 }
 
 /** Runs a command and says what is going on when it takes over two seconds. Resolves to its exit code and output. */
 export function run(what, command, args, { quiet = true, env = {} } = {}) {
   return new Promise((resolve) => {
     const started = Date.now()
-    const child = spawn(command, args, { cwd: root, env: { ...process.env, ...env }, stdio: quiet ? ['ignore', 'pipe', 'pipe'] : 'inherit' })
+    const child = spawn(command, args, {
+      cwd: root,
+      env: { ...process.env, ...env },
+      stdio: quiet ? ['ignore', 'pipe', 'pipe'] : 'inherit',
+    })
     let output = ''
     child.stdout?.on('data', (text) => (output += text))
     child.stderr?.on('data', (text) => (output += text))
@@ -55,7 +60,9 @@ export async function must(what, command, args, options) {
 /** npm ci when the packages are missing or older than the lock file. */
 export async function requirePackages() {
   const stamp = path.join(root, 'node_modules/.thimble-lock')
-  const lock = createHash('sha256').update(readFileSync(path.join(root, 'package-lock.json'))).digest('hex')
+  const lock = createHash('sha256')
+    .update(readFileSync(path.join(root, 'package-lock.json')))
+    .digest('hex')
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return
   await must('Installing packages', 'npm', ['ci', '--no-audit', '--no-fund'])
   writeFileSync(stamp, lock)

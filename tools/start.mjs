@@ -7,7 +7,8 @@ import { fail, requireNode, requirePackages, root } from './machine.mjs'
 requireNode()
 const demo = process.argv.includes('--demo')
 const port = process.env.PORT ?? '4820'
-if (!/^\d+$/.test(port) || Number(port) < 1 || Number(port) > 65535) fail(`PORT ${port} is not a port: choose a number from 1 to 65535.`)
+if (!/^\d+$/.test(port) || Number(port) < 1 || Number(port) > 65535)
+  fail(`PORT ${port} is not a port: choose a number from 1 to 65535.`)
 
 await requirePackages()
 const { build, built } = await import('./build.mjs')
@@ -16,7 +17,17 @@ await build()
 const data = path.resolve(process.env.ZT_DATA ?? path.join(root, 'data'), demo ? 'demo' : 'shop')
 if (demo && process.argv.includes('--fresh')) rmSync(data, { recursive: true, force: true })
 
-const args = [built.server, '--data', data, '--static', built.site, '--migrations', path.join(root, 'server/drizzle'), '--port', port]
+const args = [
+  built.server,
+  '--data',
+  data,
+  '--static',
+  built.site,
+  '--migrations',
+  path.join(root, 'server/drizzle'),
+  '--port',
+  port,
+]
 const server = spawn(process.execPath, demo ? [...args, '--seed', demoFromToday()] : args, { stdio: 'inherit' })
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
 server.on('close', (code, signal) => process.exit(code ?? (signal ? 1 : 0)))

@@ -6,7 +6,8 @@ import { fail, must, requireNode, requirePackages, root, run } from './machine.m
 requireNode()
 await requirePackages()
 if (!existsSync('/usr/bin/chromium')) {
-  if (process.getuid?.() !== 0) fail('Chromium is missing: install it with “apt-get install chromium” as root, then run npm test again.')
+  if (process.getuid?.() !== 0)
+    fail('Chromium is missing: install it with “apt-get install chromium” as root, then run npm test again.')
   await must('Fetching package lists', 'apt-get', ['update', '-q'])
   await must('Installing Chromium', 'apt-get', ['install', '-qy', '--no-install-recommends', 'chromium'])
 }
@@ -23,7 +24,8 @@ const step = async (what, command, args) => {
 const report = (file) => JSON.parse(readFileSync(path.join(root, 'test-results', file), 'utf8'))
 
 await step('Lint', 'npx', ['eslint', '.', '--max-warnings', '0'])
-for (const room of ['core', 'contract', 'server', 'app', 'e2e']) await step(`Types of ${room}`, 'npx', ['tsc', '-p', room])
+for (const room of ['core', 'contract', 'server', 'app', 'e2e'])
+  await step(`Types of ${room}`, 'npx', ['tsc', '-p', room])
 
 console.log('\n== Unit tests')
 await run('Unit tests', 'npx', ['jest', '--json', '--outputFile=test-results/unit.json'], { quiet: false })

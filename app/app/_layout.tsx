@@ -22,9 +22,13 @@ export default function Layout() {
 export function ErrorBoundary({ error, retry }: { error: Error; retry: () => Promise<void> }) {
   return (
     <View style={{ flex: 1, padding: 24, gap: 16, backgroundColor: light.calico }}>
-      <Text role="alert" style={{ fontSize: 20, color: light.ink }}>This page met an error it did not expect. What you typed is kept.</Text>
+      <Text role="alert" style={{ fontSize: 20, color: light.ink }}>
+        This page met an error it did not expect. What you typed is kept.
+      </Text>
       <Text style={{ fontSize: 15, color: light.inkSoft }}>{error.message}</Text>
-      <Pressable role="button" onPress={() => void retry()} style={{ minHeight: 48, justifyContent: 'center' }}><Text style={{ fontSize: 18, color: light.indigo }}>Try again</Text></Pressable>
+      <Pressable role="button" onPress={() => void retry()} style={{ minHeight: 48, justifyContent: 'center' }}>
+        <Text style={{ fontSize: 18, color: light.indigo }}>Try again</Text>
+      </Pressable>
     </View>
   )
 }
@@ -33,7 +37,9 @@ function Themed() {
   const theme = useShelf((s) => s.shop.theme)
   return (
     <PaletteProvider theme={theme}>
-      <Shell><Slot /></Shell>
+      <Shell>
+        <Slot />
+      </Shell>
     </PaletteProvider>
   )
 }

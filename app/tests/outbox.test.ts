@@ -3,7 +3,9 @@ import { Outbox, type Store } from '@/state/outbox'
 function memory(room = Infinity): Store & { keys: () => string[] } {
   const kept = new Map<string, string>()
   return {
-    get length() { return kept.size },
+    get length() {
+      return kept.size
+    },
     key: (i) => [...kept.keys()][i] ?? null,
     getItem: (key) => kept.get(key) ?? null,
     setItem: (key, value) => {
@@ -14,8 +16,12 @@ function memory(room = Infinity): Store & { keys: () => string[] } {
     keys: () => [...kept.keys()],
   }
 }
-const typing = (text: string, field = 'chestWidth') => ({ kind: 'patch', resource: 'pieces', id: 'p', body: { measures: { [field]: { text, unit: 'mm' } } } }) as const
-const texts = (outbox: Outbox): unknown[] => outbox.waiting().map((w) => Object.values((w.change as any).body.measures as Record<string, { text: string }>)[0]!.text)
+const typing = (text: string, field = 'chestWidth') =>
+  ({ kind: 'patch', resource: 'pieces', id: 'p', body: { measures: { [field]: { text, unit: 'mm' } } } }) as const
+const texts = (outbox: Outbox): unknown[] =>
+  outbox
+    .waiting()
+    .map((w) => Object.values((w.change as any).body.measures as Record<string, { text: string }>)[0]!.text)
 
 describe('the outbox', () => {
   it('holds only the last of what was typed in one field, and keeps fields in their order', () => {

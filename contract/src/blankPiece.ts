@@ -1,6 +1,9 @@
 import type { Piece } from './piece'
 
-type Start = Pick<Piece, 'id' | 'name' | 'createdAt' | 'itemKind' | 'size' | 'placement'> & { family: Piece['cloth']['family']; unit: 'mm' | 'cm' | 'in' }
+type Start = Pick<Piece, 'id' | 'name' | 'createdAt' | 'itemKind' | 'size' | 'placement'> & {
+  family: Piece['cloth']['family']
+  unit: 'mm' | 'cm' | 'in'
+}
 
 /** A new piece with nothing measured, decided or done. */
 export function blankPiece({ family, unit, ...start }: Start): Piece {

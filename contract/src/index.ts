@@ -3,7 +3,17 @@ import './sentences'
 export { TypedLength } from './length'
 export { Hoop, Supply, Design, HoopFieldSchema, supplyKinds } from './stash'
 export { Shop, Habits } from './shop'
-export { Piece, Record as PieceRecordSchema, Stack, UsedLayer, clothFamilyIds, holdingIds, faultIds, stageIds, stageDoneAt } from './piece'
+export {
+  Piece,
+  Record as PieceRecordSchema,
+  Stack,
+  UsedLayer,
+  clothFamilyIds,
+  holdingIds,
+  faultIds,
+  stageIds,
+  stageDoneAt,
+} from './piece'
 export type { PieceRecord, StageId } from './piece'
 export { blankPiece } from './blankPiece'
 export { LogRow } from './logRow'

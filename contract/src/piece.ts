@@ -4,13 +4,47 @@ import { TypedLength } from './length'
 import { Colour, Id, Instant, Kept, LocalDate, Name, Note } from './stored'
 
 export const clothFamilyIds = [
-  'quilting-cotton', 'lawn', 'linen', 'satin', 'organza', 'twill', 'denim', 'canvas', 'coated', 'suede-like', 'jersey', 'pique', 'rib',
-  'performance', 'infant-jersey', 'sweatshirt', 'polar-fleece', 'terry', 'waffle', 'velvet-plush', 'wool-felt', 'chunky-knit', 'quilted',
+  'quilting-cotton',
+  'lawn',
+  'linen',
+  'satin',
+  'organza',
+  'twill',
+  'denim',
+  'canvas',
+  'coated',
+  'suede-like',
+  'jersey',
+  'pique',
+  'rib',
+  'performance',
+  'infant-jersey',
+  'sweatshirt',
+  'polar-fleece',
+  'terry',
+  'waffle',
+  'velvet-plush',
+  'wool-felt',
+  'chunky-knit',
+  'quilted',
 ] as const
 export const holdingIds = ['hooped', 'floated', 'backing-under', 'clamped', 'backing-alone'] as const
 export const faultIds = [
-  'puckering', 'outline-off', 'sinking', 'loops-on-top', 'bobbin-on-top', 'nest', 'thread-breaks', 'needle-breaks', 'placed-off',
-  'crooked', 'ring-mark', 'backing-shows', 'hole', 'sewn-in', 'scratchy',
+  'puckering',
+  'outline-off',
+  'sinking',
+  'loops-on-top',
+  'bobbin-on-top',
+  'nest',
+  'thread-breaks',
+  'needle-breaks',
+  'placed-off',
+  'crooked',
+  'ring-mark',
+  'backing-shows',
+  'hole',
+  'sewn-in',
+  'scratchy',
 ] as const
 
 const Ticks = z.record(z.string().max(60), z.boolean())
@@ -85,10 +119,16 @@ export const Piece = Kept.extend({
     colour: Colour,
   }),
   use: z.object({
-    nextToSkin: z.boolean(), infant: z.boolean(), heirloom: z.boolean(), backSeen: z.boolean(),
+    nextToSkin: z.boolean(),
+    infant: z.boolean(),
+    heirloom: z.boolean(),
+    backSeen: z.boolean(),
     laundering: z.enum(['never', 'sometimes', 'daily']),
   }),
-  thread: z.object({ weight: z.union([z.literal(12), z.literal(30), z.literal(40), z.literal(60)]), fibre: z.enum(['polyester', 'rayon', 'matte-polyester', 'metallic']) }),
+  thread: z.object({
+    weight: z.union([z.literal(12), z.literal(30), z.literal(40), z.literal(60)]),
+    fibre: z.enum(['polyester', 'rayon', 'matte-polyester', 'metallic']),
+  }),
   stack: Stack.nullable().default(null),
 
   hoopId: Id.nullable().default(null),
@@ -111,5 +151,9 @@ export type Piece = z.infer<typeof Piece>
 export const stageIds = ['measure', 'build', 'hoop', 'stitch', 'finish'] as const
 export type StageId = (typeof stageIds)[number]
 export const stageDoneAt = {
-  measure: 'measuredAt', build: 'builtAt', hoop: 'hoopedAt', stitch: 'stitchedAt', finish: 'finishedAt',
+  measure: 'measuredAt',
+  build: 'builtAt',
+  hoop: 'hoopedAt',
+  stitch: 'stitchedAt',
+  finish: 'finishedAt',
 } as const satisfies { [S in StageId]: keyof Piece }

@@ -1,12 +1,22 @@
 import { z } from 'zod'
 
-const things: Record<string, string> = { string: 'text', number: 'a number', int: 'a whole number', boolean: 'true or false', array: 'a list', object: 'an object', record: 'an object', undefined: 'nothing' }
+const things: Record<string, string> = {
+  string: 'text',
+  number: 'a number',
+  int: 'a whole number',
+  boolean: 'true or false',
+  array: 'a list',
+  object: 'an object',
+  record: 'an object',
+  undefined: 'nothing',
+}
 const thing = (name: unknown): string => things[String(name)] ?? String(name)
 
 /** Validation messages a person can act on, for whatever a schema does not word itself. */
 z.config({
   customError: (issue) => {
-    if (issue.code === 'invalid_type') return issue.input === undefined ? 'This is missing.' : `It has to be ${thing(issue.expected)}.`
+    if (issue.code === 'invalid_type')
+      return issue.input === undefined ? 'This is missing.' : `It has to be ${thing(issue.expected)}.`
     if (issue.code === 'invalid_value') return `It has to be one of: ${issue.values.map(String).join(', ')}.`
     if (issue.code === 'too_big') return `It may not be over ${issue.maximum}.`
     if (issue.code === 'too_small') return `It may not be under ${issue.minimum}.`

@@ -4,7 +4,12 @@ import { Colour, Kept, Millimetres, Name, Note } from './stored'
 const Corner = z.object({ x: z.number(), y: z.number() })
 
 export const HoopFieldSchema = z.discriminatedUnion('shape', [
-  z.object({ shape: z.literal('rect'), width: Millimetres, height: Millimetres, cornerRadius: z.number().min(0).max(500) }),
+  z.object({
+    shape: z.literal('rect'),
+    width: Millimetres,
+    height: Millimetres,
+    cornerRadius: z.number().min(0).max(500),
+  }),
   z.object({ shape: z.literal('oval'), width: Millimetres, height: Millimetres }),
   z.object({ shape: z.literal('polygon'), points: z.array(Corner).min(3).max(64) }),
 ])
@@ -21,9 +26,24 @@ export const Hoop = Kept.extend({
 export type Hoop = z.infer<typeof Hoop>
 
 export const supplyKinds = [
-  'tear-away-light', 'tear-away-medium', 'tear-away-fusible', 'tear-away-sticky', 'part-soluble', 'part-soluble-fusible',
-  'part-soluble-sticky', 'wash-away', 'wash-away-sticky', 'cut-away-mesh', 'cut-away-mesh-fusible', 'cut-away-medium',
-  'cut-away-heavy', 'interfacing-fusible', 'wash-away-film', 'heat-away-film', 'permanent-film', 'cover-soft-fusible',
+  'tear-away-light',
+  'tear-away-medium',
+  'tear-away-fusible',
+  'tear-away-sticky',
+  'part-soluble',
+  'part-soluble-fusible',
+  'part-soluble-sticky',
+  'wash-away',
+  'wash-away-sticky',
+  'cut-away-mesh',
+  'cut-away-mesh-fusible',
+  'cut-away-medium',
+  'cut-away-heavy',
+  'interfacing-fusible',
+  'wash-away-film',
+  'heat-away-film',
+  'permanent-film',
+  'cover-soft-fusible',
 ] as const
 
 /** A backing or topping on the shelf: the widest piece it gives, and how much is left. */
@@ -42,7 +62,10 @@ export const Design = Kept.extend({
   name: Name,
   width: Millimetres,
   height: Millimetres,
-  stitches: z.int('Stitches are a whole number.').positive('It has to be more than zero.').max(500_000, 'More than 500 000 stitches are not taken.'),
+  stitches: z
+    .int('Stitches are a whole number.')
+    .positive('It has to be more than zero.')
+    .max(500_000, 'More than 500 000 stitches are not taken.'),
   colours: z.array(Colour).min(1, 'Give at least one colour.').max(60),
   kind: z.enum(['line', 'wording', 'fill', 'applique', 'satin']),
   smallestLetterMm: z.number().positive().max(200).nullable().default(null),

@@ -34,45 +34,109 @@ export type HabitQuestion = { id: keyof HouseHabits; asks: string; choices: read
 
 /** The habits as questions, each choice with its consequence, in the order a shop would think of them. */
 export const habitQuestions: readonly HabitQuestion[] = [
-  { id: 'wearableBacking', asks: 'Behind things that are worn', choices: [
-    { value: 'keeps', name: 'It stays', means: 'Cut-away holds the stitches for the garment’s life.' },
-    { value: 'dissolves', name: 'It washes out', means: 'Nothing left against the skin; light designs only.' } ] },
-  { id: 'layers', asks: 'How many backings', choices: [
-    { value: 'by-load', name: 'As the load asks', means: 'One for light work, two crossed for dense.' },
-    { value: 'always-two', name: 'Always two', means: 'Steadier, and stiffer to wear.' } ] },
-  { id: 'knits', asks: 'Knits', choices: [
-    { value: 'hoop', name: 'Hoop with adhesive', means: 'Best register; can mark or stretch the cloth.' },
-    { value: 'float', name: 'Float on hooped backing', means: 'No ring mark; never under a dense design.' } ] },
-  { id: 'topping', asks: 'Topping', choices: [
-    { value: 'texture-only', name: 'On pile and texture', means: 'Smooth cloth goes without.' },
-    { value: 'always', name: 'Always', means: 'Crisper edges everywhere, one more thing to take off.' } ] },
-  { id: 'toppingKind', asks: 'Which topping', choices: [
-    { value: 'wash-away', name: 'Wash-away', means: 'Gone with a damp cloth or the first wash.' },
-    { value: 'heat-away', name: 'Heat-away', means: 'For what may not be wetted.' },
-    { value: 'permanent-under-contrast', name: 'Permanent under contrast', means: 'Coloured film stays where the ground would show; wash-away elsewhere.' } ] },
-  { id: 'grip', asks: 'Cloth to backing', choices: [
-    { value: 'fuse', name: 'Fuse where it can', means: 'Cloth and backing act as one; needs an iron.' },
-    { value: 'spray', name: 'Spray', means: 'Quick; gums needles, wants moving air.' },
-    { value: 'sticky', name: 'Sticky backing', means: 'Holds without heat; gums needles.' } ] },
-  { id: 'heavyDuckBacking', asks: 'Behind heavy duck', choices: [
-    { value: 'when-it-fits', name: 'Cut-away when the ring takes it', means: 'Firmer edges under dense work.' },
-    { value: 'none', name: 'None', means: 'The cloth carries the stitches; closes easily.' } ] },
-  { id: 'heavyNeedle', asks: 'Needle for heavy cloth', choices: [
-    { value: 'start-75', name: 'Start 75/11', means: 'Smaller holes; step up on trouble.' },
-    { value: 'start-90', name: 'Start 90/14', means: 'Runs cooler, leaves larger holes.' } ] },
-  { id: 'smallGarmentBulk', asks: 'Bulk of small garments', choices: [
-    { value: 'roll-and-tape', name: 'Roll and tape', means: 'Nothing unpicked; watch the roll.' },
-    { value: 'unpick-seam', name: 'Unpick a side seam', means: 'Lies flat; a seam to close again.' },
-    { value: 'clip', name: 'Clip', means: 'Quick; clips well outside the ring.' } ] },
-  { id: 'trim', asks: 'Trimming cut-away', choices: [
-    { value: 'rounded-6-12', name: '6 to 12 mm, rounded', means: 'Holds through the wash.' },
-    { value: 'close-3', name: '3 mm', means: 'Shows less; less to hold.' },
-    { value: 'strip', name: 'To the stitching', means: 'Softest; the stitches stand alone.' } ] },
-  { id: 'chestRule', asks: 'A chest design is placed', choices: [
-    { value: 'shoulder-point', name: 'From the shoulder point', means: 'Grows with the size.' },
-    { value: 'underarm-level', name: 'Level with the underarm', means: 'Quick to sight; low on long bodies.' },
-    { value: 'neck-seam', name: 'From the neck seam', means: 'One tape, from the middle of the neck.' } ] },
-  { id: 'loading', asks: 'Loading', choices: [
-    { value: 'bulk-away', name: 'Least in the throat', means: 'The design is turned as needed.' },
-    { value: 'hem-to-user', name: 'Hem to you when it fits', means: 'No turning to remember.' } ] },
+  {
+    id: 'wearableBacking',
+    asks: 'Behind things that are worn',
+    choices: [
+      { value: 'keeps', name: 'It stays', means: 'Cut-away holds the stitches for the garment’s life.' },
+      { value: 'dissolves', name: 'It washes out', means: 'Nothing left against the skin; light designs only.' },
+    ],
+  },
+  {
+    id: 'layers',
+    asks: 'How many backings',
+    choices: [
+      { value: 'by-load', name: 'As the load asks', means: 'One for light work, two crossed for dense.' },
+      { value: 'always-two', name: 'Always two', means: 'Steadier, and stiffer to wear.' },
+    ],
+  },
+  {
+    id: 'knits',
+    asks: 'Knits',
+    choices: [
+      { value: 'hoop', name: 'Hoop with adhesive', means: 'Best register; can mark or stretch the cloth.' },
+      { value: 'float', name: 'Float on hooped backing', means: 'No ring mark; never under a dense design.' },
+    ],
+  },
+  {
+    id: 'topping',
+    asks: 'Topping',
+    choices: [
+      { value: 'texture-only', name: 'On pile and texture', means: 'Smooth cloth goes without.' },
+      { value: 'always', name: 'Always', means: 'Crisper edges everywhere, one more thing to take off.' },
+    ],
+  },
+  {
+    id: 'toppingKind',
+    asks: 'Which topping',
+    choices: [
+      { value: 'wash-away', name: 'Wash-away', means: 'Gone with a damp cloth or the first wash.' },
+      { value: 'heat-away', name: 'Heat-away', means: 'For what may not be wetted.' },
+      {
+        value: 'permanent-under-contrast',
+        name: 'Permanent under contrast',
+        means: 'Coloured film stays where the ground would show; wash-away elsewhere.',
+      },
+    ],
+  },
+  {
+    id: 'grip',
+    asks: 'Cloth to backing',
+    choices: [
+      { value: 'fuse', name: 'Fuse where it can', means: 'Cloth and backing act as one; needs an iron.' },
+      { value: 'spray', name: 'Spray', means: 'Quick; gums needles, wants moving air.' },
+      { value: 'sticky', name: 'Sticky backing', means: 'Holds without heat; gums needles.' },
+    ],
+  },
+  {
+    id: 'heavyDuckBacking',
+    asks: 'Behind heavy duck',
+    choices: [
+      { value: 'when-it-fits', name: 'Cut-away when the ring takes it', means: 'Firmer edges under dense work.' },
+      { value: 'none', name: 'None', means: 'The cloth carries the stitches; closes easily.' },
+    ],
+  },
+  {
+    id: 'heavyNeedle',
+    asks: 'Needle for heavy cloth',
+    choices: [
+      { value: 'start-75', name: 'Start 75/11', means: 'Smaller holes; step up on trouble.' },
+      { value: 'start-90', name: 'Start 90/14', means: 'Runs cooler, leaves larger holes.' },
+    ],
+  },
+  {
+    id: 'smallGarmentBulk',
+    asks: 'Bulk of small garments',
+    choices: [
+      { value: 'roll-and-tape', name: 'Roll and tape', means: 'Nothing unpicked; watch the roll.' },
+      { value: 'unpick-seam', name: 'Unpick a side seam', means: 'Lies flat; a seam to close again.' },
+      { value: 'clip', name: 'Clip', means: 'Quick; clips well outside the ring.' },
+    ],
+  },
+  {
+    id: 'trim',
+    asks: 'Trimming cut-away',
+    choices: [
+      { value: 'rounded-6-12', name: '6 to 12 mm, rounded', means: 'Holds through the wash.' },
+      { value: 'close-3', name: '3 mm', means: 'Shows less; less to hold.' },
+      { value: 'strip', name: 'To the stitching', means: 'Softest; the stitches stand alone.' },
+    ],
+  },
+  {
+    id: 'chestRule',
+    asks: 'A chest design is placed',
+    choices: [
+      { value: 'shoulder-point', name: 'From the shoulder point', means: 'Grows with the size.' },
+      { value: 'underarm-level', name: 'Level with the underarm', means: 'Quick to sight; low on long bodies.' },
+      { value: 'neck-seam', name: 'From the neck seam', means: 'One tape, from the middle of the neck.' },
+    ],
+  },
+  {
+    id: 'loading',
+    asks: 'Loading',
+    choices: [
+      { value: 'bulk-away', name: 'Least in the throat', means: 'The design is turned as needed.' },
+      { value: 'hem-to-user', name: 'Hem to you when it fits', means: 'No turning to remember.' },
+    ],
+  },
 ]

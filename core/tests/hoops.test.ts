@@ -1,11 +1,29 @@
-import { chooseHolding, defaultHabits, estimateLoad, type HoopChoiceSource, rankHoops, rectangle, type RecipeQuery } from '../src'
+import {
+  chooseHolding,
+  defaultHabits,
+  estimateLoad,
+  type HoopChoiceSource,
+  rankHoops,
+  rectangle,
+  type RecipeQuery,
+} from '../src'
 
 const rect = (id: string, width: number, height: number, more: Partial<HoopChoiceSource> = {}): HoopChoiceSource => ({
-  id, name: id, field: { shape: 'rect', width, height, cornerRadius: 0 }, outside: { width: width + 34, height: height + 50 }, ...more,
+  id,
+  name: id,
+  field: { shape: 'rect', width, height, cornerRadius: 0 },
+  outside: { width: width + 34, height: height + 50 },
+  ...more,
 })
 const shelf = [rect('large', 160, 260), rect('small', 100, 100), rect('long', 130, 180), rect('snug', 90, 70)]
-const order = (q: Parameters<typeof rankHoops>[0]): string[] => rankHoops(q).filter((c) => c.fits).map((c) => c.hoop)
-const code = (q: Parameters<typeof rankHoops>[0], hoop: string): string[] => rankHoops(q).find((c) => c.hoop === hoop)!.reasons.map((r) => r.code)
+const order = (q: Parameters<typeof rankHoops>[0]): string[] =>
+  rankHoops(q)
+    .filter((c) => c.fits)
+    .map((c) => c.hoop)
+const code = (q: Parameters<typeof rankHoops>[0], hoop: string): string[] =>
+  rankHoops(q)
+    .find((c) => c.hoop === hoop)!
+    .reasons.map((r) => r.code)
 
 describe('rankHoops', () => {
   it('puts room of 5 mm each way before the least spare area', () => {
@@ -16,18 +34,42 @@ describe('rankHoops', () => {
   it('turns a design a quarter when only that fits, and says what is too large by how much', () => {
     const [first] = rankHoops({ hull: rectangle(170, 120), hoops: shelf })
     expect([first!.hoop, first!.rotation % 180]).toEqual(['long', 90])
-    expect(rankHoops({ hull: rectangle(300, 300), hoops: shelf }).every((c) => !c.fits && c.reasons[0]!.code === 'too-large')).toBe(true)
-    expect(rankHoops({ hull: rectangle(104, 50), hoops: [rect('small', 100, 100)] })[0]!.reasons[0]!.text).toBe('The design reaches 2 mm past the sewing field.')
+    expect(
+      rankHoops({ hull: rectangle(300, 300), hoops: shelf }).every(
+        (c) => !c.fits && c.reasons[0]!.code === 'too-large',
+      ),
+    ).toBe(true)
+    expect(rankHoops({ hull: rectangle(104, 50), hoops: [rect('small', 100, 100)] })[0]!.reasons[0]!.text).toBe(
+      'The design reaches 2 mm past the sewing field.',
+    )
   })
 
   it('keeps rings out of narrow garments, off seam ridges, and on the cloth', () => {
     const target = { x: 90, y: 100, rotation: 0 }
-    const seam = { id: 's', name: 'armhole seam', outline: [{ x: 176, y: 0 }, { x: 184, y: 0 }, { x: 184, y: 200 }, { x: 176, y: 200 }], clear: 10, ring: 'refused' as const }
+    const seam = {
+      id: 's',
+      name: 'armhole seam',
+      outline: [
+        { x: 176, y: 0 },
+        { x: 184, y: 0 },
+        { x: 184, y: 200 },
+        { x: 176, y: 200 },
+      ],
+      clear: 10,
+      ring: 'refused' as const,
+    }
     const item = { target, outline: rectangle(540, 700, { x: 0, y: 300 }), zones: [seam], tube: { width: 540 } }
     expect(code({ hull: rectangle(84, 62), hoops: shelf, item }, 'large')).toContain('ring-on-zone')
     expect(code({ hull: rectangle(84, 62), hoops: shelf, item }, 'small')).not.toContain('ring-on-zone')
-    expect(code({ hull: rectangle(84, 62), hoops: shelf, item: { ...item, zones: [], tube: { width: 190 } } }, 'large')).toContain('ring-too-wide')
-    const napkin = { target: { x: 60, y: 60, rotation: 0 }, outline: rectangle(400, 400, { x: 200, y: 200 }), zones: [], tube: null }
+    expect(
+      code({ hull: rectangle(84, 62), hoops: shelf, item: { ...item, zones: [], tube: { width: 190 } } }, 'large'),
+    ).toContain('ring-too-wide')
+    const napkin = {
+      target: { x: 60, y: 60, rotation: 0 },
+      outline: rectangle(400, 400, { x: 200, y: 200 }),
+      zones: [],
+      tube: null,
+    }
     expect(code({ hull: rectangle(50, 50), hoops: shelf, item: napkin }, 'small')).toContain('cloth-too-small')
     expect(order({ hull: rectangle(50, 50), hoops: shelf, item: napkin, holding: 'floated' })).toContain('small')
   })
@@ -35,30 +77,61 @@ describe('rankHoops', () => {
 
 describe('chooseHolding', () => {
   const query = (over: Partial<RecipeQuery['cloth']>, work: Partial<RecipeQuery['work']> = {}): RecipeQuery => ({
-    cloth: { family: 'pique', colour: '#27406b', ...over }, use: {}, habits: defaultHabits,
-    work: { widthMm: 84, heightMm: 62, loadClass: 'light', kind: 'fill', topThread: { weight: 40, fibre: 'polyester', colours: ['#ffffff'] }, ...work },
+    cloth: { family: 'pique', colour: '#27406b', ...over },
+    use: {},
+    habits: defaultHabits,
+    work: {
+      widthMm: 84,
+      heightMm: 62,
+      loadClass: 'light',
+      kind: 'fill',
+      topThread: { weight: 40, fibre: 'polyester', colours: ['#ffffff'] },
+      ...work,
+    },
   })
-  const because = (q: Parameters<typeof chooseHolding>[0]): [string, string] => { const a = chooseHolding(q); return [a.method, a.because[0]!.rule] }
+  const because = (q: Parameters<typeof chooseHolding>[0]): [string, string] => {
+    const a = chooseHolding(q)
+    return [a.method, a.because[0]!.rule]
+  }
 
   it.each([
     ['a knit is hooped', query({}), ['hooped', 'hold.knits-hooped']],
     ['a towel is floated', query({ family: 'terry' }), ['floated', 'hold.towels-floated']],
     ['a bruising cloth is floated', query({ bruise: 'high' }), ['floated', 'hold.bruised-floated']],
-    ['a corner with little cloth beyond the ring is floated', { ...query({ family: 'twill' }), clothBeyondRing: 12 }, ['floated', 'hold.nothing-against']],
-    ['a knit hoops under a dense design even where the shop floats', { ...query({}, { loadClass: 'dense' }), habits: { ...defaultHabits, knits: 'float' as const } }, ['hooped', 'hold.dense-hooped']],
-    ['goods too thick for the ring are clamped where there is a clamp', { ...query({ family: 'canvas', thicknessMm: 5 }), ring: { outsideWidthMm: 200, outsideHeightMm: 200, clamp: true, maxThicknessMm: 4 } }, ['clamped', 'hold.thick-clamped']],
+    [
+      'a corner with little cloth beyond the ring is floated',
+      { ...query({ family: 'twill' }), clothBeyondRing: 12 },
+      ['floated', 'hold.nothing-against'],
+    ],
+    [
+      'a knit hoops under a dense design even where the shop floats',
+      { ...query({}, { loadClass: 'dense' }), habits: { ...defaultHabits, knits: 'float' as const } },
+      ['hooped', 'hold.dense-hooped'],
+    ],
+    [
+      'goods too thick for the ring are clamped where there is a clamp',
+      {
+        ...query({ family: 'canvas', thicknessMm: 5 }),
+        ring: { outsideWidthMm: 200, outsideHeightMm: 200, clamp: true, maxThicknessMm: 4 },
+      },
+      ['clamped', 'hold.thick-clamped'],
+    ],
   ] as const)('%s', (_, q, expected) => {
     expect(because(q as never)).toEqual(expected)
   })
 
   it('tells why the other ways will not do', () => {
     const { choices } = chooseHolding({ ...query({ family: 'twill' }), clothBeyondRing: -8 })
-    expect(choices.find((c) => c.method === 'hooped')!.because[0]!.text).toBe('The ring hangs 8 mm over the cloth’s edge: hoop the backing and float the cloth.')
+    expect(choices.find((c) => c.method === 'hooped')!.because[0]!.text).toBe(
+      'The ring hangs 8 mm over the cloth’s edge: hoop the backing and float the cloth.',
+    )
   })
 })
 
 it('classes a load by stitches a square centimetre', () => {
   // 84 x 62 mm is 52.08 cm2.
   expect(estimateLoad({ width: 84, height: 62 }, 3125)).toEqual({ mean: expect.closeTo(60.0, 1), loadClass: 'medium' })
-  expect(['outline', 'light', 'medium', 'dense']).toEqual([14, 39, 69, 70].map((n) => estimateLoad({ width: 10, height: 10 }, n).loadClass))
+  expect(['outline', 'light', 'medium', 'dense']).toEqual(
+    [14, 39, 69, 70].map((n) => estimateLoad({ width: 10, height: 10 }, n).loadClass),
+  )
 })

@@ -24,59 +24,128 @@ describe('a polo’s left chest', () => {
   })
 
   it('speaks the worker’s inches and owns up to what rounding costs', () => {
-    const inches = planPlacement({ kind: 'polo', placement: 'left-chest', measures: polo, design: tern, style: { unit: 'in' } })
+    const inches = planPlacement({
+      kind: 'polo',
+      placement: 'left-chest',
+      measures: polo,
+      design: tern,
+      style: { unit: 'in' },
+    })
     // 90 mm is 3.543 in, on the tape 3 1/2: 88.9 mm, 1.1 mm short.
-    expect(inches.steps[1]).toMatchObject({ text: 'From the crease go 3 1/2" to the wearer’s left (your right).', loss: expect.closeTo(1.1, 6) })
+    expect(inches.steps[1]).toMatchObject({
+      text: 'From the crease go 3 1/2" to the wearer’s left (your right).',
+      loss: expect.closeTo(1.1, 6),
+    })
     expect(inches.steps[0]!.loss).toBeNull()
   })
 
   it('follows the house habit for chests', () => {
-    const level = planPlacement({ kind: 'polo', placement: 'left-chest', measures: polo, design: tern, habits: { chestRule: 'underarm-level' } })
+    const level = planPlacement({
+      kind: 'polo',
+      placement: 'left-chest',
+      measures: polo,
+      design: tern,
+      habits: { chestRule: 'underarm-level' },
+    })
     expect(level.pose.y).toBe(210 - 76)
-    const neck = planPlacement({ kind: 'polo', placement: 'left-chest', measures: polo, design: tern, habits: { chestRule: 'neck-seam' } })
+    const neck = planPlacement({
+      kind: 'polo',
+      placement: 'left-chest',
+      measures: polo,
+      design: tern,
+      habits: { chestRule: 'neck-seam' },
+    })
     expect(neck.summary).toBe('Cross 114 mm below the neck seam, 90 mm from centre')
   })
 
   it('grows smoothly with the chest and stays between centre line and armhole', () => {
-    fc.assert(fc.property(fc.integer({ min: 400, max: 720 }), (chestWidth) => {
-      const at = (w: number) => planPlacement({ kind: 'polo', placement: 'left-chest', measures: { ...polo, shoulderToUnderarm: 300, chestWidth: w }, design: tern }).pose
-      const [here, next] = [at(chestWidth), at(chestWidth + 1)]
-      return here.y <= next.y && next.y - here.y < 1 && here.x > tern.width / 2 && here.x + tern.width / 2 < chestWidth / 2
-    }))
+    fc.assert(
+      fc.property(fc.integer({ min: 400, max: 720 }), (chestWidth) => {
+        const at = (w: number) =>
+          planPlacement({
+            kind: 'polo',
+            placement: 'left-chest',
+            measures: { ...polo, shoulderToUnderarm: 300, chestWidth: w },
+            design: tern,
+          }).pose
+        const [here, next] = [at(chestWidth), at(chestWidth + 1)]
+        return (
+          here.y <= next.y && next.y - here.y < 1 && here.x > tern.width / 2 && here.x + tern.width / 2 < chestWidth / 2
+        )
+      }),
+    )
   })
 })
 
 it('puts a tea towel’s design foot 58 mm above the hem, in the middle', () => {
-  const plan = planPlacement({ kind: 'tea-towel', placement: 'low-centre', measures: { width: 480, length: 700 }, design: { width: 118, height: 46 } })
+  const plan = planPlacement({
+    kind: 'tea-towel',
+    placement: 'low-centre',
+    measures: { width: 480, length: 700 },
+    design: { width: 118, height: 46 },
+  })
   expect(plan.pose).toEqual({ x: 0, y: -(58 + 23), rotation: 0 })
   expect(plan.clearances.find((c) => c.id === 'lower')!.mm).toBeCloseTo(58 - 12, 9)
 })
 
 it('takes a flat panel’s distances from the worker', () => {
-  const plan = planPlacement({ kind: 'flat-panel', placement: 'from-edges', measures: { width: 400, height: 300, strip: 15 }, design: tern, distances: { fromLeft: 100, fromTop: 60 } })
+  const plan = planPlacement({
+    kind: 'flat-panel',
+    placement: 'from-edges',
+    measures: { width: 400, height: 300, strip: 15 },
+    design: tern,
+    distances: { fromLeft: 100, fromTop: 60 },
+  })
   expect(plan.pose).toEqual({ x: -100, y: 60, rotation: 0 })
 })
 
 describe('what does not go', () => {
-  const panel = (over: object) => planPlacement({ kind: 'flat-panel', placement: 'from-edges', measures: { width: 200, height: 200, strip: 15 }, design: tern, ...over })
+  const panel = (over: object) =>
+    planPlacement({
+      kind: 'flat-panel',
+      placement: 'from-edges',
+      measures: { width: 200, height: 200, strip: 15 },
+      design: tern,
+      ...over,
+    })
   const codes = (over: object): string[] => panel(over).warnings.map((w) => `${w.severity}:${w.code}`)
 
   it('is warned of by how far: past the edge, on a strip, too near one', () => {
-    expect(panel({ distances: { fromLeft: 30 } }).warnings[0]!.text).toBe('The design reaches 12 mm past the item’s edge.')
+    expect(panel({ distances: { fromLeft: 30 } }).warnings[0]!.text).toBe(
+      'The design reaches 12 mm past the item’s edge.',
+    )
     expect(codes({ distances: { fromLeft: 50 } })).toContain('stop:in-zone')
     expect(codes({ distances: { fromLeft: 60 } })).toContain('caution:near-zone')
     expect(codes({})).toEqual([])
   })
 
   it('warns of a design over the folds of a towel', () => {
-    const plan = planPlacement({ kind: 'tea-towel', placement: 'low-centre', measures: { width: 300, length: 600 }, design: { width: 118, height: 46 } })
+    const plan = planPlacement({
+      kind: 'tea-towel',
+      placement: 'low-centre',
+      measures: { width: 300, length: 600 },
+      design: { width: 118, height: 46 },
+    })
     expect(plan.warnings.map((w) => w.code)).toContain('wider-than-fold')
   })
 
   it('asks whether an odd number is right, and refuses a missing, empty or contradictory one at its field', () => {
-    const odd = planPlacement({ kind: 'polo', placement: 'left-chest', measures: { ...polo, chestWidth: 900 }, design: tern })
+    const odd = planPlacement({
+      kind: 'polo',
+      placement: 'left-chest',
+      measures: { ...polo, chestWidth: 900 },
+      design: tern,
+    })
     expect(odd.warnings.map((w) => w.code)).toContain('is-that-right:chestWidth')
-    const refusal = (measures: object) => { try { planPlacement({ kind: 'polo', placement: 'left-chest', measures: measures as typeof polo, design: tern }); return null } catch (e) { const { code, path } = e as { code: string; path: string }; return `${code} ${path}` } }
+    const refusal = (measures: object) => {
+      try {
+        planPlacement({ kind: 'polo', placement: 'left-chest', measures: measures as typeof polo, design: tern })
+        return null
+      } catch (e) {
+        const { code, path } = e as { code: string; path: string }
+        return `${code} ${path}`
+      }
+    }
     expect(refusal({ ...polo, neckWidth: undefined })).toBe('missing-measure measures.neckWidth')
     expect(refusal({ ...polo, chestWidth: 0 })).toBe('bad-measure measures.chestWidth')
     expect(refusal({ ...polo, neckWidth: 500 })).toBe('contradiction measures.neckWidth')
@@ -84,9 +153,21 @@ describe('what does not go', () => {
 })
 
 it('keeps a small design inside every item at every size, without a stop', () => {
-  for (const kind of itemKinds) for (const size of kind.sizes) for (const placement of kind.placements) {
-    const plan = planPlacement({ kind: kind.id, placement: placement.id, measures: presetMeasures(itemKind(kind.id), size.id), design: { width: 60, height: 40 } })
-    expect([kind.id, size.id, placement.id, plan.warnings.filter((w) => w.severity === 'stop')]).toEqual([kind.id, size.id, placement.id, []])
-    expect(plan.clearances[0]!.mm).toBeGreaterThan(5)
-  }
+  for (const kind of itemKinds)
+    for (const size of kind.sizes)
+      for (const placement of kind.placements) {
+        const plan = planPlacement({
+          kind: kind.id,
+          placement: placement.id,
+          measures: presetMeasures(itemKind(kind.id), size.id),
+          design: { width: 60, height: 40 },
+        })
+        expect([kind.id, size.id, placement.id, plan.warnings.filter((w) => w.severity === 'stop')]).toEqual([
+          kind.id,
+          size.id,
+          placement.id,
+          [],
+        ])
+        expect(plan.clearances[0]!.mm).toBeGreaterThan(5)
+      }
 })

@@ -14,11 +14,35 @@ export async function measureApi(): Promise<Figure[]> {
     const demo = JSON.parse(readFileSync('demo/shop.json', 'utf8')) as { pieces: Piece[] }
     await server.importDemo()
     const [open, done] = [demo.pieces[0]!, demo.pieces.at(-1)!]
-    const all = Array.from({ length: PIECES }, (_, i): Piece => ({ ...(i % 10 === 0 ? open : done), id: `bench-${i}`, name: `Bench piece ${i}`, ...(i % 10 === 0 ? {} : { finishedAt: new Date(Date.UTC(2026, 0, 1) + i * 3_600_000).toISOString() }) }))
-    for (let i = 0; i < PIECES; i += BATCH) await server.send('POST', '/import', { ...demo, hoops: [], supplies: [], designs: [], pieces: all.slice(i, i + BATCH) })
-    const reads: [string, string][] = [['one piece', '/pieces/bench-5001'], ['bench, 50 pieces', '/pieces?state=bench&limit=50'], ['log, 50 rows', '/log?limit=50'], ['log by cloth and fault', '/log?cloth=twill&fault=thread-breaks&limit=50'], ['hoops', '/hoops']]
+    const all = Array.from({ length: PIECES }, (_, i): Piece => ({
+      ...(i % 10 === 0 ? open : done),
+      id: `bench-${i}`,
+      name: `Bench piece ${i}`,
+      ...(i % 10 === 0 ? {} : { finishedAt: new Date(Date.UTC(2026, 0, 1) + i * 3_600_000).toISOString() }),
+    }))
+    for (let i = 0; i < PIECES; i += BATCH)
+      await server.send('POST', '/import', {
+        ...demo,
+        hoops: [],
+        supplies: [],
+        designs: [],
+        pieces: all.slice(i, i + BATCH),
+      })
+    const reads: [string, string][] = [
+      ['one piece', '/pieces/bench-5001'],
+      ['bench, 50 pieces', '/pieces?state=bench&limit=50'],
+      ['log, 50 rows', '/log?limit=50'],
+      ['log by cloth and fault', '/log?cloth=twill&fault=thread-breaks&limit=50'],
+      ['hoops', '/hoops'],
+    ]
     const figures: Figure[] = []
-    for (const [name, path] of reads) figures.push({ what: `API p95 with 10 000 pieces: ${name}`, value: await p95(() => server.send('GET', path)), unit: 'ms', aim: 20 })
+    for (const [name, path] of reads)
+      figures.push({
+        what: `API p95 with 10 000 pieces: ${name}`,
+        value: await p95(() => server.send('GET', path)),
+        unit: 'ms',
+        aim: 20,
+      })
     return figures
   } finally {
     await server.stop()

@@ -6,10 +6,21 @@ export type Figure = { what: string; value: number; unit: string; aim: number | 
 
 async function main(): Promise<void> {
   const figures = [...measureCore(), ...(await measureApi()), ...(await measureLoad())]
-  const rows = figures.map(({ what, value, unit, aim }) => [what, `${value.toFixed(value < 10 ? 2 : 0)} ${unit}`, aim === null ? '' : `under ${aim} ${unit}`, aim === null ? '' : value < aim ? 'met' : 'MISSED'])
+  const rows = figures.map(({ what, value, unit, aim }) => [
+    what,
+    `${value.toFixed(value < 10 ? 2 : 0)} ${unit}`,
+    aim === null ? '' : `under ${aim} ${unit}`,
+    aim === null ? '' : value < aim ? 'met' : 'MISSED',
+  ])
   const all = [['figure', 'measured', 'aim', ''], ...rows]
   const widths = [0, 1, 2].map((i) => Math.max(...all.map((row) => row[i]!.length)))
-  for (const row of all) console.log(row.map((cell, i) => cell.padEnd(widths[i] ?? 0)).join('  ').trimEnd())
+  for (const row of all)
+    console.log(
+      row
+        .map((cell, i) => cell.padEnd(widths[i] ?? 0))
+        .join('  ')
+        .trimEnd(),
+    )
 }
 
 main().catch((error: unknown) => {

@@ -24,7 +24,10 @@ export async function measureLoad(): Promise<Figure[]> {
       const start = performance.now()
       await page.goto(server.url, { waitUntil: 'commit' })
       await page.getByRole('button', { name: 'New piece' }).waitFor()
-      await page.getByRole('link', { name: /Crew polo, tern badge/ }).first().waitFor()
+      await page
+        .getByRole('link', { name: /Crew polo, tern badge/ })
+        .first()
+        .waitFor()
       times.push(performance.now() - start)
       await page.waitForLoadState('networkidle')
       bytes.push(sum)
@@ -38,6 +41,11 @@ export async function measureLoad(): Promise<Figure[]> {
   const middle = (list: number[]): number => list.sort((a, b) => a - b)[Math.floor(list.length / 2)]!
   return [
     { what: 'first load of the app, transferred (median of 5)', value: middle(bytes) / 1000, unit: 'kB', aim: 700 },
-    { what: 'time to the first usable Bench, CPU slowed 4x (median of 5)', value: middle(times), unit: 'ms', aim: null },
+    {
+      what: 'time to the first usable Bench, CPU slowed 4x (median of 5)',
+      value: middle(times),
+      unit: 'ms',
+      aim: null,
+    },
   ]
 }

@@ -33,14 +33,26 @@ async function main(): Promise<void> {
   await server.send('POST', '/import', demo)
   const browser = await chromium.launch(config.use!.launchOptions)
   for (const shot of shots) {
-    const context = await browser.newContext({ viewport: shot.wide ? { width: 1280, height: 800 } : { width: 390, height: 844 }, serviceWorkers: 'block' })
+    const context = await browser.newContext({
+      viewport: shot.wide ? { width: 1280, height: 800 } : { width: 390, height: 844 },
+      serviceWorkers: 'block',
+    })
     const page = await context.newPage()
     await page.clock.setFixedTime(new Date(`${today}T10:30:00Z`))
     await page.goto(server.url + shot.path)
     await page.waitForLoadState('networkidle')
     await page.waitForTimeout(700)
     await shot.before?.(page)
-    if (shot.scroll) await page.locator('div').evaluateAll((all, y) => all.filter((d) => getComputedStyle(d).overflowY === 'auto').sort((a, b) => b.scrollHeight - b.clientHeight - a.scrollHeight + a.clientHeight)[0]?.scrollTo({ top: y }), shot.scroll)
+    if (shot.scroll)
+      await page.locator('div').evaluateAll(
+        (all, y) =>
+          all
+            .filter((d) => getComputedStyle(d).overflowY === 'auto')
+            .sort((a, b) => b.scrollHeight - b.clientHeight - a.scrollHeight + a.clientHeight)
+            .slice(0, 1)
+            .forEach((d) => (d.scrollTop = y)),
+        shot.scroll,
+      )
     await page.waitForTimeout(500)
     await page.screenshot({ path: `docs/screenshots/${shot.name}.png` })
     await context.close()

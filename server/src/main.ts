@@ -7,12 +7,19 @@ import { StartError } from './startError'
 import { ShopStore } from './stores/shopStore'
 
 const { values } = parseArgs({
-  options: { data: { type: 'string' }, static: { type: 'string' }, migrations: { type: 'string' }, port: { type: 'string' }, seed: { type: 'string' } },
+  options: {
+    data: { type: 'string' },
+    static: { type: 'string' },
+    migrations: { type: 'string' },
+    port: { type: 'string' },
+    seed: { type: 'string' },
+  },
 })
 
 async function start(): Promise<void> {
   const port = Number(values.port ?? 4820)
-  if (!Number.isInteger(port) || port < 1 || port > 65535) throw new StartError(`PORT ${values.port} is not a port: choose a number from 1 to 65535.`)
+  if (!Number.isInteger(port) || port < 1 || port > 65535)
+    throw new StartError(`PORT ${values.port} is not a port: choose a number from 1 to 65535.`)
   const database = await openDatabase(values.data!, values.migrations!)
   const store = new ShopStore(database, () => new Date().toISOString())
   const app = site(store, values.static!)
@@ -38,7 +45,13 @@ function listen(fetch: Parameters<typeof serve>[0]['fetch'], port: number): Prom
     const server = serve({ fetch, port, hostname: '127.0.0.1' }, () => resolve(server))
     server.on('error', (error: NodeJS.ErrnoException) => {
       const taken = `Port ${port} is taken: stop the other program, or choose another with PORT=4821.`
-      reject(new StartError(error.code === 'EADDRINUSE' ? taken : `Port ${port} cannot be opened (${error.code}): choose another with PORT=4821.`))
+      reject(
+        new StartError(
+          error.code === 'EADDRINUSE'
+            ? taken
+            : `Port ${port} cannot be opened (${error.code}): choose another with PORT=4821.`,
+        ),
+      )
     })
   })
 }
@@ -50,7 +63,8 @@ async function importThroughTheDoor(app: ReturnType<typeof site>, port: number, 
     headers: { 'content-type': 'application/json', host: `127.0.0.1:${port}` },
     body: readFileSync(file),
   })
-  if (!answer.ok) throw new StartError(`The demo shop ${file} was not taken: ${((await answer.json()) as { detail: string }).detail}`)
+  if (!answer.ok)
+    throw new StartError(`The demo shop ${file} was not taken: ${((await answer.json()) as { detail: string }).detail}`)
   console.log('The demo shop came in.')
 }
 

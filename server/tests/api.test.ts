@@ -13,8 +13,15 @@ beforeAll(async () => {
   database = await openDatabase(folder, migrations)
   const app = api(new ShopStore(database, () => '2026-11-23T10:00:00.000Z'))
   ask = async (method, where, body) => {
-    const answer = await app.request(where, { method, ...(body === undefined ? {} : { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }) })
-    return { status: answer.status, type: answer.headers.get('content-type'), body: answer.status === 204 ? null : await answer.json() }
+    const answer = await app.request(where, {
+      method,
+      ...(body === undefined ? {} : { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
+    })
+    return {
+      status: answer.status,
+      type: answer.headers.get('content-type'),
+      body: answer.status === 204 ? null : await answer.json(),
+    }
   }
 })
 afterAll(async () => {
@@ -23,7 +30,16 @@ afterAll(async () => {
 })
 
 const polo = (id: string, over: Partial<Piece> = {}): Piece => ({
-  ...blankPiece({ id, name: 'Crew polo', createdAt: '2026-11-20T08:00:00.000Z', itemKind: 'polo', size: 'm', placement: 'left-chest', family: 'pique', unit: 'mm' }),
+  ...blankPiece({
+    id,
+    name: 'Crew polo',
+    createdAt: '2026-11-20T08:00:00.000Z',
+    itemKind: 'polo',
+    size: 'm',
+    placement: 'left-chest',
+    family: 'pique',
+    unit: 'mm',
+  }),
   ...over,
 })
 
@@ -45,18 +61,31 @@ describe('pieces', () => {
     await ask('PUT', '/pieces/c', polo('c'))
     const bad = await ask('PATCH', '/pieces/c', { name: '', due: 'soon' })
     expect([bad.status, bad.type]).toEqual([422, 'application/problem+json'])
-    expect(bad.body.errors).toEqual(expect.arrayContaining([{ path: 'name', message: 'Give it a name.' }, { path: 'due', message: 'Write the date as YYYY-MM-DD.' }]))
+    expect(bad.body.errors).toEqual(
+      expect.arrayContaining([
+        { path: 'name', message: 'Give it a name.' },
+        { path: 'due', message: 'Write the date as YYYY-MM-DD.' },
+      ]),
+    )
     expect((await ask('GET', '/pieces/c')).body.name).toBe('Crew polo')
   })
 
   it('keep every one of fifty changes made at once', async () => {
     await ask('PUT', '/pieces/d', polo('d'))
-    await Promise.all(Array.from({ length: 50 }, (_, i) => ask('PATCH', '/pieces/d', { checks: { [`check-${i}`]: true } })))
+    await Promise.all(
+      Array.from({ length: 50 }, (_, i) => ask('PATCH', '/pieces/d', { checks: { [`check-${i}`]: true } })),
+    )
     expect(Object.keys((await ask('GET', '/pieces/d')).body.checks)).toHaveLength(50)
   })
 
   it('go to the log when finished, with landing and faults, and leave it when removed', async () => {
-    const record = { ...polo('e').record, verdict: 'good' as const, low: { text: '2', unit: 'mm' as const, way: 'low' as const }, side: { text: '1/4 in', unit: 'mm' as const, way: 'left' as const }, faults: [{ id: 'puckering' as const, howBad: 1 as const }] }
+    const record = {
+      ...polo('e').record,
+      verdict: 'good' as const,
+      low: { text: '2', unit: 'mm' as const, way: 'low' as const },
+      side: { text: '1/4 in', unit: 'mm' as const, way: 'left' as const },
+      faults: [{ id: 'puckering' as const, howBad: 1 as const }],
+    }
     await ask('PUT', '/pieces/e', polo('e', { record, holding: 'hooped' }))
     expect((await ask('GET', '/log')).body).toEqual([])
     await ask('PATCH', '/pieces/e', { finishedAt: '2026-11-23T09:00:00.000Z' })
@@ -72,11 +101,17 @@ describe('pieces', () => {
 
 it('refuses a patch that reaches for the language, and names what it does not know in words', async () => {
   const app = api(new ShopStore(database, () => ''))
-  const answer = await app.request('/pieces/a', { method: 'PATCH', body: '{"measures":{"__proto__":{"polluted":true}}}', headers: { 'content-type': 'application/json' } })
+  const answer = await app.request('/pieces/a', {
+    method: 'PATCH',
+    body: '{"measures":{"__proto__":{"polluted":true}}}',
+    headers: { 'content-type': 'application/json' },
+  })
   expect([answer.status, ({} as { polluted?: boolean }).polluted]).toEqual([422, undefined])
   const bad = await ask('PATCH', '/pieces/a', { thread: { weight: 41 }, placement: 'left-knee', hoopTurn: 'much' })
   expect(bad.body.errors).toEqual(expect.arrayContaining([{ path: 'hoopTurn', message: 'It has to be a number.' }]))
-  expect((await ask('PATCH', '/pieces/a', { placement: 'left-knee' })).body.errors).toEqual([{ path: 'placement', message: 'No item is known with this placement.' }])
+  expect((await ask('PATCH', '/pieces/a', { placement: 'left-knee' })).body.errors).toEqual([
+    { path: 'placement', message: 'No item is known with this placement.' },
+  ])
 })
 
 describe('the whole shop', () => {
@@ -86,12 +121,18 @@ describe('the whole shop', () => {
     const counts = await ask('POST', '/import', demo)
     expect(counts.body).toEqual({ hoops: 5, supplies: 13, designs: 6, pieces: demo.pieces.length })
     const out = (await ask('GET', '/export')).body
-    expect(out.designs.map((d: { id: string }) => d.id).sort()).toEqual(demo.designs.map((d: { id: string }) => d.id).sort())
+    expect(out.designs.map((d: { id: string }) => d.id).sort()).toEqual(
+      demo.designs.map((d: { id: string }) => d.id).sort(),
+    )
     expect(out.pieces.find((p: Piece) => p.id === 'piece-polo-3').measures).toEqual(demo.pieces[0].measures)
   })
 
   it('comes in all or nothing', async () => {
-    const bad = await ask('POST', '/import', { ...demo, shop: { ...demo.shop, name: 'Another' }, hoops: [{ ...demo.hoops[0], id: 'new', outside: { width: -1, height: 5 } }] })
+    const bad = await ask('POST', '/import', {
+      ...demo,
+      shop: { ...demo.shop, name: 'Another' },
+      hoops: [{ ...demo.hoops[0], id: 'new', outside: { width: -1, height: 5 } }],
+    })
     expect(bad.status).toBe(422)
     expect(bad.body.errors[0].path).toBe('hoops.0.outside.width')
     expect((await ask('GET', '/shop')).body.name).toBe('Marram & Tide')
@@ -102,11 +143,20 @@ describe('the whole shop', () => {
 it('refuses a body over 2 MB and text that is not JSON, in words', async () => {
   expect((await ask('PATCH', '/pieces/a', { note: 'x'.repeat(2_100_000) })).status).toBe(413)
   const app = api(new ShopStore(database, () => ''))
-  const answer = await app.request('/pieces/a', { method: 'PATCH', body: '{', headers: { 'content-type': 'application/json' } })
-  expect([answer.status, ((await answer.json()) as { detail: string }).detail]).toEqual([400, 'The request is not valid JSON; send it again.'])
+  const answer = await app.request('/pieces/a', {
+    method: 'PATCH',
+    body: '{',
+    headers: { 'content-type': 'application/json' },
+  })
+  expect([answer.status, ((await answer.json()) as { detail: string }).detail]).toEqual([
+    400,
+    'The request is not valid JSON; send it again.',
+  ])
 })
 
 it('describes itself', async () => {
   const { body } = await ask('GET', '/openapi.json')
-  expect(Object.keys(body.paths)).toEqual(expect.arrayContaining(['/health', '/pieces', '/pieces/{id}', '/hoops/{id}/restore', '/log', '/import']))
+  expect(Object.keys(body.paths)).toEqual(
+    expect.arrayContaining(['/health', '/pieces', '/pieces/{id}', '/hoops/{id}/restore', '/log', '/import']),
+  )
 })

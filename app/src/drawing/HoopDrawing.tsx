@@ -8,7 +8,14 @@ import { clothInk } from './clothInk'
 import { HoopRing } from './HoopRing'
 import { type View, toPath } from './scale'
 
-type Props = { hoop: { name: string; field: HoopField; outside: { width: number; height: number } }; choice?: HoopChoice; design?: { width: number; height: number }; cloth: string; size: number; largest: number }
+type Props = {
+  hoop: { name: string; field: HoopField; outside: { width: number; height: number } }
+  choice?: HoopChoice
+  design?: { width: number; height: number }
+  cloth: string
+  size: number
+  largest: number
+}
 
 /** One hoop with the design in its field; all hoops of a list share one scale, set by the `largest` ring in mm. */
 export function HoopDrawing({ hoop, choice, design, cloth, size, largest }: Props) {
@@ -17,12 +24,23 @@ export function HoopDrawing({ hoop, choice, design, cloth, size, largest }: Prop
   const view: View = { k, left: -size / k / 2 - 10, top: -size / k / 2, width: size, height: size }
   const ink = clothInk(cloth)
   const box = choice && design ? rectangle(design.width, design.height).map((c) => applyPose(choice.pose, c)) : null
-  const up = choice && design ? [applyPose(choice.pose, { x: 0, y: 0 }), applyPose(choice.pose, { x: 0, y: -design.height / 2 + 4 })] : null
+  const up =
+    choice && design
+      ? [applyPose(choice.pose, { x: 0, y: 0 }), applyPose(choice.pose, { x: 0, y: -design.height / 2 + 4 })]
+      : null
   return (
     <Svg width={size} height={size} role="img" aria-label={`${hoop.name}, to scale`}>
       <G>
         <HoopRing view={view} field={hoop.field} outside={hoop.outside} inside={cloth} />
-        {box ? <Path d={toPath(view, box)} fill={ink.tint} stroke={choice!.fits ? ink.chalk : p.madder} strokeWidth={1.6} strokeDasharray={choice!.fits ? undefined : '4 3'} /> : null}
+        {box ? (
+          <Path
+            d={toPath(view, box)}
+            fill={ink.tint}
+            stroke={choice!.fits ? ink.chalk : p.madder}
+            strokeWidth={1.6}
+            strokeDasharray={choice!.fits ? undefined : '4 3'}
+          />
+        ) : null}
         {up ? <Path d={toPath(view, up, false)} stroke={ink.chalk} strokeWidth={1.6} /> : null}
       </G>
     </Svg>

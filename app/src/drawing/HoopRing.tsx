@@ -15,14 +15,40 @@ export function HoopRing({ view, field, outside, pose = { x: 0, y: 0, rotation: 
   const wall = RING_WALL * view.k
   const oval = field.shape === 'oval'
   const corner = oval ? w / 2 : Math.min(w, h) * 0.12
-  const notch = (x1: number, y1: number, x2: number, y2: number) => <Line x1={x1} y1={y1} x2={x2} y2={y2} stroke={p.paper} strokeWidth={2} />
+  const notch = (x1: number, y1: number, x2: number, y2: number) => (
+    <Line x1={x1} y1={y1} x2={x2} y2={y2} stroke={p.paper} strokeWidth={2} />
+  )
   const tick = Math.max(5, wall)
   return (
     <G x={toX(view, pose.x)} y={toY(view, pose.y)} rotation={pose.rotation}>
-      <Path d={`M${-w / 2} ${-h * 0.22}h${-18 * view.k}v${h * 0.44}h${18 * view.k}`} fill="none" stroke={p.ring} strokeWidth={wall} />
-      {oval
-        ? <Ellipse cx={0} cy={0} rx={w / 2 - wall / 2} ry={h / 2 - wall / 2} fill={inside ?? 'none'} stroke={p.ring} strokeWidth={wall} />
-        : <Rect x={-w / 2 + wall / 2} y={-h / 2 + wall / 2} width={w - wall} height={h - wall} rx={corner} fill={inside ?? 'none'} stroke={p.ring} strokeWidth={wall} />}
+      <Path
+        d={`M${-w / 2} ${-h * 0.22}h${-18 * view.k}v${h * 0.44}h${18 * view.k}`}
+        fill="none"
+        stroke={p.ring}
+        strokeWidth={wall}
+      />
+      {oval ? (
+        <Ellipse
+          cx={0}
+          cy={0}
+          rx={w / 2 - wall / 2}
+          ry={h / 2 - wall / 2}
+          fill={inside ?? 'none'}
+          stroke={p.ring}
+          strokeWidth={wall}
+        />
+      ) : (
+        <Rect
+          x={-w / 2 + wall / 2}
+          y={-h / 2 + wall / 2}
+          width={w - wall}
+          height={h - wall}
+          rx={corner}
+          fill={inside ?? 'none'}
+          stroke={p.ring}
+          strokeWidth={wall}
+        />
+      )}
       <FieldEdge field={field} view={view} colour={inside ? p.chalk : p.ring} />
       {notch(0, -h / 2, 0, -h / 2 + tick)}
       {notch(0, h / 2 - tick, 0, h / 2)}

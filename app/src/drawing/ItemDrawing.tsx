@@ -34,26 +34,64 @@ export function ItemDrawing({ placement, colour, unit, write, height, lit, order
   const p = usePalette()
   const [width, setWidth] = useState(0)
   const { item, pose, designOutline, marks } = placement
-  const mind = boxOf([...designOutline, ...marks.map((m) => m.at), ...placement.tapes.flatMap((t) => [t.from, t.to]), ...(measuring ? item.tapes.flatMap((t) => [t.from, t.to]) : [])])
+  const mind = boxOf([
+    ...designOutline,
+    ...marks.map((m) => m.at),
+    ...placement.tapes.flatMap((t) => [t.from, t.to]),
+    ...(measuring ? item.tapes.flatMap((t) => [t.from, t.to]) : []),
+  ])
   const [w, h] = [Math.max(50, width - TAPE), height - TAPE]
   const ring = hoop ? hoopOnItem(pose, hoop.pose) : null
   const view = hoop && ring ? fitAll(ringBox(hoop.outside, ring), w, h, 10) : fitWidth(frameOf(item), mind, w, h)
   const ink = clothInk(colour)
-  const asked = item.tapes.filter((t) => t.id === lit || measuring).sort((a, b) => Number(a.id === lit) - Number(b.id === lit))
+  const asked = item.tapes
+    .filter((t) => t.id === lit || measuring)
+    .sort((a, b) => Number(a.id === lit) - Number(b.id === lit))
   return (
-    <Box role="img" aria-label={`Drawing to scale. ${placement.summary}.`} style={{ height, backgroundColor: p.table }} onLayout={(e) => setWidth(e.nativeEvent.layout.width)}>
+    <Box
+      role="img"
+      aria-label={`Drawing to scale. ${placement.summary}.`}
+      style={{ height, backgroundColor: p.table }}
+      onLayout={(e) => setWidth(e.nativeEvent.layout.width)}
+    >
       {width === 0 ? null : (
         <Svg width={width} height={height}>
-          <Defs><ClipPath id="table"><Rect x={0} y={0} width={view.width} height={view.height} /></ClipPath></Defs>
+          <Defs>
+            <ClipPath id="table">
+              <Rect x={0} y={0} width={view.width} height={view.height} />
+            </ClipPath>
+          </Defs>
           <G x={TAPE} y={TAPE}>
             <G clipPath="url(#table)">
               <ItemOutline view={view} item={item} colour={colour} edge={p.ink} />
-              <Line x1={toX(view, 0)} x2={toX(view, 0)} y1={0} y2={view.height} stroke={ink.line} strokeWidth={1.2} strokeDasharray="2 5" />
+              <Line
+                x1={toX(view, 0)}
+                x2={toX(view, 0)}
+                y1={0}
+                y2={view.height}
+                stroke={ink.line}
+                strokeWidth={1.2}
+                strokeDasharray="2 5"
+              />
               {hoop ? <HoopRing view={view} field={hoop.field} outside={hoop.outside} pose={ring!} /> : null}
               <Path d={toPath(view, designOutline)} fill={ink.tint} stroke={ink.chalk} strokeWidth={1.6} />
               <MarkSymbols view={view} pose={pose} marks={marks} colour={ink.chalk} />
-              {asked.map((t) => <TapeOnCloth key={t.id} view={view} tape={t} text={t.id === lit ? write(span(t)) : ''} lit={t.id === lit} faint={t.id !== lit} number={numberOf(order, t.id)} />)}
-              {measuring || hoop ? null : placement.tapes.map((t) => <TapeOnCloth key={t.id} view={view} tape={t} text={write(span(t))} lit={t.id === lit} />)}
+              {asked.map((t) => (
+                <TapeOnCloth
+                  key={t.id}
+                  view={view}
+                  tape={t}
+                  text={t.id === lit ? write(span(t)) : ''}
+                  lit={t.id === lit}
+                  faint={t.id !== lit}
+                  number={numberOf(order, t.id)}
+                />
+              ))}
+              {measuring || hoop
+                ? null
+                : placement.tapes.map((t) => (
+                    <TapeOnCloth key={t.id} view={view} tape={t} text={write(span(t))} lit={t.id === lit} />
+                  ))}
             </G>
           </G>
           <Rulers view={view} unit={unit} />
@@ -71,15 +109,21 @@ function frameOf({ outline, tube }: PlacementPlan['item']) {
   return { ...box, left: Math.max(box.left, -half), right: Math.min(box.right, half) }
 }
 
-const span = (t: { from: { x: number; y: number }; to: { x: number; y: number } }): number => Math.hypot(t.to.x - t.from.x, t.to.y - t.from.y)
-const numberOf = (order: readonly string[], id: string): number | undefined => (order.includes(id) ? order.indexOf(id) + 1 : undefined)
+const span = (t: { from: { x: number; y: number }; to: { x: number; y: number } }): number =>
+  Math.hypot(t.to.x - t.from.x, t.to.y - t.from.y)
+const numberOf = (order: readonly string[], id: string): number | undefined =>
+  order.includes(id) ? order.indexOf(id) + 1 : undefined
 
 function Rulers({ view, unit }: { view: View; unit: Props['unit'] }) {
   const p = usePalette()
   return (
     <G>
-      <G x={TAPE} y={0}><Tape length={view.width} k={view.k} from={view.left} unit={unit} depth={TAPE} across /></G>
-      <G x={0} y={TAPE}><Tape length={view.height} k={view.k} from={view.top} unit={unit} depth={TAPE} /></G>
+      <G x={TAPE} y={0}>
+        <Tape length={view.width} k={view.k} from={view.left} unit={unit} depth={TAPE} across />
+      </G>
+      <G x={0} y={TAPE}>
+        <Tape length={view.height} k={view.k} from={view.top} unit={unit} depth={TAPE} />
+      </G>
       <Rect x={0} y={0} width={TAPE} height={TAPE} fill={p.tape} />
     </G>
   )

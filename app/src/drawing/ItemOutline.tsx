@@ -10,11 +10,34 @@ export function ItemOutline({ view, item, colour, edge, thin }: Props) {
   const ink = clothInk(colour)
   return (
     <G>
-      <Path d={toPath(view, item.outline)} fill={colour} stroke={edge} strokeWidth={thin ? 1 : 1.6} strokeLinejoin="round" />
+      <Path
+        d={toPath(view, item.outline)}
+        fill={colour}
+        stroke={edge}
+        strokeWidth={thin ? 1 : 1.6}
+        strokeLinejoin="round"
+      />
       {item.details.map((d, i) =>
-        d.kind === 'button'
-          ? <Circle key={i} cx={toX(view, d.points[0]!.x)} cy={toY(view, d.points[0]!.y)} r={Math.max(0.8, 5 * view.k)} fill="none" stroke={ink.line} strokeWidth={1} />
-          : <Path key={i} d={toPath(view, d.points, d.closed)} fill="none" stroke={ink.line} strokeWidth={thin ? 0.8 : 1.1} strokeDasharray={d.kind === 'fold' ? '2 4' : undefined} />,
+        d.kind === 'button' ? (
+          <Circle
+            key={i}
+            cx={toX(view, d.points[0]!.x)}
+            cy={toY(view, d.points[0]!.y)}
+            r={Math.max(0.8, 5 * view.k)}
+            fill="none"
+            stroke={ink.line}
+            strokeWidth={1}
+          />
+        ) : (
+          <Path
+            key={i}
+            d={toPath(view, d.points, d.closed)}
+            fill="none"
+            stroke={ink.line}
+            strokeWidth={thin ? 0.8 : 1.1}
+            strokeDasharray={d.kind === 'fold' ? '2 4' : undefined}
+          />
+        ),
       )}
     </G>
   )

@@ -8,7 +8,17 @@ type Props = { view: View; pose: Pose; marks: readonly Mark[]; colour: string }
 /** The chalk marks: our cross with one filled arrowhead toward the item's top and a short bar at its foot, and dots. */
 export function MarkSymbols({ view, pose, marks, colour }: Props) {
   const dots = marks.filter((m) => m.kind === 'dots')
-  const arm = (a: Point, b: Point) => <Line x1={toX(view, a.x)} y1={toY(view, a.y)} x2={toX(view, b.x)} y2={toY(view, b.y)} stroke={colour} strokeWidth={1.6} strokeDasharray="5 3" />
+  const arm = (a: Point, b: Point) => (
+    <Line
+      x1={toX(view, a.x)}
+      y1={toY(view, a.y)}
+      x2={toX(view, b.x)}
+      y2={toY(view, b.y)}
+      stroke={colour}
+      strokeWidth={1.6}
+      strokeDasharray="5 3"
+    />
+  )
   const byId = (id: string): Point => marks.find((m) => m.id === id)!.at
   const px = (x: number, y: number): Point => applyPose(pose, { x: x / view.k, y: y / view.k })
   const arrow = marks.find((m) => m.kind === 'arrow')!.at
@@ -22,7 +32,9 @@ export function MarkSymbols({ view, pose, marks, colour }: Props) {
       <Path d={toPath(view, [px(-8, foot), px(8, foot)], false)} stroke={colour} strokeWidth={3} />
       <Path d={toPath(view, [px(-8, 0), px(8, 0)], false)} stroke={colour} strokeWidth={2.6} />
       <Path d={toPath(view, [px(0, -8), px(0, 8)], false)} stroke={colour} strokeWidth={2.6} />
-      {dots.map((m) => <Circle key={m.id} cx={toX(view, m.at.x)} cy={toY(view, m.at.y)} r={2.6} fill={colour} />)}
+      {dots.map((m) => (
+        <Circle key={m.id} cx={toX(view, m.at.x)} cy={toY(view, m.at.y)} r={2.6} fill={colour} />
+      ))}
     </G>
   )
 }

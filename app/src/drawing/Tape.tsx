@@ -20,11 +20,13 @@ export function Tape({ length, k, from, unit, depth, across }: Props) {
   const size = unit === 'in' ? 25.4 : 1
   const steps = unit === 'in' ? STEPS_IN : STEPS_MM
   const tick = steps.find((s) => s * size * k >= 5) ?? steps.at(-1)!
-  const label = steps.find((s) => s * size * k >= 38 && Math.abs(s / tick - Math.round(s / tick)) < 1e-9) ?? steps.at(-1)!
+  const label =
+    steps.find((s) => s * size * k >= 38 && Math.abs(s / tick - Math.round(s / tick)) < 1e-9) ?? steps.at(-1)!
   const first = Math.ceil(from / size / tick)
   const count = Math.floor(length / (tick * size * k)) + 1
   const marks = Array.from({ length: count }, (_, i) => (first + i) * tick)
-  const figure = (value: number): string => String(Math.abs(Math.round(unit === 'cm' ? value / 10 : value * 1000) / (unit === 'cm' ? 1 : 1000)))
+  const figure = (value: number): string =>
+    String(Math.abs(Math.round(unit === 'cm' ? value / 10 : value * 1000) / (unit === 'cm' ? 1 : 1000)))
   return (
     <G>
       <Rect x={0} y={0} width={across ? length : depth} height={across ? depth : length} fill={p.tape} />
@@ -34,11 +36,22 @@ export function Tape({ length, k, from, unit, depth, across }: Props) {
         const long = named ? depth * 0.5 : depth * 0.26
         return (
           <G key={value}>
-            {across
-              ? <Line x1={at} x2={at} y1={depth - long} y2={depth} stroke={p.onTape} strokeWidth={named ? 1.4 : 0.8} />
-              : <Line x1={depth - long} x2={depth} y1={at} y2={at} stroke={p.onTape} strokeWidth={named ? 1.4 : 0.8} />}
+            {across ? (
+              <Line x1={at} x2={at} y1={depth - long} y2={depth} stroke={p.onTape} strokeWidth={named ? 1.4 : 0.8} />
+            ) : (
+              <Line x1={depth - long} x2={depth} y1={at} y2={at} stroke={p.onTape} strokeWidth={named ? 1.4 : 0.8} />
+            )}
             {named && at > 10 && at < length - 4 ? (
-              <Text x={across ? at - 2 : depth - 3} y={across ? 8.5 : at - 2.5} textAnchor="end" fontFamily="Text" fontSize={9.5} fill={p.onTape}>{figure(value)}</Text>
+              <Text
+                x={across ? at - 2 : depth - 3}
+                y={across ? 8.5 : at - 2.5}
+                textAnchor="end"
+                fontFamily="Text"
+                fontSize={9.5}
+                fill={p.onTape}
+              >
+                {figure(value)}
+              </Text>
             ) : null}
           </G>
         )

@@ -19,8 +19,19 @@ export function TapeOnCloth({ view, tape, text, lit, faint, number }: Props) {
     <G opacity={faint ? 0.75 : 1}>
       <Line x1={x1} y1={y1} x2={x2} y2={y2} stroke={p.onTape} strokeWidth={lit ? 9 : 6.5} />
       <Line x1={x1} y1={y1} x2={x2} y2={y2} stroke={lit ? p.weld : p.tape} strokeWidth={lit ? 7 : 4.5} />
-      <Rect x={cx - width / 2} y={cy - 9} width={width} height={18} rx={3} fill={lit ? p.weld : p.tape} stroke={p.onTape} strokeWidth={0.8} />
-      <Text x={cx} y={cy + 4.5} textAnchor="middle" fontFamily="TextBold" fontSize={12.5} fill={p.onTape}>{label}</Text>
+      <Rect
+        x={cx - width / 2}
+        y={cy - 9}
+        width={width}
+        height={18}
+        rx={3}
+        fill={lit ? p.weld : p.tape}
+        stroke={p.onTape}
+        strokeWidth={0.8}
+      />
+      <Text x={cx} y={cy + 4.5} textAnchor="middle" fontFamily="TextBold" fontSize={12.5} fill={p.onTape}>
+        {label}
+      </Text>
     </G>
   )
 }

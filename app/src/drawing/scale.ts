@@ -7,7 +7,8 @@ export type View = { k: number; left: number; top: number; width: number; height
 export const toX = (v: View, mm: number): number => (mm - v.left) * v.k
 export const toY = (v: View, mm: number): number => (mm - v.top) * v.k
 export const toPath = (v: View, points: readonly Point[], closed = true): string =>
-  points.map((p, i) => `${i === 0 ? 'M' : 'L'}${toX(v, p.x).toFixed(1)} ${toY(v, p.y).toFixed(1)}`).join('') + (closed ? 'Z' : '')
+  points.map((p, i) => `${i === 0 ? 'M' : 'L'}${toX(v, p.x).toFixed(1)} ${toY(v, p.y).toFixed(1)}`).join('') +
+  (closed ? 'Z' : '')
 
 /** The whole box in the middle of the picture, with a margin in pixels. */
 export function fitAll(box: Box, width: number, height: number, margin = 12): View {
@@ -16,7 +17,13 @@ export function fitAll(box: Box, width: number, height: number, margin = 12): Vi
 }
 
 function centred(box: Box, k: number, width: number, height: number): View {
-  return { k, width, height, left: (box.left + box.right) / 2 - width / k / 2, top: (box.top + box.bottom) / 2 - height / k / 2 }
+  return {
+    k,
+    width,
+    height,
+    left: (box.left + box.right) / 2 - width / k / 2,
+    top: (box.top + box.bottom) / 2 - height / k / 2,
+  }
 }
 
 /**

@@ -1,7 +1,22 @@
 import type { Design, Hoop, Piece, Shop, Supply } from '@thimble/contract'
 import {
-  chooseHolding, CoreError, type HoldingAdvice, type HoopChoice, type HoopChoiceSource, itemKind, type PlacementPlan, planPlacement,
-  presetMeasures, rankHoops, recommendRecipe, type RecipeAdvice, type RecipeQuery, rectangle, type LengthStyle, formatLength, roundDownToTape,
+  chooseHolding,
+  CoreError,
+  type HoldingAdvice,
+  type HoopChoice,
+  type HoopChoiceSource,
+  itemKind,
+  type PlacementPlan,
+  planPlacement,
+  presetMeasures,
+  rankHoops,
+  recommendRecipe,
+  type RecipeAdvice,
+  type RecipeQuery,
+  rectangle,
+  type LengthStyle,
+  formatLength,
+  roundDownToTape,
 } from '@thimble/core'
 import { designOf, type PieceDesign } from './pieceDesign'
 import { readNumber, readTyped } from './readTyped'
@@ -48,21 +63,45 @@ export function planMeasure(piece: Piece, { shop, designs }: Pick<Shelf, 'shop' 
   const design = designOf(piece, designs)
   let placement: PlacementPlan | null = null
   try {
-    placement = planPlacement({ kind: kind.id, placement: piece.placement, measures, distances, design, style, habits: shop.habits })
+    placement = planPlacement({
+      kind: kind.id,
+      placement: piece.placement,
+      measures,
+      distances,
+      design,
+      style,
+      habits: shop.habits,
+    })
   } catch (error) {
     if (!(error instanceof CoreError)) throw error
     problems[error.path] ??= error.message
   }
-  return { style, write: (mm) => formatLength(mm, style), writeRoom: (mm) => formatLength(roundDownToTape(mm, style), style), design, problems, assumed, placement }
+  return {
+    style,
+    write: (mm) => formatLength(mm, style),
+    writeRoom: (mm) => formatLength(roundDownToTape(mm, style), style),
+    design,
+    problems,
+    assumed,
+    placement,
+  }
 }
 
 export function recipeQuery(piece: Piece, design: PieceDesign, { shop, hoops, supplies }: Shelf): RecipeQuery {
   const stretch = readNumber(piece.cloth.stretch, 200).value
   const hoop = hoops.find((h) => h.id === piece.hoopId)
   return {
-    cloth: { family: piece.cloth.family, colour: piece.cloth.colour, ...(stretch === null ? {} : { stretchPercent: stretch }) },
+    cloth: {
+      family: piece.cloth.family,
+      colour: piece.cloth.colour,
+      ...(stretch === null ? {} : { stretchPercent: stretch }),
+    },
     work: {
-      widthMm: design.width, heightMm: design.height, loadClass: design.loadClass, kind: design.kind, colourCount: design.colours.length,
+      widthMm: design.width,
+      heightMm: design.height,
+      loadClass: design.loadClass,
+      kind: design.kind,
+      colourCount: design.colours.length,
       ...(design.smallestLetterMm ? { smallestLetterMm: design.smallestLetterMm } : {}),
       topThread: { ...piece.thread, colours: design.colours },
     },
@@ -92,11 +131,24 @@ export type HoopPlan = { ranked: HoopChoice[]; chosen: HoopChoice | null; hoop: 
 export function planHoop(piece: Piece, plan: PiecePlan, shelf: Shelf): HoopPlan {
   const query = recipeQuery(piece, plan.design, shelf)
   const { placement } = plan
-  const item = placement ? { target: placement.pose, outline: placement.item.outline, zones: placement.item.zones, tube: placement.item.tube } : undefined
+  const item = placement
+    ? {
+        target: placement.pose,
+        outline: placement.item.outline,
+        zones: placement.item.zones,
+        tube: placement.item.tube,
+      }
+    : undefined
   const free = chooseHolding(query)
   const method = piece.holding ?? free.method
   const holding = method === 'backing-alone' ? 'floated' : method
-  const ranked = rankHoops({ hull: rectangle(plan.design.width, plan.design.height), hoops: shelf.hoops.map(sourceOf), holding, style: plan.style, ...(item ? { item } : {}) })
+  const ranked = rankHoops({
+    hull: rectangle(plan.design.width, plan.design.height),
+    hoops: shelf.hoops.map(sourceOf),
+    holding,
+    style: plan.style,
+    ...(item ? { item } : {}),
+  })
   const chosen = ranked.find((c) => c.hoop === piece.hoopId) ?? null
   const shown = chosen ?? ranked.find((c) => c.fits) ?? null
   const flat = placement && !placement.item.tube
@@ -110,7 +162,11 @@ export function planHoop(piece: Piece, plan: PiecePlan, shelf: Shelf): HoopPlan 
 }
 
 const sourceOf = ({ id, name, field, outside, clamp, maxThicknessMm, notchOffset }: Hoop): HoopChoiceSource => ({
-  id, name, field, outside, clamp,
+  id,
+  name,
+  field,
+  outside,
+  clamp,
   ...(maxThicknessMm ? { maxThicknessMm } : {}),
   ...(notchOffset ? { notchOffset } : {}),
 })

@@ -18,9 +18,13 @@ export function readTyped(typed: TypedLength | undefined): Read {
 
 /** A plain number as typed (a percentage, minutes): null when nothing or nothing readable was typed. */
 export function readNumber(text: string, most: number): { value: number | null; problem: string | null } {
-  const trimmed = text.trim().replace(',', '.').replace(/\s*(%|min|minutes)$/i, '')
+  const trimmed = text
+    .trim()
+    .replace(',', '.')
+    .replace(/\s*(%|min|minutes)$/i, '')
   if (trimmed === '') return { value: null, problem: null }
   const value = Number(trimmed)
-  if (!/^\d*\.?\d+$/.test(trimmed) || value > most) return { value: null, problem: `“${text}” is not a number from 0 to ${most}.` }
+  if (!/^\d*\.?\d+$/.test(trimmed) || value > most)
+    return { value: null, problem: `“${text}” is not a number from 0 to ${most}.` }
   return { value, problem: null }
 }

@@ -37,7 +37,8 @@ const METHODS = { put: 'PUT', patch: 'PATCH', delete: 'DELETE', restore: 'POST',
 
 export function send(change: Change): Promise<unknown> {
   const method = METHODS[change.kind]
-  const body = 'body' in change ? { body: JSON.stringify(change.body), headers: { 'content-type': 'application/json' } } : {}
+  const body =
+    'body' in change ? { body: JSON.stringify(change.body), headers: { 'content-type': 'application/json' } } : {}
   if (change.kind === 'shop') return ask('/shop', { method, ...body })
   const path = `/${change.resource}/${change.id}${change.kind === 'restore' ? '/restore' : ''}`
   return ask(path, { method, ...body })

@@ -82,5 +82,8 @@ function sameField(a: Change, b: Change): boolean {
 /** The leaves a patch sets, without their values. */
 function pathsOf(value: unknown): string {
   if (value === null || typeof value !== 'object' || Array.isArray(value)) return '.'
-  return `{${Object.entries(value).map(([key, inner]) => `${key}:${pathsOf(inner)}`).sort().join()}}`
+  return `{${Object.entries(value)
+    .map(([key, inner]) => `${key}:${pathsOf(inner)}`)
+    .sort()
+    .join()}}`
 }

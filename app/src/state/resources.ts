@@ -9,7 +9,18 @@ export const schemas = { pieces: Piece, hoops: Hoop, supplies: Supply, designs: 
 
 /** Keys that may be null: a merge patch takes such a key away, and it comes back as null. */
 const emptied: Record<Resource, object> = {
-  pieces: { due: null, designId: null, stack: null, hoopId: null, holding: null, measuredAt: null, builtAt: null, hoopedAt: null, stitchedAt: null, finishedAt: null },
+  pieces: {
+    due: null,
+    designId: null,
+    stack: null,
+    hoopId: null,
+    holding: null,
+    measuredAt: null,
+    builtAt: null,
+    hoopedAt: null,
+    stitchedAt: null,
+    finishedAt: null,
+  },
   hoops: { notchOffset: null, maxThicknessMm: null },
   supplies: {},
   designs: { smallestLetterMm: null },
@@ -19,5 +30,8 @@ export const withEmpties = <R extends Resource>(resource: R, doc: object): Docs[
   const whole = { ...emptied[resource], ...doc } as Docs[R]
   if (resource !== 'pieces') return whole
   const piece = whole as Piece
-  return { ...piece, record: { ...piece.record, verdict: piece.record.verdict ?? null, stack: piece.record.stack ?? null } } as Docs[R]
+  return {
+    ...piece,
+    record: { ...piece.record, verdict: piece.record.verdict ?? null, stack: piece.record.stack ?? null },
+  } as Docs[R]
 }

@@ -40,7 +40,8 @@ function applyChange(state: ShelfState, change: Change): void {
   if (change.kind === 'put') docs[id] ??= change.body
   else if (change.kind === 'delete') state.gone[resource][id] = true
   else if (change.kind === 'restore') delete state.gone[resource][id]
-  else if (docs[id]) docs[id] = withEmpties(resource, apply(JSON.parse(JSON.stringify(docs[id])), change.body) as object)
+  else if (docs[id])
+    docs[id] = withEmpties(resource, apply(JSON.parse(JSON.stringify(docs[id])), change.body) as object)
 }
 
 /** All the app knows: what the server last said, with everything typed since laid over it. */
@@ -50,7 +51,12 @@ export const shelf = createSlice({
   reducers: {
     changed: (state, { payload }: PayloadAction<Change>) => applyChange(state, payload),
     /** Lists as the server has them; changes still on their way are laid over again. */
-    arrived: (state, { payload }: PayloadAction<{ docs: Partial<{ [R in Resource]: Docs[R][] }>; shop?: Shop; log?: LogRow[]; over: Change[] }>) => {
+    arrived: (
+      state,
+      {
+        payload,
+      }: PayloadAction<{ docs: Partial<{ [R in Resource]: Docs[R][] }>; shop?: Shop; log?: LogRow[]; over: Change[] }>,
+    ) => {
       if (payload.shop) state.shop = payload.shop
       if (payload.log) state.log = payload.log
       for (const [resource, list] of Object.entries(payload.docs)) {
@@ -63,7 +69,8 @@ export const shelf = createSlice({
     },
     opened: (state, { payload }: PayloadAction<{ doc: Docs['pieces']; over: Change[] }>) => {
       state.docs.pieces[payload.doc.id] = payload.doc
-      for (const change of payload.over) if (change.kind !== 'shop' && change.id === payload.doc.id) applyChange(state, change)
+      for (const change of payload.over)
+        if (change.kind !== 'shop' && change.id === payload.doc.id) applyChange(state, change)
     },
     remembered: (state, { payload }: PayloadAction<Pick<ShelfState, 'shop' | 'docs' | 'log'>>) => {
       Object.assign(state, payload)
@@ -72,7 +79,8 @@ export const shelf = createSlice({
       if (payload.connection) state.connection = payload.connection
       state.waiting = payload.waiting
     },
-    older: (state, { payload }: PayloadAction<LogRow[]>) => void state.log.push(...payload.filter((row) => !state.log.some((r) => r.pieceId === row.pieceId))),
+    older: (state, { payload }: PayloadAction<LogRow[]>) =>
+      void state.log.push(...payload.filter((row) => !state.log.some((r) => r.pieceId === row.pieceId))),
     noticed: (state, { payload }: PayloadAction<string | null>) => void (state.notice = payload),
     removed: (state, { payload }: PayloadAction<Removed | null>) => void (state.undo = payload),
   },

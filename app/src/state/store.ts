@@ -12,7 +12,8 @@ export const store = configureStore({
   middleware: (base) => base({ immutableCheck: false, serializableCheck: false }),
 })
 export type RootState = ReturnType<typeof store.getState>
-export const useShelf = <T>(pick: (state: RootState['shelf']) => T): T => useSelector((state: RootState) => pick(state.shelf))
+export const useShelf = <T>(pick: (state: RootState['shelf']) => T): T =>
+  useSelector((state: RootState) => pick(state.shelf))
 export const useSend = () => useDispatch<typeof store.dispatch>()
 
 const storage = globalThis.localStorage
@@ -36,7 +37,8 @@ export function make(change: Change): void {
 }
 
 export const patch = (resource: Resource, id: string, body: object): void => make({ kind: 'patch', resource, id, body })
-export const create = <R extends Resource>(resource: R, doc: Docs[R]): void => make({ kind: 'put', resource, id: doc.id, body: doc })
+export const create = <R extends Resource>(resource: R, doc: Docs[R]): void =>
+  make({ kind: 'put', resource, id: doc.id, body: doc })
 
 /** Removes with a way back: the undo bar brings it back. */
 export function remove(resource: Resource, id: string, name: string): void {
@@ -95,8 +97,12 @@ async function sendAll(): Promise<void> {
 export async function refresh(): Promise<void> {
   try {
     const [shop, pieces, hoops, supplies, designs, log] = await Promise.all([
-      read<Shop>('/shop'), read<Piece[]>('/pieces?state=bench&limit=200'), read<Hoop[]>('/hoops'), read<Supply[]>('/supplies'),
-      read<Design[]>('/designs'), read<LogRow[]>(`/log?limit=${LOG_PAGE}`),
+      read<Shop>('/shop'),
+      read<Piece[]>('/pieces?state=bench&limit=200'),
+      read<Hoop[]>('/hoops'),
+      read<Supply[]>('/supplies'),
+      read<Design[]>('/designs'),
+      read<LogRow[]>(`/log?limit=${LOG_PAGE}`),
     ])
     store.dispatch(arrived({ docs: { pieces, hoops, supplies, designs }, shop, log, over: over() }))
     store.dispatch(connected({ connection: 'here', waiting: outbox.waiting().length }))
@@ -114,7 +120,9 @@ export async function openPiece(id: string): Promise<'found' | 'missing'> {
     store.dispatch(opened({ doc: await read<Piece>(`/pieces/${id}`), over: over() }))
     return 'found'
   } catch (error) {
-    return error instanceof Refused && error.status === 404 && !store.getState().shelf.docs.pieces[id] ? 'missing' : 'found'
+    return error instanceof Refused && error.status === 404 && !store.getState().shelf.docs.pieces[id]
+      ? 'missing'
+      : 'found'
   }
 }
 

@@ -19,15 +19,30 @@ export function PaletteProvider({ theme, children }: { theme: 'auto' | 'light' |
 }
 
 function controlsTheme(p: Palette) {
-  const colors = { primary: p.indigo, secondary: p.weld, background: p.calico, white: p.paper, black: p.ink, grey3: p.inkSoft, error: p.madder, success: p.moss, warning: p.weld, divider: p.seam }
+  const colors = {
+    primary: p.indigo,
+    secondary: p.weld,
+    background: p.calico,
+    white: p.paper,
+    black: p.ink,
+    grey3: p.inkSoft,
+    error: p.madder,
+    success: p.moss,
+    warning: p.weld,
+    divider: p.seam,
+  }
   return createTheme({
     lightColors: colors,
     darkColors: colors,
     components: {
       Button: (props) => ({
         buttonStyle: {
-          minHeight: 48, borderRadius: 4, paddingHorizontal: 18, borderWidth: 2,
-          borderColor: p.indigo, backgroundColor: props.type === 'outline' ? p.paper : p.indigo,
+          minHeight: 48,
+          borderRadius: 4,
+          paddingHorizontal: 18,
+          borderWidth: 2,
+          borderColor: p.indigo,
+          backgroundColor: props.type === 'outline' ? p.paper : p.indigo,
         },
         titleStyle: { fontFamily: 'TextBold', fontSize: 17, color: props.type === 'outline' ? p.indigo : p.onIndigo },
         disabledStyle: { backgroundColor: p.seam, borderColor: p.seam },
@@ -42,8 +57,20 @@ function controlsTheme(p: Palette) {
         placeholderTextColor: p.inkSoft,
       },
       CheckBox: {
-        iconType: 'feather', checkedIcon: 'check-square', uncheckedIcon: 'square', checkedColor: p.moss, uncheckedColor: p.inkSoft, size: 26,
-        containerStyle: { backgroundColor: 'transparent', borderWidth: 0, margin: 0, marginLeft: 0, marginRight: 0, padding: 0 },
+        iconType: 'feather',
+        checkedIcon: 'check-square',
+        uncheckedIcon: 'square',
+        checkedColor: p.moss,
+        uncheckedColor: p.inkSoft,
+        size: 26,
+        containerStyle: {
+          backgroundColor: 'transparent',
+          borderWidth: 0,
+          margin: 0,
+          marginLeft: 0,
+          marginRight: 0,
+          padding: 0,
+        },
         textStyle: { fontFamily: 'Text', fontWeight: 'normal', fontSize: 17, color: p.ink, flex: 1 },
       },
     },

@@ -12,7 +12,11 @@ export function AdviceBar({ advice }: { advice: Advice }) {
   return (
     <View role="note" style={{ borderLeftWidth: 4, borderLeftColor: colour, paddingLeft: 12, marginVertical: 6 }}>
       <Words style={{ fontSize: 16 }}>
-        {lead[advice.severity] ? <Words bold style={{ fontSize: 16 }}>{lead[advice.severity]}</Words> : null}
+        {lead[advice.severity] ? (
+          <Words bold style={{ fontSize: 16 }}>
+            {lead[advice.severity]}
+          </Words>
+        ) : null}
         {advice.text}
       </Words>
     </View>

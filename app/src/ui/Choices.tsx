@@ -4,7 +4,13 @@ import { usePalette } from '@/theme/PaletteProvider'
 import { Words } from './Words'
 
 export type Choice<T extends string> = { id: T; name: string; swatch?: string }
-type Props<T extends string> = { label: string; choices: readonly Choice<T>[]; value: T | null; onChange: (id: T) => void; long?: boolean }
+type Props<T extends string> = {
+  label: string
+  choices: readonly Choice<T>[]
+  value: T | null
+  onChange: (id: T) => void
+  long?: boolean
+}
 
 /** One of several: as a row of tags, or for long lists as a line that opens. */
 export function Choices<T extends string>({ label, choices, value, onChange, long }: Props<T>) {
@@ -16,15 +22,41 @@ export function Choices<T extends string>({ label, choices, value, onChange, lon
     <View role="radiogroup" aria-label={label} style={{ gap: 6 }}>
       <Words soft>{label}</Words>
       {long && !open ? (
-        <Pressable role="button" aria-label={`${label}: ${chosen?.name ?? 'choose'}`} onPress={() => setOpen(true)}
-          style={{ minHeight: 48, flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between', backgroundColor: p.paper, borderWidth: 1, borderColor: p.seam, borderRadius: 4, paddingHorizontal: 12 }}>
-          <Words bold style={{ flex: 1 }}>{chosen?.name ?? 'Choose'}</Words>
-          <Words tone="indigo" bold>change</Words>
+        <Pressable
+          role="button"
+          aria-label={`${label}: ${chosen?.name ?? 'choose'}`}
+          onPress={() => setOpen(true)}
+          style={{
+            minHeight: 48,
+            flexDirection: 'row',
+            alignItems: 'center',
+            justifyContent: 'space-between',
+            backgroundColor: p.paper,
+            borderWidth: 1,
+            borderColor: p.seam,
+            borderRadius: 4,
+            paddingHorizontal: 12,
+          }}
+        >
+          <Words bold style={{ flex: 1 }}>
+            {chosen?.name ?? 'Choose'}
+          </Words>
+          <Words tone="indigo" bold>
+            change
+          </Words>
         </Pressable>
       ) : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {shown.map((choice) => (
-          <Tag key={choice.id} choice={choice} on={choice.id === value} onPress={() => { onChange(choice.id); setOpen(false) }} />
+          <Tag
+            key={choice.id}
+            choice={choice}
+            on={choice.id === value}
+            onPress={() => {
+              onChange(choice.id)
+              setOpen(false)
+            }}
+          />
         ))}
       </View>
     </View>
@@ -34,10 +66,38 @@ export function Choices<T extends string>({ label, choices, value, onChange, lon
 function Tag<T extends string>({ choice, on, onPress }: { choice: Choice<T>; on: boolean; onPress: () => void }) {
   const p = usePalette()
   return (
-    <Pressable role="radio" aria-checked={on} onPress={onPress}
-      style={{ minHeight: 44, justifyContent: 'center', alignItems: 'center', flexDirection: 'row', gap: 8, paddingHorizontal: 14, borderRadius: 4, borderWidth: on ? 2 : 1, borderColor: on ? p.indigo : p.seam, backgroundColor: p.paper }}>
-      {choice.swatch ? <View style={{ width: 22, height: 22, borderRadius: 2, backgroundColor: choice.swatch, borderWidth: 1, borderColor: p.seam }} /> : null}
-      <Words bold={on} tone={on ? 'indigo' : undefined} style={{ fontSize: 16 }}>{choice.name}</Words>
+    <Pressable
+      role="radio"
+      aria-checked={on}
+      onPress={onPress}
+      style={{
+        minHeight: 44,
+        justifyContent: 'center',
+        alignItems: 'center',
+        flexDirection: 'row',
+        gap: 8,
+        paddingHorizontal: 14,
+        borderRadius: 4,
+        borderWidth: on ? 2 : 1,
+        borderColor: on ? p.indigo : p.seam,
+        backgroundColor: p.paper,
+      }}
+    >
+      {choice.swatch ? (
+        <View
+          style={{
+            width: 22,
+            height: 22,
+            borderRadius: 2,
+            backgroundColor: choice.swatch,
+            borderWidth: 1,
+            borderColor: p.seam,
+          }}
+        />
+      ) : null}
+      <Words bold={on} tone={on ? 'indigo' : undefined} style={{ fontSize: 16 }}>
+        {choice.name}
+      </Words>
     </Pressable>
   )
 }

@@ -23,15 +23,41 @@ type Props = {
 }
 
 /** One thing to type: label above, how-to and problem below, all tied together for screen readers. */
-export function Field({ label, value, onChange, hint, problem, placeholder, suffix, big, multiline, half, keyboard, onFocus, onBlur }: Props) {
+export function Field({
+  label,
+  value,
+  onChange,
+  hint,
+  problem,
+  placeholder,
+  suffix,
+  big,
+  multiline,
+  half,
+  keyboard,
+  onFocus,
+  onBlur,
+}: Props) {
   const p = usePalette()
   const id = useId()
   const [focused, setFocused] = useState(false)
   const border = problem ? p.madder : focused ? p.indigo : p.seam
   return (
     <View style={half ? { flex: 1, minWidth: 0 } : undefined}>
-      <View style={{ backgroundColor: p.paper, borderWidth: focused || problem ? 2 : 1, margin: focused || problem ? 0 : 1, borderColor: border, borderRadius: 4, paddingHorizontal: 10, paddingTop: 8 }}>
-        <Words soft nativeID={`${id}-label`}>{label}</Words>
+      <View
+        style={{
+          backgroundColor: p.paper,
+          borderWidth: focused || problem ? 2 : 1,
+          margin: focused || problem ? 0 : 1,
+          borderColor: border,
+          borderRadius: 4,
+          paddingHorizontal: 10,
+          paddingTop: 8,
+        }}
+      >
+        <Words soft nativeID={`${id}-label`}>
+          {label}
+        </Words>
         <View style={{ flexDirection: 'row', alignItems: 'center' }}>
           <View style={{ flex: 1, minWidth: 0 }}>
             <Input
@@ -43,16 +69,34 @@ export function Field({ label, value, onChange, hint, problem, placeholder, suff
               placeholder={placeholder}
               multiline={multiline}
               inputMode={keyboard === 'numeric' ? 'numeric' : undefined}
-              onFocus={() => { setFocused(true); onFocus?.() }}
-              onBlur={() => { setFocused(false); onBlur?.() }}
-              inputStyle={{ outlineStyle: 'none' as never, width: '100%', minWidth: 0, ...(big ? { fontFamily: 'TextBold', fontSize: 26 } : {}), ...(multiline ? { minHeight: 72, textAlignVertical: 'top' } : {}) }}
+              onFocus={() => {
+                setFocused(true)
+                onFocus?.()
+              }}
+              onBlur={() => {
+                setFocused(false)
+                onBlur?.()
+              }}
+              inputStyle={{
+                outlineStyle: 'none' as never,
+                width: '100%',
+                minWidth: 0,
+                ...(big ? { fontFamily: 'TextBold', fontSize: 26 } : {}),
+                ...(multiline ? { minHeight: 72, textAlignVertical: 'top' } : {}),
+              }}
               renderErrorMessage={false}
             />
           </View>
           {suffix ? <Words soft>{suffix}</Words> : null}
         </View>
       </View>
-      {problem ? <FieldProblem id={`${id}-problem`}>{problem}</FieldProblem> : hint ? <Words soft style={{ fontSize: 14, lineHeight: 19, marginTop: 2 }}>{hint}</Words> : null}
+      {problem ? (
+        <FieldProblem id={`${id}-problem`}>{problem}</FieldProblem>
+      ) : hint ? (
+        <Words soft style={{ fontSize: 14, lineHeight: 19, marginTop: 2 }}>
+          {hint}
+        </Words>
+      ) : null}
     </View>
   )
 }

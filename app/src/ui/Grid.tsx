@@ -7,7 +7,9 @@ export function Grid({ children }: { children: ReactNode }) {
   if (!wide) return <View>{children}</View>
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'stretch', gap: 16, padding: 16 }}>
-      {Children.map(children, (child) => <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: '46%', maxWidth: '50%' }}>{child}</View>)}
+      {Children.map(children, (child) => (
+        <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: '46%', maxWidth: '50%' }}>{child}</View>
+      ))}
     </View>
   )
 }

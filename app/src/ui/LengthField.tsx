@@ -18,5 +18,14 @@ type Props = {
 export function LengthField({ typed, unit, onChange, placeholder, ...rest }: Props) {
   const meant = typed?.text ? typed.unit : unit
   const named = /[a-z"'′″”]/i.test(typed?.text ?? '')
-  return <Field {...rest} big placeholder={placeholder?.replace(/ (mm|cm)$/, '')} value={typed?.text ?? ''} suffix={named ? undefined : meant} onChange={(text) => onChange({ text: text.slice(0, 60), unit })} />
+  return (
+    <Field
+      {...rest}
+      big
+      placeholder={placeholder?.replace(/ (mm|cm)$/, '')}
+      value={typed?.text ?? ''}
+      suffix={named ? undefined : meant}
+      onChange={(text) => onChange({ text: text.slice(0, 60), unit })}
+    />
+  )
 }

@@ -3,7 +3,8 @@ import { useKeptText } from './useKeptText'
 
 type Props = { slot: string; name: string; onChange: (name: string) => void }
 
-const problemOf = (text: string): string | null => (text.trim() === '' ? 'It needs a name.' : text.length > 120 ? 'Keep it under 120 characters.' : null)
+const problemOf = (text: string): string | null =>
+  text.trim() === '' ? 'It needs a name.' : text.length > 120 ? 'Keep it under 120 characters.' : null
 
 /** A name that may not be empty; while it is, it stays typed and the old one stays kept. */
 export function NameField({ slot, name, onChange }: Props) {

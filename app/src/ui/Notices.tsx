@@ -18,9 +18,17 @@ export function Notices() {
     const timer = setTimeout(() => send(removed(null)), UNDO_MS)
     return () => clearTimeout(timer)
   }, [undo, send])
-  const kept = waiting === 0 ? 'What you type is kept here and sent when it is back.'
-    : `${waiting} ${waiting === 1 ? 'change is' : 'changes are'} kept here and sent when it is back.`
-  const bar = { flexDirection: 'row', alignItems: 'center', gap: 12, paddingHorizontal: 16, paddingVertical: 8 } as const
+  const kept =
+    waiting === 0
+      ? 'What you type is kept here and sent when it is back.'
+      : `${waiting} ${waiting === 1 ? 'change is' : 'changes are'} kept here and sent when it is back.`
+  const bar = {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: 12,
+    paddingHorizontal: 16,
+    paddingVertical: 8,
+  } as const
   return (
     <View aria-live="polite">
       {connection === 'away' ? (
@@ -29,13 +37,19 @@ export function Notices() {
         </View>
       ) : null}
       {notice ? (
-        <View role="alert" style={{ ...bar, backgroundColor: p.paper, borderBottomWidth: 2, borderBottomColor: p.madder }}>
+        <View
+          role="alert"
+          style={{ ...bar, backgroundColor: p.paper, borderBottomWidth: 2, borderBottomColor: p.madder }}
+        >
           <Words style={{ flex: 1 }}>{notice}</Words>
           <Button type="outline" title="Close" onPress={() => send(noticed(null))} />
         </View>
       ) : null}
       {undo ? (
-        <View role="status" style={{ ...bar, backgroundColor: p.paper, borderBottomWidth: 1, borderBottomColor: p.seam }}>
+        <View
+          role="status"
+          style={{ ...bar, backgroundColor: p.paper, borderBottomWidth: 1, borderBottomColor: p.seam }}
+        >
           <Words style={{ flex: 1 }}>{undo.name} removed.</Words>
           <Button type="outline" title="Undo" onPress={bringBack} />
         </View>

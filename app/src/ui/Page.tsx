@@ -7,7 +7,14 @@ import { usePalette } from '@/theme/PaletteProvider'
 import { ThimbleIcon } from '@/drawing/ThimbleIcon'
 import { Heading, Words } from './Words'
 
-type Props = { title: string; aside?: string; back?: boolean; children: ReactNode; foot?: ReactNode; wideContent?: boolean }
+type Props = {
+  title: string
+  aside?: string
+  back?: boolean
+  children: ReactNode
+  foot?: ReactNode
+  wideContent?: boolean
+}
 
 /** A place's page: title at the top with the tape under it, the action at the thumb. */
 export function Page({ title, aside, back, children, foot, wideContent }: Props) {
@@ -16,16 +23,47 @@ export function Page({ title, aside, back, children, foot, wideContent }: Props)
   return (
     <View style={{ flex: 1, backgroundColor: p.calico }}>
       <View style={{ flexDirection: 'row', alignItems: 'center', paddingHorizontal: 16, minHeight: 56, gap: 12 }}>
-        <Pressable role="button" aria-label={back ? 'Back' : 'Habits and settings'} hitSlop={8} style={{ width: 32, height: 44, justifyContent: 'center' }}
-          onPress={() => (back ? (router.canGoBack() ? router.back() : router.replace('/')) : router.push('/settings'))}>
+        <Pressable
+          role="button"
+          aria-label={back ? 'Back' : 'Habits and settings'}
+          hitSlop={8}
+          style={{ width: 32, height: 44, justifyContent: 'center' }}
+          onPress={() => (back ? (router.canGoBack() ? router.back() : router.replace('/')) : router.push('/settings'))}
+        >
           {back ? <Words style={{ fontSize: 28, lineHeight: 32 }}>‹</Words> : <ThimbleIcon colour={p.ink} size={28} />}
         </Pressable>
-        <Heading level={1} numberOfLines={2} style={{ flex: 1, minWidth: 0 }}>{title}</Heading>
+        <Heading level={1} numberOfLines={2} style={{ flex: 1, minWidth: 0 }}>
+          {title}
+        </Heading>
         {aside ? <Words soft>{aside}</Words> : null}
       </View>
       <TapeDivider />
-      <ScrollView contentContainerStyle={{ paddingBottom: 32, width: '100%', maxWidth: wideContent ? undefined : 760, alignSelf: 'center' }}>{children}</ScrollView>
-      {foot ? <View style={{ padding: 12, paddingHorizontal: 16, borderTopWidth: 1, borderTopColor: p.seam, backgroundColor: p.calico, width: '100%', maxWidth: 760, alignSelf: 'center' }}>{foot}</View> : null}
+      <ScrollView
+        contentContainerStyle={{
+          paddingBottom: 32,
+          width: '100%',
+          maxWidth: wideContent ? undefined : 760,
+          alignSelf: 'center',
+        }}
+      >
+        {children}
+      </ScrollView>
+      {foot ? (
+        <View
+          style={{
+            padding: 12,
+            paddingHorizontal: 16,
+            borderTopWidth: 1,
+            borderTopColor: p.seam,
+            backgroundColor: p.calico,
+            width: '100%',
+            maxWidth: 760,
+            alignSelf: 'center',
+          }}
+        >
+          {foot}
+        </View>
+      ) : null}
     </View>
   )
 }

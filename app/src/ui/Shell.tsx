@@ -17,7 +17,8 @@ const places: readonly { id: PlaceId; name: string; path: '/' | '/designs' | '/s
 ]
 const WIDE = 900
 
-const placeOf = (pathname: string): PlaceId => places.find((p) => p.path !== '/' && pathname.startsWith(p.path))?.id ?? 'bench'
+const placeOf = (pathname: string): PlaceId =>
+  places.find((p) => p.path !== '/' && pathname.startsWith(p.path))?.id ?? 'bench'
 
 /** The five places: a bar at the foot on a phone, a rail at the left on a wide screen. */
 export function Shell({ children }: { children: ReactNode }) {
@@ -33,7 +34,8 @@ export function Shell({ children }: { children: ReactNode }) {
       if (typing || event.ctrlKey || event.metaKey || event.altKey) return
       if (event.key === 'n') router.push('/new')
       if (event.key === '/') router.push('/log')
-      if (event.key === '?') send(noticed('Keys: n new piece, / the log, 1 to 5 the stages of a ticket, m marks the open stage done.'))
+      if (event.key === '?')
+        send(noticed('Keys: n new piece, / the log, 1 to 5 the stages of a ticket, m marks the open stage done.'))
     }
     window.addEventListener('keydown', onKey)
     return () => window.removeEventListener('keydown', onKey)
@@ -46,12 +48,32 @@ export function Shell({ children }: { children: ReactNode }) {
       <View role="navigation" style={{ ...bar, backgroundColor: p.paper }}>
         {places.map(({ id, name, path }) => {
           const on = id === here
-          const edge = wide ? { borderLeftWidth: 3, borderLeftColor: on ? p.indigo : 'transparent' } : { borderTopWidth: 3, borderTopColor: on ? p.indigo : 'transparent' }
+          const edge = wide
+            ? { borderLeftWidth: 3, borderLeftColor: on ? p.indigo : 'transparent' }
+            : { borderTopWidth: 3, borderTopColor: on ? p.indigo : 'transparent' }
           return (
-            <Pressable key={id} role="link" aria-current={on ? 'page' : undefined} aria-label={name} onPress={() => router.navigate(path)}
-              style={[{ flexGrow: wide ? 0 : 1, flexBasis: wide ? undefined : 0, minHeight: 60, alignItems: 'center', justifyContent: 'center', paddingVertical: 6 }, edge]}>
+            <Pressable
+              key={id}
+              role="link"
+              aria-current={on ? 'page' : undefined}
+              aria-label={name}
+              onPress={() => router.navigate(path)}
+              style={[
+                {
+                  flexGrow: wide ? 0 : 1,
+                  flexBasis: wide ? undefined : 0,
+                  minHeight: 60,
+                  alignItems: 'center',
+                  justifyContent: 'center',
+                  paddingVertical: 6,
+                },
+                edge,
+              ]}
+            >
               <PlaceIcon place={id} colour={on ? p.indigo : p.inkSoft} />
-              <Words bold={on} tone={on ? 'indigo' : undefined} style={{ fontSize: 13.5, lineHeight: 18 }}>{name}</Words>
+              <Words bold={on} tone={on ? 'indigo' : undefined} style={{ fontSize: 13.5, lineHeight: 18 }}>
+                {name}
+              </Words>
             </Pressable>
           )
         })}

@@ -6,7 +6,20 @@ import { usePalette } from '@/theme/PaletteProvider'
 export function ThumbBar({ children }: { children: ReactNode }) {
   const p = usePalette()
   return (
-    <View style={{ position: 'sticky' as 'absolute', bottom: 0, marginTop: 18, paddingHorizontal: 16, paddingVertical: 10, gap: 6, backgroundColor: p.calico, borderTopWidth: 1, borderTopColor: p.seam, zIndex: 2 }}>
+    <View
+      style={{
+        position: 'sticky' as 'absolute',
+        bottom: 0,
+        marginTop: 18,
+        paddingHorizontal: 16,
+        paddingVertical: 10,
+        gap: 6,
+        backgroundColor: p.calico,
+        borderTopWidth: 1,
+        borderTopColor: p.seam,
+        zIndex: 2,
+      }}
+    >
       {children}
     </View>
   )

@@ -13,7 +13,14 @@ export function Words({ soft, bold, tone, style, ...rest }: Props) {
 
 export function Heading({ style, level = 2, ...rest }: TextProps & { level?: 1 | 2 | 3 }) {
   const p = usePalette()
-  return <Text role="heading" aria-level={level} {...rest} style={[styles.heading, { color: p.ink, fontSize: [24, 20, 17][level - 1] }, style]} />
+  return (
+    <Text
+      role="heading"
+      aria-level={level}
+      {...rest}
+      style={[styles.heading, { color: p.ink, fontSize: [24, 20, 17][level - 1] }, style]}
+    />
+  )
 }
 
 /** A sentence with its numbers set large, for the bench. */
@@ -21,7 +28,13 @@ export function BigNumbers({ children, size = 26 }: { children: string; size?: n
   return (
     <Words>
       {children.split(/(\d+(?:[.,]\d+)?(?:\s\d+\/\d+)?(?:\/\d+)?"?)/).map((part, i) =>
-        i % 2 === 1 ? <Words key={i} bold style={{ fontSize: size, lineHeight: size * 1.25 }}>{part}</Words> : part,
+        i % 2 === 1 ? (
+          <Words key={i} bold style={{ fontSize: size, lineHeight: size * 1.25 }}>
+            {part}
+          </Words>
+        ) : (
+          part
+        ),
       )}
     </Words>
   )

@@ -41,9 +41,10 @@ function fitRefusal(method: HoldingMethod, q: HoldingQuery): Because | null {
   const write = (mm: number): string => formatLength(mm, q.style ?? { unit: 'mm' })
   const decided = `not ${holdingNames[method].toLowerCase()}`
   if (q.clothBeyondRing !== undefined && q.clothBeyondRing < BEYOND_RING) {
-    const text = q.clothBeyondRing < 0
-      ? `The ring hangs ${write(-q.clothBeyondRing)} over the cloth’s edge: hoop the backing and float the cloth.`
-      : `Only ${write(q.clothBeyondRing)} of cloth lies beyond the ring, ${write(BEYOND_RING)} are wanted: hoop the backing and float the cloth.`
+    const text =
+      q.clothBeyondRing < 0
+        ? `The ring hangs ${write(-q.clothBeyondRing)} over the cloth’s edge: hoop the backing and float the cloth.`
+        : `Only ${write(q.clothBeyondRing)} of cloth lies beyond the ring, ${write(BEYOND_RING)} are wanted: hoop the backing and float the cloth.`
     return { rule: 'hold.cloth-beyond-ring', decided, text }
   }
   if (q.ringInside === false) {
@@ -55,11 +56,15 @@ function fitRefusal(method: HoldingMethod, q: HoldingQuery): Because | null {
 
 function lastResort(choices: HoldingChoice[]): HoldingChoice {
   const floated = choices.find((c) => c.method === 'floated')!
-  const text = 'Nothing holds this well: float it on hooped backing, baste it, and try a lighter design or a smaller hoop first.'
+  const text =
+    'Nothing holds this well: float it on hooped backing, baste it, and try a lighter design or a smaller hoop first.'
   return { ...floated, because: [{ rule: 'hold.last-resort', decided: 'floated', text }] }
 }
 
 function plainReason(method: HoldingMethod): Because {
-  const text = method === 'floated' ? 'Pressed on backing in the ring; nothing against it here.' : 'Nothing speaks against it for this cloth and design.'
+  const text =
+    method === 'floated'
+      ? 'Pressed on backing in the ring; nothing against it here.'
+      : 'Nothing speaks against it for this cloth and design.'
   return { rule: 'hold.nothing-against', decided: holdingNames[method].toLowerCase(), text }
 }

@@ -107,7 +107,9 @@ function tryTurn(hoop: HoopChoiceSource, hull: Point[], rotation: number, q: Hoo
 
 function judge(hoop: HoopChoiceSource, hull: Point[], { pose, ring }: Turn, q: HoopQuery, write: Write): HoopChoice {
   const fit = placeInHoop({ hull, field: hoop.field, pose, margin: q.margin })
-  const reasons = fit.fits ? [...fitReasons(fit, q, write), ...ring.reasons] : [stop('too-large', `The design reaches ${write(Math.ceil(-fit.clearance))} past the sewing field.`)]
+  const reasons = fit.fits
+    ? [...fitReasons(fit, q, write), ...ring.reasons]
+    : [stop('too-large', `The design reaches ${write(Math.ceil(-fit.clearance))} past the sewing field.`)]
   return {
     hoop: hoop.id,
     fits: !reasons.some((r) => r.severity === 'stop'),
@@ -125,14 +127,20 @@ function judge(hoop: HoopChoiceSource, hull: Point[], { pose, ring }: Turn, q: H
 function fitReasons(fit: HoopFit, { style }: HoopQuery, write: Write): Advice[] {
   const room = write(roundDownToTape(least(fit) + 1e-6, style ?? { unit: 'mm' }))
   const turn = Math.floor(fit.skewToleranceNudged + 1e-6)
-  if (!isRoomy(least(fit))) return [caution('tight', `Only ${room} to spare: it has to be hooped true to ${turn} degrees.`)]
+  if (!isRoomy(least(fit)))
+    return [caution('tight', `Only ${room} to spare: it has to be hooped true to ${turn} degrees.`)]
   return [note('room', `${room} or more to spare each way; up to ${turn} degrees askew can be dialled out.`)]
 }
 
 type RingOnItem = { beyond: number | null; inside: boolean; reasons: Advice[] }
 
 /** Where the ring lies on the item when the design sits on its target: over the edge, over a seam, inside the tube. */
-function ringOnItem(hoop: HoopChoiceSource, pose: Pose, { item, holding = 'hooped', thicknessMm }: HoopQuery, write: Write): RingOnItem {
+function ringOnItem(
+  hoop: HoopChoiceSource,
+  pose: Pose,
+  { item, holding = 'hooped', thicknessMm }: HoopQuery,
+  write: Write,
+): RingOnItem {
   if (!item) return { beyond: null, inside: true, reasons: [] }
   const turn = item.target.rotation - pose.rotation
   const shift = rotatePoint({ x: -pose.x, y: -pose.y }, turn)
@@ -143,12 +151,23 @@ function ringOnItem(hoop: HoopChoiceSource, pose: Pose, { item, holding = 'hoope
   const acrossTube = boxOf(outside).right - boxOf(outside).left
   const inside = !item.tube || acrossTube + 10 <= item.tube.width
   if (holding === 'floated') return { beyond, inside, reasons: [] }
-  return { beyond, inside, reasons: [
-    ...(inside ? [] : [stop('ring-too-wide', `The ring, ${write(hoop.outside.width)}, does not go inside the garment: float it or take a smaller hoop.`)]),
-    ...thicknessReasons(hoop, thicknessMm),
-    ...(item.tube ? [] : edgeReasons(beyond, write)),
-    ...crossed(item.zones, outside, opening),
-  ] }
+  return {
+    beyond,
+    inside,
+    reasons: [
+      ...(inside
+        ? []
+        : [
+            stop(
+              'ring-too-wide',
+              `The ring, ${write(hoop.outside.width)}, does not go inside the garment: float it or take a smaller hoop.`,
+            ),
+          ]),
+      ...thicknessReasons(hoop, thicknessMm),
+      ...(item.tube ? [] : edgeReasons(beyond, write)),
+      ...crossed(item.zones, outside, opening),
+    ],
+  }
 }
 
 function thicknessReasons(hoop: HoopChoiceSource, thickness?: number): Advice[] {
@@ -158,8 +177,10 @@ function thicknessReasons(hoop: HoopChoiceSource, thickness?: number): Advice[] 
 
 function edgeReasons(beyond: number, write: Write): Advice[] {
   if (beyond >= BEYOND_RING) return []
-  const text = beyond < 0 ? `The ring hangs ${write(-beyond)} over the cloth’s edge: float it here.`
-    : `Only ${write(beyond)} of cloth beyond the ring, ${write(BEYOND_RING)} wanted: float it here.`
+  const text =
+    beyond < 0
+      ? `The ring hangs ${write(-beyond)} over the cloth’s edge: float it here.`
+      : `Only ${write(beyond)} of cloth beyond the ring, ${write(BEYOND_RING)} wanted: float it here.`
   return [stop('cloth-too-small', text)]
 }
 

@@ -54,7 +54,8 @@ export function skewNudged(field: ConvexField, hull: readonly Point[], rotation:
   if (!roomyCentre(field, turnHull(centred, rotation))) return 0
   let best = MOST
   for (const way of [1, -1]) {
-    const room = (angle: number): number => roomyCentre(field, turnHull(centred, rotation + degrees(way * angle)))?.clearance ?? -1
+    const room = (angle: number): number =>
+      roomyCentre(field, turnHull(centred, rotation + degrees(way * angle)))?.clearance ?? -1
     best = Math.min(best, firstExit(room, radius, best))
   }
   return degrees(best)

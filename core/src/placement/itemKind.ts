@@ -47,7 +47,13 @@ export type ItemShape = {
 }
 
 /** A distance that fixes the design, with the shop's default; the worker may give another. */
-export type PlacementDistance = { id: string; name: string; mm: number; assumed: number; plausible: readonly [number, number] }
+export type PlacementDistance = {
+  id: string
+  name: string
+  mm: number
+  assumed: number
+  plausible: readonly [number, number]
+}
 
 export type PlacementContext = {
   measures: Measures

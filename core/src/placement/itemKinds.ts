@@ -17,7 +17,8 @@ export function itemKind(id: string): ItemKind {
 /** @throws CoreError('unknown-placement') */
 export function placementRule(kind: ItemKind, id: string): PlacementRule {
   const rule = kind.placements.find((p) => p.id === id)
-  if (!rule) throw new CoreError('unknown-placement', `A ${kind.name.toLowerCase()} has no placement “${id}”.`, 'placement')
+  if (!rule)
+    throw new CoreError('unknown-placement', `A ${kind.name.toLowerCase()} has no placement “${id}”.`, 'placement')
   return rule
 }
 

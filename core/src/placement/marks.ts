@@ -26,7 +26,12 @@ export function marksFor({ width, height }: Size, pose: Pose): Mark[] {
 export function markSteps({ width, height }: Size, upIs: string, write: (mm: number) => string): StepDraft[] {
   const [x, y] = [width / 2 + OUTSIDE, height / 2 + OUTSIDE]
   return [
-    { id: 'dots', text: `Dots ${write(x)} left and right of the cross, ${write(y)} above and below it.`, lengths: [x, y], marks: ['dots'] },
+    {
+      id: 'dots',
+      text: `Dots ${write(x)} left and right of the cross, ${write(y)} above and below it.`,
+      lengths: [x, y],
+      marks: ['dots'],
+    },
     { id: 'arrow', text: `Arrow beyond the upper dot, toward ${upIs}.`, lengths: [], marks: ['arrow'] },
   ]
 }

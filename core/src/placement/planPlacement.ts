@@ -87,13 +87,18 @@ export function planPlacement(request: PlacementRequest): PlacementPlan {
   }
 }
 
-function requireMeasures(kind: ItemKind, needs: readonly string[], { measures, design, distances }: PlacementRequest): void {
+function requireMeasures(
+  kind: ItemKind,
+  needs: readonly string[],
+  { measures, design, distances }: PlacementRequest,
+): void {
   for (const ask of kind.measurements.filter((a) => needs.includes(a.id))) {
     const mm = measures[ask.id]
     const path = `measures.${ask.id}`
     if (mm === undefined) throw new CoreError('missing-measure', `${ask.name}: still to be measured.`, path)
     const enough = ask.mayBeZero ? mm >= 0 : mm > 0
-    if (!enough || !Number.isFinite(mm)) throw new CoreError('bad-measure', `${ask.name} has to be more than nothing.`, path)
+    if (!enough || !Number.isFinite(mm))
+      throw new CoreError('bad-measure', `${ask.name} has to be more than nothing.`, path)
   }
   if (!(design.width > 0 && design.height > 0 && Number.isFinite(design.width + design.height))) {
     throw new CoreError('bad-design', 'The design needs a width and a height above zero.', 'design')
@@ -106,20 +111,30 @@ function requireMeasures(kind: ItemKind, needs: readonly string[], { measures, d
 function clearanceWarnings(clearances: Clearance[], write: (mm: number) => string): Advice[] {
   return clearances.flatMap(({ id, name, mm, least }) => {
     if (id === 'edge' && mm < 0) return [stop('past-edge', `The design reaches ${write(-mm)} past the item’s edge.`)]
-    if (id === 'edge') return mm < least ? [caution('near-edge', `Only ${write(mm)} from the design to the item’s edge.`)] : []
+    if (id === 'edge')
+      return mm < least ? [caution('near-edge', `Only ${write(mm)} from the design to the item’s edge.`)] : []
     if (mm <= 0) return [stop('in-zone', `The design lies on the ${name}.`)]
-    return mm < least ? [caution('near-zone', `Only ${write(mm)} from the design to the ${name}; keep ${write(least)}.`)] : []
+    return mm < least
+      ? [caution('near-zone', `Only ${write(mm)} from the design to the ${name}; keep ${write(least)}.`)]
+      : []
   })
 }
 
 function oddNumbers(kind: ItemKind, needs: readonly string[], m: Measures, write: (mm: number) => string): Advice[] {
   return kind.measurements
     .filter((a) => needs.includes(a.id) && (m[a.id]! < a.plausible[0] || m[a.id]! > a.plausible[1]))
-    .map((a) => note(`is-that-right:${a.id}`, `${a.name} ${write(m[a.id]!)}: is that right? Usual is ${write(a.plausible[0])} to ${write(a.plausible[1])}.`))
+    .map((a) =>
+      note(
+        `is-that-right:${a.id}`,
+        `${a.name} ${write(m[a.id]!)}: is that right? Usual is ${write(a.plausible[0])} to ${write(a.plausible[1])}.`,
+      ),
+    )
 }
 
 function oddDistances(distances: PlacementDistance[], write: (mm: number) => string): Advice[] {
   return distances
     .filter((d) => d.mm < d.plausible[0] || d.mm > d.plausible[1])
-    .map((d) => note(`is-that-right:${d.id}`, `${d.name} ${write(d.mm)}: is that right? The usual here is ${write(d.assumed)}.`))
+    .map((d) =>
+      note(`is-that-right:${d.id}`, `${d.name} ${write(d.mm)}: is that right? The usual here is ${write(d.assumed)}.`),
+    )
 }

@@ -26,7 +26,10 @@ export function intersectTangents(planes: readonly HalfPlane[]): Point[] {
   const closing = last - first >= 2 ? meet(planes[edges[last]!]!, planes[edges[first]!]!) : null
   if (!closing) return []
   const polygon = [closing, ...corners.slice(first + 1, last + 1)]
-  const middle = { x: polygon.reduce((s, p) => s + p.x, 0) / polygon.length, y: polygon.reduce((s, p) => s + p.y, 0) / polygon.length }
+  const middle = {
+    x: polygon.reduce((s, p) => s + p.x, 0) / polygon.length,
+    y: polygon.reduce((s, p) => s + p.y, 0) / polygon.length,
+  }
   return planes.some((plane) => out(plane, middle)) ? [] : polygon.reverse()
 }
 

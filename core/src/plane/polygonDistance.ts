@@ -14,8 +14,7 @@ function pointToSegment(p: Point, { a, b }: Segment): number {
   return Math.hypot(p.x - a.x - t * dx, p.y - a.y - t * dy)
 }
 
-const cross = (s: Segment, t: Segment): boolean =>
-  side(s, t.a) * side(s, t.b) < 0 && side(t, s.a) * side(t, s.b) < 0
+const cross = (s: Segment, t: Segment): boolean => side(s, t.a) * side(s, t.b) < 0 && side(t, s.a) * side(t, s.b) < 0
 
 function segmentGap(s: Segment, t: Segment): number {
   if (cross(s, t)) return 0

@@ -69,9 +69,7 @@ function stretchOf(pairs: PointPair[]): Stretch {
   const along = longest(spans)
   if (!along) return { along: 0, across: 0 }
   const limit = Math.sin(Math.PI / 6) + 1e-9
-  const crossing = spans.filter(
-    (s) => Math.abs(s.dx * along.dx + s.dy * along.dy) <= limit * s.planned * along.planned,
-  )
+  const crossing = spans.filter((s) => Math.abs(s.dx * along.dx + s.dy * along.dy) <= limit * s.planned * along.planned)
   const across = longest(crossing)
   return { along: along.measured / along.planned - 1, across: across ? across.measured / across.planned - 1 : 0 }
 }

@@ -1,19 +1,70 @@
-export type ClothFamily = 'quilting-cotton' | 'lawn' | 'linen' | 'satin' | 'organza' | 'twill' | 'denim' | 'canvas' | 'coated' | 'suede-like'
-  | 'jersey' | 'pique' | 'rib' | 'performance' | 'infant-jersey' | 'sweatshirt' | 'polar-fleece' | 'terry' | 'waffle' | 'velvet-plush'
-  | 'wool-felt' | 'chunky-knit' | 'quilted'
+export type ClothFamily =
+  | 'quilting-cotton'
+  | 'lawn'
+  | 'linen'
+  | 'satin'
+  | 'organza'
+  | 'twill'
+  | 'denim'
+  | 'canvas'
+  | 'coated'
+  | 'suede-like'
+  | 'jersey'
+  | 'pique'
+  | 'rib'
+  | 'performance'
+  | 'infant-jersey'
+  | 'sweatshirt'
+  | 'polar-fleece'
+  | 'terry'
+  | 'waffle'
+  | 'velvet-plush'
+  | 'wool-felt'
+  | 'chunky-knit'
+  | 'quilted'
 export type Heat = 'yes' | 'medium' | 'low' | 'no'
 export type Bruise = 'low' | 'medium' | 'high'
 export type SeeThrough = 'none' | 'low' | 'medium' | 'high'
 
 /** One cloth: its family, its colour (#rrggbb), and whatever the worker knows better than the table. */
-export type Cloth = { family: ClothFamily; colour: string; stretchPercent?: number; gsm?: number; thicknessMm?: number; pileMm?: number
-  heat?: Heat; bruise?: Bruise; seeThrough?: SeeThrough }
+export type Cloth = {
+  family: ClothFamily
+  colour: string
+  stretchPercent?: number
+  gsm?: number
+  thicknessMm?: number
+  pileMm?: number
+  heat?: Heat
+  bruise?: Bruise
+  seeThrough?: SeeThrough
+}
 
 /** A row of craft.md section 4: the range of each number, and whether recipes cover the family yet. */
-export type FamilyFacts = { name: string; gsm: readonly [number, number]; mm: number; stretch: readonly [number, number]; pileMm: number
-  heat: Heat; bruise: Bruise; seeThrough: SeeThrough; knit: boolean; covered: boolean }
+export type FamilyFacts = {
+  name: string
+  gsm: readonly [number, number]
+  mm: number
+  stretch: readonly [number, number]
+  pileMm: number
+  heat: Heat
+  bruise: Bruise
+  seeThrough: SeeThrough
+  knit: boolean
+  covered: boolean
+}
 
-type Row = [string, [number, number], number, [number, number], number, Heat, Bruise, SeeThrough, ('knit' | 'woven')?, 'covered'?]
+type Row = [
+  string,
+  [number, number],
+  number,
+  [number, number],
+  number,
+  Heat,
+  Bruise,
+  SeeThrough,
+  ('knit' | 'woven')?,
+  'covered'?,
+]
 
 const rows: Record<ClothFamily, Row> = {
   'quilting-cotton': ['quilting cotton, poplin', [110, 150], 0.25, [0, 2], 0, 'yes', 'low', 'low'],
@@ -41,10 +92,21 @@ const rows: Record<ClothFamily, Row> = {
   quilted: ['quilted or padded', [200, 400], 4.0, [0, 5], 0, 'low', 'high', 'none'],
 }
 
-const toFacts = ([name, gsm, mm, stretch, pileMm, heat, bruise, seeThrough, make, covered]: Row): FamilyFacts =>
-  ({ name, gsm, mm, stretch, pileMm, heat, bruise, seeThrough, knit: make === 'knit', covered: covered === 'covered' })
+const toFacts = ([name, gsm, mm, stretch, pileMm, heat, bruise, seeThrough, make, covered]: Row): FamilyFacts => ({
+  name,
+  gsm,
+  mm,
+  stretch,
+  pileMm,
+  heat,
+  bruise,
+  seeThrough,
+  knit: make === 'knit',
+  covered: covered === 'covered',
+})
 
 export const clothFamilies = Object.keys(rows) as ClothFamily[]
 
-export const familyFacts: Readonly<Record<ClothFamily, FamilyFacts>> =
-  Object.fromEntries(clothFamilies.map((id) => [id, toFacts(rows[id])])) as Record<ClothFamily, FamilyFacts>
+export const familyFacts: Readonly<Record<ClothFamily, FamilyFacts>> = Object.fromEntries(
+  clothFamilies.map((id) => [id, toFacts(rows[id])]),
+) as Record<ClothFamily, FamilyFacts>

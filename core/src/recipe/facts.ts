@@ -65,10 +65,12 @@ export function factsOf(q: RecipeQuery): Facts {
   const { cloth, work, use, habits, ring } = q
   const row = familyFacts[cloth.family]
   if (!row) throw new CoreError('bad-cloth', `“${cloth.family}” is not a cloth family it knows.`, 'cloth.family')
-  if (!(work.widthMm > 0 && work.heightMm > 0)) throw new CoreError('bad-work', 'The design needs a width and a height above zero.', 'work')
+  if (!(work.widthMm > 0 && work.heightMm > 0))
+    throw new CoreError('bad-work', 'The design needs a width and a height above zero.', 'work')
   const stretch = cloth.stretchPercent ?? middle(row.stretch)
   const gsm = cloth.gsm ?? middle(row.gsm)
-  if (!(stretch >= 0 && gsm > 0)) throw new CoreError('bad-cloth', 'Stretch and weight of the cloth have to be numbers from zero up.', 'cloth')
+  if (!(stretch >= 0 && gsm > 0))
+    throw new CoreError('bad-cloth', 'Stretch and weight of the cloth have to be numbers from zero up.', 'cloth')
   const pile = cloth.pileMm ?? row.pileMm
   const heat = cloth.heat ?? row.heat
   const ground = lightness(cloth.colour, 'cloth.colour')

@@ -4,7 +4,13 @@ import type { Because, Refusal } from './recipeOption'
 import type { HoldingMethod } from './recipeQuery'
 import { type HoldingRule, holdingRules } from './rules/holdingRules'
 
-export const holdingMethods: readonly HoldingMethod[] = ['hooped', 'floated', 'clamped', 'backing-under', 'backing-alone']
+export const holdingMethods: readonly HoldingMethod[] = [
+  'hooped',
+  'floated',
+  'clamped',
+  'backing-under',
+  'backing-alone',
+]
 
 /** One way of holding as judged for this cloth and design: refused with why, or ranked with what speaks for it. */
 export type HoldingVerdict = { method: HoldingMethod; refused: Because | null; rank: number; because: Because[] }

@@ -25,15 +25,34 @@ export function stackOf(f: Facts, holding: HoldingMethod, plan: BackingPlan, top
   const clothInRing = holding === 'hooped' || holding === 'clamped'
   const backings = plan.layers(f).map((b): Layer => {
     const piece = b.grip === 'in-ring' || clothInRing ? inRing() : around(UNDER_MARGIN)
-    return { role: 'backing', kind: b.kind, sheets: b.sheets, grip: b.grip, ...(b.sheets > 1 ? { crossed: true } : {}), ...(piece ? { piece } : {}) }
+    return {
+      role: 'backing',
+      kind: b.kind,
+      sheets: b.sheets,
+      grip: b.grip,
+      ...(b.sheets > 1 ? { crossed: true } : {}),
+      ...(piece ? { piece } : {}),
+    }
   })
   if (f.dense && backings.length > 1) backings[backings.length - 1]!.crossed = true
   const clothGrip: Grip = holding === 'backing-under' ? 'in-ring' : plan.clothGrip
   return [
-    ...(topping ? [{ role: 'topping', kind: topping, sheets: 1, grip: 'loose', piece: around(TOPPING_MARGIN) } satisfies Layer] : []),
+    ...(topping
+      ? [{ role: 'topping', kind: topping, sheets: 1, grip: 'loose', piece: around(TOPPING_MARGIN) } satisfies Layer]
+      : []),
     { role: 'cloth', kind: 'cloth', sheets: 1, grip: clothGrip },
     ...backings,
-    ...(f.skin && f.takesHeat ? [{ role: 'cover', kind: 'cover-soft-fusible', sheets: 1, grip: 'fused', piece: around(COVER_MARGIN) } satisfies Layer] : []),
+    ...(f.skin && f.takesHeat
+      ? [
+          {
+            role: 'cover',
+            kind: 'cover-soft-fusible',
+            sheets: 1,
+            grip: 'fused',
+            piece: around(COVER_MARGIN),
+          } satisfies Layer,
+        ]
+      : []),
   ]
 }
 

@@ -7,7 +7,12 @@ export function needleFor(f: Facts, layers: readonly Layer[]): { needle: Needle;
   const gummy = layers.some((l) => l.grip === 'sprayed' || l.grip === 'sticky' || l.kind.endsWith('-sticky'))
   const needle: Needle = { ...rule.needle, ...(gummy ? { coated: true } : {}) }
   const text = gummy ? `${rule.text(f)} Coated, since glue is near: wipe it now and then.` : rule.text(f)
-  const because: Because = { rule: rule.id, decided: `${needle.size} ${needle.point}`, text, ...(rule.habit ? { habit: rule.habit } : {}) }
+  const because: Because = {
+    rule: rule.id,
+    decided: `${needle.size} ${needle.point}`,
+    text,
+    ...(rule.habit ? { habit: rule.habit } : {}),
+  }
   return { needle, because }
 }
 
@@ -16,8 +21,11 @@ export function bobbinFor(f: Facts): { bobbin: Bobbin; because: Because } {
   const weight = f.work.topThread.weight === 60 || f.family === 'lawn' ? 90 : 60
   const seen = Boolean(f.use.backSeen)
   const colour = seen ? 'match' : f.dark ? 'black' : 'white'
-  const text = seen ? 'The back is seen: a bobbin matched to the top thread.'
-    : f.dark ? 'Dark cloth: a black bobbin shows least.' : 'White bobbin, as for most work.'
+  const text = seen
+    ? 'The back is seen: a bobbin matched to the top thread.'
+    : f.dark
+      ? 'Dark cloth: a black bobbin shows least.'
+      : 'White bobbin, as for most work.'
   return { bobbin: { weight, colour }, because: { rule: 'bobbin.colour', decided: `${weight} wt ${colour}`, text } }
 }
 

@@ -33,7 +33,10 @@ export function recommendRecipe(q: RecipeQuery): RecipeAdvice {
   const open = verdicts.filter((v) => !v.refused)
   const offered = open.filter((v) => isOffered(v, q))
   const options = ranked(f, wanted ? [wanted] : offered.length > 0 ? offered : open, q.stash)
-  return { options, refused: [...(options.length === 0 ? [nothingHolds(f)] : []), ...refusalsOf(verdicts), ...schoolsRefuse(f)] }
+  return {
+    options,
+    refused: [...(options.length === 0 ? [nothingHolds(f)] : []), ...refusalsOf(verdicts), ...schoolsRefuse(f)],
+  }
 }
 
 /** Clamps are offered where there is one; nobody is sent to a clamp or to loose backing without a reason. */
@@ -61,13 +64,30 @@ function toppingsFor(f: Facts): [ToppingRule, ToppingRule | undefined] {
   return [first, otherToppings.find((rule) => rule.topping !== first.topping && rule.when(f))]
 }
 
-function recipeOf(f: Facts, verdict: HoldingVerdict, plan: BackingPlan, topping: ToppingRule, score: number, stash?: StashLine[]): RecipeOption {
+function recipeOf(
+  f: Facts,
+  verdict: HoldingVerdict,
+  plan: BackingPlan,
+  topping: ToppingRule,
+  score: number,
+  stash?: StashLine[],
+): RecipeOption {
   const holding: HoldingMethod = verdict.method
   const layers = stackOf(f, holding, plan, topping.topping)
   const { needle, because: needleWhy } = needleFor(f, layers)
   const { bobbin, because: bobbinWhy } = bobbinFor(f)
-  const backing: Because = { rule: plan.id, decided: plan.decided, text: plan.text(f), ...(plan.habit ? { habit: plan.habit } : {}) }
-  const top: Because = { rule: topping.id, decided: topping.topping ?? 'no topping', text: topping.text(f), ...(topping.habit ? { habit: topping.habit } : {}) }
+  const backing: Because = {
+    rule: plan.id,
+    decided: plan.decided,
+    text: plan.text(f),
+    ...(plan.habit ? { habit: plan.habit } : {}),
+  }
+  const top: Because = {
+    rule: topping.id,
+    decided: topping.topping ?? 'no topping',
+    text: topping.text(f),
+    ...(topping.habit ? { habit: topping.habit } : {}),
+  }
   return {
     id: [holding, plan.id.replace('back.', ''), topping.topping ?? 'bare'].join('/'),
     holding,
@@ -91,18 +111,37 @@ function layersWhy(f: Facts, layers: RecipeOption['layers']): Because[] {
   const decided = `${sheets} ${sheets === 1 ? 'layer' : 'layers'}`
   if (f.habits.layers === 'always-two' && sheets > 1 && !f.dense)
     return [{ rule: 'layers.always-two', decided, text: 'House habit: always two layers.', habit: 'layers' }]
-  const text = f.dense ? 'Over 70 stitches a square centimetre: two layers, crossed at 90 degrees.'
-    : f.work.loadClass === 'medium' ? 'Medium load: one medium layer or two light ones.' : 'A light load needs one layer.'
-  return f.dense === sheets > 1 || f.work.loadClass === 'medium' ? [{ rule: 'layers.by-load', decided, text, habit: 'layers' }] : []
+  const text = f.dense
+    ? 'Over 70 stitches a square centimetre: two layers, crossed at 90 degrees.'
+    : f.work.loadClass === 'medium'
+      ? 'Medium load: one medium layer or two light ones.'
+      : 'A light load needs one layer.'
+  return f.dense === sheets > 1 || f.work.loadClass === 'medium'
+    ? [{ rule: 'layers.by-load', decided, text, habit: 'layers' }]
+    : []
 }
 
 function schoolsRefuse(f: Facts): Refusal[] {
   const refused: Refusal[] = []
   if (f.dense && (f.stretchy || f.knit)) {
-    refused.push({ what: 'Tear-away alone', because: { rule: 'never.tear-away-dense-stretch', decided: 'refused', text: 'Tear-away alone lets a dense design pull a stretchy knit out of shape: use cut-away.' } })
+    refused.push({
+      what: 'Tear-away alone',
+      because: {
+        rule: 'never.tear-away-dense-stretch',
+        decided: 'refused',
+        text: 'Tear-away alone lets a dense design pull a stretchy knit out of shape: use cut-away.',
+      },
+    })
   }
   if (!f.takesHeat) {
-    refused.push({ what: 'Fusing', because: { rule: 'never.fuse-no-heat', decided: 'refused', text: 'This cloth takes no heat: spray, or press it on sticky backing.' } })
+    refused.push({
+      what: 'Fusing',
+      because: {
+        rule: 'never.fuse-no-heat',
+        decided: 'refused',
+        text: 'This cloth takes no heat: spray, or press it on sticky backing.',
+      },
+    })
   }
   return refused
 }

@@ -35,7 +35,9 @@ export async function openDatabase(folder: string, migrationsFolder: string): Pr
     return { db, writes, close: () => writes.idle().then(() => opened.close()) }
   } catch (error) {
     client?.close()
-    throw new StartError(`The database ${file} cannot be opened (${reason(error)}): move it away or restore a backup, then start again.`)
+    throw new StartError(
+      `The database ${file} cannot be opened (${reason(error)}): move it away or restore a backup, then start again.`,
+    )
   }
 }
 

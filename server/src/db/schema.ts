@@ -17,7 +17,9 @@ export const shops = sqliteTable('shop', {
 })
 
 export const hoops = sqliteTable('hoops', kept<Hoop>(), (t) => [index('hoops_listed').on(t.deletedAt, t.name)])
-export const supplies = sqliteTable('supplies', kept<Supply>(), (t) => [index('supplies_listed').on(t.deletedAt, t.name)])
+export const supplies = sqliteTable('supplies', kept<Supply>(), (t) => [
+  index('supplies_listed').on(t.deletedAt, t.name),
+])
 export const designs = sqliteTable('designs', kept<Design>(), (t) => [index('designs_listed').on(t.deletedAt, t.name)])
 
 export const pieces = sqliteTable(
@@ -30,7 +32,9 @@ export const pieces = sqliteTable(
 export const logRows = sqliteTable(
   'log_rows',
   {
-    pieceId: text('piece_id').primaryKey().references(() => pieces.id, { onDelete: 'cascade' }),
+    pieceId: text('piece_id')
+      .primaryKey()
+      .references(() => pieces.id, { onDelete: 'cascade' }),
     finishedAt: text('finished_at').notNull(),
     cloth: text('cloth').notNull(),
     stack: text('stack').notNull(),
@@ -39,13 +43,19 @@ export const logRows = sqliteTable(
     dx: real('dx'),
     dy: real('dy'),
   },
-  (t) => [index('log_newest').on(t.finishedAt), index('log_cloth').on(t.cloth, t.finishedAt), index('log_holding').on(t.holding, t.finishedAt)],
+  (t) => [
+    index('log_newest').on(t.finishedAt),
+    index('log_cloth').on(t.cloth, t.finishedAt),
+    index('log_holding').on(t.holding, t.finishedAt),
+  ],
 )
 
 export const logFaults = sqliteTable(
   'log_faults',
   {
-    pieceId: text('piece_id').notNull().references(() => pieces.id, { onDelete: 'cascade' }),
+    pieceId: text('piece_id')
+      .notNull()
+      .references(() => pieces.id, { onDelete: 'cascade' }),
     fault: text('fault').$type<LogRow['faults'][number]>().notNull(),
     howBad: integer('how_bad').notNull(),
   },

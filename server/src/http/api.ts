@@ -25,19 +25,39 @@ const counts = z.object({ hoops: z.number(), supplies: z.number(), designs: z.nu
 
 /** The HTTP API under /api/v1, described by itself at /api/v1/openapi.json. */
 export function api(store: ShopStore): OpenAPIHono {
-  const app = new OpenAPIHono({ defaultHook: (result, c) => (result.success ? undefined : invalid(c, issuesOf(result.error))) })
+  const app = new OpenAPIHono({
+    defaultHook: (result, c) => (result.success ? undefined : invalid(c, issuesOf(result.error))),
+  })
   app.onError(toProblem)
   app.notFound((c) => problem(c, 404, 'Not found', `There is no ${c.req.method} ${c.req.path}.`))
-  app.use('*', bodyLimit({ maxSize: MOST_BODY_BYTES, onError: (c) => problem(c, 413, 'Too large', 'More than 2 MB is not taken in one go; send less.') }))
+  app.use(
+    '*',
+    bodyLimit({
+      maxSize: MOST_BODY_BYTES,
+      onError: (c) => problem(c, 413, 'Too large', 'More than 2 MB is not taken in one go; send less.'),
+    }),
+  )
 
-  const health = createRoute({ method: 'get', path: '/health', tags: ['health'], responses: { 200: { description: 'Alive and reading', content: json(z.object({ ok: z.boolean() })) } } })
+  const health = createRoute({
+    method: 'get',
+    path: '/health',
+    tags: ['health'],
+    responses: { 200: { description: 'Alive and reading', content: json(z.object({ ok: z.boolean() })) } },
+  })
   app.openapi(health, async (c) => {
     await store.isNew()
     return c.json({ ok: true }, 200)
   })
 
-  const pieceList = createRoute({ method: 'get', path: '/pieces', tags: ['pieces'], request: { query: piecesQuery },
-    responses: { 200: { description: 'Pieces in work by urgency, or finished ones by date', content: json(z.array(Piece)) } } })
+  const pieceList = createRoute({
+    method: 'get',
+    path: '/pieces',
+    tags: ['pieces'],
+    request: { query: piecesQuery },
+    responses: {
+      200: { description: 'Pieces in work by urgency, or finished ones by date', content: json(z.array(Piece)) },
+    },
+  })
   app.openapi(pieceList, async (c) => {
     const { state, limit, offset } = c.req.valid('query')
     return c.json(await store.pieces.listByState(state, limit, offset), 200)
@@ -47,26 +67,59 @@ export function api(store: ShopStore): OpenAPIHono {
   collectionRoutes(app, 'supplies', Supply as never, store.supplies)
   collectionRoutes(app, 'designs', Design as never, store.designs)
 
-  const log = createRoute({ method: 'get', path: '/log', tags: ['log'], request: { query: logQuery },
-    responses: { 200: { description: 'Finished pieces, newest first', content: json(z.array(LogRow)) } } })
+  const log = createRoute({
+    method: 'get',
+    path: '/log',
+    tags: ['log'],
+    request: { query: logQuery },
+    responses: { 200: { description: 'Finished pieces, newest first', content: json(z.array(LogRow)) } },
+  })
   app.openapi(log, async (c) => c.json(await store.pieces.log(c.req.valid('query')), 200))
 
   shopRoutes(app, store)
-  app.doc31('/openapi.json', { openapi: '3.1.0', info: { title: 'Zealous Thimble', version: '1', description: 'What one workshop keeps.' }, servers: [{ url: '/api/v1' }] })
+  app.doc31('/openapi.json', {
+    openapi: '3.1.0',
+    info: { title: 'Zealous Thimble', version: '1', description: 'What one workshop keeps.' },
+    servers: [{ url: '/api/v1' }],
+  })
   return app
 }
 
 function shopRoutes(app: OpenAPIHono, store: ShopStore): void {
   const tags = ['shop']
   const shop = { 200: { description: 'The shop’s settings and habits', content: json(Shop) }, 422: failures[422] }
-  app.openapi(createRoute({ method: 'get', path: '/shop', tags, responses: shop }), async (c) => c.json(await store.shop(), 200))
-  const patch = createRoute({ method: 'patch', path: '/shop', tags, responses: shop, request: { body: { required: true, content: json(z.record(z.string(), z.unknown())) } } })
+  app.openapi(createRoute({ method: 'get', path: '/shop', tags, responses: shop }), async (c) =>
+    c.json(await store.shop(), 200),
+  )
+  const patch = createRoute({
+    method: 'patch',
+    path: '/shop',
+    tags,
+    responses: shop,
+    request: { body: { required: true, content: json(z.record(z.string(), z.unknown())) } },
+  })
   app.openapi(patch, async (c) => c.json(await store.patchShop(c.req.valid('json')), 200))
 
-  const take = createRoute({ method: 'post', path: '/import', tags, request: { body: { required: true, content: json(ShopFile) } },
+  const take = createRoute({
+    method: 'post',
+    path: '/import',
+    tags,
+    request: { body: { required: true, content: json(ShopFile) } },
     description: 'Takes a whole shop file in, all or nothing.',
-    responses: { 200: { description: 'How many of each came in', content: json(counts) }, 413: failures[413], 422: failures[422] } })
+    responses: {
+      200: { description: 'How many of each came in', content: json(counts) },
+      413: failures[413],
+      422: failures[422],
+    },
+  })
   app.openapi(take, async (c) => c.json(await store.import(c.req.valid('json')), 200))
-  const give = createRoute({ method: 'get', path: '/export', tags, responses: { 200: { description: 'The whole shop as one file', content: json(ShopFile) } } })
-  app.openapi(give, async (c) => c.json(await store.export(), 200, { 'content-disposition': 'attachment; filename="shop.thimble.json"' }))
+  const give = createRoute({
+    method: 'get',
+    path: '/export',
+    tags,
+    responses: { 200: { description: 'The whole shop as one file', content: json(ShopFile) } },
+  })
+  app.openapi(give, async (c) =>
+    c.json(await store.export(), 200, { 'content-disposition': 'attachment; filename="shop.thimble.json"' }),
+  )
 }

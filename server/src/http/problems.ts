@@ -28,11 +28,23 @@ export function toProblem(error: unknown, c: Context): Response {
   if (error instanceof ZodError) return invalid(c, issuesOf(error))
   if (error instanceof CoreError) return invalid(c, [{ path: error.path, message: error.message }])
   if (error instanceof NotKept) return problem(c, 404, 'Not found', error.message)
-  if (error instanceof HTTPException && error.status === 400) return problem(c, 400, 'It cannot be read', 'The request is not valid JSON; send it again.')
+  if (error instanceof HTTPException && error.status === 400)
+    return problem(c, 400, 'It cannot be read', 'The request is not valid JSON; send it again.')
   if (error instanceof HTTPException) return problem(c, error.status, 'Not taken', error.message)
-  if (isFull(error)) return problem(c, 507, 'No room', 'The disk is full: free some space; what you typed is kept on this device until then.')
+  if (isFull(error))
+    return problem(
+      c,
+      507,
+      'No room',
+      'The disk is full: free some space; what you typed is kept on this device until then.',
+    )
   console.error(`${new Date().toISOString()} ${c.req.method} ${c.req.path} failed:`, error)
-  return problem(c, 500, 'It went wrong here', 'The server met an error it did not expect; nothing was changed. Try again.')
+  return problem(
+    c,
+    500,
+    'It went wrong here',
+    'The server met an error it did not expect; nothing was changed. Try again.',
+  )
 }
 
 function isFull(error: unknown): boolean {

@@ -13,17 +13,32 @@ const LOCAL = /^(127\.0\.0\.1|localhost|\[::1\])(:\d+)?$/
 /** App and API as one site: loopback hosts only, strict headers, precompressed files, long cache for hashed ones. */
 export function site(store: ShopStore, staticFolder: string): Hono {
   const app = new Hono()
-  app.use('*', secureHeaders({
-    contentSecurityPolicy: {
-      defaultSrc: ["'self'"], scriptSrc: ["'self'"], styleSrc: ["'self'", "'unsafe-inline'"], imgSrc: ["'self'", 'data:', 'blob:'],
-      fontSrc: ["'self'"], connectSrc: ["'self'"], workerSrc: ["'self'"], objectSrc: ["'none'"], baseUri: ["'none'"],
-      frameAncestors: ["'none'"], formAction: ["'self'"],
-    },
-    referrerPolicy: 'no-referrer',
-    strictTransportSecurity: false,
-  }))
+  app.use(
+    '*',
+    secureHeaders({
+      contentSecurityPolicy: {
+        defaultSrc: ["'self'"],
+        scriptSrc: ["'self'"],
+        styleSrc: ["'self'", "'unsafe-inline'"],
+        imgSrc: ["'self'", 'data:', 'blob:'],
+        fontSrc: ["'self'"],
+        connectSrc: ["'self'"],
+        workerSrc: ["'self'"],
+        objectSrc: ["'none'"],
+        baseUri: ["'none'"],
+        frameAncestors: ["'none'"],
+        formAction: ["'self'"],
+      },
+      referrerPolicy: 'no-referrer',
+      strictTransportSecurity: false,
+    }),
+  )
   // A page elsewhere that gets its name pointed at this machine must not be able to read the shop.
-  app.use('*', async (c, next) => (LOCAL.test(c.req.header('host') ?? '') ? next() : problem(c, 403, 'Not here', 'This program answers only on this machine.')))
+  app.use('*', async (c, next) =>
+    LOCAL.test(c.req.header('host') ?? '')
+      ? next()
+      : problem(c, 403, 'Not here', 'This program answers only on this machine.'),
+  )
   app.use('/api/*', async (c, next) => {
     await next()
     c.header('cache-control', 'no-store')
@@ -32,7 +47,8 @@ export function site(store: ShopStore, staticFolder: string): Hono {
 
   app.use('*', async (c, next) => {
     await next()
-    if (c.res.ok) c.header('cache-control', HASHED.test(c.req.path) ? 'public, max-age=31536000, immutable' : 'no-cache')
+    if (c.res.ok)
+      c.header('cache-control', HASHED.test(c.req.path) ? 'public, max-age=31536000, immutable' : 'no-cache')
   })
   app.use('*', serveStatic({ root: staticFolder, precompressed: true }))
   app.get('*', (c) => {

@@ -29,14 +29,22 @@ export class DocTable<Doc extends Kept> {
 
   async list(limit: number): Promise<Doc[]> {
     const { table } = this
-    const rows = await this.database.db.select({ doc: table.doc }).from(table).where(isNull(table.deletedAt)).orderBy(asc(table.name)).limit(limit)
+    const rows = await this.database.db
+      .select({ doc: table.doc })
+      .from(table)
+      .where(isNull(table.deletedAt))
+      .orderBy(asc(table.name))
+      .limit(limit)
     return rows.map((row) => row.doc as unknown as Doc)
   }
 
   /** @throws NotKept */
   async get(id: string): Promise<Doc> {
     const { table } = this
-    const [row] = await this.database.db.select({ doc: table.doc }).from(table).where(and(eq(table.id, id), isNull(table.deletedAt)))
+    const [row] = await this.database.db
+      .select({ doc: table.doc })
+      .from(table)
+      .where(and(eq(table.id, id), isNull(table.deletedAt)))
     if (!row) throw new NotKept(id)
     return row.doc as unknown as Doc
   }
@@ -52,7 +60,11 @@ export class DocTable<Doc extends Kept> {
       const row = await this.#find(tx, id)
       if (!row) throw new NotKept(id)
       const { createdAt } = row.doc
-      return this.put(tx, this.schema.parse({ ...mergeInto(row.doc, patch), id, createdAt, updatedAt: this.now() }), row.deletedAt)
+      return this.put(
+        tx,
+        this.schema.parse({ ...mergeInto(row.doc, patch), id, createdAt, updatedAt: this.now() }),
+        row.deletedAt,
+      )
     })
   }
 
@@ -68,7 +80,10 @@ export class DocTable<Doc extends Kept> {
   async put(tx: Tx, doc: Doc, deletedAt: string | null = null): Promise<Doc> {
     const { id, name, createdAt, updatedAt } = doc
     const row = { id, name, doc: doc as never, createdAt, updatedAt, deletedAt, ...this.follow.columns?.(doc) }
-    await tx.insert(this.table).values(row as never).onConflictDoUpdate({ target: this.table.id, set: row as never })
+    await tx
+      .insert(this.table)
+      .values(row as never)
+      .onConflictDoUpdate({ target: this.table.id, set: row as never })
     await this.follow.after?.(tx, doc, deletedAt !== null)
     return doc
   }

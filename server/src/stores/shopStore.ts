@@ -15,7 +15,10 @@ export class ShopStore {
   readonly designs: DocTable<Design>
   readonly pieces: PieceStore
 
-  constructor(private readonly database: Database, now: () => string) {
+  constructor(
+    private readonly database: Database,
+    now: () => string,
+  ) {
     this.hoops = new DocTable<Hoop>(database, hoops, Hoop as never, now)
     this.supplies = new DocTable<Supply>(database, supplies, Supply as never, now)
     this.designs = new DocTable<Design>(database, designs, Design as never, now)
@@ -47,16 +50,33 @@ export class ShopStore {
       for (const supply of file.supplies) await this.supplies.put(tx, supply)
       for (const design of file.designs) await this.designs.put(tx, design)
       for (const piece of file.pieces) await this.pieces.put(tx, piece)
-      return { hoops: file.hoops.length, supplies: file.supplies.length, designs: file.designs.length, pieces: file.pieces.length }
+      return {
+        hoops: file.hoops.length,
+        supplies: file.supplies.length,
+        designs: file.designs.length,
+        pieces: file.pieces.length,
+      }
     })
   }
 
   async export(): Promise<ShopFile> {
     const all = 1_000_000
     const [shop, hoopList, supplyList, designList, pieceList] = await Promise.all([
-      this.shop(), this.hoops.list(all), this.supplies.list(all), this.designs.list(all), this.pieces.list(all),
+      this.shop(),
+      this.hoops.list(all),
+      this.supplies.list(all),
+      this.designs.list(all),
+      this.pieces.list(all),
     ])
-    return { format: 'zealous-thimble-shop', version: 1, shop, hoops: hoopList, supplies: supplyList, designs: designList, pieces: pieceList }
+    return {
+      format: 'zealous-thimble-shop',
+      version: 1,
+      shop,
+      hoops: hoopList,
+      supplies: supplyList,
+      designs: designList,
+      pieces: pieceList,
+    }
   }
 
   async #keepShop(tx: Tx, doc: Shop): Promise<Shop> {

@@ -21,8 +21,17 @@ export function BenchPage() {
   const pieces = useDocs('pieces')
   const inWork = useMemo(() => pieces.filter((p) => !p.finishedAt).sort(urgency), [pieces])
   return (
-    <Page title={useShopName()} aside={format(new Date(), 'EEE d MMM')} wideContent foot={<Button title="New piece" onPress={() => router.push('/new')} />}>
-      <Grid>{inWork.map((piece) => <PieceCard key={piece.id} piece={piece} />)}</Grid>
+    <Page
+      title={useShopName()}
+      aside={format(new Date(), 'EEE d MMM')}
+      wideContent
+      foot={<Button title="New piece" onPress={() => router.push('/new')} />}
+    >
+      <Grid>
+        {inWork.map((piece) => (
+          <PieceCard key={piece.id} piece={piece} />
+        ))}
+      </Grid>
       {inWork.length === 0 && loaded ? <EmptyBench /> : null}
     </Page>
   )

@@ -25,7 +25,16 @@ export function NewPiecePage() {
 
   const begin = (): void => {
     const id = crypto.randomUUID()
-    const piece = blankPiece({ id, name: name.trim() || kind.name, createdAt: new Date().toISOString(), itemKind: kind.id, size: kind.usualSize, placement, family: kind.usualCloth as ClothFamily, unit })
+    const piece = blankPiece({
+      id,
+      name: name.trim() || kind.name,
+      createdAt: new Date().toISOString(),
+      itemKind: kind.id,
+      size: kind.usualSize,
+      placement,
+      family: kind.usualCloth as ClothFamily,
+      unit,
+    })
     create('pieces', { ...piece, customer: customer.trim() })
     draft.forget()
     router.replace(`/piece/${id}`)
@@ -34,27 +43,81 @@ export function NewPiecePage() {
     <Page title="New piece" back foot={<Button title="Start measuring" onPress={begin} />}>
       <Section title="What is it">
         <View role="radiogroup" aria-label="What is it" style={{ flexDirection: 'row', gap: 10, flexWrap: 'wrap' }}>
-          {itemKinds.map((k) => <KindTile key={k.id} id={k.id} name={k.name} size={k.usualSize} on={k.id === kind.id} onPress={() => draft.type('kind', k.id)} />)}
+          {itemKinds.map((k) => (
+            <KindTile
+              key={k.id}
+              id={k.id}
+              name={k.name}
+              size={k.usualSize}
+              on={k.id === kind.id}
+              onPress={() => draft.type('kind', k.id)}
+            />
+          ))}
         </View>
       </Section>
       <Section title="Where does it go">
-        <Choices label="Placement" choices={kind.placements} value={placement} onChange={(id) => draft.type('placement', id)} />
+        <Choices
+          label="Placement"
+          choices={kind.placements}
+          value={placement}
+          onChange={(id) => draft.type('placement', id)}
+        />
       </Section>
       <Section title="What is it called">
-        <Field label="Name" value={name} onChange={(text) => draft.type('name', text.slice(0, 120))} placeholder={kind.name} />
-        <Field label="For whom" value={customer} onChange={(text) => draft.type('customer', text.slice(0, 120))} placeholder="A customer, or yourself" />
+        <Field
+          label="Name"
+          value={name}
+          onChange={(text) => draft.type('name', text.slice(0, 120))}
+          placeholder={kind.name}
+        />
+        <Field
+          label="For whom"
+          value={customer}
+          onChange={(text) => draft.type('customer', text.slice(0, 120))}
+          placeholder="A customer, or yourself"
+        />
       </Section>
     </Page>
   )
 }
 
-function KindTile({ id, name, size, on, onPress }: { id: string; name: string; size: string; on: boolean; onPress: () => void }) {
+function KindTile({
+  id,
+  name,
+  size,
+  on,
+  onPress,
+}: {
+  id: string
+  name: string
+  size: string
+  on: boolean
+  onPress: () => void
+}) {
   const p = usePalette()
   return (
-    <Pressable role="radio" aria-checked={on} aria-label={name} onPress={onPress}
-      style={{ flexGrow: 1, flexBasis: 96, alignItems: 'center', gap: 6, padding: 12, backgroundColor: p.paper, borderRadius: 4, borderWidth: on ? 2 : 1, margin: on ? 0 : 1, borderColor: on ? p.indigo : p.seam }}>
+    <Pressable
+      role="radio"
+      aria-checked={on}
+      aria-label={name}
+      onPress={onPress}
+      style={{
+        flexGrow: 1,
+        flexBasis: 96,
+        alignItems: 'center',
+        gap: 6,
+        padding: 12,
+        backgroundColor: p.paper,
+        borderRadius: 4,
+        borderWidth: on ? 2 : 1,
+        margin: on ? 0 : 1,
+        borderColor: on ? p.indigo : p.seam,
+      }}
+    >
       <ItemThumb kind={id} size={size} colour={on ? '#2c4a7a' : '#e8e2d4'} px={76} />
-      <Words bold={on} tone={on ? 'indigo' : undefined}>{name}</Words>
+      <Words bold={on} tone={on ? 'indigo' : undefined}>
+        {name}
+      </Words>
     </Pressable>
   )
 }

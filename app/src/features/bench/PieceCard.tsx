@@ -21,15 +21,36 @@ export function PieceCard({ piece }: { piece: Piece }) {
   const done = useMemo(() => new Set(stageIds.filter((s) => piece[stageDoneAt[s]])), [piece])
   const due = piece.due ? dueIn(piece.due) : null
   return (
-    <Pressable role="link" aria-label={`${piece.name}. ${next}`} onPress={() => router.push(`/piece/${piece.id}`)}
-      style={{ flexGrow: 1, backgroundColor: p.paper, borderBottomWidth: 1, borderBottomColor: p.seam, paddingHorizontal: 16, paddingVertical: 12, gap: 10 }}>
+    <Pressable
+      role="link"
+      aria-label={`${piece.name}. ${next}`}
+      onPress={() => router.push(`/piece/${piece.id}`)}
+      style={{
+        flexGrow: 1,
+        backgroundColor: p.paper,
+        borderBottomWidth: 1,
+        borderBottomColor: p.seam,
+        paddingHorizontal: 16,
+        paddingVertical: 12,
+        gap: 10,
+      }}
+    >
       <View style={{ flexDirection: 'row', gap: 14, alignItems: 'flex-start' }}>
         <ItemThumb kind={piece.itemKind} size={piece.size} colour={piece.cloth.colour} px={60} />
         <View style={{ flex: 1, minWidth: 0 }}>
           <Heading level={2}>{piece.name}</Heading>
           <Words soft>{[piece.customer, piece.run].filter(Boolean).join(', ') || 'For yourself'}</Words>
         </View>
-        {due ? <Words soft={!due.pressing} bold={due.pressing} tone={due.pressing ? 'madder' : undefined} style={{ fontSize: 15 }}>{due.text}</Words> : null}
+        {due ? (
+          <Words
+            soft={!due.pressing}
+            bold={due.pressing}
+            tone={due.pressing ? 'madder' : undefined}
+            style={{ fontSize: 15 }}
+          >
+            {due.text}
+          </Words>
+        ) : null}
       </View>
       <ThreadLine done={done} at={stageOf(piece)} />
       <BigNumbers>{next}</BigNumbers>

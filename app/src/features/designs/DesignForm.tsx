@@ -18,8 +18,13 @@ export function DesignForm({ id }: { id: string }) {
   const style = useShelf((s) => s.shop)
   const kept = useShelf((s) => s.docs.designs[id])
   const draft = useDraft(`design.${id}`, {
-    name: kept?.name ?? '', width: kept ? formatLength(kept.width, style) : '', height: kept ? formatLength(kept.height, style) : '',
-    stitches: kept ? String(kept.stitches) : '', colours: kept?.colours.join(' ') ?? '#2c4a7a', kind: kept?.kind ?? 'fill', letter: kept?.smallestLetterMm ? `${kept.smallestLetterMm} mm` : '',
+    name: kept?.name ?? '',
+    width: kept ? formatLength(kept.width, style) : '',
+    height: kept ? formatLength(kept.height, style) : '',
+    stitches: kept ? String(kept.stitches) : '',
+    colours: kept?.colours.join(' ') ?? '#2c4a7a',
+    kind: kept?.kind ?? 'fill',
+    letter: kept?.smallestLetterMm ? `${kept.smallestLetterMm} mm` : '',
   })
   const { texts, problems, type } = draft
   const keep = (): void => {
@@ -31,13 +36,26 @@ export function DesignForm({ id }: { id: string }) {
       return mm
     }
     const stitches = Number(texts.stitches.replace(/[\s,.']/g, ''))
-    if (!/\d/.test(texts.stitches) || !Number.isInteger(stitches)) unread.stitches = `“${texts.stitches}” is not a stitch count.`
+    if (!/\d/.test(texts.stitches) || !Number.isInteger(stitches))
+      unread.stitches = `“${texts.stitches}” is not a stitch count.`
     const now = new Date().toISOString()
     const doc = {
-      ...kept, id: kept?.id ?? crypto.randomUUID(), createdAt: kept?.createdAt ?? now, updatedAt: now, name: texts.name, width: read('width'), height: read('height'), stitches,
-      colours: texts.colours.split(/[\s,;]+/).filter(Boolean), kind: texts.kind, smallestLetterMm: read('letter'), note: kept?.note ?? '',
+      ...kept,
+      id: kept?.id ?? crypto.randomUUID(),
+      createdAt: kept?.createdAt ?? now,
+      updatedAt: now,
+      name: texts.name,
+      width: read('width'),
+      height: read('height'),
+      stitches,
+      colours: texts.colours.split(/[\s,;]+/).filter(Boolean),
+      kind: texts.kind,
+      smallestLetterMm: read('letter'),
+      note: kept?.note ?? '',
     }
-    const found = draft.check<Design>(Design as never, doc, unread, (path) => (path.startsWith('colours') ? 'colours' : path === 'smallestLetterMm' ? 'letter' : path))
+    const found = draft.check<Design>(Design as never, doc, unread, (path) =>
+      path.startsWith('colours') ? 'colours' : path === 'smallestLetterMm' ? 'letter' : path,
+    )
     if (!found) return
     if (kept) patch('designs', id, found)
     else create('designs', found)
@@ -49,14 +67,63 @@ export function DesignForm({ id }: { id: string }) {
       <Section>
         <Field label="Name" value={texts.name} problem={problems.name} onChange={(t) => type('name', t)} />
         <View style={{ flexDirection: 'row', gap: 12 }}>
-          <Field half big label="Width" suffix={/[a-z"]/.test(texts.width) ? undefined : style.unit} value={texts.width} problem={problems.width} onChange={(t) => type('width', t)} />
-          <Field half big label="Height" suffix={/[a-z"]/.test(texts.height) ? undefined : style.unit} value={texts.height} problem={problems.height} onChange={(t) => type('height', t)} />
+          <Field
+            half
+            big
+            label="Width"
+            suffix={/[a-z"]/.test(texts.width) ? undefined : style.unit}
+            value={texts.width}
+            problem={problems.width}
+            onChange={(t) => type('width', t)}
+          />
+          <Field
+            half
+            big
+            label="Height"
+            suffix={/[a-z"]/.test(texts.height) ? undefined : style.unit}
+            value={texts.height}
+            problem={problems.height}
+            onChange={(t) => type('height', t)}
+          />
         </View>
-        <Field big label="Stitches" keyboard="numeric" value={texts.stitches} problem={problems.stitches} onChange={(t) => type('stitches', t)} />
-        <Field label="Colours in stitch order" value={texts.colours} problem={problems.colours} hint="As #rrggbb, one after another." onChange={(t) => type('colours', t)} />
-        <Choices label="What is it" choices={workKinds} value={texts.kind as (typeof workKinds)[number]['id']} onChange={(t) => type('kind', t)} />
-        <Field label="Smallest letter height, if it has letters" value={texts.letter} problem={problems.letter} placeholder="none" onChange={(t) => type('letter', t)} />
-        {kept ? <Button type="outline" title="Remove this design" onPress={() => { remove('designs', id, kept.name); router.replace('/designs') }} /> : null}
+        <Field
+          big
+          label="Stitches"
+          keyboard="numeric"
+          value={texts.stitches}
+          problem={problems.stitches}
+          onChange={(t) => type('stitches', t)}
+        />
+        <Field
+          label="Colours in stitch order"
+          value={texts.colours}
+          problem={problems.colours}
+          hint="As #rrggbb, one after another."
+          onChange={(t) => type('colours', t)}
+        />
+        <Choices
+          label="What is it"
+          choices={workKinds}
+          value={texts.kind as (typeof workKinds)[number]['id']}
+          onChange={(t) => type('kind', t)}
+        />
+        <Field
+          label="Smallest letter height, if it has letters"
+          value={texts.letter}
+          problem={problems.letter}
+          placeholder="none"
+          onChange={(t) => type('letter', t)}
+        />
+        {kept ? (
+          <Button
+            type="outline"
+            title="Remove this design"
+            onPress={() => {
+              remove('designs', id, kept.name)
+              router.replace('/designs')
+            }}
+          />
+        ) : null}
       </Section>
     </Page>
   )

@@ -31,18 +31,50 @@ export function LogPage() {
     <Page title="Log" aside={`${rows.length} ${rows.length === 1 ? 'piece' : 'pieces'}`}>
       <Section>
         <Field label="Find" value={words} onChange={setWords} placeholder="A name, a customer, a fault" />
-        {cloths.length > 1 ? <Choices label="Cloth" choices={[{ id: ALL, name: 'All' }, ...cloths.map((id) => ({ id, name: clothName(id).split(',')[0]! }))]} value={cloth} onChange={setCloth} /> : null}
+        {cloths.length > 1 ? (
+          <Choices
+            label="Cloth"
+            choices={[{ id: ALL, name: 'All' }, ...cloths.map((id) => ({ id, name: clothName(id).split(',')[0]! }))]}
+            value={cloth}
+            onChange={setCloth}
+          />
+        ) : null}
       </Section>
-      <View style={{ marginTop: 14 }}>{shown.map((row) => <LogLine key={row.pieceId} row={row} />)}</View>
-      {rows.length >= LOG_PAGE && more ? <Section><Button type="outline" title="Older pieces" onPress={() => void fetchOlder(rows.at(-1)!.finishedAt).then(setMore)} /></Section> : null}
-      {shown.length === 0 ? <Section><Words soft>{rows.length === 0 ? 'Nothing finished yet. A piece comes here when its record is kept.' : 'Nothing in the log fits that.'}</Words></Section> : null}
+      <View style={{ marginTop: 14 }}>
+        {shown.map((row) => (
+          <LogLine key={row.pieceId} row={row} />
+        ))}
+      </View>
+      {rows.length >= LOG_PAGE && more ? (
+        <Section>
+          <Button
+            type="outline"
+            title="Older pieces"
+            onPress={() => void fetchOlder(rows.at(-1)!.finishedAt).then(setMore)}
+          />
+        </Section>
+      ) : null}
+      {shown.length === 0 ? (
+        <Section>
+          <Words soft>
+            {rows.length === 0
+              ? 'Nothing finished yet. A piece comes here when its record is kept.'
+              : 'Nothing in the log fits that.'}
+          </Words>
+        </Section>
+      ) : null}
     </Page>
   )
 }
 
 function matches(row: LogRow, words: string): boolean {
-  const text = [row.name, row.customer, row.stack, row.note, ...row.faults.map((f) => faultNames[f])].join(' ').toLowerCase()
-  return words.toLowerCase().split(/\s+/).every((w) => text.includes(w))
+  const text = [row.name, row.customer, row.stack, row.note, ...row.faults.map((f) => faultNames[f])]
+    .join(' ')
+    .toLowerCase()
+  return words
+    .toLowerCase()
+    .split(/\s+/)
+    .every((w) => text.includes(w))
 }
 
 function LogLine({ row }: { row: LogRow }) {
@@ -51,15 +83,38 @@ function LogLine({ row }: { row: LogRow }) {
   const style = useShelf((s) => s.shop)
   const landing = landingText(row.dx, row.dy, style)
   return (
-    <Pressable role="link" aria-label={row.name} onPress={() => router.push(`/log/${row.pieceId}`)} style={{ backgroundColor: p.paper, borderTopWidth: 1, borderTopColor: p.seam, paddingHorizontal: 16, paddingVertical: 12, gap: 3 }}>
+    <Pressable
+      role="link"
+      aria-label={row.name}
+      onPress={() => router.push(`/log/${row.pieceId}`)}
+      style={{
+        backgroundColor: p.paper,
+        borderTopWidth: 1,
+        borderTopColor: p.seam,
+        paddingHorizontal: 16,
+        paddingVertical: 12,
+        gap: 3,
+      }}
+    >
       <View style={{ flexDirection: 'row', gap: 12 }}>
-        <Heading level={3} style={{ flex: 1, minWidth: 0 }}>{row.name}</Heading>
+        <Heading level={3} style={{ flex: 1, minWidth: 0 }}>
+          {row.name}
+        </Heading>
         <Words soft>{format(parseISO(row.finishedAt), 'd MMM')}</Words>
       </View>
-      <Words soft>{[row.customer, clothName(row.cloth).split(',')[0], row.holding ? holdingNames[row.holding].toLowerCase() : ''].filter(Boolean).join(', ')}</Words>
+      <Words soft>
+        {[row.customer, clothName(row.cloth).split(',')[0], row.holding ? holdingNames[row.holding].toLowerCase() : '']
+          .filter(Boolean)
+          .join(', ')}
+      </Words>
       <Words style={{ fontSize: 16 }}>{row.stack || 'No stack noted'}</Words>
-      <Words style={{ fontSize: 16 }} tone={row.verdict === 'spoiled' ? 'madder' : row.verdict === 'good' ? 'moss' : undefined}>
-        {[row.verdict ? verdictNames[row.verdict] : '', landing, row.faults.map((f) => faultNames[f]).join(', ')].filter(Boolean).join('. ')}
+      <Words
+        style={{ fontSize: 16 }}
+        tone={row.verdict === 'spoiled' ? 'madder' : row.verdict === 'good' ? 'moss' : undefined}
+      >
+        {[row.verdict ? verdictNames[row.verdict] : '', landing, row.faults.map((f) => faultNames[f]).join(', ')]
+          .filter(Boolean)
+          .join('. ')}
       </Words>
       {row.note ? <Words soft>{`“${row.note}”`}</Words> : null}
     </Pressable>

@@ -26,24 +26,50 @@ export function RecordPage({ id }: { id: string }) {
   const designs = useShelf((s) => s.docs.designs)
   const row = useLog().find((r) => r.pieceId === id)
   useEffect(() => void openPiece(id), [id])
-  if (!piece || !row) return <Page title="Record" back><Section><Words role="status">{row ? 'Fetching the record …' : 'There is no such record.'}</Words></Section></Page>
+  if (!piece || !row)
+    return (
+      <Page title="Record" back>
+        <Section>
+          <Words role="status">{row ? 'Fetching the record …' : 'There is no such record.'}</Words>
+        </Section>
+      </Page>
+    )
 
   const plan = planMeasure(piece, { shop, designs })
   const used = piece.record.stack ?? piece.stack
   const { record } = piece
   return (
-    <Page title={piece.name} back aside={format(parseISO(row.finishedAt), 'd MMM')} foot={<Button type="outline" title="Open the ticket" onPress={() => router.push(`/piece/${id}`)} />}>
-      {plan.placement ? <ItemDrawing placement={plan.placement} colour={piece.cloth.colour} unit={shop.unit} write={plan.write} height={280} /> : null}
+    <Page
+      title={piece.name}
+      back
+      aside={format(parseISO(row.finishedAt), 'd MMM')}
+      foot={<Button type="outline" title="Open the ticket" onPress={() => router.push(`/piece/${id}`)} />}
+    >
+      {plan.placement ? (
+        <ItemDrawing
+          placement={plan.placement}
+          colour={piece.cloth.colour}
+          unit={shop.unit}
+          write={plan.write}
+          height={280}
+        />
+      ) : null}
       <Section title={record.verdict ? verdictNames[record.verdict] : 'No verdict'}>
         <BigNumbers>{landingText(row.dx, row.dy, plan.style) || 'The landing was not measured.'}</BigNumbers>
-        {record.faults.map((f) => <Words key={f.id} tone="madder">{`${faultNames[f.id]}, ${howBadNames[f.howBad]}`}</Words>)}
+        {record.faults.map((f) => (
+          <Words key={f.id} tone="madder">{`${faultNames[f.id]}, ${howBadNames[f.howBad]}`}</Words>
+        ))}
         {record.faults.length === 0 ? <Words>No faults noted.</Words> : null}
         {record.minutes ? <Words>{`${record.minutes} minutes.`}</Words> : null}
         {record.note ? <Words>{record.note}</Words> : null}
         {record.nextTime ? <Words bold>{`Next time: ${record.nextTime}`}</Words> : null}
       </Section>
       <Section title="What was used">
-        <Words>{[clothName(piece.cloth.family), row.holding ? holdingNames[row.holding].toLowerCase() : '', record.hoopName].filter(Boolean).join(', ')}</Words>
+        <Words>
+          {[clothName(piece.cloth.family), row.holding ? holdingNames[row.holding].toLowerCase() : '', record.hoopName]
+            .filter(Boolean)
+            .join(', ')}
+        </Words>
         <View>
           {used?.layers.map((l, i) => (
             <View key={i} style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 8 }}>
@@ -52,7 +78,11 @@ export function RecordPage({ id }: { id: string }) {
             </View>
           ))}
         </View>
-        {used ? <Words>{`Needle ${used.needle}; bobbin ${used.bobbin}; ${used.speedSpm} a minute.`}</Words> : <Heading level={3}>No stack noted</Heading>}
+        {used ? (
+          <Words>{`Needle ${used.needle}; bobbin ${used.bobbin}; ${used.speedSpm} a minute.`}</Words>
+        ) : (
+          <Heading level={3}>No stack noted</Heading>
+        )}
       </Section>
       <Section title="Where it was marked">
         <BigNumbers>{plan.placement?.summary ?? 'Not known'}</BigNumbers>

@@ -22,15 +22,26 @@ export function useLog(): LogRow[] {
 
 function rowOf(piece: Piece): LogRow {
   const used = piece.record.stack ?? piece.stack
-  const landed = ({ text, unit, way }: Piece['record']['low'] | Piece['record']['side'], plus: string): number | null => {
+  const landed = (
+    { text, unit, way }: Piece['record']['low'] | Piece['record']['side'],
+    plus: string,
+  ): number | null => {
     const { mm } = readTyped({ text, unit })
     return mm === null ? null : way === plus ? mm : -mm
   }
   const names = used?.layers.filter((l) => l.role !== 'cloth').map((l) => layerName(l.kind)) ?? []
   return {
-    pieceId: piece.id, name: piece.name, customer: piece.customer, finishedAt: piece.finishedAt!, cloth: piece.cloth.family,
-    stack: used ? names.join(' + ') || 'No backing' : '', holding: used?.holding ?? piece.holding, verdict: piece.record.verdict,
-    dx: landed(piece.record.side, 'right'), dy: landed(piece.record.low, 'low'), faults: piece.record.faults.map((f) => f.id),
+    pieceId: piece.id,
+    name: piece.name,
+    customer: piece.customer,
+    finishedAt: piece.finishedAt!,
+    cloth: piece.cloth.family,
+    stack: used ? names.join(' + ') || 'No backing' : '',
+    holding: used?.holding ?? piece.holding,
+    verdict: piece.record.verdict,
+    dx: landed(piece.record.side, 'right'),
+    dy: landed(piece.record.low, 'low'),
+    faults: piece.record.faults.map((f) => f.id),
     note: piece.record.nextTime || piece.record.note,
   }
 }

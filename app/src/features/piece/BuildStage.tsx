@@ -16,7 +16,12 @@ import { useBuildPlan } from './usePiece'
 import { WhyList } from './WhyList'
 
 /** Refusals that nobody would have asked about. */
-const QUIET = new Set(['hold.backing-alone-needs-no-cloth', 'hold.under-one-colour-wording', 'hold.under-thick-only', 'hold.no-clamp'])
+const QUIET = new Set([
+  'hold.backing-alone-needs-no-cloth',
+  'hold.under-one-colour-wording',
+  'hold.under-thick-only',
+  'hold.no-clamp',
+])
 
 /** Build: the cloth in four questions, then the stack with its reasons, and other ways. */
 export function BuildStage({ tools, onDone }: StageProps) {
@@ -26,7 +31,8 @@ export function BuildStage({ tools, onDone }: StageProps) {
   const chosen = options.find((o) => o.id === piece.stack?.recipe) ?? options[0]
   const told = refused.filter((r) => !QUIET.has(r.because.rule))
   const rest = options.filter((o) => o !== chosen)
-  const take = (option: RecipeOption): void => set({ stack: stackFrom(option), holding: option.holding, holdingWhy: option.because[0]?.text ?? '' })
+  const take = (option: RecipeOption): void =>
+    set({ stack: stackFrom(option), holding: option.holding, holdingWhy: option.because[0]?.text ?? '' })
   return (
     <>
       <Section title="The cloth">
@@ -35,32 +41,69 @@ export function BuildStage({ tools, onDone }: StageProps) {
       {chosen ? (
         <>
           <Section title={recipeTitle(chosen)} says={chosen.because[0]?.text}>
-            <StackSheet tools={tools} option={chosen} stack={piece.stack?.recipe === chosen.id ? piece.stack : null} onChange={(stack) => set({ stack })} />
-            {chosen.short.map((s) => <AdviceBar key={s.kind} advice={{ code: 'short', text: s.need, severity: 'caution' }} />)}
-            {chosen.cautions.map((c) => <AdviceBar key={c.code} advice={c} />)}
+            <StackSheet
+              tools={tools}
+              option={chosen}
+              stack={piece.stack?.recipe === chosen.id ? piece.stack : null}
+              onChange={(stack) => set({ stack })}
+            />
+            {chosen.short.map((s) => (
+              <AdviceBar key={s.kind} advice={{ code: 'short', text: s.need, severity: 'caution' }} />
+            ))}
+            {chosen.cautions.map((c) => (
+              <AdviceBar key={c.code} advice={c} />
+            ))}
           </Section>
-          <Section title="Why"><WhyList because={chosen.because} /></Section>
+          <Section title="Why">
+            <WhyList because={chosen.because} />
+          </Section>
         </>
       ) : (
         <NoRecipe piece={piece} text={refused[0]?.because.text ?? 'No recipe can be given.'} onDone={onDone} />
       )}
       {chosen && others ? (
         <Section title="Other ways">
-          {rest.map((option) => <RecipeChoice key={option.id} option={option} write={plan.write} onTake={() => { take(option); setOthers(false) }} />)}
+          {rest.map((option) => (
+            <RecipeChoice
+              key={option.id}
+              option={option}
+              write={plan.write}
+              onTake={() => {
+                take(option)
+                setOthers(false)
+              }}
+            />
+          ))}
         </Section>
       ) : null}
       {chosen && told.length > 0 ? (
         <Section title="Not this time">
-          {told.map((r) => <Words soft key={r.because.rule}>{`${r.what}: ${r.because.text}`}</Words>)}
+          {told.map((r) => (
+            <Words soft key={r.because.rule}>{`${r.what}: ${r.because.text}`}</Words>
+          ))}
         </Section>
       ) : null}
       {chosen ? (
         <ThumbBar>
           <View style={{ flexDirection: 'row', gap: 12 }}>
             <View style={{ flex: 1.4 }}>
-              <Button title="Use this stack" onPress={() => { if (piece.stack?.recipe !== chosen.id) take(chosen); onDone() }} />
+              <Button
+                title="Use this stack"
+                onPress={() => {
+                  if (piece.stack?.recipe !== chosen.id) take(chosen)
+                  onDone()
+                }}
+              />
             </View>
-            {rest.length > 0 ? <View style={{ flex: 1 }}><Button type="outline" title={others ? 'Hide' : `${rest.length} other ${rest.length === 1 ? 'way' : 'ways'}`} onPress={() => setOthers(!others)} /></View> : null}
+            {rest.length > 0 ? (
+              <View style={{ flex: 1 }}>
+                <Button
+                  type="outline"
+                  title={others ? 'Hide' : `${rest.length} other ${rest.length === 1 ? 'way' : 'ways'}`}
+                  onPress={() => setOthers(!others)}
+                />
+              </View>
+            ) : null}
           </View>
         </ThumbBar>
       ) : null}

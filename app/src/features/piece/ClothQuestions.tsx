@@ -22,20 +22,62 @@ export function ClothQuestions({ tools: { piece, set } }: { tools: PieceTools })
   const known = grounds.some((g) => g.id === piece.cloth.colour)
   return (
     <View style={{ gap: 14 }}>
-      <Choices label="1  What cloth is it" long choices={clothChoices} value={piece.cloth.family} onChange={(family) => set({ cloth: { family } })} />
-      <Field label="2  Pull test: stretch over 100 mm" suffix="%" big keyboard="numeric" value={piece.cloth.stretch} problem={readNumber(piece.cloth.stretch, 200).problem}
-        placeholder={`${(facts.stretch[0] + facts.stretch[1]) / 2}`} hint={`A gentle pull across by hand. Usual for this cloth: ${facts.stretch[0]} to ${facts.stretch[1]} %.`}
-        onChange={(stretch) => set({ cloth: { stretch: stretch.slice(0, 10) } })} />
-      <Choices label="3  Its colour" choices={known ? grounds : [...grounds, { id: piece.cloth.colour, name: 'Its own', swatch: piece.cloth.colour }]} value={piece.cloth.colour} onChange={(colour) => set({ cloth: { colour } })} />
-      <OwnColour slot={`colour.${piece.id}`} colour={piece.cloth.colour} onChange={(colour) => set({ cloth: { colour } })} />
+      <Choices
+        label="1  What cloth is it"
+        long
+        choices={clothChoices}
+        value={piece.cloth.family}
+        onChange={(family) => set({ cloth: { family } })}
+      />
+      <Field
+        label="2  Pull test: stretch over 100 mm"
+        suffix="%"
+        big
+        keyboard="numeric"
+        value={piece.cloth.stretch}
+        problem={readNumber(piece.cloth.stretch, 200).problem}
+        placeholder={`${(facts.stretch[0] + facts.stretch[1]) / 2}`}
+        hint={`A gentle pull across by hand. Usual for this cloth: ${facts.stretch[0]} to ${facts.stretch[1]} %.`}
+        onChange={(stretch) => set({ cloth: { stretch: stretch.slice(0, 10) } })}
+      />
+      <Choices
+        label="3  Its colour"
+        choices={
+          known ? grounds : [...grounds, { id: piece.cloth.colour, name: 'Its own', swatch: piece.cloth.colour }]
+        }
+        value={piece.cloth.colour}
+        onChange={(colour) => set({ cloth: { colour } })}
+      />
+      <OwnColour
+        slot={`colour.${piece.id}`}
+        colour={piece.cloth.colour}
+        onChange={(colour) => set({ cloth: { colour } })}
+      />
       <View style={{ gap: 4 }}>
-        <Words soft>4  What becomes of it</Words>
+        <Words soft>4 What becomes of it</Words>
         {uses.map(({ id, name }) => (
-          <CheckBox key={id} title={name} checked={piece.use[id]} onPress={() => set({ use: { [id]: !piece.use[id] } })} role="checkbox" aria-checked={piece.use[id]}
-            wrapperStyle={{ minHeight: 44 }} textStyle={{ marginLeft: 12 }} />
+          <CheckBox
+            key={id}
+            title={name}
+            checked={piece.use[id]}
+            onPress={() => set({ use: { [id]: !piece.use[id] } })}
+            role="checkbox"
+            aria-checked={piece.use[id]}
+            wrapperStyle={{ minHeight: 44 }}
+            textStyle={{ marginLeft: 12 }}
+          />
         ))}
       </View>
-      <Choices label="Washed" choices={[{ id: 'never', name: 'Never' }, { id: 'sometimes', name: 'Now and then' }, { id: 'daily', name: 'All the time' }]} value={piece.use.laundering} onChange={(laundering) => set({ use: { laundering } })} />
+      <Choices
+        label="Washed"
+        choices={[
+          { id: 'never', name: 'Never' },
+          { id: 'sometimes', name: 'Now and then' },
+          { id: 'daily', name: 'All the time' },
+        ]}
+        value={piece.use.laundering}
+        onChange={(laundering) => set({ use: { laundering } })}
+      />
     </View>
   )
 }
@@ -50,7 +92,12 @@ function OwnColour({ slot, colour, onChange }: { slot: string; colour: string; o
     if (good) onChange(typed.trim().toLowerCase())
   }
   return (
-    <Field label="Or its colour as a code" value={text} placeholder={colour} problem={bad ? 'Write it as # and six digits, such as #27406b.' : null}
-      onChange={type} />
+    <Field
+      label="Or its colour as a code"
+      value={text}
+      placeholder={colour}
+      problem={bad ? 'Write it as # and six digits, such as #27406b.' : null}
+      onChange={type}
+    />
   )
 }

@@ -16,17 +16,49 @@ export function DesignPicker({ tools: { piece, plan, shelf, set } }: { tools: Pi
   const own = (body: object): void => set({ ownDesign: body })
   return (
     <View style={{ gap: 12 }}>
-      <Choices label="Which design" long={choices.length > 4} choices={choices} value={piece.designId ?? BY_SIZE} onChange={(id) => set({ designId: id === BY_SIZE ? null : id })} />
+      <Choices
+        label="Which design"
+        long={choices.length > 4}
+        choices={choices}
+        value={piece.designId ?? BY_SIZE}
+        onChange={(id) => set({ designId: id === BY_SIZE ? null : id })}
+      />
       {piece.designId ? (
         <Words>{`${plan.write(plan.design.width)} wide, ${plan.write(plan.design.height)} high, ${loadNames[plan.design.loadClass]}.`}</Words>
       ) : (
         <>
           <View style={{ flexDirection: 'row', gap: 12 }}>
-            <LengthField half label="Design width" unit={unit} typed={piece.ownDesign.width} placeholder={plan.write(80)} problem={plan.problems['design.width']} onChange={(width) => own({ width })} />
-            <LengthField half label="Design height" unit={unit} typed={piece.ownDesign.height} placeholder={plan.write(60)} problem={plan.problems['design.height']} onChange={(height) => own({ height })} />
+            <LengthField
+              half
+              label="Design width"
+              unit={unit}
+              typed={piece.ownDesign.width}
+              placeholder={plan.write(80)}
+              problem={plan.problems['design.width']}
+              onChange={(width) => own({ width })}
+            />
+            <LengthField
+              half
+              label="Design height"
+              unit={unit}
+              typed={piece.ownDesign.height}
+              placeholder={plan.write(60)}
+              problem={plan.problems['design.height']}
+              onChange={(height) => own({ height })}
+            />
           </View>
-          <Choices label="How dense is it" choices={(['outline', 'light', 'medium', 'dense'] as const).map((id) => ({ id, name: loadNames[id] }))} value={piece.ownDesign.load} onChange={(load) => own({ load })} />
-          <Choices label="What is it" choices={workKinds} value={piece.ownDesign.kind} onChange={(kind) => own({ kind })} />
+          <Choices
+            label="How dense is it"
+            choices={(['outline', 'light', 'medium', 'dense'] as const).map((id) => ({ id, name: loadNames[id] }))}
+            value={piece.ownDesign.load}
+            onChange={(load) => own({ load })}
+          />
+          <Choices
+            label="What is it"
+            choices={workKinds}
+            value={piece.ownDesign.kind}
+            onChange={(kind) => own({ kind })}
+          />
         </>
       )}
     </View>

@@ -23,13 +23,29 @@ export function FaultPicker({ faults, onChange }: { faults: Faults; onChange: (f
             <Words bold>{faultNames[fault.id]}</Words>
             <Button type="outline" title="Take off" onPress={() => onChange(faults.filter((f) => f.id !== fault.id))} />
           </View>
-          <Choices label="How bad" choices={(['1', '2', '3'] as const).map((id) => ({ id, name: howBadNames[Number(id) as 1 | 2 | 3] }))} value={String(fault.howBad) as '1' | '2' | '3'}
-            onChange={(howBad) => onChange(faults.map((f) => (f.id === fault.id ? { ...f, howBad: Number(howBad) as 1 | 2 | 3 } : f)))} />
+          <Choices
+            label="How bad"
+            choices={(['1', '2', '3'] as const).map((id) => ({ id, name: howBadNames[Number(id) as 1 | 2 | 3] }))}
+            value={String(fault.howBad) as '1' | '2' | '3'}
+            onChange={(howBad) =>
+              onChange(faults.map((f) => (f.id === fault.id ? { ...f, howBad: Number(howBad) as 1 | 2 | 3 } : f)))
+            }
+          />
         </View>
       ))}
-      {adding
-        ? <Choices label="What went wrong" choices={left} value={null} onChange={(id) => { onChange([...faults, { id, howBad: 1 }]); setAdding(false) }} />
-        : <Button type="outline" title="Add a fault" onPress={() => setAdding(true)} />}
+      {adding ? (
+        <Choices
+          label="What went wrong"
+          choices={left}
+          value={null}
+          onChange={(id) => {
+            onChange([...faults, { id, howBad: 1 }])
+            setAdding(false)
+          }}
+        />
+      ) : (
+        <Button type="outline" title="Add a fault" onPress={() => setAdding(true)} />
+      )}
     </View>
   )
 }

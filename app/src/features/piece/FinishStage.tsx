@@ -24,7 +24,14 @@ export function FinishStage({ tools, onDone }: StageProps) {
     <>
       <Section title="Off the machine">
         <View>
-          {recipe?.finishing.map((f) => <TickLine key={f.code} title={f.text} done={piece.finishing[f.code] ?? false} onChange={(done) => set({ finishing: { [f.code]: done } })} />)}
+          {recipe?.finishing.map((f) => (
+            <TickLine
+              key={f.code}
+              title={f.text}
+              done={piece.finishing[f.code] ?? false}
+              onChange={(done) => set({ finishing: { [f.code]: done } })}
+            />
+          ))}
         </View>
       </Section>
       <RecordForm tools={tools} />

@@ -5,7 +5,11 @@ import { Pressable, View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Words } from '@/ui/Words'
 
-type Props = { holding: HoldingAdvice; value: HoldingMethod | null; onChange: (method: HoldingMethod, why: string) => void }
+type Props = {
+  holding: HoldingAdvice
+  value: HoldingMethod | null
+  onChange: (method: HoldingMethod, why: string) => void
+}
 
 /** Ways to hold the piece: the advised one first with its reason, the refused with theirs. */
 export function HoldingChoices({ holding, value, onChange }: Props) {
@@ -20,16 +24,38 @@ export function HoldingChoices({ holding, value, onChange }: Props) {
           const on = method === current
           const why = (method === holding.method ? holding.because : because).map((b) => b.text).join(' ')
           return (
-            <Pressable key={method} role="radio" aria-checked={on} aria-label={holdingNames[method]} onPress={() => onChange(method, why)}
-              style={{ backgroundColor: p.paper, borderRadius: 4, borderWidth: on ? 2 : 1, margin: on ? 0 : 1, borderColor: on ? p.indigo : p.seam, padding: 12, minHeight: 52, justifyContent: 'center' }}>
-              <Words bold tone={on ? 'indigo' : undefined}>{holdingNames[method]}{method === holding.method ? ' (advised)' : ''}</Words>
+            <Pressable
+              key={method}
+              role="radio"
+              aria-checked={on}
+              aria-label={holdingNames[method]}
+              onPress={() => onChange(method, why)}
+              style={{
+                backgroundColor: p.paper,
+                borderRadius: 4,
+                borderWidth: on ? 2 : 1,
+                margin: on ? 0 : 1,
+                borderColor: on ? p.indigo : p.seam,
+                padding: 12,
+                minHeight: 52,
+                justifyContent: 'center',
+              }}
+            >
+              <Words bold tone={on ? 'indigo' : undefined}>
+                {holdingNames[method]}
+                {method === holding.method ? ' (advised)' : ''}
+              </Words>
               {why ? <Words style={{ fontSize: 16 }}>{why}</Words> : null}
             </Pressable>
           )
         })}
       </View>
-      {refused.map(({ method, because }) => <Words soft key={method}>{`Not ${holdingNames[method].toLowerCase()}: ${because[0]?.text ?? ''}`}</Words>)}
-      {value && holding.choices.some((c) => c.method === value && !c.allowed) ? <Words tone="madder">{`${holdingNames[value]} was chosen before and will not do here now; pick another.`}</Words> : null}
+      {refused.map(({ method, because }) => (
+        <Words soft key={method}>{`Not ${holdingNames[method].toLowerCase()}: ${because[0]?.text ?? ''}`}</Words>
+      ))}
+      {value && holding.choices.some((c) => c.method === value && !c.allowed) ? (
+        <Words tone="madder">{`${holdingNames[value]} was chosen before and will not do here now; pick another.`}</Words>
+      ) : null}
     </View>
   )
 }

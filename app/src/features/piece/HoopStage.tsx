@@ -24,58 +24,145 @@ export function HoopStage({ tools, onDone }: StageProps) {
   const refused = ranked.filter((c) => !c.fits)
   const drawn = shelf.hoops.filter((h) => all || fitting.length === 0 || fitting.some((c) => c.hoop === h.id))
   const largest = Math.max(120, ...drawn.map((h) => Math.max(h.outside.width, h.outside.height)))
-  const row = (choice: HoopChoice) => <HoopRow key={choice.hoop} choice={choice} hoop={shelf.hoops.find((h) => h.id === choice.hoop)!} tools={tools} largest={largest} onPick={() => set({ hoopId: choice.hoop, hoopTurn: choice.rotation })} />
+  const row = (choice: HoopChoice) => (
+    <HoopRow
+      key={choice.hoop}
+      choice={choice}
+      hoop={shelf.hoops.find((h) => h.id === choice.hoop)!}
+      tools={tools}
+      largest={largest}
+      onPick={() => set({ hoopId: choice.hoop, hoopTurn: choice.rotation })}
+    />
+  )
   const done = (): void => {
     if (!piece.holding) set({ holding: holding.method, holdingWhy: holding.because[0]?.text ?? '' })
     onDone()
   }
   return (
     <>
-      <Section title={chosen ? (chosen.fits ? 'It fits' : 'It does not fit') : fitting.length > 0 ? 'Choose a hoop' : 'No hoop on the shelf takes it'} says={chosen || fitting.length === 0 ? undefined : 'The one that suits best comes first: room to spare, then the least backing.'}>
+      <Section
+        title={
+          chosen
+            ? chosen.fits
+              ? 'It fits'
+              : 'It does not fit'
+            : fitting.length > 0
+              ? 'Choose a hoop'
+              : 'No hoop on the shelf takes it'
+        }
+        says={
+          chosen || fitting.length === 0
+            ? undefined
+            : 'The one that suits best comes first: room to spare, then the least backing.'
+        }
+      >
         {chosen ? <SlackBoxes choice={chosen} write={plan.writeRoom} /> : null}
-        {chosen?.reasons.map((r) => <AdviceBar key={r.code + r.text} advice={r} />)}
+        {chosen?.reasons.map((r) => (
+          <AdviceBar key={r.code + r.text} advice={r} />
+        ))}
         {shelf.hoops.length > 0 && fitting.length === 0 ? <NoHoop tools={tools} ranked={ranked} /> : null}
         {shelf.hoops.length === 0 ? <NoShelf /> : null}
       </Section>
       <Section title={chosen ? 'Hoops on the shelf' : undefined}>
-        <View role="radiogroup" aria-label="Hoops on the shelf">{fitting.map(row)}</View>
+        <View role="radiogroup" aria-label="Hoops on the shelf">
+          {fitting.map(row)}
+        </View>
         {refused.length > 0 ? (
           <>
-            <Pressable role="button" aria-expanded={all || fitting.length === 0} onPress={() => setAll(!all)} style={{ minHeight: 44, justifyContent: 'center' }}>
-              <Words tone="indigo" bold>{`${refused.length} will not do here: ${all || fitting.length === 0 ? 'why' : 'see why'}`}</Words>
+            <Pressable
+              role="button"
+              aria-expanded={all || fitting.length === 0}
+              onPress={() => setAll(!all)}
+              style={{ minHeight: 44, justifyContent: 'center' }}
+            >
+              <Words
+                tone="indigo"
+                bold
+              >{`${refused.length} will not do here: ${all || fitting.length === 0 ? 'why' : 'see why'}`}</Words>
             </Pressable>
             {all || fitting.length === 0 ? <View>{refused.map(row)}</View> : null}
           </>
         ) : null}
       </Section>
       <Section title="How to hold it">
-        <HoldingChoices holding={holding} value={piece.holding} onChange={(method, why) => set({ holding: method, holdingWhy: why })} />
+        <HoldingChoices
+          holding={holding}
+          value={piece.holding}
+          onChange={(method, why) => set({ holding: method, holdingWhy: why })}
+        />
       </Section>
       <Section>
-        <Words soft>Lower ring inside the garment, its bracket toward the carriage. Inner ring the right way round. Finger-tight; if it will not close, loosen the screw.</Words>
+        <Words soft>
+          Lower ring inside the garment, its bracket toward the carriage. Inner ring the right way round. Finger-tight;
+          if it will not close, loosen the screw.
+        </Words>
       </Section>
       <ThumbBar>
-        {!chosen?.fits ? <Words soft>{fitting.length > 0 ? 'Pick one of the hoops that take it first.' : 'No hoop takes it as it is.'}</Words> : null}
+        {!chosen?.fits ? (
+          <Words soft>
+            {fitting.length > 0 ? 'Pick one of the hoops that take it first.' : 'No hoop takes it as it is.'}
+          </Words>
+        ) : null}
         <Button title="Keep this hooping" disabled={!chosen?.fits} onPress={done} />
       </ThumbBar>
     </>
   )
 }
 
-function HoopRow({ choice, hoop, tools: { piece, plan }, largest, onPick }: { choice: HoopChoice; hoop: Hoop; tools: PieceTools; largest: number; onPick: () => void }) {
+function HoopRow({
+  choice,
+  hoop,
+  tools: { piece, plan },
+  largest,
+  onPick,
+}: {
+  choice: HoopChoice
+  hoop: Hoop
+  tools: PieceTools
+  largest: number
+  onPick: () => void
+}) {
   const p = usePalette()
   const on = piece.hoopId === hoop.id
   const { slack } = choice.fit
-  const says = choice.fits ? `${Math.min(slack.left, slack.right, slack.up, slack.down) < 5 ? 'Tight. ' : ''}Slack ${plan.writeRoom(Math.min(slack.left, slack.right))} to the sides, ${plan.writeRoom(Math.min(slack.up, slack.down))} up and down` : choice.reasons.find((r) => r.severity === 'stop')?.text ?? ''
+  const says = choice.fits
+    ? `${Math.min(slack.left, slack.right, slack.up, slack.down) < 5 ? 'Tight. ' : ''}Slack ${plan.writeRoom(Math.min(slack.left, slack.right))} to the sides, ${plan.writeRoom(Math.min(slack.up, slack.down))} up and down`
+    : (choice.reasons.find((r) => r.severity === 'stop')?.text ?? '')
   return (
-    <Pressable role="radio" aria-checked={on} aria-label={`${hoop.name}. ${says}`} onPress={onPick}
-      style={{ flexDirection: 'row', gap: 14, alignItems: 'center', borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 10, backgroundColor: on ? p.paper : 'transparent' }}>
-      <HoopDrawing hoop={hoop} choice={choice} design={plan.design} cloth={piece.cloth.colour} size={124} largest={largest} />
+    <Pressable
+      role="radio"
+      aria-checked={on}
+      aria-label={`${hoop.name}. ${says}`}
+      onPress={onPick}
+      style={{
+        flexDirection: 'row',
+        gap: 14,
+        alignItems: 'center',
+        borderTopWidth: 1,
+        borderTopColor: p.seam,
+        paddingVertical: 10,
+        backgroundColor: on ? p.paper : 'transparent',
+      }}
+    >
+      <HoopDrawing
+        hoop={hoop}
+        choice={choice}
+        design={plan.design}
+        cloth={piece.cloth.colour}
+        size={124}
+        largest={largest}
+      />
       <View style={{ flex: 1, minWidth: 0 }}>
         <Heading level={3}>{hoop.name}</Heading>
-        <Words style={{ fontSize: 16 }} tone={choice.fits ? undefined : 'madder'}>{says}</Words>
+        <Words style={{ fontSize: 16 }} tone={choice.fits ? undefined : 'madder'}>
+          {says}
+        </Words>
         {choice.rotation !== 0 && choice.fits ? <Words soft>{`Design turned ${choice.rotation}°`}</Words> : null}
-        {on ? <Words bold tone="indigo">Chosen</Words> : null}
+        {on ? (
+          <Words bold tone="indigo">
+            Chosen
+          </Words>
+        ) : null}
       </View>
     </Pressable>
   )

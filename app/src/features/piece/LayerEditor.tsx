@@ -14,13 +14,27 @@ const isCover = (kind: string): boolean => kind.startsWith('cover')
 /** Puts another backing or topping in a layer's place, or changes its sheets. */
 export function LayerEditor({ layer, asGiven, onChange, onClose }: Props) {
   const p = usePalette()
-  const kinds = supplyKinds.filter((k) => (layer.role === 'topping' ? isTopping(k) : layer.role === 'cover' ? isCover(k) : !isTopping(k) && !isCover(k)))
+  const kinds = supplyKinds.filter((k) =>
+    layer.role === 'topping' ? isTopping(k) : layer.role === 'cover' ? isCover(k) : !isTopping(k) && !isCover(k),
+  )
   return (
-    <View style={{ backgroundColor: p.paper, borderWidth: 1, borderColor: p.seam, borderRadius: 4, padding: 12, gap: 12 }}>
+    <View
+      style={{ backgroundColor: p.paper, borderWidth: 1, borderColor: p.seam, borderRadius: 4, padding: 12, gap: 12 }}
+    >
       <Words bold>{`In place of ${layerName(asGiven?.kind ?? layer.kind).toLowerCase()}`}</Words>
-      <Choices label="Use instead" choices={kinds.map((id) => ({ id, name: layerName(id) }))} value={layer.kind as (typeof kinds)[number]} onChange={(kind) => onChange({ ...layer, kind })} />
+      <Choices
+        label="Use instead"
+        choices={kinds.map((id) => ({ id, name: layerName(id) }))}
+        value={layer.kind as (typeof kinds)[number]}
+        onChange={(kind) => onChange({ ...layer, kind })}
+      />
       {layer.role === 'backing' ? (
-        <Choices label="Sheets" choices={['1', '2', '3'].map((n) => ({ id: n, name: n }))} value={String(layer.sheets)} onChange={(n) => onChange({ ...layer, sheets: Number(n), crossed: Number(n) > 1 })} />
+        <Choices
+          label="Sheets"
+          choices={['1', '2', '3'].map((n) => ({ id: n, name: n }))}
+          value={String(layer.sheets)}
+          onChange={(n) => onChange({ ...layer, sheets: Number(n), crossed: Number(n) > 1 })}
+        />
       ) : null}
       <View style={{ flexDirection: 'row', gap: 12, flexWrap: 'wrap' }}>
         <Button title="Keep" onPress={onClose} />

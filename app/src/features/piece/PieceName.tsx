@@ -22,10 +22,27 @@ export function PieceName({ piece }: { piece: Piece }) {
     <View style={{ gap: 12 }}>
       <Heading level={2}>About this piece</Heading>
       <NameField slot={`name.${piece.id}`} name={piece.name} onChange={(name) => set({ name })} />
-      <Field label="For whom" value={piece.customer} onChange={(customer) => set({ customer: customer.slice(0, 120) })} />
+      <Field
+        label="For whom"
+        value={piece.customer}
+        onChange={(customer) => set({ customer: customer.slice(0, 120) })}
+      />
       <View style={{ flexDirection: 'row', gap: 12 }}>
-        <Field half label="Run" value={piece.run} placeholder="3 of 12" onChange={(run) => set({ run: run.slice(0, 120) })} />
-        <Field half label="Due" value={due} placeholder="2026-11-30" problem={due.trim() === '' || isDate(due.trim()) ? null : 'Write the date as 2026-11-30.'} onChange={typeDue} />
+        <Field
+          half
+          label="Run"
+          value={piece.run}
+          placeholder="3 of 12"
+          onChange={(run) => set({ run: run.slice(0, 120) })}
+        />
+        <Field
+          half
+          label="Due"
+          value={due}
+          placeholder="2026-11-30"
+          problem={due.trim() === '' || isDate(due.trim()) ? null : 'Write the date as 2026-11-30.'}
+          onChange={typeDue}
+        />
       </View>
     </View>
   )

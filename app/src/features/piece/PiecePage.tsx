@@ -34,7 +34,9 @@ export function PiecePage({ id }: { id: string }) {
   if (piece) return <Ticket key={id} piece={piece} />
   return (
     <View style={{ flex: 1, backgroundColor: p.calico, padding: 24 }}>
-      <Words role="status">{missing ? 'This piece is not kept here; it may have been removed.' : 'Fetching the piece …'}</Words>
+      <Words role="status">
+        {missing ? 'This piece is not kept here; it may have been removed.' : 'Fetching the piece …'}
+      </Words>
     </View>
   )
 }
@@ -59,15 +61,34 @@ function Ticket({ piece }: { piece: Piece }) {
     <View style={{ flex: 1, backgroundColor: p.calico }}>
       <TicketHead tools={tools} done={done} at={open ?? stageOf(piece)} onPick={setOpen} />
       <View style={{ flex: 1, flexDirection: 'row' }}>
-        {wide ? <View style={{ width: '46%', borderRightWidth: 1, borderRightColor: p.seam }}>{drawing(Math.max(300, tall - HEAD))}</View> : null}
+        {wide ? (
+          <View style={{ width: '46%', borderRightWidth: 1, borderRightColor: p.seam }}>
+            {drawing(Math.max(300, tall - HEAD))}
+          </View>
+        ) : null}
         <ScrollView style={{ flex: 1 }} contentContainerStyle={{ paddingBottom: 40 }}>
           {stageIds.map((stage) => {
             const Stage = stages[stage]
             return (
-              <StageFold key={stage} name={stageNames[stage]} done={done.has(stage)} open={open === stage} summary={stageSummary(stage, tools)}
-                onToggle={() => setOpen(open === stage ? null : stage)} onReopen={() => tools.setDone(stage, false)}>
+              <StageFold
+                key={stage}
+                name={stageNames[stage]}
+                done={done.has(stage)}
+                open={open === stage}
+                summary={stageSummary(stage, tools)}
+                onToggle={() => setOpen(open === stage ? null : stage)}
+                onReopen={() => tools.setDone(stage, false)}
+              >
                 {!wide && (stage === 'measure' || stage === 'hoop') ? (
-                  <View style={stage === 'measure' && tall > 640 ? { position: 'sticky' as 'absolute', top: 0, zIndex: 2 } : undefined}>{drawing(stage === 'measure' ? 270 : 330)}</View>
+                  <View
+                    style={
+                      stage === 'measure' && tall > 640
+                        ? { position: 'sticky' as 'absolute', top: 0, zIndex: 2 }
+                        : undefined
+                    }
+                  >
+                    {drawing(stage === 'measure' ? 270 : 330)}
+                  </View>
                 ) : null}
                 <Stage tools={tools} setLit={setLit} onDone={() => finish(stage)} />
               </StageFold>
@@ -80,17 +101,36 @@ function Ticket({ piece }: { piece: Piece }) {
   )
 }
 
-function TicketHead({ tools, done, at, onPick }: { tools: ReturnType<typeof usePieceTools>; done: Set<StageId>; at: StageId; onPick: (s: StageId) => void }) {
+function TicketHead({
+  tools,
+  done,
+  at,
+  onPick,
+}: {
+  tools: ReturnType<typeof usePieceTools>
+  done: Set<StageId>
+  at: StageId
+  onPick: (s: StageId) => void
+}) {
   const router = useRouter()
   const { waiting, connection } = useShelf((s) => s)
   return (
     <View style={{ paddingHorizontal: 16, paddingTop: 6, paddingBottom: 8 }}>
       <View style={{ flexDirection: 'row', alignItems: 'center', minHeight: 52, gap: 10 }}>
-        <Pressable role="button" aria-label="Back" style={{ width: 32, height: 44, justifyContent: 'center' }} onPress={() => (router.canGoBack() ? router.back() : router.replace('/'))}>
+        <Pressable
+          role="button"
+          aria-label="Back"
+          style={{ width: 32, height: 44, justifyContent: 'center' }}
+          onPress={() => (router.canGoBack() ? router.back() : router.replace('/'))}
+        >
           <Words style={{ fontSize: 28, lineHeight: 32 }}>‹</Words>
         </Pressable>
-        <Heading level={1} numberOfLines={2} style={{ flex: 1, minWidth: 0, fontSize: 21, lineHeight: 25 }}>{tools.piece.name}</Heading>
-        <Words soft role="status">{waiting === 0 ? 'saved' : connection === 'away' ? 'kept here' : 'saving'}</Words>
+        <Heading level={1} numberOfLines={2} style={{ flex: 1, minWidth: 0, fontSize: 21, lineHeight: 25 }}>
+          {tools.piece.name}
+        </Heading>
+        <Words soft role="status">
+          {waiting === 0 ? 'saved' : connection === 'away' ? 'kept here' : 'saving'}
+        </Words>
       </View>
       <ThreadLine done={done} at={at} onPick={onPick} />
     </View>
@@ -102,7 +142,14 @@ function RemovePiece({ piece }: { piece: Piece }) {
   return (
     <View style={{ padding: 16, gap: 20 }}>
       <PieceName piece={piece} />
-      <Pressable role="button" style={{ minHeight: 44, justifyContent: 'center' }} onPress={() => { remove('pieces', piece.id, piece.name); router.replace('/') }}>
+      <Pressable
+        role="button"
+        style={{ minHeight: 44, justifyContent: 'center' }}
+        onPress={() => {
+          remove('pieces', piece.id, piece.name)
+          router.replace('/')
+        }}
+      >
         <Words tone="madder">Remove this piece</Words>
       </Pressable>
     </View>

@@ -6,13 +6,35 @@ import { Heading, Words } from '@/ui/Words'
 import { layerDetail, layerName, needleText, recipeTitle } from './recipeWords'
 
 /** Another way to build the stack, with what is different and the habit it belongs to. */
-export function RecipeChoice({ option, write, onTake }: { option: RecipeOption; write: (mm: number) => string; onTake: () => void }) {
+export function RecipeChoice({
+  option,
+  write,
+  onTake,
+}: {
+  option: RecipeOption
+  write: (mm: number) => string
+  onTake: () => void
+}) {
   const p = usePalette()
   const why = option.because.find((b) => b.rule.startsWith('back.'))
   return (
-    <View style={{ backgroundColor: p.paper, borderWidth: 1, borderColor: p.seam, borderRadius: 4, padding: 14, gap: 6, marginTop: 4 }}>
+    <View
+      style={{
+        backgroundColor: p.paper,
+        borderWidth: 1,
+        borderColor: p.seam,
+        borderRadius: 4,
+        padding: 14,
+        gap: 6,
+        marginTop: 4,
+      }}
+    >
       <Heading level={3}>{recipeTitle(option)}</Heading>
-      {option.layers.filter((l) => l.role !== 'cloth').map((l, i) => <Words key={i} style={{ fontSize: 16 }}>{`${layerName(l.kind)}: ${layerDetail(l, write)}`}</Words>)}
+      {option.layers
+        .filter((l) => l.role !== 'cloth')
+        .map((l, i) => (
+          <Words key={i} style={{ fontSize: 16 }}>{`${layerName(l.kind)}: ${layerDetail(l, write)}`}</Words>
+        ))}
       <Words style={{ fontSize: 16 }}>{`Needle ${needleText(option.needle)}`}</Words>
       {why ? <Words soft>{why.text}</Words> : null}
       <Button type="outline" title="Take this one" onPress={onTake} />

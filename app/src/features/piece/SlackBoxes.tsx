@@ -14,11 +14,28 @@ export function SlackBoxes({ choice, write }: { choice: HoopChoice; write: (mm: 
     { id: 'down', big: write(slack.down), small: 'slack down' },
   ]
   return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', backgroundColor: p.paper, borderWidth: 1, borderColor: p.seam }}>
+    <View
+      style={{ flexDirection: 'row', flexWrap: 'wrap', backgroundColor: p.paper, borderWidth: 1, borderColor: p.seam }}
+    >
       {boxes.map((box) => (
-        <View key={box.id} style={{ flexGrow: 1, flexBasis: '40%', padding: 10, borderBottomWidth: 1, borderBottomColor: p.seam, borderRightWidth: 1, borderRightColor: p.seam }}>
-          <Words bold style={{ fontSize: 24, lineHeight: 30 }}>{box.big}</Words>
-          <Words soft style={{ fontSize: 14, lineHeight: 18 }}>{box.small}</Words>
+        <View
+          key={box.id}
+          style={{
+            flexGrow: 1,
+            flexBasis: '40%',
+            padding: 10,
+            borderBottomWidth: 1,
+            borderBottomColor: p.seam,
+            borderRightWidth: 1,
+            borderRightColor: p.seam,
+          }}
+        >
+          <Words bold style={{ fontSize: 24, lineHeight: 30 }}>
+            {box.big}
+          </Words>
+          <Words soft style={{ fontSize: 14, lineHeight: 18 }}>
+            {box.small}
+          </Words>
         </View>
       ))}
     </View>

@@ -22,7 +22,9 @@ export function StackSheet({ tools: { piece, plan }, option, stack, onChange }: 
   const shown = stack ?? stackFrom(option)
   const thread = plan.design.colours[0] ?? p.indigo
   const change = (i: number, layer: UsedLayer | null): void => {
-    const layers = layer ? shown.layers.map((l, at) => (at === i ? { ...layer, own: true } : l)) : shown.layers.filter((_, at) => at !== i)
+    const layers = layer
+      ? shown.layers.map((l, at) => (at === i ? { ...layer, own: true } : l))
+      : shown.layers.filter((_, at) => at !== i)
     onChange({ ...shown, layers })
     if (!layer) setOpen(null)
   }
@@ -30,24 +32,57 @@ export function StackSheet({ tools: { piece, plan }, option, stack, onChange }: 
   return (
     <View style={{ gap: 12 }}>
       <View style={{ flexDirection: 'row', gap: 14 }}>
-        <StackDrawing layers={shown.layers} cloth={piece.cloth.colour} thread={thread} rowHeight={ROW} width={132} textured={familyFacts[piece.cloth.family].pileMm > 0} />
+        <StackDrawing
+          layers={shown.layers}
+          cloth={piece.cloth.colour}
+          thread={thread}
+          rowHeight={ROW}
+          width={132}
+          textured={familyFacts[piece.cloth.family].pileMm > 0}
+        />
         <View style={{ flex: 1, minWidth: 0 }}>
           <View style={{ height: ROW, justifyContent: 'center' }}>
             <Words bold>{`${needleText(option.needle)}`}</Words>
-            <Words soft style={{ fontSize: 14, lineHeight: 18 }}>{`${piece.thread.weight} wt ${piece.thread.fibre}, ${colours.length} ${colours.length === 1 ? 'colour' : 'colours'}; bobbin ${bobbinText(option.bobbin)}; ${option.speedSpm} a minute`}</Words>
+            <Words
+              soft
+              style={{ fontSize: 14, lineHeight: 18 }}
+            >{`${piece.thread.weight} wt ${piece.thread.fibre}, ${colours.length} ${colours.length === 1 ? 'colour' : 'colours'}; bobbin ${bobbinText(option.bobbin)}; ${option.speedSpm} a minute`}</Words>
           </View>
           {shown.layers.map((layer, i) => (
-            <Pressable key={i} role="button" aria-label={`Change layer: ${layer.role === 'cloth' ? 'cloth' : layerName(layer.kind)}`} disabled={layer.role === 'cloth'} onPress={() => setOpen(open === i ? null : i)}
-              style={{ height: ROW, justifyContent: 'center', borderTopWidth: 1, borderTopColor: p.seam, backgroundColor: open === i ? p.paper : 'transparent' }}>
-              <Words bold tone={layer.role === 'cloth' ? undefined : 'indigo'}>{layer.role === 'cloth' ? clothName(piece.cloth.family).split(',')[0]! : layerName(layer.kind)}</Words>
-              <Words soft numberOfLines={2} style={{ fontSize: 14, lineHeight: 18 }}>{layerDetail(layer, plan.write)}</Words>
+            <Pressable
+              key={i}
+              role="button"
+              aria-label={`Change layer: ${layer.role === 'cloth' ? 'cloth' : layerName(layer.kind)}`}
+              disabled={layer.role === 'cloth'}
+              onPress={() => setOpen(open === i ? null : i)}
+              style={{
+                height: ROW,
+                justifyContent: 'center',
+                borderTopWidth: 1,
+                borderTopColor: p.seam,
+                backgroundColor: open === i ? p.paper : 'transparent',
+              }}
+            >
+              <Words bold tone={layer.role === 'cloth' ? undefined : 'indigo'}>
+                {layer.role === 'cloth' ? clothName(piece.cloth.family).split(',')[0]! : layerName(layer.kind)}
+              </Words>
+              <Words soft numberOfLines={2} style={{ fontSize: 14, lineHeight: 18 }}>
+                {layerDetail(layer, plan.write)}
+              </Words>
             </Pressable>
           ))}
         </View>
       </View>
       {open !== null && shown.layers[open] ? (
-        <LayerEditor layer={shown.layers[open]} asGiven={option.layers[open]} onChange={(layer) => change(open, layer)} onClose={() => setOpen(null)} />
-      ) : <Words soft>Tap a layer to change it.</Words>}
+        <LayerEditor
+          layer={shown.layers[open]}
+          asGiven={option.layers[open]}
+          onChange={(layer) => change(open, layer)}
+          onClose={() => setOpen(null)}
+        />
+      ) : (
+        <Words soft>Tap a layer to change it.</Words>
+      )}
       <Words soft>{option.tension}</Words>
     </View>
   )

@@ -3,7 +3,15 @@ import { Pressable, View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Heading, Words } from '@/ui/Words'
 
-type Props = { name: string; done: boolean; open: boolean; summary: string; onToggle: () => void; onReopen: () => void; children: ReactNode }
+type Props = {
+  name: string
+  done: boolean
+  open: boolean
+  summary: string
+  onToggle: () => void
+  onReopen: () => void
+  children: ReactNode
+}
 
 /** One stage of the ticket: a line when folded, its work when open. */
 export function StageFold({ name, done, open, summary, onToggle, onReopen, children }: Props) {
@@ -17,16 +25,43 @@ export function StageFold({ name, done, open, summary, onToggle, onReopen, child
   }, [open])
   return (
     <View ref={here} style={{ borderTopWidth: 1, borderTopColor: p.seam }}>
-      <Pressable role="button" aria-expanded={open} aria-label={`${name}${done ? ', done' : ''}`} onPress={onToggle}
-        style={{ flexDirection: 'row', alignItems: 'center', gap: 12, minHeight: 56, paddingHorizontal: 16, paddingVertical: 8, backgroundColor: open ? p.calico : p.paper }}>
-        <Words bold tone={done ? 'moss' : 'indigo'} style={{ width: 20, textAlign: 'center' }}>{done ? '✕' : open ? '◆' : '·'}</Words>
+      <Pressable
+        role="button"
+        aria-expanded={open}
+        aria-label={`${name}${done ? ', done' : ''}`}
+        onPress={onToggle}
+        style={{
+          flexDirection: 'row',
+          alignItems: 'center',
+          gap: 12,
+          minHeight: 56,
+          paddingHorizontal: 16,
+          paddingVertical: 8,
+          backgroundColor: open ? p.calico : p.paper,
+        }}
+      >
+        <Words bold tone={done ? 'moss' : 'indigo'} style={{ width: 20, textAlign: 'center' }}>
+          {done ? '✕' : open ? '◆' : '·'}
+        </Words>
         <View style={{ flex: 1, minWidth: 0 }}>
           <Heading level={2}>{name}</Heading>
-          {open ? null : <Words soft numberOfLines={2}>{summary}</Words>}
+          {open ? null : (
+            <Words soft numberOfLines={2}>
+              {summary}
+            </Words>
+          )}
         </View>
         {done && open ? (
-          <Pressable role="button" onPress={onReopen} style={{ minHeight: 44, justifyContent: 'center' }}><Words tone="indigo" bold>Not done yet</Words></Pressable>
-        ) : <Words tone="indigo" bold>{open ? 'fold' : done ? 'look' : 'open'}</Words>}
+          <Pressable role="button" onPress={onReopen} style={{ minHeight: 44, justifyContent: 'center' }}>
+            <Words tone="indigo" bold>
+              Not done yet
+            </Words>
+          </Pressable>
+        ) : (
+          <Words tone="indigo" bold>
+            {open ? 'fold' : done ? 'look' : 'open'}
+          </Words>
+        )}
       </Pressable>
       {open ? <View style={{ paddingBottom: 20 }}>{children}</View> : null}
     </View>

@@ -15,18 +15,43 @@ export function StitchStage({ tools, onDone }: StageProps) {
   const open = checks.filter((c) => !piece.checks[c.code]).length
   return (
     <>
-      <Section title="Before the start" says={recipe ? undefined : 'The list is made from the stack; choose one at Build for its own list.'}>
+      <Section
+        title="Before the start"
+        says={recipe ? undefined : 'The list is made from the stack; choose one at Build for its own list.'}
+      >
         <View>
-          {checks.map((c) => <TickLine key={c.code} title={c.text} done={piece.checks[c.code] ?? false} onChange={(done) => set({ checks: { [c.code]: done } })} />)}
+          {checks.map((c) => (
+            <TickLine
+              key={c.code}
+              title={c.text}
+              done={piece.checks[c.code] ?? false}
+              onChange={(done) => set({ checks: { [c.code]: done } })}
+            />
+          ))}
         </View>
-        {recipe?.cautions.map((c) => <Words soft key={c.code}>{c.text}</Words>)}
+        {recipe?.cautions.map((c) => (
+          <Words soft key={c.code}>
+            {c.text}
+          </Words>
+        ))}
         <Words soft>Power off to change a needle or clear a nest. Stay by the machine.</Words>
       </Section>
       <Section title="Threads in order">
         {plan.design.colours.map((colour, i) => (
           <View key={`${i}${colour}`} style={{ flexDirection: 'row', alignItems: 'center', gap: 14, minHeight: 40 }}>
-            <Words soft style={{ width: 20 }}>{i + 1}</Words>
-            <View style={{ width: 64, height: 24, backgroundColor: colour, borderWidth: 1, borderColor: '#1F2D38', borderRadius: 2 }} />
+            <Words soft style={{ width: 20 }}>
+              {i + 1}
+            </Words>
+            <View
+              style={{
+                width: 64,
+                height: 24,
+                backgroundColor: colour,
+                borderWidth: 1,
+                borderColor: '#1F2D38',
+                borderRadius: 2,
+              }}
+            />
             <Words>{colour}</Words>
           </View>
         ))}

@@ -1,9 +1,21 @@
 import { faultIds } from '@thimble/contract'
 
 export const faultNames: Record<(typeof faultIds)[number], string> = {
-  puckering: 'Puckering', 'outline-off': 'Outline off the fill', sinking: 'Stitches sink', 'loops-on-top': 'Loops on top', 'bobbin-on-top': 'Bobbin showing on top',
-  nest: 'Nest underneath', 'thread-breaks': 'Thread frays or breaks', 'needle-breaks': 'Needle breaks or heats', 'placed-off': 'Placed off', crooked: 'Crooked',
-  'ring-mark': 'Ring mark', 'backing-shows': 'Backing shows', hole: 'Hole or run', 'sewn-in': 'Cloth sewn in', scratchy: 'Scratchy back',
+  puckering: 'Puckering',
+  'outline-off': 'Outline off the fill',
+  sinking: 'Stitches sink',
+  'loops-on-top': 'Loops on top',
+  'bobbin-on-top': 'Bobbin showing on top',
+  nest: 'Nest underneath',
+  'thread-breaks': 'Thread frays or breaks',
+  'needle-breaks': 'Needle breaks or heats',
+  'placed-off': 'Placed off',
+  crooked: 'Crooked',
+  'ring-mark': 'Ring mark',
+  'backing-shows': 'Backing shows',
+  hole: 'Hole or run',
+  'sewn-in': 'Cloth sewn in',
+  scratchy: 'Scratchy back',
 }
 
 export const faultChoices = faultIds.map((id) => ({ id, name: faultNames[id] }))

@@ -3,7 +3,11 @@ import { gripNames, holdingNames, layerNames } from '@thimble/core/recipe/names'
 import type { LayerKind, Needle, RecipeOption, Bobbin } from '@thimble/core/recipe/recipeOption'
 
 const verbs: Record<RecipeOption['holding'], string> = {
-  hooped: 'Hoop it with', floated: 'Float it on', clamped: 'Clamp it with', 'backing-under': 'Hoop it bare, slide under', 'backing-alone': 'Hoop only',
+  hooped: 'Hoop it with',
+  floated: 'Float it on',
+  clamped: 'Clamp it with',
+  'backing-under': 'Hoop it bare, slide under',
+  'backing-alone': 'Hoop only',
 }
 
 export const layerName = (kind: string): string => layerNames[kind as LayerKind] ?? kind
@@ -15,8 +19,10 @@ export function recipeTitle({ holding, layers }: Pick<RecipeOption, 'holding' | 
   return main ? `${verbs[holding]} ${layerName(main.kind).toLowerCase()}` : `${holdingNames[holding]}, no backing`
 }
 
-export const needleText = ({ size, point, coated }: Needle): string => `${size} ${point === 'large-eye' ? 'large eye' : point}${coated ? ', coated' : ''}`
-export const bobbinText = ({ weight, colour }: Bobbin): string => `${weight} wt ${colour === 'match' ? 'matched' : colour}`
+export const needleText = ({ size, point, coated }: Needle): string =>
+  `${size} ${point === 'large-eye' ? 'large eye' : point}${coated ? ', coated' : ''}`
+export const bobbinText = ({ weight, colour }: Bobbin): string =>
+  `${weight} wt ${colour === 'match' ? 'matched' : colour}`
 
 export function stackFrom(option: RecipeOption): Stack {
   return {
@@ -31,8 +37,14 @@ export function stackFrom(option: RecipeOption): Stack {
 
 /** What a layer's line says below its name. */
 export function layerDetail(layer: UsedLayer, write: (mm: number) => string): string {
-  const sheets = layer.sheets > 1 ? `${layer.sheets} sheets${layer.crossed ? ', crossed' : ''}` : layer.crossed ? 'crossed' : ''
+  const sheets =
+    layer.sheets > 1 ? `${layer.sheets} sheets${layer.crossed ? ', crossed' : ''}` : layer.crossed ? 'crossed' : ''
   const cut = layer.piece ? `cut ${write(layer.piece.widthMm)} × ${write(layer.piece.heightMm)}` : ''
-  const grip = layer.role === 'topping' ? 'laid on top' : layer.role === 'cover' ? 'after stitching, over the back' : gripNames[layer.grip as keyof typeof gripNames]
+  const grip =
+    layer.role === 'topping'
+      ? 'laid on top'
+      : layer.role === 'cover'
+        ? 'after stitching, over the back'
+        : gripNames[layer.grip as keyof typeof gripNames]
   return [sheets, grip, cut, layer.own ? 'your own choice' : ''].filter(Boolean).join(', ')
 }

@@ -4,7 +4,13 @@ import { type PiecePlan, planBuild, planHoop, planMeasure, type Shelf } from '@/
 import { patch } from '@/state/store'
 import { usePlanShelf } from '../useShelfDocs'
 
-export type PieceTools = { piece: Piece; plan: PiecePlan; shelf: Shelf; set: (body: object) => void; setDone: (stage: StageId, done: boolean) => void }
+export type PieceTools = {
+  piece: Piece
+  plan: PiecePlan
+  shelf: Shelf
+  set: (body: object) => void
+  setDone: (stage: StageId, done: boolean) => void
+}
 
 /** One piece with its plan, and the way to change it. */
 export function usePieceTools(piece: Piece): PieceTools {
@@ -18,5 +24,7 @@ export function usePieceTools(piece: Piece): PieceTools {
   return { piece, plan, shelf, set, setDone }
 }
 
-export const useBuildPlan = ({ piece, plan, shelf }: PieceTools) => useMemo(() => planBuild(piece, plan, shelf), [piece, plan, shelf])
-export const useHoopPlan = ({ piece, plan, shelf }: PieceTools) => useMemo(() => planHoop(piece, plan, shelf), [piece, plan, shelf])
+export const useBuildPlan = ({ piece, plan, shelf }: PieceTools) =>
+  useMemo(() => planBuild(piece, plan, shelf), [piece, plan, shelf])
+export const useHoopPlan = ({ piece, plan, shelf }: PieceTools) =>
+  useMemo(() => planHoop(piece, plan, shelf), [piece, plan, shelf])

@@ -29,9 +29,17 @@ export function RunsPage() {
   const runs = useMemo(() => runsOf(pieces), [pieces])
   return (
     <Page title="Runs">
-      <Section says="Pieces in work that share customer, item and design: measure, thread and hoop them together." ><View /></Section>
-      {runs.map((run) => <RunCard key={run.key} run={run} />)}
-      {runs.length === 0 ? <Section><Words>No piece in work has a customer yet. Give one at the foot of a piece’s ticket.</Words></Section> : null}
+      <Section says="Pieces in work that share customer, item and design: measure, thread and hoop them together.">
+        <View />
+      </Section>
+      {runs.map((run) => (
+        <RunCard key={run.key} run={run} />
+      ))}
+      {runs.length === 0 ? (
+        <Section>
+          <Words>No piece in work has a customer yet. Give one at the foot of a piece’s ticket.</Words>
+        </Section>
+      ) : null}
     </Page>
   )
 }
@@ -41,11 +49,37 @@ function RunCard({ run }: { run: Run }) {
   const router = useRouter()
   const at = stageIds.map((stage): [StageId, Piece[]] => [stage, run.pieces.filter((x) => stageOf(x) === stage)])
   return (
-    <View style={{ backgroundColor: p.paper, borderTopWidth: 1, borderTopColor: p.seam, paddingHorizontal: 16, paddingVertical: 12, marginTop: 12, gap: 8 }}>
+    <View
+      style={{
+        backgroundColor: p.paper,
+        borderTopWidth: 1,
+        borderTopColor: p.seam,
+        paddingHorizontal: 16,
+        paddingVertical: 12,
+        marginTop: 12,
+        gap: 8,
+      }}
+    >
       <Heading level={2}>{run.customer}</Heading>
-      <Words>{`${run.pieces.length} ${run.pieces.length === 1 ? 'piece' : 'pieces'}: ${at.filter(([, list]) => list.length > 0).map(([stage, list]) => `${list.length} at ${stageNames[stage].toLowerCase()}`).join(', ')}`}</Words>
+      <Words>{`${run.pieces.length} ${run.pieces.length === 1 ? 'piece' : 'pieces'}: ${at
+        .filter(([, list]) => list.length > 0)
+        .map(([stage, list]) => `${list.length} at ${stageNames[stage].toLowerCase()}`)
+        .join(', ')}`}</Words>
       {run.pieces.map((piece) => (
-        <Pressable key={piece.id} role="link" onPress={() => router.push(`/piece/${piece.id}`)} style={{ minHeight: 44, flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between', gap: 12, borderTopWidth: 1, borderTopColor: p.seam }}>
+        <Pressable
+          key={piece.id}
+          role="link"
+          onPress={() => router.push(`/piece/${piece.id}`)}
+          style={{
+            minHeight: 44,
+            flexDirection: 'row',
+            alignItems: 'center',
+            justifyContent: 'space-between',
+            gap: 12,
+            borderTopWidth: 1,
+            borderTopColor: p.seam,
+          }}
+        >
           <Words style={{ flex: 1 }}>{`${piece.name}${piece.run ? `, ${piece.run}` : ''}`}</Words>
           <Words soft>{stageNames[stageOf(piece)]}</Words>
         </Pressable>

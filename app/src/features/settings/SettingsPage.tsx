@@ -17,16 +17,51 @@ export function SettingsPage() {
     <Page title="Habits and settings" back>
       <Section title="The shop">
         <NameField slot="shop" name={shop.name} onChange={(name) => set({ name })} />
-        <Choices label="Lengths in" choices={[{ id: 'mm', name: 'Millimetres' }, { id: 'cm', name: 'Centimetres' }, { id: 'in', name: 'Inches' }]} value={shop.unit} onChange={(unit) => set({ unit })} />
+        <Choices
+          label="Lengths in"
+          choices={[
+            { id: 'mm', name: 'Millimetres' },
+            { id: 'cm', name: 'Centimetres' },
+            { id: 'in', name: 'Inches' },
+          ]}
+          value={shop.unit}
+          onChange={(unit) => set({ unit })}
+        />
         {shop.unit === 'in' ? (
-          <Choices label="Finest mark of the tape" choices={[{ id: '8', name: '1/8' }, { id: '16', name: '1/16' }, { id: '32', name: '1/32' }]} value={String(shop.fraction) as '8' | '16' | '32'} onChange={(f) => set({ fraction: Number(f) })} />
+          <Choices
+            label="Finest mark of the tape"
+            choices={[
+              { id: '8', name: '1/8' },
+              { id: '16', name: '1/16' },
+              { id: '32', name: '1/32' },
+            ]}
+            value={String(shop.fraction) as '8' | '16' | '32'}
+            onChange={(f) => set({ fraction: Number(f) })}
+          />
         ) : null}
-        <Choices label="Look" choices={[{ id: 'auto', name: 'As the device' }, { id: 'light', name: 'Calico' }, { id: 'dark', name: 'Dim workroom' }]} value={shop.theme} onChange={(theme) => set({ theme })} />
+        <Choices
+          label="Look"
+          choices={[
+            { id: 'auto', name: 'As the device' },
+            { id: 'light', name: 'Calico' },
+            { id: 'dark', name: 'Dim workroom' },
+          ]}
+          value={shop.theme}
+          onChange={(theme) => set({ theme })}
+        />
       </Section>
-      <Section title="House habits" says="Where practitioners differ, the program follows yours and says so. The other way is still offered.">
+      <Section
+        title="House habits"
+        says="Where practitioners differ, the program follows yours and says so. The other way is still offered."
+      >
         {habitQuestions.map((q) => (
           <HabitBlock key={q.id} means={q.choices.find((c) => c.value === shop.habits[q.id])?.means ?? ''}>
-            <Choices label={q.asks} choices={q.choices.map((c) => ({ id: c.value, name: c.name }))} value={shop.habits[q.id] as string} onChange={(value) => set({ habits: { [q.id]: value } })} />
+            <Choices
+              label={q.asks}
+              choices={q.choices.map((c) => ({ id: c.value, name: c.name }))}
+              value={shop.habits[q.id] as string}
+              onChange={(value) => set({ habits: { [q.id]: value } })}
+            />
           </HabitBlock>
         ))}
       </Section>
@@ -49,5 +84,13 @@ function HabitBlock({ means, children }: { means: string; children: ReactNode })
 
 function ExportLink() {
   const p = usePalette()
-  return <a href="/api/v1/export" download style={{ color: p.indigo, fontFamily: 'TextBold', fontSize: 17, padding: '12px 0', display: 'inline-block' }}>Save the shop as a file</a>
+  return (
+    <a
+      href="/api/v1/export"
+      download
+      style={{ color: p.indigo, fontFamily: 'TextBold', fontSize: 17, padding: '12px 0', display: 'inline-block' }}
+    >
+      Save the shop as a file
+    </a>
+  )
 }

@@ -30,8 +30,15 @@ export function HoopForm({ id }: { id: string }) {
   const own = kept && kept.field.shape !== 'polygon' ? kept.field : null
   const write = (mm?: number | null): string => (mm ? formatLength(mm, style) : '')
   const draft = useDraft(`hoop.${id}`, {
-    name: kept?.name ?? '', shape: own?.shape ?? 'rect', clamp: kept?.clamp ? 'yes' : 'no', fieldW: write(own?.width), fieldH: write(own?.height),
-    corner: write(own?.shape === 'rect' ? own.cornerRadius : 0), outW: write(kept?.outside.width), outH: write(kept?.outside.height), thick: kept?.maxThicknessMm ? `${kept.maxThicknessMm} mm` : '',
+    name: kept?.name ?? '',
+    shape: own?.shape ?? 'rect',
+    clamp: kept?.clamp ? 'yes' : 'no',
+    fieldW: write(own?.width),
+    fieldH: write(own?.height),
+    corner: write(own?.shape === 'rect' ? own.cornerRadius : 0),
+    outW: write(kept?.outside.width),
+    outH: write(kept?.outside.height),
+    thick: kept?.maxThicknessMm ? `${kept.maxThicknessMm} mm` : '',
   })
   const { texts, problems, type } = draft
   const read = (text: string) => readTyped({ text, unit: style.unit })
@@ -39,8 +46,23 @@ export function HoopForm({ id }: { id: string }) {
   const doc = () => {
     const [width, height, outW, outH] = sizes.map((s) => read(texts[s.id]).mm ?? Number.NaN)
     const now = new Date().toISOString()
-    const field = texts.shape === 'oval' ? { shape: 'oval', width, height } : { shape: 'rect', width, height, cornerRadius: read(texts.corner).mm ?? 0 }
-    return { ...kept, id: kept?.id ?? crypto.randomUUID(), createdAt: kept?.createdAt ?? now, updatedAt: now, name: texts.name, field, outside: { width: outW, height: outH }, clamp: texts.clamp === 'yes', maxThicknessMm: read(texts.thick).mm, notchOffset: kept?.notchOffset ?? null, note: kept?.note ?? '' }
+    const field =
+      texts.shape === 'oval'
+        ? { shape: 'oval', width, height }
+        : { shape: 'rect', width, height, cornerRadius: read(texts.corner).mm ?? 0 }
+    return {
+      ...kept,
+      id: kept?.id ?? crypto.randomUUID(),
+      createdAt: kept?.createdAt ?? now,
+      updatedAt: now,
+      name: texts.name,
+      field,
+      outside: { width: outW, height: outH },
+      clamp: texts.clamp === 'yes',
+      maxThicknessMm: read(texts.thick).mm,
+      notchOffset: kept?.notchOffset ?? null,
+      note: kept?.note ?? '',
+    }
   }
   const keep = (): void => {
     const unread: Record<string, string> = {}
@@ -49,7 +71,14 @@ export function HoopForm({ id }: { id: string }) {
       if (problem) unread[field] = problem
       else if (mm === null && field !== 'corner' && field !== 'thick') unread[field] = 'Measure it and type it here.'
     }
-    const found = draft.check<Hoop>(Hoop as never, doc(), unread, (path) => sizes.find((s) => s.path === path)?.id ?? (path === 'maxThicknessMm' ? 'thick' : path.startsWith('field') ? 'corner' : path))
+    const found = draft.check<Hoop>(
+      Hoop as never,
+      doc(),
+      unread,
+      (path) =>
+        sizes.find((s) => s.path === path)?.id ??
+        (path === 'maxThicknessMm' ? 'thick' : path.startsWith('field') ? 'corner' : path),
+    )
     if (!found) return
     if (kept) patch('hoops', id, found)
     else create('hoops', found)
@@ -59,21 +88,88 @@ export function HoopForm({ id }: { id: string }) {
   const shown = Hoop.safeParse({ ...doc(), name: texts.name || 'Hoop' })
   return (
     <Page title={kept ? kept.name : 'A new hoop'} back foot={<Button title="Keep it" onPress={keep} />}>
-      {shown.success ? <View style={{ alignItems: 'center', backgroundColor: p.table, paddingVertical: 8 }}><HoopDrawing hoop={shown.data} cloth={p.paper} size={220} largest={Math.max(shown.data.outside.width, shown.data.outside.height)} /></View> : null}
+      {shown.success ? (
+        <View style={{ alignItems: 'center', backgroundColor: p.table, paddingVertical: 8 }}>
+          <HoopDrawing
+            hoop={shown.data}
+            cloth={p.paper}
+            size={220}
+            largest={Math.max(shown.data.outside.width, shown.data.outside.height)}
+          />
+        </View>
+      ) : null}
       <Section>
-        <Field label="Name" value={texts.name} problem={problems.name} placeholder="Square 100" onChange={(t) => type('name', t)} />
-        <Choices label="Shape of the field" choices={[{ id: 'rect', name: 'Straight sides' }, { id: 'oval', name: 'Oval' }]} value={texts.shape as 'rect' | 'oval'} onChange={(t) => type('shape', t)} />
+        <Field
+          label="Name"
+          value={texts.name}
+          problem={problems.name}
+          placeholder="Square 100"
+          onChange={(t) => type('name', t)}
+        />
+        <Choices
+          label="Shape of the field"
+          choices={[
+            { id: 'rect', name: 'Straight sides' },
+            { id: 'oval', name: 'Oval' },
+          ]}
+          value={texts.shape as 'rect' | 'oval'}
+          onChange={(t) => type('shape', t)}
+        />
         {[sizes.slice(0, 2), sizes.slice(2)].map((pair) => (
           <View key={pair[0]!.id} style={{ flexDirection: 'row', gap: 12 }}>
-            {pair.map((s) => <Field half key={s.id} big label={s.name} value={texts[s.id]} problem={problems[s.id]} suffix={/[a-z"]/.test(texts[s.id]) ? undefined : style.unit} onChange={(t) => type(s.id, t)} />)}
+            {pair.map((s) => (
+              <Field
+                half
+                key={s.id}
+                big
+                label={s.name}
+                value={texts[s.id]}
+                problem={problems[s.id]}
+                suffix={/[a-z"]/.test(texts[s.id]) ? undefined : style.unit}
+                onChange={(t) => type(s.id, t)}
+              />
+            ))}
           </View>
         ))}
-        <Words soft>The field is what the machine can really sew, a few millimetres smaller than the ring’s inside.</Words>
-        {texts.shape === 'rect' ? <Field label="Corner radius of the field" value={texts.corner} problem={problems.corner} placeholder="0" onChange={(t) => type('corner', t)} /> : null}
-        <Choices label="Does it clamp with magnets" choices={[{ id: 'no', name: 'No' }, { id: 'yes', name: 'Yes' }]} value={texts.clamp as 'yes' | 'no'} onChange={(t) => type('clamp', t)} />
+        <Words soft>
+          The field is what the machine can really sew, a few millimetres smaller than the ring’s inside.
+        </Words>
+        {texts.shape === 'rect' ? (
+          <Field
+            label="Corner radius of the field"
+            value={texts.corner}
+            problem={problems.corner}
+            placeholder="0"
+            onChange={(t) => type('corner', t)}
+          />
+        ) : null}
+        <Choices
+          label="Does it clamp with magnets"
+          choices={[
+            { id: 'no', name: 'No' },
+            { id: 'yes', name: 'Yes' },
+          ]}
+          value={texts.clamp as 'yes' | 'no'}
+          onChange={(t) => type('clamp', t)}
+        />
         {texts.clamp === 'yes' ? <Words soft>Magnets pinch fingers; keep them from pacemakers and cards.</Words> : null}
-        <Field label="Closes over cloth up to" value={texts.thick} problem={problems.thick} placeholder="not known" onChange={(t) => type('thick', t)} />
-        {kept ? <Button type="outline" title="Remove this hoop" onPress={() => { remove('hoops', id, kept.name); router.replace('/stash') }} /> : null}
+        <Field
+          label="Closes over cloth up to"
+          value={texts.thick}
+          problem={problems.thick}
+          placeholder="not known"
+          onChange={(t) => type('thick', t)}
+        />
+        {kept ? (
+          <Button
+            type="outline"
+            title="Remove this hoop"
+            onPress={() => {
+              remove('hoops', id, kept.name)
+              router.replace('/stash')
+            }}
+          />
+        ) : null}
       </Section>
     </Page>
   )

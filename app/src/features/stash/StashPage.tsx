@@ -31,7 +31,9 @@ export function StashPage() {
               <View style={{ flex: 1, minWidth: 0 }}>
                 <Heading level={3}>{hoop.name}</Heading>
                 <Words>{fieldSize(hoop.field, style)}</Words>
-                <Words soft>{`Ring ${formatLength(hoop.outside.width, style)} × ${formatLength(hoop.outside.height, style)} outside${hoop.clamp ? ', clamps' : ''}`}</Words>
+                <Words
+                  soft
+                >{`Ring ${formatLength(hoop.outside.width, style)} × ${formatLength(hoop.outside.height, style)} outside${hoop.clamp ? ', clamps' : ''}`}</Words>
               </View>
             </Row>
           ))}
@@ -45,7 +47,16 @@ export function StashPage() {
             const low = supply.leftMm <= supply.lowMm
             return (
               <Row key={supply.id} label={supply.name} onPress={() => router.push(`/stash/supply/${supply.id}`)}>
-                <View style={{ width: 40, height: 40, backgroundColor: supply.colour, borderWidth: 1, borderColor: p.seam, borderRadius: 2 }} />
+                <View
+                  style={{
+                    width: 40,
+                    height: 40,
+                    backgroundColor: supply.colour,
+                    borderWidth: 1,
+                    borderColor: p.seam,
+                    borderRadius: 2,
+                  }}
+                />
                 <View style={{ flex: 1, minWidth: 0 }}>
                   <Heading level={3}>{supply.name}</Heading>
                   <Words soft>{layerName(supply.kind)}</Words>
@@ -68,7 +79,20 @@ export function StashPage() {
 function Row({ label, onPress, children }: { label: string; onPress: () => void; children: ReactNode }) {
   const p = usePalette()
   return (
-    <Pressable role="link" aria-label={label} onPress={onPress} style={{ flexDirection: 'row', gap: 14, alignItems: 'center', borderTopWidth: 1, borderTopColor: p.seam, minHeight: 60, paddingVertical: 8 }}>
+    <Pressable
+      role="link"
+      aria-label={label}
+      onPress={onPress}
+      style={{
+        flexDirection: 'row',
+        gap: 14,
+        alignItems: 'center',
+        borderTopWidth: 1,
+        borderTopColor: p.seam,
+        minHeight: 60,
+        paddingVertical: 8,
+      }}
+    >
       {children}
     </Pressable>
   )

@@ -13,7 +13,12 @@ import { layerName } from '../piece/recipeWords'
 import { useDraft } from './useDraft'
 
 const lengths = ['widthMm', 'leftMm', 'lowMm'] as const
-const colours = [{ id: '#ffffff', name: 'White', swatch: '#ffffff' }, { id: '#d9c9a3', name: 'Beige', swatch: '#d9c9a3' }, { id: '#22262b', name: 'Black', swatch: '#22262b' }, { id: '#d5e6f2', name: 'Clear', swatch: '#d5e6f2' }]
+const colours = [
+  { id: '#ffffff', name: 'White', swatch: '#ffffff' },
+  { id: '#d9c9a3', name: 'Beige', swatch: '#d9c9a3' },
+  { id: '#22262b', name: 'Black', swatch: '#22262b' },
+  { id: '#d5e6f2', name: 'Clear', swatch: '#d5e6f2' },
+]
 
 /** A backing or topping: its kind, its width, and how much of it is left. */
 export function SupplyForm({ id }: { id: string }) {
@@ -22,19 +27,35 @@ export function SupplyForm({ id }: { id: string }) {
   const kept = useShelf((s) => s.docs.supplies[id])
   const metres = (mm?: number): string => (mm === undefined ? '' : `${mm / 1000} m`)
   const draft = useDraft(`supply.${id}`, {
-    name: kept?.name ?? '', kind: kept?.kind ?? supplyKinds[0], colour: kept?.colour ?? '#ffffff',
-    widthMm: kept ? formatLength(kept.widthMm, style) : '', leftMm: metres(kept?.leftMm), lowMm: metres(kept?.lowMm ?? 0),
+    name: kept?.name ?? '',
+    kind: kept?.kind ?? supplyKinds[0],
+    colour: kept?.colour ?? '#ffffff',
+    widthMm: kept ? formatLength(kept.widthMm, style) : '',
+    leftMm: metres(kept?.leftMm),
+    lowMm: metres(kept?.lowMm ?? 0),
   })
   const { texts, problems, type } = draft
   const keep = (): void => {
     const unread: Record<string, string> = {}
-    const read = Object.fromEntries(lengths.map((field) => {
-      const { mm, problem } = readLong(texts[field], field === 'widthMm' ? style.unit : 'm')
-      if (problem) unread[field] = problem
-      return [field, mm]
-    }))
+    const read = Object.fromEntries(
+      lengths.map((field) => {
+        const { mm, problem } = readLong(texts[field], field === 'widthMm' ? style.unit : 'm')
+        if (problem) unread[field] = problem
+        return [field, mm]
+      }),
+    )
     const now = new Date().toISOString()
-    const doc = { ...kept, ...read, id: kept?.id ?? crypto.randomUUID(), createdAt: kept?.createdAt ?? now, updatedAt: now, name: texts.name, kind: texts.kind, colour: texts.colour, note: kept?.note ?? '' }
+    const doc = {
+      ...kept,
+      ...read,
+      id: kept?.id ?? crypto.randomUUID(),
+      createdAt: kept?.createdAt ?? now,
+      updatedAt: now,
+      name: texts.name,
+      kind: texts.kind,
+      colour: texts.colour,
+      note: kept?.note ?? '',
+    }
     const found = draft.check<Supply>(Supply as never, doc, unread, (path) => path)
     if (!found) return
     if (kept) patch('supplies', id, found)
@@ -45,15 +66,59 @@ export function SupplyForm({ id }: { id: string }) {
   return (
     <Page title={kept ? kept.name : 'A new backing or topping'} back foot={<Button title="Keep it" onPress={keep} />}>
       <Section>
-        <Field label="Name" value={texts.name} problem={problems.name} placeholder="Mesh, white" onChange={(t) => type('name', t)} />
-        <Choices label="Kind" long choices={supplyKinds.map((k) => ({ id: k, name: layerName(k) }))} value={texts.kind as (typeof supplyKinds)[number]} onChange={(t) => type('kind', t)} />
+        <Field
+          label="Name"
+          value={texts.name}
+          problem={problems.name}
+          placeholder="Mesh, white"
+          onChange={(t) => type('name', t)}
+        />
+        <Choices
+          label="Kind"
+          long
+          choices={supplyKinds.map((k) => ({ id: k, name: layerName(k) }))}
+          value={texts.kind as (typeof supplyKinds)[number]}
+          onChange={(t) => type('kind', t)}
+        />
         <Choices label="Colour" choices={colours} value={texts.colour} onChange={(t) => type('colour', t)} />
-        <Field big label="Width of the roll or sheet" suffix={/[a-z"]/.test(texts.widthMm) ? undefined : style.unit} value={texts.widthMm} problem={problems.widthMm} onChange={(t) => type('widthMm', t)} />
+        <Field
+          big
+          label="Width of the roll or sheet"
+          suffix={/[a-z"]/.test(texts.widthMm) ? undefined : style.unit}
+          value={texts.widthMm}
+          problem={problems.widthMm}
+          onChange={(t) => type('widthMm', t)}
+        />
         <View style={{ flexDirection: 'row', gap: 12 }}>
-          <Field half big label="Length left" suffix={/[a-z"]/.test(texts.leftMm) ? undefined : 'm'} value={texts.leftMm} problem={problems.leftMm} onChange={(t) => type('leftMm', t)} />
-          <Field half big label="Low below" suffix={/[a-z"]/.test(texts.lowMm) ? undefined : 'm'} value={texts.lowMm} problem={problems.lowMm} onChange={(t) => type('lowMm', t)} />
+          <Field
+            half
+            big
+            label="Length left"
+            suffix={/[a-z"]/.test(texts.leftMm) ? undefined : 'm'}
+            value={texts.leftMm}
+            problem={problems.leftMm}
+            onChange={(t) => type('leftMm', t)}
+          />
+          <Field
+            half
+            big
+            label="Low below"
+            suffix={/[a-z"]/.test(texts.lowMm) ? undefined : 'm'}
+            value={texts.lowMm}
+            problem={problems.lowMm}
+            onChange={(t) => type('lowMm', t)}
+          />
         </View>
-        {kept ? <Button type="outline" title="Remove it" onPress={() => { remove('supplies', id, kept.name); router.replace('/stash') }} /> : null}
+        {kept ? (
+          <Button
+            type="outline"
+            title="Remove it"
+            onPress={() => {
+              remove('supplies', id, kept.name)
+              router.replace('/stash')
+            }}
+          />
+        ) : null}
       </Section>
     </Page>
   )

@@ -23,10 +23,16 @@ export function useDraft<Texts extends Record<string, string>>(key: string, init
     }
   }
   /** The document when it can be kept; otherwise null, with a sentence beside each field that is wrong. */
-  const check = <Doc>(schema: ZodType<Doc>, doc: unknown, unread: Partial<Record<string, string>>, fieldOf: (path: string) => string): Doc | null => {
+  const check = <Doc>(
+    schema: ZodType<Doc>,
+    doc: unknown,
+    unread: Partial<Record<string, string>>,
+    fieldOf: (path: string) => string,
+  ): Doc | null => {
     const found = schema.safeParse(doc)
     const said: Partial<Record<string, string>> = {}
-    if (!found.success) for (const issue of found.error.issues) said[fieldOf(issue.path.map(String).join('.'))] ??= issue.message
+    if (!found.success)
+      for (const issue of found.error.issues) said[fieldOf(issue.path.map(String).join('.'))] ??= issue.message
     const all = { ...said, ...unread }
     setProblems(all)
     return found.success && Object.values(unread).every((text) => !text) ? found.data : null

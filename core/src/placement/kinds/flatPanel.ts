@@ -36,8 +36,20 @@ function target({ measures: m, design, distances, write }: PlacementContext, own
     centre,
     distances: own
       ? [
-          { id: 'fromLeft', name: 'Centre from your left edge', mm: fromLeft, assumed: assumed.fromLeft, plausible: [0, m.width!] },
-          { id: 'fromTop', name: 'Centre from the top edge', mm: fromTop, assumed: assumed.fromTop, plausible: [0, m.height!] },
+          {
+            id: 'fromLeft',
+            name: 'Centre from your left edge',
+            mm: fromLeft,
+            assumed: assumed.fromLeft,
+            plausible: [0, m.width!],
+          },
+          {
+            id: 'fromTop',
+            name: 'Centre from the top edge',
+            mm: fromTop,
+            assumed: assumed.fromTop,
+            plausible: [0, m.height!],
+          },
         ]
       : [],
     tapes: [
@@ -45,8 +57,17 @@ function target({ measures: m, design, distances, write }: PlacementContext, own
       { id: 'fromTop', from: at(beside, 0), to: at(beside, fromTop) },
     ],
     steps: [
-      { id: 'across', text: `From your left edge go ${write(fromLeft)} in and draw a line straight up and down.`, lengths: [fromLeft] },
-      { id: 'depth', text: `From the top edge go ${write(fromTop)} down on that line: chalk the cross.`, lengths: [fromTop], marks: ['cross'] },
+      {
+        id: 'across',
+        text: `From your left edge go ${write(fromLeft)} in and draw a line straight up and down.`,
+        lengths: [fromLeft],
+      },
+      {
+        id: 'depth',
+        text: `From the top edge go ${write(fromTop)} down on that line: chalk the cross.`,
+        lengths: [fromTop],
+        marks: ['cross'],
+      },
     ],
     summary: `Cross ${write(fromTop)} from the top edge, ${write(fromLeft)} from your left`,
     warnings: [],
@@ -60,16 +81,46 @@ export const flatPanel: ItemKind = {
   name: 'Flat panel',
   reference: 'middle of the top edge',
   measurements: [
-    { id: 'width', name: 'Width', howTo: 'Edge to edge across the middle, laid flat.', plausible: [60, 2500], presets: { small: 200, medium: 400, large: 800 } },
-    { id: 'height', name: 'Height', howTo: 'Top edge to bottom edge along the middle.', plausible: [60, 2500], presets: { small: 200, medium: 400, large: 600 } },
-    { id: 'strip', name: 'Strip to keep free', howTo: 'Seam or hem along every edge where nothing may be sewn; 0 for none.', plausible: [0, 60], presets: { small: 10, medium: 15, large: 20 }, mayBeZero: true },
+    {
+      id: 'width',
+      name: 'Width',
+      howTo: 'Edge to edge across the middle, laid flat.',
+      plausible: [60, 2500],
+      presets: { small: 200, medium: 400, large: 800 },
+    },
+    {
+      id: 'height',
+      name: 'Height',
+      howTo: 'Top edge to bottom edge along the middle.',
+      plausible: [60, 2500],
+      presets: { small: 200, medium: 400, large: 600 },
+    },
+    {
+      id: 'strip',
+      name: 'Strip to keep free',
+      howTo: 'Seam or hem along every edge where nothing may be sewn; 0 for none.',
+      plausible: [0, 60],
+      presets: { small: 10, medium: 15, large: 20 },
+      mayBeZero: true,
+    },
   ],
-  sizes: [{ id: 'small', name: 'Small' }, { id: 'medium', name: 'Medium' }, { id: 'large', name: 'Large' }],
+  sizes: [
+    { id: 'small', name: 'Small' },
+    { id: 'medium', name: 'Medium' },
+    { id: 'large', name: 'Large' },
+  ],
   usualSize: 'medium',
   usualCloth: 'twill',
   shape,
   placements: [
     { id: 'centred', name: 'Centred', anchor: 'centre', upIs: 'the top edge', needs, target: (c) => target(c, false) },
-    { id: 'from-edges', name: 'At distances from the edges', anchor: 'centre', upIs: 'the top edge', needs, target: (c) => target(c, true) },
+    {
+      id: 'from-edges',
+      name: 'At distances from the edges',
+      anchor: 'centre',
+      upIs: 'the top edge',
+      needs,
+      target: (c) => target(c, true),
+    },
   ],
 }

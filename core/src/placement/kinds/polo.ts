@@ -39,14 +39,35 @@ function chestTarget(side: 'left' | 'right', c: PlacementContext): PlacementTarg
   const aboveUnderarm = underarm.y - centre.y
 
   const depth: StepDraft = fromNeck
-    ? { id: 'depth', text: `From the level of the neck seam go ${write(centre.y)} straight down: chalk the cross there.`, lengths: [centre.y], marks: ['cross'] }
-    : { id: 'depth', text: `From the shoulder point go ${write(down)} straight down: chalk the cross where the two meet.`, lengths: [down], marks: ['cross'] }
-  const level = Math.abs(aboveUnderarm) < 1
-    ? { id: 'level', text: 'Check: the cross lies level with the underarm.', lengths: [] }
-    : { id: 'level', text: `Check: the cross lies ${write(Math.abs(aboveUnderarm))} ${aboveUnderarm > 0 ? 'above' : 'below'} the underarm line.`, lengths: [aboveUnderarm] }
+    ? {
+        id: 'depth',
+        text: `From the level of the neck seam go ${write(centre.y)} straight down: chalk the cross there.`,
+        lengths: [centre.y],
+        marks: ['cross'],
+      }
+    : {
+        id: 'depth',
+        text: `From the shoulder point go ${write(down)} straight down: chalk the cross where the two meet.`,
+        lengths: [down],
+        marks: ['cross'],
+      }
+  const level =
+    Math.abs(aboveUnderarm) < 1
+      ? { id: 'level', text: 'Check: the cross lies level with the underarm.', lengths: [] }
+      : {
+          id: 'level',
+          text: `Check: the cross lies ${write(Math.abs(aboveUnderarm))} ${aboveUnderarm > 0 ? 'above' : 'below'} the underarm line.`,
+          lengths: [aboveUnderarm],
+        }
 
   const warnings: Advice[] = []
-  if (aboveUnderarm < -1) warnings.push(note('below-underarm', `The cross lies ${write(-aboveUnderarm)} below the underarm; chest designs sit level with it or a little above.`))
+  if (aboveUnderarm < -1)
+    warnings.push(
+      note(
+        'below-underarm',
+        `The cross lies ${write(-aboveUnderarm)} below the underarm; chest designs sit level with it or a little above.`,
+      ),
+    )
   // The tapes lie beside the design, so that they do not hide the marks.
   const beside = centre.x + sign * (c.design.width / 2 + 30)
   const below = centre.y + c.design.height / 2 + 34
@@ -61,8 +82,16 @@ function chestTarget(side: 'left' | 'right', c: PlacementContext): PlacementTarg
       { id: 'across', from: at(0, below), to: at(centre.x, below) },
     ],
     steps: [
-      { id: 'centre-line', text: `Fold the side seams together and crease the front lightly, ${write(half)} from either seam.`, lengths: [half] },
-      { id: 'across', text: `From the crease go ${write(across)} to the wearer’s ${hand} (your ${yours}).`, lengths: [across] },
+      {
+        id: 'centre-line',
+        text: `Fold the side seams together and crease the front lightly, ${write(half)} from either seam.`,
+        lengths: [half],
+      },
+      {
+        id: 'across',
+        text: `From the crease go ${write(across)} to the wearer’s ${hand} (your ${yours}).`,
+        lengths: [across],
+      },
       depth,
       level,
     ],
@@ -87,14 +116,43 @@ export const polo: ItemKind = {
   name: 'Polo',
   reference: 'centre line at the front neck seam',
   measurements: [
-    { id: 'chestWidth', name: 'Seam to seam at the underarm', howTo: 'Laid flat, face up, one side seam to the other.', plausible: [300, 800], presets: bySize(400, 490, 540, 580, 620, 670, 720) },
-    { id: 'shoulderToUnderarm', name: 'Shoulder point to underarm', howTo: 'From where collar and shoulder seam meet, straight down to underarm level.', plausible: [130, 320], presets: bySize(165, 200, 210, 225, 240, 255, 265) },
-    { id: 'neckWidth', name: 'Neck, shoulder point to shoulder point', howTo: 'Full width across, collar closed and flat.', plausible: [110, 260], presets: bySize(145, 172, 180, 184, 190, 196, 202) },
-    { id: 'neckDrop', name: 'Shoulder point down to the neck seam', howTo: 'From shoulder-point level to the collar seam at centre front.', plausible: [40, 140], presets: bySize(60, 72, 76, 80, 84, 88, 92) },
+    {
+      id: 'chestWidth',
+      name: 'Seam to seam at the underarm',
+      howTo: 'Laid flat, face up, one side seam to the other.',
+      plausible: [300, 800],
+      presets: bySize(400, 490, 540, 580, 620, 670, 720),
+    },
+    {
+      id: 'shoulderToUnderarm',
+      name: 'Shoulder point to underarm',
+      howTo: 'From where collar and shoulder seam meet, straight down to underarm level.',
+      plausible: [130, 320],
+      presets: bySize(165, 200, 210, 225, 240, 255, 265),
+    },
+    {
+      id: 'neckWidth',
+      name: 'Neck, shoulder point to shoulder point',
+      howTo: 'Full width across, collar closed and flat.',
+      plausible: [110, 260],
+      presets: bySize(145, 172, 180, 184, 190, 196, 202),
+    },
+    {
+      id: 'neckDrop',
+      name: 'Shoulder point down to the neck seam',
+      howTo: 'From shoulder-point level to the collar seam at centre front.',
+      plausible: [40, 140],
+      presets: bySize(60, 72, 76, 80, 84, 88, 92),
+    },
   ],
   sizes: [
-    { id: 'child', name: 'Child' }, { id: 's', name: 'S' }, { id: 'm', name: 'M' }, { id: 'l', name: 'L' },
-    { id: 'xl', name: 'XL' }, { id: '2xl', name: '2XL' }, { id: '3xl', name: '3XL' },
+    { id: 'child', name: 'Child' },
+    { id: 's', name: 'S' },
+    { id: 'm', name: 'M' },
+    { id: 'l', name: 'L' },
+    { id: 'xl', name: 'XL' },
+    { id: '2xl', name: '2XL' },
+    { id: '3xl', name: '3XL' },
   ],
   usualSize: 'm',
   usualCloth: 'pique',

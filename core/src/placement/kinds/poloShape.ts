@@ -28,7 +28,12 @@ export function poloShape(m: Measures): ItemShape {
   ])
   const armhole = curve(tip, at(half * 0.8, (tip.y + underarm.y) / 2), underarm, 8)
   const neck = curve(at(0, 0), at(shoulder.x * 0.72, 0), shoulder, 8)
-  const collar = [...neck, collarEdge, ...curve(collarEdge, at(shoulder.x * 0.86, collarFoot.y * 0.6), collarFoot, 4).slice(1), at(6, 4)]
+  const collar = [
+    ...neck,
+    collarEdge,
+    ...curve(collarEdge, at(shoulder.x * 0.86, collarFoot.y * 0.6), collarFoot, 4).slice(1),
+    at(6, 4),
+  ]
   const placket = [at(-16, 0), at(16, 0), at(16, 140), at(-16, 140)]
   const strip = (points: { x: number; y: number }[]) => [
     ...points.map((p) => at(p.x - 5, p.y)),

@@ -44,9 +44,22 @@ function lowCentre({ measures: m, design, distances, write }: PlacementContext):
     tapes: [{ id: 'up', from: at(design.width / 2 + 30, 0), to: at(design.width / 2 + 30, -up) }],
     steps: [
       { id: 'thirds', text: `Fold in thirds lengthwise; the middle panel is ${write(panel)} wide.`, lengths: [panel] },
-      { id: 'centre-line', text: `Crease the centre line, ${write(m.width! / 2)} from either edge.`, lengths: [m.width! / 2] },
-      { id: 'foot', text: `On the crease go ${write(up)} up from the hem’s edge: the foot of the design.`, lengths: [up] },
-      { id: 'cross', text: `Go on to ${write(rise)} from the hem’s edge: chalk the cross.`, lengths: [rise], marks: ['cross'] },
+      {
+        id: 'centre-line',
+        text: `Crease the centre line, ${write(m.width! / 2)} from either edge.`,
+        lengths: [m.width! / 2],
+      },
+      {
+        id: 'foot',
+        text: `On the crease go ${write(up)} up from the hem’s edge: the foot of the design.`,
+        lengths: [up],
+      },
+      {
+        id: 'cross',
+        text: `Go on to ${write(rise)} from the hem’s edge: chalk the cross.`,
+        lengths: [rise],
+        marks: ['cross'],
+      },
     ],
     summary: `Cross ${write(rise)} above the hem, on the centre line`,
     warnings,
@@ -58,14 +71,37 @@ export const teaTowel: ItemKind = {
   name: 'Tea towel',
   reference: 'centre line at the lower hem’s edge',
   measurements: [
-    { id: 'width', name: 'Width, edge to edge', howTo: 'Across the middle, pressed flat, after its first wash.', plausible: [300, 700], presets: { small: 430, usual: 480, large: 500 } },
-    { id: 'length', name: 'Length, hem to hem', howTo: 'Along the middle, from one hem’s edge to the other.', plausible: [450, 1000], presets: { small: 600, usual: 700, large: 760 } },
+    {
+      id: 'width',
+      name: 'Width, edge to edge',
+      howTo: 'Across the middle, pressed flat, after its first wash.',
+      plausible: [300, 700],
+      presets: { small: 430, usual: 480, large: 500 },
+    },
+    {
+      id: 'length',
+      name: 'Length, hem to hem',
+      howTo: 'Along the middle, from one hem’s edge to the other.',
+      plausible: [450, 1000],
+      presets: { small: 600, usual: 700, large: 760 },
+    },
   ],
-  sizes: [{ id: 'small', name: 'Small' }, { id: 'usual', name: 'Usual' }, { id: 'large', name: 'Large' }],
+  sizes: [
+    { id: 'small', name: 'Small' },
+    { id: 'usual', name: 'Usual' },
+    { id: 'large', name: 'Large' },
+  ],
   usualSize: 'usual',
   usualCloth: 'waffle',
   shape,
   placements: [
-    { id: 'low-centre', name: 'Low centre', anchor: 'bottom', upIs: 'the upper hem', needs: ['width', 'length'], target: lowCentre },
+    {
+      id: 'low-centre',
+      name: 'Low centre',
+      anchor: 'bottom',
+      upIs: 'the upper hem',
+      needs: ['width', 'length'],
+      target: lowCentre,
+    },
   ],
 }
