@@ -82,8 +82,7 @@ export function ThreadLine({ done, at, onPick }: Props) {
                     aria-label={says}
                     aria-selected={stage === at}
                     onPress={() => onPick(stage)}
-                    hitSlop={{ top: 22, bottom: 8 }}
-                    style={{ minHeight: 24 }}
+                    style={{ minHeight: 46, marginTop: -20, paddingTop: 20 }}
                   >
                     {name}
                   </Pressable>

@@ -79,8 +79,9 @@ export const shelf = createSlice({
       if (payload.connection) state.connection = payload.connection
       state.waiting = payload.waiting
     },
-    older: (state, { payload }: PayloadAction<LogRow[]>) =>
-      void state.log.push(...payload.filter((row) => !state.log.some((r) => r.pieceId === row.pieceId))),
+    older: (state, { payload }: PayloadAction<LogRow[]>) => {
+      for (const row of payload) if (!state.log.some((r) => r.pieceId === row.pieceId)) state.log.push(row)
+    },
     noticed: (state, { payload }: PayloadAction<string | null>) => void (state.notice = payload),
     removed: (state, { payload }: PayloadAction<Removed | null>) => void (state.undo = payload),
   },

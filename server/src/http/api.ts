@@ -29,7 +29,6 @@ export function api(store: ShopStore): OpenAPIHono {
     defaultHook: (result, c) => (result.success ? undefined : invalid(c, issuesOf(result.error))),
   })
   app.onError(toProblem)
-  app.notFound((c) => problem(c, 404, 'Not found', `There is no ${c.req.method} ${c.req.path}.`))
   app.use(
     '*',
     bodyLimit({

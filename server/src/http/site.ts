@@ -44,6 +44,7 @@ export function site(store: ShopStore, staticFolder: string): Hono {
     c.header('cache-control', 'no-store')
   })
   app.route('/api/v1', api(store))
+  app.all('/api/*', (c) => problem(c, 404, 'Not found', `There is no ${c.req.method} ${c.req.path}.`))
 
   app.use('*', async (c, next) => {
     await next()

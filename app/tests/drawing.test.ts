@@ -1,0 +1,80 @@
+import { boxOf, rectangle } from '@thimble/core'
+import { clothInk } from '@/drawing/clothInk'
+import { fitAll, fitWidth, toPath, toX, toY } from '@/drawing/scale'
+import { landingText } from '@/features/log/landingText'
+import { layerDetail, needleText, recipeTitle } from '@/features/piece/recipeWords'
+
+const box = (left: number, top: number, right: number, bottom: number) => ({ left, top, right, bottom })
+
+describe('the scale of a drawing', () => {
+  it('fits the whole in the middle, one scale both ways', () => {
+    const view = fitAll(box(-50, 0, 50, 300), 400, 324, 12)
+    expect(view.k).toBe(1)
+    expect([toX(view, 0), toY(view, 0), toY(view, 300)]).toEqual([200, 12, 312])
+  })
+
+  it('fills the width and keeps the design in sight, from the top or from the foot', () => {
+    const garment = box(-300, -80, 300, 700)
+    const chest = fitWidth(garment, box(0, 40, 140, 200), 628, 320, 14)
+    expect(chest.k).toBe(1)
+    expect([toY(chest, -80) >= 0, toY(chest, 200) <= 320]).toEqual([true, true])
+    const towel = fitWidth(box(-240, -700, 240, 0), box(-60, -110, 60, 0), 508, 270, 14)
+    expect([toY(towel, -110) >= 0, toY(towel, 0) <= 270]).toEqual([true, true])
+  })
+
+  it('shows everything when the design and its tapes need more height than there is', () => {
+    const view = fitWidth(box(-100, 0, 100, 900), box(-10, 0, 10, 900), 400, 300, 10)
+    expect([toY(view, 0), toY(view, 900)]).toEqual([expect.closeTo(10, 6), expect.closeTo(290, 6)])
+  })
+
+  it('writes an outline as a closed path in pixels', () => {
+    const view = fitAll(boxOf(rectangle(10, 10)), 34, 34, 12)
+    expect(toPath(view, rectangle(10, 10))).toBe('M12.0 12.0L22.0 12.0L22.0 22.0L12.0 22.0Z')
+  })
+
+  it('chalks white on dark cloth and blue on pale', () => {
+    expect([clothInk('#27406b').chalk, clothInk('#fdfbf5').chalk]).toEqual(['#FFFFFF', '#2C4A7A'])
+  })
+})
+
+describe('the words', () => {
+  it.each([
+    [-1, 2, 'Landed 2 mm low, 1 mm left'],
+    [3, -1, 'Landed 1 mm high, 3 mm right'],
+    [0, 0, 'Landed on the mark'],
+    [null, 4, 'Landed 4 mm low'],
+    [null, null, ''],
+  ])('tell a landing of %p, %p: %j', (dx, dy, text) => {
+    expect(landingText(dx, dy, { unit: 'mm' })).toBe(text)
+  })
+
+  it('name a recipe by what holds it', () => {
+    const backing = (kind: 'tear-away-sticky' | 'cut-away-mesh') => ({
+      role: 'backing' as const,
+      kind,
+      sheets: 1,
+      grip: 'in-ring' as const,
+    })
+    expect(recipeTitle({ holding: 'floated', layers: [backing('cut-away-mesh'), backing('tear-away-sticky')] })).toBe(
+      'Float it on sticky tear-away',
+    )
+    expect(recipeTitle({ holding: 'hooped', layers: [backing('cut-away-mesh')] })).toBe('Hoop it with cut-away mesh')
+    expect(recipeTitle({ holding: 'hooped', layers: [] })).toBe('Hooped, no backing')
+    expect(needleText({ size: '90/14', point: 'large-eye' })).toBe('90/14 large eye')
+  })
+
+  it('say of a layer how many, how it grips, and what to cut', () => {
+    const layer = {
+      role: 'backing' as const,
+      kind: 'tear-away-medium',
+      sheets: 2,
+      grip: 'in-ring' as const,
+      crossed: true,
+      piece: { widthMm: 174, heightMm: 190 },
+    }
+    expect(layerDetail(layer, (mm) => `${mm} mm`)).toBe('2 sheets, crossed, in the ring, cut 174 mm × 190 mm')
+    expect(layerDetail({ ...layer, sheets: 1, crossed: false, own: true }, (mm) => `${mm}`)).toBe(
+      'in the ring, cut 174 × 190, your own choice',
+    )
+  })
+})

@@ -1,0 +1,118 @@
+import { expect, test } from './server'
+
+const LEAST = 44
+const pages = [
+  '/',
+  '/new',
+  '/designs',
+  '/designs/new',
+  '/stash',
+  '/stash/hoop/new',
+  '/stash/supply/new',
+  '/runs',
+  '/log',
+  '/settings',
+  '/piece/piece-polo-4',
+  '/piece/piece-robe',
+  '/piece/piece-polo-3',
+  '/piece/piece-apron-2',
+  '/piece/piece-toolroll',
+]
+
+test('everything to tap is large enough for a thumb and has a name', async ({ page, shop }) => {
+  await shop.importDemo()
+  for (const path of pages) {
+    await page.goto(shop.url + path)
+    await page.waitForLoadState('networkidle')
+    const small = await page
+      .locator('[role=button], [role=tab], [role=radio], [role=link], [role=checkbox], button, input, textarea')
+      .evaluateAll(
+        (all, least) =>
+          all.flatMap((el) => {
+            const { width, height } = el.getBoundingClientRect()
+            const name = el.getAttribute('aria-label') || el.getAttribute('aria-labelledby') || el.textContent
+            if (width === 0 || (height >= least && width >= 32 && name)) return []
+            return [`${name ?? 'nameless'} ${Math.round(width)}x${Math.round(height)}`]
+          }),
+        LEAST - 1,
+      )
+    expect([path, small]).toEqual([path, []])
+  }
+})
+
+test('a wide screen keeps the drawing at the left while the keys walk the stages', async ({ page, shop }) => {
+  await shop.importDemo()
+  await page.setViewportSize({ width: 1280, height: 800 })
+  await page.goto(`${shop.url}/piece/piece-polo-3`)
+  const drawing = page.getByRole('img', { name: /Drawing to scale/ })
+  await expect(drawing).toBeVisible()
+  for (const [key, sees] of [
+    ['1', 'What the tape says'],
+    ['2', 'The cloth'],
+    ['3', 'How to hold it'],
+    ['4', 'Before the start'],
+    ['5', 'Off the machine'],
+  ] as const) {
+    await page.keyboard.press(key)
+    await expect(page.getByRole('heading', { name: sees })).toBeVisible()
+    const box = await drawing.boundingBox()
+    expect(box!.x + box!.width).toBeLessThan(700)
+    expect(box!.height).toBeGreaterThan(600)
+  }
+  await page.keyboard.press('4')
+  await page.keyboard.press('m')
+  await expect(page.getByRole('button', { name: 'Stitch, done' })).toBeVisible()
+  await page.goto(shop.url)
+  await page
+    .getByRole('link', { name: /Crew polo/ })
+    .first()
+    .waitFor()
+  await page.keyboard.press('n')
+  await expect(page.getByRole('button', { name: 'Start measuring' })).toBeVisible()
+})
+
+test('another way is taken with one tap, and the dim workroom keeps every word readable', async ({ page, shop }) => {
+  await shop.importDemo()
+  await shop.send('PATCH', '/shop', { theme: 'dark' })
+  await page.goto(`${shop.url}/piece/piece-robe`)
+  await page.getByRole('button', { name: /other way/ }).click()
+  await page.getByRole('button', { name: 'Take this one' }).last().click()
+  await expect.poll(async () => (await shop.send('GET', '/pieces/piece-robe')).stack?.holding).toBe('hooped')
+  const faint = await page.locator('[dir=auto]').evaluateAll((all) => {
+    const light = (text: string): number => {
+      const [r, g, b] = text.match(/\d+/g)!.map((v) => {
+        const c = Number(v) / 255
+        return c <= 0.03928 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4
+      })
+      return 0.2126 * r! + 0.7152 * g! + 0.0722 * b!
+    }
+    const ground = (el: Element | null): string => {
+      const colour = el ? getComputedStyle(el).backgroundColor : 'rgb(27, 33, 39)'
+      return !el || !/, 0\)$|transparent/.test(colour) ? colour : ground(el.parentElement)
+    }
+    return all.flatMap((el) => {
+      const [a, b] = [light(getComputedStyle(el).color), light(ground(el))].sort((x, y) => y - x)
+      return (a! + 0.05) / (b! + 0.05) < 4.5 ? [el.textContent] : []
+    })
+  })
+  expect(faint).toEqual([])
+})
+
+test('a design is added by name and size, and sized pieces find it', async ({ page, shop }) => {
+  await page.goto(`${shop.url}/designs`)
+  await page.getByRole('button', { name: 'Add a design' }).click()
+  for (const [label, text] of [
+    ['Name', 'Shell sprig'],
+    ['Width', '46'],
+    ['Height', '1 1/2 in'],
+    ['Stitches', 'about 400'],
+  ] as const)
+    await page.getByLabel(label, { exact: true }).fill(text)
+  await page.getByRole('button', { name: 'Keep it' }).click()
+  await expect(page.getByText('“about 400” is not a stitch count.')).toBeVisible()
+  await page.getByLabel('Stitches').fill('1 390')
+  await page.getByRole('button', { name: 'Keep it' }).click()
+  await expect(page.getByText('46 mm × 38 mm')).toBeVisible()
+  // 1390 stitches on 46 x 38.1 mm are 79 a square centimetre.
+  await expect(page.getByText(/About 79 a cm²: dense/)).toBeVisible()
+})
