@@ -7,6 +7,7 @@ export default defineConfig({
   workers: 2,
   fullyParallel: true,
   timeout: 90_000,
+  retries: process.env.CI ? 1 : 0,
   expect: { timeout: 10_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {

@@ -22,6 +22,7 @@ const shots: Shot[] = [
   { name: 'habits', path: '/settings' },
   { name: 'wide-bench', path: '/', wide: true },
   { name: 'wide-measure', path: '/piece/piece-polo-4', wide: true },
+  { name: 'wide-log', path: '/log', wide: true },
   { name: 'wide-hoop', path: '/piece/piece-polo-3', wide: true, before: chooseSquare },
 ]
 

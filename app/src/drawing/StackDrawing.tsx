@@ -35,7 +35,7 @@ export function StackDrawing({ layers, cloth, thread, rowHeight, width, textured
       <G>
         {[0, 1, 2, 3, 4].map((i) => (
           <G key={i}>
-            <Line x1={x(i)} x2={x(i)} y1={first} y2={last} stroke={p.ink} strokeWidth={3.6} opacity={0.25} />
+            <Line x1={x(i)} x2={x(i)} y1={first} y2={last} stroke={p.ink} strokeWidth={3.8} opacity={0.6} />
             <Line x1={x(i)} x2={x(i)} y1={first} y2={last} stroke={thread} strokeWidth={2.2} />
             {i < 4 ? (
               <Path
@@ -60,7 +60,7 @@ export function StackDrawing({ layers, cloth, thread, rowHeight, width, textured
   )
 }
 
-const thick: Record<UsedLayer['role'], number> = { topping: 10, cloth: 24, backing: 10, cover: 12 }
+const thick: Record<UsedLayer['role'], number> = { topping: 13, cloth: 28, backing: 14, cover: 14 }
 
 function LayerBar({
   layer,

@@ -1,9 +1,10 @@
 import { Children, type ReactNode } from 'react'
-import { useWindowDimensions, View } from 'react-native'
+import { View } from 'react-native'
+import { useWide } from './Split'
 
 /** One column on a phone, two where there is room. */
 export function Grid({ children }: { children: ReactNode }) {
-  const wide = useWindowDimensions().width >= 900
+  const wide = useWide()
   if (!wide) return <View>{children}</View>
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'stretch', gap: 16, padding: 16 }}>

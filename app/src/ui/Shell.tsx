@@ -1,11 +1,12 @@
 import { usePathname, useRouter } from 'expo-router'
 import { type ReactNode, useEffect } from 'react'
-import { Pressable, useWindowDimensions, View } from 'react-native'
+import { Pressable, View } from 'react-native'
 import { PlaceIcon, type PlaceId } from '@/drawing/PlaceIcon'
 import { noticed } from '@/state/shelf'
 import { useSend } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Notices } from './Notices'
+import { useWide } from './Split'
 import { Words } from './Words'
 
 const places: readonly { id: PlaceId; name: string; path: '/' | '/designs' | '/stash' | '/runs' | '/log' }[] = [
@@ -15,7 +16,6 @@ const places: readonly { id: PlaceId; name: string; path: '/' | '/designs' | '/s
   { id: 'runs', name: 'Runs', path: '/runs' },
   { id: 'log', name: 'Log', path: '/log' },
 ]
-const WIDE = 900
 
 const placeOf = (pathname: string): PlaceId =>
   places.find((p) => p.path !== '/' && pathname.startsWith(p.path))?.id ?? 'bench'
@@ -23,11 +23,10 @@ const placeOf = (pathname: string): PlaceId =>
 /** The five places: a bar at the foot on a phone, a rail at the left on a wide screen. */
 export function Shell({ children }: { children: ReactNode }) {
   const p = usePalette()
-  const { width } = useWindowDimensions()
   const router = useRouter()
   const here = placeOf(usePathname())
   const send = useSend()
-  const wide = width >= WIDE
+  const wide = useWide()
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
       const typing = (event.target as HTMLElement).closest('input, textarea')

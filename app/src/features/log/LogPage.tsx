@@ -11,10 +11,12 @@ import { Choices } from '@/ui/Choices'
 import { Field } from '@/ui/Field'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
+import { Split, useWide } from '@/ui/Split'
 import { Heading, Words } from '@/ui/Words'
 import { clothName } from '../piece/clothWords'
 import { faultNames, verdictNames } from '../piece/faultWords'
 import { landingText } from './landingText'
+import { RecordSheet } from './RecordSheet'
 import { useLog } from './useLog'
 
 const ALL = 'all'
@@ -27,8 +29,12 @@ export function LogPage() {
   const [more, setMore] = useState(true)
   const cloths = useMemo(() => [...new Set(rows.map((r) => r.cloth))], [rows])
   const shown = rows.filter((r) => (cloth === ALL || r.cloth === cloth) && matches(r, words))
-  return (
-    <Page title="Log" aside={`${rows.length} ${rows.length === 1 ? 'piece' : 'pieces'}`}>
+  const wide = useWide()
+  const router = useRouter()
+  const [picked, setPicked] = useState<string | null>(null)
+  const at = (shown.find((r) => r.pieceId === picked) ?? shown[0])?.pieceId ?? null
+  const list = (
+    <>
       <Section>
         <Field label="Find" value={words} onChange={setWords} placeholder="A name, a customer, a fault" />
         {cloths.length > 1 ? (
@@ -42,7 +48,12 @@ export function LogPage() {
       </Section>
       <View style={{ marginTop: 14 }}>
         {shown.map((row) => (
-          <LogLine key={row.pieceId} row={row} />
+          <LogLine
+            key={row.pieceId}
+            row={row}
+            on={wide && row.pieceId === at}
+            onOpen={() => (wide ? setPicked(row.pieceId) : router.push(`/log/${row.pieceId}`))}
+          />
         ))}
       </View>
       {rows.length >= LOG_PAGE && more ? (
@@ -63,6 +74,11 @@ export function LogPage() {
           </Words>
         </Section>
       ) : null}
+    </>
+  )
+  return (
+    <Page wideContent title="Log" aside={`${rows.length} ${rows.length === 1 ? 'piece' : 'pieces'}`}>
+      <Split list={list} detail={at ? <RecordSheet key={at} id={at} /> : null} />
     </Page>
   )
 }
@@ -77,21 +93,23 @@ function matches(row: LogRow, words: string): boolean {
     .every((w) => text.includes(w))
 }
 
-function LogLine({ row }: { row: LogRow }) {
+function LogLine({ row, on, onOpen }: { row: LogRow; on: boolean; onOpen: () => void }) {
   const p = usePalette()
-  const router = useRouter()
   const style = useShelf((s) => s.shop)
   const landing = landingText(row.dx, row.dy, style)
   return (
     <Pressable
       role="link"
       aria-label={row.name}
-      onPress={() => router.push(`/log/${row.pieceId}`)}
+      onPress={onOpen}
+      aria-current={on || undefined}
       style={{
         backgroundColor: p.paper,
+        borderLeftWidth: 4,
+        borderLeftColor: on ? p.indigo : p.paper,
         borderTopWidth: 1,
         borderTopColor: p.seam,
-        paddingHorizontal: 16,
+        paddingHorizontal: 12,
         paddingVertical: 12,
         gap: 3,
       }}

@@ -6,6 +6,7 @@ import { stageNames, ThreadLine } from '@/drawing/ThreadLine'
 import { stageOf } from '@/plan/nextAction'
 import { openPiece, remove, useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
+import { useWide } from '@/ui/Split'
 import { Heading, Words } from '@/ui/Words'
 import { BuildStage } from './BuildStage'
 import { FinishStage } from './FinishStage'
@@ -19,7 +20,6 @@ import { stageSummary } from './stageSummary'
 import { usePieceTools } from './usePiece'
 import { useStageKeys } from './useStageKeys'
 
-const WIDE = 900
 /** Height of the ticket's head above the drawing. */
 const HEAD = 109
 const stages = { measure: MeasureStage, build: BuildStage, hoop: HoopStage, stitch: StitchStage, finish: FinishStage }
@@ -45,8 +45,8 @@ export function PiecePage({ id }: { id: string }) {
 function Ticket({ piece }: { piece: Piece }) {
   const p = usePalette()
   const tools = usePieceTools(piece)
-  const { width, height: tall } = useWindowDimensions()
-  const wide = width >= WIDE
+  const { height: tall } = useWindowDimensions()
+  const wide = useWide()
   const [open, setOpen] = useState<StageId | null>(stageOf(piece))
   const [lit, setLit] = useState<string | null>(null)
   const done = useMemo(() => new Set(stageIds.filter((s) => piece[stageDoneAt[s]])), [piece])

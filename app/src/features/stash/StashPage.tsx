@@ -8,6 +8,7 @@ import { formatLength } from '@thimble/core/lengths/formatLength'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
+import { Split } from '@/ui/Split'
 import { Heading, Words } from '@/ui/Words'
 import { layerName } from '../piece/recipeWords'
 import { useNamed } from '../useShelfDocs'
@@ -22,56 +23,63 @@ export function StashPage() {
   const p = usePalette()
   const largest = Math.max(120, ...hoops.map((h) => Math.max(h.outside.width, h.outside.height)))
   return (
-    <Page title="Stash">
-      <Section title="Hoops" says="Fields as measured: what the machine can really sew.">
-        <View>
-          {hoops.map((hoop) => (
-            <Row key={hoop.id} label={hoop.name} onPress={() => router.push(`/stash/hoop/${hoop.id}`)}>
-              <HoopDrawing hoop={hoop} cloth={p.table} size={84} largest={largest} />
-              <View style={{ flex: 1, minWidth: 0 }}>
-                <Heading level={3}>{hoop.name}</Heading>
-                <Words>{fieldSize(hoop.field, style)}</Words>
-                <Words
-                  soft
-                >{`Ring ${formatLength(hoop.outside.width, style)} × ${formatLength(hoop.outside.height, style)} outside${hoop.clamp ? ', clamps' : ''}`}</Words>
-              </View>
-            </Row>
-          ))}
-        </View>
-        {hoops.length === 0 ? <Words soft>No hoops yet.</Words> : null}
-        <Button type="outline" title="Add a hoop" onPress={() => router.push('/stash/hoop/new')} />
-      </Section>
-      <Section title="Backings and toppings">
-        <View>
-          {supplies.map((supply) => {
-            const low = supply.leftMm <= supply.lowMm
-            return (
-              <Row key={supply.id} label={supply.name} onPress={() => router.push(`/stash/supply/${supply.id}`)}>
-                <View
-                  style={{
-                    width: 40,
-                    height: 40,
-                    backgroundColor: supply.colour,
-                    borderWidth: 1,
-                    borderColor: p.seam,
-                    borderRadius: 2,
-                  }}
-                />
-                <View style={{ flex: 1, minWidth: 0 }}>
-                  <Heading level={3}>{supply.name}</Heading>
-                  <Words soft>{layerName(supply.kind)}</Words>
-                </View>
-                <View style={{ alignItems: 'flex-end' }}>
-                  <Words bold tone={low ? 'madder' : undefined}>{`${(supply.leftMm / 1000).toFixed(1)} m`}</Words>
-                  <Words soft>{low ? 'low' : `${formatLength(supply.widthMm, style)} wide`}</Words>
-                </View>
-              </Row>
-            )
-          })}
-        </View>
-        {supplies.length === 0 ? <Words soft>Nothing yet.</Words> : null}
-        <Button type="outline" title="Add a backing or topping" onPress={() => router.push('/stash/supply/new')} />
-      </Section>
+    <Page wideContent title="Stash">
+      <Split
+        list={
+          <Section title="Hoops" says="Fields as measured: what the machine can really sew.">
+            <View>
+              {hoops.map((hoop) => (
+                <Row key={hoop.id} label={hoop.name} onPress={() => router.push(`/stash/hoop/${hoop.id}`)}>
+                  <HoopDrawing hoop={hoop} cloth={p.table} size={84} largest={largest} />
+                  <View style={{ flex: 1, minWidth: 0 }}>
+                    <Heading level={3}>{hoop.name}</Heading>
+                    <Words>{fieldSize(hoop.field, style)}</Words>
+                    <Words
+                      soft
+                    >{`Ring ${formatLength(hoop.outside.width, style)} × ${formatLength(hoop.outside.height, style)} outside${hoop.clamp ? ', clamps' : ''}`}</Words>
+                  </View>
+                </Row>
+              ))}
+            </View>
+            {hoops.length === 0 ? <Words soft>No hoops yet.</Words> : null}
+            <Button type="outline" title="Add a hoop" onPress={() => router.push('/stash/hoop/new')} />
+          </Section>
+        }
+        detail={
+          <Section title="Backings and toppings">
+            <View>
+              {supplies.map((supply) => {
+                const low = supply.leftMm <= supply.lowMm
+                return (
+                  <Row key={supply.id} label={supply.name} onPress={() => router.push(`/stash/supply/${supply.id}`)}>
+                    <View
+                      style={{
+                        width: 40,
+                        height: 40,
+                        backgroundColor: supply.colour,
+                        borderWidth: 1,
+                        borderColor: p.seam,
+                        borderRadius: 2,
+                      }}
+                    />
+                    <View style={{ flex: 1, minWidth: 0 }}>
+                      <Heading level={3}>{supply.name}</Heading>
+                      <Words soft>{layerName(supply.kind)}</Words>
+                    </View>
+                    <View style={{ alignItems: 'flex-end' }}>
+                      <Words bold tone={low ? 'madder' : undefined}>{`${(supply.leftMm / 1000).toFixed(1)} m`}</Words>
+                      <Words soft>{low ? 'low' : `${formatLength(supply.widthMm, style)} wide`}</Words>
+                    </View>
+                  </Row>
+                )
+              })}
+            </View>
+            {supplies.length === 0 ? <Words soft>Nothing yet.</Words> : null}
+            <Button type="outline" title="Add a backing or topping" onPress={() => router.push('/stash/supply/new')} />
+          </Section>
+        }
+        both
+      />
     </Page>
   )
 }
