@@ -110,11 +110,6 @@ describe('a sewing field less its margin', () => {
   it.each(cases)('%s: the cheap bound never promises more than there is', (_, field, margin) => {
     const shape = shrunkenField(field, margin)
     if (!shape.roomAtLeast) return
-    fc.assert(
-      fc.property(
-        point,
-        ({ x, y }) => shape.signedDistance(x, y) < 0 || shape.roomAtLeast!(x, y) <= shape.signedDistance(x, y) + 1e-9,
-      ),
-    )
+    fc.assert(fc.property(point, ({ x, y }) => shape.roomAtLeast!(x, y) <= shape.signedDistance(x, y) + 1e-9))
   })
 })

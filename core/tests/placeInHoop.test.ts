@@ -44,8 +44,13 @@ const inside = (p: Point, edge: Point[]): boolean =>
     const b = edge[(i + 1) % edge.length]!
     return a.y > p.y !== b.y > p.y && p.x < ((b.x - a.x) * (p.y - a.y)) / (b.y - a.y) + a.x ? !odd : odd
   }, false)
+const toSegment = (p: Point, a: Point, b: Point): number => {
+  const [dx, dy] = [b.x - a.x, b.y - a.y]
+  const t = Math.min(1, Math.max(0, ((p.x - a.x) * dx + (p.y - a.y) * dy) / (dx * dx + dy * dy || 1)))
+  return Math.hypot(p.x - a.x - t * dx, p.y - a.y - t * dy)
+}
 const depth = (p: Point, edge: Point[]): number =>
-  (inside(p, edge) ? 1 : -1) * Math.min(...edge.map((e) => Math.hypot(e.x - p.x, e.y - p.y)))
+  (inside(p, edge) ? 1 : -1) * Math.min(...edge.map((a, i) => toSegment(p, a, edge[(i + 1) % edge.length]!)))
 
 const fields: HoopField[] = [
   { shape: 'rect', width: 180, height: 130, cornerRadius: 0 },
@@ -141,10 +146,10 @@ describe('placeInHoop', () => {
           const twin = Math.min(...at(h, p).map((q) => depth(q, edge))) - m
           // Outside a shrunken field's corner the nearest point is the corner itself, which the twin does not know.
           return twin < -0.05
-            ? fit.clearance < 0.05 && fit.clearance <= twin + 0.08
-            : Math.abs(fit.clearance - twin) < 0.08
+            ? fit.clearance < 0.05 && fit.clearance <= twin + 0.01
+            : Math.abs(fit.clearance - twin) < 0.01
         }),
-        { numRuns: 25 },
+        { numRuns: 60 },
       )
     },
   )

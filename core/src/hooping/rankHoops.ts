@@ -2,7 +2,7 @@ import { type Advice, caution, note, stop } from '../advice'
 import type { NoSewZone } from '../placement/itemKind'
 import { applyPose, type Point, type Pose, rotatePoint } from '../plane/point'
 import { convexHull } from '../plane/convexHull'
-import { gapBetween, insetOf, insidePolygon } from '../plane/polygonDistance'
+import { boxesApart, gapBetween, insetOf, insidePolygon } from '../plane/polygonDistance'
 import { boxOf, rectangle } from '../plane/box'
 import { drawnArea } from '../plane/halfPlane'
 import { formatLength, roundDownToTape } from '../lengths/formatLength'
@@ -187,7 +187,7 @@ function edgeReasons(beyond: number, write: Write): Advice[] {
 /** Zones that the ring itself lies on: they meet its outside and are not wholly in its opening. */
 function crossed(zones: readonly NoSewZone[], outside: Point[], opening: Point[]): Advice[] {
   const met = zones.filter((zone) => {
-    if (zone.ring === 'free' || gapBetween(zone.outline, outside) > 0) return false
+    if (zone.ring === 'free' || boxesApart(zone.outline, outside) || gapBetween(zone.outline, outside) > 0) return false
     return !zone.outline.every((p) => insidePolygon(p, opening))
   })
   const names = [...new Set(met.map((z) => `${z.ring}:${z.name}`))]

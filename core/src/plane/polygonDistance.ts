@@ -1,37 +1,48 @@
+import { boxOf } from './box'
 import type { Point } from './point'
 
-type Segment = { a: Point; b: Point }
-
-const segmentsOf = (polygon: readonly Point[]): Segment[] =>
-  polygon.map((a, i) => ({ a, b: polygon[(i + 1) % polygon.length]! }))
-
-const side = (s: Segment, p: Point): number => (s.b.x - s.a.x) * (p.y - s.a.y) - (s.b.y - s.a.y) * (p.x - s.a.x)
-
-function pointToSegment(p: Point, { a, b }: Segment): number {
-  const [dx, dy] = [b.x - a.x, b.y - a.y]
+function squareToSegment(px: number, py: number, a: Point, b: Point): number {
+  const dx = b.x - a.x
+  const dy = b.y - a.y
   const size = dx * dx + dy * dy
-  const t = size === 0 ? 0 : Math.min(1, Math.max(0, ((p.x - a.x) * dx + (p.y - a.y) * dy) / size))
-  return Math.hypot(p.x - a.x - t * dx, p.y - a.y - t * dy)
+  const along = size === 0 ? 0 : ((px - a.x) * dx + (py - a.y) * dy) / size
+  const t = along < 0 ? 0 : along > 1 ? 1 : along
+  const ex = px - a.x - t * dx
+  const ey = py - a.y - t * dy
+  return ex * ex + ey * ey
 }
 
-const cross = (s: Segment, t: Segment): boolean => side(s, t.a) * side(s, t.b) < 0 && side(t, s.a) * side(t, s.b) < 0
+const side = (a: Point, b: Point, p: Point): number => (b.x - a.x) * (p.y - a.y) - (b.y - a.y) * (p.x - a.x)
 
-function segmentGap(s: Segment, t: Segment): number {
-  if (cross(s, t)) return 0
-  return Math.min(pointToSegment(s.a, t), pointToSegment(s.b, t), pointToSegment(t.a, s), pointToSegment(t.b, s))
-}
+const cross = (a: Point, b: Point, c: Point, d: Point): boolean =>
+  side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0
 
-function edgeGap(a: readonly Point[], b: readonly Point[]): number {
-  const others = segmentsOf(b)
-  return Math.min(...segmentsOf(a).flatMap((s) => others.map((t) => segmentGap(s, t))))
+/** Shortest distance between the edges of two outlines; the inner loop of clearances, so without allocations. */
+function edgeGap(first: readonly Point[], second: readonly Point[]): number {
+  let least = Infinity
+  for (let i = 0; i < first.length; i++) {
+    const a = first[i]!
+    const b = first[(i + 1) % first.length]!
+    for (let j = 0; j < second.length; j++) {
+      const c = second[j]!
+      const d = second[(j + 1) % second.length]!
+      if (cross(a, b, c, d)) return 0
+      const gap = Math.min(squareToSegment(a.x, a.y, c, d), squareToSegment(c.x, c.y, a, b))
+      if (gap < least) least = gap
+    }
+  }
+  return Math.sqrt(least)
 }
 
 /** Even-odd test; a point on the edge may count either way. */
 export function insidePolygon(p: Point, polygon: readonly Point[]): boolean {
-  return segmentsOf(polygon).reduce((inside, { a, b }) => {
-    const spans = a.y > p.y !== b.y > p.y
-    return spans && p.x < ((b.x - a.x) * (p.y - a.y)) / (b.y - a.y) + a.x ? !inside : inside
-  }, false)
+  let inside = false
+  for (let i = 0; i < polygon.length; i++) {
+    const a = polygon[i]!
+    const b = polygon[(i + 1) % polygon.length]!
+    if (a.y > p.y !== b.y > p.y && p.x < ((b.x - a.x) * (p.y - a.y)) / (b.y - a.y) + a.x) inside = !inside
+  }
+  return inside
 }
 
 /** Shortest distance between two outlines in mm; 0 when they touch, cross or one holds the other. */
@@ -42,9 +53,18 @@ export function gapBetween(a: readonly Point[], b: readonly Point[]): number {
 
 /** How far `inner` stays inside `outer` in mm; negative by its farthest overhang when it does not. */
 export function insetOf(inner: readonly Point[], outer: readonly Point[]): number {
-  const edges = segmentsOf(outer)
-  const overhang = (p: Point): number =>
-    insidePolygon(p, outer) ? 0 : Math.min(...edges.map((e) => pointToSegment(p, e)))
-  const most = Math.max(...inner.map(overhang))
-  return most > 0 ? -most : edgeGap(inner, outer)
+  let most = 0
+  for (const p of inner) {
+    if (insidePolygon(p, outer)) continue
+    let least = Infinity
+    outer.forEach((a, i) => (least = Math.min(least, squareToSegment(p.x, p.y, a, outer[(i + 1) % outer.length]!))))
+    most = Math.max(most, least)
+  }
+  return most > 0 ? -Math.sqrt(most) : edgeGap(inner, outer)
+}
+
+/** Whether two outlines come apart at a glance: their boxes do not touch. */
+export function boxesApart(a: readonly Point[], b: readonly Point[]): boolean {
+  const [s, t] = [boxOf(a), boxOf(b)]
+  return s.right < t.left || t.right < s.left || s.bottom < t.top || t.bottom < s.top
 }

@@ -53,7 +53,13 @@ export function ovalField(a: number, b: number, margin: number): ConvexField | n
 
   return {
     signedDistance,
-    roomAtLeast: (x, y) => (1 - Math.sqrt((x / a) ** 2 + (y / b) ** 2)) * b - margin,
+    // A point on the ellipse k times as large lies at least (1 - k) b inside, at most (k - 1) a outside. Past a
+    // margin's corner the distance is to the corner, which this does not know.
+    roomAtLeast: (x, y) => {
+      const k = Math.sqrt((x / a) * (x / a) + (y / b) * (y / b))
+      const room = (1 - k) * (k <= 1 ? b : a) - margin
+      return room > 0 || tip.sin === 0 ? room : -Infinity
+    },
     support,
     tangents: tangentsRound((a * a) / b, tangent),
     bounds: [
