@@ -85,3 +85,41 @@ test('no page can be pushed sideways on a phone', async ({ page, shop }) => {
     expect([path, over]).toEqual([path, 0])
   }
 })
+
+test('the log finds a piece by a word and by its cloth', async ({ page, shop }) => {
+  await shop.importDemo()
+  await page.goto(`${shop.url}/log`)
+  await expect(page.getByRole('link', { name: /Crew polo|Tearoom/ })).toHaveCount(3)
+  await page.getByLabel('Find').fill('puckering')
+  await expect(page.getByRole('link', { name: /Crew polo|Tearoom/ })).toHaveCount(1)
+  await page.getByLabel('Find').fill('')
+  await page.getByRole('radio', { name: 'Twill' }).click()
+  await expect(page.getByRole('link', { name: /Crew polo|Tearoom/ })).toHaveText([/lighthouse badge/])
+})
+
+test('what is typed on a form is there again after a reload, and what is low is said', async ({ page, shop }) => {
+  await page.goto(`${shop.url}/stash/supply/new`)
+  await page.getByLabel('Name').fill('Mesh, grey')
+  await page.getByLabel('Width of the roll or sheet').fill('50 cm')
+  await page.getByLabel('Length left').fill('0.8')
+  await page.reload()
+  await expect(page.getByLabel('Name')).toHaveValue('Mesh, grey')
+  await page.getByLabel('Low below').fill('1.5 m')
+  await page.getByRole('button', { name: 'Keep it' }).click()
+  await expect(page.getByText('0.8 m')).toBeVisible()
+  await expect(page.getByText('low', { exact: true })).toBeVisible()
+  const [kept] = await shop.send('GET', '/supplies')
+  expect([kept.widthMm, kept.leftMm, kept.lowMm]).toEqual([500, 800, 1500])
+})
+
+test('a date that cannot be is said beside it, stays typed, and the old one stays kept', async ({ page, shop }) => {
+  await shop.importDemo()
+  await page.goto(`${shop.url}/piece/piece-polo-4`)
+  await page.getByLabel('Due').fill('next Tuesday')
+  await expect(page.getByText('Write the date as 2026-11-30.')).toBeVisible()
+  await page.reload()
+  await expect(page.getByLabel('Due')).toHaveValue('next Tuesday')
+  expect((await shop.send('GET', '/pieces/piece-polo-4')).due).toBe('2026-11-24')
+  await page.getByLabel('Due').fill('2026-12-03')
+  await expect.poll(async () => (await shop.send('GET', '/pieces/piece-polo-4')).due).toBe('2026-12-03')
+})

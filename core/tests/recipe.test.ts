@@ -281,3 +281,94 @@ describe('over every covered cloth, load, use, kind, holding and pull test', () 
       expect(recommendRecipe(JSON.parse(JSON.stringify(q)) as RecipeQuery)).toEqual(a)
   })
 })
+
+describe('what other practitioners do with the same piece is among the options', () => {
+  const has = (over: Parameters<typeof ask>[0], test: (o: RecipeOption) => boolean): boolean =>
+    ask(over).options.some(test)
+  const under = (o: RecipeOption, ...wanted: string[]): boolean => kinds(o).join('+') === wanted.join('+')
+
+  it.each([
+    [
+      'a polo with one firm cut-away, sprayed',
+      { work: { loadClass: 'medium' } },
+      (o: RecipeOption) => o.holding === 'hooped' && under(o, 'cut-away-medium'),
+    ],
+    [
+      'a polo floated, so that no ring marks it',
+      { work: { loadClass: 'medium' } },
+      (o: RecipeOption) => o.holding === 'floated' && kinds(o).includes('tear-away-sticky'),
+    ],
+    [
+      'a polo with film on top, for crisper edges',
+      { work: { loadClass: 'medium' } },
+      (o: RecipeOption) => o.layers[0]!.kind === 'wash-away-film',
+    ],
+    [
+      'a dense badge on a tee over two crossed cut-aways',
+      { cloth: { family: 'jersey', colour: '#27406b' }, work: { loadClass: 'dense' } },
+      (o: RecipeOption) => o.layers.some((l) => l.kind === 'cut-away-medium' && l.sheets === 2 && l.crossed === true),
+    ],
+    [
+      'a light towel on sticky tear-away alone, basted',
+      { cloth: { family: 'terry', colour: '#ffffff' } },
+      (o: RecipeOption) => under(o, 'tear-away-sticky') && o.layers.find((l) => l.role === 'cloth')!.grip === 'basted',
+    ],
+    [
+      'a towel hooped over tear-away',
+      { cloth: { family: 'terry', colour: '#ffffff' } },
+      (o: RecipeOption) => o.holding === 'hooped' && under(o, 'tear-away-medium'),
+    ],
+    [
+      'one-colour wording on a towel with the backing slid under',
+      {
+        cloth: { family: 'terry', colour: '#ffffff' },
+        work: { kind: 'wording', colourCount: 1 },
+        holding: 'backing-under',
+      },
+      (o: RecipeOption) =>
+        o.holding === 'backing-under' && o.layers.some((l) => l.grip === 'loose' && l.role === 'backing'),
+    ],
+    [
+      'a washed-daily apron over cut-away',
+      { cloth: { family: 'twill', colour: '#e8e2d4' }, use: { laundering: 'daily' } },
+      (o: RecipeOption) => under(o, 'cut-away-medium'),
+    ],
+    [
+      'heavy duck hooped with none',
+      { cloth: { family: 'canvas', colour: '#4f5b4a' } },
+      (o: RecipeOption) => o.holding === 'hooped' && kinds(o).length === 0,
+    ],
+    [
+      'a light tote of thinner canvas over tear-away',
+      { cloth: { family: 'canvas', colour: '#e8e2d4', gsm: 320 } },
+      (o: RecipeOption) => under(o, 'tear-away-medium'),
+    ],
+    [
+      'a sheer with wash-away alone',
+      { cloth: { family: 'lawn', colour: '#ffffff' } },
+      (o: RecipeOption) => under(o, 'wash-away'),
+    ],
+    [
+      'a thick roll of canvas between magnets',
+      {
+        cloth: { family: 'canvas', colour: '#4f5b4a', thicknessMm: 5 },
+        ring: { outsideWidthMm: 236, outsideHeightMm: 250, clamp: true, maxThicknessMm: 4 },
+      },
+      (o: RecipeOption) => o.holding === 'clamped',
+    ],
+  ] as const)('%s', (_, over, test) => {
+    expect(has(over as never, test)).toBe(true)
+  })
+
+  it('is never more than five ways, the shop’s own first, no two alike', () => {
+    for (const family of covered) {
+      const { options } = ask({ cloth: { family, colour: '#e8e2d4' } })
+      expect(options.length).toBeGreaterThanOrEqual(2)
+      expect(options.length).toBeLessThanOrEqual(5)
+      expect(new Set(options.map((o) => `${o.holding} ${stack(o)} ${o.layers.map((l) => l.grip).join()}`)).size).toBe(
+        options.length,
+      )
+      expect(options.map((o) => o.score)).toEqual([...options.map((o) => o.score)].sort((a, b) => b - a))
+    }
+  })
+})

@@ -9,6 +9,7 @@ import { Field } from '@/ui/Field'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { formatLength } from '@thimble/core/lengths/formatLength'
+import { DraftLength } from '../stash/DraftLength'
 import { useDraft } from '../stash/useDraft'
 import { workKinds } from './designWords'
 
@@ -67,24 +68,8 @@ export function DesignForm({ id }: { id: string }) {
       <Section>
         <Field label="Name" value={texts.name} problem={problems.name} onChange={(t) => type('name', t)} />
         <View style={{ flexDirection: 'row', gap: 12 }}>
-          <Field
-            half
-            big
-            label="Width"
-            suffix={/[a-z"]/.test(texts.width) ? undefined : style.unit}
-            value={texts.width}
-            problem={problems.width}
-            onChange={(t) => type('width', t)}
-          />
-          <Field
-            half
-            big
-            label="Height"
-            suffix={/[a-z"]/.test(texts.height) ? undefined : style.unit}
-            value={texts.height}
-            problem={problems.height}
-            onChange={(t) => type('height', t)}
-          />
+          <DraftLength half draft={draft} field="width" label="Width" unit={style.unit} />
+          <DraftLength half draft={draft} field="height" label="Height" unit={style.unit} />
         </View>
         <Field
           big

@@ -1,5 +1,6 @@
 import { Button } from '@rneui/themed'
 import { View } from 'react-native'
+import { usePalette } from '@/theme/PaletteProvider'
 import { Section } from '@/ui/Section'
 import { ThumbBar } from '@/ui/ThumbBar'
 import { TickLine } from '@/ui/TickLine'
@@ -9,6 +10,7 @@ import { useChosenRecipe } from './useChosenRecipe'
 
 /** Stitch: the list before the start, made for this piece, and the colours in the order to thread them. */
 export function StitchStage({ tools, onDone }: StageProps) {
+  const p = usePalette()
   const { piece, plan, set } = tools
   const recipe = useChosenRecipe(tools)
   const checks = recipe?.checks ?? []
@@ -48,7 +50,7 @@ export function StitchStage({ tools, onDone }: StageProps) {
                 height: 24,
                 backgroundColor: colour,
                 borderWidth: 1,
-                borderColor: '#1F2D38',
+                borderColor: p.ink,
                 borderRadius: 2,
               }}
             />

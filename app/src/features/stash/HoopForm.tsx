@@ -12,6 +12,7 @@ import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
 import { formatLength } from '@thimble/core/lengths/formatLength'
+import { DraftLength } from './DraftLength'
 import { useDraft } from './useDraft'
 
 const sizes = [
@@ -118,16 +119,7 @@ export function HoopForm({ id }: { id: string }) {
         {[sizes.slice(0, 2), sizes.slice(2)].map((pair) => (
           <View key={pair[0]!.id} style={{ flexDirection: 'row', gap: 12 }}>
             {pair.map((s) => (
-              <Field
-                half
-                key={s.id}
-                big
-                label={s.name}
-                value={texts[s.id]}
-                problem={problems[s.id]}
-                suffix={/[a-z"]/.test(texts[s.id]) ? undefined : style.unit}
-                onChange={(t) => type(s.id, t)}
-              />
+              <DraftLength key={s.id} half draft={draft} field={s.id} label={s.name} unit={style.unit} />
             ))}
           </View>
         ))}

@@ -10,6 +10,7 @@ import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { formatLength } from '@thimble/core/lengths/formatLength'
 import { layerName } from '../piece/recipeWords'
+import { DraftLength } from './DraftLength'
 import { useDraft } from './useDraft'
 
 const lengths = ['widthMm', 'leftMm', 'lowMm'] as const
@@ -81,33 +82,10 @@ export function SupplyForm({ id }: { id: string }) {
           onChange={(t) => type('kind', t)}
         />
         <Choices label="Colour" choices={colours} value={texts.colour} onChange={(t) => type('colour', t)} />
-        <Field
-          big
-          label="Width of the roll or sheet"
-          suffix={/[a-z"]/.test(texts.widthMm) ? undefined : style.unit}
-          value={texts.widthMm}
-          problem={problems.widthMm}
-          onChange={(t) => type('widthMm', t)}
-        />
+        <DraftLength draft={draft} field="widthMm" label="Width of the roll or sheet" unit={style.unit} />
         <View style={{ flexDirection: 'row', gap: 12 }}>
-          <Field
-            half
-            big
-            label="Length left"
-            suffix={/[a-z"]/.test(texts.leftMm) ? undefined : 'm'}
-            value={texts.leftMm}
-            problem={problems.leftMm}
-            onChange={(t) => type('leftMm', t)}
-          />
-          <Field
-            half
-            big
-            label="Low below"
-            suffix={/[a-z"]/.test(texts.lowMm) ? undefined : 'm'}
-            value={texts.lowMm}
-            problem={problems.lowMm}
-            onChange={(t) => type('lowMm', t)}
-          />
+          <DraftLength half draft={draft} field="leftMm" label="Length left" unit="m" />
+          <DraftLength half draft={draft} field="lowMm" label="Low below" unit="m" />
         </View>
         {kept ? (
           <Button
