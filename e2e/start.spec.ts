@@ -1,4 +1,4 @@
-import { spawnSync } from 'node:child_process'
+import { spawn, spawnSync } from 'node:child_process'
 import { mkdtempSync, writeFileSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
@@ -29,4 +29,35 @@ test('what stands in the way of a start is said in one sentence with the remedy'
   const unwritable = start({ PORT: '0' + String(shop.port + 1), ZT_DATA: file })
   expect(unwritable.status).toBe(1)
   expect(unwritable.stderr).toMatch(/^The data folder .* cannot be written: .*ZT_DATA.*\n$/)
+})
+
+test('asking npm to stop closes the shop behind it, and the next start finds everything', async () => {
+  const folder = mkdtempSync(path.join(os.tmpdir(), 'thimble-start-'))
+  const port = 20_000 + Math.floor(Math.random() * 20_000)
+  const url = `http://127.0.0.1:${port}/api/v1`
+  const open = async () => {
+    const npm = spawn('npm', ['start'], { cwd: root, env: { ...process.env, PORT: String(port), ZT_DATA: folder } })
+    await new Promise<void>((resolve) =>
+      npm.stdout.on('data', (text) => String(text).includes('is open at') && resolve()),
+    )
+    return npm
+  }
+  const isUp = () =>
+    fetch(`${url}/health`).then(
+      (answer) => answer.ok,
+      () => false,
+    )
+
+  const first = await open()
+  await fetch(`${url}/shop`, {
+    method: 'PATCH',
+    body: '{"name":"Boatyard loft"}',
+    headers: { 'content-type': 'application/json' },
+  })
+  first.kill('SIGTERM')
+  await expect.poll(isUp).toBe(false)
+  const second = await open()
+  expect((await (await fetch(`${url}/shop`)).json()).name).toBe('Boatyard loft')
+  second.kill('SIGTERM')
+  await expect.poll(isUp).toBe(false)
 })

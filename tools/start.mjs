@@ -19,6 +19,7 @@ if (demo && process.argv.includes('--fresh')) rmSync(data, { recursive: true, fo
 
 const args = [
   built.server,
+  '--with-parent',
   '--data',
   data,
   '--static',
@@ -30,6 +31,9 @@ const args = [
 ]
 const server = spawn(process.execPath, demo ? [...args, '--seed', demoFromToday()] : args, { stdio: 'inherit' })
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
+// npm hands a SIGTERM to its shell, and the shell dies without passing it on: losing the parent means the same.
+const parent = process.ppid
+if (process.env.npm_lifecycle_event) setInterval(() => process.ppid !== parent && server.kill('SIGTERM'), 300).unref()
 server.on('close', (code, signal) => process.exit(code ?? (signal ? 1 : 0)))
 
 /** The demo shop with its dates moved so that its "today" is today. */

@@ -13,6 +13,7 @@ const { values } = parseArgs({
     migrations: { type: 'string' },
     port: { type: 'string' },
     seed: { type: 'string' },
+    'with-parent': { type: 'boolean' },
   },
 })
 
@@ -36,6 +37,9 @@ async function start(): Promise<void> {
     if ('closeIdleConnections' in server) server.closeIdleConnections()
     setTimeout(() => void database.close().then(() => process.exit(0)), 3000).unref()
   }
+  // Started by another program that is gone without a word: close as if it had asked.
+  const parent = process.ppid
+  if (values['with-parent']) setInterval(() => process.ppid !== parent && close(), 300).unref()
   process.on('SIGINT', close)
   process.on('SIGTERM', close)
 }
