@@ -8,19 +8,22 @@ export { rigidFit, type PointPair, type RigidFit } from './plane/rigidFit'
 export { applyPose, inversePose, rotatePoint, type Point, type Pose } from './plane/point'
 export { boxOf, rectangle, type Box } from './plane/box'
 export { defaultHabits, habitQuestions, type HabitQuestion, type HouseHabits } from './habits'
-export type {
-  ItemKind,
-  ItemShape,
-  Measures,
-  MeasurementAsk,
-  NoSewZone,
-  PlacementDistance,
-  PlacementRule,
-  TapeLine,
-} from './placement/itemKind'
+export { itemGroups, type ItemGroup, type ItemKind } from './placement/itemKind'
+export type { ItemShape, NoSewZone, ReferenceLine, TapeLine } from './placement/itemShape'
+export type { Measures, MeasurementAsk } from './placement/measures'
+export type { Anchor, DesignEdge, PlacementChoice, PlacementRule } from './placement/placementRule'
+export type { Copy, PlacementDistance } from './placement/laid'
+export type { OwnAnchors } from './placement/layOne'
+export type { OwnRow, PlannedRow } from './placement/layRow'
+export { ownZoneKinds, type OwnZone, type OwnZoneKind } from './placement/ownZones'
+export { ringClearances, ringOnItem, type Clearance } from './placement/clearances'
 export { itemKind, itemKinds, placementRule, presetMeasures } from './placement/itemKinds'
+export { asksOf } from './placement/measuresNeeded'
+export { fitCentreLine, type CentreLine, type Level } from './placement/fitCentreLine'
 export { planPlacement, type PlacementPlan, type PlacementRequest, type TapeStep } from './placement/planPlacement'
 export type { Mark } from './placement/marks'
+export { spaceMotifs, type MotifRow, type RowRequest } from './rows/spaceMotifs'
+export { splitHoopings, type Hooping } from './rows/splitHoopings'
 export type { HoopField } from './hooping/hoopField'
 export { placeInHoop, type HoopFit, type HoopPlacement, type Slack } from './hooping/placeInHoop'
 export { rankHoops, type HoopChoice, type HoopChoiceSource, type HoopQuery } from './hooping/rankHoops'
@@ -51,3 +54,9 @@ export type {
 export { recommendRecipe } from './recipe/recommendRecipe'
 export { gripNames, holdingNames, layerNames } from './recipe/names'
 export { estimateLoad, loadClassOf } from './design/estimateLoad'
+export { customItem, customKindId, type CustomItem } from './placement/customItem'
+export { walkOutline, type OutlineEdge } from './placement/walkOutline'
+export { markingMeans, type MarkingId, type MarkingMeans } from './marking/markingMeans'
+export { papers, templatePages, type PaperId, type Template, type TemplateRequest } from './template/templatePages'
+export type { TemplateInk, TemplatePage } from './template/templateInk'
+export { rowFieldLength } from './rows/rowFieldLength'

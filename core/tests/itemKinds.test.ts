@@ -1,106 +1,170 @@
-import { boxOf, itemKinds, planPlacement, presetMeasures, type TapeLine } from '../src'
-import { insidePolygon } from '../src/plane/polygonDistance'
+import {
+  asksOf,
+  boxOf,
+  formatLength,
+  type ItemKind,
+  itemKinds,
+  planPlacement,
+  type PlacementPlan,
+  type PlacementRule,
+  presetMeasures,
+  type TapeLine,
+} from '../src'
+import { gapBetween, insidePolygon } from '../src/plane/polygonDistance'
 
-const tern = { width: 84, height: 62 }
 const length = ({ from, to }: TapeLine): number => Math.hypot(to.x - from.x, to.y - from.y)
-const everySize = itemKinds.flatMap((kind) =>
-  kind.sizes.map((size) => [`${kind.name} ${size.name}`, kind, presetMeasures(kind, size.id)] as const),
-)
-const everyPlan = everySize.flatMap(([name, kind, measures]) =>
-  kind.placements.map((placement) => [`${name}, ${placement.name}`, kind, placement, measures] as const),
-)
+const kinds = itemKinds.map((kind) => [kind.name, kind] as const)
+type Case = {
+  what: string
+  rule: PlacementRule
+  measures: Record<string, number>
+  design: { width: number; height: number }
+  plan: PlacementPlan
+}
 
-describe.each(everySize)('%s', (_, kind, measures) => {
-  const shape = kind.shape(measures)
-
-  it('has a preset for every number asked, within what is plausible', () => {
-    for (const ask of kind.measurements) {
-      expect(measures[ask.id]).toBeGreaterThanOrEqual(ask.plausible[0])
-      expect(measures[ask.id]).toBeLessThanOrEqual(ask.plausible[1])
-    }
-  })
-
-  it('draws each tape as long as the number it stands for', () => {
-    for (const ask of kind.measurements) {
-      const tape = shape.tapes.find((t) => t.id === ask.id)!
-      expect([ask.id, length(tape)]).toEqual([ask.id, expect.closeTo(measures[ask.id]!, 6)])
-    }
-  })
-
-  it('is drawn the same on both sides of its centre line', () => {
-    const box = boxOf(shape.outline)
-    expect(box.left).toBeCloseTo(-box.right, 9)
-    for (const p of shape.outline)
-      expect(Math.min(...shape.outline.map((q) => Math.hypot(q.x + p.x, q.y - p.y)))).toBeLessThan(1e-9)
-  })
-})
-
-describe.each(everyPlan)('%s', (_, kind, placement, measures) => {
-  const plan = planPlacement({ kind: kind.id, placement: placement.id, measures, design: tern })
-
-  it('keeps every mark on the cloth, the arrow toward the top, the dots in balance', () => {
-    const at = (id: string) => plan.marks.find((m) => m.id === id)!.at
-    for (const mark of plan.marks) expect(insidePolygon(mark.at, plan.item.outline)).toBe(true)
-    expect(at('cross')).toEqual({ x: plan.pose.x, y: plan.pose.y })
-    expect(at('arrow').y).toBeLessThan(at('dot-up').y)
-    expect(at('dot-left').x + at('dot-right').x).toBeCloseTo(2 * plan.pose.x, 9)
-    expect(at('dot-up').y + at('dot-down').y).toBeCloseTo(2 * plan.pose.y, 9)
-    // Dots stand clear of the stitches.
-    expect(at('dot-right').x - plan.pose.x).toBeGreaterThan(tern.width / 2)
-  })
-
-  it('draws the tapes of its distances as long as they are', () => {
-    for (const distance of plan.distances) {
-      const tape = plan.tapes.find((t) => t.id === distance.id)!
-      expect([distance.id, length(tape)]).toEqual([distance.id, expect.closeTo(distance.mm, 6)])
-    }
-  })
-
-  it.each([{ unit: 'mm' }, { unit: 'cm' }, { unit: 'in' }, { unit: 'in', fraction: 16 }] as const)(
-    'speaks in sentences of at most two numbers: %o',
-    (style) => {
-      const { steps, summary } = planPlacement({
-        kind: kind.id,
-        placement: placement.id,
-        measures,
-        design: tern,
-        style,
-      })
-      const numbers = (text: string): number => (text.match(/\d+(?:[ .]\d+)?(?:\/\d+)?/g) ?? []).length
-      for (const { text } of [...steps, { text: summary }]) {
-        expect([text, numbers(text) <= 2]).toEqual([text, true])
-        expect(text).not.toMatch(/!|NaN|undefined/)
-      }
-      for (const kindOfMark of ['cross', 'dots', 'arrow'] as const)
-        expect(steps.filter((s) => s.marks.includes(kindOfMark))).toHaveLength(1)
-    },
+/** Every placement at every size, with the design it usually has and with a small one. */
+function casesOf(kind: ItemKind, more: object = {}): Case[] {
+  return kind.placements.flatMap((rule) =>
+    kind.sizes.flatMap((size) =>
+      [rule.usual ?? { width: 80, height: 60 }, { width: 24, height: 16 }].map((design) => {
+        const measures = presetMeasures(kind, size.id)
+        const plan = planPlacement({ kind: kind.id, placement: rule.id, measures, design, ...more })
+        return { what: `${rule.id} ${size.id} ${design.width}`, rule, measures, design, plan }
+      }),
+    ),
   )
+}
 
-  it('moves with a distance of the worker’s own, and by as much', () => {
-    for (const distance of plan.distances) {
-      const moved = planPlacement({
-        kind: kind.id,
-        placement: placement.id,
-        measures,
-        design: tern,
-        distances: { [distance.id]: distance.mm + 12 },
-      })
-      expect(Math.hypot(moved.pose.x - plan.pose.x, moved.pose.y - plan.pose.y)).toBeCloseTo(12, 9)
-      expect(moved.distances.find((d) => d.id === distance.id)!.assumed).toBeCloseTo(distance.assumed, 9)
+it('holds every item of the craft’s placement table, its ids unlike one another', () => {
+  const ids = itemKinds.map((k) => k.id)
+  expect(new Set(ids).size).toBe(ids.length)
+  expect(ids.length).toBeGreaterThanOrEqual(30)
+  for (const kind of itemKinds) expect(new Set(kind.placements.map((p) => p.id)).size).toBe(kind.placements.length)
+})
+
+describe.each(kinds)('%s', (_, kind) => {
+  it('has a usual number for all it asks, within what is plausible, and a line of how-to', () => {
+    for (const size of kind.sizes)
+      for (const ask of kind.measurements.filter((a) => !a.optional)) {
+        const mm = presetMeasures(kind, size.id)[ask.id]!
+        expect([ask.id, size.id, mm >= ask.plausible[0] && mm <= ask.plausible[1]]).toEqual([ask.id, size.id, true])
+        expect(ask.howTo).toMatch(/\.$/)
+      }
+  })
+
+  it('draws a tape as long as each number asked, and is alike on both sides', () => {
+    for (const { what, rule, measures, plan } of casesOf(kind)) {
+      for (const ask of asksOf(kind, rule).filter((a) => !a.optional)) {
+        const tape = plan.item.tapes.find((t) => t.id === ask.id)
+        expect([what, ask.id, tape && length(tape)]).toEqual([what, ask.id, expect.closeTo(measures[ask.id]!, 6)])
+      }
+      if (rule.view) continue
+      const box = boxOf(plan.item.outline)
+      expect(box.left).toBeCloseTo(-box.right, 9)
     }
+  })
+
+  it('keeps every mark on the cloth, and each design clear of what it must, or says what is too near', () => {
+    for (const { what, plan } of casesOf(kind)) {
+      for (const mark of plan.marks)
+        expect([what, mark.id, insidePolygon(mark.at, plan.item.outline)]).toEqual([what, mark.id, true])
+      const said = plan.warnings.map((w) => w.text).join('\n')
+      for (const zone of plan.item.zones)
+        for (const outline of plan.outlines) {
+          const gap = gapBetween(outline, zone.outline)
+          if (gap < zone.clear - 1e-6)
+            expect([what, zone.name, said]).toEqual([what, zone.name, expect.stringContaining(zone.name)])
+        }
+      for (const outline of plan.outlines)
+        if (!outline.every((p) => insidePolygon(p, plan.item.outline)))
+          expect([what, said]).toEqual([what, expect.stringContaining('edge')])
+    }
+  })
+
+  it('takes a small design at every size without a stop', () => {
+    for (const { what, design, plan } of casesOf(kind).filter((c) => c.design.width === 24)) {
+      const stops = plan.warnings.filter((w) => w.severity === 'stop').map((w) => w.text)
+      expect([what, design.width, stops]).toEqual([what, 24, []])
+    }
+  })
+
+  it('tells it in sentences of at most two numbers, cross, dots and arrow among them, in any unit', () => {
+    const styles = [{ unit: 'mm' }, { unit: 'cm' }, { unit: 'in' }, { unit: 'in', fraction: 16 }] as const
+    const numbers = (text: string): number => (text.match(/\d+(?:[ .]\d+)?(?:\/\d+)?(?= ?(?:mm|cm|"))/g) ?? []).length
+    for (const style of styles)
+      for (const { what, plan } of casesOf(kind, { style })) {
+        for (const text of [...plan.steps.map((s) => s.text), plan.summary]) {
+          expect([what, text, numbers(text) <= 2]).toEqual([what, text, true])
+          expect(text).not.toMatch(/!|NaN|undefined|-\d/)
+        }
+        for (const mark of ['cross', 'dots', 'arrow'] as const)
+          expect([what, mark, plan.steps.some((s) => s.marks.includes(mark))]).toEqual([what, mark, true])
+      }
+  })
+
+  it('draws its distances as tapes of their length, and moves the design by as much as they change', () => {
+    for (const { what, rule, measures, design, plan } of casesOf(kind))
+      for (const distance of plan.distances.filter((d) => d.mm > 0)) {
+        const tape = plan.tapes.find((t) => t.id === distance.id)!
+        expect([what, distance.id, length(tape)]).toEqual([what, distance.id, expect.closeTo(distance.mm, 6)])
+        const distances = { [distance.id]: distance.mm + 1 }
+        const next = planPlacement({ kind: kind.id, placement: rule.id, measures, design, distances })
+        const moved = Math.hypot(next.pose.x - plan.pose.x, next.pose.y - plan.pose.y)
+        const square = rule.arrange === 'corners' && !rule.id.endsWith('diagonal')
+        expect([what, distance.id, moved]).toEqual([what, distance.id, expect.closeTo(square ? Math.SQRT2 : 1, 6)])
+      }
+  })
+
+  it('finds the same place when it is counted from another line or edge of the design', () => {
+    for (const { what, rule, measures, design, plan } of casesOf(kind).filter((c) => c.rule.arrange === 'one'))
+      for (const line of plan.item.lines)
+        for (const edge of ['start', 'centre', 'end'] as const) {
+          const anchors = { [line.axis === 'level' ? 'down' : 'across']: { line: line.id, edge } }
+          const again = planPlacement({ kind: kind.id, placement: rule.id, measures, design, anchors })
+          expect([what, line.id, again.pose.x]).toEqual([what, line.id, expect.closeTo(plan.pose.x, 6)])
+          expect([what, line.id, again.pose.y]).toEqual([what, line.id, expect.closeTo(plan.pose.y, 6)])
+          const counted = again.distances.find((d) => d.counted?.axis === line.axis)!
+          expect(counted.counted).toMatchObject({ axis: line.axis, line: line.id, edge })
+        }
   })
 })
 
-it('refuses an item or a placement it does not know, naming the field', () => {
-  const refusal = (kind: string, placement: string) => {
-    try {
-      planPlacement({ kind, placement, measures: {}, design: tern })
-      return null
-    } catch (error) {
-      const { code, path } = error as { code: string; path: string }
-      return [code, path]
+describe('a left chest from infant to 3XL', () => {
+  const garments = ['tee', 'polo', 'sweatshirt', 'shirt', 'work-jacket', 'hooded-top']
+  it.each(garments)('grows smoothly on a %s and never crosses the centre line or the armhole', (id) => {
+    const kind = itemKinds.find((k) => k.id === id)!
+    const sizes = kind.sizes.map((s) => presetMeasures(kind, s.id))
+    let before = -Infinity
+    for (let step = 0; step <= 70; step++) {
+      const [a, b] = [sizes[Math.floor(step / 10)]!, sizes[Math.min(7, Math.floor(step / 10) + 1)]!]
+      const measures = Object.fromEntries(
+        Object.keys(a).map((key) => [key, a[key]! + ((step % 10) / 10) * (b[key]! - a[key]!)]),
+      )
+      const design = { width: measures.chestWidth! * 0.13, height: measures.chestWidth! * 0.1 }
+      const plan = planPlacement({ kind: id, placement: 'left-chest', measures, design })
+      const down = plan.pose.y + measures.neckDrop!
+      if (step > 0) expect([id, step, down >= before - 1e-9 && down - before < 6]).toEqual([id, step, true])
+      before = down
+      const seam = plan.item.zones.find((z) => z.id === 'armhole-right')!
+      expect(Math.min(...plan.designOutline.map((p) => p.x))).toBeGreaterThan(0)
+      expect(gapBetween(plan.designOutline, seam.outline)).toBeGreaterThan(0)
     }
-  }
-  expect(refusal('cloak', 'left-chest')).toEqual(['unknown-item', 'kind'])
-  expect(refusal('polo', 'left-knee')).toEqual(['unknown-placement', 'placement'])
+  })
+
+  it('lies as deep as the craft sheet says for infant, child, small and adult', () => {
+    const depth = (size: string): number => {
+      const kind = itemKinds.find((k) => k.id === 'tee')!
+      const measures = presetMeasures(kind, size)
+      return (
+        planPlacement({ kind: 'tee', placement: 'left-chest', measures, design: { width: 40, height: 30 } }).pose.y +
+        measures.neckDrop!
+      )
+    }
+    const within = (mm: number, [least, most]: [number, number]) =>
+      expect([formatLength(mm, { unit: 'mm' }), mm >= least && mm <= most]).toEqual([expect.anything(), true])
+    within(depth('infant'), [75, 90])
+    within(depth('child'), [115, 140])
+    within(depth('s'), [150, 165])
+    for (const size of ['m', 'l', 'xl', '2xl']) within(depth(size), [178, 212])
+  })
 })

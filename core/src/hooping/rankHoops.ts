@@ -1,6 +1,8 @@
 import { type Advice, caution, note, stop } from '../advice'
-import type { NoSewZone } from '../placement/itemKind'
-import { applyPose, type Point, type Pose, rotatePoint } from '../plane/point'
+import type { NoSewZone } from '../placement/itemShape'
+import { applyPose, composePose, inversePose, type Point, type Pose, rotatePoint } from '../plane/point'
+import { rowFieldLength } from '../rows/rowFieldLength'
+import { splitHoopings } from '../rows/splitHoopings'
 import { convexHull } from '../plane/convexHull'
 import { boxesApart, gapBetween, insetOf, insidePolygon } from '../plane/polygonDistance'
 import { boxOf, rectangle } from '../plane/box'
@@ -39,6 +41,8 @@ export type HoopQuery = {
   thicknessMm?: number
   /** The units the reasons are written in; millimetres when left out. */
   style?: LengthStyle
+  /** A row in place of one design: `frame` has its x along the row, `offset` is the row's y in it. */
+  row?: { centres: number[]; motif: number; height: number; frame: Pose; offset: number }
   item?: { target: Pose; outline: Point[]; zones: readonly NoSewZone[]; tube: { width: number } | null }
 }
 
@@ -70,19 +74,36 @@ const BEYOND_RING = 25
  * @example 84 x 62 on a shelf of 100 x 100 and 240 x 150: the 100 comes first, slack 8 and 19
  */
 export function rankHoops(q: HoopQuery): HoopChoice[] {
-  const hull = convexHull(q.hull)
+  const whole = convexHull(q.hull)
   const write = (mm: number): string => formatLength(mm, q.style ?? { unit: 'mm' })
   const choices = q.hoops.map((hoop) => {
-    const tried = (q.rotations ?? [0, 90, 180, 270]).map((rotation) => tryTurn(hoop, hull, rotation, q, write))
+    const job = q.row ? rowJob(hoop, q.row) : { hull: whole, targets: q.item ? [q.item.target] : [], hoopings: 1 }
+    const tried = (q.rotations ?? [0, 90, 180, 270]).map((rotation) => tryTurn(hoop, job, rotation, q, write))
     const best = tried.reduce((a, b) => (b.worth > a.worth ? b : a))
-    return judge(hoop, hull, best, q, write)
+    return judge(hoop, job, best, q, write)
   })
   return choices.sort((a, b) => compare(a, b) || a.hoop.localeCompare(b.hoop))
 }
 
 function compare(a: HoopChoice, b: HoopChoice): number {
   const roomy = (c: HoopChoice): number => Number(isRoomy(least(c.fit)))
-  return Number(b.fits) - Number(a.fits) || roomy(b) - roomy(a) || a.spareArea - b.spareArea
+  return Number(b.fits) - Number(a.fits) || roomy(b) - roomy(a) || a.hoopings - b.hoopings || a.spareArea - b.spareArea
+}
+
+/** What one hoop has to take at a time, where that lies on the item, and how often. */
+type Job = { hull: Point[]; targets: Pose[]; hoopings: number }
+
+/** A row goes by groups as long as the field takes, with room to spare where one motif leaves any. */
+function rowJob(hoop: HoopChoiceSource, { centres, motif, height, frame, offset }: NonNullable<HoopQuery['row']>): Job {
+  const [easy, most] = [rowFieldLength(hoop.field, height, COMFORT), rowFieldLength(hoop.field, height)]
+  const long = motif <= easy ? easy : most
+  const groups = motif <= long ? splitHoopings(centres, motif, long) : [{ from: 0, to: 0, centre: centres[0]! }]
+  const spans = groups.map((g) => centres[g.to]! - centres[g.from]! + motif)
+  return {
+    hull: rectangle(Math.max(...spans), height),
+    targets: groups.map(({ centre }) => composePose(frame, { x: centre, y: offset, rotation: 0 })),
+    hoopings: groups.length,
+  }
 }
 
 const least = ({ slack }: HoopFit): number => Math.min(slack.left, slack.right, slack.up, slack.down)
@@ -91,7 +112,8 @@ const isRoomy = (slack: number): boolean => slack >= COMFORT - 1e-6
 type Turn = { pose: Pose; ring: RingOnItem; worth: number }
 
 /** One turn of the design in a hoop, judged cheaply: does it fit, may the ring lie there, is there room. */
-function tryTurn(hoop: HoopChoiceSource, hull: Point[], rotation: number, q: HoopQuery, write: Write): Turn {
+function tryTurn(hoop: HoopChoiceSource, job: Job, rotation: number, q: HoopQuery, write: Write): Turn {
+  const { hull } = job
   const field = shrunkenField(hoop.field, q.margin ?? 0)
   const turned = turnHull(hull, rotation)
   const middle = middleOf(hoop.field)
@@ -100,12 +122,18 @@ function tryTurn(hoop: HoopChoiceSource, hull: Point[], rotation: number, q: Hoo
   const there = worstAt(field, turned, centred.x, centred.y).clearance
   const centre = there >= -1e-6 ? centred : roomyCentre(field, turned)?.centre
   const pose = { ...(centre ?? centred), rotation }
-  const ring = ringOnItem(hoop, pose, q, write)
+  const ring = ringOnItem(hoop, pose, job.targets, q, write)
   const refused = ring.reasons.some((r) => r.severity === 'stop')
   return { pose, ring, worth: Number(Boolean(centre)) * 4 + Number(!refused) * 2 + Number(isRoomy(there)) }
 }
 
-function judge(hoop: HoopChoiceSource, hull: Point[], { pose, ring }: Turn, q: HoopQuery, write: Write): HoopChoice {
+function judge(
+  hoop: HoopChoiceSource,
+  { hull, hoopings }: Job,
+  { pose, ring }: Turn,
+  q: HoopQuery,
+  write: Write,
+): HoopChoice {
   const fit = placeInHoop({ hull, field: hoop.field, pose, margin: q.margin })
   const reasons = fit.fits
     ? [...fitReasons(fit, q, write), ...ring.reasons]
@@ -116,10 +144,10 @@ function judge(hoop: HoopChoiceSource, hull: Point[], { pose, ring }: Turn, q: H
     rotation: pose.rotation,
     pose,
     fit,
-    spareArea: fieldArea(hoop.field) - Math.abs(drawnArea(hull)),
+    spareArea: hoopings * (fieldArea(hoop.field) - Math.abs(drawnArea(hull))),
     clothBeyondRing: ring.beyond,
     ringInside: ring.inside,
-    hoopings: 1,
+    hoopings,
     reasons,
   }
 }
@@ -134,17 +162,31 @@ function fitReasons(fit: HoopFit, { style }: HoopQuery, write: Write): Advice[] 
 
 type RingOnItem = { beyond: number | null; inside: boolean; reasons: Advice[] }
 
-/** Where the ring lies on the item when the design sits on its target: over the edge, over a seam, inside the tube. */
+/** Where the ring lies on the item, at each of its targets: over the edge, over a seam, inside the tube. */
 function ringOnItem(
   hoop: HoopChoiceSource,
   pose: Pose,
+  targets: readonly Pose[],
+  q: HoopQuery,
+  write: Write,
+): RingOnItem {
+  const places = targets.map((target) => ringAt(hoop, composePose(target, inversePose(pose)), q, write))
+  if (!q.item || places.length === 0) return { beyond: null, inside: true, reasons: [] }
+  const told = new Map(places.flatMap((place) => place.reasons).map((r) => [r.text, r]))
+  return {
+    beyond: Math.min(...places.map((place) => place.beyond ?? Infinity)),
+    inside: places.every((place) => place.inside),
+    reasons: [...told.values()],
+  }
+}
+
+function ringAt(
+  hoop: HoopChoiceSource,
+  frame: Pose,
   { item, holding = 'hooped', thicknessMm }: HoopQuery,
   write: Write,
 ): RingOnItem {
   if (!item) return { beyond: null, inside: true, reasons: [] }
-  const turn = item.target.rotation - pose.rotation
-  const shift = rotatePoint({ x: -pose.x, y: -pose.y }, turn)
-  const frame = { x: item.target.x + shift.x, y: item.target.y + shift.y, rotation: turn }
   const outside = rectangle(hoop.outside.width, hoop.outside.height).map((p) => applyPose(frame, p))
   const opening = fieldBox(hoop.field).map((p) => applyPose(frame, p))
   const beyond = insetOf(outside, item.outline)

@@ -1,11 +1,51 @@
 import { CoreError } from '../errors'
-import type { ItemKind, Measures, PlacementRule } from './itemKind'
-import { flatPanel } from './kinds/flatPanel'
-import { polo } from './kinds/polo'
-import { teaTowel } from './kinds/teaTowel'
+import type { ItemKind } from './itemKind'
+import { apron, drawstringBag, toolRoll, tote } from './kinds/flat/bags'
+import { blanket, flatSheet, pillowcase } from './kinds/flat/bed'
+import { flatPanel, plushToy } from './kinds/flat/other'
+import { sewnOnBand } from './kinds/flat/sewnOn'
+import { cushionCover, napkin, readyPillow, tablecloth, tableRunner } from './kinds/flat/table'
+import { bathTowel, handTowel, teaTowel, washCloth } from './kinds/flat/towels'
+import { hoodedTop, polo, shirt, sweatshirt, tee, workJacket } from './kinds/tops/tops'
+import { bib, burpCloth, infantBodysuit } from './kinds/worn/infant'
+import { skirt } from './kinds/worn/skirt'
+import { trouserLeg } from './kinds/worn/trouserLeg'
+import type { Measures } from './measures'
+import type { PlacementRule } from './placementRule'
 
 /** The catalogue of items: what each asks of the tape, its shape, its no-sew zones and its placements. */
-export const itemKinds: readonly ItemKind[] = [polo, teaTowel, flatPanel]
+export const itemKinds: readonly ItemKind[] = [
+  polo,
+  tee,
+  sweatshirt,
+  hoodedTop,
+  shirt,
+  workJacket,
+  skirt,
+  trouserLeg,
+  infantBodysuit,
+  bib,
+  burpCloth,
+  plushToy,
+  bathTowel,
+  handTowel,
+  washCloth,
+  teaTowel,
+  napkin,
+  tablecloth,
+  tableRunner,
+  cushionCover,
+  readyPillow,
+  pillowcase,
+  flatSheet,
+  blanket,
+  sewnOnBand,
+  tote,
+  apron,
+  toolRoll,
+  drawstringBag,
+  flatPanel,
+]
 
 /** @throws CoreError('unknown-item') */
 export function itemKind(id: string): ItemKind {
@@ -25,5 +65,7 @@ export function placementRule(kind: ItemKind, id: string): PlacementRule {
 /** The usual numbers for a size; the kind's usual size when none or an unknown one is named. */
 export function presetMeasures(kind: ItemKind, size?: string | null): Measures {
   const known = kind.sizes.some((s) => s.id === size) ? size! : kind.usualSize
-  return Object.fromEntries(kind.measurements.map((ask) => [ask.id, ask.presets[known]!]))
+  return Object.fromEntries(
+    kind.measurements.filter((ask) => !ask.optional).map((ask) => [ask.id, ask.presets[known]!]),
+  )
 }

@@ -1,37 +1,75 @@
-import { applyPose, type Point, type Pose } from '../plane/point'
-import type { StepDraft } from './itemKind'
+import { applyPose, type Point, type Pose, rotatePoint } from '../plane/point'
+import { insidePolygon } from '../plane/polygonDistance'
+import type { StepDraft } from './placementRule'
 
 /** A mark on the cloth in the item frame: the cross at the centre, dots on the axes, the arrow to the item's top. */
-export type Mark = { id: string; kind: 'cross' | 'dots' | 'arrow'; at: Point }
+export type Mark = { id: string; kind: 'cross' | 'dots' | 'arrow'; at: Point; copy: number }
 
 /** Dots and arrow stand this far outside the design, so that they are not sewn over. */
 const OUTSIDE = 10
+/** Marks stay this far inside the cloth's edge. */
+const INSIDE = 2
 
 type Size = { width: number; height: number }
+/** How far the dots stand from the cross on each axis, and the arrow above it. */
+export type Reach = { x: number; y: number; arrow: number }
 
-export function marksFor({ width, height }: Size, pose: Pose): Mark[] {
-  const [x, y] = [width / 2 + OUTSIDE, height / 2 + OUTSIDE]
-  const local: Mark[] = [
+/** As far out as the cloth allows: near an edge the dots come in rather than lie on the table. */
+export function reachOf({ width, height }: Size, pose: Pose, outline: readonly Point[]): Reach {
+  const room = (dx: number, dy: number): number =>
+    roomTo(pose, rotatePoint({ x: dx, y: dy }, pose.rotation), outline) - INSIDE
+  const [left, right, up, down] = [room(-1, 0), room(1, 0), room(0, -1), room(0, 1)]
+  const within = (wanted: number, ...rooms: number[]): number => Math.max(0, Math.min(wanted, ...rooms))
+  const y = within(height / 2 + OUTSIDE, up - OUTSIDE / 2, down)
+  return { x: within(width / 2 + OUTSIDE, left, right), y, arrow: within(y + OUTSIDE, up) }
+}
+
+/** Distance from a point along a direction of length 1 to where it first leaves the outline; 0 outside it. */
+function roomTo(from: Point, way: Point, outline: readonly Point[]): number {
+  if (!insidePolygon(from, outline)) return 0
+  let least = Infinity
+  outline.forEach((a, i) => {
+    const b = outline[(i + 1) % outline.length]!
+    const [ex, ey] = [b.x - a.x, b.y - a.y]
+    const turn = way.x * ey - way.y * ex
+    if (Math.abs(turn) < 1e-12) return
+    const [px, py] = [a.x - from.x, a.y - from.y]
+    const t = (px * ey - py * ex) / turn
+    const s = (px * way.y - py * way.x) / turn
+    if (t > 0 && s >= 0 && s <= 1 && t < least) least = t
+  })
+  return least
+}
+
+export function marksFor(pose: Pose, { x, y, arrow }: Reach, copy = 0): Mark[] {
+  const local: Omit<Mark, 'copy'>[] = [
     { id: 'cross', kind: 'cross', at: { x: 0, y: 0 } },
     { id: 'dot-left', kind: 'dots', at: { x: -x, y: 0 } },
     { id: 'dot-right', kind: 'dots', at: { x, y: 0 } },
     { id: 'dot-up', kind: 'dots', at: { x: 0, y: -y } },
     { id: 'dot-down', kind: 'dots', at: { x: 0, y } },
-    { id: 'arrow', kind: 'arrow', at: { x: 0, y: -y - OUTSIDE } },
+    { id: 'arrow', kind: 'arrow', at: { x: 0, y: -arrow } },
   ]
-  return local.map((mark) => ({ ...mark, at: applyPose(pose, mark.at) }))
+  return local.map((mark) => ({ ...mark, at: applyPose(pose, mark.at), copy }))
 }
 
 /** The last steps of every placement: dots on both axes and the arrow. */
-export function markSteps({ width, height }: Size, upIs: string, write: (mm: number) => string): StepDraft[] {
-  const [x, y] = [width / 2 + OUTSIDE, height / 2 + OUTSIDE]
+export function markSteps({ x, y }: Reach, upIs: string, many: boolean, write: (mm: number) => string): StepDraft[] {
   return [
     {
       id: 'dots',
-      text: `Dots ${write(x)} left and right of the cross, ${write(y)} above and below it.`,
+      text: `Dots ${write(x)} left and right of ${many ? 'each' : 'the'} cross, ${write(y)} above and below it.`,
       lengths: [x, y],
       marks: ['dots'],
     },
-    { id: 'arrow', text: `Arrow beyond the upper dot, toward ${upIs}.`, lengths: [], marks: ['arrow'] },
+    {
+      id: 'arrow',
+      text: `Arrow beyond ${many ? 'each' : 'the'} upper dot, toward ${upIs}.`,
+      lengths: [],
+      marks: ['arrow'],
+    },
   ]
 }
+
+/** Dots that had to come in so far that the design covers them. */
+export const underDesign = ({ width, height }: Size, { x, y }: Reach): boolean => x <= width / 2 || y <= height / 2

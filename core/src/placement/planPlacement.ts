@@ -1,23 +1,44 @@
 import { type Advice, caution, note, stop } from '../advice'
 import { CoreError } from '../errors'
 import { defaultHabits, type HouseHabits } from '../habits'
-import { formatLength, roundToTape } from '../lengths/formatLength'
+import { formatLength, roundDownToTape, roundToTape } from '../lengths/formatLength'
 import type { LengthStyle } from '../lengths/units'
-import { rectangle } from '../plane/box'
+import { boxOf, rectangle } from '../plane/box'
 import { convexHull } from '../plane/convexHull'
 import { applyPose, type Point, type Pose } from '../plane/point'
+import { gapBetween } from '../plane/polygonDistance'
+import { centreOf, straightnessAdvice, type TrueTo } from './centreOf'
 import { type Clearance, clearancesOf } from './clearances'
-import type { ItemKind, ItemShape, Measures, PlacementDistance, TapeLine } from './itemKind'
+import type { ItemKind } from './itemKind'
 import { itemKind, placementRule } from './itemKinds'
-import { type Mark, marksFor, markSteps } from './marks'
+import type { ItemShape, TapeLine } from './itemShape'
+import type { Copy, Laid, PlacementDistance } from './laid'
+import { layCorners } from './layCorners'
+import { layOne, type OwnAnchors } from './layOne'
+import { layRow, type OwnRow, type PlannedRow } from './layRow'
+import { type Mark, marksFor, markSteps, reachOf, underDesign } from './marks'
+import type { Measures } from './measures'
+import { asksOf, oddNumbers, requireMeasures } from './measuresNeeded'
+import { type OwnZone, withOwnZones } from './ownZones'
+import type { PlacementContext, PlacementRule } from './placementRule'
+import type { Lie } from './sides'
+import { skewShape } from './skewShape'
 
-/** `measures` and `distances` in mm by id; `design.hull` in the design frame, its box when left out. */
+/**
+ * `kind`: an item of the catalogue by id, or one of the worker's own (`customItem`). `measures` and `distances` in mm
+ * by id; `design.hull` in the design frame, its box when left out; `choices` by the placement's choice ids, `trueTo`
+ * 'start' or 'body' among them; `anchors`: other lines or edges to count from; `zones`: what was found on this item.
+ */
 export type PlacementRequest = {
-  kind: string
+  kind: string | ItemKind
   placement: string
   measures: Measures
   design: { width: number; height: number; hull?: Point[] }
   distances?: Readonly<Record<string, number>>
+  choices?: Readonly<Record<string, string>>
+  anchors?: OwnAnchors
+  zones?: readonly OwnZone[]
+  row?: OwnRow
   style?: LengthStyle
   habits?: Partial<HouseHabits>
 }
@@ -25,11 +46,16 @@ export type PlacementRequest = {
 /** One thing to do with the tape. `loss` is what rounding to the tape costs, in mm, when it is over 1. */
 export type TapeStep = { id: string; text: string; loss: number | null; marks: readonly Mark['kind'][] }
 
+/** `pose`, `designOutline`: the first design; `copies`, `outlines`: all of them, of a row or of corners. */
 export type PlacementPlan = {
   item: ItemShape
-  /** The design's centre and turn in the item frame. */
   pose: Pose
   designOutline: Point[]
+  copies: Copy[]
+  outlines: Point[][]
+  row: PlannedRow | null
+  /** What the design is true to, when the halves measured differ; null while none are. */
+  trueTo: TrueTo | null
   marks: Mark[]
   steps: TapeStep[]
   tapes: TapeLine[]
@@ -40,66 +66,99 @@ export type PlacementPlan = {
 }
 
 /**
- * Where a design goes on an item: marks, tape steps in the worker's units, clearances and warnings.
+ * Where a design goes on an item: its pose or poses, marks, tape steps in the worker's units, clearances, warnings.
  *
- * Rules: craft.md sections 1 and 2. Warnings: the design past an edge ('past-edge', stop), on a no-sew zone
- * ('in-zone', stop) or too near one ('near-zone'), a number out of its plausible range ('is-that-right').
+ * Rules: craft.md sections 1 and 2. Warnings: a design past an edge ('past-edge', stop), on a no-sew zone ('in-zone',
+ * stop) or too near one ('near-zone'), designs that touch, a skewed body ('skewed'), a number out of its plausible
+ * range ('is-that-right:<id>'), a back that lies up ('mirror').
  *
- * @throws CoreError 'unknown-item', 'unknown-placement', 'missing-measure', 'bad-measure', 'bad-design',
- *   'contradiction'; `path` names the field
+ * @throws CoreError 'unknown-item', 'unknown-placement', 'unknown-line', 'missing-measure', 'bad-measure',
+ *   'bad-design', 'bad-zone', 'off-item', 'no-room', 'bad-request', 'contradiction'; `path` names the field
  * @example a polo of 540 mm with a neck of 180: cross 190 below the shoulder point, 90 from the centre line
  */
 export function planPlacement(request: PlacementRequest): PlacementPlan {
-  const kind = itemKind(request.kind)
+  const kind = typeof request.kind === 'string' ? itemKind(request.kind) : request.kind
   const rule = placementRule(kind, request.placement)
   const style = request.style ?? { unit: 'mm' }
   const write = (mm: number): string => formatLength(mm, style)
-  requireMeasures(kind, rule.needs, request)
+  const asks = asksOf(kind, rule)
+  requireMeasures(asks, request.measures)
+  requireDesign(request)
 
-  const { design, measures } = request
-  const habits = { ...defaultHabits, ...request.habits }
-  const target = rule.target({ measures, design, habits, distances: request.distances ?? {}, write })
-  const item = kind.shape(measures)
-  const pose = { ...target.centre, rotation: 0 }
+  const { design } = request
+  // What this placement does not ask for is not looked at: it may be assumed, or be there for another placement.
+  const measures = Object.fromEntries(
+    asks.flatMap(({ id }) => (request.measures[id] === undefined ? [] : [[id, request.measures[id]]])),
+  )
+  const levels = rule.view || rule.arrange !== 'one' ? [] : (kind.levels?.(measures) ?? [])
+  const straightness = centreOf(levels, measures, write)
+  const drawn = skewShape((rule.view ?? kind.shape)(measures), straightness.middles)
+  const item = withOwnZones(drawn, request.zones ?? [])
+  const context: PlacementContext = {
+    measures,
+    design,
+    habits: { ...defaultHabits, ...request.habits },
+    choices: request.choices ?? {},
+    shape: item,
+    write,
+  }
+  const lie: Lie = { worn: kind.worn ?? false, back: rule.side === 'back' }
+  const underarm = levels.find((l) => l.part === 'body')?.y ?? -Infinity
+  const trueTo = (y: number): TrueTo => {
+    const own = request.choices?.trueTo
+    if (own === 'start' || own === 'body') return own
+    return lie.worn && y <= underarm ? 'start' : 'body'
+  }
+  const laid = layOut(rule, request, context, { lie, straightness, trueTo })
+
   const hull = convexHull(design.hull ?? rectangle(design.width, design.height))
-  const designOutline = hull.map((p) => applyPose(pose, p))
-  const clearances = clearancesOf(item, designOutline)
-  const steps = [...target.steps, ...markSteps(design, rule.upIs, write)].map(({ id, text, lengths, marks }) => {
+  const outlines = laid.copies.map(({ pose }) => hull.map((p) => applyPose(pose, p)))
+  const pose = laid.copies[0]!.pose
+  const clearances = clearancesOf(item, outlines)
+  const reaches = laid.copies.map((copy) => reachOf(design, copy.pose, item.outline))
+  const drafts = [...laid.steps, ...markSteps(reaches[0]!, rule.upIs, laid.copies.length > 1, write)]
+  const steps = drafts.map(({ id, text, lengths, marks }) => {
     const loss = Math.max(0, ...lengths.map((mm) => Math.abs(roundToTape(mm, style) - mm)))
     return { id, text, loss: loss > 1 ? loss : null, marks: marks ?? [] }
   })
+  const names = lie.worn ? { start: 'the neck', body: 'the body' } : { start: 'your line', body: 'the edges' }
   return {
     item,
     pose,
-    designOutline,
-    marks: marksFor(design, pose),
+    designOutline: outlines[0]!,
+    copies: laid.copies,
+    outlines,
+    row: laid.row ?? null,
+    trueTo: straightness.measured ? trueTo(pose.y) : null,
+    marks: laid.copies.flatMap((copy, i) => marksFor(copy.pose, reaches[i]!, i)),
     steps,
-    tapes: target.tapes,
-    distances: target.distances,
+    tapes: laid.tapes,
+    distances: laid.distances,
     clearances,
     warnings: [
-      ...clearanceWarnings(clearances, write),
-      ...target.warnings,
-      ...oddNumbers(kind, rule.needs, measures, write),
-      ...oddDistances(target.distances, write),
+      ...clearanceWarnings(clearances, write, (mm) => write(roundDownToTape(mm, style))),
+      ...(laid.row ? [] : touching(outlines, write)),
+      ...straightnessAdvice(straightness, pose.y, trueTo(pose.y), lie.worn, write, names),
+      ...laid.warnings,
+      ...(lie.back ? [mirrorCheck(lie)] : []),
+      ...(reaches.some((r) => underDesign(design, r)) ? [coveredMarks()] : []),
+      ...oddNumbers(asks, measures, write),
+      ...oddDistances(laid.distances, write),
     ],
-    summary: target.summary,
+    summary: laid.summary,
   }
 }
 
-function requireMeasures(
-  kind: ItemKind,
-  needs: readonly string[],
-  { measures, design, distances }: PlacementRequest,
-): void {
-  for (const ask of kind.measurements.filter((a) => needs.includes(a.id))) {
-    const mm = measures[ask.id]
-    const path = `measures.${ask.id}`
-    if (mm === undefined) throw new CoreError('missing-measure', `${ask.name}: still to be measured.`, path)
-    const enough = ask.mayBeZero ? mm >= 0 : mm > 0
-    if (!enough || !Number.isFinite(mm))
-      throw new CoreError('bad-measure', `${ask.name} has to be more than nothing.`, path)
-  }
+type How = Pick<Parameters<typeof layOne>[0], 'lie' | 'straightness' | 'trueTo'>
+
+function layOut(rule: PlacementRule, request: PlacementRequest, context: PlacementContext, how: How): Laid {
+  const distances = request.distances ?? {}
+  if (rule.arrange === 'row') return layRow(rule.row(context), context, distances, request.row ?? {})
+  if (rule.arrange === 'corners') return layCorners(rule.corners(context), context, distances)
+  return layOne({ spot: rule.spot(context), context, distances, anchors: request.anchors ?? {}, ...how })
+}
+
+function requireDesign({ design, distances }: PlacementRequest): void {
   if (!(design.width > 0 && design.height > 0 && Number.isFinite(design.width + design.height))) {
     throw new CoreError('bad-design', 'The design needs a width and a height above zero.', 'design')
   }
@@ -108,28 +167,50 @@ function requireMeasures(
   }
 }
 
-function clearanceWarnings(clearances: Clearance[], write: (mm: number) => string): Advice[] {
+type Write = (mm: number) => string
+
+/** `room` rounds down: what is left must not be promised. */
+function clearanceWarnings(clearances: Clearance[], write: Write, room: Write): Advice[] {
   return clearances.flatMap(({ id, name, mm, least }) => {
     if (id === 'edge' && mm < 0) return [stop('past-edge', `The design reaches ${write(-mm)} past the item’s edge.`)]
     if (id === 'edge')
-      return mm < least ? [caution('near-edge', `Only ${write(mm)} from the design to the item’s edge.`)] : []
+      return mm < least - 1e-9 ? [caution('near-edge', `Only ${room(mm)} from the design to the item’s edge.`)] : []
     if (mm <= 0) return [stop('in-zone', `The design lies on the ${name}.`)]
-    return mm < least
-      ? [caution('near-zone', `Only ${write(mm)} from the design to the ${name}; keep ${write(least)}.`)]
+    return mm < least - 1e-9
+      ? [caution('near-zone', `Only ${room(mm)} from the design to the ${name}; keep ${write(least)}.`)]
       : []
   })
 }
 
-function oddNumbers(kind: ItemKind, needs: readonly string[], m: Measures, write: (mm: number) => string): Advice[] {
-  return kind.measurements
-    .filter((a) => needs.includes(a.id) && (m[a.id]! < a.plausible[0] || m[a.id]! > a.plausible[1]))
-    .map((a) =>
-      note(
-        `is-that-right:${a.id}`,
-        `${a.name} ${write(m[a.id]!)}: is that right? Usual is ${write(a.plausible[0])} to ${write(a.plausible[1])}.`,
-      ),
-    )
+/** Designs of corners that come too near each other; a row's neighbours keep their gap by themselves. */
+function touching(outlines: Point[][], write: (mm: number) => string): Advice[] {
+  let least = Infinity
+  const boxes = outlines.map((o) => boxOf(o))
+  outlines.forEach((a, i) => {
+    for (let j = i + 1; j < outlines.length; j++) {
+      const [s, t] = [boxes[i]!, boxes[j]!]
+      if (s.right + 5 < t.left || t.right + 5 < s.left || s.bottom + 5 < t.top || t.bottom + 5 < s.top) continue
+      least = Math.min(least, gapBetween(a, outlines[j]!))
+    }
+  })
+  if (least >= 5) return []
+  return [
+    least <= 0
+      ? stop('designs-touch', 'The designs run into each other: take fewer, or a smaller one.')
+      : caution('designs-touch', `The designs come within ${write(least)} of each other.`),
+  ]
 }
+
+const mirrorCheck = ({ worn }: Lie): Advice =>
+  note(
+    'mirror',
+    worn
+      ? 'The back lies up, so the wearer’s left is your left. Marks brought over from the front with pins change sides; the design itself is not mirrored: read it once before the start.'
+      : 'The other side lies up: marks brought through from the front change sides; the design itself is not mirrored.',
+  )
+
+const coveredMarks = (): Advice =>
+  note('marks-covered', 'There is no room for dots outside the design: take marks that come out, and pins away first.')
 
 function oddDistances(distances: PlacementDistance[], write: (mm: number) => string): Advice[] {
   return distances

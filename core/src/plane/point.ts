@@ -20,6 +20,12 @@ export function applyPose(pose: Pose, p: Point): Point {
   return { x: turned.x + pose.x, y: turned.y + pose.y }
 }
 
+/** The frame `inner`, which is placed in the frame `outer`, as placed where `outer` is; rotation in (-180, 180]. */
+export function composePose(outer: Pose, inner: Pose): Pose {
+  const turn = (((outer.rotation + inner.rotation) % 360) + 360) % 360
+  return { ...applyPose(outer, inner), rotation: turn > 180 ? turn - 360 : turn }
+}
+
 /** The pose that undoes `pose`. */
 export function inversePose(pose: Pose): Pose {
   const back = rotatePoint({ x: -pose.x, y: -pose.y }, -pose.rotation)

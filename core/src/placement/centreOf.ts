@@ -1,0 +1,98 @@
+import { type Advice, caution, note } from '../advice'
+import { CoreError } from '../errors'
+import type { Measures } from './measures'
+import { radians } from '../plane/point'
+import { fitCentreLine } from './fitCentreLine'
+
+/**
+ * A level across an item: the line it starts from ('start', the neck of a garment, whose middle is the frame's
+ * x = 0), or the body below. `id` + Left and Right are the measurements of its halves, seen by the worker.
+ */
+export type CentreLevel = { id: string; name: string; y: number; width: number; part: 'start' | 'body' }
+
+export type TrueTo = 'start' | 'body'
+
+/** Where the body's middle runs, and what being true to it costs or gains at a height. */
+export type Straightness = {
+  /** False while no halves are given: the item counts as straight. */
+  measured: boolean
+  leanDeg: number
+  spread: number
+  /** x of the body's middle at a height, and its lean there. */
+  bodyAt: (y: number) => number
+  bodyLean: number
+  /** The middles measured, from the top: the item is drawn as skewed as it is. */
+  middles: readonly { x: number; y: number }[]
+}
+
+const straight: Straightness = { measured: false, leanDeg: 0, spread: 0, bodyAt: () => 0, bodyLean: 0, middles: [] }
+
+/**
+ * The item's centre line from the halves that were measured. Levels without halves count as even.
+ *
+ * @throws CoreError('contradiction') when two halves do not add up to their width within 5 mm
+ */
+export function centreOf(levels: readonly CentreLevel[], m: Measures, write: (mm: number) => string): Straightness {
+  const read = levels.map((level) => ({ level, middle: middleOf(level, m, write) }))
+  const given = read.filter(({ middle }) => middle !== null)
+  if (given.length === 0) return straight
+  const known = read.filter(({ level, middle }) => middle !== null || level.part === 'start')
+  const line = (of: typeof read) => fitCentreLine(of.map(({ level, middle }) => at(level.y, middle ?? 0)))
+  const whole = known.length > 1 ? line(known) : { leanDeg: 0, spread: Math.abs(given[0]!.middle!) }
+  const middles = known.map(({ level, middle }) => ({ x: middle ?? 0, y: level.y })).sort((a, b) => a.y - b.y)
+  const found = { ...straight, measured: true, leanDeg: whole.leanDeg, spread: whole.spread, middles }
+  const body = given.filter(({ level }) => level.part === 'body')
+  if (body.length === 0) return found
+  if (body.length === 1) return { ...found, bodyAt: () => body[0]!.middle! }
+  const fitted = line(body)
+  const slope = -Math.tan(radians(fitted.leanDeg))
+  return { ...found, bodyAt: (y) => fitted.xAt0 + y * slope, bodyLean: fitted.leanDeg }
+}
+
+const at = (y: number, x: number) => ({ y, left: x, right: x })
+const SLACK = 5
+
+/** The middle of a level from its halves, counted from the line the worker starts from; null when none was given. */
+function middleOf({ id, name, width }: CentreLevel, m: Measures, write: (mm: number) => string): number | null {
+  const [left, right] = [m[`${id}Left`], m[`${id}Right`]]
+  if (left === undefined && right === undefined) return null
+  if (left !== undefined && right !== undefined && Math.abs(left + right - width) > SLACK) {
+    const text = `The halves at ${name} add up to ${write(left + right)}, the whole is ${write(width)}: measure them again.`
+    throw new CoreError('contradiction', text, `measures.${id}Right`)
+  }
+  const [l, r] = [left ?? width - right!, right ?? width - left!]
+  if (l <= 0 || r <= 0) {
+    const text = `That half is wider than the whole at ${name}, ${write(width)}: measure both again.`
+    throw new CoreError('contradiction', text, `measures.${id}${left === undefined ? 'Right' : 'Left'}`)
+  }
+  return (r - l) / 2
+}
+
+/** What the worker is told: how uneven it is, what is done about it, and what the other way would do. */
+export function straightnessAdvice(
+  { measured, leanDeg, spread, bodyAt, bodyLean }: Straightness,
+  y: number,
+  trueTo: TrueTo,
+  worn: boolean,
+  write: (mm: number) => string,
+  names: { start: string; body: string },
+): Advice[] {
+  if (!measured || (spread < 0.5 && Math.abs(leanDeg) < 0.05)) return []
+  const shift = bodyAt(y)
+  const turn = Math.abs(bodyLean) >= 0.05 ? ` and turn it ${Math.abs(bodyLean).toFixed(1)}°` : ''
+  const way = side(trueTo === 'start' ? shift : -shift, worn)
+  const [kept, other] = trueTo === 'start' ? [names.start, names.body] : [names.body, names.start]
+  const moved =
+    Math.abs(shift) < 0.5 && !turn
+      ? 'it makes no difference here'
+      : `true to ${other} would move it ${write(Math.abs(shift))} ${way}${trueTo === 'start' ? turn : ''}`
+  const uneven = `The halves differ by ${write(2 * spread)}`
+  const lean = Math.abs(leanDeg) >= 0.05 ? `, the centre line leans ${Math.abs(leanDeg).toFixed(1)}°` : ''
+  const text = `${uneven}${lean}. The cross stays true to ${kept}; ${moved}.`
+  return [Math.abs(leanDeg) > 1 || spread > SLACK ? caution('skewed', text) : note('uneven', text)]
+}
+
+const side = (x: number, worn: boolean): string => {
+  const yours = x > 0 ? 'right' : 'left'
+  return worn ? `to your ${yours} (the wearer’s ${x > 0 ? 'left' : 'right'})` : `to your ${yours}`
+}

@@ -1,0 +1,43 @@
+import type { Point } from '../plane/point'
+
+/** Where nothing may be sewn, and what a hoop's ring may do there. */
+export type NoSewZone = {
+  id: string
+  name: string
+  outline: Point[]
+  /** Distance the design keeps from it, in mm. */
+  clear: number
+  /** 'refused': the ring may never lie on it; 'caution': it may, with care; 'free': it does not matter. */
+  ring: 'refused' | 'caution' | 'free'
+}
+
+/** A drawn line that is not the outline: seams, folds, openings. */
+export type DetailLine = { kind: 'seam' | 'fold' | 'opening' | 'button'; points: Point[]; closed?: boolean }
+
+/** A tape laid on the item: for a measurement asked (its id), or for a distance to mark. */
+export type TapeLine = { id: string; from: Point; to: Point }
+
+/**
+ * A straight line that distances are counted from: level (at y = `at`) or upright (at x = `at`). `name` reads after
+ * “from”: “the neck seam”.
+ */
+export type ReferenceLine = {
+  id: string
+  name: string
+  axis: 'level' | 'upright'
+  at: number
+  /** The side designs lie on, and how far off, where the line bounds something kept clear. */
+  toward?: 1 | -1
+  clear?: number
+}
+
+/** The item laid flat, in the item frame. */
+export type ItemShape = {
+  outline: Point[]
+  details: DetailLine[]
+  zones: NoSewZone[]
+  tapes: TapeLine[]
+  lines: ReferenceLine[]
+  /** A closed garment hangs round the lower ring: the ring has to be narrower than `width` inside it. */
+  tube: { width: number } | null
+}

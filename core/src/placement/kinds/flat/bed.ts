@@ -1,0 +1,186 @@
+import { CoreError } from '../../../errors'
+import type { Box } from '../../../plane/box'
+import type { ItemKind } from '../../itemKind'
+import { ask, halves, type Measures } from '../../measures'
+import { acrossLine, panelShape, widthLevel } from './panelShape'
+import { centredRule, cornerRules, rowRule } from './panelRules'
+
+/** Bed linen lies with the end that is worked toward the worker: y = 0 at its edge. */
+const box = (m: Measures): Box => ({ left: -m.width! / 2, right: m.width! / 2, top: -m.length!, bottom: 0 })
+const widthY = (m: Measures): number => -m.length! / 2
+
+const caseSizes = [
+  { id: 'cot', name: 'Cot' },
+  { id: 'usual', name: 'Usual' },
+  { id: 'large', name: 'Large' },
+]
+/** Centred on the band, reading toward the open end: the design's foot points to it (craft.md section 2). */
+export const pillowcase: ItemKind = {
+  id: 'pillowcase',
+  name: 'Pillowcase',
+  group: 'bed',
+  reference: 'middle of the open end',
+  measurements: [
+    ask(caseSizes, 'width', 'Width of the open end', 'Seam to seam along the opening, laid flat.', [400, 500, 550]),
+    ask(caseSizes, 'length', 'Length', 'Open end to closed end.', [600, 750, 900]),
+    ask(caseSizes, 'band', 'Depth of the band', 'From the open end to the band’s stitching.', [60, 90, 100]),
+    ...halves('width', 'Middle'),
+  ],
+  sizes: caseSizes,
+  usualSize: 'usual',
+  usualCloth: 'quilting-cotton',
+  shape: (m) => {
+    if (m.band! >= m.length! / 2)
+      throw new CoreError(
+        'contradiction',
+        'The band comes out deeper than half the case: measure it again.',
+        'measures.band',
+      )
+    const flat = panelShape({
+      box: box(m),
+      edges: { top: 'the closed end', bottom: 'the open end', left: 'your left seam', right: 'your right seam' },
+      sizes: ['width', 'length'],
+    })
+    const stitching = { left: -m.width! / 2, right: m.width! / 2, top: -m.band! - 3, bottom: -m.band! + 3 }
+    const { left, right, top, bottom } = stitching
+    return {
+      ...flat,
+      details: [acrossLine(box(m), -m.band!)],
+      zones: [
+        {
+          id: 'band',
+          name: 'band’s stitching',
+          outline: [
+            { x: left, y: top },
+            { x: right, y: top },
+            { x: right, y: bottom },
+            { x: left, y: bottom },
+          ],
+          clear: 5,
+          ring: 'caution',
+        },
+      ],
+      tapes: [...flat.tapes, { id: 'band', from: { x: right * 0.7, y: 0 }, to: { x: right * 0.7, y: -m.band! } }],
+      lines: [...flat.lines, { id: 'band', name: 'the band’s stitching', axis: 'level', at: -m.band! }],
+      tube: { width: m.width! },
+    }
+  },
+  levels: widthLevel('width', widthY),
+  placements: [
+    centredRule(
+      { id: 'band', name: 'On the band', upIs: 'the closed end', usual: { width: 150, height: 40 } },
+      'width',
+      ({ measures: m }) => ({
+        id: 'up',
+        line: 'bottom',
+        edge: 'centre',
+        mm: m.band! / 2,
+        toward: -1,
+        plausible: [15, m.band!],
+      }),
+    ),
+    rowRule(
+      { id: 'band-row', name: 'Row along the band', upIs: 'the closed end', usual: { width: 50, height: 30 } },
+      {
+        side: 'lower',
+        edgeName: 'the open end',
+        mm: ({ measures: m, design }) => Math.max(12, (m.band! - design.height) / 2),
+        box,
+        endHem: 15,
+      },
+    ),
+  ],
+}
+
+const bedSizes = [
+  { id: 'cot', name: 'Cot' },
+  { id: 'single', name: 'Single' },
+  { id: 'double', name: 'Double' },
+]
+const sheetFirst = {
+  id: 'wrong-side',
+  text: 'If it will be folded back over the blanket, lay it wrong side up, the top hem toward you: that side will show.',
+  lengths: [],
+}
+export const flatSheet: ItemKind = {
+  id: 'flat-sheet',
+  name: 'Flat sheet',
+  group: 'bed',
+  reference: 'middle of the top hem’s edge',
+  measurements: [
+    ask(bedSizes, 'width', 'Width', 'Edge to edge along the top hem.', [1200, 1800, 2600]),
+    ask(bedSizes, 'length', 'Length', 'Top hem to foot hem.', [1500, 2600, 2800]),
+    ask(bedSizes, 'band', 'Depth of the top hem', 'From the edge to its stitching.', [60, 90, 100]),
+    ...halves('width', 'Middle'),
+  ],
+  sizes: bedSizes,
+  usualSize: 'single',
+  usualCloth: 'quilting-cotton',
+  shape: (m) => {
+    const flat = panelShape({
+      box: box(m),
+      edges: { top: 'the foot hem', bottom: 'the top hem’s edge' },
+      sizes: ['width', 'length'],
+    })
+    return {
+      ...flat,
+      details: [acrossLine(box(m), -m.band!)],
+      tapes: [...flat.tapes, { id: 'band', from: { x: m.width! * 0.3, y: 0 }, to: { x: m.width! * 0.3, y: -m.band! } }],
+      lines: [...flat.lines, { id: 'band', name: 'the hem’s stitching', axis: 'level', at: -m.band! }],
+    }
+  },
+  levels: widthLevel('width', widthY),
+  placements: [
+    rowRule(
+      { id: 'border-row', name: 'Border row along the top', upIs: 'the foot end', usual: { width: 120, height: 50 } },
+      { side: 'lower', edgeName: 'the top hem’s edge', mm: 20, box, endHem: 25, first: () => [sheetFirst] },
+    ),
+    centredRule(
+      { id: 'top-centre', name: 'Middle of the top', upIs: 'the foot end', usual: { width: 160, height: 100 } },
+      'width',
+      ({ measures: m }) => ({
+        id: 'upBand',
+        line: 'band',
+        edge: 'end',
+        mm: Math.max(15, m.band! * 0.25),
+        toward: -1,
+        plausible: [5, 200],
+      }),
+      () => ({ first: [sheetFirst] }),
+    ),
+  ],
+}
+
+const blanketSizes = [
+  { id: 'cot', name: 'Cot' },
+  { id: 'throw', name: 'Throw' },
+  { id: 'bed', name: 'Bed' },
+]
+/** In a corner, 125 to 150 mm in from both edges, or at 45 degrees (craft.md section 2). */
+export const blanket: ItemKind = {
+  id: 'blanket',
+  name: 'Blanket or throw',
+  group: 'bed',
+  reference: 'middle of the lower edge',
+  measurements: [
+    ask(blanketSizes, 'width', 'Width', 'Edge to edge across the middle.', [750, 1300, 2000]),
+    ask(blanketSizes, 'length', 'Length', 'Edge to edge along the middle.', [1000, 1700, 2300]),
+    ask(blanketSizes, 'hem', 'Binding or hem', 'From the edge to its stitching; 0 for none.', [15, 20, 25], {
+      plausible: [0, 120],
+      mayBeZero: true,
+    }),
+  ],
+  sizes: blanketSizes,
+  usualSize: 'throw',
+  usualCloth: 'polar-fleece',
+  shape: (m) =>
+    panelShape({
+      box: box(m),
+      hem: m.hem!,
+      hemId: 'hem',
+      hemName: 'binding',
+      edges: { top: 'the upper edge', bottom: 'the lower edge' },
+      sizes: ['width', 'length'],
+    }),
+  placements: cornerRules({ mm: 137, plausible: [60, 400], box }, ['one', 'diagonal', 'four']),
+}

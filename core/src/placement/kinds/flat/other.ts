@@ -1,0 +1,207 @@
+import { CoreError } from '../../../errors'
+import { type Box } from '../../../plane/box'
+import type { Point } from '../../../plane/point'
+import { at, curve, fromRightHalf } from '../../curve'
+import type { ItemKind } from '../../itemKind'
+import type { ItemShape } from '../../itemShape'
+import { ask, halves, type Measures } from '../../measures'
+import type { PlacementRule } from '../../placementRule'
+import { centredRule, cornerRules, creaseStep, middleDown, rowRule } from './panelRules'
+import { panelShape, widthLevel } from './panelShape'
+
+const sizes = [
+  { id: 'small', name: 'Small' },
+  { id: 'medium', name: 'Medium' },
+  { id: 'large', name: 'Large' },
+]
+const box = (m: Measures): Box => ({ left: -m.width! / 2, right: m.width! / 2, top: 0, bottom: m.height! })
+
+/** At the worker's own distances from the edges. */
+const fromEdges: PlacementRule = {
+  id: 'from-edges',
+  name: 'At distances from the edges',
+  arrange: 'one',
+  upIs: 'the top edge',
+  spot: ({ measures: m }) => ({
+    down: { id: 'fromTop', line: 'top', edge: 'centre', mm: m.height! / 2, toward: 1, plausible: [0, m.height!] },
+    across: { id: 'fromLeft', line: 'left', edge: 'centre', mm: m.width! / 2, toward: 1, plausible: [0, m.width!] },
+  }),
+}
+
+export const flatPanel: ItemKind = {
+  id: 'flat-panel',
+  name: 'Flat panel',
+  group: 'other',
+  reference: 'middle of the top edge',
+  measurements: [
+    ask(sizes, 'width', 'Width', 'Edge to edge across the middle, laid flat.', [200, 400, 800], {
+      plausible: [40, 2500],
+    }),
+    ask(sizes, 'height', 'Height', 'Top edge to bottom edge along the middle.', [200, 400, 600], {
+      plausible: [40, 2500],
+    }),
+    ask(
+      sizes,
+      'strip',
+      'Strip to keep free',
+      'Seam or hem along every edge where nothing may be sewn; 0 for none.',
+      [10, 15, 20],
+      { plausible: [0, 60], mayBeZero: true },
+    ),
+    ...halves('width', 'Middle'),
+  ],
+  sizes,
+  usualSize: 'medium',
+  usualCloth: 'twill',
+  shape: (m) => {
+    if (2 * m.strip! >= Math.min(m.width!, m.height!))
+      throw new CoreError('contradiction', 'The strips kept free leave nothing of the panel.', 'measures.strip')
+    return panelShape({
+      box: box(m),
+      hem: m.strip!,
+      hemId: 'strip',
+      hemName: 'strip kept free',
+      edges: { top: 'the top edge', bottom: 'the lower edge' },
+      sizes: ['width', 'height'],
+    })
+  },
+  levels: widthLevel('width', (m) => m.height! / 2),
+  placements: [
+    centredRule({ id: 'centred', name: 'Centred', upIs: 'the top edge' }, 'width', () => middleDown),
+    fromEdges,
+    ...cornerRules({ mm: 40, plausible: [10, 600], box }, ['one', 'diagonal', 'four']),
+    rowRule(
+      { id: 'border-row', name: 'Border row along the lower edge', upIs: 'the top edge' },
+      { side: 'lower', edgeName: 'the lower edge', mm: 45, box, endHem: 15 },
+    ),
+  ],
+}
+
+/** A rounded body between the neck seam above and the base seam below; y = 0 at the neck seam. */
+function plushShape(m: Measures): ItemShape {
+  const [half, height, neck, base] = [m.width! / 2, m.height!, m.neckSeam! / 2, m.baseSeam! / 2]
+  if (neck > half || base > half)
+    throw new CoreError(
+      'contradiction',
+      'A seam comes out wider than the body: measure it again.',
+      neck > half ? 'measures.neckSeam' : 'measures.baseSeam',
+    )
+  const outline = fromRightHalf([
+    at(0, 0),
+    at(neck, 0),
+    ...curve(at(neck, 0), at(half, height * 0.12), at(half, height * 0.55), 8).slice(1),
+    ...curve(at(half, height * 0.55), at(half, height * 0.92), at(base, height), 8).slice(1),
+    at(0, height),
+  ])
+  const seam = (id: string, name: string, from: Point, to: Point, into: number) => ({
+    id,
+    name,
+    outline: [from, to, at(to.x, to.y + into), at(from.x, from.y + into)],
+    clear: 8,
+    ring: 'caution' as const,
+  })
+  return {
+    outline,
+    details: [],
+    zones: [
+      seam('neck', 'neck seam', at(-neck, 0), at(neck, 0), 6),
+      seam('base', 'base seam', at(-base, height), at(base, height), -6),
+    ],
+    tapes: [
+      { id: 'width', from: at(-half, height * 0.55), to: at(half, height * 0.55) },
+      { id: 'height', from: at(half * 0.5, 0), to: at(half * 0.5, height) },
+      { id: 'neckSeam', from: at(-neck, 10), to: at(neck, 10) },
+      { id: 'baseSeam', from: at(-base, height - 10), to: at(base, height - 10) },
+    ],
+    lines: [
+      { id: 'neck', name: 'the neck seam', axis: 'level', at: 0 },
+      { id: 'base', name: 'the base seam', axis: 'level', at: height },
+      { id: 'middle', name: 'half-way between them', axis: 'level', at: height / 2 },
+      { id: 'centre', name: 'the centre line', axis: 'upright', at: 0 },
+    ],
+    tube: null,
+  }
+}
+
+/** The base is a round piece of its own; drawn when it is the one that is worked. */
+function baseShape(m: Measures): ItemShape {
+  const r = m.baseRound! / 2
+  const ring = Array.from({ length: 48 }, (_, i) =>
+    at(r * Math.cos((i * Math.PI) / 24), r * Math.sin((i * Math.PI) / 24)),
+  )
+  return {
+    outline: ring,
+    details: [{ kind: 'fold', points: ring.map((p) => at(p.x * 0.9, p.y * 0.9)), closed: true }],
+    zones: [],
+    tapes: [{ id: 'baseRound', from: at(-r, 0), to: at(r, 0) }],
+    lines: [
+      { id: 'middle', name: 'the middle', axis: 'level', at: 0 },
+      { id: 'centre', name: 'the centre line', axis: 'upright', at: 0 },
+    ],
+    tube: null,
+  }
+}
+
+const emptied = {
+  id: 'open',
+  text: 'Open it and take the filling out; keep every bit of it together, away from infants.',
+  lengths: [],
+}
+const side = (id: string, name: string, back: boolean): PlacementRule => ({
+  ...centredRule(
+    {
+      id,
+      name,
+      upIs: 'the head',
+      needs: ['width', 'height', 'neckSeam', 'baseSeam'],
+      usual: { width: 60, height: 45 },
+    },
+    'width',
+    ({ measures: m }) => ({
+      id: 'downSeam',
+      line: 'neck',
+      edge: 'centre',
+      mm: m.height! / 2,
+      toward: 1,
+      plausible: [15, m.height!],
+    }),
+    () => ({ first: [emptied] }),
+  ),
+  ...(back ? { side: 'back' as const, view: plushShape } : {}),
+})
+
+export const plushToy: ItemKind = {
+  id: 'plush-toy',
+  name: 'Plush toy that opens',
+  group: 'infant',
+  reference: 'middle of the neck seam',
+  measurements: [
+    ask(sizes, 'width', 'Body, at its widest', 'Empty and flat, side to side.', [110, 150, 220]),
+    ask(sizes, 'height', 'Neck seam to base seam', 'Empty and flat, down the middle.', [100, 150, 220]),
+    ask(sizes, 'neckSeam', 'Neck seam', 'Across, empty and flat.', [60, 80, 110]),
+    ask(sizes, 'baseSeam', 'Base seam', 'Across, empty and flat.', [80, 110, 160]),
+    ask(sizes, 'baseRound', 'Base, across', 'Seam to seam across the round base.', [80, 110, 160]),
+  ],
+  sizes,
+  usualSize: 'medium',
+  usualCloth: 'velvet-plush',
+  shape: plushShape,
+  placements: [
+    side('belly', 'Belly', false),
+    side('back', 'Back', true),
+    {
+      id: 'base',
+      name: 'Base',
+      arrange: 'one',
+      upIs: 'the toy’s front',
+      needs: ['baseRound'],
+      usual: { width: 50, height: 30 },
+      view: baseShape,
+      spot: ({ measures: m, write }) => ({
+        down: middleDown,
+        across: { id: 'middle', line: 'centre', edge: 'centre', mm: 0, toward: 1, plausible: [0, m.baseRound! / 2] },
+        first: [emptied, creaseStep(m.baseRound! / 2, write)],
+      }),
+    },
+  ],
+}

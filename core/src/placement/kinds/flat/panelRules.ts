@@ -1,0 +1,129 @@
+import type { Anchor, PlacementContext, PlacementRule, Spot, StepDraft } from '../../placementRule'
+import type { Measures } from '../../measures'
+import type { Box } from '../../../plane/box'
+import { countedTo, whichCorner } from '../../layCorners'
+
+type Named = {
+  id: string
+  name: string
+  upIs: string
+  needs?: readonly string[]
+  usual?: { width: number; height: number }
+}
+
+/** The centre line of something with two straight edges. */
+export const creaseStep = (half: number, write: (mm: number) => string): StepDraft => ({
+  id: 'centre-line',
+  text: `Fold edge on edge lengthwise and crease the centre line, ${write(half)} from either edge.`,
+  lengths: [half],
+})
+
+export const onCentre: Anchor = { id: 'middle', line: 'centre', edge: 'centre', mm: 0, toward: 1, plausible: [0, 1500] }
+
+/** On the centre line, at a distance from a level line of the item. */
+export function centredRule(
+  named: Named,
+  width: string,
+  down: (c: PlacementContext) => Anchor,
+  more: (c: PlacementContext) => Pick<Spot, 'first' | 'warnings' | 'checks' | 'turn'> = () => ({}),
+): PlacementRule {
+  return {
+    ...named,
+    arrange: 'one',
+    spot: (c) => {
+      const { first = [], ...rest } = more(c)
+      return {
+        down: down(c),
+        across: onCentre,
+        first: [...first, creaseStep(c.measures[width]! / 2, c.write)],
+        ...rest,
+      }
+    },
+  }
+}
+
+/** In the middle of the height. */
+export const middleDown: Anchor = { ...onCentre, id: 'middleDown', line: 'middle' }
+
+type CornerMake = {
+  mm: number
+  plausible: readonly [number, number]
+  box: (m: Measures) => Box
+  needs?: readonly string[]
+  upIs?: string
+}
+
+/** The ways into a corner: one or all four, square to the edges or on the diagonal. */
+export function cornerRules(
+  { mm, plausible, box, needs }: CornerMake,
+  which: readonly ('one' | 'diagonal' | 'four' | 'four-diagonal')[],
+): PlacementRule[] {
+  const names = {
+    one: 'One corner, square to the edges',
+    diagonal: 'One corner, foot to the point',
+    four: 'Four corners, each turned',
+    'four-diagonal': 'Four corners, feet to the points',
+  }
+  return which.map((way) => ({
+    id:
+      way === 'one'
+        ? 'corner'
+        : way === 'diagonal'
+          ? 'corner-diagonal'
+          : way === 'four'
+            ? 'four-corners'
+            : 'four-corners-diagonal',
+    name: names[way],
+    arrange: 'corners',
+    upIs: 'the middle of the piece',
+    ...(needs ? { needs } : {}),
+    usual: { width: 50, height: 50 },
+    choices: way.startsWith('four') ? [countedTo] : [whichCorner, countedTo],
+    corners: ({ measures }) => ({
+      box: box(measures),
+      four: way.startsWith('four'),
+      diagonal: way.endsWith('diagonal'),
+      inset: { id: way.endsWith('diagonal') ? 'fromPoint' : 'fromEdges', mm, edge: 'end', plausible },
+    }),
+  }))
+}
+
+type RowMake = {
+  side: 'lower' | 'upper' | 'left' | 'right'
+  edgeName: string
+  mm: number | ((c: PlacementContext) => number)
+  plausible?: readonly [number, number]
+  box: (m: Measures) => Box
+  /** The edge as far as the row may use it: without the hems at its ends. */
+  endHem?: number
+  ends?: 'flush' | 'half-gap' | 'margin'
+  first?: (c: PlacementContext) => StepDraft[]
+}
+
+/** A row along one edge, feet toward it, the gap half a motif until another is wished for. */
+export function rowRule(named: Named, make: RowMake): PlacementRule {
+  return {
+    ...named,
+    arrange: 'row',
+    usual: named.usual ?? { width: 60, height: 30 },
+    row: (c) => {
+      const box = make.box(c.measures)
+      const long = make.side === 'lower' || make.side === 'upper' ? box.right - box.left : box.bottom - box.top
+      return {
+        side: make.side,
+        box,
+        edgeName: make.edgeName,
+        inset: {
+          id: 'rowUp',
+          mm: typeof make.mm === 'number' ? make.mm : make.mm(c),
+          edge: 'end',
+          plausible: make.plausible ?? [10, 150],
+        },
+        length: long - 2 * (make.endHem ?? 0),
+        ends: make.ends ?? 'half-gap',
+        gap: Math.max(5, c.design.width / 2),
+        first: make.first?.(c) ?? [],
+      }
+    },
+  }
+}

@@ -1,0 +1,79 @@
+import { type Box, boxCorners } from '../../../plane/box'
+import { at } from '../../curve'
+import type { DetailLine, ItemShape, NoSewZone, ReferenceLine } from '../../itemShape'
+import type { CentreLevel } from '../../centreOf'
+import type { Measures } from '../../measures'
+
+export type EdgeNames = { top: string; bottom: string; left?: string; right?: string }
+
+/** The lines of a straight-edged piece: its four edges, its middle and its centre line. */
+export function panelLines(box: Box, { top, bottom, left, right }: EdgeNames): ReferenceLine[] {
+  return [
+    { id: 'top', name: top, axis: 'level', at: box.top },
+    { id: 'middle', name: 'the middle crease', axis: 'level', at: (box.top + box.bottom) / 2 },
+    { id: 'bottom', name: bottom, axis: 'level', at: box.bottom },
+    { id: 'centre', name: 'the centre line', axis: 'upright', at: (box.left + box.right) / 2 },
+    { id: 'left', name: left ?? 'your left edge', axis: 'upright', at: box.left },
+    { id: 'right', name: right ?? 'your right edge', axis: 'upright', at: box.right },
+  ]
+}
+
+export type Panel = {
+  box: Box
+  /** Depth kept free along all edges: hems, seam allowances. */
+  hem?: number
+  hemName?: string
+  /** The measurement the hem is, for its tape. */
+  hemId?: string
+  edges: EdgeNames
+  /** Ids of the measurements its width and its height are; its tapes are drawn for them. */
+  sizes: readonly [string, string]
+}
+
+/** A rectangle laid flat, with its hems, its lines and the tapes of its width and height. */
+export function panelShape({ box, hem = 0, hemName, hemId, edges, sizes }: Panel): ItemShape {
+  const { left, right, top, bottom } = box
+  const inner = boxCorners({ left: left + hem, right: right - hem, top: top + hem, bottom: bottom - hem })
+  const [width, height] = [right - left, bottom - top]
+  return {
+    outline: boxCorners(box),
+    details: hem > 0 ? [{ kind: 'fold', points: inner, closed: true }] : [],
+    zones: hemZones(box, hem, hemName),
+    tapes: [
+      { id: sizes[0], from: at(left, top + height * 0.12), to: at(right, top + height * 0.12) },
+      { id: sizes[1], from: at(left + width * 0.07, top), to: at(left + width * 0.07, bottom) },
+      ...(hemId ? [{ id: hemId, from: at(right - hem, top + height * 0.2), to: at(right, top + height * 0.2) }] : []),
+    ],
+    lines: panelLines(box, edges),
+    tube: null,
+  }
+}
+
+/** Strips of one depth along the four edges: hems, seam allowances. None for a depth of 0. */
+export function hemZones(box: Box, depth: number, name = 'hem'): NoSewZone[] {
+  if (depth <= 0) return []
+  const strip = (id: string, part: Partial<Box>): NoSewZone => ({
+    id,
+    name: `${id} ${name}`,
+    outline: boxCorners({ ...box, ...part }),
+    clear: 5,
+    ring: 'free',
+  })
+  return [
+    strip('upper', { bottom: box.top + depth }),
+    strip('lower', { top: box.bottom - depth }),
+    strip('left', { right: box.left + depth }),
+    strip('right', { left: box.right - depth }),
+  ]
+}
+
+/** A straight line of the drawing from side to side of a box. */
+export const acrossLine = (box: Box, y: number, kind: DetailLine['kind'] = 'seam'): DetailLine => ({
+  kind,
+  points: [at(box.left, y), at(box.right, y)],
+})
+
+/** The one level of a straight-edged piece whose halves may be measured: its width. */
+export const widthLevel =
+  (id: string, middleY: (m: Measures) => number) =>
+  (m: Measures): CentreLevel[] => [{ id, name: 'the middle', y: middleY(m), width: m[id]!, part: 'body' }]

@@ -1,0 +1,225 @@
+import { caution } from '../../../advice'
+import { CoreError } from '../../../errors'
+import { boxCorners, type Box } from '../../../plane/box'
+import { at } from '../../curve'
+import type { ItemKind } from '../../itemKind'
+import { ask, halves, type Measures, type MeasurementAsk, type SizePreset } from '../../measures'
+import type { ItemShape } from '../../itemShape'
+import type { PlacementRule } from '../../placementRule'
+import { acrossLine, panelShape, widthLevel } from './panelShape'
+import { centredRule, cornerRules } from './panelRules'
+
+const towelSizes: readonly SizePreset[] = [
+  { id: 'small', name: 'Small' },
+  { id: 'usual', name: 'Usual' },
+  { id: 'large', name: 'Large' },
+]
+const HEM = 12
+
+/** A towel hangs or lies with its lower hem toward the worker: y = 0 there, the border above it. */
+const box = (m: Measures): Box => ({ left: -m.width! / 2, right: m.width! / 2, top: -m.length!, bottom: 0 })
+
+function towelShape(m: Measures): ItemShape {
+  const b = box(m)
+  const [foot, depth] = [m.borderUp ?? 0, m.borderDepth ?? 0]
+  if (depth > 0 && foot + depth >= m.length! / 2)
+    throw new CoreError(
+      'contradiction',
+      'The border comes out beyond the middle of the towel: measure it again.',
+      'measures.borderUp',
+    )
+  const flat = panelShape({
+    box: b,
+    hem: HEM,
+    edges: { top: 'the upper hem’s edge', bottom: 'the hem’s edge' },
+    sizes: ['width', 'length'],
+  })
+  if (depth <= 0) return flat
+  const top = -foot - depth
+  return {
+    ...flat,
+    details: [
+      ...flat.details,
+      acrossLine(b, top),
+      acrossLine(b, -foot),
+      acrossLine(b, -m.length! - top),
+      acrossLine(b, -m.length! + foot),
+    ],
+    zones: [
+      ...flat.zones,
+      {
+        id: 'border',
+        name: 'woven border',
+        outline: boxCorners({ ...b, top, bottom: -foot }),
+        clear: 5,
+        ring: 'caution',
+      },
+    ],
+    tapes: [
+      ...flat.tapes,
+      { id: 'borderUp', from: at(b.right - 30, 0), to: at(b.right - 30, -foot) },
+      { id: 'borderDepth', from: at(b.right - 60, -foot), to: at(b.right - 60, top) },
+    ],
+    lines: [...flat.lines, { id: 'border', name: 'the border’s top', axis: 'level', at: top }],
+  }
+}
+
+const widthAsk = (numbers: number[]): MeasurementAsk =>
+  ask(towelSizes, 'width', 'Width, edge to edge', 'Across the middle, pressed flat, after its first wash.', numbers)
+const lengthAsk = (numbers: number[]): MeasurementAsk =>
+  ask(towelSizes, 'length', 'Length, hem to hem', 'Along the middle, from one hem’s edge to the other.', numbers)
+
+const needs = ['width', 'length']
+
+/** Foot of the design 12 to 25 mm above the woven border, in the middle of the width (craft.md section 2). */
+const aboveBorder: PlacementRule = centredRule(
+  {
+    id: 'above-border',
+    name: 'Above the border',
+    upIs: 'the upper hem',
+    needs: [...needs, 'borderUp', 'borderDepth'],
+    usual: { width: 110, height: 70 },
+  },
+  'width',
+  ({ measures }) => {
+    if (measures.borderDepth! <= 0)
+      throw new CoreError(
+        'contradiction',
+        'This towel has no border: choose “Above the hem” instead.',
+        'measures.borderDepth',
+      )
+    return { id: 'up', line: 'border', edge: 'end', mm: 18, toward: -1, plausible: [8, 90] }
+  },
+)
+
+/** Without a border the centre goes so far up from the hem; a design too high for that keeps its foot clear of it. */
+const aboveHem = (mm: number): PlacementRule =>
+  centredRule(
+    {
+      id: 'above-hem',
+      name: 'Above the hem, no border',
+      upIs: 'the upper hem',
+      needs,
+      usual: { width: mm > 50 ? 100 : 40, height: mm > 50 ? 60 : 30 },
+    },
+    'width',
+    ({ design }) => ({
+      id: 'upHem',
+      line: 'bottom',
+      edge: 'centre',
+      mm: Math.max(mm, design.height / 2 + HEM + 12),
+      toward: -1,
+      plausible: [20, 260],
+    }),
+  )
+
+type TowelMake = {
+  id: string
+  name: string
+  widths: number[]
+  lengths: number[]
+  border: [number, number] | null
+  hemUp: number
+}
+
+function towel({ id, name, widths, lengths, border, hemUp }: TowelMake): ItemKind {
+  const borders = border
+    ? [
+        ask(
+          towelSizes,
+          'borderUp',
+          'Hem’s edge up to the border',
+          'To the lower edge of the woven border.',
+          [0.8, 1, 1.1].map((k) => Math.round(border[0] * k)),
+          { plausible: [5, 220] },
+        ),
+        ask(
+          towelSizes,
+          'borderDepth',
+          'Depth of the border',
+          'Lower to upper edge of the woven border; 0 for none.',
+          [0.8, 1, 1.1].map((k) => Math.round(border[1] * k)),
+          { plausible: [0, 160], mayBeZero: true },
+        ),
+      ]
+    : []
+  const corner = cornerRules({ mm: 25, plausible: [15, 80], box, needs }, ['one', 'diagonal'])
+  return {
+    id,
+    name,
+    group: 'towels',
+    reference: 'centre line at the lower hem’s edge',
+    measurements: [widthAsk(widths), lengthAsk(lengths), ...borders, ...halves('width', 'Middle')],
+    sizes: towelSizes,
+    usualSize: 'usual',
+    usualCloth: 'terry',
+    shape: towelShape,
+    levels: widthLevel('width', (m) => -m.length! / 2),
+    placements: [...(border ? [aboveBorder] : []), aboveHem(hemUp), ...(id === 'wash-cloth' ? corner : [])],
+  }
+}
+
+export const bathTowel = towel({
+  id: 'bath-towel',
+  name: 'Bath towel',
+  widths: [600, 700, 1000],
+  lengths: [1100, 1350, 1500],
+  border: [70, 45],
+  hemUp: 100,
+})
+export const handTowel = towel({
+  id: 'hand-towel',
+  name: 'Hand towel',
+  widths: [380, 450, 500],
+  lengths: [600, 800, 1000],
+  border: [55, 35],
+  hemUp: 75,
+})
+export const washCloth = towel({
+  id: 'wash-cloth',
+  name: 'Wash cloth',
+  widths: [250, 300, 330],
+  lengths: [250, 300, 330],
+  border: null,
+  hemUp: 40,
+})
+
+/** Folded in thirds, the design low in the middle panel, its foot 50-65 mm above the hem (craft.md section 2). */
+const lowCentre = centredRule(
+  { id: 'low-centre', name: 'Low centre', upIs: 'the upper hem', usual: { width: 110, height: 70 } },
+  'width',
+  () => ({ id: 'up', line: 'bottom', edge: 'end', mm: 58, toward: -1, plausible: [20, 200] }),
+  ({ measures: m, design, write }) => {
+    const panel = m.width! / 3
+    const text = `The design is ${write(design.width)} wide and the folded middle panel ${write(panel)}: it will run over the folds.`
+    return {
+      first: [
+        {
+          id: 'thirds',
+          text: `Fold in thirds lengthwise; the middle panel is ${write(panel)} wide.`,
+          lengths: [panel],
+        },
+      ],
+      warnings: design.width > panel ? [caution('wider-than-fold', text)] : [],
+    }
+  },
+)
+
+export const teaTowel: ItemKind = {
+  id: 'tea-towel',
+  name: 'Tea towel',
+  group: 'towels',
+  reference: 'centre line at the lower hem’s edge',
+  measurements: [widthAsk([430, 480, 500]), lengthAsk([600, 700, 760]), ...halves('width', 'Middle')],
+  sizes: towelSizes,
+  usualSize: 'usual',
+  usualCloth: 'waffle',
+  shape: (m) => {
+    const flat = towelShape(m)
+    const third = m.width! / 6
+    const fold = (x: number) => ({ kind: 'fold' as const, points: [at(x, -m.length!), at(x, 0)] })
+    return { ...flat, details: [...flat.details, fold(-third), fold(third)] }
+  },
+  levels: widthLevel('width', (m) => -m.length! / 2),
+  placements: [lowCentre, ...cornerRules({ mm: 30, plausible: [15, 90], box }, ['one', 'diagonal'])],
+}

@@ -1,0 +1,207 @@
+import { boxCorners, rectangle } from '../../../plane/box'
+import { at } from '../../curve'
+import { panelLines } from '../flat/panelShape'
+import type { ItemShape } from '../../itemShape'
+import { ask, type MeasurementAsk, type Measures } from '../../measures'
+import type { PlacementRule } from '../../placementRule'
+import { garmentSizes } from './topMeasures'
+
+export const sleeveMeasures = (widths: readonly number[], lengths: readonly number[]): MeasurementAsk[] => [
+  ask(garmentSizes, 'sleeveHem', 'Sleeve across the hem', 'Laid flat, fold to seam, just above the hem.', widths),
+  ask(garmentSizes, 'sleeveLength', 'Underarm to sleeve hem', 'Along the underside seam.', lengths),
+]
+
+/** A sleeve laid by itself with its fold in the middle, opened as far as it lies flat; y = 0 at its hem. */
+function sleeveShape(m: Measures): ItemShape {
+  const [half, top] = [m.sleeveHem! / 2, -Math.min(m.sleeveLength!, 320)]
+  const wide = half * 1.15
+  const hem = Math.min(22, m.sleeveHem! * 0.12)
+  return {
+    outline: [at(-wide, top), at(wide, top), at(half, 0), at(-half, 0)],
+    details: [{ kind: 'fold', points: [at(-half, -hem), at(half, -hem)] }],
+    zones: [
+      {
+        id: 'hem',
+        name: 'hem',
+        outline: boxCorners({ left: -half, right: half, top: -hem, bottom: 0 }),
+        clear: 5,
+        ring: 'free',
+      },
+    ],
+    tapes: [
+      { id: 'sleeveHem', from: at(-half, -hem - 8), to: at(half, -hem - 8) },
+      { id: 'sleeveLength', from: at(-half, 0), to: at(-half, -m.sleeveLength!) },
+    ],
+    lines: [
+      { id: 'hem', name: 'the sleeve’s hem', axis: 'level', at: 0 },
+      { id: 'centre', name: 'the fold', axis: 'upright', at: 0 },
+    ],
+    tube: { width: m.sleeveHem! },
+  }
+}
+
+/** Centred on the sleeve's fold, 40 to 75 mm above the hem (craft.md section 2). */
+export const sleeve: PlacementRule = {
+  id: 'sleeve',
+  name: 'Sleeve',
+  arrange: 'one',
+  upIs: 'the shoulder',
+  needs: ['sleeveHem', 'sleeveLength'],
+  usual: { width: 50, height: 40 },
+  view: sleeveShape,
+  spot: ({ measures: m, design }) => {
+    const room = Math.min(m.sleeveLength!, 320)
+    const mm = Math.max(28, Math.min(58, room * 0.35, room - design.height - 8))
+    return {
+      down: { id: 'up', line: 'hem', edge: 'end', mm, toward: -1, plausible: [20, 160] },
+      across: { id: 'middle', line: 'centre', edge: 'centre', mm: 0, toward: 1, plausible: [0, m.sleeveHem! / 2] },
+      first: [
+        {
+          id: 'sleeve',
+          text: 'Lay the sleeve flat on its underside seam and crease the fold on top; then open it so that the crease lies in the middle.',
+          lengths: [],
+        },
+      ],
+    }
+  },
+}
+
+export const cuffMeasures: readonly MeasurementAsk[] = [
+  ask(
+    garmentSizes,
+    'cuffLength',
+    'Cuff, end to end',
+    'Unbuttoned and laid flat.',
+    [150, 185, 215, 230, 240, 250, 260, 270],
+  ),
+  ask(
+    garmentSizes,
+    'cuffDepth',
+    'Cuff, seam to edge',
+    'Across the cuff, from the sleeve seam to its edge.',
+    [40, 50, 60, 65, 65, 65, 70, 70],
+  ),
+  ask(
+    garmentSizes,
+    'cuffHole',
+    'End of the cuff to the buttonhole',
+    'To the inner end of the buttonhole.',
+    [16, 20, 24, 26, 26, 26, 28, 28],
+  ),
+]
+
+function cuffShape(m: Measures): ItemShape {
+  const [half, depth, hole] = [m.cuffLength! / 2, m.cuffDepth!, m.cuffHole!]
+  const box = { left: -half, right: half, top: 0, bottom: depth }
+  const slit = (x: number) => rectangle(6, 20, at(x, depth / 2))
+  return {
+    outline: boxCorners(box),
+    details: [
+      {
+        kind: 'seam',
+        points: boxCorners({ left: -half + 5, right: half - 5, top: 5, bottom: depth - 5 }),
+        closed: true,
+      },
+    ],
+    zones: [
+      { id: 'buttonhole', name: 'buttonhole', outline: slit(-half + hole - 3), clear: 10, ring: 'caution' },
+      { id: 'button', name: 'button', outline: slit(half - hole + 3), clear: 10, ring: 'refused' },
+    ],
+    tapes: [
+      { id: 'cuffLength', from: at(-half, depth * 0.86), to: at(half, depth * 0.86) },
+      { id: 'cuffDepth', from: at(half * 0.6, 0), to: at(half * 0.6, depth) },
+      { id: 'cuffHole', from: at(-half, depth * 0.2), to: at(-half + hole, depth * 0.2) },
+    ],
+    lines: panelLines(box, {
+      top: 'the sleeve seam',
+      bottom: 'the cuff’s edge',
+      left: 'the buttonhole end',
+      right: 'the button end',
+    }),
+    tube: null,
+  }
+}
+
+/** On the wearer's left cuff, centred on what shows when it is buttoned, clear of the buttonhole by 10 mm. */
+export const cuff: PlacementRule = {
+  id: 'cuff',
+  name: 'Wearer’s left cuff',
+  arrange: 'one',
+  upIs: 'the sleeve seam',
+  needs: ['cuffLength', 'cuffDepth', 'cuffHole'],
+  usual: { width: 30, height: 12 },
+  view: cuffShape,
+  spot: ({ measures: m, write }) => ({
+    down: { id: 'up', line: 'bottom', edge: 'centre', mm: m.cuffDepth! / 2, toward: -1, plausible: [10, m.cuffDepth!] },
+    across: { id: 'middle', line: 'centre', edge: 'centre', mm: 0, toward: 1, plausible: [0, m.cuffLength! / 2] },
+    first: [
+      {
+        id: 'cuff',
+        text: 'Open the wearer’s left cuff and lay it flat, its outside up, the sleeve away from you.',
+        lengths: [],
+      },
+      {
+        id: 'centre-line',
+        text: `Fold the cuff end to end and crease it, ${write(m.cuffLength! / 2)} from either end.`,
+        lengths: [m.cuffLength! / 2],
+      },
+    ],
+  }),
+}
+
+export const collarMeasures: readonly MeasurementAsk[] = [
+  ask(
+    garmentSizes,
+    'collarFront',
+    'Collar point, along its front edge',
+    'From the collar’s band down to the point.',
+    [42, 52, 62, 68, 70, 72, 74, 76],
+  ),
+  ask(
+    garmentSizes,
+    'collarEdge',
+    'Collar, half of its outer edge',
+    'From the point to the centre back.',
+    [120, 150, 185, 200, 208, 216, 224, 232],
+  ),
+]
+
+function collarShape(m: Measures): ItemShape {
+  const [front, edge] = [m.collarFront!, m.collarEdge!]
+  return {
+    outline: [at(0, -front), at(edge, -front * 0.8), at(edge, 0), at(0, 0)],
+    details: [{ kind: 'seam', points: [at(edge, -5), at(5, -5), at(5, -front + 2)] }],
+    zones: [],
+    tapes: [
+      { id: 'collarFront', from: at(0, -front), to: at(0, 0) },
+      { id: 'collarEdge', from: at(0, 0), to: at(edge, 0) },
+    ],
+    lines: [
+      { id: 'edge', name: 'the collar’s edge', axis: 'level', at: 0 },
+      { id: 'front', name: 'the collar’s front edge', axis: 'upright', at: 0 },
+    ],
+    tube: null,
+  }
+}
+
+/** In the point of the wearer's left collar, its nearest edges 12 mm from both edges. */
+export const collarPoint: PlacementRule = {
+  id: 'collar-point',
+  name: 'Collar point',
+  arrange: 'one',
+  upIs: 'the collar’s band',
+  needs: ['collarFront', 'collarEdge'],
+  usual: { width: 18, height: 18 },
+  view: collarShape,
+  spot: () => ({
+    down: { id: 'up', line: 'edge', edge: 'end', mm: 12, toward: -1, plausible: [6, 30] },
+    across: { id: 'in', line: 'front', edge: 'start', mm: 12, toward: 1, plausible: [6, 60] },
+    first: [
+      {
+        id: 'collar',
+        text: 'Lay the wearer’s left collar flat, right side up, its point to your lower left.',
+        lengths: [],
+      },
+    ],
+  }),
+}

@@ -1,0 +1,247 @@
+import { CoreError } from '../../../errors'
+import { boxCorners, type Box } from '../../../plane/box'
+import { at, curve, fromRightHalf, mirrored } from '../../curve'
+import type { ItemKind } from '../../itemKind'
+import type { NoSewZone } from '../../itemShape'
+import { ask, halves, type Measures, type SizePreset } from '../../measures'
+import { centredRule, cornerRules } from '../flat/panelRules'
+import { panelShape, widthLevel } from '../flat/panelShape'
+
+const ages: readonly SizePreset[] = [
+  { id: 'newborn', name: 'Newborn' },
+  { id: 'infant', name: 'Infant' },
+  { id: 'toddler', name: 'Toddler' },
+]
+
+/** A bodysuit laid flat: shoulders that overlap, a bound neck, bound legs with snaps at the foot; y = 0 below the neck. */
+function bodysuitShape(m: Measures) {
+  const [half, neck, length] = [m.chestWidth! / 2, m.neckWidth! / 2, m.length!]
+  const top = -neck * 0.62
+  const [armhole, snaps] = [half * 0.62, m.crotchWidth! / 2]
+  if (neck >= half * 0.85)
+    throw new CoreError(
+      'contradiction',
+      'The neck comes out nearly as wide as the chest: measure both again.',
+      'measures.neckWidth',
+    )
+  if (length < half)
+    throw new CoreError(
+      'contradiction',
+      'It comes out shorter than half its width: measure both again.',
+      'measures.length',
+    )
+  const neckCurve = curve(at(0, 0), at(neck * 0.9, 0), at(neck, top), 6)
+  const leg = curve(at(half * 0.97, length * 0.72), at(snaps * 1.4, length * 0.78), at(snaps, length), 8)
+  const outline = fromRightHalf([
+    ...neckCurve,
+    at(half * 0.9, top + half * 0.2),
+    ...curve(
+      at(half * 0.9, top + half * 0.2),
+      at(half * 1.15, top + half * 0.24),
+      at(half * 1.32, armhole * 0.72),
+      4,
+    ).slice(1),
+    at(half * 1.06, armhole),
+    at(half, armhole * 1.12),
+    ...leg,
+  ])
+  const bindOf = (points: readonly { x: number; y: number }[], depth: number): { x: number; y: number }[] => [
+    ...points,
+    ...[...points].reverse().map((p) => at(p.x, p.y + depth)),
+  ]
+  const binding = bindOf(neckCurve, 6)
+  const legBinding = leg.map((p) => at(p.x - 7, p.y))
+  const legs = [...leg, ...[...legBinding].reverse()]
+  const zone = (id: string, name: string, outline: { x: number; y: number }[], ring: NoSewZone['ring']): NoSewZone => ({
+    id,
+    name,
+    outline,
+    clear: 10,
+    ring,
+  })
+  return {
+    outline,
+    details: [
+      { kind: 'seam' as const, points: neckCurve },
+      { kind: 'seam' as const, points: mirrored(neckCurve) },
+      { kind: 'seam' as const, points: legBinding },
+      { kind: 'seam' as const, points: mirrored(legBinding) },
+      ...[-0.6, 0, 0.6].map((k) => ({ kind: 'button' as const, points: [at(snaps * k, length - 9)] })),
+    ],
+    zones: [
+      zone('neck-left', 'neck binding', binding, 'refused'),
+      zone('neck-right', 'neck binding', mirrored(binding), 'refused'),
+      zone('leg-left', 'leg binding', legs, 'refused'),
+      zone('leg-right', 'leg binding', mirrored(legs), 'refused'),
+      zone('snaps', 'snaps', boxCorners({ left: -snaps, right: snaps, top: length - 20, bottom: length }), 'refused'),
+    ],
+    tapes: [
+      { id: 'chestWidth', from: at(-half, armhole * 1.2), to: at(half, armhole * 1.2) },
+      { id: 'neckWidth', from: at(-neck, top), to: at(neck, top) },
+      { id: 'length', from: at(0, 0), to: at(0, length) },
+      { id: 'crotchWidth', from: at(-snaps, length - 22), to: at(snaps, length - 22) },
+    ],
+    lines: [
+      { id: 'neck', name: 'the neck binding', axis: 'level' as const, at: 0 },
+      { id: 'foot', name: 'the lower edge', axis: 'level' as const, at: length },
+      { id: 'centre', name: 'the centre line', axis: 'upright' as const, at: 0 },
+    ],
+    tube: { width: m.chestWidth! },
+  }
+}
+
+export const infantBodysuit: ItemKind = {
+  id: 'infant-bodysuit',
+  name: 'Infant bodysuit',
+  group: 'infant',
+  worn: true,
+  reference: 'centre line right below the neck binding',
+  measurements: [
+    ask(ages, 'chestWidth', 'Seam to seam at the underarm', 'Laid flat, face up, snapped shut.', [180, 215, 250]),
+    ask(ages, 'neckWidth', 'Neck, inside the binding', 'Full width across, lying flat.', [90, 105, 120]),
+    ask(ages, 'length', 'Neck binding to lower edge', 'Down the middle, to the edge with the snaps.', [270, 330, 390]),
+    ask(ages, 'crotchWidth', 'Lower edge, across the snaps', 'From leg binding to leg binding.', [65, 75, 85]),
+    ...halves('chest', 'Chest'),
+  ],
+  sizes: ages,
+  usualSize: 'infant',
+  usualCloth: 'infant-jersey',
+  shape: bodysuitShape,
+  levels: (m) => [{ id: 'chest', name: 'the chest', y: m.chestWidth! * 0.35, width: m.chestWidth!, part: 'body' }],
+  placements: [
+    centredRule(
+      { id: 'chest', name: 'Chest', upIs: 'the neck', usual: { width: 70, height: 45 } },
+      'chestWidth',
+      () => ({ id: 'downTop', line: 'neck', edge: 'start', mm: 25, toward: 1, plausible: [12, 90] }),
+      () => ({
+        first: [{ id: 'snaps', text: 'Open the snaps, so that only the front goes into the hoop.', lengths: [] }],
+      }),
+    ),
+  ],
+}
+
+/** A bib hangs from the neck: a rounded body with a bound edge; y = 0 at the foot of the neck opening. */
+function bibShape(m: Measures) {
+  const [half, length, bind] = [m.width! / 2, m.length!, m.binding!]
+  if (2 * bind >= Math.min(half, length))
+    throw new CoreError('contradiction', 'The binding leaves nothing of the bib: measure it again.', 'measures.binding')
+  const neck = half * 0.42
+  const edge = (inset: number) => [
+    ...curve(at(half * 0.98 - inset, 0), at(half * 1.02 - inset, length - inset), at(half * 0.5, length - inset), 10),
+    at(0, length - inset),
+  ]
+  const top = -half * 0.62
+  const outer = [
+    ...curve(at(0, 0), at(neck * 1.15, 0), at(neck, top), 6),
+    ...curve(at(neck, top), at(half * 1.05, top), at(half * 0.98, 0), 6).slice(1),
+    ...edge(0).slice(1),
+  ]
+  const lower = edge(0)
+  const inner = edge(bind)
+  const strip = [...lower, ...[...inner].reverse()]
+  return {
+    outline: fromRightHalf(outer),
+    details: [
+      { kind: 'fold' as const, points: inner },
+      { kind: 'fold' as const, points: mirrored(inner) },
+    ],
+    zones:
+      bind > 0
+        ? [
+            { id: 'binding-right', name: 'binding', outline: strip, clear: 8, ring: 'caution' as const },
+            { id: 'binding-left', name: 'binding', outline: mirrored(strip), clear: 8, ring: 'caution' as const },
+          ]
+        : [],
+    tapes: [
+      { id: 'width', from: at(-half, 0.1), to: at(half, 0.1) },
+      { id: 'length', from: at(0, 0), to: at(0, length) },
+      { id: 'binding', from: at(half * 0.3, length - bind), to: at(half * 0.3, length) },
+    ],
+    lines: [
+      { id: 'neck', name: 'the neck opening', axis: 'level' as const, at: 0 },
+      { id: 'binding', name: 'the lower binding', axis: 'level' as const, at: length - bind },
+      { id: 'bottom', name: 'the lower edge', axis: 'level' as const, at: length },
+      { id: 'centre', name: 'the centre line', axis: 'upright' as const, at: 0 },
+    ],
+    tube: null,
+  }
+}
+
+/** Centred on the width, its foot 25 to 40 mm above the lower binding (craft.md section 2). */
+export const bib: ItemKind = {
+  id: 'bib',
+  name: 'Bib',
+  group: 'infant',
+  reference: 'middle of the neck opening',
+  measurements: [
+    ask(ages, 'width', 'Width', 'Edge to edge at its widest, laid flat.', [190, 220, 260]),
+    ask(ages, 'length', 'Neck opening to lower edge', 'Down the middle.', [160, 200, 250]),
+    ask(ages, 'binding', 'Binding', 'Its depth at the lower edge; 0 for none.', [8, 10, 10], {
+      plausible: [0, 30],
+      mayBeZero: true,
+    }),
+  ],
+  sizes: ages,
+  usualSize: 'infant',
+  usualCloth: 'terry',
+  shape: bibShape,
+  placements: [
+    centredRule(
+      { id: 'low-centre', name: 'Low centre', upIs: 'the neck', usual: { width: 90, height: 50 } },
+      'width',
+      () => ({
+        id: 'up',
+        line: 'binding',
+        edge: 'end',
+        mm: 32,
+        toward: -1,
+        plausible: [12, 140],
+      }),
+    ),
+  ],
+}
+
+const clothBox = (m: Measures): Box => ({ left: -m.width! / 2, right: m.width! / 2, top: -m.length!, bottom: 0 })
+export const burpCloth: ItemKind = {
+  id: 'burp-cloth',
+  name: 'Burp cloth',
+  group: 'infant',
+  reference: 'middle of the lower edge',
+  measurements: [
+    ask(ages, 'width', 'Width', 'Edge to edge across the middle.', [200, 250, 300]),
+    ask(ages, 'length', 'Length', 'Upper to lower edge.', [350, 450, 500]),
+    ask(ages, 'binding', 'Binding or hem', 'From the edge to its stitching; 0 for none.', [10, 10, 10], {
+      plausible: [0, 40],
+      mayBeZero: true,
+    }),
+    ...halves('width', 'Middle'),
+  ],
+  sizes: ages,
+  usualSize: 'infant',
+  usualCloth: 'quilting-cotton',
+  shape: (m) =>
+    panelShape({
+      box: clothBox(m),
+      hem: m.binding!,
+      hemId: 'binding',
+      hemName: 'binding',
+      edges: { top: 'the upper edge', bottom: 'the lower edge' },
+      sizes: ['width', 'length'],
+    }),
+  levels: widthLevel('width', (m) => -m.length! / 2),
+  placements: [
+    centredRule(
+      { id: 'low-centre', name: 'Low centre', upIs: 'the upper edge', usual: { width: 110, height: 70 } },
+      'width',
+      ({ measures: m }) => ({
+        id: 'up',
+        line: 'bottom',
+        edge: 'end',
+        mm: m.binding! + 32,
+        toward: -1,
+        plausible: [15, 200],
+      }),
+    ),
+    ...cornerRules({ mm: 25, plausible: [15, 90], box: clothBox }, ['one']),
+  ],
+}

@@ -1,0 +1,91 @@
+import { boxCorners, type Box } from '../../../plane/box'
+import { CoreError } from '../../../errors'
+import { at } from '../../curve'
+import type { ItemKind } from '../../itemKind'
+import { ask, type Measures } from '../../measures'
+import { garmentSizes } from '../tops/topMeasures'
+
+/** How much of the skirt is drawn above the hem, opened out. */
+const SHOWN = 260
+
+/** The hem opened out at centre back: x = 0 at centre front, y = 0 at the hem's edge; past centre back it goes on. */
+function openedHem(m: Measures): Box {
+  const half = m.hemRound! / 2
+  return { left: -half, right: half, top: -Math.max(SHOWN, m.hem! + 120), bottom: 0 }
+}
+
+const round = [520, 1050, 1500, 1600, 1700, 1800, 1900, 2000]
+
+/** A skirt or dress: its border goes round the hem, spaced evenly from centre front (core.md section 6). */
+export const skirt: ItemKind = {
+  id: 'skirt',
+  name: 'Dress or skirt',
+  group: 'worn',
+  worn: true,
+  reference: 'centre front at the hem’s edge',
+  measurements: [
+    ask(garmentSizes, 'hemRound', 'Hem, all round', 'Along the edge from centre front back to centre front.', round),
+    ask(
+      garmentSizes,
+      'hem',
+      'Depth of the hem',
+      'From the edge to its stitching; 0 for none.',
+      [15, 25, 30, 30, 30, 30, 30, 30],
+      { plausible: [0, 120], mayBeZero: true },
+    ),
+  ],
+  sizes: garmentSizes,
+  usualSize: 'm',
+  usualCloth: 'lawn',
+  shape: (m) => {
+    const b = openedHem(m)
+    if (m.hem! >= m.hemRound! / 3)
+      throw new CoreError('contradiction', 'The hem comes out deeper than the skirt: measure it again.', 'measures.hem')
+    // A motif at centre back straddles the opened edge, so a hand's breadth is drawn on beyond it.
+    const over = Math.min(m.hemRound! * 0.12, 160)
+    const wide = { ...b, left: b.left - over, right: b.right + over }
+    const upright = (x: number) => ({ kind: 'seam' as const, points: [at(x, b.top), at(x, 0)] })
+    return {
+      outline: boxCorners(wide),
+      details: [
+        upright(b.left),
+        upright(b.right),
+        upright(b.left / 2),
+        upright(b.right / 2),
+        ...(m.hem! > 0 ? [{ kind: 'fold' as const, points: [at(wide.left, -m.hem!), at(wide.right, -m.hem!)] }] : []),
+      ],
+      zones: [],
+      tapes: [
+        { id: 'hemRound', from: at(b.left, 8), to: at(b.right, 8) },
+        { id: 'hem', from: at(30, 0), to: at(30, -m.hem!) },
+      ],
+      lines: [
+        { id: 'hem', name: 'the hem’s edge', axis: 'level', at: 0 },
+        { id: 'centre', name: 'centre front', axis: 'upright', at: 0 },
+      ],
+      tube: null,
+    }
+  },
+  placements: [
+    {
+      id: 'border-row',
+      name: 'Border row round the hem',
+      arrange: 'row',
+      upIs: 'the waist',
+      usual: { width: 60, height: 40 },
+      row: ({ measures: m, design }) => ({
+        side: 'lower',
+        box: openedHem(m),
+        edgeName: 'the hem’s edge',
+        inset: { id: 'rowUp', mm: m.hem! + 12, edge: 'end', plausible: [8, 260] },
+        length: m.hemRound!,
+        closed: true,
+        ends: 'half-gap',
+        gap: Math.max(5, design.width / 2),
+        first: [
+          { id: 'seams', text: 'Match the side seams and mark centre front and centre back on the hem.', lengths: [] },
+        ],
+      }),
+    },
+  ],
+}

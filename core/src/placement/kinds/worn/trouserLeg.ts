@@ -1,0 +1,112 @@
+import { boxCorners } from '../../../plane/box'
+import { CoreError } from '../../../errors'
+import { at } from '../../curve'
+import type { ItemKind } from '../../itemKind'
+import { ask, type Measures } from '../../measures'
+import type { PlacementRule } from '../../placementRule'
+import { garmentSizes } from '../tops/topMeasures'
+
+/** One leg laid flat on its crease, the outside up: y = 0 at the hem's edge, x = 0 on its middle. */
+function legShape(m: Measures) {
+  const [foot, thigh, top] = [m.hemWidth! / 2, m.thighWidth! / 2, -m.inseam!]
+  if (foot > thigh * 1.8)
+    throw new CoreError(
+      'contradiction',
+      'The hem comes out far wider than the thigh: measure both again.',
+      'measures.hemWidth',
+    )
+  const hem = 25
+  return {
+    outline: [at(-thigh, top), at(thigh, top), at(foot, 0), at(-foot, 0)],
+    details: [{ kind: 'fold' as const, points: [at(-foot, -hem), at(foot, -hem)] }],
+    zones: [
+      {
+        id: 'hem',
+        name: 'hem',
+        outline: boxCorners({ left: -foot, right: foot, top: -hem, bottom: 0 }),
+        clear: 5,
+        ring: 'free' as const,
+      },
+    ],
+    tapes: [
+      { id: 'hemWidth', from: at(-foot, -hem - 8), to: at(foot, -hem - 8) },
+      { id: 'thighWidth', from: at(-thigh, top + 12), to: at(thigh, top + 12) },
+      { id: 'inseam', from: at(-Math.min(foot, thigh) * 0.7, top), to: at(-Math.min(foot, thigh) * 0.7, 0) },
+    ],
+    lines: [
+      { id: 'hem', name: 'the hem', axis: 'level' as const, at: 0 },
+      { id: 'crotch', name: 'the level of the crotch', axis: 'level' as const, at: top },
+      { id: 'centre', name: 'the leg’s crease', axis: 'upright' as const, at: 0 },
+    ],
+    tube: { width: Math.min(m.hemWidth!, m.thighWidth!) },
+  }
+}
+
+const legRule = (id: string, name: string, low: boolean): PlacementRule => ({
+  id,
+  name,
+  arrange: 'one',
+  upIs: 'the waist',
+  usual: { width: 50, height: 50 },
+  spot: ({ measures: m, design, write }) => ({
+    down: low
+      ? { id: 'up', line: 'hem', edge: 'end', mm: Math.min(70, m.inseam! * 0.3), toward: -1, plausible: [30, 400] }
+      : {
+          id: 'downCrotch',
+          line: 'crotch',
+          edge: 'start',
+          mm: Math.max(10, Math.min(90, m.inseam! * 0.2, m.inseam! - design.height - 40)),
+          toward: 1,
+          plausible: [5, 400],
+        },
+    across: { id: 'middle', line: 'centre', edge: 'centre', mm: 0, toward: 1, plausible: [0, m.thighWidth! / 2] },
+    first: [
+      {
+        id: 'side',
+        text: 'Lay the one leg flat, the wearer’s outside up, its two seams on top of each other.',
+        lengths: [],
+      },
+      {
+        id: 'centre-line',
+        text: `Crease the leg’s middle, ${write(m.hemWidth! / 2)} from either edge at the hem.`,
+        lengths: [m.hemWidth! / 2],
+      },
+    ],
+  }),
+})
+
+export const trouserLeg: ItemKind = {
+  id: 'trouser-leg',
+  name: 'Trouser leg',
+  group: 'worn',
+  worn: true,
+  reference: 'middle of the hem’s edge',
+  measurements: [
+    ask(
+      garmentSizes,
+      'hemWidth',
+      'Leg across the hem',
+      'Laid flat, edge to edge.',
+      [85, 130, 165, 180, 190, 200, 210, 220],
+    ),
+    ask(
+      garmentSizes,
+      'thighWidth',
+      'Leg across the thigh',
+      'Laid flat at the level of the crotch.',
+      [125, 200, 270, 290, 310, 330, 350, 370],
+    ),
+    ask(
+      garmentSizes,
+      'inseam',
+      'Crotch to hem',
+      'Along the inside leg seam.',
+      [180, 480, 740, 770, 790, 800, 810, 810],
+    ),
+  ],
+  sizes: garmentSizes,
+  usualSize: 'm',
+  usualCloth: 'denim',
+  shape: legShape,
+  placements: [legRule('lower-leg', 'Lower leg', true), legRule('thigh', 'Thigh', false)],
+}

@@ -1,0 +1,161 @@
+import { applyPose, composePose, type Pose } from '../plane/point'
+import { cornerFrame, type CornerId, cornerIds } from './edgeFrame'
+import type { Laid } from './laid'
+import type { CornerSpot, PlacementChoice, PlacementContext, StepDraft } from './placementRule'
+
+export const cornerNames: Record<CornerId, string> = {
+  'lower-right': 'your lower right',
+  'lower-left': 'your lower left',
+  'upper-left': 'your upper left',
+  'upper-right': 'your upper right',
+}
+
+export const whichCorner: PlacementChoice = {
+  id: 'corner',
+  name: 'Which corner',
+  choices: cornerIds.map((id) => ({
+    id,
+    name: cornerNames[id].replace('your l', 'Your l').replace('your u', 'Your u'),
+  })),
+  usual: 'lower-right',
+}
+
+/** How the distance is given: to the design's nearest edges (or its foot), or to its centre. */
+export const countedTo: PlacementChoice = {
+  id: 'counted',
+  name: 'The distance goes to',
+  choices: [
+    { id: 'edge', name: 'The design’s edge' },
+    { id: 'centre', name: 'Its centre' },
+  ],
+  usual: 'edge',
+}
+
+/**
+ * Designs in one corner or in all four, each turned a quarter from the last. Square to the edges: the distance runs
+ * from both edges; on the diagonal: from the point, the design's foot toward it (craft.md section 2).
+ */
+export function layCorners(spot: CornerSpot, c: PlacementContext, distances: Readonly<Record<string, number>>): Laid {
+  const { design, write } = c
+  const toCentre = c.choices[countedTo.id] === 'centre'
+  const inset = usualInset(spot, design)
+  const usual = toCentre ? inset + (spot.diagonal ? design.height : Math.max(design.width, design.height)) / 2 : inset
+  const id = toCentre ? `${spot.inset.id}@centre` : spot.inset.id
+  const mm = distances[id] ?? usual
+  const local = localPose(spot.diagonal, mm, toCentre, design)
+  const chosen = cornerIds.find((corner) => corner === c.choices[whichCorner.id]) ?? 'lower-right'
+  const corners = spot.four
+    ? [...cornerIds.slice(cornerIds.indexOf(chosen)), ...cornerIds.slice(0, cornerIds.indexOf(chosen))]
+    : [chosen]
+  const copies = corners.map((corner) => ({
+    pose: composePose(cornerFrame(spot.box, corner), local),
+    name: cornerNames[corner],
+  }))
+  const frame = cornerFrame(spot.box, chosen)
+  const where = spot.four ? 'each corner' : `the ${cornerNames[chosen].replace('your ', '')} corner`
+  const from = spot.diagonal ? 'the point' : 'both edges'
+  const far = toCentre
+    ? [mm, mm]
+    : spot.diagonal
+      ? [mm + design.height / 2]
+      : [mm + design.width / 2, mm + design.height / 2]
+  return {
+    copies,
+    distances: [
+      {
+        id,
+        name: toCentre
+          ? `Centre from ${from}`
+          : spot.diagonal
+            ? 'Foot of the design from the point'
+            : 'Design’s nearest edges from both edges',
+        mm,
+        assumed: usual,
+        plausible: toCentre || spot.diagonal ? [0, 3 * usual] : spot.inset.plausible,
+        counted: null,
+      },
+    ],
+    tapes: cornerTapes(spot, frame, mm, id),
+    steps: [
+      ...(spot.first ?? []),
+      ...(spot.diagonal
+        ? diagonalSteps(mm, far[0]!, toCentre, write)
+        : squareSteps(far[0]!, far[1] ?? far[0]!, write, cornerNames[chosen])),
+      ...(spot.four ? [turnStep()] : []),
+    ],
+    summary: spot.diagonal
+      ? `Cross ${write(far[0]!)} from the point of ${where}, on its diagonal`
+      : `Cross ${write(far[0]!)} and ${write(far[1] ?? far[0]!)} in from the edges of ${where}`,
+    warnings: spot.warnings ?? [],
+  }
+}
+
+/**
+ * Square: the stated distance from both edges. On the diagonal the foot's two ends come nearest to the edges, so it
+ * stays as far from the point as leaves them at least four fifths of that distance.
+ */
+function usualInset({ diagonal, inset }: CornerSpot, { width }: { width: number }): number {
+  return diagonal ? Math.round(Math.max(inset.mm, inset.mm * 0.8 * Math.SQRT2 + width / 2)) : inset.mm
+}
+
+function localPose(
+  diagonal: boolean,
+  mm: number,
+  toCentre: boolean,
+  { width, height }: { width: number; height: number },
+): Pose {
+  if (diagonal) {
+    const far = (mm + (toCentre ? 0 : height / 2)) * Math.SQRT1_2
+    return { x: -far, y: -far, rotation: -45 }
+  }
+  return toCentre ? { x: -mm, y: -mm, rotation: 0 } : { x: -mm - width / 2, y: -mm - height / 2, rotation: 0 }
+}
+
+function cornerTapes({ diagonal }: CornerSpot, frame: Pose, mm: number, id: string) {
+  const at = (x: number, y: number) => applyPose(frame, { x, y })
+  const far = mm * Math.SQRT1_2
+  if (diagonal) return [{ id, from: at(0, 0), to: at(-far, -far) }]
+  return [
+    { id, from: at(0, -mm * 1.6), to: at(-mm, -mm * 1.6) },
+    { id, from: at(-mm * 1.6, 0), to: at(-mm * 1.6, -mm) },
+  ]
+}
+
+function squareSteps(across: number, up: number, write: (mm: number) => string, corner: string): StepDraft[] {
+  const [level, upright] = corner.replace('your ', '').split(' ') as ['lower' | 'upper', 'left' | 'right']
+  return [
+    {
+      id: 'across',
+      text: `At ${corner} corner go ${write(across)} in from the ${upright} edge and draw a line along that edge.`,
+      lengths: [across],
+    },
+    {
+      id: 'depth',
+      text: `Go ${write(up)} in from the ${level} edge on that line: mark the cross.`,
+      lengths: [up],
+      marks: ['cross'],
+    },
+  ]
+}
+
+function diagonalSteps(mm: number, far: number, toCentre: boolean, write: (mm: number) => string): StepDraft[] {
+  const fold: StepDraft = {
+    id: 'diagonal',
+    text: 'Fold the corner edge on edge and crease it lightly: the diagonal.',
+    lengths: [],
+  }
+  const cross = (text: string): StepDraft => ({ id: 'depth', text, lengths: [far], marks: ['cross'] })
+  if (toCentre) return [fold, cross(`From the point go ${write(far)} along the crease: mark the cross.`)]
+  return [
+    fold,
+    { id: 'edge', text: `From the point go ${write(mm)} along the crease: the foot of the design.`, lengths: [mm] },
+    cross(`Go on to ${write(far)} from the point: mark the cross.`),
+  ]
+}
+
+const turnStep = (): StepDraft => ({
+  id: 'turn',
+  text: 'Turn the piece a quarter turn anticlockwise and mark the next corner the same way, until all four are marked.',
+  lengths: [],
+  marks: ['cross'],
+})

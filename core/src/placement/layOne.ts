@@ -1,0 +1,209 @@
+import { CoreError } from '../errors'
+import type { Straightness, TrueTo } from './centreOf'
+import type { TapeLine, ReferenceLine } from './itemShape'
+import type { Laid, PlacementDistance } from './laid'
+import type { Anchor, DesignEdge, PlacementContext, Spot, StepDraft } from './placementRule'
+import { type Lie, sideOf, upperFirst } from './sides'
+
+/** Another line, edge or side to count from than the placement's own, chosen by the worker. */
+export type OwnAnchor = { line: string; edge: DesignEdge; toward?: 1 | -1 | null }
+export type OwnAnchors = { down?: OwnAnchor | null; across?: OwnAnchor | null }
+
+export type OneRequest = {
+  spot: Spot
+  context: PlacementContext
+  distances: Readonly<Record<string, number>>
+  anchors: OwnAnchors
+  lie: Lie
+  straightness: Straightness
+  trueTo: (y: number) => TrueTo
+}
+
+type Held = { anchor: Anchor; line: ReferenceLine; assumed: number; centre: number; edgeAt: number }
+
+/** One design at a distance from a level and an upright line, each to whichever edge of the design was chosen. */
+export function layOne(q: OneRequest): Laid {
+  const { spot, context, lie, straightness } = q
+  const { width, height } = context.design
+  const down = hold(spot.down, q.anchors.down, height, 'level', q)
+  const across = hold(spot.across, q.anchors.across, width, 'upright', q)
+  const body = across.line.id === 'centre' && straightness.measured && q.trueTo(down.centre) === 'body'
+  const shift = body ? straightness.bodyAt(down.centre) : 0
+  const turn = (spot.turn ?? 0) + (body ? straightness.bodyLean : 0)
+  const pose = { x: across.centre + shift, y: down.centre, rotation: turn }
+  const first = (spot.first ?? []).flatMap((step) => centreLineStep(step, q, across, body))
+  return {
+    copies: [{ pose, name: '' }],
+    distances: [distanceOf(down, 'level'), distanceOf(across, 'upright')],
+    tapes: tapesOf(down, across, pose.x, context, shift),
+    steps: [
+      ...first,
+      ...acrossSteps(across, width, lie, context),
+      ...downSteps(down, height, context),
+      ...(spot.checks ?? []),
+    ],
+    summary: `Cross ${context.write(Math.abs(down.centre - down.line.at))} ${wayOf(down)} ${down.line.name}, ${acrossWords(across, context)}`,
+    warnings: spot.warnings ?? [],
+  }
+}
+
+const edgeOffset = (edge: DesignEdge, size: number): number =>
+  edge === 'centre' ? 0 : edge === 'start' ? -size / 2 : size / 2
+
+function hold(
+  usual: Anchor,
+  own: OwnAnchor | null | undefined,
+  size: number,
+  axis: 'level' | 'upright',
+  { context, distances }: OneRequest,
+): Held {
+  const lineOf = (id: string): ReferenceLine => {
+    const line = context.shape.lines.find((l) => l.id === id && l.axis === axis)
+    if (!line)
+      throw new CoreError(
+        'unknown-line',
+        'That line is not on this item; choose another.',
+        `anchors.${axis === 'level' ? 'down' : 'across'}`,
+      )
+    return line
+  }
+  const line = lineOf(usual.line)
+  const centre = line.at + usual.toward * usual.mm - edgeOffset(usual.edge, size)
+  const other =
+    own && (own.line !== usual.line || own.edge !== usual.edge || (own.toward ?? usual.toward) !== usual.toward)
+  const anchor = other ? counted(usual, own, lineOf(own.line), centre, size) : usual
+  const from = lineOf(anchor.line)
+  const mm = distances[anchor.id] ?? anchor.mm
+  const edgeAt = from.at + anchor.toward * mm
+  return {
+    anchor: { ...anchor, mm },
+    line: from,
+    assumed: anchor.mm,
+    edgeAt,
+    centre: edgeAt - edgeOffset(anchor.edge, size),
+  }
+}
+
+/**
+ * The same place counted from another line, or to another edge of the design; where the line has a side of its own or
+ * one was chosen and the design lies on the other, it rests on that side, as clear of the line as it should be.
+ */
+function counted(usual: Anchor, own: OwnAnchor, line: ReferenceLine, centre: number, size: number): Anchor {
+  const far = centre + edgeOffset(own.edge, size) - line.at
+  const toward = own.toward ?? line.toward ?? (far < 0 ? -1 : 1)
+  const mm = far * toward >= 0 ? Math.abs(far) : (line.clear ?? 0)
+  const id = `${usual.id}@${own.line}.${own.edge}${own.toward ? (own.toward > 0 ? '.on' : '.back') : ''}`
+  return { line: own.line, edge: own.edge, id, mm, toward, plausible: [0, Math.max(60, 2 * mm)] }
+}
+
+const wayOf = ({ line, centre }: Held): 'below' | 'above' => (centre >= line.at ? 'below' : 'above')
+const edgeNames = {
+  level: { start: 'top of the design', centre: '', end: 'foot of the design' },
+  upright: { start: 'design’s left edge', centre: '', end: 'design’s right edge' },
+} as const
+
+function distanceOf({ anchor, line, assumed }: Held, axis: 'level' | 'upright'): PlacementDistance {
+  const way = axis === 'level' ? (anchor.toward > 0 ? 'below' : 'above') : 'from'
+  const name = upperFirst(`${edgeNames[axis][anchor.edge]} ${way} ${line.name}`.trim())
+  return {
+    id: anchor.id,
+    name,
+    mm: anchor.mm,
+    assumed,
+    plausible: anchor.plausible,
+    counted: { axis, line: line.id, edge: anchor.edge, toward: anchor.toward },
+  }
+}
+
+/** The tapes lie beside the design, so that they do not hide the marks. */
+function tapesOf(down: Held, across: Held, x: number, { design }: PlacementContext, shift: number): TapeLine[] {
+  const beside = x + (x < 0 ? -1 : 1) * (design.width / 2 + 30)
+  const below = down.centre + design.height / 2 + 34
+  const tapes: TapeLine[] = [
+    { id: down.anchor.id, from: { x: beside, y: down.line.at }, to: { x: beside, y: down.edgeAt } },
+  ]
+  if (across.anchor.mm > 0)
+    tapes.push({
+      id: across.anchor.id,
+      from: { x: across.line.at + shift, y: below },
+      to: { x: across.edgeAt + shift, y: below },
+    })
+  return tapes
+}
+
+function centreLineStep(
+  step: StepDraft,
+  { lie, straightness, context }: OneRequest,
+  across: Held,
+  body: boolean,
+): StepDraft[] {
+  if (step.id !== 'centre-line') return [step]
+  if (across.line.id !== 'centre') return []
+  if (!straightness.measured) return [step]
+  if (body)
+    return [
+      {
+        id: 'centre-line',
+        text: 'Mark the middle of each width you measured and join them: the centre line, true to the body.',
+        lengths: [],
+      },
+    ]
+  const neck = context.measures.neckWidth
+  if (!lie.worn || neck === undefined)
+    return [{ id: 'centre-line', text: 'Keep the line you measured the halves from: the centre line.', lengths: [] }]
+  const text = `Mark the neck’s middle, ${context.write(neck / 2)} from either shoulder point, and chalk a line straight down from it.`
+  return [{ id: 'centre-line', text, lengths: [neck / 2] }]
+}
+
+function acrossSteps(
+  { anchor, line, centre }: Held,
+  width: number,
+  lie: Lie,
+  { write }: PlacementContext,
+): StepDraft[] {
+  if (anchor.mm === 0 && anchor.edge === 'centre' && line.id === 'centre') return []
+  const far = Math.abs(centre - line.at)
+  const from = line.id === 'centre' ? 'the crease' : line.name
+  const way = `to ${sideOf(centre - line.at, lie)}`
+  if (anchor.edge === 'centre') {
+    const draw = line.id === 'centre' ? '' : ' and draw a line straight up and down'
+    return [{ id: 'across', text: `From ${from} go ${write(far)} ${way}${draw}.`, lengths: [far] }]
+  }
+  const edge = edgeNames.upright[anchor.edge]
+  const text = `From ${from} ${write(anchor.mm)} to the ${edge}; go on to ${write(far)} and draw a line straight up and down.`
+  return [{ id: 'across', text, lengths: [anchor.mm, far] }]
+}
+
+function downSteps({ anchor, line, centre }: Held, height: number, { write }: PlacementContext): StepDraft[] {
+  const far = Math.abs(centre - line.at)
+  const way = centre >= line.at ? 'down' : 'up'
+  if (anchor.edge === 'centre')
+    return [
+      {
+        id: 'depth',
+        text: `From ${line.name} go ${write(far)} straight ${way}: mark the cross where the two meet.`,
+        lengths: [far],
+        marks: ['cross'],
+      },
+    ]
+  const edge = edgeNames.level[anchor.edge]
+  return [
+    {
+      id: 'edge',
+      text: `From ${line.name} go ${write(anchor.mm)} straight ${anchor.toward > 0 ? 'down' : 'up'}: the ${edge}.`,
+      lengths: [anchor.mm],
+    },
+    {
+      id: 'depth',
+      text: `Go on to ${write(far)} from ${line.name}: mark the cross.`,
+      lengths: [far],
+      marks: ['cross'],
+    },
+  ]
+}
+
+function acrossWords({ anchor, line, centre }: Held, { write }: PlacementContext): string {
+  if (anchor.mm === 0 && anchor.edge === 'centre')
+    return line.id === 'centre' ? 'on the centre line' : `on ${line.name}`
+  return `${write(Math.abs(centre - line.at))} from ${line.id === 'centre' ? 'centre' : line.name}`
+}

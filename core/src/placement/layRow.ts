@@ -1,0 +1,161 @@
+import { CoreError } from '../errors'
+import { composePose, type Pose, applyPose } from '../plane/point'
+import { type Hooping, splitHoopings } from '../rows/splitHoopings'
+import { type MotifRow, spaceMotifs } from '../rows/spaceMotifs'
+import { edgeFrame } from './edgeFrame'
+import type { Laid } from './laid'
+import type { PlacementContext, RowSpot, StepDraft } from './placementRule'
+
+/** What the worker settled about a row: how many or how far apart, what lies at its ends, what the hoop sews along. */
+export type OwnRow = {
+  count?: number
+  gap?: number
+  ends?: RowSpot['ends']
+  margin?: number
+  fieldLength?: number
+}
+
+/** A row as laid: `frame` has its x along the row and 0 at its middle, `offset` is the row's y in it. */
+export type PlannedRow = MotifRow & {
+  length: number
+  motif: number
+  closed: boolean
+  ends: RowSpot['ends']
+  frame: Pose
+  offset: number
+  usualGap: number
+  hoopings: Hooping[] | null
+}
+
+/** A row of one motif along an edge, feet toward the edge; core.md section 6. */
+export function layRow(
+  spot: RowSpot,
+  { design, write }: PlacementContext,
+  distances: Readonly<Record<string, number>>,
+  own: OwnRow,
+): Laid {
+  const mm = distances[spot.inset.id] ?? spot.inset.mm
+  const rise = spot.inset.edge === 'centre' ? mm : mm + design.height / 2
+  const ends = spot.closed ? 'half-gap' : (own.ends ?? spot.ends)
+  const row = spaced(spot, design.width, ends, own)
+  const frame = edgeFrame(spot.box, spot.side)
+  const copies = row.centres.map((x, i) => ({
+    pose: composePose(frame, { x, y: -rise, rotation: 0 }),
+    name: `${i + 1}`,
+  }))
+  const beside = row.centres[row.count - 1]! + design.width / 2 + 24
+  const at = (x: number, y: number) => applyPose(frame, { x, y })
+  return {
+    copies,
+    distances: [
+      {
+        id: spot.inset.id,
+        name: `${spot.inset.edge === 'centre' ? 'Centres' : 'Feet of the designs'} from ${spot.edgeName}`,
+        mm,
+        assumed: spot.inset.mm,
+        plausible: spot.inset.plausible,
+        counted: null,
+      },
+    ],
+    tapes: [{ id: spot.inset.id, from: at(beside, 0), to: at(beside, -mm) }],
+    steps: [...(spot.first ?? []), ...rowSteps(spot, row, mm, rise, write)],
+    summary: `Row of ${row.count}, the crosses ${write(rise)} from ${spot.edgeName}`,
+    warnings: spot.warnings ?? [],
+    row: {
+      ...row,
+      length: spot.length,
+      motif: design.width,
+      closed: spot.closed ?? false,
+      ends,
+      frame,
+      offset: -rise,
+      usualGap: spot.gap,
+      hoopings: own.fieldLength === undefined ? null : grouped(row.centres, design.width, own.fieldLength),
+    },
+  }
+}
+
+function spaced(spot: RowSpot, motif: number, ends: RowSpot['ends'], own: OwnRow): MotifRow {
+  const ask = { length: spot.length, motif, ends, margin: own.margin ?? 0, closed: spot.closed }
+  try {
+    if (own.count !== undefined) return spaceMotifs({ ...ask, count: own.count })
+    if (own.gap !== undefined) return spaceMotifs({ ...ask, gap: own.gap })
+  } catch (error) {
+    if (!(error instanceof CoreError)) throw error
+    throw new CoreError(error.code, error.message, own.count !== undefined ? 'row.count' : 'row.gap')
+  }
+  try {
+    return spaceMotifs({ ...ask, gap: spot.gap })
+  } catch {
+    return alone(ask)
+  }
+}
+
+/** Where the usual gap leaves no room, a single motif in the middle still may. */
+function alone(ask: Omit<Parameters<typeof spaceMotifs>[0], 'count'>): MotifRow {
+  try {
+    return spaceMotifs({ ...ask, count: 1 })
+  } catch {
+    throw new CoreError('no-room', 'The design is longer than this edge: take a smaller one.', 'design.width')
+  }
+}
+
+/** Null when the hoop does not take even one motif: the hoop stage says so. */
+function grouped(centres: number[], motif: number, fieldLength: number): Hooping[] | null {
+  return motif > fieldLength ? null : splitHoopings(centres, motif, fieldLength)
+}
+
+const MOST_PAIRS = 8
+
+function rowSteps(spot: RowSpot, row: MotifRow, mm: number, rise: number, write: (mm: number) => string): StepDraft[] {
+  const middle: StepDraft = spot.closed
+    ? {
+        id: 'middle',
+        text: `Mark centre front on ${spot.edgeName}; all round it measures ${write(spot.length)}.`,
+        lengths: [spot.length],
+      }
+    : {
+        id: 'middle',
+        text: `Fold ${spot.edgeName} in half and mark its middle, ${write(spot.length / 2)} from either end.`,
+        lengths: [spot.length / 2],
+      }
+  const line: StepDraft = {
+    id: 'line',
+    text:
+      spot.inset.edge === 'centre'
+        ? `Draw a line along it, ${write(rise)} from ${spot.edgeName}: the centres lie on it.`
+        : `Draw a line along it, ${write(rise)} from ${spot.edgeName}, so that the feet come ${write(mm)} from it.`,
+    lengths: [rise, mm],
+  }
+  return [middle, line, ...crossSteps(row, spot.closed ?? false, write)]
+}
+
+/** Crosses counted from the middle, pair by pair, so that no rounding adds up along the row. */
+function crossSteps({ centres }: MotifRow, closed: boolean, write: (mm: number) => string): StepDraft[] {
+  const right = centres.filter((x) => x > 1e-9)
+  const marks = ['cross'] as const
+  const steps: StepDraft[] = centres.some((x) => Math.abs(x) <= 1e-9)
+    ? [
+        {
+          id: 'cross-0',
+          text: `On the line mark the first cross at the ${closed ? 'centre front' : 'middle'}.`,
+          lengths: [],
+          marks,
+        },
+      ]
+    : []
+  const shown = right.slice(0, MOST_PAIRS)
+  for (const [i, x] of shown.entries()) {
+    const alone = closed && !centres.some((c) => Math.abs(c + x) < 1e-6)
+    const text = alone
+      ? `Mark the last cross at centre back, ${write(x)} from centre front.`
+      : `Mark crosses ${write(x)} to your left and to your right of the ${closed ? 'centre front' : 'middle'}.`
+    steps.push({ id: `cross-${i + 1}`, text, lengths: [x], marks })
+  }
+  if (right.length > shown.length) {
+    const pitch = right[1]! - right[0]!
+    const text = `Go on like that both ways, ${write(pitch)} from cross to cross, ${right.length - shown.length} more each way.`
+    steps.push({ id: 'cross-on', text, lengths: [pitch], marks })
+  }
+  return steps
+}

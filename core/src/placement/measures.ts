@@ -1,0 +1,52 @@
+/** Measurements of one item by id, in millimetres. */
+export type Measures = Readonly<Record<string, number>>
+
+/** One number asked of the tape. Outside `plausible` the worker is asked whether it is right, not refused. */
+export type MeasurementAsk = {
+  id: string
+  name: string
+  howTo: string
+  plausible: readonly [number, number]
+  /** The usual number by size, taken as assumed until measured. */
+  presets: Readonly<Record<string, number>>
+  /** Zero is an answer (a strip that is not there). */
+  mayBeZero?: boolean
+  /** Only looked at when given, such as the halves of a width. */
+  optional?: boolean
+}
+
+export type SizePreset = { id: string; name: string }
+
+/** The usual numbers of one measurement over a list of sizes. */
+export function bySizes(sizes: readonly SizePreset[], numbers: readonly number[]): Record<string, number> {
+  return Object.fromEntries(sizes.map((size, i) => [size.id, numbers[i]!]))
+}
+
+/**
+ * A measurement with its usual numbers; what is plausible runs from well under the smallest to well over the largest
+ * unless said otherwise.
+ */
+export function ask(
+  sizes: readonly SizePreset[],
+  id: string,
+  name: string,
+  howTo: string,
+  numbers: readonly number[],
+  more: Partial<Pick<MeasurementAsk, 'plausible' | 'mayBeZero'>> = {},
+): MeasurementAsk {
+  const [least, most] = [Math.min(...numbers), Math.max(...numbers)]
+  const plausible = [Math.floor(least * 0.6), Math.ceil(most * 1.5)] as const
+  return { id, name, howTo, presets: bySizes(sizes, numbers), plausible, ...more }
+}
+
+/** The two halves of a width, asked only when somebody wants to know whether the item is straight. */
+export function halves(level: string, where: string): MeasurementAsk[] {
+  return (['Left', 'Right'] as const).map((side) => ({
+    id: `${level}${side}`,
+    name: `${where}: your ${side.toLowerCase()} half`,
+    howTo: `From the line you start from to your ${side.toLowerCase()} edge or seam.`,
+    plausible: [10, 2500],
+    presets: {},
+    optional: true,
+  }))
+}

@@ -1,0 +1,40 @@
+import { type Advice, note } from '../advice'
+import { CoreError } from '../errors'
+import type { ItemKind } from './itemKind'
+import type { Measures, MeasurementAsk } from './measures'
+import type { PlacementRule } from './placementRule'
+
+/** What a placement asks of the tape: its own needs, or everything that is not optional; then what may be given. */
+export function asksOf(kind: ItemKind, rule: PlacementRule): MeasurementAsk[] {
+  const needs = rule.needs ?? kind.measurements.filter((a) => !a.optional).map((a) => a.id)
+  const optional = rule.view || rule.arrange !== 'one' ? [] : kind.measurements.filter((a) => a.optional)
+  return [...kind.measurements.filter((a) => needs.includes(a.id)), ...optional]
+}
+
+/** Past this nothing on a bench is flat, and the tape is not either. */
+const MOST = 5000
+
+/** @throws CoreError 'missing-measure', 'bad-measure'; `path` names the field */
+export function requireMeasures(asks: readonly MeasurementAsk[], measures: Measures): void {
+  for (const ask of asks) {
+    const mm = measures[ask.id]
+    const path = `measures.${ask.id}`
+    if (mm === undefined && ask.optional) continue
+    if (mm === undefined) throw new CoreError('missing-measure', `${ask.name}: still to be measured.`, path)
+    if (!(ask.mayBeZero ? mm >= 0 : mm > 0) || !Number.isFinite(mm))
+      throw new CoreError('bad-measure', `${ask.name} has to be more than nothing.`, path)
+    if (mm > MOST) throw new CoreError('bad-measure', `${ask.name} comes out over 5 metres: measure again.`, path)
+  }
+}
+
+/** "Is that right?" for numbers out of their plausible range. */
+export function oddNumbers(asks: readonly MeasurementAsk[], m: Measures, write: (mm: number) => string): Advice[] {
+  return asks
+    .filter((a) => m[a.id] !== undefined && (m[a.id]! < a.plausible[0] || m[a.id]! > a.plausible[1]))
+    .map((a) =>
+      note(
+        `is-that-right:${a.id}`,
+        `${a.name} ${write(m[a.id]!)}: is that right? Usual is ${write(a.plausible[0])} to ${write(a.plausible[1])}.`,
+      ),
+    )
+}

@@ -1,0 +1,113 @@
+import { CoreError } from '../errors'
+import { boxCorners, boxOf } from '../plane/box'
+import type { ItemShape, NoSewZone, ReferenceLine } from './itemShape'
+
+export const ownZoneKinds = ['pocket', 'zip', 'seam', 'buttons', 'print', 'stripe'] as const
+export type OwnZoneKind = (typeof ownZoneKinds)[number]
+
+/**
+ * Something the worker found on this very item, in mm. `down`: from the level line `line` into the item to its nearer
+ * edge; `height` and `width`: null runs from edge to edge of the item. `off`: its middle from the centre line,
+ * positive to the worker's right. A stripe is a line to align with: nothing is kept clear of it.
+ */
+export type OwnZone = {
+  id: string
+  kind: OwnZoneKind
+  name: string
+  line: string
+  down: number
+  height: number | null
+  off: number
+  width: number | null
+}
+
+const manners: Record<Exclude<OwnZoneKind, 'stripe'>, Pick<NoSewZone, 'clear' | 'ring'>> = {
+  pocket: { clear: 20, ring: 'refused' },
+  zip: { clear: 15, ring: 'refused' },
+  seam: { clear: 10, ring: 'caution' },
+  buttons: { clear: 10, ring: 'refused' },
+  print: { clear: 5, ring: 'free' },
+}
+
+/** The item with the worker's own zones in the way, and their edges to measure from or align with. */
+export function withOwnZones(shape: ItemShape, zones: readonly OwnZone[]): ItemShape {
+  if (zones.length === 0) return shape
+  const laid = zones.map((zone) => lay(shape, zone))
+  return {
+    ...shape,
+    zones: [...shape.zones, ...laid.flatMap(({ zone }) => zone)],
+    lines: [...shape.lines, ...laid.flatMap(({ lines }) => lines)],
+    details: [
+      ...shape.details,
+      ...laid.map(({ outline, stripe }) => ({
+        kind: stripe ? ('fold' as const) : ('seam' as const),
+        points: outline,
+        closed: !stripe,
+      })),
+    ],
+  }
+}
+
+function lay(shape: ItemShape, own: OwnZone) {
+  const item = boxOf(shape.outline)
+  const line =
+    shape.lines.find((l) => l.id === own.line && l.axis === 'level') ?? shape.lines.find((l) => l.axis === 'level')
+  if (!line)
+    throw new CoreError('unknown-line', 'That line is not on this item; choose another.', `zones.${own.id}.line`)
+  if (
+    ![own.down, own.off, own.height ?? 1, own.width ?? 1].every(Number.isFinite) ||
+    own.down < 0 ||
+    (own.height ?? 1) <= 0 ||
+    (own.width ?? 1) <= 0
+  )
+    throw new CoreError('bad-zone', `${own.name}: its size has to be more than nothing.`, `zones.${own.id}`)
+  // Into the item: from a line in its upper half downward, from one in its lower half upward.
+  const into = line.at <= (item.top + item.bottom) / 2 ? 1 : -1
+  const near = line.at + into * own.down
+  const far = own.height === null ? (into > 0 ? item.bottom : item.top) : near + into * own.height
+  const [left, right] =
+    own.width === null ? [item.left, item.right] : [own.off - own.width / 2, own.off + own.width / 2]
+  const box = { left, right, top: Math.min(near, far), bottom: Math.max(near, far) }
+  if (box.top > item.bottom || box.bottom < item.top || left > item.right || right < item.left)
+    throw new CoreError('off-item', `${own.name} would lie beyond the item: measure it again.`, `zones.${own.id}`)
+  const the = `the ${own.name.replace(/^the /i, '').toLowerCase()}`
+  if (own.kind === 'stripe') {
+    const at = near
+    return {
+      stripe: true,
+      outline: [
+        { x: item.left, y: at },
+        { x: item.right, y: at },
+      ],
+      zone: [],
+      lines: [levelLine(`own.${own.id}`, the, at)],
+    }
+  }
+  const zone: NoSewZone = { id: `own.${own.id}`, name: the.slice(4), outline: boxCorners(box), ...manners[own.kind] }
+  return {
+    stripe: false,
+    outline: zone.outline,
+    zone: [zone],
+    lines: [
+      levelLine(`own.${own.id}.top`, `the top of ${the}`, box.top, { toward: -1, clear: zone.clear }),
+      levelLine(`own.${own.id}.bottom`, `the foot of ${the}`, box.bottom, { toward: 1, clear: zone.clear }),
+      ...(own.width === null ? [] : [middleLine(own, the)]),
+    ],
+  }
+}
+
+function levelLine(
+  id: string,
+  name: string,
+  at: number,
+  side: Pick<ReferenceLine, 'toward' | 'clear'> = {},
+): ReferenceLine {
+  return { id, name, axis: 'level', at, ...side }
+}
+
+const middleLine = (own: OwnZone, the: string): ReferenceLine => ({
+  id: `own.${own.id}.middle`,
+  name: `the middle of ${the}`,
+  axis: 'upright',
+  at: own.off,
+})

@@ -1,0 +1,101 @@
+import type { Advice } from '../advice'
+import type { HouseHabits } from '../habits'
+import type { Box } from '../plane/box'
+import type { ItemShape } from './itemShape'
+import type { Measures } from './measures'
+
+/** Which edge of the design a distance is counted to: its top or left, its centre, its foot or right. */
+export type DesignEdge = 'start' | 'centre' | 'end'
+
+/** A distance that fixes the design on one axis: from a reference line, `toward` larger or smaller coordinates. */
+export type Anchor = {
+  id: string
+  line: string
+  edge: DesignEdge
+  mm: number
+  toward: 1 | -1
+  plausible: readonly [number, number]
+}
+
+/** One sentence to follow with a tape: at most two numbers; `lengths` are what they stand for. */
+export type StepDraft = { id: string; text: string; lengths: number[]; marks?: readonly ('cross' | 'dots' | 'arrow')[] }
+
+/** Something the worker settles about a placement: which corner, true to what. */
+export type PlacementChoice = {
+  id: string
+  name: string
+  choices: readonly { id: string; name: string }[]
+  usual: string
+}
+
+export type PlacementContext = {
+  measures: Measures
+  design: { width: number; height: number }
+  habits: HouseHabits
+  choices: Readonly<Record<string, string>>
+  shape: ItemShape
+  /** Writes a length in the worker's units. */
+  write: (mm: number) => string
+}
+
+/** Where one design rests by default. `first`: steps before the tape goes on; `checks`: after the cross is on. */
+export type Spot = {
+  down: Anchor
+  across: Anchor
+  /** The design's turn on the item in degrees, clockwise. */
+  turn?: number
+  first?: StepDraft[]
+  checks?: StepDraft[]
+  warnings?: Advice[]
+}
+
+export type Inset = { id: string; mm: number; edge: DesignEdge; plausible: readonly [number, number] }
+
+/** A row along one straight edge, the designs' feet toward it. */
+export type RowSpot = {
+  side: 'lower' | 'upper' | 'left' | 'right'
+  box: Box
+  /** The edge's name: reads after “from”. */
+  edgeName: string
+  inset: Inset
+  length: number
+  closed?: boolean
+  ends: 'flush' | 'half-gap' | 'margin'
+  /** Wished gap in mm while none is given. */
+  gap: number
+  first?: StepDraft[]
+  warnings?: Advice[]
+}
+
+/** Designs in the corners of a straight-edged piece. `insetNames` say what both edges, or the point, are. */
+export type CornerSpot = {
+  box: Box
+  four: boolean
+  diagonal: boolean
+  inset: Inset
+  first?: StepDraft[]
+  warnings?: Advice[]
+}
+
+type RuleBase = {
+  id: string
+  name: string
+  /** What the arrow points to. */
+  upIs: string
+  /** Measurements it needs; all that are not optional when left out. */
+  needs?: readonly string[]
+  /** The side that lies up. */
+  side?: 'back'
+  /** The size its design usually has, in mm: what is drawn while none is chosen. */
+  usual?: { width: number; height: number }
+  choices?: readonly PlacementChoice[]
+  /** Another part of the item than its front: the back, a sleeve laid by itself. */
+  view?: (measures: Measures) => ItemShape
+}
+
+export type PlacementRule = RuleBase &
+  (
+    | { arrange: 'one'; spot: (context: PlacementContext) => Spot }
+    | { arrange: 'row'; row: (context: PlacementContext) => RowSpot }
+    | { arrange: 'corners'; corners: (context: PlacementContext) => CornerSpot }
+  )
