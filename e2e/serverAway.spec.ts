@@ -46,7 +46,7 @@ test('removing a piece can be undone', async ({ page, shop }) => {
   await shop.importDemo()
   await page.goto(`${shop.url}/piece/piece-romper`)
   await page.getByRole('button', { name: 'Remove this piece' }).click()
-  await expect(page.getByText('Infant romper panel, shell sprig removed.')).toBeVisible()
+  await expect(page.getByText('Infant romper, shell sprig removed.')).toBeVisible()
   await expect(page.getByRole('link', { name: /Infant romper/ })).toHaveCount(0)
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByRole('link', { name: /Infant romper/ })).toBeVisible()

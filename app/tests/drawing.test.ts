@@ -15,16 +15,15 @@ describe('the scale of a drawing', () => {
 
   it('fills the width and keeps the design in sight, from the top or from the foot', () => {
     const garment = box(-300, -80, 300, 700)
-    const chest = fitWidth(garment, box(0, 40, 140, 200), 628, 320, 14)
+    const chest = fitWidth(garment, box(0, 40, 140, 200), 628, 320, 14)!
     expect(chest.k).toBe(1)
     expect([toY(chest, -80) >= 0, toY(chest, 200) <= 320]).toEqual([true, true])
-    const towel = fitWidth(box(-240, -700, 240, 0), box(-60, -110, 60, 0), 508, 270, 14)
+    const towel = fitWidth(box(-240, -700, 240, 0), box(-60, -110, 60, 0), 508, 270, 14)!
     expect([toY(towel, -110) >= 0, toY(towel, 0) <= 270]).toEqual([true, true])
   })
 
-  it('shows everything when the design and its tapes need more height than there is', () => {
-    const view = fitWidth(box(-100, 0, 100, 900), box(-10, 0, 10, 900), 400, 300, 10)
-    expect([toY(view, 0), toY(view, 900)]).toEqual([expect.closeTo(10, 6), expect.closeTo(290, 6)])
+  it('gives up when the design and its tapes need more height than there is', () => {
+    expect(fitWidth(box(-100, 0, 100, 900), box(-10, 0, 10, 900), 400, 300, 10)).toBeNull()
   })
 
   it('writes an outline as a closed path in pixels', () => {

@@ -2,9 +2,11 @@ import './sentences'
 
 export { TypedLength } from './length'
 export { Hoop, Supply, Design, HoopFieldSchema, supplyKinds } from './stash'
+export { CustomItem, SavedItem } from './item'
 export { Shop, Habits } from './shop'
 export {
   Piece,
+  PieceZone,
   Record as PieceRecordSchema,
   Stack,
   UsedLayer,

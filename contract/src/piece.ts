@@ -1,5 +1,8 @@
+import { customKindId, customPlacementIds } from '@thimble/core/placement/customItem'
 import { itemKinds } from '@thimble/core/placement/itemKinds'
+import { ownZoneKinds } from '@thimble/core/placement/ownZones'
 import { z } from 'zod'
+import { CustomItem } from './item'
 import { TypedLength } from './length'
 import { Colour, Id, Instant, Kept, LocalDate, Name, Note } from './stored'
 
@@ -88,8 +91,36 @@ export const Record = z.object({
 })
 export type PieceRecord = z.infer<typeof Record>
 
-const knownPlacement = ({ itemKind, placement }: { itemKind: string; placement: string }): boolean =>
-  itemKinds.find((k) => k.id === itemKind)?.placements.some((p) => p.id === placement) ?? false
+const knownPlacement = (piece: { itemKind: string; placement: string; customItem: CustomItem | null }): boolean => {
+  if (piece.itemKind === customKindId)
+    return piece.customItem !== null && (customPlacementIds as readonly string[]).includes(piece.placement)
+  if (piece.customItem) return false
+  return itemKinds.find((k) => k.id === piece.itemKind)?.placements.some((p) => p.id === piece.placement) ?? false
+}
+
+const Lengths = z.record(z.string().max(90), TypedLength)
+const OwnAnchor = z.object({
+  line: z.string().max(90),
+  edge: z.enum(['start', 'centre', 'end']),
+  toward: z
+    .union([z.literal(1), z.literal(-1)])
+    .nullable()
+    .default(null),
+})
+
+/** Something found on this very piece, its lengths as typed: a height or width left empty runs from edge to edge. */
+export const PieceZone = z.object({
+  id: Id,
+  kind: z.enum(ownZoneKinds),
+  name: z.string().max(60),
+  line: z.string().max(90),
+  down: TypedLength,
+  height: TypedLength,
+  side: z.enum(['left', 'centre', 'right']),
+  off: TypedLength,
+  width: TypedLength,
+})
+export type PieceZone = z.infer<typeof PieceZone>
 
 export const Piece = Kept.extend({
   name: Name,
@@ -101,8 +132,25 @@ export const Piece = Kept.extend({
   itemKind: z.string().max(60),
   size: z.string().max(30),
   placement: z.string().max(60),
-  measures: z.record(z.string().max(60), TypedLength),
-  distances: z.record(z.string().max(60), TypedLength),
+  /** Pieces with the same one lie on one item and share what was measured. */
+  itemId: Id.nullable().default(null),
+  customItem: CustomItem.nullable().default(null),
+  measures: Lengths,
+  distances: Lengths,
+  choices: z.record(z.string().max(40), z.string().max(40)).default({}),
+  anchors: z
+    .object({ down: OwnAnchor.nullable().default(null), across: OwnAnchor.nullable().default(null) })
+    .default({ down: null, across: null }),
+  zones: z.array(PieceZone).max(20).default([]),
+  row: z
+    .object({ count: z.string().max(10), gap: TypedLength, ends: z.string().max(10), margin: TypedLength })
+    .default({ count: '', gap: { text: '', unit: 'mm' }, ends: '', margin: { text: '', unit: 'mm' } }),
+  markWith: z.string().max(30).nullable().default(null),
+  /** Numbers of an earlier piece, assumed until they are confirmed. */
+  carried: z
+    .object({ from: z.string().max(120), measures: Lengths, distances: Lengths })
+    .nullable()
+    .default(null),
   designId: Id.nullable().default(null),
   ownDesign: z.object({
     width: TypedLength,

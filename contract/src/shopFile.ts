@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { SavedItem } from './item'
 import { Piece } from './piece'
 import { Shop } from './shop'
 import { Design, Hoop, Supply } from './stash'
@@ -11,6 +12,7 @@ export const ShopFile = z.object({
   hoops: z.array(Hoop),
   supplies: z.array(Supply),
   designs: z.array(Design),
+  items: z.array(SavedItem).default([]),
   pieces: z.array(Piece),
 })
 export type ShopFile = z.infer<typeof ShopFile>

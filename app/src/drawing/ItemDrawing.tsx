@@ -1,7 +1,8 @@
+import type { ItemShape } from '@thimble/core/placement/itemShape'
 import type { PlacementPlan } from '@thimble/core/placement/planPlacement'
 import type { HoopField } from '@thimble/core/hooping/hoopField'
-import { boxOf, rectangle } from '@thimble/core/plane/box'
-import { applyPose, inversePose, type Pose, rotatePoint } from '@thimble/core/plane/point'
+import { type Box as PlaneBox, boxOf, rectangle } from '@thimble/core/plane/box'
+import { applyPose, composePose, inversePose, type Pose } from '@thimble/core/plane/point'
 import { useState } from 'react'
 import { View as Box } from 'react-native'
 import Svg, { ClipPath, Defs, G, Line, Path, Rect } from 'react-native-svg'
@@ -29,24 +30,21 @@ type Props = {
 
 const TAPE = 20
 
-/** The piece to scale between two tapes: cloth, seams, tapes asked for, design, marks, and the hoop when there is one. */
+/** The piece to scale between two tapes: cloth, seams, tapes asked for, designs, marks, and the hoop when there is one. */
 export function ItemDrawing({ placement, colour, unit, write, height, lit, order = [], measuring, hoop }: Props) {
   const p = usePalette()
   const [width, setWidth] = useState(0)
-  const { item, pose, designOutline, marks } = placement
-  const mind = boxOf([
-    ...designOutline,
-    ...marks.map((m) => m.at),
-    ...placement.tapes.flatMap((t) => [t.from, t.to]),
-    ...(measuring ? item.tapes.flatMap((t) => [t.from, t.to]) : []),
-  ])
-  const [w, h] = [Math.max(50, width - TAPE), height - TAPE]
-  const ring = hoop ? hoopOnItem(pose, hoop.pose) : null
-  const view = hoop && ring ? fitAll(ringBox(hoop.outside, ring), w, h, 10) : fitWidth(frameOf(item), mind, w, h)
-  const ink = clothInk(colour)
+  const { item, pose, outlines, copies, marks } = placement
   const asked = item.tapes
-    .filter((t) => t.id === lit || measuring)
+    .filter((t) => t.id === lit || (measuring && order.includes(t.id)))
     .sort((a, b) => Number(a.id === lit) - Number(b.id === lit))
+  const [w, h] = [Math.max(50, width - TAPE), height - TAPE]
+  const ring = hoop ? composePose(pose, inversePose(hoop.pose)) : null
+  const view =
+    hoop && ring
+      ? fitAll(ringBox(hoop.outside, ring), w, h, 10)
+      : viewOf(placement, measuring ? asked.flatMap((t) => [t.from, t.to]) : null, w, h)
+  const ink = clothInk(colour)
   return (
     <Box
       role="img"
@@ -63,7 +61,7 @@ export function ItemDrawing({ placement, colour, unit, write, height, lit, order
           </Defs>
           <G x={TAPE} y={TAPE}>
             <G clipPath="url(#table)">
-              <ItemOutline view={view} item={item} colour={colour} edge={p.ink} />
+              <ItemOutline view={view} item={item} colour={colour} edge={p.ink} own={p.madder} />
               <Line
                 x1={toX(view, 0)}
                 x2={toX(view, 0)}
@@ -74,8 +72,18 @@ export function ItemDrawing({ placement, colour, unit, write, height, lit, order
                 strokeDasharray="2 5"
               />
               {hoop ? <HoopRing view={view} field={hoop.field} outside={hoop.outside} pose={ring!} /> : null}
-              <Path d={toPath(view, designOutline)} fill={ink.tint} stroke={ink.chalk} strokeWidth={1.6} />
-              <MarkSymbols view={view} pose={pose} marks={marks} colour={ink.chalk} />
+              {outlines.map((outline, i) => (
+                <Path key={i} d={toPath(view, outline)} fill={ink.tint} stroke={ink.chalk} strokeWidth={1.6} />
+              ))}
+              {copies.map((copy, i) => (
+                <MarkSymbols
+                  key={i}
+                  view={view}
+                  pose={copy.pose}
+                  marks={marks.filter((m) => m.copy === i)}
+                  colour={ink.chalk}
+                />
+              ))}
               {asked.map((t) => (
                 <TapeOnCloth
                   key={t.id}
@@ -89,8 +97,14 @@ export function ItemDrawing({ placement, colour, unit, write, height, lit, order
               ))}
               {measuring || hoop
                 ? null
-                : placement.tapes.map((t) => (
-                    <TapeOnCloth key={t.id} view={view} tape={t} text={write(span(t))} lit={t.id === lit} />
+                : placement.tapes.map((t, i) => (
+                    <TapeOnCloth
+                      key={`${t.id}${i}`}
+                      view={view}
+                      tape={t}
+                      text={placement.tapes.findIndex((u) => u.id === t.id) === i ? write(span(t)) : ''}
+                      lit={t.id === lit}
+                    />
                   ))}
             </G>
           </G>
@@ -101,8 +115,35 @@ export function ItemDrawing({ placement, colour, unit, write, height, lit, order
   )
 }
 
-/** What the picture is filled with: a garment's body, its sleeves running out of it; anything else whole. */
-function frameOf({ outline, tube }: PlacementPlan['item']) {
+type Points = { x: number; y: number }[]
+
+/**
+ * What the picture is filled with. A garment: its body, the sleeves running out of it. Anything else: whole while it is
+ * measured, and otherwise no wider than lets the designs and their tapes be read.
+ */
+function viewOf({ item, outlines, marks, tapes }: PlacementPlan, asked: Points | null, w: number, h: number): View {
+  const designs = [...outlines.flat(), ...marks.map((m) => m.at), ...tapes.flatMap((t) => [t.from, t.to])]
+  // A pocket the design is kept clear of is worth seeing.
+  designs.push(...item.zones.filter((z) => z.id === 'pocket').flatMap((z) => z.outline.slice(0, 2)))
+  const box = boxOf(item.outline)
+  if (asked && !item.tube) return fitAll(box, w, h)
+  const mind = boxOf(asked ? [...designs, ...asked] : designs)
+  const body = item.tube ? fitWidth(frameOf(item), mind, w, h) : null
+  return body ?? fitAll(near(mind, box), w, h, 10)
+}
+
+/** A box about `mind` with a hand's breadth round it, no farther than the item. */
+function near(mind: PlaneBox, item: PlaneBox): PlaneBox {
+  const air = Math.max(40, 0.35 * Math.max(mind.right - mind.left, mind.bottom - mind.top))
+  return {
+    left: Math.min(mind.left - 10, Math.max(mind.left - air, item.left - 10)),
+    right: Math.max(mind.right + 10, Math.min(mind.right + air, item.right + 10)),
+    top: Math.min(mind.top - 10, Math.max(mind.top - air, item.top - 10)),
+    bottom: Math.max(mind.bottom + 10, Math.min(mind.bottom + air, item.bottom + 10)),
+  }
+}
+
+function frameOf({ outline, tube }: ItemShape): PlaneBox {
   const box = boxOf(outline)
   if (!tube) return box
   const half = tube.width * 0.56
@@ -132,11 +173,4 @@ function Rulers({ view, unit }: { view: View; unit: Props['unit'] }) {
 /** The ring on the item with its mount and a hand's breadth of cloth round it. */
 function ringBox(outside: { width: number; height: number }, ring: Pose) {
   return boxOf(rectangle(outside.width + 64, outside.height + 24, { x: -8, y: 0 }).map((p) => applyPose(ring, p)))
-}
-
-/** The hoop's pose on the item when the design sits in the hoop at `inHoop`. */
-function hoopOnItem(onItem: Pose, inHoop: Pose): Pose {
-  const back = inversePose(inHoop)
-  const shift = rotatePoint(back, onItem.rotation)
-  return { x: onItem.x + shift.x, y: onItem.y + shift.y, rotation: onItem.rotation + back.rotation }
 }

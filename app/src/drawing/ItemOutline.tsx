@@ -1,12 +1,13 @@
-import type { ItemShape } from '@thimble/core/placement/itemKind'
+import type { ItemShape } from '@thimble/core/placement/itemShape'
 import { Circle, G, Path } from 'react-native-svg'
 import { clothInk } from './clothInk'
 import { toPath, toX, toY, type View } from './scale'
 
-type Props = { view: View; item: ItemShape; colour: string; edge: string; thin?: boolean }
+/** `own`: the ink of what the worker found on this very item. */
+type Props = { view: View; item: ItemShape; colour: string; edge: string; own?: string; thin?: boolean }
 
 /** The item laid flat in its own colour, with its seams, folds and openings. */
-export function ItemOutline({ view, item, colour, edge, thin }: Props) {
+export function ItemOutline({ view, item, colour, edge, own, thin }: Props) {
   const ink = clothInk(colour)
   return (
     <G>
@@ -31,7 +32,7 @@ export function ItemOutline({ view, item, colour, edge, thin }: Props) {
         ) : (
           <Path
             key={i}
-            d={toPath(view, d.points, d.closed)}
+            d={toPath(view, d.points, d.closed ?? false)}
             fill="none"
             stroke={ink.line}
             strokeWidth={thin ? 0.8 : 1.1}
@@ -39,6 +40,21 @@ export function ItemOutline({ view, item, colour, edge, thin }: Props) {
           />
         ),
       )}
+      {own
+        ? item.zones
+            .filter((z) => z.id.startsWith('own.'))
+            .map((z) => (
+              <Path
+                key={z.id}
+                d={toPath(view, z.outline)}
+                fill={own}
+                fillOpacity={0.14}
+                stroke={own}
+                strokeWidth={1.4}
+                strokeDasharray="5 3"
+              />
+            ))
+        : null}
     </G>
   )
 }

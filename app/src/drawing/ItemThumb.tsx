@@ -1,4 +1,5 @@
-import { itemKind, presetMeasures } from '@thimble/core/placement/itemKinds'
+import type { ItemKind } from '@thimble/core/placement/itemKind'
+import { presetMeasures } from '@thimble/core/placement/itemKinds'
 import { boxOf } from '@thimble/core/plane/box'
 import { useMemo } from 'react'
 import Svg from 'react-native-svg'
@@ -7,15 +8,22 @@ import { ItemOutline } from './ItemOutline'
 import { fitAll } from './scale'
 
 /** A small silhouette of the item in its cloth's colour, from the usual measurements of its size. */
-export function ItemThumb({ kind, size, colour, px }: { kind: string; size: string; colour: string; px: number }) {
+export function ItemThumb({ kind, size, colour, px }: { kind: ItemKind; size: string; colour: string; px: number }) {
   const p = usePalette()
-  const shape = useMemo(() => {
-    const known = itemKind(kind)
-    return known.shape(presetMeasures(known, size))
-  }, [kind, size])
+  const shape = useMemo(() => shapeOf(kind, size), [kind, size])
+  if (!shape) return <Svg aria-hidden width={px} height={px} />
   return (
     <Svg aria-hidden width={px} height={px}>
       <ItemOutline view={fitAll(boxOf(shape.outline), px, px, 2)} item={shape} colour={colour} edge={p.ink} thin />
     </Svg>
   )
+}
+
+/** Null for a custom item whose edges do not meet: it is said where they are typed. */
+function shapeOf(kind: ItemKind, size: string) {
+  try {
+    return (kind.silhouette ?? kind.shape)(presetMeasures(kind, size))
+  } catch {
+    return null
+  }
 }

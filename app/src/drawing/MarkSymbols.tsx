@@ -3,6 +3,9 @@ import type { Mark } from '@thimble/core/placement/marks'
 import { Circle, G, Line, Path } from 'react-native-svg'
 import { toPath, toX, toY, type View } from './scale'
 
+/** Under this many pixels from cross to arrow only the cross, its arrowhead and its foot are drawn. */
+const COMPACT = 40
+
 type Props = { view: View; pose: Pose; marks: readonly Mark[]; colour: string }
 
 /** The chalk marks: our cross with one filled arrowhead toward the item's top and a short bar at its foot, and dots. */
@@ -23,6 +26,7 @@ export function MarkSymbols({ view, pose, marks, colour }: Props) {
   const px = (x: number, y: number): Point => applyPose(pose, { x: x / view.k, y: y / view.k })
   const arrow = marks.find((m) => m.kind === 'arrow')!.at
   const far = Math.hypot(arrow.x - pose.x, arrow.y - pose.y) * view.k
+  if (far < COMPACT) return <SmallMark at={px} view={view} colour={colour} />
   const foot = Math.hypot(byId('dot-down').x - pose.x, byId('dot-down').y - pose.y) * view.k + 7
   return (
     <G>
@@ -35,6 +39,20 @@ export function MarkSymbols({ view, pose, marks, colour }: Props) {
       {dots.map((m) => (
         <Circle key={m.id} cx={toX(view, m.at.x)} cy={toY(view, m.at.y)} r={2.6} fill={colour} />
       ))}
+    </G>
+  )
+}
+
+function SmallMark({ at, view, colour }: { at: (x: number, y: number) => Point; view: View; colour: string }) {
+  return (
+    <G>
+      <Path
+        d={`${toPath(view, [at(-5, 0), at(5, 0)], false)}${toPath(view, [at(0, -5), at(0, 5)], false)}`}
+        stroke={colour}
+        strokeWidth={1.6}
+      />
+      <Path d={toPath(view, [at(0, -12), at(-3.5, -6), at(3.5, -6)])} fill={colour} />
+      <Path d={toPath(view, [at(-4, 8), at(4, 8)], false)} stroke={colour} strokeWidth={1.8} />
     </G>
   )
 }

@@ -41,13 +41,13 @@ export function Tape({ length, k, from, unit, depth, across }: Props) {
             ) : (
               <Line x1={depth - long} x2={depth} y1={at} y2={at} stroke={p.onTape} strokeWidth={named ? 1.4 : 0.8} />
             )}
-            {named && at > 10 && at < length - 4 ? (
+            {named && at > (across ? 4 + 6 * figure(value).length : 10) && at < length - 4 ? (
               <Text
                 x={across ? at - 2 : depth - 3}
                 y={across ? 8.5 : at - 2.5}
                 textAnchor="end"
                 fontFamily="Text"
-                fontSize={9.5}
+                fontSize={!across && figure(value).length > 3 ? 7.5 : 9.5}
                 fill={p.onTape}
               >
                 {figure(value)}

@@ -1,4 +1,4 @@
-import type { TapeLine } from '@thimble/core/placement/itemKind'
+import type { TapeLine } from '@thimble/core/placement/itemShape'
 import { G, Line, Rect, Text } from 'react-native-svg'
 import { usePalette } from '@/theme/PaletteProvider'
 import { toX, toY, type View } from './scale'
@@ -19,19 +19,23 @@ export function TapeOnCloth({ view, tape, text, lit, faint, number }: Props) {
     <G opacity={faint ? 0.75 : 1}>
       <Line x1={x1} y1={y1} x2={x2} y2={y2} stroke={p.onTape} strokeWidth={lit ? 9 : 6.5} />
       <Line x1={x1} y1={y1} x2={x2} y2={y2} stroke={lit ? p.weld : p.tape} strokeWidth={lit ? 7 : 4.5} />
-      <Rect
-        x={cx - width / 2}
-        y={cy - 9}
-        width={width}
-        height={18}
-        rx={3}
-        fill={lit ? p.weld : p.tape}
-        stroke={p.onTape}
-        strokeWidth={0.8}
-      />
-      <Text x={cx} y={cy + 4.5} textAnchor="middle" fontFamily="TextBold" fontSize={12.5} fill={p.onTape}>
-        {label}
-      </Text>
+      {label === '' ? null : (
+        <G>
+          <Rect
+            x={cx - width / 2}
+            y={cy - 9}
+            width={width}
+            height={18}
+            rx={3}
+            fill={lit ? p.weld : p.tape}
+            stroke={p.onTape}
+            strokeWidth={0.8}
+          />
+          <Text x={cx} y={cy + 4.5} textAnchor="middle" fontFamily="TextBold" fontSize={12.5} fill={p.onTape}>
+            {label}
+          </Text>
+        </G>
+      )}
     </G>
   )
 }

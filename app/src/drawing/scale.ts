@@ -27,16 +27,16 @@ function centred(box: Box, k: number, width: number, height: number): View {
 }
 
 /**
- * The box across the whole width, and as much of its height as there is room for, so chosen that `mind` (the design
- * and what it is measured from) stays in the picture.
+ * The box across the whole width, and as much of its height as there is room for, about `mind` (the design and what it
+ * is measured from); null when `mind` is too tall for that.
  */
-export function fitWidth(box: Box, mind: Box, width: number, height: number, margin = 14): View {
+export function fitWidth(box: Box, mind: Box, width: number, height: number, margin = 14): View | null {
   const k = (width - 2 * margin) / (box.right - box.left)
   const shown = height / k
   const all = centred(box, k, width, height)
   if (shown >= box.bottom - box.top + (2 * margin) / k) return all
   const air = margin / k
-  if (mind.bottom - mind.top + 2 * air > shown) return fitAll(box, width, height, margin)
-  const top = Math.max(box.top - air, Math.min(mind.bottom + air - shown, box.bottom + air - shown))
-  return { ...all, top: mind.top - air < top ? mind.top - air : top }
+  if (mind.bottom - mind.top + 2 * air > shown) return null
+  const middle = (mind.top + mind.bottom) / 2 - shown / 2
+  return { ...all, top: Math.max(box.top - air, Math.min(middle, box.bottom + air - shown)) }
 }

@@ -11,6 +11,7 @@ export function nextAction(piece: Piece, plan: PiecePlan): string {
   const stage = stageOf(piece)
   if (stage === 'measure') {
     if (plan.design.assumed) return 'Choose the design, or give its size.'
+    if (plan.carried.size > 0) return `Measure: ${plan.carried.size} of last time’s numbers to confirm.`
     const open = plan.assumed.size
     if (open > 0) return `Measure: ${open} ${open === 1 ? 'number' : 'numbers'} still assumed from the size.`
     return plan.placement ? `Mark it: ${lowerFirst(plan.placement.summary)}` : 'Check the measurements.'

@@ -18,7 +18,11 @@ export type PieceDesign = {
 
 const STAND_IN = { width: 80, height: 60 }
 
-export function designOf({ designId, ownDesign }: Piece, designs: Record<string, Design>): PieceDesign {
+export function designOf(
+  { designId, ownDesign }: Piece,
+  designs: Record<string, Design>,
+  usual = STAND_IN,
+): PieceDesign {
   const shelved = designId ? designs[designId] : undefined
   if (shelved) {
     const { mean, loadClass } = estimateLoad(shelved, shelved.stitches)
@@ -27,8 +31,8 @@ export function designOf({ designId, ownDesign }: Piece, designs: Record<string,
   const [width, height] = [readTyped(ownDesign.width).mm, readTyped(ownDesign.height).mm]
   return {
     name: 'Design by size',
-    width: width || STAND_IN.width,
-    height: height || STAND_IN.height,
+    width: width || usual.width,
+    height: height || usual.height,
     loadClass: ownDesign.load,
     load: null,
     kind: ownDesign.kind,

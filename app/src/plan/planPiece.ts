@@ -5,11 +5,15 @@ import {
   type HoldingAdvice,
   type HoopChoice,
   type HoopChoiceSource,
-  itemKind,
+  type ItemKind,
+  type MeasurementAsk,
+  asksOf,
   type PlacementPlan,
+  type PlacementRule,
   planPlacement,
-  presetMeasures,
+  placementRule,
   rankHoops,
+  rowFieldLength,
   recommendRecipe,
   type RecipeAdvice,
   type RecipeQuery,
@@ -19,6 +23,8 @@ import {
   roundDownToTape,
 } from '@thimble/core'
 import { designOf, type PieceDesign } from './pieceDesign'
+import { kindOf } from './kindOf'
+import { readDistances, readMeasures, readRow, readZones } from './readPiece'
 import { readNumber, readTyped } from './readTyped'
 
 export type Shelf = { shop: Shop; designs: Record<string, Design>; hoops: readonly Hoop[]; supplies: readonly Supply[] }
@@ -29,45 +35,50 @@ export type PiecePlan = {
   write: (mm: number) => string
   /** For room that must not be promised: rounded down to the tape. */
   writeRoom: (mm: number) => string
+  kind: ItemKind
+  rule: PlacementRule
+  /** What this placement asks of the tape. */
+  asks: readonly MeasurementAsk[]
+  measures: Record<string, number>
   design: PieceDesign
   /** Sentences by the path of the field they belong to. */
   problems: Record<string, string>
-  /** Measurements taken from the size, not from a tape. */
+  /** Measurements asked that are not from a tape yet; `carried` are those from an earlier piece. */
   assumed: ReadonlySet<string>
+  carried: ReadonlySet<string>
   placement: PlacementPlan | null
 }
 
-export function planMeasure(piece: Piece, { shop, designs }: Pick<Shelf, 'shop' | 'designs'>): PiecePlan {
-  const kind = itemKind(piece.itemKind)
+type MeasureShelf = Pick<Shelf, 'shop' | 'designs'> & { hoops?: readonly Hoop[] }
+
+export function planMeasure(piece: Piece, { shop, designs, hoops = [] }: MeasureShelf): PiecePlan {
+  const kind = kindOf(piece)
+  const rule = placementRule(kind, piece.placement)
   const style: LengthStyle = { unit: shop.unit, fraction: shop.fraction }
   const problems: Record<string, string> = {}
-  const measures: Record<string, number> = { ...presetMeasures(kind, piece.size) }
-  const assumed = new Set<string>()
-  for (const { id } of kind.measurements) {
-    const { mm, problem } = readTyped(piece.measures[id])
-    if (problem) problems[`measures.${id}`] = problem
-    if (mm === null) assumed.add(id)
-    else measures[id] = mm
-  }
-  const distances: Record<string, number> = {}
-  for (const [id, typed] of Object.entries(piece.distances)) {
-    const { mm, problem } = readTyped(typed)
-    if (problem) problems[`distances.${id}`] = problem
-    if (mm !== null) distances[id] = mm
-  }
+  const asks = asksOf(kind, rule)
+  const { measures, assumed, carried } = readMeasures(piece, kind, problems)
+  const distances = readDistances(piece, problems)
   for (const side of ['width', 'height'] as const) {
     const { mm, problem } = readTyped(piece.ownDesign[side])
     if (problem) problems[`design.${side}`] = problem
     else if (mm === 0) problems[`design.${side}`] = 'A design needs a size above zero.'
   }
-  const design = designOf(piece, designs)
+  const design = designOf(piece, designs, rule.usual)
+  const hoop = hoops.find((h) => h.id === piece.hoopId)
+  const zones = readZones(piece.zones, problems)
+  const row = rule.arrange === 'row' ? { ...readRow(piece, problems), ...fieldOf(hoop, design) } : {}
   let placement: PlacementPlan | null = null
   try {
     placement = planPlacement({
-      kind: kind.id,
+      kind,
       placement: piece.placement,
       measures,
       distances,
+      choices: piece.choices,
+      anchors: piece.anchors,
+      zones,
+      row,
       design,
       style,
       habits: shop.habits,
@@ -76,15 +87,41 @@ export function planMeasure(piece: Piece, { shop, designs }: Pick<Shelf, 'shop' 
     if (!(error instanceof CoreError)) throw error
     problems[error.path] ??= error.message
   }
+  for (const { code, text } of placement?.warnings ?? []) if (tooLargeAt[code]) problems[tooLargeAt[code]] ??= text
+  const asked = new Set(asks.map((a) => a.id))
   return {
     style,
     write: (mm) => formatLength(mm, style),
     writeRoom: (mm) => formatLength(roundDownToTape(mm, style), style),
+    kind,
+    rule,
+    asks,
+    measures,
     design,
-    problems,
-    assumed,
+    problems: onlyAsked(problems, asked),
+    assumed: new Set([...assumed].filter((id) => asked.has(id))),
+    carried: new Set([...carried].filter((id) => asked.has(id))),
     placement,
   }
+}
+
+const tooLargeAt: Record<string, string> = { 'wider-than-item': 'design.width', 'higher-than-item': 'design.height' }
+
+/** What is typed wrong for another placement on the same item waits there; it does not hold this one up. */
+function onlyAsked(problems: Record<string, string>, asked: ReadonlySet<string>): Record<string, string> {
+  return Object.fromEntries(
+    Object.entries(problems).filter(
+      ([path]) => !path.startsWith('measures.') || asked.has(path.slice('measures.'.length)),
+    ),
+  )
+}
+
+/** What the chosen hoop sews of a row in one go, with a little room at the ends where that leaves a motif. */
+function fieldOf(hoop: Hoop | undefined, { width, height }: PieceDesign): { fieldLength?: number } {
+  if (!hoop) return {}
+  const easy = rowFieldLength(hoop.field, height, 5)
+  const fieldLength = easy >= width ? easy : rowFieldLength(hoop.field, height)
+  return fieldLength > 0 ? { fieldLength } : {}
 }
 
 export function recipeQuery(piece: Piece, design: PieceDesign, { shop, hoops, supplies }: Shelf): RecipeQuery {
@@ -147,6 +184,7 @@ export function planHoop(piece: Piece, plan: PiecePlan, shelf: Shelf): HoopPlan 
     hoops: shelf.hoops.map(sourceOf),
     holding,
     style: plan.style,
+    ...(placement?.row ? { row: { ...placement.row, height: plan.design.height } } : {}),
     ...(item ? { item } : {}),
   })
   const chosen = ranked.find((c) => c.hoop === piece.hoopId) ?? null

@@ -1,3 +1,4 @@
+import { resources, withEmpties } from './resources'
 import type { ShelfState } from './shelf'
 
 const KEY = 'zt.shelf'
@@ -6,7 +7,16 @@ const KEY = 'zt.shelf'
 export function recall(storage: Storage): Pick<ShelfState, 'shop' | 'docs' | 'log'> | null {
   try {
     const text = storage.getItem(KEY)
-    return text ? JSON.parse(text) : null
+    if (!text) return null
+    const known = JSON.parse(text)
+    // What an older version kept may lack a collection or a key.
+    for (const resource of resources) {
+      const docs: Record<string, object> = known.docs[resource] ?? {}
+      known.docs[resource] = Object.fromEntries(
+        Object.entries(docs).map(([id, doc]) => [id, withEmpties(resource, doc)]),
+      )
+    }
+    return known
   } catch {
     return null
   }

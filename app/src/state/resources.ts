@@ -1,16 +1,26 @@
-import { Design, Hoop, Piece, Supply } from '@thimble/contract'
+import { Design, Hoop, Piece, SavedItem, Supply } from '@thimble/contract'
 
 /** The collections the app keeps a copy of, by their name on the wire. */
-export type Docs = { pieces: Piece; hoops: Hoop; supplies: Supply; designs: Design }
+export type Docs = { pieces: Piece; hoops: Hoop; supplies: Supply; designs: Design; items: SavedItem }
 export type Resource = keyof Docs
-export const resources: readonly Resource[] = ['pieces', 'hoops', 'supplies', 'designs']
+export const resources: readonly Resource[] = ['pieces', 'hoops', 'supplies', 'designs', 'items']
 
-export const schemas = { pieces: Piece, hoops: Hoop, supplies: Supply, designs: Design } as const
+export const schemas = { pieces: Piece, hoops: Hoop, supplies: Supply, designs: Design, items: SavedItem } as const
 
-/** Keys that may be null: a merge patch takes such a key away, and it comes back as null. */
+/**
+ * What a document has when nothing is said of it: a merge patch takes a key away by null, and what was kept before a
+ * key was known lacks it.
+ */
 const emptied: Record<Resource, object> = {
   pieces: {
     due: null,
+    itemId: null,
+    customItem: null,
+    choices: {},
+    zones: [],
+    row: { count: '', gap: { text: '', unit: 'mm' }, ends: '', margin: { text: '', unit: 'mm' } },
+    markWith: null,
+    carried: null,
     designId: null,
     stack: null,
     hoopId: null,
@@ -24,6 +34,7 @@ const emptied: Record<Resource, object> = {
   hoops: { notchOffset: null, maxThicknessMm: null },
   supplies: {},
   designs: { smallestLetterMm: null },
+  items: {},
 }
 
 export const withEmpties = <R extends Resource>(resource: R, doc: object): Docs[R] => {
@@ -32,6 +43,7 @@ export const withEmpties = <R extends Resource>(resource: R, doc: object): Docs[
   const piece = whole as Piece
   return {
     ...piece,
+    anchors: { down: piece.anchors?.down ?? null, across: piece.anchors?.across ?? null },
     record: { ...piece.record, verdict: piece.record.verdict ?? null, stack: piece.record.stack ?? null },
   } as Docs[R]
 }

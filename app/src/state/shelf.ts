@@ -20,8 +20,8 @@ export type ShelfState = {
 
 const initial: ShelfState = {
   shop: { name: 'My workshop', unit: 'mm', fraction: 8, theme: 'auto', habits: defaultHabits },
-  docs: { pieces: {}, hoops: {}, supplies: {}, designs: {} },
-  gone: { pieces: {}, hoops: {}, supplies: {}, designs: {} },
+  docs: { pieces: {}, hoops: {}, supplies: {}, designs: {}, items: {} },
+  gone: { pieces: {}, hoops: {}, supplies: {}, designs: {}, items: {} },
   log: [],
   loaded: false,
   connection: 'unknown',
@@ -37,7 +37,7 @@ function applyChange(state: ShelfState, change: Change): void {
   }
   const { resource, id } = change
   const docs = state.docs[resource] as Record<string, object>
-  if (change.kind === 'put') docs[id] ??= change.body
+  if (change.kind === 'put') docs[id] ??= withEmpties(resource, change.body)
   else if (change.kind === 'delete') state.gone[resource][id] = true
   else if (change.kind === 'restore') delete state.gone[resource][id]
   else if (docs[id])

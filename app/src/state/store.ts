@@ -1,5 +1,5 @@
 import { configureStore } from '@reduxjs/toolkit'
-import type { Design, Hoop, LogRow, Piece, Shop, Supply } from '@thimble/contract'
+import type { Design, Hoop, LogRow, Piece, SavedItem, Shop, Supply } from '@thimble/contract'
 import { useDispatch, useSelector } from 'react-redux'
 import { Away, read, Refused, send } from './api'
 import { recall, remember } from './memory'
@@ -96,15 +96,16 @@ async function sendAll(): Promise<void> {
 /** Fetches everything the five places show; on failure the remembered shelf stays and it tries again. */
 export async function refresh(): Promise<void> {
   try {
-    const [shop, pieces, hoops, supplies, designs, log] = await Promise.all([
+    const [shop, pieces, hoops, supplies, designs, items, log] = await Promise.all([
       read<Shop>('/shop'),
       read<Piece[]>('/pieces?state=bench&limit=200'),
       read<Hoop[]>('/hoops'),
       read<Supply[]>('/supplies'),
       read<Design[]>('/designs'),
+      read<SavedItem[]>('/items'),
       read<LogRow[]>(`/log?limit=${LOG_PAGE}`),
     ])
-    store.dispatch(arrived({ docs: { pieces, hoops, supplies, designs }, shop, log, over: over() }))
+    store.dispatch(arrived({ docs: { pieces, hoops, supplies, designs, items }, shop, log, over: over() }))
     store.dispatch(connected({ connection: 'here', waiting: outbox.waiting().length }))
     remember(storage, store.getState().shelf)
   } catch {

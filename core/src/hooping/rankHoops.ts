@@ -57,6 +57,8 @@ export type HoopChoice = {
   clothBeyondRing: number | null
   ringInside: boolean
   hoopings: number
+  /** Width and height of what is sewn at once: the design, or the widest group of a row. */
+  size: { width: number; height: number }
   reasons: Advice[]
 }
 
@@ -148,8 +150,14 @@ function judge(
     clothBeyondRing: ring.beyond,
     ringInside: ring.inside,
     hoopings,
+    size: sizeOf(hull),
     reasons,
   }
+}
+
+function sizeOf(hull: readonly Point[]): HoopChoice['size'] {
+  const { left, right, top, bottom } = boxOf(hull)
+  return { width: right - left, height: bottom - top }
 }
 
 function fitReasons(fit: HoopFit, { style }: HoopQuery, write: Write): Advice[] {

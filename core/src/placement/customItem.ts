@@ -20,6 +20,7 @@ export type CustomItem = {
 }
 
 export const customKindId = 'custom'
+export const customPlacementIds = ['centred', 'from-edges'] as const
 
 /**
  * A custom item as an item kind: each edge is asked of the tape again, with what was saved as its usual number.
@@ -47,14 +48,14 @@ export function customItem(own: CustomItem): ItemKind {
     shape: (m) => customShape(own, m),
     placements: [
       {
-        id: 'centred',
+        id: customPlacementIds[0],
         name: 'Centred',
         arrange: 'one',
         upIs: 'the upper edge',
         spot: () => ({ down: { ...onCentre, id: 'middleDown', line: 'middle' }, across: onCentre }),
       },
       {
-        id: 'from-edges',
+        id: customPlacementIds[1],
         name: 'At distances from lines or edges',
         arrange: 'one',
         upIs: 'the upper edge',

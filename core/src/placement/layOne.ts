@@ -38,7 +38,7 @@ export function layOne(q: OneRequest): Laid {
     tapes: tapesOf(down, across, pose.x, context, shift),
     steps: [
       ...first,
-      ...acrossSteps(across, width, lie, context),
+      ...acrossSteps(across, width, spot, lie, context),
       ...downSteps(down, height, context),
       ...(spot.checks ?? []),
     ],
@@ -118,15 +118,16 @@ function distanceOf({ anchor, line, assumed }: Held, axis: 'level' | 'upright'):
 /** The tapes lie beside the design, so that they do not hide the marks. */
 function tapesOf(down: Held, across: Held, x: number, { design }: PlacementContext, shift: number): TapeLine[] {
   const beside = x + (x < 0 ? -1 : 1) * (design.width / 2 + 30)
-  const below = down.centre + design.height / 2 + 34
-  const tapes: TapeLine[] = [
-    { id: down.anchor.id, from: { x: beside, y: down.line.at }, to: { x: beside, y: down.edgeAt } },
-  ]
+  // Counted from below, the upright tape lies under the design, so the level one goes above it.
+  const level = down.centre + (down.anchor.toward > 0 ? 1 : -1) * (design.height / 2 + 34)
+  const tapes: TapeLine[] = []
+  if (down.anchor.mm > 0)
+    tapes.push({ id: down.anchor.id, from: { x: beside, y: down.line.at }, to: { x: beside, y: down.edgeAt } })
   if (across.anchor.mm > 0)
     tapes.push({
       id: across.anchor.id,
-      from: { x: across.line.at + shift, y: below },
-      to: { x: across.edgeAt + shift, y: below },
+      from: { x: across.line.at + shift, y: level },
+      to: { x: across.edgeAt + shift, y: level },
     })
   return tapes
 }
@@ -158,10 +159,15 @@ function centreLineStep(
 function acrossSteps(
   { anchor, line, centre }: Held,
   width: number,
+  spot: Spot,
   lie: Lie,
   { write }: PlacementContext,
 ): StepDraft[] {
-  if (anchor.mm === 0 && anchor.edge === 'centre' && line.id === 'centre') return []
+  if (anchor.mm === 0 && anchor.edge === 'centre') {
+    // The placement's own line was drawn by its first steps.
+    if (line.id === 'centre' || line.id === spot.across.line) return []
+    return [{ id: 'across', text: `Draw a line straight up and down along ${line.name}.`, lengths: [] }]
+  }
   const far = Math.abs(centre - line.at)
   const from = line.id === 'centre' ? 'the crease' : line.name
   const way = `to ${sideOf(centre - line.at, lie)}`

@@ -136,6 +136,7 @@ export function planPlacement(request: PlacementRequest): PlacementPlan {
     distances: laid.distances,
     clearances,
     warnings: [
+      ...tooLarge(item, design, laid, write),
       ...clearanceWarnings(clearances, write, (mm) => write(roundDownToTape(mm, style))),
       ...(laid.row ? [] : touching(outlines, write)),
       ...straightnessAdvice(straightness, pose.y, trueTo(pose.y), lie.worn, write, names),
@@ -181,6 +182,20 @@ function clearanceWarnings(clearances: Clearance[], write: Write, room: Write): 
       : []
   })
 }
+
+/** A design that no place on the item would take: said of its width or height, whichever is too much. */
+function tooLarge(item: ItemShape, { width, height }: Size, { copies }: Laid, write: Write): Advice[] {
+  const { left, right, top, bottom } = boxOf(item.outline)
+  const quarter = Math.abs(Math.round(copies[0]!.pose.rotation / 90)) % 2 === 1
+  const [wide, high] = quarter ? [bottom - top, right - left] : [right - left, bottom - top]
+  const told = (code: string, side: string, size: number, room: number): Advice[] =>
+    size > room
+      ? [stop(code, `The design is ${write(size)} ${side} and the item only ${write(room)}: take a smaller one.`)]
+      : []
+  return [...told('wider-than-item', 'wide', width, wide), ...told('higher-than-item', 'high', height, high)]
+}
+
+type Size = { width: number; height: number }
 
 /** Designs of corners that come too near each other; a row's neighbours keep their gap by themselves. */
 function touching(outlines: Point[][], write: (mm: number) => string): Advice[] {

@@ -1,5 +1,5 @@
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi'
-import { Design, faultIds, holdingIds, Hoop, LogRow, Piece, Shop, ShopFile, Supply } from '@thimble/contract'
+import { Design, faultIds, holdingIds, Hoop, LogRow, Piece, SavedItem, Shop, ShopFile, Supply } from '@thimble/contract'
 import { bodyLimit } from 'hono/body-limit'
 import type { ShopStore } from '../stores/shopStore'
 import { collectionRoutes, failures, json } from './collectionRoutes'
@@ -21,7 +21,13 @@ const logQuery = z.object({
   since: z.string().max(40).optional(),
   limit: z.coerce.number().int().min(1).max(200).default(50),
 })
-const counts = z.object({ hoops: z.number(), supplies: z.number(), designs: z.number(), pieces: z.number() })
+const counts = z.object({
+  hoops: z.number(),
+  supplies: z.number(),
+  designs: z.number(),
+  items: z.number(),
+  pieces: z.number(),
+})
 
 /** The HTTP API under /api/v1, described by itself at /api/v1/openapi.json. */
 export function api(store: ShopStore): OpenAPIHono {
@@ -65,6 +71,7 @@ export function api(store: ShopStore): OpenAPIHono {
   collectionRoutes(app, 'hoops', Hoop as never, store.hoops)
   collectionRoutes(app, 'supplies', Supply as never, store.supplies)
   collectionRoutes(app, 'designs', Design as never, store.designs)
+  collectionRoutes(app, 'items', SavedItem as never, store.items)
 
   const log = createRoute({
     method: 'get',

@@ -1,7 +1,7 @@
-import { Design, Hoop, Shop, type ShopFile, Supply } from '@thimble/contract'
+import { Design, Hoop, SavedItem, Shop, type ShopFile, Supply } from '@thimble/contract'
 import { defaultHabits } from '@thimble/core'
 import type { Database, Tx } from '../db/openDatabase'
-import { designs, hoops, shops, supplies } from '../db/schema'
+import { designs, hoops, items, shops, supplies } from '../db/schema'
 import { DocTable } from './docTable'
 import { mergeInto } from './mergeInto'
 import { PieceStore } from './pieceStore'
@@ -13,6 +13,7 @@ export class ShopStore {
   readonly hoops: DocTable<Hoop>
   readonly supplies: DocTable<Supply>
   readonly designs: DocTable<Design>
+  readonly items: DocTable<SavedItem>
   readonly pieces: PieceStore
 
   constructor(
@@ -22,6 +23,7 @@ export class ShopStore {
     this.hoops = new DocTable<Hoop>(database, hoops, Hoop as never, now)
     this.supplies = new DocTable<Supply>(database, supplies, Supply as never, now)
     this.designs = new DocTable<Design>(database, designs, Design as never, now)
+    this.items = new DocTable<SavedItem>(database, items, SavedItem as never, now)
     this.pieces = new PieceStore(database, now)
   }
 
@@ -43,17 +45,19 @@ export class ShopStore {
   }
 
   /** Takes a whole shop in, all or nothing; things with a known id are written over. */
-  import(file: ShopFile): Promise<{ hoops: number; supplies: number; designs: number; pieces: number }> {
+  import(file: ShopFile): Promise<{ hoops: number; supplies: number; designs: number; items: number; pieces: number }> {
     return this.database.writes.run(async (tx) => {
       await this.#keepShop(tx, file.shop)
       for (const hoop of file.hoops) await this.hoops.put(tx, hoop)
       for (const supply of file.supplies) await this.supplies.put(tx, supply)
       for (const design of file.designs) await this.designs.put(tx, design)
+      for (const item of file.items) await this.items.put(tx, item)
       for (const piece of file.pieces) await this.pieces.put(tx, piece)
       return {
         hoops: file.hoops.length,
         supplies: file.supplies.length,
         designs: file.designs.length,
+        items: file.items.length,
         pieces: file.pieces.length,
       }
     })
@@ -61,11 +65,12 @@ export class ShopStore {
 
   async export(): Promise<ShopFile> {
     const all = 1_000_000
-    const [shop, hoopList, supplyList, designList, pieceList] = await Promise.all([
+    const [shop, hoopList, supplyList, designList, itemList, pieceList] = await Promise.all([
       this.shop(),
       this.hoops.list(all),
       this.supplies.list(all),
       this.designs.list(all),
+      this.items.list(all),
       this.pieces.list(all),
     ])
     return {
@@ -75,6 +80,7 @@ export class ShopStore {
       hoops: hoopList,
       supplies: supplyList,
       designs: designList,
+      items: itemList,
       pieces: pieceList,
     }
   }

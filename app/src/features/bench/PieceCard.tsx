@@ -6,6 +6,7 @@ import { Pressable, View } from 'react-native'
 import { ItemThumb } from '@/drawing/ItemThumb'
 import { ThreadLine } from '@/drawing/ThreadLine'
 import { nextAction, stageOf } from '@/plan/nextAction'
+import { kindOf } from '@/plan/kindOf'
 import { planMeasure } from '@/plan/planPiece'
 import { useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
@@ -36,7 +37,7 @@ export function PieceCard({ piece }: { piece: Piece }) {
       }}
     >
       <View style={{ flexDirection: 'row', gap: 14, alignItems: 'flex-start' }}>
-        <ItemThumb kind={piece.itemKind} size={piece.size} colour={piece.cloth.colour} px={60} />
+        <ItemThumb kind={kindOf(piece)} size={piece.size} colour={piece.cloth.colour} px={60} />
         <View style={{ flex: 1, minWidth: 0 }}>
           <Heading level={2}>{piece.name}</Heading>
           <Words soft>{[piece.customer, piece.run].filter(Boolean).join(', ') || 'For yourself'}</Words>

@@ -11,6 +11,7 @@ import { Section } from '@/ui/Section'
 import { ThumbBar } from '@/ui/ThumbBar'
 import { Heading, Words } from '@/ui/Words'
 import { HoldingChoices } from './HoldingChoices'
+import { RingRoom } from './RingRoom'
 import { SlackBoxes } from './SlackBoxes'
 import type { StageProps } from './StageProps'
 import { type PieceTools, useHoopPlan } from './usePiece'
@@ -53,13 +54,16 @@ export function HoopStage({ tools, onDone }: StageProps) {
         says={
           chosen || fitting.length === 0
             ? undefined
-            : 'The one that suits best comes first: room to spare, then the least backing.'
+            : plan.placement?.row
+              ? 'The one that takes the row in the fewest hoopings comes first.'
+              : 'The one that suits best comes first: room to spare, then the least backing.'
         }
       >
         {chosen ? <SlackBoxes choice={chosen} write={plan.writeRoom} /> : null}
         {chosen?.reasons.map((r) => (
           <AdviceBar key={r.code + r.text} advice={r} />
         ))}
+        {chosen && chosen.fits ? <RingRoom tools={tools} choice={chosen} /> : null}
         {shelf.hoops.length > 0 && fitting.length === 0 ? <NoHoop tools={tools} ranked={ranked} /> : null}
         {shelf.hoops.length === 0 ? <NoShelf /> : null}
       </Section>
@@ -147,7 +151,7 @@ function HoopRow({
       <HoopDrawing
         hoop={hoop}
         choice={choice}
-        design={plan.design}
+        design={choice.size}
         cloth={piece.cloth.colour}
         size={124}
         largest={largest}
@@ -157,6 +161,7 @@ function HoopRow({
         <Words style={{ fontSize: 16 }} tone={choice.fits ? undefined : 'madder'}>
           {says}
         </Words>
+        {choice.hoopings > 1 && choice.fits ? <Words bold>{`${choice.hoopings} hoopings`}</Words> : null}
         {choice.rotation !== 0 && choice.fits ? <Words soft>{`Design turned ${choice.rotation}°`}</Words> : null}
         {on ? (
           <Words bold tone="indigo">

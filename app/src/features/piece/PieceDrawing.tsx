@@ -1,5 +1,4 @@
 import type { StageId } from '@thimble/contract'
-import { itemKind } from '@thimble/core/placement/itemKinds'
 import { View } from 'react-native'
 import { ItemDrawing } from '@/drawing/ItemDrawing'
 import { Words } from '@/ui/Words'
@@ -26,7 +25,7 @@ export function PieceDrawing({
         <Words soft>The drawing waits for numbers that agree.</Words>
       </View>
     )
-  const order = itemKind(piece.itemKind).measurements.map((m) => m.id)
+  const order = plan.asks.map((m) => m.id)
   const shownHoop =
     stage !== 'measure' && hoop && chosen ? { field: hoop.field, outside: hoop.outside, pose: chosen.pose } : null
   return (

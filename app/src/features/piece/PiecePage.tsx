@@ -11,8 +11,9 @@ import { Heading, Words } from '@/ui/Words'
 import { BuildStage } from './BuildStage'
 import { FinishStage } from './FinishStage'
 import { HoopStage } from './HoopStage'
-import { MeasureStage } from './MeasureStage'
+import { MeasureStage } from './measure/MeasureStage'
 import { PieceDrawing } from './PieceDrawing'
+import { OnOneItem } from './OnOneItem'
 import { PieceName } from './PieceName'
 import { StageFold } from './StageFold'
 import { StitchStage } from './StitchStage'
@@ -94,6 +95,7 @@ function Ticket({ piece }: { piece: Piece }) {
               </StageFold>
             )
           })}
+          <OnOneItem piece={piece} />
           <RemovePiece piece={piece} />
         </ScrollView>
       </View>

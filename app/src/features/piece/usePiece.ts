@@ -3,6 +3,8 @@ import { useCallback, useMemo } from 'react'
 import { type PiecePlan, planBuild, planHoop, planMeasure, type Shelf } from '@/plan/planPiece'
 import { patch } from '@/state/store'
 import { usePlanShelf } from '../useShelfDocs'
+import { sharedPart } from './shared'
+import { useSiblings } from './useSiblings'
 
 export type PieceTools = {
   piece: Piece
@@ -16,7 +18,15 @@ export type PieceTools = {
 export function usePieceTools(piece: Piece): PieceTools {
   const shelf = usePlanShelf()
   const plan = useMemo(() => planMeasure(piece, shelf), [piece, shelf])
-  const set = useCallback((body: object) => patch('pieces', piece.id, body), [piece.id])
+  const siblings = useSiblings(piece)
+  const set = useCallback(
+    (body: object) => {
+      patch('pieces', piece.id, body)
+      const shared = sharedPart(body)
+      if (shared) for (const one of siblings) if (!one.finishedAt) patch('pieces', one.id, shared)
+    },
+    [piece.id, siblings],
+  )
   const setDone = useCallback(
     (stage: StageId, done: boolean) => set({ [stageDoneAt[stage]]: done ? new Date().toISOString() : null }),
     [set],

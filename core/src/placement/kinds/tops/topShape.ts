@@ -135,7 +135,7 @@ function neckParts(m: Measures, { neck }: TopMake): { details: DetailLine[]; zon
   const { shoulder } = topFrame(m)
   const seam = curve(at(0, 0), at(shoulder.x * 0.72, 0), shoulder, 8)
   if (neck === 'crew') {
-    const band = seam.map((p) => at(p.x * 0.9, p.y - 16))
+    const band = curve(at(0, -18), at(shoulder.x * 0.6, -18), at(shoulder.x - 15, shoulder.y + 2), 8)
     const rib = [...seam, ...[...band].reverse()]
     return {
       details: [seam, mirrored(seam), band, mirrored(band)].map((points) => ({ kind: 'seam', points })),

@@ -1,7 +1,8 @@
 import { boxCorners, type Box } from '../../../plane/box'
 import { CoreError } from '../../../errors'
-import { at } from '../../curve'
+import { at, curve, fromRightHalf } from '../../curve'
 import type { ItemKind } from '../../itemKind'
+import type { ItemShape } from '../../itemShape'
 import { ask, type Measures } from '../../measures'
 import { garmentSizes } from '../tops/topMeasures'
 
@@ -12,6 +13,28 @@ const SHOWN = 260
 function openedHem(m: Measures): Box {
   const half = m.hemRound! / 2
   return { left: -half, right: half, top: -Math.max(SHOWN, m.hem! + 120), bottom: 0 }
+}
+
+/** A skirt as it hangs, its hem half as wide as it is round. */
+function skirtSilhouette(m: Measures): ItemShape {
+  const [half, long] = [m.hemRound! / 4, m.hemRound! * 0.42]
+  const waist = half * 0.46
+  return {
+    outline: fromRightHalf([
+      at(0, -long),
+      at(waist, -long),
+      ...curve(at(waist, -long), at(half * 0.72, -long * 0.6), at(half, 0), 8).slice(1),
+      ...curve(at(half, 0), at(half * 0.5, long * 0.05), at(0, long * 0.05), 6).slice(1),
+    ]),
+    details: [
+      { kind: 'seam', points: [at(-waist, -long * 0.93), at(waist, -long * 0.93)] },
+      { kind: 'fold', points: [at(-half * 0.97, -long * 0.06), at(0, -long * 0.01), at(half * 0.97, -long * 0.06)] },
+    ],
+    zones: [],
+    tapes: [],
+    lines: [],
+    tube: null,
+  }
 }
 
 const round = [520, 1050, 1500, 1600, 1700, 1800, 1900, 2000]
@@ -66,6 +89,7 @@ export const skirt: ItemKind = {
       tube: null,
     }
   },
+  silhouette: skirtSilhouette,
   placements: [
     {
       id: 'border-row',

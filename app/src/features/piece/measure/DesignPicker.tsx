@@ -1,10 +1,11 @@
 import { View } from 'react-native'
 import { Choices } from '@/ui/Choices'
+import { FieldProblem } from '@/ui/FieldProblem'
 import { LengthField } from '@/ui/LengthField'
 import { Words } from '@/ui/Words'
-import { useNamed } from '../useShelfDocs'
-import { loadNames, workKinds } from '../designs/designWords'
-import type { PieceTools } from './usePiece'
+import { useNamed } from '../../useShelfDocs'
+import { loadNames, workKinds } from '../../designs/designWords'
+import type { PieceTools } from '../usePiece'
 
 const BY_SIZE = 'by-size'
 
@@ -24,7 +25,16 @@ export function DesignPicker({ tools: { piece, plan, shelf, set } }: { tools: Pi
         onChange={(id) => set({ designId: id === BY_SIZE ? null : id })}
       />
       {piece.designId ? (
-        <Words>{`${plan.write(plan.design.width)} wide, ${plan.write(plan.design.height)} high, ${loadNames[plan.design.loadClass]}.`}</Words>
+        <>
+          <Words>{`${plan.write(plan.design.width)} wide, ${plan.write(plan.design.height)} high, ${loadNames[plan.design.loadClass]}.`}</Words>
+          {(['design.width', 'design.height'] as const).map((path) =>
+            plan.problems[path] ? (
+              <FieldProblem key={path} id={path}>
+                {plan.problems[path]}
+              </FieldProblem>
+            ) : null,
+          )}
+        </>
       ) : (
         <>
           <View style={{ flexDirection: 'row', gap: 12 }}>
@@ -33,7 +43,7 @@ export function DesignPicker({ tools: { piece, plan, shelf, set } }: { tools: Pi
               label="Design width"
               unit={unit}
               typed={piece.ownDesign.width}
-              placeholder={plan.write(80)}
+              placeholder={plan.write(plan.rule.usual?.width ?? 80)}
               problem={plan.problems['design.width']}
               onChange={(width) => own({ width })}
             />
@@ -42,7 +52,7 @@ export function DesignPicker({ tools: { piece, plan, shelf, set } }: { tools: Pi
               label="Design height"
               unit={unit}
               typed={piece.ownDesign.height}
-              placeholder={plan.write(60)}
+              placeholder={plan.write(plan.rule.usual?.height ?? 60)}
               problem={plan.problems['design.height']}
               onChange={(height) => own({ height })}
             />

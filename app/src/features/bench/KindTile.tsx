@@ -1,0 +1,39 @@
+import type { ItemKind } from '@thimble/core/placement/itemKind'
+import { memo } from 'react'
+import { Pressable } from 'react-native'
+import { ItemThumb } from '@/drawing/ItemThumb'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Words } from '@/ui/Words'
+
+type Props = { id: string; kind: ItemKind; on: boolean; onPress: (id: string) => void }
+
+/** One kind of item to choose, with its silhouette. */
+export const KindTile = memo(function KindTile({ id, kind, on, onPress }: Props) {
+  const p = usePalette()
+  return (
+    <Pressable
+      role="radio"
+      aria-checked={on}
+      aria-label={kind.name}
+      onPress={() => onPress(id)}
+      style={{
+        flexGrow: 1,
+        flexBasis: 96,
+        maxWidth: 172,
+        alignItems: 'center',
+        gap: 6,
+        padding: 10,
+        backgroundColor: p.paper,
+        borderRadius: 4,
+        borderWidth: on ? 2 : 1,
+        margin: on ? 0 : 1,
+        borderColor: on ? p.indigo : p.seam,
+      }}
+    >
+      <ItemThumb kind={kind} size={kind.usualSize} colour={on ? '#2c4a7a' : '#e8e2d4'} px={64} />
+      <Words bold={on} tone={on ? 'indigo' : undefined} style={{ fontSize: 15, lineHeight: 19, textAlign: 'center' }}>
+        {kind.name}
+      </Words>
+    </Pressable>
+  )
+})

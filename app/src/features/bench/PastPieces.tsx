@@ -1,0 +1,53 @@
+import { useRouter } from 'expo-router'
+import { Pressable, View } from 'react-native'
+import { create, openPiece, store, useShelf } from '@/state/store'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Words } from '@/ui/Words'
+import { sameAgain } from '../piece/shared'
+import { useLog } from '../log/useLog'
+import { useDocs } from '../useShelfDocs'
+
+const SHOWN = 8
+
+/** Pieces in work and in the log, the newest first: one tap starts the same again. */
+export function PastPieces() {
+  const p = usePalette()
+  const router = useRouter()
+  const unit = useShelf((s) => s.shop.unit)
+  const inWork = useDocs('pieces').filter((piece) => !piece.finishedAt)
+  const log = useLog()
+  const past = [
+    ...log.map((row) => ({ id: row.pieceId, name: row.name, customer: row.customer, at: row.finishedAt })),
+    ...inWork.map((piece) => ({ id: piece.id, name: piece.name, customer: piece.customer, at: piece.createdAt })),
+  ]
+    .sort((a, b) => b.at.localeCompare(a.at))
+    .slice(0, SHOWN)
+  const again = async (id: string): Promise<void> => {
+    // A piece from the log may not be on this device yet.
+    if (!store.getState().shelf.docs.pieces[id]) await openPiece(id)
+    const piece = store.getState().shelf.docs.pieces[id]
+    if (!piece) return
+    const next = sameAgain(piece, { id: crypto.randomUUID(), now: new Date().toISOString(), unit })
+    create('pieces', next)
+    router.replace(`/piece/${next.id}`)
+  }
+  if (past.length === 0) return <Words soft>There is no past piece yet.</Words>
+  return (
+    <View>
+      {past.map(({ id, name, customer }) => (
+        <Pressable
+          key={id}
+          role="button"
+          aria-label={`Same again: ${name}`}
+          onPress={() => void again(id)}
+          style={{ minHeight: 52, justifyContent: 'center', borderTopWidth: 1, borderTopColor: p.seam }}
+        >
+          <Words bold tone="indigo">
+            {name}
+          </Words>
+          {customer ? <Words soft>{customer}</Words> : null}
+        </Pressable>
+      ))}
+    </View>
+  )
+}

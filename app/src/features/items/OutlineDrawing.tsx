@@ -1,0 +1,99 @@
+import type { CustomItem } from '@thimble/contract'
+import { customItem } from '@thimble/core/placement/customItem'
+import { presetMeasures } from '@thimble/core/placement/itemKinds'
+import { boxOf } from '@thimble/core/plane/box'
+import { useState } from 'react'
+import { View } from 'react-native'
+import Svg, { G, Path, Text } from 'react-native-svg'
+import { ItemOutline } from '@/drawing/ItemOutline'
+import { clothInk } from '@/drawing/clothInk'
+import { fitAll, toPath, toX, toY } from '@/drawing/scale'
+import { Tape } from '@/drawing/Tape'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Words } from '@/ui/Words'
+
+const HEIGHT = 240
+const TAPE = 20
+const CLOTH = '#e8e2d4'
+
+/** The outline as typed so far, to scale, its edges numbered. */
+export function OutlineDrawing({ item, unit }: { item: CustomItem | null; unit: 'mm' | 'cm' | 'in' }) {
+  const p = usePalette()
+  const [width, setWidth] = useState(0)
+  if (!item)
+    return (
+      <View style={{ height: HEIGHT, backgroundColor: p.table, justifyContent: 'center', padding: 24 }}>
+        <Words soft>The outline is drawn here as soon as its edges meet.</Words>
+      </View>
+    )
+  const kind = customItem(item)
+  const shape = kind.shape(presetMeasures(kind))
+  const view = fitAll(boxOf(shape.outline), Math.max(50, width - TAPE), HEIGHT - TAPE, 26)
+  const middle = boxOf(shape.outline)
+  const [cx, cy] = [(middle.left + middle.right) / 2, (middle.top + middle.bottom) / 2]
+  const ink = clothInk(CLOTH)
+  return (
+    <View
+      role="img"
+      aria-label={`The outline to scale, ${item.edges.length} edges`}
+      style={{ height: HEIGHT, backgroundColor: p.table }}
+      onLayout={(e) => setWidth(e.nativeEvent.layout.width)}
+    >
+      {width === 0 ? null : (
+        <Svg width={width} height={HEIGHT}>
+          <G x={TAPE} y={TAPE}>
+            <ItemOutline view={view} item={shape} colour={CLOTH} edge={p.ink} />
+            {shape.zones.map((z) => (
+              <Path
+                key={z.id}
+                d={toPath(view, z.outline)}
+                fill={p.madder}
+                fillOpacity={0.16}
+                stroke={p.madder}
+                strokeWidth={1}
+                strokeDasharray="5 3"
+              />
+            ))}
+            {shape.lines
+              .filter((l) => l.id.startsWith('line'))
+              .map((l) => (
+                <Path
+                  key={l.id}
+                  d={
+                    l.axis === 'level' ? `M0 ${toY(view, l.at)}H${view.width}` : `M${toX(view, l.at)} 0V${view.height}`
+                  }
+                  stroke={ink.chalk}
+                  strokeWidth={1.2}
+                  strokeDasharray="6 4"
+                />
+              ))}
+            {shape.tapes.map((t, i) => {
+              const [mx, my] = [(t.from.x + t.to.x) / 2, (t.from.y + t.to.y) / 2]
+              const far = Math.hypot(mx - cx, my - cy) || 1
+              const out = 14 / view.k
+              return (
+                <Text
+                  key={t.id}
+                  x={toX(view, mx + ((mx - cx) / far) * out)}
+                  y={toY(view, my + ((my - cy) / far) * out) + 5}
+                  textAnchor="middle"
+                  fontFamily="TextBold"
+                  fontSize={14}
+                  fill={p.ink}
+                >
+                  {String(i + 1)}
+                </Text>
+              )
+            })}
+          </G>
+          <G x={TAPE} y={0}>
+            <Tape length={view.width} k={view.k} from={view.left} unit={unit} depth={TAPE} across />
+          </G>
+          <G x={0} y={TAPE}>
+            <Tape length={view.height} k={view.k} from={view.top} unit={unit} depth={TAPE} />
+          </G>
+        </Svg>
+      )}
+    </View>
+  )
+}

@@ -1,0 +1,77 @@
+import type { CustomItem, SavedItem } from '@thimble/contract'
+import { CoreError } from '@thimble/core/errors'
+import { formatLength } from '@thimble/core/lengths/formatLength'
+import type { LengthStyle } from '@thimble/core/lengths/units'
+import { customItem } from '@thimble/core/placement/customItem'
+import { presetMeasures } from '@thimble/core/placement/itemKinds'
+import { readTyped } from '@/plan/readTyped'
+
+export type EdgeText = { length: string; turn: string }
+export type LineText = { name: string; axis: 'level' | 'upright'; at: string }
+export type StripText = { edge: string; depth: string }
+export type ItemTexts = { name: string; edges: EdgeText[]; lines: LineText[]; strips: StripText[] }
+
+export const newTexts: ItemTexts = {
+  name: '',
+  edges: Array.from({ length: 4 }, () => ({ length: '', turn: '' })),
+  lines: [],
+  strips: [],
+}
+
+/** A saved item as it would be typed. */
+export function textsOf(item: SavedItem, style: LengthStyle): ItemTexts {
+  const written = (mm: number): string => formatLength(mm, style)
+  return {
+    name: item.name,
+    edges: item.edges.map(({ length, turn }) => ({ length: written(length), turn: turn === null ? '' : String(turn) })),
+    lines: item.lines.map(({ name, axis, at }) => ({ name, axis, at: written(at) })),
+    strips: item.strips.map(({ edge, depth }) => ({ edge: String(edge), depth: written(depth) })),
+  }
+}
+
+export type ReadItem = { item: CustomItem | null; problems: Record<string, string> }
+
+/** What was typed as an item, when all of it can be read and its edges meet; else a sentence beside each wrong thing. */
+export function readItem(texts: ItemTexts, unit: 'mm' | 'cm' | 'in'): ReadItem {
+  const problems: Record<string, string> = {}
+  const length = (text: string, path: string, may0 = false): number => {
+    const { mm, problem } = readTyped({ text, unit })
+    if (problem) problems[path] = problem
+    else if (mm === null) problems[path] = 'Measure it and type it here.'
+    else if (mm === 0 && !may0) problems[path] = 'It has to be more than nothing.'
+    return mm ?? 0
+  }
+  const whole = (text: string, path: string, least: number, most: number): number | null => {
+    const value = Number(text.trim())
+    if (/^-?\d+$/.test(text.trim()) && value >= least && value <= most) return value
+    problems[path] = `“${text}” is not a whole number from ${least} to ${most}.`
+    return null
+  }
+  const item: CustomItem = {
+    name: texts.name.trim(),
+    edges: texts.edges.map((edge, i) => ({
+      length: length(edge.length, `edge.${i}`),
+      turn: edge.turn.trim() === '' ? null : whole(edge.turn, `turn.${i}`, -179, 179),
+    })),
+    lines: texts.lines.map((line, i) => {
+      if (line.name.trim() === '') problems[`lineName.${i}`] = 'Give the line a name.'
+      return { name: line.name.trim(), axis: line.axis, at: length(line.at, `line.${i}`, true) }
+    }),
+    strips: texts.strips.map((strip, i) => ({
+      edge: whole(strip.edge, `stripEdge.${i}`, 1, texts.edges.length) ?? 1,
+      depth: length(strip.depth, `strip.${i}`),
+    })),
+  }
+  if (item.name === '') problems.name = 'Give it a name.'
+  const drawable = !Object.keys(problems).some((path) => path !== 'name')
+  if (drawable) {
+    try {
+      const kind = customItem(item)
+      kind.shape(presetMeasures(kind))
+    } catch (error) {
+      if (!(error instanceof CoreError)) throw error
+      problems.edges = error.message
+    }
+  }
+  return { item: drawable && !problems.edges ? item : null, problems }
+}

@@ -1,0 +1,63 @@
+import { Button } from '@rneui/themed'
+import type { Piece } from '@thimble/contract'
+import { useRouter } from 'expo-router'
+import { Pressable, View } from 'react-native'
+import { kindOf } from '@/plan/kindOf'
+import { create, patch, useShelf } from '@/state/store'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Section } from '@/ui/Section'
+import { Words } from '@/ui/Words'
+import { alsoOn, sameAgain } from './shared'
+import { useSiblings } from './useSiblings'
+
+/** The placements on one item, and the ways on to another: on the same item, or the same on the next one. */
+export function OnOneItem({ piece }: { piece: Piece }) {
+  const p = usePalette()
+  const router = useRouter()
+  const unit = useShelf((s) => s.shop.unit)
+  const siblings = useSiblings(piece)
+  const fresh = () => ({ id: crypto.randomUUID(), now: new Date().toISOString(), unit })
+  const another = (): void => {
+    const itemId = piece.itemId ?? crypto.randomUUID()
+    if (!piece.itemId) patch('pieces', piece.id, { itemId })
+    const next = alsoOn(piece, itemId, fresh())
+    create('pieces', next)
+    router.push(`/piece/${next.id}`)
+  }
+  const again = (): void => {
+    const next = sameAgain(piece, fresh())
+    create('pieces', next)
+    router.push(`/piece/${next.id}`)
+  }
+  const nameOf = (one: Piece): string =>
+    kindOf(one).placements.find((r) => r.id === one.placement)?.name ?? one.placement
+  return (
+    <Section title="More of it">
+      {siblings.length > 0 ? (
+        <View style={{ gap: 8 }}>
+          <Words soft>On the same item; what is measured here holds there, too.</Words>
+          {siblings.map((one) => (
+            <Pressable
+              key={one.id}
+              role="link"
+              onPress={() => router.push(`/piece/${one.id}`)}
+              style={{
+                minHeight: 44,
+                justifyContent: 'center',
+                borderLeftWidth: 4,
+                borderLeftColor: p.indigo,
+                paddingLeft: 12,
+              }}
+            >
+              <Words bold tone="indigo">
+                {nameOf(one)}
+              </Words>
+            </Pressable>
+          ))}
+        </View>
+      ) : null}
+      <Button type="outline" title="Another placement on this item" onPress={another} />
+      <Button type="outline" title="Same again: a new piece like this" onPress={again} />
+    </Section>
+  )
+}

@@ -1,0 +1,90 @@
+import { markingMeans } from '@thimble/core/marking/markingMeans'
+import { View } from 'react-native'
+import { isDark } from '@/drawing/clothInk'
+import { AdviceBar } from '@/ui/AdviceBar'
+import { Choices } from '@/ui/Choices'
+import { FieldProblem } from '@/ui/FieldProblem'
+import { Section } from '@/ui/Section'
+import { TickLine } from '@/ui/TickLine'
+import { Words } from '@/ui/Words'
+import type { PieceTools } from '../usePiece'
+import { TemplateButtons } from './TemplateButtons'
+
+const FIELD_PATHS = /^(measures|distances|design|zones|row)\b/
+
+/** The marks in the order a hand makes them, with what to make them and what takes it off again. */
+export function MarkSection({ tools }: { tools: PieceTools }) {
+  const { piece, plan, set } = tools
+  const { placement, problems, kind, copies } = { ...plan, copies: plan.placement?.copies ?? [] }
+  const loose = Object.entries(problems).filter(([path]) => !FIELD_PATHS.test(path))
+  const atField = ['wider-than-item', 'higher-than-item']
+  const warnings =
+    placement?.warnings.filter((w) => !w.code.startsWith('is-that-right') && !atField.includes(w.code)) ?? []
+  return (
+    <Section title="Mark it" says={`Laid flat, ${plan.rule.side === 'back' ? 'face down' : 'face up'}, pressed.`}>
+      {loose.map(([path, text]) => (
+        <FieldProblem key={path} id={path}>
+          {text}
+        </FieldProblem>
+      ))}
+      {warnings.map((w) => (
+        <AdviceBar key={w.code + w.text} advice={w} />
+      ))}
+      <MarkWith tools={tools} />
+      <View>
+        {placement?.steps.map((step) => (
+          <TickLine
+            key={step.id}
+            title={step.text}
+            after={step.loss ? `(rounded by ${step.loss.toFixed(1)} mm)` : undefined}
+            done={piece.marked[step.id] ?? false}
+            onChange={(done) => set({ marked: { [step.id]: done } })}
+          />
+        ))}
+      </View>
+      {plan.rule.arrange === 'corners' && copies.length > 1 ? (
+        <Words soft>
+          {`Each design’s turn on the ${kind.name.toLowerCase()}: ${copies.map((c) => `${c.name.replace('your ', '')} ${turnWords(c.pose.rotation)}`).join(', ')}.`}
+        </Words>
+      ) : null}
+      {placement ? (
+        <Clear tools={tools} />
+      ) : (
+        <Words soft>The marks follow as soon as the numbers above can be read.</Words>
+      )}
+      {placement ? <TemplateButtons tools={tools} /> : null}
+    </Section>
+  )
+}
+
+const turnWords = (degrees: number): string => (degrees === 0 ? 'upright' : `${degrees < 0 ? degrees + 360 : degrees}°`)
+
+/** What to mark with on this cloth: the best first, what harms it left out and named. */
+function MarkWith({ tools: { piece, set } }: { tools: PieceTools }) {
+  const { family, colour } = piece.cloth
+  const ways = markingMeans({ family, dark: isDark(colour), infant: piece.use.infant })
+  const suits = ways.filter((w) => w.suits)
+  const chosen = ways.find((w) => w.id === piece.markWith) ?? suits[0]!
+  return (
+    <View style={{ gap: 6 }}>
+      <Choices
+        label="Mark with"
+        long
+        choices={suits.map(({ id, name }) => ({ id, name }))}
+        value={chosen.id}
+        onChange={(id) => set({ markWith: id })}
+      />
+      <Words soft>{`${chosen.why} Comes off: ${lowerFirst(chosen.removedBy)} ${chosen.caution}`}</Words>
+    </View>
+  )
+}
+
+const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)
+
+function Clear({ tools: { plan } }: { tools: PieceTools }) {
+  const nearest = [...(plan.placement?.clearances ?? [])].sort((a, b) => a.mm - b.mm)[0]
+  if (!nearest || nearest.mm <= 0) return null
+  return (
+    <Words soft>{`Nearest thing to keep clear of: the ${nearest.name}, ${plan.writeRoom(nearest.mm)} away.`}</Words>
+  )
+}

@@ -1,0 +1,138 @@
+import type { PlacementDistance } from '@thimble/core/placement/laid'
+import { whichTrueTo } from '@thimble/core/placement/trueTo'
+import { View } from 'react-native'
+import { Choices } from '@/ui/Choices'
+import { LengthField } from '@/ui/LengthField'
+import { Opener } from '@/ui/Opener'
+import { Section } from '@/ui/Section'
+import type { StageProps } from '../StageProps'
+import type { PieceTools } from '../usePiece'
+import { oddText } from './oddText'
+
+type Props = Pick<StageProps, 'tools' | 'setLit'>
+
+/** Which placement, what it leaves to the worker, and its distances: each from any line, to any edge of the design. */
+export function PlaceSection({ tools, setLit }: Props) {
+  const { piece, plan, shelf, set } = tools
+  const { kind, rule, placement, problems, write } = plan
+  const choices = [
+    ...(rule.choices ?? []),
+    ...(placement?.trueTo ? [whichTrueTo(kind.worn ?? false, placement.trueTo)] : []),
+  ]
+  return (
+    <Section title="Where it goes">
+      <Choices
+        label="Placement"
+        long={kind.placements.length > 3}
+        choices={kind.placements}
+        value={piece.placement}
+        onChange={(id) => set({ placement: id })}
+      />
+      {choices.map((choice) => (
+        <Choices
+          key={choice.id}
+          label={choice.name}
+          choices={choice.choices}
+          value={piece.choices[choice.id] ?? choice.usual}
+          onChange={(id) => set({ choices: { [choice.id]: id } })}
+        />
+      ))}
+      {placement?.distances.map((d) => (
+        <View key={d.id} style={{ gap: 2 }}>
+          <LengthField
+            label={d.name}
+            unit={shelf.shop.unit}
+            typed={piece.distances[d.id]}
+            placeholder={write(d.mm)}
+            problem={problems[`distances.${d.id}`]}
+            hint={
+              oddText(placement, d.id) ??
+              (piece.distances[d.id]?.text ? `The usual here: ${write(d.assumed)}.` : 'Yours, in place of the usual.')
+            }
+            onChange={(typed) => set({ distances: { [d.id]: typed } })}
+            onFocus={() => setLit(d.id)}
+            onBlur={() => setLit(null)}
+          />
+          {d.counted ? <CountedFrom tools={tools} distance={d} counted={d.counted} /> : null}
+        </View>
+      ))}
+    </Section>
+  )
+}
+
+type Counted = NonNullable<PlacementDistance['counted']>
+
+const edgeChoices = {
+  level: [
+    { id: 'start', name: 'Its top' },
+    { id: 'centre', name: 'Its centre' },
+    { id: 'end', name: 'Its foot' },
+  ],
+  upright: [
+    { id: 'start', name: 'Its left edge' },
+    { id: 'centre', name: 'Its centre' },
+    { id: 'end', name: 'Its right edge' },
+  ],
+} as const
+const sides = {
+  level: [
+    { id: '1', name: 'Below the line' },
+    { id: '-1', name: 'Above the line' },
+  ],
+  upright: [
+    { id: '1', name: 'To your right' },
+    { id: '-1', name: 'To your left' },
+  ],
+} as const
+
+/** Counting from another line, to another edge of the design, or to the line's other side; the design stays put. */
+function CountedFrom({
+  tools: { piece, plan, set },
+  distance,
+  counted,
+}: {
+  tools: PieceTools
+  distance: PlacementDistance
+  counted: Counted
+}) {
+  const key = counted.axis === 'level' ? 'down' : 'across'
+  const lines = plan.placement!.item.lines.filter((l) => l.axis === counted.axis)
+  const own = piece.anchors[key]
+  const put = (change: Partial<Counted> | null): void => {
+    if (change === null) return set({ anchors: { [key]: null } })
+    const { line, edge } = { ...counted, ...change }
+    set({ anchors: { [key]: { line, edge, toward: change.toward ?? (change.line ? null : (own?.toward ?? null)) } } })
+  }
+  return (
+    <Opener title={`Counted from ${lines.find((l) => l.id === counted.line)?.name ?? distance.name}: change`}>
+      <Choices
+        label="From"
+        choices={lines.map(({ id, name }) => ({ id, name: upper(name) }))}
+        value={counted.line}
+        onChange={(line) => put({ line })}
+      />
+      <Choices
+        label="To the design"
+        choices={edgeChoices[counted.axis]}
+        value={counted.edge}
+        onChange={(edge) => put({ edge })}
+      />
+      <Choices
+        label="On which side"
+        choices={sides[counted.axis]}
+        value={counted.toward === 1 ? '1' : '-1'}
+        onChange={(way) => put({ toward: way === '1' ? 1 : -1 })}
+      />
+      {own ? (
+        <Choices
+          label="Or as this placement has it"
+          choices={[{ id: 'usual', name: 'Back to the usual' }]}
+          value={null}
+          onChange={() => put(null)}
+        />
+      ) : null}
+    </Opener>
+  )
+}
+
+const upper = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)

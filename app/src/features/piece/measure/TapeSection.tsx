@@ -1,0 +1,76 @@
+import { Button } from '@rneui/themed'
+import type { MeasurementAsk } from '@thimble/core/placement/measures'
+import { View } from 'react-native'
+import { Choices } from '@/ui/Choices'
+import { LengthField } from '@/ui/LengthField'
+import { Opener } from '@/ui/Opener'
+import { Section } from '@/ui/Section'
+import { Words } from '@/ui/Words'
+import type { StageProps } from '../StageProps'
+import { oddText } from './oddText'
+
+type Props = Pick<StageProps, 'tools' | 'setLit'>
+
+/** The numbers this placement asks of the tape; grey ones are assumed until they are measured or confirmed. */
+export function TapeSection({ tools, setLit }: Props) {
+  const { piece, plan, shelf, set } = tools
+  const { kind, asks, assumed, carried, measures, problems, placement, write } = plan
+  const needed = asks.filter((a) => !a.optional)
+  const optional = asks.filter((a) => a.optional)
+  const field = (ask: MeasurementAsk, number: string, half = false) => (
+    <LengthField
+      key={ask.id}
+      half={half}
+      label={`${number}${ask.name}`}
+      hint={oddText(placement, ask.id) ?? ask.howTo}
+      unit={shelf.shop.unit}
+      typed={piece.measures[ask.id]}
+      placeholder={measures[ask.id] === undefined ? '' : write(measures[ask.id]!)}
+      problem={problems[`measures.${ask.id}`]}
+      onChange={(typed) => set({ measures: { [ask.id]: typed } })}
+      onFocus={() => setLit(ask.id)}
+      onBlur={() => setLit(null)}
+    />
+  )
+  const says =
+    carried.size > 0
+      ? `Grey numbers are from “${piece.carried?.from}”: measure again, or confirm them.`
+      : assumed.size > 0
+        ? 'Grey numbers are assumed from the size until you type yours.'
+        : undefined
+  return (
+    <Section title="What the tape says" says={says}>
+      {kind.sizes.length > 1 ? (
+        <Choices label="Size" choices={kind.sizes} value={piece.size} onChange={(size) => set({ size })} />
+      ) : null}
+      <View style={{ gap: 12 }}>{needed.map((ask, i) => field(ask, `${i + 1}  `))}</View>
+      {carried.size > 0 ? <Confirm tools={tools} /> : null}
+      {optional.length > 0 ? (
+        <Opener title="Is it straight? Measure the halves" open={optional.some((a) => piece.measures[a.id]?.text)}>
+          <Words soft>
+            {kind.worn
+              ? 'Chalk a line straight down from the neck’s middle, then measure from it to either seam.'
+              : 'Measure from the line or crease you start from to either edge.'}
+          </Words>
+          <View style={{ gap: 12 }}>{optional.map((ask) => field(ask, ''))}</View>
+        </Opener>
+      ) : null}
+    </Section>
+  )
+}
+
+/** The numbers of the earlier piece, taken as measured in one tap. */
+function Confirm({ tools: { piece, plan, set } }: Pick<Props, 'tools'>) {
+  const count = plan.carried.size
+  const confirm = (): void => {
+    const measures = Object.fromEntries([...plan.carried].map((id) => [id, piece.carried!.measures[id]!]))
+    set({ measures })
+  }
+  return (
+    <Button
+      type="outline"
+      title={count === 1 ? 'Still right: take the grey number' : `Still right: take all ${count} grey numbers`}
+      onPress={confirm}
+    />
+  )
+}

@@ -1,0 +1,42 @@
+import { Button } from '@rneui/themed'
+import type { PaperId } from '@thimble/core/template/templatePages'
+import { useState } from 'react'
+import { View } from 'react-native'
+import { printTemplate } from '@/template/printTemplate'
+import { Opener } from '@/ui/Opener'
+import { Words } from '@/ui/Words'
+import type { PieceTools } from '../usePiece'
+
+/** The true-size paper template as a PDF, for either paper. */
+export function TemplateButtons({ tools: { piece, plan } }: { tools: PieceTools }) {
+  const [said, setSaid] = useState<string | null>(null)
+  const print = async (paper: PaperId): Promise<void> => {
+    setSaid('Making the template …')
+    try {
+      await printTemplate(piece, plan, paper, new Date())
+      setSaid('The template is in your downloads. Print it at 100 % and check its ruler.')
+    } catch (error) {
+      setSaid(
+        error instanceof Error && 'code' in error
+          ? error.message
+          : 'The template could not be made; try again once the server answers.',
+      )
+    }
+  }
+  return (
+    <Opener title="Paper template, true to size">
+      <Words soft>
+        Outline, cross and arrow to cut out and lay on the piece; larger ones come on several pages to join.
+      </Words>
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        <View style={{ flex: 1 }}>
+          <Button type="outline" title="PDF on A4" onPress={() => void print('a4')} />
+        </View>
+        <View style={{ flex: 1 }}>
+          <Button type="outline" title="PDF on Letter" onPress={() => void print('letter')} />
+        </View>
+      </View>
+      {said ? <Words role="status">{said}</Words> : null}
+    </Opener>
+  )
+}

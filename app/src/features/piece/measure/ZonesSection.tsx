@@ -1,0 +1,123 @@
+import { Button } from '@rneui/themed'
+import type { PieceZone } from '@thimble/contract'
+import { View } from 'react-native'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Choices } from '@/ui/Choices'
+import { Field } from '@/ui/Field'
+import { FieldProblem } from '@/ui/FieldProblem'
+import { LengthField } from '@/ui/LengthField'
+import { Section } from '@/ui/Section'
+import { Words } from '@/ui/Words'
+import type { PieceTools } from '../usePiece'
+
+const kinds = [
+  { id: 'pocket', name: 'Pocket' },
+  { id: 'zip', name: 'Zip' },
+  { id: 'seam', name: 'Seam' },
+  { id: 'buttons', name: 'Buttons' },
+  { id: 'print', name: 'Print' },
+  { id: 'stripe', name: 'Stripe' },
+] as const
+
+/** What is in the way on this very piece, or there to line up with: its place and size, kept clear of from then on. */
+export function ZonesSection({ tools }: { tools: PieceTools }) {
+  const { piece, plan, shelf, set } = tools
+  const nothing = { text: '', unit: shelf.shop.unit }
+  const add = (kind: PieceZone['kind']): void => {
+    const line = plan.placement?.item.lines.find((l) => l.axis === 'level')?.id ?? ''
+    const name = kinds.find((k) => k.id === kind)!.name
+    const count = piece.zones.filter((z) => z.kind === kind).length
+    const zone: PieceZone = {
+      id: crypto.randomUUID().slice(0, 8),
+      kind,
+      name: count > 0 ? `${name} ${count + 1}` : name,
+      line,
+      down: nothing,
+      height: nothing,
+      side: 'centre',
+      off: nothing,
+      width: nothing,
+    }
+    set({ zones: [...piece.zones, zone] })
+  }
+  return (
+    <Section title="In the way, or to line up with">
+      {piece.zones.map((zone) => (
+        <ZoneCard key={zone.id} zone={zone} tools={tools} />
+      ))}
+      <Choices label="On this piece there is a" choices={kinds} value={null} onChange={add} />
+    </Section>
+  )
+}
+
+function ZoneCard({ zone, tools: { piece, plan, shelf, set } }: { zone: PieceZone; tools: PieceTools }) {
+  const p = usePalette()
+  const path = `zones.${zone.id}`
+  const { problems } = plan
+  const put = (change: Partial<PieceZone>): void =>
+    set({ zones: piece.zones.map((z) => (z.id === zone.id ? { ...z, ...change } : z)) })
+  const lines = plan.placement?.item.lines.filter((l) => l.axis === 'level' && !l.id.startsWith('own.')) ?? []
+  const length = (id: 'down' | 'height' | 'off' | 'width', label: string, hint?: string) => (
+    <LengthField
+      half
+      label={label}
+      unit={shelf.shop.unit}
+      typed={zone[id]}
+      hint={hint}
+      problem={problems[`${path}.${id}`]}
+      onChange={(typed) => put({ [id]: typed })}
+    />
+  )
+  const from = lines.find((l) => l.id === zone.line)?.name
+  return (
+    <View style={{ gap: 10, borderLeftWidth: 4, borderLeftColor: p.seam, paddingLeft: 12 }}>
+      <View style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-end' }}>
+        <Field half label="What it is" value={zone.name} onChange={(name) => put({ name: name.slice(0, 60) })} />
+        <Button
+          type="outline"
+          title="Take off"
+          onPress={() => set({ zones: piece.zones.filter((z) => z.id !== zone.id) })}
+        />
+      </View>
+      {lines.length > 1 ? (
+        <Choices
+          label="Measured from"
+          long
+          choices={lines.map(({ id, name }) => ({ id, name: name.charAt(0).toUpperCase() + name.slice(1) }))}
+          value={zone.line}
+          onChange={(line) => put({ line })}
+        />
+      ) : null}
+      {zone.kind === 'stripe' ? (
+        length('down', `Stripe from ${from ?? 'the line'}`)
+      ) : (
+        <>
+          <View style={{ flexDirection: 'row', gap: 12 }}>
+            {length('down', 'Begins after', from ? `From ${from}.` : undefined)}
+            {length('height', 'Its height', 'Empty: to the edge.')}
+          </View>
+          <View style={{ flexDirection: 'row', gap: 12 }}>
+            {length('width', 'Its width', 'Empty: right across.')}
+            {zone.side === 'centre' ? (
+              <View style={{ flex: 1 }} />
+            ) : (
+              length('off', 'Middle from centre', 'To its own middle.')
+            )}
+          </View>
+          <Choices
+            label="It lies"
+            choices={[
+              { id: 'left', name: 'On your left' },
+              { id: 'centre', name: 'In the middle' },
+              { id: 'right', name: 'On your right' },
+            ]}
+            value={zone.side}
+            onChange={(side) => put({ side })}
+          />
+        </>
+      )}
+      {problems[path] ? <FieldProblem id={path}>{problems[path]}</FieldProblem> : null}
+      {zone.kind === 'stripe' ? <Words soft>Count the design from it under “Where it goes”.</Words> : null}
+    </View>
+  )
+}

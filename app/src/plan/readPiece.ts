@@ -1,0 +1,79 @@
+import type { Piece, PieceZone, TypedLength } from '@thimble/contract'
+import type { ItemKind } from '@thimble/core/placement/itemKind'
+import { presetMeasures } from '@thimble/core/placement/itemKinds'
+import type { OwnRow } from '@thimble/core/placement/layRow'
+import type { OwnZone } from '@thimble/core/placement/ownZones'
+import { readTyped } from './readTyped'
+
+export type Problems = Record<string, string>
+
+/** Lengths by id that can be read; a sentence under `path.id` for each that cannot. */
+function readAll(typed: Record<string, TypedLength>, path: string, problems: Problems): Record<string, number> {
+  const read: Record<string, number> = {}
+  for (const [id, length] of Object.entries(typed)) {
+    const { mm, problem } = readTyped(length)
+    if (problem) problems[`${path}.${id}`] = problem
+    if (mm !== null) read[id] = mm
+  }
+  return read
+}
+
+/**
+ * What is known of the item: the tape's numbers, then those of an earlier piece, then the size's. `assumed` are the
+ * ids of the last two; `carried` of the second.
+ */
+export function readMeasures(piece: Piece, kind: ItemKind, problems: Problems) {
+  const typed = readAll(piece.measures, 'measures', problems)
+  const carried = piece.carried ? readAll(piece.carried.measures, 'carried', {}) : {}
+  const measures = { ...presetMeasures(kind, piece.size), ...carried, ...typed }
+  const assumed = new Set(kind.measurements.filter((a) => !a.optional && typed[a.id] === undefined).map((a) => a.id))
+  return { measures, assumed, carried: new Set(Object.keys(carried).filter((id) => typed[id] === undefined)) }
+}
+
+export function readDistances(piece: Piece, problems: Problems): Record<string, number> {
+  const carried = piece.carried ? readAll(piece.carried.distances, 'carried', {}) : {}
+  return { ...carried, ...readAll(piece.distances, 'distances', problems) }
+}
+
+/** Zones that can be read; the others wait with a sentence beside what is wrong. */
+export function readZones(zones: readonly PieceZone[], problems: Problems): OwnZone[] {
+  return zones.flatMap((zone): OwnZone[] => {
+    const path = `zones.${zone.id}`
+    const { down, height, off, width } = readAll(
+      { down: zone.down, height: zone.height, off: zone.off, width: zone.width },
+      path,
+      problems,
+    )
+    if (['down', 'height', 'off', 'width'].some((side) => problems[`${path}.${side}`])) return []
+    if (down === undefined) {
+      problems[`${path}.down`] = 'Measure how far down it begins; 0 when it begins at the line.'
+      return []
+    }
+    const way = zone.side === 'left' ? -1 : zone.side === 'right' ? 1 : 0
+    return [
+      {
+        id: zone.id,
+        kind: zone.kind,
+        name: zone.name.trim() || zone.kind,
+        line: zone.line,
+        down,
+        height: height ?? null,
+        off: way * (off ?? 0),
+        width: width ?? null,
+      },
+    ]
+  })
+}
+
+export function readRow({ row }: Piece, problems: Problems): OwnRow {
+  const count = row.count.trim()
+  if (count !== '' && !/^[1-9]\d{0,3}$/.test(count))
+    problems['row.count'] = `“${row.count}” is not a whole number of motifs.`
+  const { gap, margin } = readAll({ gap: row.gap, margin: row.margin }, 'row', problems)
+  return {
+    ...(count !== '' && !problems['row.count'] ? { count: Number(count) } : {}),
+    ...(gap !== undefined ? { gap } : {}),
+    ...(margin !== undefined ? { margin } : {}),
+    ...(row.ends === 'flush' || row.ends === 'half-gap' || row.ends === 'margin' ? { ends: row.ends } : {}),
+  }
+}

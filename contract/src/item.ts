@@ -1,0 +1,32 @@
+import { z } from 'zod'
+import { Kept, Millimetres, Name } from './stored'
+
+const Edge = z.object({
+  length: Millimetres,
+  /** The corner after it, in degrees clockwise; null: as the lengths have it, or a right angle. */
+  turn: z
+    .number()
+    .min(-179, 'A corner turns less than a half turn.')
+    .max(179, 'A corner turns less than a half turn.')
+    .nullable()
+    .default(null),
+})
+const Line = z.object({
+  name: z.string().trim().min(1, 'Give the line a name.').max(60),
+  axis: z.enum(['level', 'upright']),
+  at: z.number().min(0, 'It cannot be less than nothing.').max(5000),
+})
+const Strip = z.object({ edge: z.int().min(1).max(24), depth: Millimetres })
+
+/** An item of the worker's own: its outline by edge lengths, lines to measure from, strips kept free. */
+export const CustomItem = z.object({
+  name: Name,
+  edges: z.array(Edge).min(3, 'An outline needs three edges at least.').max(24, 'More than 24 edges are not taken.'),
+  lines: z.array(Line).max(12).default([]),
+  strips: z.array(Strip).max(24).default([]),
+})
+export type CustomItem = z.infer<typeof CustomItem>
+
+/** A custom item saved for the next time. */
+export const SavedItem = Kept.extend(CustomItem.shape)
+export type SavedItem = z.infer<typeof SavedItem>

@@ -1,0 +1,15 @@
+import type { TrueTo } from './centreOf'
+import type { PlacementChoice } from './placementRule'
+
+/** What a design is true to where the halves measured differ: what is seen first, or how the thing hangs. */
+export function whichTrueTo(worn: boolean, usual: TrueTo): PlacementChoice {
+  return {
+    id: 'trueTo',
+    name: 'The halves differ: keep it',
+    choices: [
+      { id: 'start', name: worn ? 'True to the neck' : 'True to your line' },
+      { id: 'body', name: worn ? 'True to the body' : 'True to the edges' },
+    ],
+    usual,
+  }
+}
