@@ -17,7 +17,7 @@ describe('the scale of a drawing', () => {
     const garment = box(-300, -80, 300, 700)
     const chest = fitWidth(garment, box(0, 40, 140, 200), 628, 320, 14)!
     expect(chest.k).toBe(1)
-    expect([toY(chest, -80) >= 0, toY(chest, 200) <= 320]).toEqual([true, true])
+    expect([toY(chest, 40) >= 0, toY(chest, 200) <= 320]).toEqual([true, true])
     const towel = fitWidth(box(-240, -700, 240, 0), box(-60, -110, 60, 0), 508, 270, 14)!
     expect([toY(towel, -110) >= 0, toY(towel, 0) <= 270]).toEqual([true, true])
   })

@@ -1,11 +1,12 @@
 import { measureApi } from './api'
 import { measureCore } from './core'
 import { measureLoad } from './load'
+import { measureTyping } from './typing'
 
 export type Figure = { what: string; value: number; unit: string; aim: number | null }
 
 async function main(): Promise<void> {
-  const figures = [...measureCore(), ...(await measureApi()), ...(await measureLoad())]
+  const figures = [...measureCore(), ...(await measureApi()), ...(await measureLoad()), ...(await measureTyping())]
   const rows = figures.map(({ what, value, unit, aim }) => [
     what,
     `${value.toFixed(value < 10 ? 2 : 0)} ${unit}`,

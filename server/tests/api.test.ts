@@ -119,7 +119,7 @@ describe('the whole shop', () => {
 
   it('comes in by the import door and goes out the same', async () => {
     const counts = await ask('POST', '/import', demo)
-    expect(counts.body).toEqual({ hoops: 5, supplies: 13, designs: 6, pieces: demo.pieces.length })
+    expect(counts.body).toEqual({ hoops: 5, supplies: 13, designs: 6, items: 1, pieces: demo.pieces.length })
     const out = (await ask('GET', '/export')).body
     expect(out.designs.map((d: { id: string }) => d.id).sort()).toEqual(
       demo.designs.map((d: { id: string }) => d.id).sort(),

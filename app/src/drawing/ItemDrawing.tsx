@@ -3,7 +3,7 @@ import type { PlacementPlan } from '@thimble/core/placement/planPlacement'
 import type { HoopField } from '@thimble/core/hooping/hoopField'
 import { type Box as PlaneBox, boxOf, rectangle } from '@thimble/core/plane/box'
 import { applyPose, composePose, inversePose, type Pose } from '@thimble/core/plane/point'
-import { useState } from 'react'
+import { memo, useState } from 'react'
 import { View as Box } from 'react-native'
 import Svg, { ClipPath, Defs, G, Line, Path, Rect } from 'react-native-svg'
 import { usePalette } from '@/theme/PaletteProvider'
@@ -11,9 +11,9 @@ import { clothInk } from './clothInk'
 import { HoopRing } from './HoopRing'
 import { ItemOutline } from './ItemOutline'
 import { MarkSymbols } from './MarkSymbols'
-import { fitAll, fitWidth, toPath, toX, type View } from './scale'
+import { fitAll, fitWidth, steadyBox, toPath, toX, type View } from './scale'
 import { Tape } from './Tape'
-import { TapeOnCloth } from './TapeOnCloth'
+import { FaintTapes, TapeOnCloth } from './TapeOnCloth'
 
 type Props = {
   placement: PlacementPlan
@@ -29,6 +29,8 @@ type Props = {
 }
 
 const TAPE = 20
+/** Nothing in the picture moves anything outside it, so the page need not be laid out again with it. */
+const alone = { contain: 'strict' } as object
 
 /** The piece to scale between two tapes: cloth, seams, tapes asked for, designs, marks, and the hoop when there is one. */
 export function ItemDrawing({ placement, colour, unit, write, height, lit, order = [], measuring, hoop }: Props) {
@@ -49,16 +51,12 @@ export function ItemDrawing({ placement, colour, unit, write, height, lit, order
     <Box
       role="img"
       aria-label={`Drawing to scale. ${placement.summary}.`}
-      style={{ height, backgroundColor: p.table }}
+      style={[{ height, backgroundColor: p.table }, alone]}
       onLayout={(e) => setWidth(e.nativeEvent.layout.width)}
     >
       {width === 0 ? null : (
         <Svg width={width} height={height}>
-          <Defs>
-            <ClipPath id="table">
-              <Rect x={0} y={0} width={view.width} height={view.height} />
-            </ClipPath>
-          </Defs>
+          <TableClip width={view.width} height={view.height} />
           <G x={TAPE} y={TAPE}>
             <G clipPath="url(#table)">
               <ItemOutline view={view} item={item} colour={colour} edge={p.ink} own={p.madder} />
@@ -84,17 +82,20 @@ export function ItemDrawing({ placement, colour, unit, write, height, lit, order
                   colour={ink.chalk}
                 />
               ))}
-              {asked.map((t) => (
-                <TapeOnCloth
-                  key={t.id}
-                  view={view}
-                  tape={t}
-                  text={t.id === lit ? write(span(t)) : ''}
-                  lit={t.id === lit}
-                  faint={t.id !== lit}
-                  number={numberOf(order, t.id)}
-                />
-              ))}
+              {asked.length > 0 ? (
+                <FaintTapes view={view} tapes={asked.filter((t) => t.id !== lit)} order={order} />
+              ) : null}
+              {asked
+                .filter((t) => t.id === lit)
+                .map((t) => (
+                  <TapeOnCloth
+                    key={t.id}
+                    view={view}
+                    tape={t}
+                    text={`${order.indexOf(t.id) + 1}  ${write(span(t))}`}
+                    lit
+                  />
+                ))}
               {measuring || hoop
                 ? null
                 : placement.tapes.map((t, i) => (
@@ -108,7 +109,7 @@ export function ItemDrawing({ placement, colour, unit, write, height, lit, order
                   ))}
             </G>
           </G>
-          <Rulers view={view} unit={unit} />
+          <Rulers {...view} unit={unit} />
         </Svg>
       )}
     </Box>
@@ -126,10 +127,10 @@ function viewOf({ item, outlines, marks, tapes }: PlacementPlan, asked: Points |
   // A pocket the design is kept clear of is worth seeing.
   designs.push(...item.zones.filter((z) => z.id === 'pocket').flatMap((z) => z.outline.slice(0, 2)))
   const box = boxOf(item.outline)
-  if (asked && !item.tube) return fitAll(box, w, h)
+  if (asked && !item.tube) return fitAll(steadyBox(box), w, h)
   const mind = boxOf(asked ? [...designs, ...asked] : designs)
-  const body = item.tube ? fitWidth(frameOf(item), mind, w, h) : null
-  return body ?? fitAll(near(mind, box), w, h, 10)
+  const body = item.tube ? fitWidth(steadyBox(frameOf(item)), mind, w, h) : null
+  return body ?? fitAll(steadyBox(near(mind, box)), w, h, 6)
 }
 
 /** A box about `mind` with a hand's breadth round it, no farther than the item. */
@@ -152,23 +153,31 @@ function frameOf({ outline, tube }: ItemShape): PlaneBox {
 
 const span = (t: { from: { x: number; y: number }; to: { x: number; y: number } }): number =>
   Math.hypot(t.to.x - t.from.x, t.to.y - t.from.y)
-const numberOf = (order: readonly string[], id: string): number | undefined =>
-  order.includes(id) ? order.indexOf(id) + 1 : undefined
+const TableClip = memo(function TableClip({ width, height }: { width: number; height: number }) {
+  return (
+    <Defs>
+      <ClipPath id="table">
+        <Rect x={0} y={0} width={width} height={height} />
+      </ClipPath>
+    </Defs>
+  )
+})
 
-function Rulers({ view, unit }: { view: View; unit: Props['unit'] }) {
+/** The rulers along two edges; drawn again only when the picture's scale or place changes. */
+const Rulers = memo(function Rulers({ k, left, top, width, height, unit }: View & { unit: Props['unit'] }) {
   const p = usePalette()
   return (
     <G>
       <G x={TAPE} y={0}>
-        <Tape length={view.width} k={view.k} from={view.left} unit={unit} depth={TAPE} across />
+        <Tape length={width} k={k} from={left} unit={unit} depth={TAPE} across />
       </G>
       <G x={0} y={TAPE}>
-        <Tape length={view.height} k={view.k} from={view.top} unit={unit} depth={TAPE} />
+        <Tape length={height} k={k} from={top} unit={unit} depth={TAPE} />
       </G>
       <Rect x={0} y={0} width={TAPE} height={TAPE} fill={p.tape} />
     </G>
   )
-}
+})
 
 /** The ring on the item with its mount and a hand's breadth of cloth round it. */
 function ringBox(outside: { width: number; height: number }, ring: Pose) {

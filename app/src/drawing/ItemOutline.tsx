@@ -1,5 +1,6 @@
 import type { ItemShape } from '@thimble/core/placement/itemShape'
-import { Circle, G, Path } from 'react-native-svg'
+import type { Point } from '@thimble/core/plane/point'
+import { G, Path } from 'react-native-svg'
 import { clothInk } from './clothInk'
 import { toPath, toX, toY, type View } from './scale'
 
@@ -9,6 +10,12 @@ type Props = { view: View; item: ItemShape; colour: string; edge: string; own?: 
 /** The item laid flat in its own colour, with its seams, folds and openings. */
 export function ItemOutline({ view, item, colour, edge, own, thin }: Props) {
   const ink = clothInk(colour)
+  const round = Math.max(0.8, 5 * view.k)
+  const linesOf = (folds: boolean): string =>
+    item.details
+      .filter((d) => (d.kind === 'fold') === folds)
+      .map((d) => (d.kind === 'button' ? circle(view, d.points[0]!, round) : toPath(view, d.points, d.closed ?? false)))
+      .join('')
   return (
     <G>
       <Path
@@ -18,28 +25,8 @@ export function ItemOutline({ view, item, colour, edge, own, thin }: Props) {
         strokeWidth={thin ? 1 : 1.6}
         strokeLinejoin="round"
       />
-      {item.details.map((d, i) =>
-        d.kind === 'button' ? (
-          <Circle
-            key={i}
-            cx={toX(view, d.points[0]!.x)}
-            cy={toY(view, d.points[0]!.y)}
-            r={Math.max(0.8, 5 * view.k)}
-            fill="none"
-            stroke={ink.line}
-            strokeWidth={1}
-          />
-        ) : (
-          <Path
-            key={i}
-            d={toPath(view, d.points, d.closed ?? false)}
-            fill="none"
-            stroke={ink.line}
-            strokeWidth={thin ? 0.8 : 1.1}
-            strokeDasharray={d.kind === 'fold' ? '2 4' : undefined}
-          />
-        ),
-      )}
+      <Path d={linesOf(false)} fill="none" stroke={ink.line} strokeWidth={thin ? 0.8 : 1.1} />
+      <Path d={linesOf(true)} fill="none" stroke={ink.line} strokeWidth={thin ? 0.8 : 1.1} strokeDasharray="2 4" />
       {own
         ? item.zones
             .filter((z) => z.id.startsWith('own.'))
@@ -58,3 +45,6 @@ export function ItemOutline({ view, item, colour, edge, own, thin }: Props) {
     </G>
   )
 }
+
+const circle = (view: View, at: Point, r: number): string =>
+  `M${toX(view, at.x) - r} ${toY(view, at.y)}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0`

@@ -1,47 +1,49 @@
 import { applyPose, type Point, type Pose } from '@thimble/core/plane/point'
 import type { Mark } from '@thimble/core/placement/marks'
-import { Circle, G, Line, Path } from 'react-native-svg'
+import { G, Path } from 'react-native-svg'
 import { toPath, toX, toY, type View } from './scale'
 
 /** Under this many pixels from cross to arrow only the cross, its arrowhead and its foot are drawn. */
-const COMPACT = 40
+const COMPACT = 20
 
 type Props = { view: View; pose: Pose; marks: readonly Mark[]; colour: string }
 
 /** The chalk marks: our cross with one filled arrowhead toward the item's top and a short bar at its foot, and dots. */
 export function MarkSymbols({ view, pose, marks, colour }: Props) {
   const dots = marks.filter((m) => m.kind === 'dots')
-  const arm = (a: Point, b: Point) => (
-    <Line
-      x1={toX(view, a.x)}
-      y1={toY(view, a.y)}
-      x2={toX(view, b.x)}
-      y2={toY(view, b.y)}
-      stroke={colour}
-      strokeWidth={1.6}
-      strokeDasharray="5 3"
-    />
-  )
   const byId = (id: string): Point => marks.find((m) => m.id === id)!.at
   const px = (x: number, y: number): Point => applyPose(pose, { x: x / view.k, y: y / view.k })
   const arrow = marks.find((m) => m.kind === 'arrow')!.at
   const far = Math.hypot(arrow.x - pose.x, arrow.y - pose.y) * view.k
   if (far < COMPACT) return <SmallMark at={px} view={view} colour={colour} />
   const foot = Math.hypot(byId('dot-down').x - pose.x, byId('dot-down').y - pose.y) * view.k + 7
+  const strokes = (...lines: [Point, Point][]): string => lines.map((l) => toPath(view, l, false)).join('')
   return (
     <G>
-      {arm(byId('dot-left'), byId('dot-right'))}
-      {arm(px(0, -far + 8), px(0, foot))}
-      <Path d={toPath(view, [px(0, -far - 4), px(-6, -far + 8), px(6, -far + 8)])} fill={colour} />
-      <Path d={toPath(view, [px(-8, foot), px(8, foot)], false)} stroke={colour} strokeWidth={3} />
-      <Path d={toPath(view, [px(-8, 0), px(8, 0)], false)} stroke={colour} strokeWidth={2.6} />
-      <Path d={toPath(view, [px(0, -8), px(0, 8)], false)} stroke={colour} strokeWidth={2.6} />
-      {dots.map((m) => (
-        <Circle key={m.id} cx={toX(view, m.at.x)} cy={toY(view, m.at.y)} r={2.6} fill={colour} />
-      ))}
+      <Path
+        d={strokes([byId('dot-left'), byId('dot-right')], [px(0, -far + 8), px(0, foot)])}
+        stroke={colour}
+        strokeWidth={1.6}
+        strokeDasharray="5 3"
+      />
+      <Path
+        d={strokes([px(-8, foot), px(8, foot)], [px(-8, 0), px(8, 0)], [px(0, -8), px(0, 8)])}
+        stroke={colour}
+        strokeWidth={2.7}
+      />
+      <Path
+        d={
+          toPath(view, [px(0, -far - 4), px(-6, -far + 8), px(6, -far + 8)]) + dots.map((m) => dot(view, m.at)).join('')
+        }
+        fill={colour}
+      />
     </G>
   )
 }
+
+const DOT = 2.6
+const dot = (view: View, at: Point): string =>
+  `M${toX(view, at.x) - DOT} ${toY(view, at.y)}a${DOT} ${DOT} 0 1 0 ${2 * DOT} 0a${DOT} ${DOT} 0 1 0 ${-2 * DOT} 0Z`
 
 function SmallMark({ at, view, colour }: { at: (x: number, y: number) => Point; view: View; colour: string }) {
   return (

@@ -26,6 +26,16 @@ function centred(box: Box, k: number, width: number, height: number): View {
   }
 }
 
+/** In whole steps, so that the picture and its rulers stand still while a number grows by a little. */
+const STEP = 20
+const steady = (mm: number): number => Math.floor(mm / STEP) * STEP
+export const steadyBox = ({ left, right, top, bottom }: Box): Box => ({
+  left: steady(left),
+  right: -steady(-right),
+  top: steady(top),
+  bottom: -steady(-bottom),
+})
+
 /**
  * The box across the whole width, and as much of its height as there is room for, about `mind` (the design and what it
  * is measured from); null when `mind` is too tall for that.
@@ -38,5 +48,5 @@ export function fitWidth(box: Box, mind: Box, width: number, height: number, mar
   const air = margin / k
   if (mind.bottom - mind.top + 2 * air > shown) return null
   const middle = (mind.top + mind.bottom) / 2 - shown / 2
-  return { ...all, top: Math.max(box.top - air, Math.min(middle, box.bottom + air - shown)) }
+  return { ...all, top: steady(Math.max(box.top - air, Math.min(middle, box.bottom + air - shown))) }
 }

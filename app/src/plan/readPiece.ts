@@ -35,7 +35,7 @@ export function readDistances(piece: Piece, problems: Problems): Record<string, 
   return { ...carried, ...readAll(piece.distances, 'distances', problems) }
 }
 
-/** Zones that can be read; the others wait with a sentence beside what is wrong. */
+/** Zones that can be read; the others wait, with a sentence beside what is wrong. */
 export function readZones(zones: readonly PieceZone[], problems: Problems): OwnZone[] {
   return zones.flatMap((zone): OwnZone[] => {
     const path = `zones.${zone.id}`
@@ -45,10 +45,8 @@ export function readZones(zones: readonly PieceZone[], problems: Problems): OwnZ
       problems,
     )
     if (['down', 'height', 'off', 'width'].some((side) => problems[`${path}.${side}`])) return []
-    if (down === undefined) {
-      problems[`${path}.down`] = 'Measure how far down it begins; 0 when it begins at the line.'
-      return []
-    }
+    // Nothing typed yet is nothing there yet.
+    if (down === undefined && (zone.kind === 'stripe' || (height === undefined && width === undefined))) return []
     const way = zone.side === 'left' ? -1 : zone.side === 'right' ? 1 : 0
     return [
       {
@@ -56,7 +54,7 @@ export function readZones(zones: readonly PieceZone[], problems: Problems): OwnZ
         kind: zone.kind,
         name: zone.name.trim() || zone.kind,
         line: zone.line,
-        down,
+        down: down ?? 0,
         height: height ?? null,
         off: way * (off ?? 0),
         width: width ?? null,

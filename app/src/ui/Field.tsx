@@ -1,6 +1,6 @@
 import { Input } from '@rneui/themed'
 import { useId, useState } from 'react'
-import { type KeyboardTypeOptions, View } from 'react-native'
+import { type KeyboardTypeOptions, StyleSheet, View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { FieldProblem } from './FieldProblem'
 import { Words } from './Words'
@@ -60,15 +60,10 @@ export function Field({
         </Words>
         <View style={{ flexDirection: 'row', alignItems: 'center' }}>
           <View style={{ flex: 1, minWidth: 0 }}>
-            <Input
-              aria-labelledby={`${id}-label`}
-              aria-describedby={problem ? `${id}-problem` : undefined}
-              aria-invalid={Boolean(problem)}
-              value={value}
-              onChangeText={onChange}
-              placeholder={placeholder}
-              multiline={multiline}
-              inputMode={keyboard === 'numeric' ? 'numeric' : undefined}
+            <TextBox
+              {...{ id, value, onChange, placeholder, big, multiline }}
+              wrong={Boolean(problem)}
+              numeric={keyboard === 'numeric'}
               onFocus={() => {
                 setFocused(true)
                 onFocus?.()
@@ -77,14 +72,6 @@ export function Field({
                 setFocused(false)
                 onBlur?.()
               }}
-              inputStyle={{
-                outlineStyle: 'none' as never,
-                width: '100%',
-                minWidth: 0,
-                ...(big ? { fontFamily: 'TextBold', fontSize: 26 } : {}),
-                ...(multiline ? { minHeight: 72, textAlignVertical: 'top' } : {}),
-              }}
-              renderErrorMessage={false}
             />
           </View>
           {suffix ? <Words soft>{suffix}</Words> : null}
@@ -100,3 +87,56 @@ export function Field({
     </View>
   )
 }
+
+type BoxProps = Pick<Props, 'value' | 'onChange' | 'placeholder' | 'big' | 'multiline'> & {
+  id: string
+  wrong: boolean
+  numeric: boolean
+  onFocus: () => void
+  onBlur: () => void
+}
+
+/**
+ * The box typed into. What is typed shows at once, even while the page it belongs to is still being worked out; what
+ * the page makes of it comes in when nobody is typing.
+ */
+function TextBox({ id, value, onChange, placeholder, big, multiline, wrong, numeric, onFocus, onBlur }: BoxProps) {
+  const [text, setText] = useState(value)
+  const [last, setLast] = useState(value)
+  const [typing, setTyping] = useState(false)
+  if (value !== last) {
+    setLast(value)
+    if (!typing || value === '') setText(value)
+  }
+  return (
+    <Input
+      aria-labelledby={`${id}-label`}
+      aria-describedby={wrong ? `${id}-problem` : undefined}
+      aria-invalid={wrong}
+      value={text}
+      onChangeText={(typed) => {
+        setText(typed)
+        onChange(typed)
+      }}
+      placeholder={placeholder}
+      multiline={multiline}
+      inputMode={numeric ? 'numeric' : undefined}
+      onFocus={() => {
+        setTyping(true)
+        onFocus()
+      }}
+      onBlur={() => {
+        setTyping(false)
+        onBlur()
+      }}
+      inputStyle={[styles.box, big && styles.big, multiline && styles.tall]}
+      renderErrorMessage={false}
+    />
+  )
+}
+
+const styles = StyleSheet.create({
+  box: { outlineStyle: 'none' as never, width: '100%', minWidth: 0 },
+  big: { fontFamily: 'TextBold', fontSize: 26 },
+  tall: { minHeight: 72, textAlignVertical: 'top' },
+})

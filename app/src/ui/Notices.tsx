@@ -10,7 +10,11 @@ const UNDO_MS = 10_000
 
 /** What the whole app has to say: the server away, a change not taken, a removal that can be undone. */
 export function Notices() {
-  const { connection, waiting, notice, undo } = useShelf((s) => s)
+  const connection = useShelf((s) => s.connection)
+  // Only told while the server is away, so only then looked at: it changes with every key.
+  const waiting = useShelf((s) => (s.connection === 'away' ? s.waiting : 0))
+  const notice = useShelf((s) => s.notice)
+  const undo = useShelf((s) => s.undo)
   const send = useSend()
   const p = usePalette()
   useEffect(() => {

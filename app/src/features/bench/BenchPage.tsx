@@ -2,7 +2,7 @@ import { Button } from '@rneui/themed'
 import type { Piece } from '@thimble/contract'
 import { format } from 'date-fns'
 import { useRouter } from 'expo-router'
-import { useMemo } from 'react'
+import { useDeferredValue, useMemo } from 'react'
 import { View } from 'react-native'
 import { useShelf } from '@/state/store'
 import { Grid } from '@/ui/Grid'
@@ -18,7 +18,8 @@ const urgency = (a: Piece, b: Piece): number =>
 export function BenchPage() {
   const router = useRouter()
   const loaded = useShelf((s) => s.loaded)
-  const pieces = useDocs('pieces')
+  // The bench stays mounted under an open ticket; it may lag behind what is typed there.
+  const pieces = useDeferredValue(useDocs('pieces'))
   const inWork = useMemo(() => pieces.filter((p) => !p.finishedAt).sort(urgency), [pieces])
   return (
     <Page

@@ -1,7 +1,7 @@
 import { type Piece, stageDoneAt, stageIds } from '@thimble/contract'
 import { differenceInCalendarDays, format, parseISO } from 'date-fns'
 import { useRouter } from 'expo-router'
-import { useMemo } from 'react'
+import { memo, useMemo } from 'react'
 import { Pressable, View } from 'react-native'
 import { ItemThumb } from '@/drawing/ItemThumb'
 import { ThreadLine } from '@/drawing/ThreadLine'
@@ -13,7 +13,7 @@ import { usePalette } from '@/theme/PaletteProvider'
 import { BigNumbers, Heading, Words } from '@/ui/Words'
 
 /** One piece on the bench: what and for whom, when due, its thread, and what to do next. One tap resumes there. */
-export function PieceCard({ piece }: { piece: Piece }) {
+export const PieceCard = memo(function PieceCard({ piece }: { piece: Piece }) {
   const p = usePalette()
   const router = useRouter()
   const shop = useShelf((s) => s.shop)
@@ -57,7 +57,7 @@ export function PieceCard({ piece }: { piece: Piece }) {
       <BigNumbers>{next}</BigNumbers>
     </Pressable>
   )
-}
+})
 
 function dueIn(due: string): { text: string; pressing: boolean } {
   const days = differenceInCalendarDays(parseISO(due), new Date())

@@ -1,6 +1,7 @@
 import { Button } from '@rneui/themed'
-import type { PieceZone } from '@thimble/contract'
+import type { Piece, PieceZone } from '@thimble/contract'
 import { View } from 'react-native'
+import { store } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Choices } from '@/ui/Choices'
 import { Field } from '@/ui/Field'
@@ -9,6 +10,9 @@ import { LengthField } from '@/ui/LengthField'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
 import type { PieceTools } from '../usePiece'
+
+/** The zones as typed this moment: the ticket may lag behind a quick hand, and the list is written as a whole. */
+const zonesNow = ({ id, zones }: Piece): PieceZone[] => store.getState().shelf.docs.pieces[id]?.zones ?? zones
 
 const kinds = [
   { id: 'pocket', name: 'Pocket' },
@@ -38,7 +42,7 @@ export function ZonesSection({ tools }: { tools: PieceTools }) {
       off: nothing,
       width: nothing,
     }
-    set({ zones: [...piece.zones, zone] })
+    set({ zones: [...zonesNow(piece), zone] })
   }
   return (
     <Section title="In the way, or to line up with">
@@ -55,7 +59,7 @@ function ZoneCard({ zone, tools: { piece, plan, shelf, set } }: { zone: PieceZon
   const path = `zones.${zone.id}`
   const { problems } = plan
   const put = (change: Partial<PieceZone>): void =>
-    set({ zones: piece.zones.map((z) => (z.id === zone.id ? { ...z, ...change } : z)) })
+    set({ zones: zonesNow(piece).map((z) => (z.id === zone.id ? { ...z, ...change } : z)) })
   const lines = plan.placement?.item.lines.filter((l) => l.axis === 'level' && !l.id.startsWith('own.')) ?? []
   const length = (id: 'down' | 'height' | 'off' | 'width', label: string, hint?: string) => (
     <LengthField
@@ -76,7 +80,7 @@ function ZoneCard({ zone, tools: { piece, plan, shelf, set } }: { zone: PieceZon
         <Button
           type="outline"
           title="Take off"
-          onPress={() => set({ zones: piece.zones.filter((z) => z.id !== zone.id) })}
+          onPress={() => set({ zones: zonesNow(piece).filter((z) => z.id !== zone.id) })}
         />
       </View>
       {lines.length > 1 ? (
