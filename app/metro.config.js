@@ -12,11 +12,15 @@ const NATIVE_ONLY = /^react-native-(reanimated|worklets)(\/|$)/
 // Messages are our own; the validation package's forty languages are not shipped.
 const ZOD_LOCALES = /zod\/v4\/(core|locales|classic)/
 
+// The PDF writer's helpers come as a mixed module that loses its exports on the way; its plain form keeps them.
+const PDF_HELPERS = 'tslib'
+
 config.resolver.resolveRequest = (context, name, platform) => {
   if (name === SHIPPED_ICONS) return context.resolveRequest(context, '@expo/vector-icons/Feather', platform)
   if (ICON_FAMILY.test(name)) return stub('noIcons.js')
   if (platform === 'web' && NATIVE_ONLY.test(name)) return stub('notOnWeb.js')
   if (/locales\/index\.(js|cjs)$/.test(name) && ZOD_LOCALES.test(context.originModulePath)) return stub('noLocales.js')
+  if (name === PDF_HELPERS) return { type: 'sourceFile', filePath: require.resolve('tslib/tslib.es6.js') }
   return context.resolveRequest(context, name, platform)
 }
 

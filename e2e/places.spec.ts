@@ -72,6 +72,10 @@ test('no page can be pushed sideways on a phone', async ({ page, shop }) => {
     '/piece/piece-robe',
     '/piece/piece-polo-3',
     '/piece/piece-toolroll',
+    '/piece/piece-runner',
+    '/piece/piece-blanket',
+    '/items/new',
+    '/items/item-oven-glove',
     '/log/piece-polo-1',
   ]) {
     await page.goto(shop.url + path)

@@ -17,6 +17,10 @@ const pages = [
   '/piece/piece-polo-3',
   '/piece/piece-apron-2',
   '/piece/piece-toolroll',
+  '/piece/piece-runner',
+  '/piece/piece-blanket',
+  '/items/new',
+  '/items/item-oven-glove',
 ]
 
 test('everything to tap is large enough for a thumb and has a name', async ({ page, shop }) => {

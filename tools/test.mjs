@@ -5,11 +5,18 @@ import { fail, must, requireNode, requirePackages, root, run } from './machine.m
 
 requireNode()
 await requirePackages()
-if (!existsSync('/usr/bin/chromium')) {
+const debian = [
+  ['chromium', '/usr/bin/chromium'],
+  ['poppler-utils', '/usr/bin/pdftoppm'],
+].filter(([, file]) => !existsSync(file))
+if (debian.length > 0) {
+  const names = debian.map(([name]) => name)
   if (process.getuid?.() !== 0)
-    fail('Chromium is missing: install it with “apt-get install chromium” as root, then run npm test again.')
+    fail(
+      `Missing: ${names.join(', ')}. Install with “apt-get install ${names.join(' ')}” as root, then run npm test again.`,
+    )
   await must('Fetching package lists', 'apt-get', ['update', '-q'])
-  await must('Installing Chromium', 'apt-get', ['install', '-qy', '--no-install-recommends', 'chromium'])
+  await must(`Installing ${names.join(' and ')}`, 'apt-get', ['install', '-qy', '--no-install-recommends', ...names])
 }
 
 mkdirSync(path.join(root, 'test-results'), { recursive: true })

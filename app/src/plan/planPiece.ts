@@ -3,6 +3,7 @@ import {
   chooseHolding,
   CoreError,
   type HoldingAdvice,
+  type HoldingMethod,
   type HoopChoice,
   type HoopChoiceSource,
   type ItemKind,
@@ -176,17 +177,18 @@ export function planHoop(piece: Piece, plan: PiecePlan, shelf: Shelf): HoopPlan 
         tube: placement.item.tube,
       }
     : undefined
-  const free = chooseHolding(query)
-  const method = piece.holding ?? free.method
-  const holding = method === 'backing-alone' ? 'floated' : method
-  const ranked = rankHoops({
-    hull: rectangle(plan.design.width, plan.design.height),
-    hoops: shelf.hoops.map(sourceOf),
-    holding,
-    style: plan.style,
-    ...(placement?.row ? { row: { ...placement.row, height: plan.design.height } } : {}),
-    ...(item ? { item } : {}),
-  })
+  const rank = (method: HoldingMethod) =>
+    rankHoops({
+      hull: rectangle(plan.design.width, plan.design.height),
+      hoops: shelf.hoops.map(sourceOf),
+      holding: method === 'backing-alone' ? 'floated' : method,
+      style: plan.style,
+      ...(placement?.row ? { row: { ...placement.row, height: plan.design.height } } : {}),
+      ...(item ? { item } : {}),
+    })
+  const asAdvised = rank(piece.holding ?? chooseHolding(query).method)
+  // Near an edge or in a corner no ring finds cloth enough, and the piece goes on top of it.
+  const ranked = piece.holding || asAdvised.some((c) => c.fits) ? asAdvised : rank('floated')
   const chosen = ranked.find((c) => c.hoop === piece.hoopId) ?? null
   const shown = chosen ?? ranked.find((c) => c.fits) ?? null
   const flat = placement && !placement.item.tube

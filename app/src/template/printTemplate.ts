@@ -31,7 +31,8 @@ export async function printTemplate(piece: Piece, plan: PiecePlan, paper: PaperI
   const url = URL.createObjectURL(new Blob([bytes as BlobPart], { type: 'application/pdf' }))
   const link = document.createElement('a')
   link.href = url
-  link.download = `${title.replace(/[^\p{L}\p{N}]+/gu, '-')}-template.pdf`
+  const name = title.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '')
+  link.download = `${name}-template.pdf`
   link.click()
   setTimeout(() => URL.revokeObjectURL(url), 60_000)
 }

@@ -69,8 +69,13 @@ type LaidOut = Omit<Template, 'pages'> & {
 const MARGIN = { side: 14, above: 24, below: 14 }
 
 function laidOn(paper: { width: number; height: number }, q: TemplateRequest): LaidOut {
-  const head = 8 + q.lines.length * LINE + 4
-  const room = { width: paper.width - 2 * EDGE, height: paper.height - 2 * EDGE - head - RULERS }
+  // On a turned sheet height is dear: what is written stands beside the rulers.
+  const beside = paper.width > paper.height
+  const head = 12 + (beside ? 0 : q.lines.length * LINE)
+  const room = {
+    width: paper.width - 2 * EDGE,
+    height: paper.height - 2 * EDGE - head - Math.max(RULERS, beside ? q.lines.length * LINE : 0),
+  }
   const box = boxOf(outlineOf(q))
   const whole = {
     width: box.right - box.left + 2 * MARGIN.side,
@@ -93,8 +98,12 @@ function laidOn(paper: { width: number; height: number }, q: TemplateRequest): L
 
 const outlineOf = ({ design }: TemplateRequest): Point[] => design.outline ?? rectangle(design.width, design.height)
 
-function pagesOf({ xs, ys, room, top, left, above, rows, columns }: LaidOut, q: TemplateRequest): TemplatePage[] {
+function pagesOf(
+  { paper, xs, ys, room, top, left, above, rows, columns }: LaidOut,
+  q: TemplateRequest,
+): TemplatePage[] {
   const many = rows * columns > 1
+  const words0 = paper.width > paper.height ? { x: EDGE + 126, y: top + room.height + 8 } : { x: EDGE, y: EDGE + 11 }
   const drawing = drawingOf(q)
   const joins = joinMarks(xs, ys, room, OVERLAP).map((mark) => shifted(mark, left, above))
   return ys.flatMap((y, row) =>
@@ -108,7 +117,7 @@ function pagesOf({ xs, ys, room, top, left, above, rows, columns }: LaidOut, q: 
         label,
         ink: [
           text({ x: EDGE, y: EDGE + 5 }, q.title, 5),
-          ...q.lines.map((words, i) => text({ x: EDGE, y: EDGE + 11 + i * LINE }, words)),
+          ...q.lines.map((words, i) => text({ x: words0.x, y: words0.y + i * LINE }, words)),
           ...cutOut([...drawing, ...joins], part, corner),
           ...(many ? frame(corner, room, label, column, row, { rows, columns }) : []),
           ...checkRulers(EDGE, top + room.height + 3),

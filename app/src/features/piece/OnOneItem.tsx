@@ -3,7 +3,7 @@ import type { Piece } from '@thimble/contract'
 import { useRouter } from 'expo-router'
 import { Pressable, View } from 'react-native'
 import { kindOf } from '@/plan/kindOf'
-import { create, patch, useShelf } from '@/state/store'
+import { create, patch, store, useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
@@ -17,15 +17,17 @@ export function OnOneItem({ piece }: { piece: Piece }) {
   const unit = useShelf((s) => s.shop.unit)
   const siblings = useSiblings(piece)
   const fresh = () => ({ id: crypto.randomUUID(), now: new Date().toISOString(), unit })
+  // The ticket may lag behind a quick hand, so what is copied is the piece as typed this moment.
+  const now = (): Piece => store.getState().shelf.docs.pieces[piece.id] ?? piece
   const another = (): void => {
     const itemId = piece.itemId ?? crypto.randomUUID()
     if (!piece.itemId) patch('pieces', piece.id, { itemId })
-    const next = alsoOn(piece, itemId, fresh())
+    const next = alsoOn(now(), itemId, fresh())
     create('pieces', next)
     router.push(`/piece/${next.id}`)
   }
   const again = (): void => {
-    const next = sameAgain(piece, fresh())
+    const next = sameAgain(now(), fresh())
     create('pieces', next)
     router.push(`/piece/${next.id}`)
   }

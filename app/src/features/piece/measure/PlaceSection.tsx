@@ -38,8 +38,9 @@ export function PlaceSection({ tools, setLit }: Props) {
         />
       ))}
       {placement?.distances.map((d) => (
-        <View key={d.id} style={{ gap: 2 }}>
+        <View key={d.counted?.axis ?? d.id} style={{ gap: 2 }}>
           <LengthField
+            key={d.id}
             label={d.name}
             unit={shelf.shop.unit}
             typed={piece.distances[d.id]}
