@@ -67,7 +67,7 @@ test('a runner’s row goes by count or by gap, and is split over hoopings', asy
   await hand.type('How many', '7')
   // 1400 between the hems: (1400 - 700) / 7 = 100.
   await expect(page.getByText('7 motifs, 100 mm between them.')).toBeVisible()
-  await hand.tick(/Mark crosses 200 mm to your left and to your right of the middle/)
+  await hand.tick(/Mark crosses 200 mm from the middle: to your left, and to your right/)
   await hand.type('How many', '')
   await hand.type('Gap at least', '30')
   // Half gaps at the ends: ten motifs need 10 x 130 = 1300, eleven 1430.

@@ -68,8 +68,8 @@ test('halves that differ are noticed, said, and settled by the worker', async ({
   await hand.type(/Neck, shoulder point/, '176')
   await hand.type(/down to the neck seam/, '76')
   await hand.press(/Is it straight/)
-  await hand.type('Underarm: your left half', '255')
-  await hand.type('Underarm: your right half', '265')
+  await hand.type(/^Underarm: your left half/, '255')
+  await hand.type(/^Underarm: your right half/, '265')
   await expect(
     page.getByText(
       /halves differ by 10 mm.*stays true to the neck; true to the body would move it 5 mm to your right \(the wearer’s left\)/,
@@ -77,10 +77,10 @@ test('halves that differ are noticed, said, and settled by the worker', async ({
   ).toBeVisible()
   await hand.pick('True to the body')
   await expect(page.getByText(/stays true to the body; true to the neck would move it 5 mm to your left/)).toBeVisible()
-  await hand.type('Underarm: your right half', '250')
+  await hand.type(/^Underarm: your right half/, '250')
   await expect(page.getByRole('alert')).toHaveText(/add up to 505 mm, the whole is 520 mm/)
   await page.reload()
-  await expect(page.getByLabel('Underarm: your right half')).toHaveValue('250')
+  await expect(page.getByLabel(/^Underarm: your right half/)).toHaveValue('250')
 })
 
 test('a pocket and a stripe found on the piece are kept clear of and lined up with', async ({ page, shop }) => {
@@ -91,7 +91,7 @@ test('a pocket and a stripe found on the piece are kept clear of and lined up wi
   await hand.type('Begins after', '170')
   await hand.type('Its height', '120')
   await hand.type('Its width', '100')
-  await hand.pick('On your right')
+  await hand.pick(/^On your right/)
   await hand.type('Middle from centre', '95')
   await expect(page.getByText('The design lies on the pocket.')).toBeVisible()
   // Counted from the pocket's top to the foot: 20 clear of it unless told otherwise.

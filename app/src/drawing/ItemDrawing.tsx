@@ -25,7 +25,7 @@ type Props = {
   lit?: string | null
   order?: readonly string[]
   measuring?: boolean
-  hoop?: { field: HoopField; outside: { width: number; height: number }; pose: Pose } | null
+  hoop?: { field: HoopField; outside: { width: number; height: number }; pose: Pose; target: Pose | null } | null
 }
 
 const TAPE = 20
@@ -41,7 +41,7 @@ export function ItemDrawing({ placement, colour, unit, write, height, lit, order
     .filter((t) => t.id === lit || (measuring && order.includes(t.id)))
     .sort((a, b) => Number(a.id === lit) - Number(b.id === lit))
   const [w, h] = [Math.max(50, width - TAPE), height - TAPE]
-  const ring = hoop ? composePose(pose, inversePose(hoop.pose)) : null
+  const ring = hoop ? composePose(hoop.target ?? pose, inversePose(hoop.pose)) : null
   const view =
     hoop && ring
       ? fitAll(ringBox(hoop.outside, ring), w, h, 10)

@@ -57,6 +57,8 @@ export type HoopChoice = {
   clothBeyondRing: number | null
   ringInside: boolean
   hoopings: number
+  /** Where what is sewn at once lies on the item: the design, or the first group of a row. */
+  target: Pose | null
   /** Width and height of what is sewn at once: the design, or the widest group of a row. */
   size: { width: number; height: number }
   reasons: Advice[]
@@ -131,7 +133,7 @@ function tryTurn(hoop: HoopChoiceSource, job: Job, rotation: number, q: HoopQuer
 
 function judge(
   hoop: HoopChoiceSource,
-  { hull, hoopings }: Job,
+  { hull, hoopings, targets }: Job,
   { pose, ring }: Turn,
   q: HoopQuery,
   write: Write,
@@ -150,6 +152,7 @@ function judge(
     clothBeyondRing: ring.beyond,
     ringInside: ring.inside,
     hoopings,
+    target: targets[0] ?? null,
     size: sizeOf(hull),
     reasons,
   }

@@ -5,6 +5,7 @@ import { type MotifRow, spaceMotifs } from '../rows/spaceMotifs'
 import { edgeFrame } from './edgeFrame'
 import type { Laid } from './laid'
 import type { PlacementContext, RowSpot, StepDraft } from './placementRule'
+import { type Lie, sideOf } from './sides'
 
 /** What the worker settled about a row: how many or how far apart, what lies at its ends, what the hoop sews along. */
 export type OwnRow = {
@@ -33,6 +34,7 @@ export function layRow(
   { design, write }: PlacementContext,
   distances: Readonly<Record<string, number>>,
   own: OwnRow,
+  lie: Lie,
 ): Laid {
   const mm = distances[spot.inset.id] ?? spot.inset.mm
   const rise = spot.inset.edge === 'centre' ? mm : mm + design.height / 2
@@ -58,7 +60,7 @@ export function layRow(
       },
     ],
     tapes: [{ id: spot.inset.id, from: at(beside, 0), to: at(beside, -mm) }],
-    steps: [...(spot.first ?? []), ...rowSteps(spot, row, mm, rise, write)],
+    steps: [...(spot.first ?? []), ...rowSteps(spot, row, mm, rise, lie, write)],
     summary: `Row of ${row.count}, the crosses ${write(rise)} from ${spot.edgeName}`,
     warnings: spot.warnings ?? [],
     row: {
@@ -107,7 +109,14 @@ function grouped(centres: number[], motif: number, fieldLength: number): Hooping
 
 const MOST_PAIRS = 8
 
-function rowSteps(spot: RowSpot, row: MotifRow, mm: number, rise: number, write: (mm: number) => string): StepDraft[] {
+function rowSteps(
+  spot: RowSpot,
+  row: MotifRow,
+  mm: number,
+  rise: number,
+  lie: Lie,
+  write: (mm: number) => string,
+): StepDraft[] {
   const middle: StepDraft = spot.closed
     ? {
         id: 'middle',
@@ -127,11 +136,11 @@ function rowSteps(spot: RowSpot, row: MotifRow, mm: number, rise: number, write:
         : `Draw a line along it, ${write(rise)} from ${spot.edgeName}, so that the feet come ${write(mm)} from it.`,
     lengths: [rise, mm],
   }
-  return [middle, line, ...crossSteps(row, spot.closed ?? false, write)]
+  return [middle, line, ...crossSteps(row, spot.closed ?? false, lie, write)]
 }
 
 /** Crosses counted from the middle, pair by pair, so that no rounding adds up along the row. */
-function crossSteps({ centres }: MotifRow, closed: boolean, write: (mm: number) => string): StepDraft[] {
+function crossSteps({ centres }: MotifRow, closed: boolean, lie: Lie, write: (mm: number) => string): StepDraft[] {
   const right = centres.filter((x) => x > 1e-9)
   const marks = ['cross'] as const
   const steps: StepDraft[] = centres.some((x) => Math.abs(x) <= 1e-9)
@@ -149,7 +158,7 @@ function crossSteps({ centres }: MotifRow, closed: boolean, write: (mm: number) 
     const alone = closed && !centres.some((c) => Math.abs(c + x) < 1e-6)
     const text = alone
       ? `Mark the last cross at centre back, ${write(x)} from centre front.`
-      : `Mark crosses ${write(x)} to your left and to your right of the ${closed ? 'centre front' : 'middle'}.`
+      : `Mark crosses ${write(x)} from ${closed ? 'centre front' : 'the middle'}: to ${sideOf(-1, lie)}, and to ${sideOf(1, lie)}.`
     steps.push({ id: `cross-${i + 1}`, text, lengths: [x], marks })
   }
   if (right.length > shown.length) {

@@ -40,10 +40,10 @@ export function ask(
 }
 
 /** The two halves of a width, asked only when somebody wants to know whether the item is straight. */
-export function halves(level: string, where: string): MeasurementAsk[] {
+export function halves(level: string, where: string, worn = false): MeasurementAsk[] {
   return (['Left', 'Right'] as const).map((side) => ({
     id: `${level}${side}`,
-    name: `${where}: your ${side.toLowerCase()} half`,
+    name: `${where}: your ${side.toLowerCase()} half${worn ? ` (the wearer’s ${side === 'Left' ? 'right' : 'left'})` : ''}`,
     howTo: `From the line you start from to your ${side.toLowerCase()} edge or seam.`,
     plausible: [10, 2500],
     presets: {},

@@ -154,7 +154,7 @@ type How = Pick<Parameters<typeof layOne>[0], 'lie' | 'straightness' | 'trueTo'>
 
 function layOut(rule: PlacementRule, request: PlacementRequest, context: PlacementContext, how: How): Laid {
   const distances = request.distances ?? {}
-  if (rule.arrange === 'row') return layRow(rule.row(context), context, distances, request.row ?? {})
+  if (rule.arrange === 'row') return layRow(rule.row(context), context, distances, request.row ?? {}, how.lie)
   if (rule.arrange === 'corners') return layCorners(rule.corners(context), context, distances)
   return layOne({ spot: rule.spot(context), context, distances, anchors: request.anchors ?? {}, ...how })
 }

@@ -25,7 +25,7 @@ export function LineFields({ texts: { lines }, problems, unit, put }: ItemPart) 
             <Field
               half
               label={line.axis === 'level' ? 'From the top' : 'From your left'}
-              suffix={unit}
+              suffix={/[a-z"]/.test(line.at) ? undefined : unit}
               value={line.at}
               problem={problems[`line.${i}`]}
               onChange={(at) => change(i, { at: at.slice(0, 60) })}

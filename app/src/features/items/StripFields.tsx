@@ -25,7 +25,7 @@ export function StripFields({ texts: { strips, edges }, problems, unit, put }: I
             <Field
               half
               label="How deep"
-              suffix={unit}
+              suffix={/[a-z"]/.test(strip.depth) ? undefined : unit}
               value={strip.depth}
               problem={problems[`strip.${i}`]}
               onChange={(depth) => change(i, { depth: depth.slice(0, 60) })}

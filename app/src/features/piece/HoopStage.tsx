@@ -64,6 +64,9 @@ export function HoopStage({ tools, onDone }: StageProps) {
           <AdviceBar key={r.code + r.text} advice={r} />
         ))}
         {chosen && chosen.fits ? <RingRoom tools={tools} choice={chosen} /> : null}
+        {plan.rule.arrange === 'corners' && (plan.placement?.copies.length ?? 0) > 1 ? (
+          <Words>Hoop each corner the same way, turning the piece a quarter turn from one to the next.</Words>
+        ) : null}
         {shelf.hoops.length > 0 && fitting.length === 0 ? <NoHoop tools={tools} ranked={ranked} /> : null}
         {shelf.hoops.length === 0 ? <NoShelf /> : null}
       </Section>

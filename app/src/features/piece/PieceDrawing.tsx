@@ -44,7 +44,9 @@ function HoopedPiece({ lit, height, ...tools }: PartProps) {
       write={plan.write}
       height={height}
       lit={lit}
-      hoop={hoop && chosen ? { field: hoop.field, outside: hoop.outside, pose: chosen.pose } : null}
+      hoop={
+        hoop && chosen ? { field: hoop.field, outside: hoop.outside, pose: chosen.pose, target: chosen.target } : null
+      }
     />
   )
 }

@@ -1,4 +1,5 @@
 import type { PlacementDistance } from '@thimble/core/placement/laid'
+import { sideOf } from '@thimble/core/placement/sides'
 import { whichTrueTo } from '@thimble/core/placement/trueTo'
 import { View } from 'react-native'
 import { Choices } from '@/ui/Choices'
@@ -75,16 +76,16 @@ const edgeChoices = {
     { id: 'end', name: 'Its right edge' },
   ],
 } as const
-const sides = {
-  level: [
-    { id: '1', name: 'Below the line' },
-    { id: '-1', name: 'Above the line' },
-  ],
-  upright: [
-    { id: '1', name: 'To your right' },
-    { id: '-1', name: 'To your left' },
-  ],
-} as const
+const sidesOf = (axis: 'level' | 'upright', { kind, rule }: PieceTools['plan']) =>
+  axis === 'level'
+    ? ([
+        { id: '1', name: 'Below the line' },
+        { id: '-1', name: 'Above the line' },
+      ] as const)
+    : (['1', '-1'] as const).map((id) => ({
+        id,
+        name: upper(`to ${sideOf(Number(id), { worn: kind.worn ?? false, back: rule.side === 'back' })}`),
+      }))
 
 /** Counting from another line, to another edge of the design, or to the line's other side; the design stays put. */
 function CountedFrom({
@@ -120,7 +121,7 @@ function CountedFrom({
       />
       <Choices
         label="On which side"
-        choices={sides[counted.axis]}
+        choices={sidesOf(counted.axis, plan)}
         value={counted.toward === 1 ? '1' : '-1'}
         onChange={(way) => put({ toward: way === '1' ? 1 : -1 })}
       />

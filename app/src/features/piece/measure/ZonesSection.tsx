@@ -111,9 +111,9 @@ function ZoneCard({ zone, tools: { piece, plan, shelf, set } }: { zone: PieceZon
           <Choices
             label="It lies"
             choices={[
-              { id: 'left', name: 'On your left' },
+              { id: 'left', name: sideName('left', plan) },
               { id: 'centre', name: 'In the middle' },
-              { id: 'right', name: 'On your right' },
+              { id: 'right', name: sideName('right', plan) },
             ]}
             value={zone.side}
             onChange={(side) => put({ side })}
@@ -124,4 +124,11 @@ function ZoneCard({ zone, tools: { piece, plan, shelf, set } }: { zone: PieceZon
       {zone.kind === 'stripe' ? <Words soft>Count the design from it under “Where it goes”.</Words> : null}
     </View>
   )
+}
+
+/** The worker's side, and the wearer's where there is one. */
+function sideName(side: 'left' | 'right', { kind, rule }: PieceTools['plan']): string {
+  if (!kind.worn) return `On your ${side}`
+  const other = side === 'left' ? 'right' : 'left'
+  return `On your ${side} (the wearer’s ${rule.side === 'back' ? side : other})`
 }

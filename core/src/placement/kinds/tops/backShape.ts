@@ -42,6 +42,6 @@ export function backShape(m: Measures, make: TopMake): ItemShape {
       { id: 'neckWidth', from: at(-shoulder.x, shoulder.y), to: shoulder },
       { id: 'shoulderToUnderarm', from: at(-shoulder.x, shoulder.y), to: at(-shoulder.x, topFrame(back).underarm.y) },
     ],
-    lines: [{ id: 'neck', name: 'the collar seam', axis: 'level', at: 0 }, ...topLines(back)],
+    lines: [{ id: 'neck', name: 'the collar seam', axis: 'level', at: 0 }, ...topLines(back, true)],
   }
 }

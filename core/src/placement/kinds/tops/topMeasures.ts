@@ -54,7 +54,7 @@ const optional = (id: string, name: string, howTo: string, plausible: [number, n
 
 /** Whether the body hangs straight under the neck: halves at underarm and hem. */
 export const straightMeasures: readonly MeasurementAsk[] = [
-  ...halves('underarm', 'Underarm'),
+  ...halves('underarm', 'Underarm', true),
   optional(
     'bodyLength',
     'Shoulder point to hem',
@@ -62,7 +62,7 @@ export const straightMeasures: readonly MeasurementAsk[] = [
     [220, 1100],
   ),
   optional('hemWidth', 'Seam to seam at the hem', 'Laid flat, one side seam to the other.', [190, 900]),
-  ...halves('hem', 'Hem'),
+  ...halves('hem', 'Hem', true),
 ]
 
 export const pocketSizes = (id: string, name: string, howTo: string, numbers: readonly number[]): MeasurementAsk => ({

@@ -60,15 +60,15 @@ export function topShape(m: Measures, make: TopMake): ItemShape {
 }
 
 /** The levels and uprights that every view of a top is measured from. */
-export function topLines(m: Measures): ReferenceLine[] {
+export function topLines(m: Measures, back = false): ReferenceLine[] {
   const { half, shoulder, underarm, hem } = topFrame(m)
   return [
     { id: 'shoulder', name: 'the shoulder point', axis: 'level', at: shoulder.y },
     { id: 'underarm', name: 'the underarm line', axis: 'level', at: underarm.y },
     { id: 'hem', name: 'the hem', axis: 'level', at: hem },
     { id: 'centre', name: 'the centre line', axis: 'upright', at: 0 },
-    { id: 'left', name: 'your left side seam', axis: 'upright', at: -half },
-    { id: 'right', name: 'your right side seam', axis: 'upright', at: half },
+    { id: 'left', name: `your left side seam (the wearer’s ${back ? 'left' : 'right'})`, axis: 'upright', at: -half },
+    { id: 'right', name: `your right side seam (the wearer’s ${back ? 'right' : 'left'})`, axis: 'upright', at: half },
   ]
 }
 

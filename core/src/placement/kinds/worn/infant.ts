@@ -101,7 +101,7 @@ export const infantBodysuit: ItemKind = {
     ask(ages, 'neckWidth', 'Neck, inside the binding', 'Full width across, lying flat.', [90, 105, 120]),
     ask(ages, 'length', 'Neck binding to lower edge', 'Down the middle, to the edge with the snaps.', [270, 330, 390]),
     ask(ages, 'crotchWidth', 'Lower edge, across the snaps', 'From leg binding to leg binding.', [65, 75, 85]),
-    ...halves('chest', 'Chest'),
+    ...halves('chest', 'Chest', true),
   ],
   sizes: ages,
   usualSize: 'infant',
