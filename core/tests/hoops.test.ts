@@ -135,3 +135,38 @@ it('classes a load by stitches a square centimetre', () => {
     [14, 39, 69, 70].map((n) => estimateLoad({ width: 10, height: 10 }, n).loadClass),
   )
 })
+
+describe('a whole row', () => {
+  // Seven motifs of 100 x 40, 150 apart: fields of 260 and 180 take one and two at a time with 5 mm to spare.
+  const row = {
+    centres: [-450, -300, -150, 0, 150, 300, 450],
+    motif: 100,
+    height: 40,
+    frame: { x: 0, y: 500, rotation: 0 },
+    offset: -60,
+  }
+  const ranked = rankHoops({ hull: rectangle(100, 40), hoops: shelf, row })
+
+  it('goes to the hoop that takes it in the fewest hoopings, each group as wide as fits', () => {
+    expect(ranked.filter((c) => c.fits).map((c) => [c.hoop, c.hoopings, c.size.width])).toEqual([
+      ['large', 4, 250],
+      ['long', 7, 100],
+      ['small', 7, 100],
+    ])
+    expect(ranked.find((c) => c.hoop === 'snug')!.fits).toBe(false)
+  })
+
+  it('lies with its first group on the row, and is refused where any group’s ring is', () => {
+    expect(ranked[0]!.target).toEqual({ x: -375, y: 440, rotation: 0 })
+    const zone = {
+      id: 'zip',
+      name: 'zip',
+      outline: rectangle(20, 300, { x: 530, y: 440 }),
+      clear: 15,
+      ring: 'refused' as const,
+    }
+    const item = { target: { x: -450, y: 440, rotation: 0 }, outline: rectangle(3000, 2000), zones: [zone], tube: null }
+    const [large] = rankHoops({ hull: rectangle(100, 40), hoops: [shelf[0]!], row, item })
+    expect(large!.reasons.map((r) => r.code)).toContain('ring-on-zone')
+  })
+})

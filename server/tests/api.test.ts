@@ -51,6 +51,27 @@ describe('pieces', () => {
     expect(again.body.measures.chestWidth.text).toBe('21 1/4 in')
   })
 
+  it('may be of an item of one’s own, with its outline, and of no item that is not known', async () => {
+    const edges = [200, 150, 200, 150].map((length) => ({ length, turn: null }))
+    const customItem = { name: 'Flap', edges, lines: [], strips: [] }
+    const own = { itemKind: 'custom', placement: 'centred', customItem }
+    expect((await ask('PUT', '/pieces/own', { ...polo('own'), ...own })).body.customItem).toEqual(customItem)
+    for (const wrong of [
+      { customItem: null },
+      { placement: 'left-chest' },
+      { customItem: { ...customItem, edges: edges.slice(2) } },
+    ])
+      expect((await ask('PUT', '/pieces/own-2', { ...polo('own-2'), ...own, ...wrong })).status).toBe(422)
+    const item = {
+      ...customItem,
+      id: 'flap',
+      createdAt: '2026-11-24T08:00:00.000Z',
+      updatedAt: '2026-11-24T08:00:00.000Z',
+    }
+    expect((await ask('PUT', '/items/flap', item)).status).toBe(200)
+    expect((await ask('GET', '/items')).body).toEqual([item])
+  })
+
   it('change only where the merge patch says, and come to null where it takes away', async () => {
     await ask('PUT', '/pieces/b', polo('b', { due: '2026-12-01', customer: 'Ferry' }))
     const { body } = await ask('PATCH', '/pieces/b', { due: null, marked: { cross: true } })
