@@ -10,6 +10,8 @@ const shots: Shot[] = [
   { name: 'bench', path: '/' },
   { name: 'new-piece', path: '/new' },
   { name: 'measure', path: '/piece/piece-polo-4', before: (page) => page.getByLabel(/Neck, shoulder point/).focus() },
+  { name: 'row', path: '/piece/piece-runner', scroll: 1290 },
+  { name: 'own-item', path: '/items/item-oven-glove' },
   { name: 'build', path: '/piece/piece-robe', scroll: 1020 },
   { name: 'hoop', path: '/piece/piece-polo-3', scroll: 200, before: chooseSquare },
   { name: 'stitch', path: '/piece/piece-apron-2' },
