@@ -21,7 +21,7 @@ export async function measureTyping(): Promise<Figure[]> {
     const wire = await context.newCDPSession(page)
     await wire.send('Emulation.setCPUThrottlingRate', { rate: 4 })
     await page.evaluate(() => {
-      const seen: number[] = []
+      const seen: [number, number][] = []
       let pressed = 0
       Object.assign(window, { seen })
       addEventListener('input', () => (pressed = performance.now()), true)
@@ -30,10 +30,11 @@ export async function measureTyping(): Promise<Figure[]> {
         if (pressed === 0) return
         const since = pressed
         pressed = 0
-        // The change is on the screen once the next frame has been drawn.
         requestAnimationFrame(() => {
+          const begun = performance.now() - since
           const { port1, port2 } = new MessageChannel()
-          port1.onmessage = () => seen.push(performance.now() - since)
+          // The message comes once the frame has been laid out and painted.
+          port1.onmessage = () => seen.push([begun, performance.now() - since])
           port2.postMessage(null)
         })
       }).observe(drawing, { subtree: true, attributes: true, childList: true, characterData: true })
@@ -45,11 +46,16 @@ export async function measureTyping(): Promise<Figure[]> {
       await page.keyboard.press(i % 2 === 0 ? '9' : 'Backspace')
       await page.waitForTimeout(350)
     }
-    const times = (await page.evaluate(() => (window as never as { seen: number[] }).seen)).sort((a, b) => a - b)
-    const at = (part: number): number => times[Math.min(times.length - 1, Math.floor(times.length * part))]!
+    const times = await page.evaluate(() => (window as never as { seen: [number, number][] }).seen)
+    const middle = (of: 0 | 1): number => times.map((t) => t[of]).sort((a, b) => a - b)[Math.floor(times.length / 2)]!
     return [
-      { what: 'typing a measurement to the drawing, CPU slowed 4x (median)', value: at(0.5), unit: 'ms', aim: 50 },
-      { what: 'the same, nine of ten', value: at(0.9), unit: 'ms', aim: null },
+      {
+        what: 'typing a measurement to the frame that draws it, CPU slowed 4x (median)',
+        value: middle(0),
+        unit: 'ms',
+        aim: 50,
+      },
+      { what: 'the same, until that frame is painted', value: middle(1), unit: 'ms', aim: 50 },
     ]
   } finally {
     await browser.close()

@@ -5,7 +5,7 @@ import { type Box as PlaneBox, boxOf, rectangle } from '@thimble/core/plane/box'
 import { applyPose, composePose, inversePose, type Pose } from '@thimble/core/plane/point'
 import { memo, useState } from 'react'
 import { View as Box } from 'react-native'
-import Svg, { ClipPath, Defs, G, Line, Path, Rect } from 'react-native-svg'
+import Svg, { G, Line, Path, Rect } from 'react-native-svg'
 import { usePalette } from '@/theme/PaletteProvider'
 import { clothInk } from './clothInk'
 import { HoopRing } from './HoopRing'
@@ -55,10 +55,9 @@ export function ItemDrawing({ placement, colour, unit, write, height, lit, order
       onLayout={(e) => setWidth(e.nativeEvent.layout.width)}
     >
       {width === 0 ? null : (
-        <Svg width={width} height={height}>
-          <TableClip width={view.width} height={view.height} />
-          <G x={TAPE} y={TAPE}>
-            <G clipPath="url(#table)">
+        <>
+          <Box style={[{ position: 'absolute', left: TAPE, top: TAPE, width: w, height: h }, alone]}>
+            <Svg width={w} height={h}>
               <ItemOutline view={view} item={item} colour={colour} edge={p.ink} own={p.madder} />
               <Line
                 x1={toX(view, 0)}
@@ -107,10 +106,10 @@ export function ItemDrawing({ placement, colour, unit, write, height, lit, order
                       lit={t.id === lit}
                     />
                   ))}
-            </G>
-          </G>
+            </Svg>
+          </Box>
           <Rulers {...view} unit={unit} />
-        </Svg>
+        </>
       )}
     </Box>
   )
@@ -153,29 +152,28 @@ function frameOf({ outline, tube }: ItemShape): PlaneBox {
 
 const span = (t: { from: { x: number; y: number }; to: { x: number; y: number } }): number =>
   Math.hypot(t.to.x - t.from.x, t.to.y - t.from.y)
-const TableClip = memo(function TableClip({ width, height }: { width: number; height: number }) {
-  return (
-    <Defs>
-      <ClipPath id="table">
-        <Rect x={0} y={0} width={width} height={height} />
-      </ClipPath>
-    </Defs>
-  )
-})
-
-/** The rulers along two edges; drawn again only when the picture's scale or place changes. */
+/**
+ * The rulers along two edges. They are pictures of their own: their figures are costly to set, and they change only
+ * with the drawing's scale or place.
+ */
 const Rulers = memo(function Rulers({ k, left, top, width, height, unit }: View & { unit: Props['unit'] }) {
   const p = usePalette()
   return (
-    <G>
-      <G x={TAPE} y={0}>
-        <Tape length={width} k={k} from={left} unit={unit} depth={TAPE} across />
-      </G>
-      <G x={0} y={TAPE}>
-        <Tape length={height} k={k} from={top} unit={unit} depth={TAPE} />
-      </G>
-      <Rect x={0} y={0} width={TAPE} height={TAPE} fill={p.tape} />
-    </G>
+    <>
+      <Box style={[{ position: 'absolute', left: 0, top: 0, width: width + TAPE, height: TAPE }, alone]}>
+        <Svg width={width + TAPE} height={TAPE}>
+          <Rect x={0} y={0} width={TAPE} height={TAPE} fill={p.tape} />
+          <G x={TAPE}>
+            <Tape length={width} k={k} from={left} unit={unit} depth={TAPE} across />
+          </G>
+        </Svg>
+      </Box>
+      <Box style={[{ position: 'absolute', left: 0, top: TAPE, width: TAPE, height }, alone]}>
+        <Svg width={TAPE} height={height}>
+          <Tape length={height} k={k} from={top} unit={unit} depth={TAPE} />
+        </Svg>
+      </Box>
+    </>
   )
 })
 

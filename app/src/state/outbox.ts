@@ -32,7 +32,7 @@ export class Outbox {
 
   /** @throws whatever the storage throws when the device is full; nothing is added then */
   add(change: Change): void {
-    const last = this.waiting().at(-1)
+    const last = this.#read(this.#keys(PREFIX).slice(-1))[0]
     if (last && last.key !== this.#sending && sameField(last.change, change)) {
       this.#store.setItem(last.key, JSON.stringify(change))
       return
@@ -42,7 +42,11 @@ export class Outbox {
   }
 
   waiting(): Waiting[] {
-    return this.#keys(PREFIX).map((key) => ({ key, change: JSON.parse(this.#store.getItem(key)!) as Change }))
+    return this.#read(this.#keys(PREFIX))
+  }
+
+  get size(): number {
+    return this.#keys(PREFIX).length
   }
 
   /** Marks the oldest as on its way: what is typed from now on gets an entry of its own. */
@@ -61,6 +65,10 @@ export class Outbox {
   refuse({ key, change }: Waiting, reason: string): void {
     this.#store.setItem(key.replace(PREFIX, REFUSED), JSON.stringify({ change, reason }))
     this.done(key)
+  }
+
+  #read(keys: string[]): Waiting[] {
+    return keys.map((key) => ({ key, change: JSON.parse(this.#store.getItem(key)!) as Change }))
   }
 
   #keys(prefix: string): string[] {

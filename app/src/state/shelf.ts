@@ -1,4 +1,4 @@
-import { createSlice, type PayloadAction } from '@reduxjs/toolkit'
+import { createSlice, current, isDraft, type PayloadAction } from '@reduxjs/toolkit'
 import type { LogRow, Shop } from '@thimble/contract'
 import { defaultHabits } from '@thimble/core/habits'
 import { apply } from 'json-merge-patch'
@@ -30,9 +30,12 @@ const initial: ShelfState = {
   undo: null,
 }
 
+/** A copy to merge into; taken from what lies under the draft, as reading through it would be slow at every key. */
+const plain = (doc: object): object => structuredClone(isDraft(doc) ? current(doc) : doc)
+
 function applyChange(state: ShelfState, change: Change): void {
   if (change.kind === 'shop') {
-    state.shop = apply(structuredClone(JSON.parse(JSON.stringify(state.shop))), change.body) as Shop
+    state.shop = apply(plain(state.shop), change.body) as Shop
     return
   }
   const { resource, id } = change
@@ -41,7 +44,7 @@ function applyChange(state: ShelfState, change: Change): void {
   else if (change.kind === 'delete') state.gone[resource][id] = true
   else if (change.kind === 'restore') delete state.gone[resource][id]
   else if (docs[id])
-    docs[id] = withEmpties(resource, apply(JSON.parse(JSON.stringify(docs[id])), change.body) as object)
+    docs[id] = withEmpties(resource, apply(plain(docs[id]), change.body) as object)
 }
 
 /** All the app knows: what the server last said, with everything typed since laid over it. */

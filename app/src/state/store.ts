@@ -32,7 +32,7 @@ export function make(change: Change): void {
     store.dispatch(noticed('This device has no room left to keep what you type: free some space before you go on.'))
   }
   store.dispatch(changed(change))
-  store.dispatch(connected({ waiting: outbox.waiting().length }))
+  store.dispatch(connected({ waiting: outbox.size }))
   schedule(250)
 }
 
@@ -84,12 +84,12 @@ async function sendAll(): Promise<void> {
       }
       const text = error instanceof Away ? error.message : String(error)
       if (/disk is full/.test(text)) store.dispatch(noticed(text))
-      store.dispatch(connected({ connection: 'away', waiting: outbox.waiting().length }))
+      store.dispatch(connected({ connection: 'away', waiting: outbox.size }))
       schedule(RETRY_MS)
       return
     }
   }
-  store.dispatch(connected({ ...(sent > 0 ? { connection: 'here' } : {}), waiting: outbox.waiting().length }))
+  store.dispatch(connected({ ...(sent > 0 ? { connection: 'here' } : {}), waiting: outbox.size }))
   remember(storage, store.getState().shelf)
 }
 
@@ -106,13 +106,13 @@ export async function refresh(): Promise<void> {
       read<LogRow[]>(`/log?limit=${LOG_PAGE}`),
     ])
     store.dispatch(arrived({ docs: { pieces, hoops, supplies, designs, items }, shop, log, over: over() }))
-    store.dispatch(connected({ connection: 'here', waiting: outbox.waiting().length }))
+    store.dispatch(connected({ connection: 'here', waiting: outbox.size }))
     remember(storage, store.getState().shelf)
   } catch {
-    store.dispatch(connected({ connection: 'away', waiting: outbox.waiting().length }))
+    store.dispatch(connected({ connection: 'away', waiting: outbox.size }))
     setTimeout(() => void refresh(), RETRY_MS)
   }
-  if (outbox.waiting().length > 0) schedule(0)
+  if (outbox.size > 0) schedule(0)
 }
 
 /** Fetches one piece, for links straight to a finished one. */
