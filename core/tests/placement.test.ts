@@ -39,6 +39,16 @@ describe('a polo’s left chest', () => {
     expect(inches.steps[0]!.loss).toBeNull()
   })
 
+  it('checks the underarm from where the cross really comes', () => {
+    const at = (down: number) =>
+      planPlacement({ kind: 'polo', placement: 'left-chest', measures: polo, design: tern, distances: { down } })
+    // The underarm lies 210 below the shoulder point.
+    expect(at(150).steps.map((s) => s.text)).toContain('Check: the cross lies 60 mm above the underarm line.')
+    expect(at(230).steps.map((s) => s.text)).toContain('Check: the cross lies 20 mm below the underarm line.')
+    expect(at(230).warnings.map((w) => w.code)).toContain('below-underarm')
+    expect(at(150).warnings).toEqual([])
+  })
+
   it('follows the house habit for chests', () => {
     const level = planPlacement({
       kind: 'polo',

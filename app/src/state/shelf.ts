@@ -43,8 +43,7 @@ function applyChange(state: ShelfState, change: Change): void {
   if (change.kind === 'put') docs[id] ??= withEmpties(resource, change.body)
   else if (change.kind === 'delete') state.gone[resource][id] = true
   else if (change.kind === 'restore') delete state.gone[resource][id]
-  else if (docs[id])
-    docs[id] = withEmpties(resource, apply(plain(docs[id]), change.body) as object)
+  else if (docs[id]) docs[id] = withEmpties(resource, apply(plain(docs[id]), change.body) as object)
 }
 
 /** All the app knows: what the server last said, with everything typed since laid over it. */

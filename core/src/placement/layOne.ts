@@ -31,6 +31,7 @@ export function layOne(q: OneRequest): Laid {
   const shift = body ? straightness.bodyAt(down.centre) : 0
   const turn = (spot.turn ?? 0) + (body ? straightness.bodyLean : 0)
   const pose = { x: across.centre + shift, y: down.centre, rotation: turn }
+  const after = spot.after?.({ x: pose.x, y: pose.y })
   const first = (spot.first ?? []).flatMap((step) => centreLineStep(step, q, across, body))
   return {
     copies: [{ pose, name: '' }],
@@ -40,10 +41,10 @@ export function layOne(q: OneRequest): Laid {
       ...first,
       ...acrossSteps(across, width, spot, lie, context),
       ...downSteps(down, height, context),
-      ...(spot.checks ?? []),
+      ...(after?.checks ?? []),
     ],
     summary: `Cross ${context.write(Math.abs(down.centre - down.line.at))} ${wayOf(down)} ${down.line.name}, ${acrossWords(across, context)}`,
-    warnings: spot.warnings ?? [],
+    warnings: [...(spot.warnings ?? []), ...(after?.warnings ?? [])],
   }
 }
 

@@ -1,6 +1,7 @@
 import type { Advice } from '../advice'
 import type { HouseHabits } from '../habits'
 import type { Box } from '../plane/box'
+import type { Point } from '../plane/point'
 import type { ItemShape } from './itemShape'
 import type { Measures } from './measures'
 
@@ -38,14 +39,17 @@ export type PlacementContext = {
   write: (mm: number) => string
 }
 
-/** Where one design rests by default. `first`: steps before the tape goes on; `checks`: after the cross is on. */
+/**
+ * Where one design rests by default. `first`: steps before the tape goes on; `after`: what is checked and heeded where
+ * the cross really comes, which the worker may have moved.
+ */
 export type Spot = {
   down: Anchor
   across: Anchor
   /** The design's turn on the item in degrees, clockwise. */
   turn?: number
   first?: StepDraft[]
-  checks?: StepDraft[]
+  after?: (centre: Point) => { checks: StepDraft[]; warnings: Advice[] }
   warnings?: Advice[]
 }
 

@@ -1,3 +1,4 @@
+import { Button } from '@rneui/themed'
 import { markingMeans } from '@thimble/core/marking/markingMeans'
 import { View } from 'react-native'
 import { isDark } from '@/drawing/clothInk'
@@ -27,6 +28,13 @@ export function MarkSection({ tools }: { tools: PieceTools }) {
           {text}
         </FieldProblem>
       ))}
+      {problems['anchors.down'] || problems['anchors.across'] ? (
+        <Button
+          type="outline"
+          title="Count from the usual lines"
+          onPress={() => set({ anchors: { down: null, across: null } })}
+        />
+      ) : null}
       {warnings.map((w) => (
         <AdviceBar key={w.code + w.text} advice={w} />
       ))}
@@ -42,9 +50,9 @@ export function MarkSection({ tools }: { tools: PieceTools }) {
           />
         ))}
       </View>
-      {plan.rule.arrange === 'corners' && copies.length > 1 ? (
+      {plan.rule.arrange === 'corners' && copies.some((c) => c.pose.rotation !== 0) ? (
         <Words soft>
-          {`Each design’s turn on the ${kind.name.toLowerCase()}: ${copies.map((c) => `${c.name.replace('your ', '')} ${turnWords(c.pose.rotation)}`).join(', ')}.`}
+          {`${copies.length > 1 ? 'Each design’s' : 'The design’s'} turn as the ${kind.name.toLowerCase()} lies: ${copies.map((c) => `${c.name.replace('your ', '')} ${turnWords(c.pose.rotation)}`).join(', ')}.`}
         </Words>
       ) : null}
       {placement ? (

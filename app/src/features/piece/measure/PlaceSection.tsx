@@ -27,7 +27,7 @@ export function PlaceSection({ tools, setLit }: Props) {
         long={kind.placements.length > 3}
         choices={kind.placements}
         value={piece.placement}
-        onChange={(id) => set({ placement: id })}
+        onChange={(id) => set({ placement: id, anchors: { down: null, across: null } })}
       />
       {choices.map((choice) => (
         <Choices

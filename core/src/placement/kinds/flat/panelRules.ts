@@ -25,7 +25,7 @@ export function centredRule(
   named: Named,
   width: string,
   down: (c: PlacementContext) => Anchor,
-  more: (c: PlacementContext) => Pick<Spot, 'first' | 'warnings' | 'checks' | 'turn'> = () => ({}),
+  more: (c: PlacementContext) => Pick<Spot, 'first' | 'warnings' | 'turn'> = () => ({}),
 ): PlacementRule {
   return {
     ...named,

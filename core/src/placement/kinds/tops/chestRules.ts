@@ -1,4 +1,4 @@
-import { note } from '../../../advice'
+import { type Advice, note } from '../../../advice'
 import { chestDepth } from '../../chestDepth'
 import type { PlacementContext, PlacementRule, Spot, StepDraft } from '../../placementRule'
 import { armholeAt, requireSoundTop, topFrame } from './topFrame'
@@ -46,7 +46,10 @@ function chestSpot(side: 'left' | 'right', c: PlacementContext): Spot {
       plausible: [20, half],
     },
     first: [crease('front', half, write)],
-    checks: [underarmCheck(underarm.y - shoulder.y - down, write)],
+    after: ({ y }) => ({
+      checks: [underarmCheck(underarm.y - y, write)],
+      warnings: y > underarm.y + 1 ? [belowUnderarm(y - underarm.y, write)] : [],
+    }),
   }
 }
 
@@ -55,6 +58,12 @@ export const crease = (what: string, half: number, write: (mm: number) => string
   text: `Fold the side seams together and crease the ${what} lightly, ${write(half)} from either seam.`,
   lengths: [half],
 })
+
+const belowUnderarm = (mm: number, write: (mm: number) => string): Advice =>
+  note(
+    'below-underarm',
+    `The cross lies ${write(mm)} below the underarm; chest designs sit level with it or a little above.`,
+  )
 
 function underarmCheck(above: number, write: (mm: number) => string): StepDraft {
   if (Math.abs(above) < 1) return { id: 'level', text: 'Check: the cross lies level with the underarm.', lengths: [] }
