@@ -86,7 +86,7 @@ export const pillowcase: ItemKind = {
         edgeName: 'the open end',
         mm: ({ measures: m, design }) => Math.max(12, (m.band! - design.height) / 2),
         box,
-        endHem: 15,
+        endHem: () => 15,
       },
     ),
   ],
@@ -133,7 +133,7 @@ export const flatSheet: ItemKind = {
   placements: [
     rowRule(
       { id: 'border-row', name: 'Border row along the top', upIs: 'the foot end', usual: { width: 120, height: 50 } },
-      { side: 'lower', edgeName: 'the top hem’s edge', mm: 20, box, endHem: 25, first: () => [sheetFirst] },
+      { side: 'lower', edgeName: 'the top hem’s edge', mm: 20, box, endHem: () => 25, first: () => [sheetFirst] },
     ),
     centredRule(
       { id: 'top-centre', name: 'Middle of the top', upIs: 'the foot end', usual: { width: 160, height: 100 } },

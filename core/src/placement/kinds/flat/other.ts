@@ -72,7 +72,7 @@ export const flatPanel: ItemKind = {
     ...cornerRules({ mm: 40, plausible: [10, 600], box }, ['one', 'diagonal', 'four']),
     rowRule(
       { id: 'border-row', name: 'Border row along the lower edge', upIs: 'the top edge' },
-      { side: 'lower', edgeName: 'the lower edge', mm: 45, box, endHem: 15 },
+      { side: 'lower', edgeName: 'the lower edge', mm: 45, box, endHem: (m) => m.strip! },
     ),
   ],
 }

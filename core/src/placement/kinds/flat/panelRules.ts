@@ -58,6 +58,12 @@ export function cornerRules(
   { mm, plausible, box, needs }: CornerMake,
   which: readonly ('one' | 'diagonal' | 'four' | 'four-diagonal')[],
 ): PlacementRule[] {
+  const ids = {
+    one: 'corner',
+    diagonal: 'corner-diagonal',
+    four: 'four-corners',
+    'four-diagonal': 'four-corners-diagonal',
+  }
   const names = {
     one: 'One corner, square to the edges',
     diagonal: 'One corner, foot to the point',
@@ -65,14 +71,7 @@ export function cornerRules(
     'four-diagonal': 'Four corners, feet to the points',
   }
   return which.map((way) => ({
-    id:
-      way === 'one'
-        ? 'corner'
-        : way === 'diagonal'
-          ? 'corner-diagonal'
-          : way === 'four'
-            ? 'four-corners'
-            : 'four-corners-diagonal',
+    id: ids[way],
     name: names[way],
     arrange: 'corners',
     upIs: 'the middle of the piece',
@@ -95,7 +94,7 @@ type RowMake = {
   plausible?: readonly [number, number]
   box: (m: Measures) => Box
   /** The edge as far as the row may use it: without the hems at its ends. */
-  endHem?: number
+  endHem?: (m: Measures) => number
   ends?: 'flush' | 'half-gap' | 'margin'
   first?: (c: PlacementContext) => StepDraft[]
 }
@@ -119,7 +118,7 @@ export function rowRule(named: Named, make: RowMake): PlacementRule {
           edge: 'end',
           plausible: make.plausible ?? [10, 150],
         },
-        length: long - 2 * (make.endHem ?? 0),
+        length: long - 2 * (make.endHem?.(c.measures) ?? 0),
         ends: make.ends ?? 'half-gap',
         gap: Math.max(5, c.design.width / 2),
         first: make.first?.(c) ?? [],

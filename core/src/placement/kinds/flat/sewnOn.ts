@@ -18,7 +18,7 @@ const sizes = [
  *
  * @example 400 long and 60 deep finished, 10 seam, 60 folded back: cut 420 by 140 (60 + 60 + two seams)
  */
-export function cutSize(m: Measures): { width: number; height: number } {
+function cutSize(m: Measures): { width: number; height: number } {
   return { width: m.width! + 2 * m.seam!, height: m.depth! + m.fold! + 2 * m.seam! }
 }
 

@@ -170,11 +170,11 @@ export const tableRunner: ItemKind = {
     ),
     rowRule(
       { id: 'end-row', name: 'Row across one end', upIs: 'the middle of the runner' },
-      { side: 'lower', edgeName: 'the end’s edge', mm: 40, box, endHem: 12 },
+      { side: 'lower', edgeName: 'the end’s edge', mm: 40, box, endHem: (m) => m.hem! },
     ),
     rowRule(
       { id: 'border-row', name: 'Border row along one side', upIs: 'the middle of the runner' },
-      { side: 'right', edgeName: 'the long edge', mm: 35, box, endHem: 12 },
+      { side: 'right', edgeName: 'the long edge', mm: 35, box, endHem: (m) => m.hem! },
     ),
   ],
 }

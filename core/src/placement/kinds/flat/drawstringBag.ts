@@ -1,0 +1,125 @@
+import { CoreError } from '../../../errors'
+import { type Box, boxCorners } from '../../../plane/box'
+import { at } from '../../curve'
+import type { ItemKind } from '../../itemKind'
+import { ask, type Measures } from '../../measures'
+import { bagSizes as sizes } from './bagSizes'
+import { centredRule } from './panelRules'
+import { panelLines } from './panelShape'
+
+const box = (m: Measures): Box => ({ left: -m.width! / 2, right: m.width! / 2, top: 0, bottom: m.length! })
+
+/** What shows of a cut panel once the bag is sewn: without seams, half the boxed base on each side, and the casing. */
+function finishedFace(m: Measures): Box {
+  const half = m.width! / 2 - m.seam! - m.base! / 2
+  const face = { left: -half, right: half, top: m.casing!, bottom: m.length! - m.seam! - m.base! / 2 }
+  if (half <= 0)
+    throw new CoreError(
+      'contradiction',
+      'Seams and base leave nothing of the width: measure them again.',
+      'measures.base',
+    )
+  if (face.bottom <= face.top)
+    throw new CoreError(
+      'contradiction',
+      'Casing and base leave nothing of the height: measure them again.',
+      'measures.casing',
+    )
+  return face
+}
+
+/** Sewn after: the cut panel lies flat, its face worked out from seam, boxed base and casing (craft.md section 2). */
+export const drawstringBag: ItemKind = {
+  id: 'drawstring-bag',
+  name: 'Drawstring bag, cut panel',
+  group: 'bags',
+  reference: 'middle of the cut top edge',
+  measurements: [
+    ask(sizes, 'width', 'Cut width', 'Of one panel, raw edge to raw edge.', [220, 320, 420]),
+    ask(sizes, 'length', 'Cut height', 'Of one panel, raw top edge to raw lower edge.', [280, 420, 520]),
+    ask(sizes, 'seam', 'Seam allowance', 'At the sides and the foot.', [10, 10, 12], {
+      plausible: [0, 30],
+      mayBeZero: true,
+    }),
+    ask(sizes, 'base', 'Depth of the boxed base', 'Front to back once boxed; 0 for a flat bag.', [0, 80, 100], {
+      plausible: [0, 240],
+      mayBeZero: true,
+    }),
+    ask(
+      sizes,
+      'casing',
+      'Casing and top hem',
+      'From the raw top edge down to the casing’s lower stitching.',
+      [50, 65, 70],
+      { plausible: [20, 140] },
+    ),
+  ],
+  sizes,
+  usualSize: 'usual',
+  usualCloth: 'quilting-cotton',
+  shape: (m) => {
+    const b = box(m)
+    const face = finishedFace(m)
+    const strip = (id: string, name: string, part: Partial<Box>) =>
+      ({ id, name, outline: boxCorners({ ...b, ...part }), clear: 10, ring: 'free' }) as const
+    const turned = m.base! > 0 ? 'seam and turn to the base' : 'seam'
+    return {
+      outline: boxCorners(b),
+      details: [{ kind: 'fold', points: boxCorners(face), closed: true }],
+      zones: [
+        strip('casing', 'casing', { bottom: face.top }),
+        strip('base', m.base! > 0 ? 'base and its seam' : 'bottom seam', { top: face.bottom }),
+        strip('left', `left ${turned}`, { right: face.left }),
+        strip('right', `right ${turned}`, { left: face.right }),
+      ],
+      tapes: [
+        { id: 'width', from: at(b.left, m.length! * 0.92), to: at(b.right, m.length! * 0.92) },
+        { id: 'length', from: at(b.left + m.width! * 0.08, 0), to: at(b.left + m.width! * 0.08, m.length!) },
+        { id: 'seam', from: at(b.left, m.length! * 0.3), to: at(b.left + m.seam!, m.length! * 0.3) },
+        { id: 'base', from: at(-m.base! / 2, m.length! * 0.97), to: at(m.base! / 2, m.length! * 0.97) },
+        { id: 'casing', from: at(b.right * 0.7, 0), to: at(b.right * 0.7, m.casing!) },
+      ],
+      lines: [
+        ...panelLines(face, {
+          top: 'the casing’s line',
+          bottom: 'the base’s line',
+          left: 'your left edge of the face',
+          right: 'your right edge of the face',
+        }),
+        { id: 'cut-top', name: 'the cut top edge', axis: 'level', at: 0 },
+        { id: 'cut-bottom', name: 'the cut lower edge', axis: 'level', at: m.length! },
+      ],
+      tube: null,
+    }
+  },
+  placements: [
+    centredRule(
+      { id: 'low-centre', name: 'Middle of the finished face', upIs: 'the casing', usual: { width: 100, height: 100 } },
+      'width',
+      ({ measures: m }) => {
+        const face = finishedFace(m)
+        return {
+          id: 'downCut',
+          line: 'cut-top',
+          edge: 'centre',
+          mm: (face.top + face.bottom) / 2,
+          toward: 1,
+          plausible: [face.top, face.bottom],
+        }
+      },
+      ({ measures: m, write }) => {
+        const face = finishedFace(m)
+        const [wide, high] = [face.right - face.left, face.bottom - face.top]
+        return {
+          first: [
+            {
+              id: 'face',
+              text: `The finished face will be ${write(wide)} wide and ${write(high)} high: chalk it on the panel.`,
+              lengths: [wide, high],
+            },
+          ],
+        }
+      },
+    ),
+  ],
+}
