@@ -3,7 +3,7 @@ import { cornerFrame, type CornerId, cornerIds } from './edgeFrame'
 import type { Laid } from './laid'
 import type { CornerSpot, PlacementChoice, PlacementContext, StepDraft } from './placementRule'
 
-export const cornerNames: Record<CornerId, string> = {
+const cornerNames: Record<CornerId, string> = {
   'lower-right': 'your lower right',
   'lower-left': 'your lower left',
   'upper-left': 'your upper left',

@@ -3,7 +3,7 @@ import type { Point } from '../plane/point'
 import { line, type TemplateInk, text } from './templateInk'
 
 /** Part of a line inside a box (Liang-Barsky); null when it runs past. */
-export function clipLine(from: Point, to: Point, box: Box): [Point, Point] | null {
+function clipLine(from: Point, to: Point, box: Box): [Point, Point] | null {
   const [dx, dy] = [to.x - from.x, to.y - from.y]
   let [t0, t1] = [0, 1]
   for (const [p, q] of [

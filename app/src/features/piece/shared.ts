@@ -3,7 +3,7 @@ import type { ClothFamily } from '@thimble/core/recipe/clothFacts'
 import { kindOf } from '@/plan/kindOf'
 
 /** What pieces on one item share: it is measured once, and it is one cloth. */
-export const sharedKeys = ['size', 'measures', 'zones', 'cloth', 'use', 'customer', 'due', 'run'] as const
+const sharedKeys = ['size', 'measures', 'zones', 'cloth', 'use', 'customer', 'due', 'run'] as const
 
 /** The part of a change that belongs to the item and not to one placement on it. */
 export function sharedPart(body: object): object | null {

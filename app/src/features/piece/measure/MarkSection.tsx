@@ -16,7 +16,8 @@ const FIELD_PATHS = /^(measures|distances|design|zones|row)\b/
 /** The marks in the order a hand makes them, with what to make them and what takes it off again. */
 export function MarkSection({ tools }: { tools: PieceTools }) {
   const { piece, plan, set } = tools
-  const { placement, problems, kind, copies } = { ...plan, copies: plan.placement?.copies ?? [] }
+  const { placement, problems, kind } = plan
+  const copies = placement?.copies ?? []
   const loose = Object.entries(problems).filter(([path]) => !FIELD_PATHS.test(path))
   const atField = ['wider-than-item', 'higher-than-item']
   const warnings =

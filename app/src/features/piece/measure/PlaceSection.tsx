@@ -1,6 +1,7 @@
 import type { PlacementDistance } from '@thimble/core/placement/laid'
 import { sideOf } from '@thimble/core/placement/sides'
 import { whichTrueTo } from '@thimble/core/placement/trueTo'
+import { Button } from '@rneui/themed'
 import { View } from 'react-native'
 import { Choices } from '@/ui/Choices'
 import { LengthField } from '@/ui/LengthField'
@@ -100,8 +101,7 @@ function CountedFrom({
   const key = counted.axis === 'level' ? 'down' : 'across'
   const lines = plan.placement!.item.lines.filter((l) => l.axis === counted.axis)
   const own = piece.anchors[key]
-  const put = (change: Partial<Counted> | null): void => {
-    if (change === null) return set({ anchors: { [key]: null } })
+  const put = (change: Partial<Counted>): void => {
     const { line, edge } = { ...counted, ...change }
     set({ anchors: { [key]: { line, edge, toward: change.toward ?? (change.line ? null : (own?.toward ?? null)) } } })
   }
@@ -126,12 +126,7 @@ function CountedFrom({
         onChange={(way) => put({ toward: way === '1' ? 1 : -1 })}
       />
       {own ? (
-        <Choices
-          label="Or as this placement has it"
-          choices={[{ id: 'usual', name: 'Back to the usual' }]}
-          value={null}
-          onChange={() => put(null)}
-        />
+        <Button type="outline" title="Back to the usual" onPress={() => set({ anchors: { [key]: null } })} />
       ) : null}
     </Opener>
   )

@@ -50,7 +50,7 @@ export function panelShape({ box, hem = 0, hemName, hemId, edges, sizes }: Panel
 }
 
 /** Strips of one depth along the four edges: hems, seam allowances. None for a depth of 0. */
-export function hemZones(box: Box, depth: number, name = 'hem'): NoSewZone[] {
+function hemZones(box: Box, depth: number, name = 'hem'): NoSewZone[] {
   if (depth <= 0) return []
   const strip = (id: string, part: Partial<Box>): NoSewZone => ({
     id,

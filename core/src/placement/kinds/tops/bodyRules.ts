@@ -6,7 +6,7 @@ import { requireSoundTop, topFrame } from './topFrame'
 import type { TopMake } from './topShape'
 
 /** A number that grows evenly with the chest between the sizes craft.md section 2 names. */
-export function byChest(chest: number, knots: readonly (readonly [number, number])[]): number {
+function byChest(chest: number, knots: readonly (readonly [number, number])[]): number {
   if (chest <= knots[0]![0]) return knots[0]![1]
   const next = knots.findIndex(([width]) => width >= chest)
   if (next < 0) return knots[knots.length - 1]![1]
