@@ -36,6 +36,18 @@ describe('the shelf', () => {
     expect(state.docs.pieces.b).toEqual(piece('b'))
   })
 
+  it('changes one of two fields that began as one and the same value', () => {
+    const nothing = { text: '', unit: 'mm' as const }
+    const body = piece('a', { ownDesign: { ...piece('a').ownDesign, width: nothing, height: nothing } })
+    const state = after(
+      empty,
+      { kind: 'put', resource: 'pieces', id: 'a', body },
+      patch('a', { ownDesign: { width: { text: '120', unit: 'mm' } } }),
+    )
+    const { width, height } = state.docs.pieces.a!.ownDesign
+    expect([width.text, height.text]).toEqual(['120', ''])
+  })
+
   it('takes a field away to null, as the server does', () => {
     const state = after(
       empty,

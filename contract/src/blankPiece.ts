@@ -7,7 +7,7 @@ type Start = Pick<Piece, 'id' | 'name' | 'createdAt' | 'itemKind' | 'size' | 'pl
 
 /** A new piece with nothing measured, decided or done. */
 export function blankPiece({ family, unit, ...start }: Start): Piece {
-  const nothing = { text: '', unit }
+  const nothing = () => ({ text: '', unit })
   return {
     ...start,
     updatedAt: start.createdAt,
@@ -22,11 +22,11 @@ export function blankPiece({ family, unit, ...start }: Start): Piece {
     choices: {},
     anchors: { down: null, across: null },
     zones: [],
-    row: { count: '', gap: nothing, ends: '', margin: nothing },
+    row: { count: '', gap: nothing(), ends: '', margin: nothing() },
     markWith: null,
     carried: null,
     designId: null,
-    ownDesign: { width: nothing, height: nothing, load: 'light', kind: 'fill', colour: '#2c4a7a' },
+    ownDesign: { width: nothing(), height: nothing(), load: 'light', kind: 'fill', colour: '#2c4a7a' },
     marked: {},
     cloth: { family, stretch: '', colour: '#e8e2d4' },
     use: { nextToSkin: false, infant: false, heirloom: false, backSeen: false, laundering: 'sometimes' },
@@ -39,8 +39,8 @@ export function blankPiece({ family, unit, ...start }: Start): Piece {
     checks: {},
     finishing: {},
     record: {
-      low: { ...nothing, way: 'low' },
-      side: { ...nothing, way: 'left' },
+      low: { ...nothing(), way: 'low' },
+      side: { ...nothing(), way: 'left' },
       faults: [],
       verdict: null,
       minutes: '',

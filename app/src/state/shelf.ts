@@ -30,8 +30,11 @@ const initial: ShelfState = {
   undo: null,
 }
 
-/** A copy to merge into; taken from what lies under the draft, as reading through it would be slow at every key. */
-const plain = (doc: object): object => structuredClone(isDraft(doc) ? current(doc) : doc)
+/**
+ * A copy to merge into; taken from what lies under the draft, as reading through it would be slow at every key. By way
+ * of text, so that two keys that began with one and the same value part company.
+ */
+const plain = (doc: object): object => JSON.parse(JSON.stringify(isDraft(doc) ? current(doc) : doc))
 
 function applyChange(state: ShelfState, change: Change): void {
   if (change.kind === 'shop') {
