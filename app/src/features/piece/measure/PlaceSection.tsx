@@ -48,10 +48,7 @@ export function PlaceSection({ tools, setLit }: Props) {
             typed={piece.distances[d.id]}
             placeholder={write(d.mm)}
             problem={problems[`distances.${d.id}`]}
-            hint={
-              oddText(placement, d.id) ??
-              (piece.distances[d.id]?.text ? `The usual here: ${write(d.assumed)}.` : 'Yours, in place of the usual.')
-            }
+            hint={oddText(placement, d.id) ?? hintOf(tools, d)}
             onChange={(typed) => set({ distances: { [d.id]: typed } })}
             onFocus={() => setLit(d.id)}
             onBlur={() => setLit(null)}
@@ -61,6 +58,13 @@ export function PlaceSection({ tools, setLit }: Props) {
       ))}
     </Section>
   )
+}
+
+/** Where the grey number comes from, or what the usual would be in place of a typed one. */
+function hintOf({ piece, plan: { write } }: PieceTools, { id, assumed }: PlacementDistance): string {
+  if (piece.distances[id]?.text) return `The usual here: ${write(assumed)}.`
+  if (piece.carried?.distances[id]?.text) return `From “${piece.carried.from}”; the usual here: ${write(assumed)}.`
+  return 'Yours, in place of the usual.'
 }
 
 type Counted = NonNullable<PlacementDistance['counted']>

@@ -59,12 +59,12 @@ export function TapeSection({ tools, setLit }: Props) {
   )
 }
 
-/** The numbers of the earlier piece, taken as measured in one tap. */
+/** The numbers of the earlier piece, its own distances among them, taken as measured in one tap. */
 function Confirm({ tools: { piece, plan, set } }: Pick<Props, 'tools'>) {
   const count = plan.carried.size
   const confirm = (): void => {
     const measures = Object.fromEntries([...plan.carried].map((id) => [id, piece.carried!.measures[id]!]))
-    set({ measures })
+    set({ measures, distances: { ...piece.carried!.distances, ...piece.distances } })
   }
   return (
     <Button
