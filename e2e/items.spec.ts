@@ -157,4 +157,13 @@ test('an item of one’s own is made by its edges, kept for the next time, and m
   await hand.pick('The top edge')
   await expect(drawing(page)).toHaveAccessibleName(/Cross 74 mm below the top edge, on the centre line/)
   await expect.poll(async () => (await shop.send('GET', '/items')).length).toBe(1)
+
+  // It can be found again and changed.
+  await page.goto(`${shop.url}/new`)
+  await page.getByRole('radio', { name: 'Sail bag flap' }).click()
+  await hand.press('Change sail bag flap')
+  await expect(page.getByLabel(/Edge 4/)).toHaveValue('150 mm')
+  await hand.type('What is it called', 'Sail bag lid')
+  await hand.press('Keep it')
+  await expect.poll(async () => (await shop.send('GET', '/items'))[0].name).toBe('Sail bag lid')
 })

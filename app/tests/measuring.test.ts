@@ -166,17 +166,22 @@ describe('an item of one’s own as typed', () => {
       {
         ...texts,
         name: ' ',
-        edges: [...texts.edges.slice(0, 3), { length: 'x', turn: '200' }],
+        edges: [...texts.edges, { length: 'x', turn: '200' }],
         strips: [{ edge: '9', depth: '0' }],
       },
       'mm',
     )
     expect(item).toBeNull()
-    expect(Object.keys(problems).sort()).toEqual(['edge.3', 'name', 'strip.0', 'stripEdge.0', 'turn.3'])
+    expect(Object.keys(problems).sort()).toEqual(['edge.4', 'name', 'strip.0', 'stripEdge.0', 'turn.4'])
     expect(
       readItem({ ...texts, edges: texts.edges.map((e, i) => (i === 3 ? { ...e, length: '90' } : e)) }, 'mm').problems
         .edges,
     ).toMatch(/alike/)
+  })
+
+  it('leaves a corner out of it that was typed before edges were taken off', () => {
+    const edges = texts.edges.map((e, i) => (i === 1 ? { ...e, turn: '-90' } : e))
+    expect(readItem({ ...texts, edges }, 'mm').item!.edges[1]).toEqual({ length: 150, turn: null })
   })
 })
 

@@ -81,6 +81,13 @@ export function NewPiecePage() {
           onChange={(text) => type('find', text.slice(0, 40))}
         />
         <KindGroups kinds={kinds} find={texts.find} chosen={chosen.id} onPick={pick} />
+        {own.some((item) => item.id === chosen.id) ? (
+          <Button
+            type="outline"
+            title={`Change ${kind.name.toLowerCase()}`}
+            onPress={() => router.push(`/items/${chosen.id}`)}
+          />
+        ) : null}
         <Button type="outline" title="Make an item of your own" onPress={() => router.push('/items/new')} />
       </Section>
       <Section title="Where does it go">

@@ -4,7 +4,7 @@ import { Field } from '@/ui/Field'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
-import type { EdgeText } from './itemDraft'
+import { asksCorners, type EdgeText } from './itemDraft'
 import type { ItemPart } from './ItemFormPage'
 
 const says = {
@@ -14,7 +14,7 @@ const says = {
 
 /** The outline: edges clockwise, the first along the top, with their corners where lengths alone do not settle them. */
 export function EdgeFields({ texts: { edges }, problems, unit, put }: ItemPart) {
-  const corners = edges.length > 4
+  const corners = asksCorners(edges)
   const change = (i: number, edge: Partial<EdgeText>): void =>
     put({ edges: edges.map((e, at) => (at === i ? { ...e, ...edge } : e)) })
   return (

@@ -29,6 +29,9 @@ export function textsOf(item: SavedItem, style: LengthStyle): ItemTexts {
   }
 }
 
+/** Up to four edges make their own corners. */
+export const asksCorners = (edges: readonly EdgeText[]): boolean => edges.length > 4
+
 export type ReadItem = { item: CustomItem | null; problems: Record<string, string> }
 
 /** What was typed as an item, when all of it can be read and its edges meet; else a sentence beside each wrong thing. */
@@ -51,7 +54,8 @@ export function readItem(texts: ItemTexts, unit: 'mm' | 'cm' | 'in'): ReadItem {
     name: texts.name.trim(),
     edges: texts.edges.map((edge, i) => ({
       length: length(edge.length, `edge.${i}`),
-      turn: edge.turn.trim() === '' ? null : whole(edge.turn, `turn.${i}`, -179, 179),
+      // Corners are asked from five edges on; what was typed before edges were taken off waits and does nothing.
+      turn: !asksCorners(texts.edges) || edge.turn.trim() === '' ? null : whole(edge.turn, `turn.${i}`, -179, 179),
     })),
     lines: texts.lines.map((line, i) => {
       if (line.name.trim() === '') problems[`lineName.${i}`] = 'Give the line a name.'
