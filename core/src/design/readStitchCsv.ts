@@ -1,0 +1,134 @@
+import Papa from 'papaparse'
+import { type Advice, note } from '../advice'
+import { CoreError } from '../errors'
+import { centredDesign } from './centred'
+import { type Design, type DesignBlock, MOST_FILE_BYTES, MOST_MM, MOST_STITCHES } from './design'
+import { refuseOtherFiles } from './refuseOtherFiles'
+
+const columns = ['x_mm', 'y_mm', 'command', 'colour'] as const
+const commands = new Set(['stitch', 'jump', 'trim', 'stop', 'end'])
+const COLOUR = /^#[0-9a-f]{6}$/i
+const NUMBER = /^[+-]?(\d+\.?\d*|\.\d+)(e[+-]?\d+)?$/i
+
+const bad = (line: number, what: string): CoreError => new CoreError('bad-row', `Line ${line}: ${what}`, `line ${line}`)
+
+/**
+ * Reads a stitch list. A filled colour begins a block; where a program has written the colour on every row, the
+ * unchanged ones go on with the block they are in. `trim`, `stop` and `end` may leave their place empty: they happen
+ * where the needle is. Comma decimals are read where the columns are parted by semicolons or tabs.
+ *
+ * Source: core.md section 7, header `x_mm,y_mm,command,colour`.
+ *
+ * @returns the design in its own frame; `pageBox` keeps where the list had it
+ * @throws CoreError('bad-row', path 'line 12') naming the line and what is wrong with it, 'too-large', 'empty',
+ *   'not-a-list'
+ * @example readStitchCsv('x_mm,y_mm,command,colour\n0,0,stitch,#2c4a7a\n4,0,stitch,\n4,0,end,').blocks[0].stitchCount // 2
+ */
+export function readStitchCsv(text: string): Design {
+  if (text.length > MOST_FILE_BYTES) throw new CoreError('too-large', 'A stitch list over 10 MB is not read.', 'file')
+  refuseOtherFiles(text, 'stitch list')
+  const { data, meta } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').replace(/\s+$/, ''), {
+    skipEmptyLines: false,
+  })
+  const at = places(data[0] ?? [])
+  const decimalComma = meta.delimiter !== ','
+  const list = new ListReader(decimalComma, at)
+  for (let i = 1; i < data.length; i++) list.row(data[i]!, i + 1)
+  return list.design()
+}
+
+/** Where each column stands: they may come in any order, with others among them. */
+function places(header: string[]): number[] {
+  const names = header.map((name) => name.trim().toLowerCase())
+  return columns.map((column) => {
+    const place = names.indexOf(column)
+    if (place < 0) throw bad(1, `a stitch list begins with “${columns.join(',')}”; “${column}” is missing.`)
+    return place
+  })
+}
+
+class ListReader {
+  readonly #blocks: (DesignBlock & Required<Pick<DesignBlock, 'stitches' | 'moves'>>)[] = []
+  readonly #warnings: Advice[] = []
+  #x = 0
+  #y = 0
+  #count = 0
+  #ended = false
+  #colourBefore = false
+
+  constructor(
+    private readonly decimalComma: boolean,
+    private readonly at: readonly number[],
+  ) {}
+
+  row(cells: string[], line: number): void {
+    if (cells.length === 1 && cells[0]!.trim() === '') return
+    const [x, y, command, colour] = this.at.map((place) => (cells[place] ?? '').trim()) as [
+      string,
+      string,
+      string,
+      string,
+    ]
+    if (this.#ended) throw bad(line, 'nothing may follow the row that ends the list.')
+    const kind = command.toLowerCase()
+    if (!commands.has(kind)) throw bad(line, `“${command}” is not a command: stitch, jump, trim, stop or end.`)
+    this.#begin(colour, line, kind)
+    this.#go(x, y, kind, line)
+    const block = this.#blocks.at(-1)
+    if (kind === 'end') this.#ended = true
+    else if (!block) throw bad(line, 'the first row has to name its colour, as #rrggbb.')
+    else if (kind === 'stitch') this.#stitch(block, line)
+    else block.moves.push({ before: block.stitches.length, kind: kind as 'jump', x: this.#x, y: this.#y })
+    if (block && kind === 'jump') block.jumps++
+    if (block && kind === 'trim') block.trims++
+  }
+
+  design(): Design {
+    if (this.#count === 0) throw new CoreError('empty', 'There is not one stitch in this list.', 'file')
+    if (!this.#ended)
+      this.#warnings.push(note('no-end', 'The list does not say where it ends; it may have been cut short.'))
+    return centredDesign({ source: 'stitches', blocks: this.#blocks, warnings: this.#warnings })
+  }
+
+  #begin(colour: string, line: number, kind: string): void {
+    if (colour !== '' && !COLOUR.test(colour)) throw bad(line, `“${colour}” is not a colour: write it as #rrggbb.`)
+    const named = colour.toLowerCase()
+    const begins = named !== '' && (!this.#colourBefore || named !== this.#blocks.at(-1)?.colour)
+    if (begins && kind !== 'end')
+      this.#blocks.push({
+        colour: named,
+        stitches: [],
+        moves: [],
+        stitchCount: 0,
+        estimated: false,
+        jumps: 0,
+        trims: 0,
+      })
+    this.#colourBefore = named !== ''
+  }
+
+  #go(x: string, y: string, kind: string, line: number): void {
+    if (x === '' && y === '' && kind !== 'stitch' && kind !== 'jump') return
+    this.#x = this.#number(x, 'x_mm', line)
+    this.#y = this.#number(y, 'y_mm', line)
+  }
+
+  #number(text: string, column: string, line: number): number {
+    const plain = this.decimalComma ? text.replace(',', '.') : text
+    if (!NUMBER.test(plain)) throw bad(line, `${column} “${text}” is not a number of millimetres.`)
+    const value = Number(plain)
+    if (Math.abs(value) > MOST_MM) throw bad(line, `${column} ${text} lies farther out than ${MOST_MM} mm.`)
+    return value
+  }
+
+  #stitch(block: DesignBlock & { stitches: { x: number; y: number }[] }, line: number): void {
+    if (++this.#count > MOST_STITCHES)
+      throw new CoreError(
+        'too-large',
+        `More than 500 000 stitches are not read; line ${line} is beyond.`,
+        `line ${line}`,
+      )
+    block.stitches.push({ x: this.#x, y: this.#y })
+    block.stitchCount++
+  }
+}

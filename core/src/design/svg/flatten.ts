@@ -1,0 +1,106 @@
+import svgpath from 'svgpath'
+import type { Point } from '../../plane/point'
+import { MOST_MM } from '../design'
+
+/** One run of a path without a lift, as straight pieces; `closed` when the path says so. */
+export type Polyline = { points: Point[]; closed: boolean }
+
+type Read = InstanceType<typeof svgpath> & { err?: string }
+type Cubic = [Point, Point, Point, Point]
+
+const MOST_POINTS = 2_000_000
+
+/** Pieces for a curve to stay within `tolerance` of it: from the bound on its second derivative. */
+function pieces([a, b, c, d]: Cubic, tolerance: number): number {
+  const bend = Math.max(
+    Math.hypot(a.x - 2 * b.x + c.x, a.y - 2 * b.y + c.y),
+    Math.hypot(b.x - 2 * c.x + d.x, b.y - 2 * c.y + d.y),
+  )
+  return Math.min(500, Math.max(1, Math.ceil(Math.sqrt((0.75 * bend) / tolerance))))
+}
+
+function cubicAt([a, b, c, d]: Cubic, t: number): Point {
+  const u = 1 - t
+  const [p, q, r, s] = [u * u * u, 3 * u * u * t, 3 * u * t * t, t * t * t]
+  return { x: p * a.x + q * b.x + r * c.x + s * d.x, y: p * a.y + q * b.y + r * c.y + s * d.y }
+}
+
+class Pen {
+  readonly runs: Polyline[] = []
+  readonly #mm: number
+  #at: Point = { x: 0, y: 0 }
+  #start: Point = { x: 0, y: 0 }
+  #count = 0
+
+  constructor(
+    private readonly tolerance: number,
+    largest: number,
+  ) {
+    this.#mm = largest
+  }
+
+  moveTo(p: Point): void {
+    this.#at = this.#start = p
+    this.runs.push({ points: [this.#kept(p)], closed: false })
+  }
+
+  lineTo(p: Point): void {
+    // Drawing on after a close begins again where the closed run began.
+    if (this.runs.at(-1)!.closed) this.moveTo(this.#start)
+    this.runs.at(-1)!.points.push(this.#kept(p))
+    this.#at = p
+  }
+
+  curveTo(b: Point, c: Point, d: Point): void {
+    const curve: Cubic = [this.#at, b, c, d]
+    ;[b, c].forEach((p) => this.#kept(p))
+    const n = pieces(curve, this.tolerance)
+    for (let i = 1; i < n; i++) this.lineTo(cubicAt(curve, i / n))
+    this.lineTo(d)
+  }
+
+  close(): void {
+    const run = this.runs.at(-1)
+    if (run) run.closed = true
+    this.#at = this.#start
+  }
+
+  get at(): Point {
+    return this.#at
+  }
+
+  /** @throws Error for a point that cannot be on any drawing */
+  #kept(p: Point): Point {
+    if (!(Math.abs(p.x) <= this.#mm && Math.abs(p.y) <= this.#mm))
+      throw new Error(`a point lies farther out than ${MOST_MM} mm`)
+    if (++this.#count > MOST_POINTS) throw new Error('it has too many points')
+    return p
+  }
+}
+
+/**
+ * Path data as straight runs, curves and arcs followed to within `tolerance` user units.
+ *
+ * @param mmPerUnit size of a user unit, for the limit on where a point may lie
+ * @throws Error saying what is wrong with the path
+ */
+export function flatten(d: string, tolerance: number, mmPerUnit: number): Polyline[] {
+  const path = svgpath(d).abs().unshort().unarc() as Read
+  if (path.err) throw new Error(path.err.replace(/^SvgPath: /, ''))
+  const pen = new Pen(tolerance, (2 * MOST_MM) / mmPerUnit)
+  path.iterate((segment) => {
+    const n = segment.slice(1) as number[]
+    const at = (i: number): Point => ({ x: n[i]!, y: n[i + 1]! })
+    if (segment[0] === 'M') pen.moveTo(at(0))
+    else if (segment[0] === 'L') pen.lineTo(at(0))
+    else if (segment[0] === 'H') pen.lineTo({ x: n[0]!, y: pen.at.y })
+    else if (segment[0] === 'V') pen.lineTo({ x: pen.at.x, y: n[0]! })
+    else if (segment[0] === 'C') pen.curveTo(at(0), at(2), at(4))
+    else if (segment[0] === 'Q') {
+      const [a, q, d] = [pen.at, at(0), at(2)]
+      const toward = (p: Point): Point => ({ x: p.x + (2 / 3) * (q.x - p.x), y: p.y + (2 / 3) * (q.y - p.y) })
+      pen.curveTo(toward(a), toward(d), d)
+    } else pen.close()
+  })
+  return pen.runs
+}
