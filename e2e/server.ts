@@ -1,9 +1,10 @@
 import { test as base } from '@playwright/test'
 import { spawn, type ChildProcess } from 'node:child_process'
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { mkdtempSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import os from 'node:os'
 import path from 'node:path'
+import { demoShop } from '../demo/demoShop'
 
 const root = path.resolve(__dirname, '..')
 
@@ -64,7 +65,7 @@ export class ShopServer {
   }
 
   async importDemo(): Promise<void> {
-    await this.send('POST', '/import', JSON.parse(readFileSync(path.join(root, 'demo/shop.json'), 'utf8')))
+    await this.send('POST', '/import', demoShop(path.join(root, 'demo')))
   }
 
   async send<T = any>(method: string, where: string, body?: unknown): Promise<T> {

@@ -7,7 +7,11 @@ import { promisify } from 'node:util'
 import { brotliCompress, constants, gzip } from 'node:zlib'
 import { must, requireNode, requirePackages, root } from './machine.mjs'
 
-export const built = { site: path.join(root, 'app/dist'), server: path.join(root, 'dist/server.mjs') }
+export const built = {
+  site: path.join(root, 'app/dist'),
+  server: path.join(root, 'dist/server.mjs'),
+  demo: path.join(root, 'dist/demo.mjs'),
+}
 const stamp = path.join(root, 'dist/.sources')
 const SKIPPED = new Set(['node_modules', 'dist', '.expo', 'tests', 'data'])
 
@@ -22,7 +26,7 @@ function filesUnder(folder) {
 function sourcesHash() {
   const hash = createHash('sha256')
   const files = [
-    ...['app', 'core', 'contract', 'server'].flatMap(filesUnder),
+    ...['app', 'core', 'contract', 'server', 'demo'].flatMap(filesUnder),
     'package-lock.json',
     'tools/build.mjs',
     'tools/offlineShell.mjs',
@@ -52,12 +56,12 @@ function filesUnderDist(folder) {
   })
 }
 
-async function bundleServer() {
+async function bundle(entry, outfile) {
   const { build } = await import('esbuild')
-  mkdirSync(path.dirname(built.server), { recursive: true })
+  mkdirSync(path.dirname(outfile), { recursive: true })
   await build({
-    entryPoints: [path.join(root, 'server/src/main.ts')],
-    outfile: built.server,
+    entryPoints: [path.join(root, entry)],
+    outfile,
     bundle: true,
     platform: 'node',
     format: 'esm',
@@ -71,7 +75,7 @@ async function bundleServer() {
 
 export async function build({ force = false } = {}) {
   const sources = sourcesHash()
-  const fresh = [built.server, path.join(built.site, 'index.html'), stamp].every((name) => existsSync(name))
+  const fresh = [built.server, built.demo, path.join(built.site, 'index.html'), stamp].every((name) => existsSync(name))
   if (!force && fresh && readFileSync(stamp, 'utf8') === sources) return
   const env = { CI: '1', EXPO_NO_TELEMETRY: '1', EXPO_OFFLINE: '1', NODE_ENV: 'production' }
   await must('Building the app', 'npm', ['exec', '--workspace=app', '--', 'expo', 'export', '--platform', 'web'], {
@@ -79,7 +83,8 @@ export async function build({ force = false } = {}) {
   })
   const { writeOfflineShell } = await import('./offlineShell.mjs')
   await writeOfflineShell(built.site)
-  await bundleServer()
+  await bundle('server/src/main.ts', built.server)
+  await bundle('demo/demoShop.ts', built.demo)
   await compressSite()
   writeFileSync(stamp, sources)
 }

@@ -1,7 +1,8 @@
 // npm run demo, npm start: everything from a fresh machine to an open shop.
 import { spawn } from 'node:child_process'
-import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { mkdirSync, rmSync, writeFileSync } from 'node:fs'
 import path from 'node:path'
+import { pathToFileURL } from 'node:url'
 import { fail, requireNode, requirePackages, root } from './machine.mjs'
 
 requireNode()
@@ -29,7 +30,7 @@ const args = [
   '--port',
   port,
 ]
-const server = spawn(process.execPath, demo ? [...args, '--seed', demoFromToday()] : args, { stdio: 'inherit' })
+const server = spawn(process.execPath, demo ? [...args, '--seed', await demoFromToday()] : args, { stdio: 'inherit' })
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
 // npm hands a SIGTERM to its shell, and the shell dies without passing it on: losing the parent means the same.
 const parent = process.ppid
@@ -37,8 +38,9 @@ if (process.env.npm_lifecycle_event) setInterval(() => process.ppid !== parent &
 server.on('close', (code, signal) => process.exit(code ?? (signal ? 1 : 0)))
 
 /** The demo shop with its dates moved so that its "today" is today. */
-function demoFromToday() {
-  const { today, ...shop } = JSON.parse(readFileSync(path.join(root, 'demo/shop.json'), 'utf8'))
+async function demoFromToday() {
+  const { demoShop } = await import(pathToFileURL(built.demo).href)
+  const { today, ...shop } = demoShop(path.join(root, 'demo'))
   const days = Math.round((Date.parse(new Date().toISOString().slice(0, 10)) - Date.parse(today)) / 86_400_000)
   const moved = (text) => new Date(Date.parse(text) + days * 86_400_000).toISOString()
   const shift = (key, value) => {

@@ -1,7 +1,8 @@
 import './sentences'
 
 export { TypedLength } from './length'
-export { Hoop, Supply, Design, HoopFieldSchema, supplyKinds } from './stash'
+export { Hoop, Supply, Thread, HoopFieldSchema, supplyKinds } from './stash'
+export { Design, DesignChange, DesignFile, DesignSummary, Drawing } from './design'
 export { CustomItem, SavedItem } from './item'
 export { Shop, Habits } from './shop'
 export {

@@ -1,8 +1,10 @@
 import { z } from 'zod'
+import { Design, Drawing } from './design'
 import { SavedItem } from './item'
 import { Piece } from './piece'
 import { Shop } from './shop'
-import { Design, Hoop, Supply } from './stash'
+import { Hoop, Supply, Thread } from './stash'
+import { Id } from './stored'
 
 /** A whole shop as one open JSON file: what the export writes and the import door takes. */
 export const ShopFile = z.object({
@@ -11,7 +13,10 @@ export const ShopFile = z.object({
   shop: Shop,
   hoops: z.array(Hoop),
   supplies: z.array(Supply),
+  threads: z.array(Thread).default([]),
   designs: z.array(Design),
+  /** Drawings of designs, by the design's id. */
+  drawings: z.array(z.object({ id: Id, drawing: Drawing })).default([]),
   items: z.array(SavedItem).default([]),
   pieces: z.array(Piece),
 })

@@ -58,17 +58,13 @@ export const Supply = Kept.extend({
 })
 export type Supply = z.infer<typeof Supply>
 
-export const Design = Kept.extend({
+/** Thread on the shelf. */
+export const Thread = Kept.extend({
   name: Name,
-  width: Millimetres,
-  height: Millimetres,
-  stitches: z
-    .int('Stitches are a whole number.')
-    .positive('It has to be more than zero.')
-    .max(500_000, 'More than 500 000 stitches are not taken.'),
-  colours: z.array(Colour).min(1, 'Give at least one colour.').max(60),
-  kind: z.enum(['line', 'wording', 'fill', 'applique', 'satin']),
-  smallestLetterMm: z.number().positive().max(200).nullable().default(null),
+  colour: Colour,
+  weight: z.union([z.literal(12), z.literal(30), z.literal(40), z.literal(60)]).default(40),
+  fibre: z.enum(['polyester', 'rayon', 'matte-polyester', 'metallic']).default('polyester'),
+  leftM: z.number().min(0, 'It cannot be less than nothing.').max(50_000).nullable().default(null),
   note: Note.default(''),
 })
-export type Design = z.infer<typeof Design>
+export type Thread = z.infer<typeof Thread>

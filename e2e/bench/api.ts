@@ -1,5 +1,5 @@
-import { readFileSync } from 'node:fs'
 import type { Piece } from '@thimble/contract'
+import { demoShop } from '../../demo/demoShop'
 import { ShopServer } from '../server'
 import type { Figure } from './bench'
 
@@ -11,7 +11,7 @@ export async function measureApi(): Promise<Figure[]> {
   const server = await ShopServer.fresh()
   await server.start()
   try {
-    const demo = JSON.parse(readFileSync('demo/shop.json', 'utf8')) as { pieces: Piece[] }
+    const demo = demoShop('demo') as { pieces: Piece[] }
     await server.importDemo()
     const [open, done] = [demo.pieces[0]!, demo.pieces.at(-1)!]
     const all = Array.from({ length: PIECES }, (_, i): Piece => ({
@@ -25,7 +25,9 @@ export async function measureApi(): Promise<Figure[]> {
         ...demo,
         hoops: [],
         supplies: [],
+        threads: [],
         designs: [],
+        drawings: [],
         pieces: all.slice(i, i + BATCH),
       })
     const reads: [string, string][] = [

@@ -1,5 +1,5 @@
 import { chromium, type Page } from '@playwright/test'
-import { readFileSync } from 'node:fs'
+import { demoShop } from '../../demo/demoShop'
 import config from '../../playwright.config'
 import { ShopServer } from '../server'
 
@@ -32,7 +32,7 @@ const shots: Shot[] = [
 async function main(): Promise<void> {
   const server = await ShopServer.fresh()
   await server.start()
-  const { today, ...demo } = JSON.parse(readFileSync('demo/shop.json', 'utf8'))
+  const { today, ...demo } = demoShop('demo')
   await server.send('POST', '/import', demo)
   const browser = await chromium.launch(config.use!.launchOptions)
   for (const shot of shots) {

@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router'
-import { DesignForm } from '@/features/designs/DesignForm'
+import { DesignRoute } from '@/features/designs/DesignRoute'
 
 export default function Route() {
   const { id } = useLocalSearchParams<{ id: string }>()
-  return <DesignForm key={id} id={id} />
+  return <DesignRoute key={id} id={id} />
 }

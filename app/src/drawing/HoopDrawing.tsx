@@ -6,19 +6,21 @@ import Svg, { G, Path } from 'react-native-svg'
 import { usePalette } from '@/theme/PaletteProvider'
 import { clothInk } from './clothInk'
 import { HoopRing } from './HoopRing'
+import { PlacedSketch, type Sketch } from './PlacedSketch'
 import { type View, toPath } from './scale'
 
 type Props = {
   hoop: { name: string; field: HoopField; outside: { width: number; height: number } }
   choice?: HoopChoice
   design?: { width: number; height: number }
+  sketch?: Sketch
   cloth: string
   size: number
   largest: number
 }
 
 /** One hoop with the design in its field; all hoops of a list share one scale, set by the `largest` ring in mm. */
-export function HoopDrawing({ hoop, choice, design, cloth, size, largest }: Props) {
+export function HoopDrawing({ hoop, choice, design, sketch = null, cloth, size, largest }: Props) {
   const p = usePalette()
   const k = (size - 8) / (largest + 24)
   const view: View = { k, left: -size / k / 2 - 10, top: -size / k / 2, width: size, height: size }
@@ -41,6 +43,7 @@ export function HoopDrawing({ hoop, choice, design, cloth, size, largest }: Prop
             strokeDasharray={choice!.fits ? undefined : '4 3'}
           />
         ) : null}
+        {choice ? <PlacedSketch view={view} pose={choice.pose} sketch={sketch} /> : null}
         {up ? <Path d={toPath(view, up, false)} stroke={ink.chalk} strokeWidth={1.6} /> : null}
       </G>
     </Svg>

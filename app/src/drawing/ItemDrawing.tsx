@@ -11,6 +11,7 @@ import { clothInk } from './clothInk'
 import { HoopRing } from './HoopRing'
 import { ItemOutline } from './ItemOutline'
 import { MarkSymbols } from './MarkSymbols'
+import { PlacedSketch, type Sketch } from './PlacedSketch'
 import { fitAll, fitWidth, steadyBox, toPath, toX, type View } from './scale'
 import { Tape } from './Tape'
 import { FaintTapes, TapeOnCloth } from './TapeOnCloth'
@@ -25,6 +26,7 @@ type Props = {
   lit?: string | null
   order?: readonly string[]
   measuring?: boolean
+  sketch?: Sketch
   hoop?: { field: HoopField; outside: { width: number; height: number }; pose: Pose; target: Pose | null } | null
 }
 
@@ -33,7 +35,18 @@ const TAPE = 20
 const alone = { contain: 'strict' } as object
 
 /** The piece to scale between two tapes: cloth, seams, tapes asked for, designs, marks, and the hoop when there is one. */
-export function ItemDrawing({ placement, colour, unit, write, height, lit, order = [], measuring, hoop }: Props) {
+export function ItemDrawing({
+  placement,
+  colour,
+  unit,
+  write,
+  height,
+  lit,
+  order = [],
+  measuring,
+  sketch = null,
+  hoop,
+}: Props) {
   const p = usePalette()
   const [width, setWidth] = useState(0)
   const { item, pose, outlines, copies, marks } = placement
@@ -71,6 +84,9 @@ export function ItemDrawing({ placement, colour, unit, write, height, lit, order
               {hoop ? <HoopRing view={view} field={hoop.field} outside={hoop.outside} pose={ring!} /> : null}
               {outlines.map((outline, i) => (
                 <Path key={i} d={toPath(view, outline)} fill={ink.tint} stroke={ink.chalk} strokeWidth={1.6} />
+              ))}
+              {copies.map((copy, i) => (
+                <PlacedSketch key={i} view={view} pose={copy.pose} sketch={sketch} />
               ))}
               {copies.map((copy, i) => (
                 <MarkSymbols

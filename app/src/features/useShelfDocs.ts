@@ -11,7 +11,7 @@ export function useDocs<R extends Resource>(resource: R): Docs[R][] {
 
 const byName = (a: { name: string }, b: { name: string }): number => a.name.localeCompare(b.name)
 
-export function useNamed<R extends 'hoops' | 'supplies' | 'designs' | 'items'>(resource: R): Docs[R][] {
+export function useNamed<R extends 'hoops' | 'supplies' | 'threads' | 'designs' | 'items'>(resource: R): Docs[R][] {
   const docs = useDocs(resource)
   return useMemo(() => [...docs].sort(byName), [docs])
 }

@@ -1,5 +1,8 @@
 import type { Design, Piece } from '@thimble/contract'
 import { estimateLoad } from '@thimble/core/design/estimateLoad'
+import type { SketchBlock } from '@thimble/core/design/sketchDesign'
+import { rectangle } from '@thimble/core/plane/box'
+import type { Point } from '@thimble/core/plane/point'
 import type { LoadClass, WorkKind } from '@thimble/core/recipe/recipeQuery'
 import { readTyped } from './readTyped'
 
@@ -13,10 +16,29 @@ export type PieceDesign = {
   kind: WorkKind
   colours: string[]
   smallestLetterMm: number | null
+  /** Its true hull when it has a drawing, its box otherwise; design frame. */
+  hull: Point[]
+  sketch: SketchBlock[] | null
   assumed: boolean
 }
 
 const STAND_IN = { width: 80, height: 60 }
+
+/** The hull of a design on the shelf, from its drawing or its box. */
+export function hullOf({ summary, width, height }: Pick<Design, 'summary' | 'width' | 'height'>): Point[] {
+  const flat = summary?.hull ?? []
+  if (flat.length < 6) return rectangle(width, height)
+  return Array.from({ length: flat.length / 2 }, (_, i) => ({ x: flat[2 * i]!, y: flat[2 * i + 1]! }))
+}
+
+/** Load and its class: measured where there is a drawing, estimated from the box otherwise. */
+export function loadOf(design: Pick<Design, 'summary' | 'width' | 'height' | 'stitches'>): {
+  mean: number
+  loadClass: LoadClass
+} {
+  const { summary } = design
+  return summary ? { mean: summary.meanLoad, loadClass: summary.loadClass } : estimateLoad(design, design.stitches)
+}
 
 export function designOf(
   { designId, ownDesign }: Piece,
@@ -25,19 +47,24 @@ export function designOf(
 ): PieceDesign {
   const shelved = designId ? designs[designId] : undefined
   if (shelved) {
-    const { mean, loadClass } = estimateLoad(shelved, shelved.stitches)
-    return { ...shelved, loadClass, load: mean, assumed: false }
+    const { mean, loadClass } = loadOf(shelved)
+    const { name, width, height, kind, colours, smallestLetterMm, summary } = shelved
+    const seen = { hull: hullOf(shelved), sketch: summary?.sketch ?? null }
+    return { name, width, height, kind, colours, smallestLetterMm, loadClass, load: mean, ...seen, assumed: false }
   }
-  const [width, height] = [readTyped(ownDesign.width).mm, readTyped(ownDesign.height).mm]
+  const typed = [readTyped(ownDesign.width).mm, readTyped(ownDesign.height).mm]
+  const [width, height] = [typed[0] || usual.width, typed[1] || usual.height]
   return {
     name: 'Design by size',
-    width: width || usual.width,
-    height: height || usual.height,
+    width,
+    height,
     loadClass: ownDesign.load,
     load: null,
     kind: ownDesign.kind,
     colours: [ownDesign.colour],
     smallestLetterMm: null,
-    assumed: !width || !height,
+    hull: rectangle(width, height),
+    sketch: null,
+    assumed: !typed[0] || !typed[1],
   }
 }

@@ -1,28 +1,19 @@
 import type { Design, Hoop, Piece, Shop, Supply } from '@thimble/contract'
-import {
-  chooseHolding,
-  CoreError,
-  type HoldingAdvice,
-  type HoldingMethod,
-  type HoopChoice,
-  type HoopChoiceSource,
-  type ItemKind,
-  type MeasurementAsk,
-  asksOf,
-  type PlacementPlan,
-  type PlacementRule,
-  planPlacement,
-  placementRule,
-  rankHoops,
-  rowFieldLength,
-  recommendRecipe,
-  type RecipeAdvice,
-  type RecipeQuery,
-  rectangle,
-  type LengthStyle,
-  formatLength,
-  roundDownToTape,
-} from '@thimble/core'
+import { CoreError } from '@thimble/core/errors'
+import { chooseHolding, type HoldingAdvice } from '@thimble/core/hooping/chooseHolding'
+import { type HoopChoice, type HoopChoiceSource, rankHoops } from '@thimble/core/hooping/rankHoops'
+import { formatLength, roundDownToTape } from '@thimble/core/lengths/formatLength'
+import { type LengthStyle } from '@thimble/core/lengths/units'
+import { type ItemKind } from '@thimble/core/placement/itemKind'
+import { placementRule } from '@thimble/core/placement/itemKinds'
+import { type MeasurementAsk } from '@thimble/core/placement/measures'
+import { asksOf } from '@thimble/core/placement/measuresNeeded'
+import { type PlacementRule } from '@thimble/core/placement/placementRule'
+import { type PlacementPlan, planPlacement } from '@thimble/core/placement/planPlacement'
+import { type RecipeAdvice } from '@thimble/core/recipe/recipeOption'
+import { type HoldingMethod, type RecipeQuery } from '@thimble/core/recipe/recipeQuery'
+import { recommendRecipe } from '@thimble/core/recipe/recommendRecipe'
+import { rowFieldLength } from '@thimble/core/rows/rowFieldLength'
 import { designOf, type PieceDesign } from './pieceDesign'
 import { kindOf } from './kindOf'
 import { readDistances, readMeasures, readRow, readZones } from './readPiece'
@@ -139,7 +130,7 @@ export function recipeQuery(piece: Piece, design: PieceDesign, { shop, hoops, su
       heightMm: design.height,
       loadClass: design.loadClass,
       kind: design.kind,
-      colourCount: design.colours.length,
+      colourCount: new Set(design.colours).size,
       ...(design.smallestLetterMm ? { smallestLetterMm: design.smallestLetterMm } : {}),
       topThread: { ...piece.thread, colours: design.colours },
     },
@@ -179,7 +170,7 @@ export function planHoop(piece: Piece, plan: PiecePlan, shelf: Shelf): HoopPlan 
     : undefined
   const rank = (method: HoldingMethod) =>
     rankHoops({
-      hull: rectangle(plan.design.width, plan.design.height),
+      hull: plan.design.hull,
       hoops: shelf.hoops.map(sourceOf),
       holding: method === 'backing-alone' ? 'floated' : method,
       style: plan.style,

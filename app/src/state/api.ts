@@ -33,9 +33,19 @@ async function ask<T>(path: string, init?: RequestInit): Promise<T> {
 
 export const read = <T>(path: string): Promise<T> => ask<T>(path)
 
+/** A drawing goes from the device's database to the server without passing through the screen. */
+async function sendDrawing(id: string): Promise<void> {
+  const { desk } = await import('@/drawings/desk')
+  const { status, said } = await desk().send(id)
+  if (status >= 200 && status < 300) return
+  if (status === 0 || status >= 500) throw new Away(said || 'The server cannot be reached.')
+  throw new Refused({ detail: said || 'The drawing was not taken.', status })
+}
+
 const METHODS = { put: 'PUT', patch: 'PATCH', delete: 'DELETE', restore: 'POST', shop: 'PATCH' } as const
 
 export function send(change: Change): Promise<unknown> {
+  if (change.kind === 'drawing') return sendDrawing(change.id)
   const method = METHODS[change.kind]
   const body =
     'body' in change ? { body: JSON.stringify(change.body), headers: { 'content-type': 'application/json' } } : {}

@@ -6,6 +6,8 @@ export type Change =
   | { kind: 'patch'; resource: Resource; id: string; body: object }
   | { kind: 'delete'; resource: Resource; id: string }
   | { kind: 'restore'; resource: Resource; id: string }
+  /** The drawing of a design, which waits in the device's database. */
+  | { kind: 'drawing'; resource: 'designs'; id: string }
   | { kind: 'shop'; body: object }
 
 export type Waiting = { key: string; change: Change }

@@ -1,11 +1,18 @@
-import { Design, Hoop, Piece, SavedItem, Supply } from '@thimble/contract'
+import { Design, Hoop, Piece, SavedItem, Supply, Thread } from '@thimble/contract'
 
 /** The collections the app keeps a copy of, by their name on the wire. */
-export type Docs = { pieces: Piece; hoops: Hoop; supplies: Supply; designs: Design; items: SavedItem }
+export type Docs = { pieces: Piece; hoops: Hoop; supplies: Supply; threads: Thread; designs: Design; items: SavedItem }
 export type Resource = keyof Docs
-export const resources: readonly Resource[] = ['pieces', 'hoops', 'supplies', 'designs', 'items']
+export const resources: readonly Resource[] = ['pieces', 'hoops', 'supplies', 'threads', 'designs', 'items']
 
-export const schemas = { pieces: Piece, hoops: Hoop, supplies: Supply, designs: Design, items: SavedItem } as const
+export const schemas = {
+  pieces: Piece,
+  hoops: Hoop,
+  supplies: Supply,
+  threads: Thread,
+  designs: Design,
+  items: SavedItem,
+} as const
 
 /**
  * What a document has when nothing is said of it: a merge patch takes a key away by null, and what was kept before a
@@ -33,7 +40,14 @@ const emptied: Record<Resource, object> = {
   },
   hoops: { notchOffset: null, maxThicknessMm: null },
   supplies: {},
-  designs: { smallestLetterMm: null },
+  threads: { leftM: null },
+  designs: {
+    smallestLetterMm: null,
+    source: 'size',
+    change: { scale: 1, rotate: 0, mirror: 'none' },
+    order: null,
+    summary: null,
+  },
   items: {},
 }
 

@@ -20,8 +20,8 @@ export type ShelfState = {
 
 const initial: ShelfState = {
   shop: { name: 'My workshop', unit: 'mm', fraction: 8, theme: 'auto', habits: defaultHabits },
-  docs: { pieces: {}, hoops: {}, supplies: {}, designs: {}, items: {} },
-  gone: { pieces: {}, hoops: {}, supplies: {}, designs: {}, items: {} },
+  docs: { pieces: {}, hoops: {}, supplies: {}, threads: {}, designs: {}, items: {} },
+  gone: { pieces: {}, hoops: {}, supplies: {}, threads: {}, designs: {}, items: {} },
   log: [],
   loaded: false,
   connection: 'unknown',
@@ -46,7 +46,8 @@ function applyChange(state: ShelfState, change: Change): void {
   if (change.kind === 'put') docs[id] ??= withEmpties(resource, change.body)
   else if (change.kind === 'delete') state.gone[resource][id] = true
   else if (change.kind === 'restore') delete state.gone[resource][id]
-  else if (docs[id]) docs[id] = withEmpties(resource, apply(plain(docs[id]), change.body) as object)
+  else if (change.kind === 'patch' && docs[id])
+    docs[id] = withEmpties(resource, apply(plain(docs[id]), change.body) as object)
 }
 
 /** All the app knows: what the server last said, with everything typed since laid over it. */

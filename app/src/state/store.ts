@@ -1,5 +1,5 @@
 import { configureStore } from '@reduxjs/toolkit'
-import type { Design, Hoop, LogRow, Piece, SavedItem, Shop, Supply } from '@thimble/contract'
+import type { Design, Hoop, LogRow, Piece, SavedItem, Shop, Supply, Thread } from '@thimble/contract'
 import { useDispatch, useSelector } from 'react-redux'
 import { Away, read, Refused, send } from './api'
 import { recall, remember } from './memory'
@@ -39,6 +39,12 @@ export function make(change: Change): void {
 export const patch = (resource: Resource, id: string, body: object): void => make({ kind: 'patch', resource, id, body })
 export const create = <R extends Resource>(resource: R, doc: Docs[R]): void =>
   make({ kind: 'put', resource, id: doc.id, body: doc })
+
+/** A design with its drawing, which has to be kept on the device already. */
+export function createDrawn(design: Design): void {
+  create('designs', design)
+  make({ kind: 'drawing', resource: 'designs', id: design.id })
+}
 
 /** Removes with a way back: the undo bar brings it back. */
 export function remove(resource: Resource, id: string, name: string): void {
@@ -96,16 +102,17 @@ async function sendAll(): Promise<void> {
 /** Fetches everything the five places show; on failure the remembered shelf stays and it tries again. */
 export async function refresh(): Promise<void> {
   try {
-    const [shop, pieces, hoops, supplies, designs, items, log] = await Promise.all([
+    const [shop, pieces, hoops, supplies, threads, designs, items, log] = await Promise.all([
       read<Shop>('/shop'),
       read<Piece[]>('/pieces?state=bench&limit=200'),
       read<Hoop[]>('/hoops'),
       read<Supply[]>('/supplies'),
+      read<Thread[]>('/threads'),
       read<Design[]>('/designs'),
       read<SavedItem[]>('/items'),
       read<LogRow[]>(`/log?limit=${LOG_PAGE}`),
     ])
-    store.dispatch(arrived({ docs: { pieces, hoops, supplies, designs, items }, shop, log, over: over() }))
+    store.dispatch(arrived({ docs: { pieces, hoops, supplies, threads, designs, items }, shop, log, over: over() }))
     store.dispatch(connected({ connection: 'here', waiting: outbox.size }))
     remember(storage, store.getState().shelf)
   } catch {

@@ -2,37 +2,55 @@ import type { PaperId } from '@thimble/core/template/templatePages'
 import { Asset } from 'expo-asset'
 import { format } from 'date-fns'
 import type { Piece } from '@thimble/contract'
+import type { PieceDesign } from '@/plan/pieceDesign'
 import type { PiecePlan } from '@/plan/planPiece'
+import { saveFile } from '@/drawings/saveFile'
 import { fontFiles } from '@/theme/fonts'
 
-/** Makes the piece's true-size paper template and hands it to the browser as a file. */
-export async function printTemplate(piece: Piece, plan: PiecePlan, paper: PaperId, now: Date): Promise<void> {
+/** The piece's true-size paper template, with where its cross goes. */
+export function printTemplate(piece: Piece, plan: PiecePlan, paper: PaperId, now: Date): Promise<void> {
+  const { design, write, placement } = plan
+  const lines = [
+    `${design.name}. ${placement?.summary ?? ''}`,
+    ...(placement?.distances.map((d) => `${d.name}: ${write(d.mm)}`) ?? []),
+  ]
+  const title = `${piece.name}, ${plan.rule.name.toLowerCase()}`
+  return saveTemplate({ title, lines, design, write, upIs: plan.rule.upIs, paper }, now)
+}
+
+type TemplateJob = {
+  title: string
+  lines: string[]
+  design: Pick<PieceDesign, 'width' | 'height' | 'hull' | 'sketch'>
+  write: (mm: number) => string
+  upIs: string
+  paper: PaperId
+}
+
+/** Makes a template and hands it to the browser as a file. */
+export async function saveTemplate({ design, write, lines, ...job }: TemplateJob, now: Date): Promise<void> {
   // The printing parts are large and seldom wanted, so they come only when asked for.
   const [{ templatePages }, { templatePdf }] = await Promise.all([
     import('@thimble/core/template/templatePages'),
     import('./templatePdf'),
   ])
-  const { design, write, placement } = plan
-  const title = `${piece.name}, ${plan.rule.name.toLowerCase()}`
   const template = templatePages({
-    title,
-    lines: [
-      `${design.name}. ${placement?.summary ?? ''}`,
-      ...(placement?.distances.map((d) => `${d.name}: ${write(d.mm)}`) ?? []),
-      `Made ${format(now, 'd MMM yyyy')} with Zealous Thimble`,
-    ],
-    design: { width: design.width, height: design.height },
+    ...job,
+    lines: [...lines, `Made ${format(now, 'd MMM yyyy')} with Zealous Thimble`],
+    design: { width: design.width, height: design.height, outline: design.hull, drawing: drawnLines(design.sketch) },
     sizes: { width: write(design.width), height: write(design.height) },
-    upIs: plan.rule.upIs,
-    paper,
   })
   const font = await (await fetch(Asset.fromModule(fontFiles.Text).uri)).arrayBuffer()
-  const bytes = await templatePdf(template, font, title)
-  const url = URL.createObjectURL(new Blob([bytes as BlobPart], { type: 'application/pdf' }))
-  const link = document.createElement('a')
-  link.href = url
-  const name = title.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '')
-  link.download = `${name}-template.pdf`
-  link.click()
-  setTimeout(() => URL.revokeObjectURL(url), 60_000)
+  const bytes = await templatePdf(template, font, job.title)
+  saveFile(`${job.title}-template`, 'pdf', bytes as BlobPart)
 }
+
+const pointsOf = (flat: readonly number[]) =>
+  Array.from({ length: flat.length / 2 }, (_, i) => ({ x: flat[2 * i]!, y: flat[2 * i + 1]! }))
+
+/** The design's outlines and lines, all colours, as they go on paper. */
+const drawnLines = (sketch: PieceDesign['sketch']) =>
+  (sketch ?? []).flatMap(({ areas, lines }) => [
+    ...areas.map((area) => ({ points: pointsOf(area), closed: true })),
+    ...lines.map((line) => ({ points: pointsOf(line), closed: false })),
+  ])

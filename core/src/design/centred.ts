@@ -39,7 +39,7 @@ export function boxOfBlocks(blocks: readonly DesignBlock[]): Box {
 }
 
 /** The hull of very many points: the hull of the hulls of handfuls, which are quicker to sort. */
-function hullOf(blocks: readonly DesignBlock[]): Point[] {
+export function hullOf(blocks: readonly DesignBlock[]): Point[] {
   const SLICE = 4000
   return convexHull(
     pointsOf(blocks).flatMap((line) =>

@@ -1,8 +1,7 @@
-import { areaOf } from '../plane/polygons'
 import type { Point } from '../plane/point'
 import type { LoadClass } from '../recipe/recipeQuery'
 import type { Design, DesignBlock } from './design'
-import { FILL_THREAD_PER_MM2, lineWork } from './estimate'
+import { reckoned } from './estimate'
 import { estimateLoad, loadClassOf } from './estimateLoad'
 import { type LoadGrid, loadGrid } from './loadGrid'
 import { eachStitch } from './stitchesOf'
@@ -44,24 +43,11 @@ export type DesignStats = {
 const SHORT_MM = 0.5
 const LONG_MM = 12
 
-export const lengthOfLine = (line: readonly Point[]): number =>
-  line.reduce((sum, p, i) => (i === 0 ? 0 : sum + Math.hypot(p.x - line[i - 1]!.x, p.y - line[i - 1]!.y)), 0)
-
-/** Thread that artwork is reckoned to lie in stitches: rows of its fills, and its strokes as they are stitched. */
-function reckonedLength({ fills = [], lines = [] }: DesignBlock): number {
-  const filled = fills.reduce((sum, area) => sum + areaOf(area), 0) * FILL_THREAD_PER_MM2
-  return lines.reduce(
-    (sum, stroke) =>
-      sum + stroke.lines.reduce((all, line) => all + lengthOfLine(line), 0) * lineWork(stroke.width).threadPerMm,
-    filled,
-  )
-}
-
 type Extremes = { longest: number | null; shortest: number | null; short: number; long: number }
 
 function statsOf(block: DesignBlock, seen: Extremes): BlockStats {
   const { colour, stitchCount, jumps, trims, estimated } = block
-  let lengthMm = block.stitches ? 0 : reckonedLength(block)
+  let lengthMm = block.stitches ? 0 : reckoned(block).lengthMm
   eachStitch(block, (a, b) => {
     const length = Math.hypot(b.x - a.x, b.y - a.y)
     lengthMm += length

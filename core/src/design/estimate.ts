@@ -1,3 +1,7 @@
+import { areaOf } from '../plane/polygons'
+import type { Point } from '../plane/point'
+import type { DesignBlock } from './design'
+
 /** Artwork is reckoned as it would usually be stitched (core.md section 7): rows 0.40 mm apart, stitches of 4 mm. */
 const ROW_MM = 0.4
 const FILL_STITCH_MM = 4
@@ -26,5 +30,21 @@ export function lineWork(width: number): { perMm: number; threadPerMm: number; a
   return { perMm: width * FILL_PER_MM2, threadPerMm: width / ROW_MM, across }
 }
 
-/** Thread that a filled area takes, millimetres for each mm2: the rows laid end to end. */
-export const FILL_THREAD_PER_MM2 = 1 / ROW_MM
+export const lengthOfLine = (line: readonly Point[]): number =>
+  line.reduce((sum, p, i) => (i === 0 ? 0 : sum + Math.hypot(p.x - line[i - 1]!.x, p.y - line[i - 1]!.y)), 0)
+
+/** Stitches and thread in stitches that a block of artwork is reckoned to take. */
+export function reckoned({ fills = [], lines = [] }: Pick<DesignBlock, 'fills' | 'lines'>): {
+  stitches: number
+  lengthMm: number
+} {
+  const filled = fills.reduce((sum, area) => sum + areaOf(area), 0)
+  const sum = { stitches: filled * FILL_PER_MM2, lengthMm: filled / ROW_MM }
+  for (const { width, lines: runs } of lines) {
+    const work = lineWork(width)
+    const length = runs.reduce((all, run) => all + lengthOfLine(run), 0)
+    sum.stitches += length * work.perMm
+    sum.lengthMm += length * work.threadPerMm
+  }
+  return { stitches: Math.max(1, Math.round(sum.stitches)), lengthMm: sum.lengthMm }
+}

@@ -4,8 +4,7 @@ import { type Box, boxOf } from '../plane/box'
 import { areaOf, union } from '../plane/polygons'
 import { centredDesign } from './centred'
 import { type Design, type DesignBlock, MOST_FILE_BYTES, MOST_MM, MOST_STITCHES } from './design'
-import { FILL_PER_MM2, lineWork } from './estimate'
-import { lengthOfLine } from './designStats'
+import { reckoned } from './estimate'
 import { refuseOtherFiles } from './refuseOtherFiles'
 import { Painter, type PaintedShape } from './svg/paintedShapes'
 import { badSvg, parseXml, type XmlNode } from './svg/parseXml'
@@ -101,18 +100,12 @@ function isBackground(shape: PaintedShape | undefined, page: Box): boolean {
 function blockOf(colour: string, shapes: readonly PaintedShape[]): DesignBlock {
   const fills = shapes.filter((s) => !s.stroke).map((s) => s.area)
   const lines = shapes.flatMap((s) => s.stroke ?? [])
-  const filled = fills.reduce((sum, area) => sum + areaOf(area) * FILL_PER_MM2, 0)
-  const lined = lines.reduce(
-    (sum, { width, lines: runs }) =>
-      sum + runs.reduce((all, run) => all + lengthOfLine(run), 0) * lineWork(width).perMm,
-    0,
-  )
   return {
     colour,
     outlines: shapes.length === 1 ? shapes[0]!.area : union(shapes.map((s) => s.area)),
     fills,
     lines,
-    stitchCount: Math.max(1, Math.round(filled + lined)),
+    stitchCount: reckoned({ fills, lines }).stitches,
     estimated: true,
     jumps: 0,
     trims: 0,

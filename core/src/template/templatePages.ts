@@ -10,13 +10,13 @@ export const papers = { a4: { width: 210, height: 297 }, letter: { width: 215.9,
 export type PaperId = keyof typeof papers
 
 /**
- * `outline`: what is stitched, in the design frame, its box when left out. `title`: the piece; `lines`: what is written
+ * `outline`: what is stitched, in the design frame, its box when left out; `drawing`: what lies in it. `title`: the piece; `lines`: what is written
  * under it (where the cross goes, the distances). `upIs`: what the arrow points to. `sizes`: width and height as written.
  */
 export type TemplateRequest = {
   title: string
   lines: readonly string[]
-  design: { width: number; height: number; outline?: Point[] }
+  design: { width: number; height: number; outline?: Point[]; drawing?: { points: Point[]; closed: boolean }[] }
   upIs: string
   sizes: { width: string; height: string }
   paper: PaperId
@@ -141,8 +141,10 @@ function drawingOf(q: TemplateRequest): TemplateInk[] {
   const [x, y] = [8, 8]
   const tip = top - y - 7
   const isBox = convexHull([...outline]).length === 4 && outline.length === 4
+  const drawn = q.design.drawing ?? []
   return [
-    ...outlined(outline),
+    ...outlined(outline, drawn.length > 0 ? 0.15 : 0.35),
+    ...drawn.flatMap(({ points, closed }) => outlined(points, 0.25).slice(0, closed ? undefined : -1)),
     ...(isBox
       ? []
       : outlined(rectangle(right - left, bottom - top, { x: (left + right) / 2, y: (top + bottom) / 2 }), 0.1)),

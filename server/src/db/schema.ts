@@ -1,4 +1,4 @@
-import type { Design, Hoop, LogRow, Piece, SavedItem, Shop, Supply } from '@thimble/contract'
+import type { Design, Drawing, Hoop, LogRow, Piece, SavedItem, Shop, Supply, Thread } from '@thimble/contract'
 import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
 
 /** Columns every kept thing has. `doc` is the whole of it as the contract defines it; the others serve look-ups. */
@@ -21,6 +21,16 @@ export const supplies = sqliteTable('supplies', kept<Supply>(), (t) => [
   index('supplies_listed').on(t.deletedAt, t.name),
 ])
 export const designs = sqliteTable('designs', kept<Design>(), (t) => [index('designs_listed').on(t.deletedAt, t.name)])
+
+export const threads = sqliteTable('threads', kept<Thread>(), (t) => [index('threads_listed').on(t.deletedAt, t.name)])
+
+/** Drawings of designs, apart from them: a shelf is listed without them. */
+export const drawings = sqliteTable('drawings', {
+  designId: text('design_id')
+    .primaryKey()
+    .references(() => designs.id, { onDelete: 'cascade' }),
+  doc: text('doc', { mode: 'json' }).$type<Drawing>().notNull(),
+})
 
 export const items = sqliteTable('items', kept<SavedItem>(), (t) => [index('items_listed').on(t.deletedAt, t.name)])
 

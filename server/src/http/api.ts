@@ -1,11 +1,26 @@
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi'
-import { Design, faultIds, holdingIds, Hoop, LogRow, Piece, SavedItem, Shop, ShopFile, Supply } from '@thimble/contract'
+import {
+  Design,
+  faultIds,
+  holdingIds,
+  Hoop,
+  LogRow,
+  Piece,
+  SavedItem,
+  Shop,
+  ShopFile,
+  Supply,
+  Thread,
+} from '@thimble/contract'
 import { bodyLimit } from 'hono/body-limit'
-import type { ShopStore } from '../stores/shopStore'
+import { type ImportCounts, importedLists, type ShopStore } from '../stores/shopStore'
+import { drawingRoutes } from './drawingRoutes'
 import { collectionRoutes, failures, json } from './collectionRoutes'
 import { invalid, issuesOf, problem, toProblem } from './problems'
 
 export const MOST_BODY_BYTES = 2_000_000
+/** Half a million stitches take some 8 MB; a shop file holds the drawings of all its designs. */
+export const MOST_DRAWING_BYTES = 60_000_000
 
 const piecesQuery = z.object({
   state: z.enum(['bench', 'finished']).default('bench'),
@@ -21,13 +36,9 @@ const logQuery = z.object({
   since: z.string().max(40).optional(),
   limit: z.coerce.number().int().min(1).max(200).default(50),
 })
-const counts = z.object({
-  hoops: z.number(),
-  supplies: z.number(),
-  designs: z.number(),
-  items: z.number(),
-  pieces: z.number(),
-})
+const counts = z.object(
+  Object.fromEntries(importedLists.map((list) => [list, z.number()])) as Record<keyof ImportCounts, z.ZodNumber>,
+)
 
 /** The HTTP API under /api/v1, described by itself at /api/v1/openapi.json. */
 export function api(store: ShopStore): OpenAPIHono {
@@ -35,13 +46,13 @@ export function api(store: ShopStore): OpenAPIHono {
     defaultHook: (result, c) => (result.success ? undefined : invalid(c, issuesOf(result.error))),
   })
   app.onError(toProblem)
-  app.use(
-    '*',
+  const limited = (bytes: number) =>
     bodyLimit({
-      maxSize: MOST_BODY_BYTES,
-      onError: (c) => problem(c, 413, 'Too large', 'More than 2 MB is not taken in one go; send less.'),
-    }),
-  )
+      maxSize: bytes,
+      onError: (c) => problem(c, 413, 'Too large', `More than ${bytes / 1e6} MB is not taken in one go; send less.`),
+    })
+  const [few, many] = [limited(MOST_BODY_BYTES), limited(MOST_DRAWING_BYTES)]
+  app.use('*', (c, next) => (/\/(drawing|import)$/.test(c.req.path) ? many : few)(c, next))
 
   const health = createRoute({
     method: 'get',
@@ -70,7 +81,9 @@ export function api(store: ShopStore): OpenAPIHono {
   collectionRoutes(app, 'pieces', Piece as never, store.pieces, false)
   collectionRoutes(app, 'hoops', Hoop as never, store.hoops)
   collectionRoutes(app, 'supplies', Supply as never, store.supplies)
+  collectionRoutes(app, 'threads', Thread as never, store.threads)
   collectionRoutes(app, 'designs', Design as never, store.designs)
+  drawingRoutes(app, store.drawings)
   collectionRoutes(app, 'items', SavedItem as never, store.items)
 
   const log = createRoute({

@@ -1,12 +1,12 @@
 import { and, asc, eq, isNull } from 'drizzle-orm'
-import type { designs, hoops, items, pieces, supplies } from '../db/schema'
+import type { designs, hoops, items, pieces, supplies, threads } from '../db/schema'
 import type { Database, Tx } from '../db/openDatabase'
 import type { ZodType } from 'zod'
 import { mergeInto } from './mergeInto'
 import { NotKept } from './notKept'
 
 export type Kept = { id: string; name: string; createdAt: string; updatedAt: string }
-type Table = typeof hoops | typeof supplies | typeof designs | typeof items | typeof pieces
+type Table = typeof hoops | typeof supplies | typeof threads | typeof designs | typeof items | typeof pieces
 
 /** What a collection needs beyond its table: extra columns, and rows elsewhere that follow from a document. */
 export type Follow<Doc> = {

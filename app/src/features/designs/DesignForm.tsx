@@ -1,23 +1,20 @@
-import { Button } from '@rneui/themed'
 import { Design } from '@thimble/contract'
-import { useRouter } from 'expo-router'
 import { View } from 'react-native'
 import { readTyped } from '@/plan/readTyped'
-import { create, patch, remove, useShelf } from '@/state/store'
+import { useShelf } from '@/state/store'
 import { Choices } from '@/ui/Choices'
 import { Field } from '@/ui/Field'
-import { Page } from '@/ui/Page'
-import { Section } from '@/ui/Section'
 import { formatLength } from '@thimble/core/lengths/formatLength'
 import { DraftLength } from '../stash/DraftLength'
+import { FormPage } from '../stash/FormPage'
 import { useDraft } from '../stash/useDraft'
+import { useKeptForm } from '../stash/useKeptForm'
 import { workKinds } from './designWords'
 
 /** A design by hand: name, true size, stitches, colours in stitch order, kind. */
 export function DesignForm({ id }: { id: string }) {
-  const router = useRouter()
   const style = useShelf((s) => s.shop)
-  const kept = useShelf((s) => s.docs.designs[id])
+  const { kept, base, keep: keepIt, removeIt } = useKeptForm('designs', id, '/designs')
   const draft = useDraft(`design.${id}`, {
     name: kept?.name ?? '',
     width: kept ? formatLength(kept.width, style) : '',
@@ -39,12 +36,8 @@ export function DesignForm({ id }: { id: string }) {
     const stitches = Number(texts.stitches.replace(/[\s,.']/g, ''))
     if (!/\d/.test(texts.stitches) || !Number.isInteger(stitches))
       unread.stitches = `“${texts.stitches}” is not a stitch count.`
-    const now = new Date().toISOString()
     const doc = {
-      ...kept,
-      id: kept?.id ?? crypto.randomUUID(),
-      createdAt: kept?.createdAt ?? now,
-      updatedAt: now,
+      ...base(),
       name: texts.name,
       width: read('width'),
       height: read('height'),
@@ -58,58 +51,49 @@ export function DesignForm({ id }: { id: string }) {
       path.startsWith('colours') ? 'colours' : path === 'smallestLetterMm' ? 'letter' : path,
     )
     if (!found) return
-    if (kept) patch('designs', id, found)
-    else create('designs', found)
     draft.forget()
-    router.replace('/designs')
+    keepIt(found)
   }
   return (
-    <Page title={kept ? kept.name : 'A new design'} back foot={<Button title="Keep it" onPress={keep} />}>
-      <Section>
-        <Field label="Name" value={texts.name} problem={problems.name} onChange={(t) => type('name', t)} />
-        <View style={{ flexDirection: 'row', gap: 12 }}>
-          <DraftLength half draft={draft} field="width" label="Width" unit={style.unit} />
-          <DraftLength half draft={draft} field="height" label="Height" unit={style.unit} />
-        </View>
-        <Field
-          big
-          label="Stitches"
-          keyboard="numeric"
-          value={texts.stitches}
-          problem={problems.stitches}
-          onChange={(t) => type('stitches', t)}
-        />
-        <Field
-          label="Colours in stitch order"
-          value={texts.colours}
-          problem={problems.colours}
-          hint="As #rrggbb, one after another."
-          onChange={(t) => type('colours', t)}
-        />
-        <Choices
-          label="What is it"
-          choices={workKinds}
-          value={texts.kind as (typeof workKinds)[number]['id']}
-          onChange={(t) => type('kind', t)}
-        />
-        <Field
-          label="Smallest letter height, if it has letters"
-          value={texts.letter}
-          problem={problems.letter}
-          placeholder="none"
-          onChange={(t) => type('letter', t)}
-        />
-        {kept ? (
-          <Button
-            type="outline"
-            title="Remove this design"
-            onPress={() => {
-              remove('designs', id, kept.name)
-              router.replace('/designs')
-            }}
-          />
-        ) : null}
-      </Section>
-    </Page>
+    <FormPage
+      title={kept ? kept.name : 'A design by its size'}
+      onKeep={keep}
+      removal={kept ? 'Remove this design' : null}
+      onRemove={removeIt}
+    >
+      <Field label="Name" value={texts.name} problem={problems.name} onChange={(t) => type('name', t)} />
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        <DraftLength half draft={draft} field="width" label="Width" unit={style.unit} />
+        <DraftLength half draft={draft} field="height" label="Height" unit={style.unit} />
+      </View>
+      <Field
+        big
+        label="Stitches"
+        keyboard="numeric"
+        value={texts.stitches}
+        problem={problems.stitches}
+        onChange={(t) => type('stitches', t)}
+      />
+      <Field
+        label="Colours in stitch order"
+        value={texts.colours}
+        problem={problems.colours}
+        hint="As #rrggbb, one after another."
+        onChange={(t) => type('colours', t)}
+      />
+      <Choices
+        label="What is it"
+        choices={workKinds}
+        value={texts.kind as (typeof workKinds)[number]['id']}
+        onChange={(t) => type('kind', t)}
+      />
+      <Field
+        label="Smallest letter height, if it has letters"
+        value={texts.letter}
+        problem={problems.letter}
+        placeholder="none"
+        onChange={(t) => type('letter', t)}
+      />
+    </FormPage>
   )
 }

@@ -1,9 +1,10 @@
 import { Button } from '@rneui/themed'
-import { estimateLoad } from '@thimble/core/design/estimateLoad'
 import { formatLength } from '@thimble/core/lengths/formatLength'
 import { useRouter } from 'expo-router'
 import { Pressable, View } from 'react-native'
-import { SizeDrawing } from '@/drawing/SizeDrawing'
+import { ColourStrip } from '@/drawing/ColourStrip'
+import { DesignThumb } from '@/drawing/DesignThumb'
+import { loadOf } from '@/plan/pieceDesign'
 import { useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Grid } from '@/ui/Grid'
@@ -11,25 +12,27 @@ import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { Heading, Words } from '@/ui/Words'
 import { useNamed } from '../useShelfDocs'
-import { loadNames } from './designWords'
+import { countWords, loadNames } from './designWords'
 
-/** The shelf of designs, all drawn at one scale. */
+const THUMB = 104
+
+/** The shelf of designs. */
 export function DesignsPage() {
   const p = usePalette()
   const router = useRouter()
   const designs = useNamed('designs')
   const style = useShelf((s) => s.shop)
-  const largest = Math.max(80, ...designs.map((d) => Math.max(d.width, d.height)))
   return (
     <Page
       title="Designs"
       wideContent
       aside={`${designs.length}`}
-      foot={<Button title="Add a design" onPress={() => router.push('/designs/new')} />}
+      foot={<Button title="Add a design" onPress={() => router.push('/designs/add')} />}
     >
       <Grid>
         {designs.map((d) => {
-          const { mean, loadClass } = estimateLoad(d, d.stitches)
+          const { mean, loadClass } = loadOf(d)
+          const about = d.summary && !d.summary.estimated ? '' : 'about '
           return (
             <Pressable
               key={d.id}
@@ -39,7 +42,6 @@ export function DesignsPage() {
               style={{
                 flexDirection: 'row',
                 gap: 14,
-                alignItems: 'center',
                 backgroundColor: p.paper,
                 borderBottomWidth: 1,
                 borderBottomColor: p.seam,
@@ -47,14 +49,18 @@ export function DesignsPage() {
                 paddingHorizontal: 16,
               }}
             >
-              <SizeDrawing width={d.width} height={d.height} colours={d.colours} largest={largest} px={92} />
+              <View style={{ width: THUMB, gap: 4 }}>
+                <DesignThumb design={d} px={THUMB} />
+                <ColourStrip
+                  blocks={d.colours.map((colour, i) => ({ colour, share: d.summary?.blocks[i]?.stitches ?? 1 }))}
+                  height={7}
+                />
+              </View>
               <View style={{ flex: 1, minWidth: 0, gap: 2 }}>
                 <Heading level={3}>{d.name}</Heading>
                 <Words bold>{`${formatLength(d.width, style)} × ${formatLength(d.height, style)}`}</Words>
-                <Words
-                  soft
-                >{`${d.stitches.toLocaleString('en')} stitches, ${d.colours.length} ${d.colours.length === 1 ? 'colour' : 'colours'}`}</Words>
-                <Words soft>{`About ${Math.round(mean)} a cm²: ${loadNames[loadClass]}, estimated from the box`}</Words>
+                <Words soft>{countWords(d)}</Words>
+                <Words soft>{`${loadNames[loadClass]}, ${about}${Math.round(mean)} a cm²`}</Words>
               </View>
             </Pressable>
           )
@@ -62,7 +68,7 @@ export function DesignsPage() {
       </Grid>
       {designs.length === 0 ? (
         <Section>
-          <Words>No designs yet. Add one by its name, size and stitches.</Words>
+          <Words>No designs yet. Add one from a file, as wording, or by its size.</Words>
         </Section>
       ) : null}
     </Page>

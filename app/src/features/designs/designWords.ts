@@ -1,3 +1,4 @@
+import type { Design } from '@thimble/contract'
 import type { LoadClass, WorkKind } from '@thimble/core/recipe/recipeQuery'
 
 export const loadNames: Record<LoadClass, string> = {
@@ -14,3 +15,20 @@ export const workKinds: readonly { id: WorkKind; name: string }[] = [
   { id: 'satin', name: 'Satin' },
   { id: 'applique', name: 'Applique' },
 ]
+
+export const sourceNames: Record<Design['source'], string> = {
+  size: 'by its size',
+  artwork: 'artwork',
+  stitches: 'stitch list',
+}
+
+export const many = (n: number, one: string, more = `${one}s`): string =>
+  `${n.toLocaleString('en')} ${n === 1 ? one : more}`
+
+/** “2,860 stitches, 3 colours”; an estimate says so. */
+export function countWords({ stitches, colours, summary }: Design): string {
+  const distinct = new Set(colours.map((c) => c.toLowerCase())).size
+  return `${summary?.estimated ? 'About ' : ''}${many(stitches, 'stitch', 'stitches')}, ${many(distinct, 'colour')}`
+}
+
+export const metres = (m: number): string => `${m < 10 ? m.toFixed(1) : Math.round(m).toLocaleString('en')} m`

@@ -155,6 +155,11 @@ function HoopRow({
         hoop={hoop}
         choice={choice}
         design={choice.size}
+        sketch={
+          choice.hoopings > 1 || !plan.design.sketch
+            ? null
+            : { blocks: plan.design.sketch, colours: plan.design.colours }
+        }
         cloth={piece.cloth.colour}
         size={124}
         largest={largest}

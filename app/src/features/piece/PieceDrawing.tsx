@@ -1,7 +1,10 @@
 import type { StageId } from '@thimble/contract'
 import { View } from 'react-native'
 import { ItemDrawing } from '@/drawing/ItemDrawing'
+import type { Sketch } from '@/drawing/PlacedSketch'
+import type { PieceDesign } from '@/plan/pieceDesign'
 import { Words } from '@/ui/Words'
+import type { SketchBlock } from '@thimble/core/design/sketchDesign'
 import { type PieceTools, useHoopPlan, useLivePiece } from './usePiece'
 
 type Props = { id: string; stage: StageId; lit: string | null; height: number }
@@ -26,6 +29,7 @@ function MeasuredPiece({ piece, plan, shelf, lit, height }: PartProps) {
       write={plan.write}
       height={height}
       lit={lit}
+      sketch={sketchOf(plan.design)}
       order={order}
       measuring={lit !== null && order.includes(lit)}
     />
@@ -44,11 +48,24 @@ function HoopedPiece({ lit, height, ...tools }: PartProps) {
       write={plan.write}
       height={height}
       lit={lit}
+      sketch={sketchOf(plan.design)}
       hoop={
         hoop && chosen ? { field: hoop.field, outside: hoop.outside, pose: chosen.pose, target: chosen.target } : null
       }
     />
   )
+}
+
+const sketches = new WeakMap<readonly SketchBlock[], NonNullable<Sketch>>()
+
+/** The same object for the same design, so that the drawing is not made again at every key. */
+function sketchOf({ sketch, colours }: PieceDesign): Sketch {
+  if (!sketch) return null
+  const known = sketches.get(sketch)
+  if (known && known.colours === colours) return known
+  const fresh = { blocks: sketch, colours }
+  sketches.set(sketch, fresh)
+  return fresh
 }
 
 const Waiting = () => (

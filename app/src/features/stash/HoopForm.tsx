@@ -1,19 +1,17 @@
-import { Button } from '@rneui/themed'
 import { Hoop } from '@thimble/contract'
-import { useRouter } from 'expo-router'
 import { View } from 'react-native'
 import { HoopDrawing } from '@/drawing/HoopDrawing'
 import { readTyped } from '@/plan/readTyped'
-import { create, patch, remove, useShelf } from '@/state/store'
+import { useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Choices } from '@/ui/Choices'
 import { Field } from '@/ui/Field'
-import { Page } from '@/ui/Page'
-import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
 import { formatLength } from '@thimble/core/lengths/formatLength'
 import { DraftLength } from './DraftLength'
+import { FormPage } from './FormPage'
 import { useDraft } from './useDraft'
+import { useKeptForm } from './useKeptForm'
 
 const sizes = [
   { id: 'fieldW', name: 'Field width', path: 'field.width' },
@@ -25,9 +23,8 @@ const sizes = [
 /** A hoop as measured: its field, its ring, and what it closes over. */
 export function HoopForm({ id }: { id: string }) {
   const p = usePalette()
-  const router = useRouter()
   const style = useShelf((s) => s.shop)
-  const kept = useShelf((s) => s.docs.hoops[id])
+  const { kept, base, keep: keepIt, removeIt } = useKeptForm('hoops', id, '/stash')
   const own = kept && kept.field.shape !== 'polygon' ? kept.field : null
   const write = (mm?: number | null): string => (mm ? formatLength(mm, style) : '')
   const draft = useDraft(`hoop.${id}`, {
@@ -46,16 +43,12 @@ export function HoopForm({ id }: { id: string }) {
 
   const doc = () => {
     const [width, height, outW, outH] = sizes.map((s) => read(texts[s.id]).mm ?? Number.NaN)
-    const now = new Date().toISOString()
     const field =
       texts.shape === 'oval'
         ? { shape: 'oval', width, height }
         : { shape: 'rect', width, height, cornerRadius: read(texts.corner).mm ?? 0 }
     return {
-      ...kept,
-      id: kept?.id ?? crypto.randomUUID(),
-      createdAt: kept?.createdAt ?? now,
-      updatedAt: now,
+      ...base(),
       name: texts.name,
       field,
       outside: { width: outW, height: outH },
@@ -81,88 +74,81 @@ export function HoopForm({ id }: { id: string }) {
         (path === 'maxThicknessMm' ? 'thick' : path.startsWith('field') ? 'corner' : path),
     )
     if (!found) return
-    if (kept) patch('hoops', id, found)
-    else create('hoops', found)
     draft.forget()
-    router.replace('/stash')
+    keepIt(found)
   }
   const shown = Hoop.safeParse({ ...doc(), name: texts.name || 'Hoop' })
   return (
-    <Page title={kept ? kept.name : 'A new hoop'} back foot={<Button title="Keep it" onPress={keep} />}>
-      {shown.success ? (
-        <View style={{ alignItems: 'center', backgroundColor: p.table, paddingVertical: 8 }}>
-          <HoopDrawing
-            hoop={shown.data}
-            cloth={p.paper}
-            size={220}
-            largest={Math.max(shown.data.outside.width, shown.data.outside.height)}
-          />
-        </View>
-      ) : null}
-      <Section>
-        <Field
-          label="Name"
-          value={texts.name}
-          problem={problems.name}
-          placeholder="Square 100"
-          onChange={(t) => type('name', t)}
-        />
-        <Choices
-          label="Shape of the field"
-          choices={[
-            { id: 'rect', name: 'Straight sides' },
-            { id: 'oval', name: 'Oval' },
-          ]}
-          value={texts.shape as 'rect' | 'oval'}
-          onChange={(t) => type('shape', t)}
-        />
-        {[sizes.slice(0, 2), sizes.slice(2)].map((pair) => (
-          <View key={pair[0]!.id} style={{ flexDirection: 'row', gap: 12 }}>
-            {pair.map((s) => (
-              <DraftLength key={s.id} half draft={draft} field={s.id} label={s.name} unit={style.unit} />
-            ))}
+    <FormPage
+      title={kept ? kept.name : 'A new hoop'}
+      onKeep={keep}
+      removal={kept ? 'Remove this hoop' : null}
+      onRemove={removeIt}
+      picture={
+        shown.success ? (
+          <View style={{ alignItems: 'center', backgroundColor: p.table, paddingVertical: 8 }}>
+            <HoopDrawing
+              hoop={shown.data}
+              cloth={p.paper}
+              size={220}
+              largest={Math.max(shown.data.outside.width, shown.data.outside.height)}
+            />
           </View>
-        ))}
-        <Words soft>
-          The field is what the machine can really sew, a few millimetres smaller than the ring’s inside.
-        </Words>
-        {texts.shape === 'rect' ? (
-          <Field
-            label="Corner radius of the field"
-            value={texts.corner}
-            problem={problems.corner}
-            placeholder="0"
-            onChange={(t) => type('corner', t)}
-          />
-        ) : null}
-        <Choices
-          label="Does it clamp with magnets"
-          choices={[
-            { id: 'no', name: 'No' },
-            { id: 'yes', name: 'Yes' },
-          ]}
-          value={texts.clamp as 'yes' | 'no'}
-          onChange={(t) => type('clamp', t)}
-        />
-        {texts.clamp === 'yes' ? <Words soft>Magnets pinch fingers; keep them from pacemakers and cards.</Words> : null}
+        ) : null
+      }
+    >
+      <Field
+        label="Name"
+        value={texts.name}
+        problem={problems.name}
+        placeholder="Square 100"
+        onChange={(t) => type('name', t)}
+      />
+      <Choices
+        label="Shape of the field"
+        choices={[
+          { id: 'rect', name: 'Straight sides' },
+          { id: 'oval', name: 'Oval' },
+        ]}
+        value={texts.shape as 'rect' | 'oval'}
+        onChange={(t) => type('shape', t)}
+      />
+      {[sizes.slice(0, 2), sizes.slice(2)].map((pair) => (
+        <View key={pair[0]!.id} style={{ flexDirection: 'row', gap: 12 }}>
+          {pair.map((s) => (
+            <DraftLength key={s.id} half draft={draft} field={s.id} label={s.name} unit={style.unit} />
+          ))}
+        </View>
+      ))}
+      <Words soft>
+        The field is what the machine can really sew, a few millimetres smaller than the ring’s inside.
+      </Words>
+      {texts.shape === 'rect' ? (
         <Field
-          label="Closes over cloth up to"
-          value={texts.thick}
-          problem={problems.thick}
-          placeholder="not known"
-          onChange={(t) => type('thick', t)}
+          label="Corner radius of the field"
+          value={texts.corner}
+          problem={problems.corner}
+          placeholder="0"
+          onChange={(t) => type('corner', t)}
         />
-        {kept ? (
-          <Button
-            type="outline"
-            title="Remove this hoop"
-            onPress={() => {
-              remove('hoops', id, kept.name)
-              router.replace('/stash')
-            }}
-          />
-        ) : null}
-      </Section>
-    </Page>
+      ) : null}
+      <Choices
+        label="Does it clamp with magnets"
+        choices={[
+          { id: 'no', name: 'No' },
+          { id: 'yes', name: 'Yes' },
+        ]}
+        value={texts.clamp as 'yes' | 'no'}
+        onChange={(t) => type('clamp', t)}
+      />
+      {texts.clamp === 'yes' ? <Words soft>Magnets pinch fingers; keep them from pacemakers and cards.</Words> : null}
+      <Field
+        label="Closes over cloth up to"
+        value={texts.thick}
+        problem={problems.thick}
+        placeholder="not known"
+        onChange={(t) => type('thick', t)}
+      />
+    </FormPage>
   )
 }

@@ -13,12 +13,14 @@ import { Heading, Words } from '@/ui/Words'
 import { layerName } from '../piece/recipeWords'
 import { useNamed } from '../useShelfDocs'
 import { fieldSize } from './hoopWords'
+import { fibreName } from './threadWords'
 
-/** What there is: hoops with their fields, backings and toppings with what is left. */
+/** What there is: hoops with their fields, backings, toppings and threads with what is left. */
 export function StashPage() {
   const router = useRouter()
   const hoops = useNamed('hoops')
   const supplies = useNamed('supplies')
+  const threads = useNamed('threads')
   const style = useShelf((s) => s.shop)
   const p = usePalette()
   const largest = Math.max(120, ...hoops.map((h) => Math.max(h.outside.width, h.outside.height)))
@@ -46,37 +48,50 @@ export function StashPage() {
           </Section>
         }
         detail={
-          <Section title="Backings and toppings">
-            <View>
-              {supplies.map((supply) => {
-                const low = supply.leftMm <= supply.lowMm
-                return (
-                  <Row key={supply.id} label={supply.name} onPress={() => router.push(`/stash/supply/${supply.id}`)}>
-                    <View
-                      style={{
-                        width: 40,
-                        height: 40,
-                        backgroundColor: supply.colour,
-                        borderWidth: 1,
-                        borderColor: p.seam,
-                        borderRadius: 2,
-                      }}
-                    />
+          <>
+            <Section title="Backings and toppings">
+              <View>
+                {supplies.map((supply) => {
+                  const low = supply.leftMm <= supply.lowMm
+                  return (
+                    <Row key={supply.id} label={supply.name} onPress={() => router.push(`/stash/supply/${supply.id}`)}>
+                      <Swatch colour={supply.colour} />
+                      <View style={{ flex: 1, minWidth: 0 }}>
+                        <Heading level={3}>{supply.name}</Heading>
+                        <Words soft>{layerName(supply.kind)}</Words>
+                      </View>
+                      <View style={{ alignItems: 'flex-end' }}>
+                        <Words bold tone={low ? 'madder' : undefined}>{`${(supply.leftMm / 1000).toFixed(1)} m`}</Words>
+                        <Words soft>{low ? 'low' : `${formatLength(supply.widthMm, style)} wide`}</Words>
+                      </View>
+                    </Row>
+                  )
+                })}
+              </View>
+              {supplies.length === 0 ? <Words soft>Nothing yet.</Words> : null}
+              <Button
+                type="outline"
+                title="Add a backing or topping"
+                onPress={() => router.push('/stash/supply/new')}
+              />
+            </Section>
+            <Section title="Threads">
+              <View>
+                {threads.map((thread) => (
+                  <Row key={thread.id} label={thread.name} onPress={() => router.push(`/stash/thread/${thread.id}`)}>
+                    <Swatch colour={thread.colour} />
                     <View style={{ flex: 1, minWidth: 0 }}>
-                      <Heading level={3}>{supply.name}</Heading>
-                      <Words soft>{layerName(supply.kind)}</Words>
+                      <Heading level={3}>{thread.name}</Heading>
+                      <Words soft>{`${thread.weight} weight ${fibreName(thread.fibre)}`}</Words>
                     </View>
-                    <View style={{ alignItems: 'flex-end' }}>
-                      <Words bold tone={low ? 'madder' : undefined}>{`${(supply.leftMm / 1000).toFixed(1)} m`}</Words>
-                      <Words soft>{low ? 'low' : `${formatLength(supply.widthMm, style)} wide`}</Words>
-                    </View>
+                    <Words bold>{thread.leftM === null ? '' : `${Math.round(thread.leftM)} m`}</Words>
                   </Row>
-                )
-              })}
-            </View>
-            {supplies.length === 0 ? <Words soft>Nothing yet.</Words> : null}
-            <Button type="outline" title="Add a backing or topping" onPress={() => router.push('/stash/supply/new')} />
-          </Section>
+                ))}
+              </View>
+              {threads.length === 0 ? <Words soft>No threads yet.</Words> : null}
+              <Button type="outline" title="Add a thread" onPress={() => router.push('/stash/thread/new')} />
+            </Section>
+          </>
         }
         both
       />
@@ -103,5 +118,14 @@ function Row({ label, onPress, children }: { label: string; onPress: () => void;
     >
       {children}
     </Pressable>
+  )
+}
+
+function Swatch({ colour }: { colour: string }) {
+  const p = usePalette()
+  return (
+    <View
+      style={{ width: 40, height: 40, backgroundColor: colour, borderWidth: 1, borderColor: p.seam, borderRadius: 2 }}
+    />
   )
 }

@@ -1,17 +1,15 @@
-import { Button } from '@rneui/themed'
 import { Supply, supplyKinds } from '@thimble/contract'
-import { useRouter } from 'expo-router'
 import { View } from 'react-native'
 import { readTyped } from '@/plan/readTyped'
-import { create, patch, remove, useShelf } from '@/state/store'
+import { useShelf } from '@/state/store'
 import { Choices } from '@/ui/Choices'
 import { Field } from '@/ui/Field'
-import { Page } from '@/ui/Page'
-import { Section } from '@/ui/Section'
 import { formatLength } from '@thimble/core/lengths/formatLength'
 import { layerName } from '../piece/recipeWords'
 import { DraftLength } from './DraftLength'
+import { FormPage } from './FormPage'
 import { useDraft } from './useDraft'
+import { useKeptForm } from './useKeptForm'
 
 const lengths = ['widthMm', 'leftMm', 'lowMm'] as const
 const colours = [
@@ -23,9 +21,8 @@ const colours = [
 
 /** A backing or topping: its kind, its width, and how much of it is left. */
 export function SupplyForm({ id }: { id: string }) {
-  const router = useRouter()
   const style = useShelf((s) => s.shop)
-  const kept = useShelf((s) => s.docs.supplies[id])
+  const { kept, base, keep: keepIt, removeIt } = useKeptForm('supplies', id, '/stash')
   const metres = (mm?: number): string => (mm === undefined ? '' : `${mm / 1000} m`)
   const draft = useDraft(`supply.${id}`, {
     name: kept?.name ?? '',
@@ -45,13 +42,9 @@ export function SupplyForm({ id }: { id: string }) {
         return [field, mm]
       }),
     )
-    const now = new Date().toISOString()
     const doc = {
-      ...kept,
+      ...base(),
       ...read,
-      id: kept?.id ?? crypto.randomUUID(),
-      createdAt: kept?.createdAt ?? now,
-      updatedAt: now,
       name: texts.name,
       kind: texts.kind,
       colour: texts.colour,
@@ -59,46 +52,37 @@ export function SupplyForm({ id }: { id: string }) {
     }
     const found = draft.check<Supply>(Supply as never, doc, unread, (path) => path)
     if (!found) return
-    if (kept) patch('supplies', id, found)
-    else create('supplies', found)
     draft.forget()
-    router.replace('/stash')
+    keepIt(found)
   }
   return (
-    <Page title={kept ? kept.name : 'A new backing or topping'} back foot={<Button title="Keep it" onPress={keep} />}>
-      <Section>
-        <Field
-          label="Name"
-          value={texts.name}
-          problem={problems.name}
-          placeholder="Mesh, white"
-          onChange={(t) => type('name', t)}
-        />
-        <Choices
-          label="Kind"
-          long
-          choices={supplyKinds.map((k) => ({ id: k, name: layerName(k) }))}
-          value={texts.kind as (typeof supplyKinds)[number]}
-          onChange={(t) => type('kind', t)}
-        />
-        <Choices label="Colour" choices={colours} value={texts.colour} onChange={(t) => type('colour', t)} />
-        <DraftLength draft={draft} field="widthMm" label="Width of the roll or sheet" unit={style.unit} />
-        <View style={{ flexDirection: 'row', gap: 12 }}>
-          <DraftLength half draft={draft} field="leftMm" label="Length left" unit="m" />
-          <DraftLength half draft={draft} field="lowMm" label="Low below" unit="m" />
-        </View>
-        {kept ? (
-          <Button
-            type="outline"
-            title="Remove it"
-            onPress={() => {
-              remove('supplies', id, kept.name)
-              router.replace('/stash')
-            }}
-          />
-        ) : null}
-      </Section>
-    </Page>
+    <FormPage
+      title={kept ? kept.name : 'A new backing or topping'}
+      onKeep={keep}
+      removal={kept ? 'Remove it' : null}
+      onRemove={removeIt}
+    >
+      <Field
+        label="Name"
+        value={texts.name}
+        problem={problems.name}
+        placeholder="Mesh, white"
+        onChange={(t) => type('name', t)}
+      />
+      <Choices
+        label="Kind"
+        long
+        choices={supplyKinds.map((k) => ({ id: k, name: layerName(k) }))}
+        value={texts.kind as (typeof supplyKinds)[number]}
+        onChange={(t) => type('kind', t)}
+      />
+      <Choices label="Colour" choices={colours} value={texts.colour} onChange={(t) => type('colour', t)} />
+      <DraftLength draft={draft} field="widthMm" label="Width of the roll or sheet" unit={style.unit} />
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        <DraftLength half draft={draft} field="leftMm" label="Length left" unit="m" />
+        <DraftLength half draft={draft} field="lowMm" label="Low below" unit="m" />
+      </View>
+    </FormPage>
   )
 }
 

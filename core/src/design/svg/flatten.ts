@@ -86,7 +86,7 @@ class Pen {
  */
 export function flatten(d: string, tolerance: number, mmPerUnit: number): Polyline[] {
   const path = svgpath(d).abs().unshort().unarc() as Read
-  if (path.err) throw new Error(path.err.replace(/^SvgPath: /, ''))
+  if (path.err) throw new Error(`its path data breaks off at character ${/pos (\d+)/.exec(path.err)?.[1] ?? '1'}`)
   const pen = new Pen(tolerance, (2 * MOST_MM) / mmPerUnit)
   path.iterate((segment) => {
     const n = segment.slice(1) as number[]

@@ -9,7 +9,8 @@ import { Section } from '@/ui/Section'
 import { TickLine } from '@/ui/TickLine'
 import { Words } from '@/ui/Words'
 import type { PieceTools } from '../usePiece'
-import { TemplateButtons } from './TemplateButtons'
+import { printTemplate } from '@/template/printTemplate'
+import { TemplateButtons } from '@/template/TemplateButtons'
 
 const FIELD_PATHS = /^(measures|distances|design|zones|row)\b/
 
@@ -61,7 +62,9 @@ export function MarkSection({ tools }: { tools: PieceTools }) {
       ) : (
         <Words soft>The marks follow as soon as the numbers above can be read.</Words>
       )}
-      {placement ? <TemplateButtons tools={tools} /> : null}
+      {placement ? (
+        <TemplateButtons make={(paper) => printTemplate(tools.piece, tools.plan, paper, new Date())} />
+      ) : null}
     </Section>
   )
 }

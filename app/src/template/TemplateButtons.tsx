@@ -2,18 +2,16 @@ import { Button } from '@rneui/themed'
 import type { PaperId } from '@thimble/core/template/templatePages'
 import { useState } from 'react'
 import { View } from 'react-native'
-import { printTemplate } from '@/template/printTemplate'
 import { Opener } from '@/ui/Opener'
 import { Words } from '@/ui/Words'
-import type { PieceTools } from '../usePiece'
 
 /** The true-size paper template as a PDF, for either paper. */
-export function TemplateButtons({ tools: { piece, plan } }: { tools: PieceTools }) {
+export function TemplateButtons({ make }: { make: (paper: PaperId) => Promise<void> }) {
   const [said, setSaid] = useState<string | null>(null)
   const print = async (paper: PaperId): Promise<void> => {
     setSaid('Making the template …')
     try {
-      await printTemplate(piece, plan, paper, new Date())
+      await make(paper)
       setSaid('The template is in your downloads. Print it at 100 % and check its ruler.')
     } catch (error) {
       setSaid(

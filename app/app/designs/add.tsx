@@ -1,0 +1,1 @@
+export { AddDesignPage as default } from '@/features/designs/AddDesignPage'

@@ -1,0 +1,1 @@
+export { GroupPage as default } from '@/features/designs/GroupPage'

@@ -1,0 +1,1 @@
+export { WordingPage as default } from '@/features/designs/WordingPage'

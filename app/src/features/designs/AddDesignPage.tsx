@@ -1,0 +1,140 @@
+import { Button } from '@rneui/themed'
+import { useRouter } from 'expo-router'
+import { Pressable, View } from 'react-native'
+import { useDropzone } from 'react-dropzone'
+import { DesignThumb } from '@/drawing/DesignThumb'
+import { type IntakeLine, useIntake } from '@/drawings/useIntake'
+import { remove, useShelf } from '@/state/store'
+import { usePalette } from '@/theme/PaletteProvider'
+import { formatLength } from '@thimble/core/lengths/formatLength'
+import { FieldProblem } from '@/ui/FieldProblem'
+import { Page } from '@/ui/Page'
+import { Section } from '@/ui/Section'
+import { Heading, Words } from '@/ui/Words'
+import { countWords } from './designWords'
+
+/** How a design comes onto the shelf: from files, as wording, from others, or by its size. */
+export function AddDesignPage() {
+  const router = useRouter()
+  const { lines, take, withoutPage } = useIntake()
+  return (
+    <Page title="Add a design" back>
+      <Section
+        title="From files"
+        says="Artwork (SVG) at its real size, stitch lists (CSV), or designs written out here (JSON). Several at once; up to 10 MB and 500 000 stitches each."
+      >
+        <DropArea onFiles={take} />
+        <Progress lines={lines} />
+        {lines.map((line) => (
+          <Line
+            key={line.key}
+            line={line}
+            onOpen={() => router.push(`/designs/${line.design!.id}`)}
+            onDropPage={async () => {
+              const first = line.design
+              if ((await withoutPage(line)) && first) remove('designs', first.id, first.name)
+            }}
+          />
+        ))}
+      </Section>
+      <Section title="Or otherwise">
+        <Button type="outline" title="Set a line of wording" onPress={() => router.push('/designs/wording')} />
+        <Button type="outline" title="Group designs into one" onPress={() => router.push('/designs/group')} />
+        <Button type="outline" title="By its size and stitches" onPress={() => router.push('/designs/new')} />
+      </Section>
+    </Page>
+  )
+}
+
+function DropArea({ onFiles }: { onFiles: (files: File[]) => void }) {
+  const p = usePalette()
+  const { getRootProps, getInputProps, isDragActive } = useDropzone({ onDrop: onFiles, multiple: true })
+  return (
+    <div
+      {...getRootProps({ role: 'button', 'aria-label': 'Choose files, or drop them here' })}
+      style={{
+        border: `2px dashed ${isDragActive ? p.indigo : p.inkSoft}`,
+        background: isDragActive ? p.tape : p.paper,
+        borderRadius: 4,
+        padding: 22,
+        textAlign: 'center',
+        cursor: 'pointer',
+      }}
+    >
+      <input {...getInputProps({ 'aria-label': 'Design files' })} />
+      <Words bold tone="indigo">
+        {isDragActive ? 'Let go to take them in' : 'Choose files, or drop them here'}
+      </Words>
+    </div>
+  )
+}
+
+/** A tape drawn out as far as the files are read. */
+function Progress({ lines }: { lines: readonly IntakeLine[] }) {
+  const p = usePalette()
+  const done = lines.filter((line) => line.state === 'in' || line.state === 'refused').length
+  if (lines.length === 0) return null
+  const refused = lines.filter((line) => line.state === 'refused').length
+  const reading = lines.find((line) => line.state === 'reading')
+  const says = reading
+    ? `Reading ${reading.name}, ${done + 1} of ${lines.length}`
+    : `${lines.length - refused} of ${lines.length} came in${refused > 0 ? `, ${refused} could not be read` : ''}.`
+  return (
+    <View style={{ gap: 4 }}>
+      <View
+        role="progressbar"
+        aria-label="Files read"
+        aria-valuemin={0}
+        aria-valuemax={lines.length}
+        aria-valuenow={done}
+        style={{ height: 14, borderWidth: 1, borderColor: p.seam, backgroundColor: p.paper, flexDirection: 'row' }}
+      >
+        {lines.map((line, i) => (
+          <View
+            key={line.key}
+            style={{
+              flex: 1,
+              backgroundColor: i < done ? p.tape : 'transparent',
+              borderRightWidth: i < lines.length - 1 ? 1 : 0,
+              borderRightColor: p.onTape,
+            }}
+          />
+        ))}
+      </View>
+      <Words soft role="status">
+        {says}
+      </Words>
+    </View>
+  )
+}
+
+function Line({ line, onOpen, onDropPage }: { line: IntakeLine; onOpen: () => void; onDropPage: () => void }) {
+  const p = usePalette()
+  const style = useShelf((s) => s.shop)
+  const { design } = line
+  return (
+    <View style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 10, gap: 6 }}>
+      {design ? (
+        <Pressable
+          role="link"
+          aria-label={`Open ${design.name}`}
+          onPress={onOpen}
+          style={{ flexDirection: 'row', gap: 12 }}
+        >
+          <DesignThumb design={design} px={64} />
+          <View style={{ flex: 1, minWidth: 0 }}>
+            <Heading level={3}>{design.name}</Heading>
+            <Words bold>{`${formatLength(design.width, style)} × ${formatLength(design.height, style)}`}</Words>
+            <Words soft>{countWords(design)}</Words>
+          </View>
+        </Pressable>
+      ) : (
+        <Words>{`${line.name}${line.state === 'reading' ? ', being read' : line.state === 'waiting' ? ', waiting' : ''}`}</Words>
+      )}
+      {line.reason ? <FieldProblem id={line.key}>{line.reason}</FieldProblem> : null}
+      {line.whitePage ? (
+        <Button type="outline" title="Leave out the white page behind it" onPress={onDropPage} />
+      ) : null}
+    </View>
+  )
+}

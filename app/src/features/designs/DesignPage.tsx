@@ -1,0 +1,125 @@
+import type { Design } from '@thimble/contract'
+import { useState } from 'react'
+import { View } from 'react-native'
+import { ColourStrip } from '@/drawing/ColourStrip'
+import { groundFor } from '@/drawing/clothInk'
+import { DesignBoard } from '@/drawings/DesignBoard'
+import { LoadLegend } from '@/drawings/LoadLegend'
+import { Scrub } from '@/drawings/Scrub'
+import { useOpened } from '@/drawings/useOpened'
+import { useShelf } from '@/state/store'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Choices } from '@/ui/Choices'
+import { FieldProblem } from '@/ui/FieldProblem'
+import { Page } from '@/ui/Page'
+import { Split, useWide } from '@/ui/Split'
+import { Words } from '@/ui/Words'
+import type { OpenedDesign } from '@/workers/designWorker'
+import { many } from './designWords'
+import { AboutSection } from './parts/AboutSection'
+import { ChangeSection } from './parts/ChangeSection'
+import { ColoursSection } from './parts/ColoursSection'
+import { CuttingSection } from './parts/CuttingSection'
+import { FiguresSection } from './parts/FiguresSection'
+import { HoopsSection } from './parts/HoopsSection'
+import { OrderSection } from './parts/OrderSection'
+import { WriteSection } from './parts/WriteSection'
+
+/** One design: its drawing and load, what it is in numbers, its colours and their order, and what placing does to it. */
+export function DesignPage({ design }: { design: Design }) {
+  const wide = useWide()
+  const { opened, problem } = useOpened(design)
+  const board = (
+    <View style={{ paddingBottom: 8 }}>
+      {opened ? <Board design={design} opened={opened} /> : <Waiting tall={wide ? 480 : 330} problem={problem} />}
+      {opened && problem ? (
+        <View style={{ paddingHorizontal: 16 }}>
+          <FieldProblem id="drawing">{problem}</FieldProblem>
+        </View>
+      ) : null}
+    </View>
+  )
+  const parts = (
+    <View style={{ paddingBottom: 24 }}>
+      <FiguresSection design={design} opened={opened} />
+      <ColoursSection design={design} opened={opened} />
+      <OrderSection design={design} />
+      <ChangeSection design={design} />
+      <HoopsSection design={design} />
+      <CuttingSection design={design} />
+      <WriteSection design={design} />
+      <AboutSection design={design} />
+    </View>
+  )
+  return (
+    <Page title={design.name} back wideContent>
+      <Split list={board} detail={parts} both />
+    </Page>
+  )
+}
+
+function Waiting({ tall, problem }: { tall: number; problem: string | null }) {
+  const p = usePalette()
+  return (
+    <View style={{ height: tall, backgroundColor: p.table, justifyContent: 'center', padding: 24 }}>
+      {problem ? <FieldProblem id="drawing">{problem}</FieldProblem> : <Words soft>Laying out the drawing</Words>}
+    </View>
+  )
+}
+
+const seen = [
+  { id: 'stitches', name: 'Stitches' },
+  { id: 'load', name: 'Load' },
+] as const
+
+function Board({ design, opened }: { design: Design; opened: OpenedDesign }) {
+  const wide = useWide()
+  const unit = useShelf((s) => s.shop.unit)
+  const [what, setWhat] = useState<'stitches' | 'load'>('stitches')
+  const [upTo, setUpTo] = useState<number | null>(null)
+  const stitched = design.source === 'stitches'
+  const total = opened.ink.reduce((sum, b) => sum + b.points.length / 2, 0)
+  const at = upTo === null ? total : Math.min(upTo, total)
+  const block = blockAt(opened, at)
+  const strip = opened.design.summary.blocks.map(({ stitches }, i) => ({
+    colour: opened.design.colours[i]!,
+    share: stitches,
+  }))
+  return (
+    <>
+      <DesignBoard
+        opened={opened}
+        height={wide ? 480 : 330}
+        unit={unit}
+        ground={groundFor(opened.design.colours)}
+        upTo={stitched ? upTo : null}
+        load={what === 'load'}
+        label={`${design.name}, to scale${what === 'load' ? ', with its load' : ''}`}
+      />
+      <View style={{ paddingHorizontal: 16, paddingTop: 8 }}>
+        <ColourStrip blocks={strip} height={16} at={upTo === null ? null : block} label="Colours in stitch order" />
+      </View>
+      {stitched && what === 'stitches' ? (
+        <Scrub
+          total={total}
+          at={at}
+          onChange={setUpTo}
+          says={`Stitch ${at.toLocaleString('en')} of ${total.toLocaleString('en')}, in colour ${block + 1} of ${strip.length}`}
+        />
+      ) : null}
+      <View style={{ paddingHorizontal: 16, paddingTop: 8, gap: 10 }}>
+        <Choices label="Show" choices={seen} value={what} onChange={setWhat} />
+        {what === 'load' ? <LoadLegend /> : null}
+        {stitched ? null : (
+          <Words soft>{`Artwork: ${many(design.stitches, 'stitch', 'stitches')} are an estimate.`}</Words>
+        )}
+      </View>
+    </>
+  )
+}
+
+function blockAt({ ink }: OpenedDesign, stitch: number): number {
+  let from = 0
+  const found = ink.findIndex((b) => (from += b.points.length / 2) >= stitch)
+  return Math.max(0, found)
+}

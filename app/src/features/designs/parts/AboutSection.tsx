@@ -1,0 +1,63 @@
+import { Button } from '@rneui/themed'
+import type { Design } from '@thimble/contract'
+import { formatLength } from '@thimble/core/lengths/formatLength'
+import { smallLetterAdvice } from '@thimble/core/wording/smallLetterAdvice'
+import { useRouter } from 'expo-router'
+import { readTyped } from '@/plan/readTyped'
+import { patch, remove, useShelf } from '@/state/store'
+import { AdviceBar } from '@/ui/AdviceBar'
+import { Choices } from '@/ui/Choices'
+import { Field } from '@/ui/Field'
+import { NameField } from '@/ui/NameField'
+import { Section } from '@/ui/Section'
+import { useKeptText } from '@/ui/useKeptText'
+import { workKinds } from '../designWords'
+
+/** What its owner says of it: name, kind, smallest letter, note. */
+export function AboutSection({ design }: { design: Design }) {
+  const router = useRouter()
+  const style = useShelf((s) => s.shop)
+  const { id, smallestLetterMm } = design
+  const [letter, setLetter] = useKeptText(`letter.${id}`, smallestLetterMm ? formatLength(smallestLetterMm, style) : '')
+  const { mm, problem } = readTyped({ text: letter, unit: style.unit })
+  const wrong = problem ?? (mm !== null && (mm <= 0 || mm > 300) ? 'A letter is up to 300 mm high.' : null)
+  const typeLetter = (text: string): void => {
+    const read = readTyped({ text, unit: style.unit })
+    const good = !read.problem && (read.mm === null || (read.mm > 0 && read.mm <= 300))
+    setLetter(text, good)
+    if (good) patch('designs', id, { smallestLetterMm: read.mm })
+  }
+  return (
+    <Section title="About it">
+      <NameField slot={`design.${id}`} name={design.name} onChange={(name) => patch('designs', id, { name })} />
+      <Choices
+        label="What is it"
+        choices={workKinds}
+        value={design.kind}
+        onChange={(kind) => patch('designs', id, { kind })}
+      />
+      <Field
+        label="Smallest letter height, if it has letters"
+        value={letter}
+        placeholder="none"
+        problem={wrong}
+        onChange={typeLetter}
+      />
+      {smallestLetterMm ? smallLetterAdvice(smallestLetterMm).map((a) => <AdviceBar key={a.code} advice={a} />) : null}
+      <Field
+        label="Note"
+        multiline
+        value={design.note}
+        onChange={(note) => patch('designs', id, { note: note.slice(0, 4000) })}
+      />
+      <Button
+        type="outline"
+        title="Remove this design"
+        onPress={() => {
+          remove('designs', id, design.name)
+          router.replace('/designs')
+        }}
+      />
+    </Section>
+  )
+}

@@ -1,0 +1,58 @@
+import { Button } from '@rneui/themed'
+import { fromThePrint, toneOnTone } from '@thimble/core/colour/threadColours'
+import { CoreError } from '@thimble/core/errors'
+import { View } from 'react-native'
+import { ColourStrip } from '@/drawing/ColourStrip'
+import { Field } from '@/ui/Field'
+import { useKeptText } from '@/ui/useKeptText'
+import { Words } from '@/ui/Words'
+
+type Props = { colours: readonly string[]; cloth: string; busy: boolean; onTake: (colours: string[]) => void }
+
+/** Tone on tone, and colours out of the cloth's own print, each shown before it is taken. */
+export function ColourIdeas({ colours, cloth, busy, onTake }: Props) {
+  const [print, setPrint] = useKeptText('print-colours', '')
+  const picked = print.split(/[\s,;]+/).filter(Boolean)
+  const printed = picked.length > 0 ? tried(() => fromThePrint(colours, [cloth, ...picked])) : null
+  return (
+    <View style={{ gap: 14 }}>
+      <Idea
+        title="Tone on tone, from the cloth’s own hue"
+        colours={toneOnTone(colours, cloth)}
+        busy={busy}
+        onTake={onTake}
+      />
+      <Field
+        label="Colours of the cloth’s print"
+        value={print}
+        hint="As #rrggbb, one after another; the cloth’s ground is the colour chosen above."
+        problem={printed && 'problem' in printed ? printed.problem : null}
+        onChange={(text) => setPrint(text, false)}
+      />
+      {printed && 'colours' in printed ? (
+        <Idea title="From the print" colours={printed.colours} busy={busy} onTake={onTake} />
+      ) : null}
+    </View>
+  )
+}
+
+function tried(work: () => string[]): { colours: string[] } | { problem: string } {
+  try {
+    return { colours: work() }
+  } catch (error) {
+    if (error instanceof CoreError) return { problem: error.message }
+    throw error
+  }
+}
+
+type IdeaProps = { title: string; colours: string[]; busy: boolean; onTake: (colours: string[]) => void }
+
+function Idea({ title, colours, busy, onTake }: IdeaProps) {
+  return (
+    <View style={{ gap: 6 }}>
+      <Words>{title}</Words>
+      <ColourStrip blocks={colours.map((colour) => ({ colour, share: 1 }))} height={28} label={title} />
+      <Button type="outline" title="Take these colours" disabled={busy} onPress={() => onTake(colours)} />
+    </View>
+  )
+}

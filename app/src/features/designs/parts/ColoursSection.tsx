@@ -1,0 +1,110 @@
+import type { Design, Thread } from '@thimble/contract'
+import { type Match, nearestThreads, onGround } from '@thimble/core/colour/threadColours'
+import { useState } from 'react'
+import { Pressable, View } from 'react-native'
+import { editDesign } from '@/drawings/editDesign'
+import { usePalette } from '@/theme/PaletteProvider'
+import { FieldProblem } from '@/ui/FieldProblem'
+import { Opener } from '@/ui/Opener'
+import { Section } from '@/ui/Section'
+import { useTask } from '@/ui/useTask'
+import { Words } from '@/ui/Words'
+import type { OpenedDesign } from '@/workers/designWorker'
+import { useNamed } from '../../useShelfDocs'
+import { many, metres } from '../designWords'
+import { ClothColour } from './ClothColour'
+import { ColourIdeas } from './ColourIdeas'
+import { RecolourLine } from './RecolourLine'
+
+const CLOTH_SLOT = 'zt.cloth.look'
+
+/** Each colour with its thread: metres, the nearest on the shelf, how it stands on the cloth; and other colours for it. */
+export function ColoursSection({ design, opened }: { design: Design; opened: OpenedDesign | null }) {
+  const threads = useNamed('threads')
+  const [cloth, setCloth] = useState(() => localStorage.getItem(CLOTH_SLOT) ?? '#27406b')
+  const { busy, problem, run } = useTask()
+  const distinct = [...new Set(design.colours.map((c) => c.toLowerCase()))]
+  const topOf = new Map(opened?.thread.byColour.map((c) => [c.colour.toLowerCase(), c.topMetres]))
+  const recolour = (from: string, to: string): void =>
+    void run(() => editDesign(design, { colours: design.colours.map((c) => (c.toLowerCase() === from ? to : c)) }))
+  const choose = (colour: string): void => {
+    setCloth(colour)
+    localStorage.setItem(CLOTH_SLOT, colour)
+  }
+  return (
+    <Section title="Colours" says={`${many(design.colours.length, 'block')} in ${many(distinct.length, 'colour')}.`}>
+      <ClothColour value={cloth} onChange={choose} />
+      {distinct.map((colour) => (
+        <ColourLine
+          key={colour}
+          colour={colour}
+          cloth={cloth}
+          top={topOf.get(colour)}
+          blocks={design.colours.filter((c) => c.toLowerCase() === colour).length}
+          matches={nearestThreads(colour, threads)}
+          onRecolour={(to) => recolour(colour, to)}
+        />
+      ))}
+      {problem ? <FieldProblem id="recolour">{problem}</FieldProblem> : null}
+      <Opener title="Other colours for it">
+        <ColourIdeas
+          colours={design.colours}
+          cloth={cloth}
+          busy={busy}
+          onTake={(colours) => void run(() => editDesign(design, { colours }))}
+        />
+      </Opener>
+    </Section>
+  )
+}
+
+type LineProps = {
+  colour: string
+  cloth: string
+  top: number | undefined
+  blocks: number
+  matches: Match<Thread>[]
+  onRecolour: (colour: string) => void
+}
+
+function ColourLine({ colour, cloth, top, blocks, matches, onRecolour }: LineProps) {
+  const p = usePalette()
+  const [open, setOpen] = useState(false)
+  const ground = onGround(colour, cloth)
+  const best = matches[0]
+  const short = best?.thread.leftM !== null && best !== undefined && top !== undefined && best.thread.leftM! < top
+  return (
+    <View style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 8, gap: 6 }}>
+      <Pressable
+        role="button"
+        aria-expanded={open}
+        aria-label={`Colour ${colour}`}
+        onPress={() => setOpen(!open)}
+        style={{ flexDirection: 'row', gap: 12, minHeight: 44 }}
+      >
+        <View style={{ width: 44, backgroundColor: cloth, padding: 6 }}>
+          <View style={{ flex: 1, backgroundColor: colour }} />
+        </View>
+        <View style={{ flex: 1, minWidth: 0 }}>
+          <Words bold>{best ? best.thread.name : colour}</Words>
+          <Words soft>
+            {best
+              ? `${best.words}; ${colour}, ${many(blocks, 'block')}`
+              : `${many(blocks, 'block')}; no threads in the stash yet`}
+          </Words>
+          {short ? <Words soft tone="madder">{`Only ${metres(best.thread.leftM!)} left.`}</Words> : null}
+          <Words soft>{ground.text}</Words>
+        </View>
+        <View style={{ alignItems: 'flex-end' }}>
+          <Words bold style={{ fontSize: 20 }}>
+            {top === undefined ? '' : metres(top)}
+          </Words>
+          <Words soft tone="indigo">
+            {open ? 'close' : 'change'}
+          </Words>
+        </View>
+      </Pressable>
+      {open ? <RecolourLine colour={colour} matches={matches} onRecolour={onRecolour} /> : null}
+    </View>
+  )
+}

@@ -1,0 +1,67 @@
+import type { Design } from '@thimble/contract'
+import { formatLength } from '@thimble/core/lengths/formatLength'
+import { View } from 'react-native'
+import { useShelf } from '@/state/store'
+import { usePalette } from '@/theme/PaletteProvider'
+import { AdviceBar } from '@/ui/AdviceBar'
+import { Section } from '@/ui/Section'
+import { Words } from '@/ui/Words'
+import type { OpenedDesign } from '@/workers/designWorker'
+import { loadNames, many, metres } from '../designWords'
+
+/** What was measured: large where the bench asks for it, in lines where it is only looked up. */
+export function FiguresSection({ design, opened }: { design: Design; opened: OpenedDesign | null }) {
+  const style = useShelf((s) => s.shop)
+  const { summary, stitches } = design
+  if (!summary) return null
+  const size = `${formatLength(design.width, style)} × ${formatLength(design.height, style)}`
+  const about = summary.estimated ? 'about ' : ''
+  const { longest, shortest } = summary
+  const lines = [
+    `${many(summary.colourChanges, 'colour change')}, ${many(summary.jumps, 'jump')}, ${many(summary.trims, 'trim')}`,
+    ...(longest !== null && shortest !== null
+      ? [
+          `Longest stitch ${longest.toFixed(1)} mm, shortest ${shortest.toFixed(1)} mm`,
+          `${many(summary.short, 'stitch', 'stitches')} under 0.5 mm, ${many(summary.long, 'stitch', 'stitches')} over 12 mm`,
+        ]
+      : []),
+    `One cm² in twenty takes over ${Math.round(summary.load95)} stitches`,
+  ]
+  return (
+    <Section>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 24, rowGap: 10 }}>
+        <Figure big={size} says={design.source === 'artwork' ? 'as painted' : 'as stitched'} />
+        <Figure big={`${about}${stitches.toLocaleString('en')}`} says="stitches" />
+        <Figure big={`${Math.round(summary.meanLoad)} a cm²`} says={`load: ${loadNames[summary.loadClass]}`} />
+        {opened ? (
+          <Figure
+            big={`${metres(opened.thread.topMetres)} top, ${metres(opened.thread.bobbinMetres)} bobbin`}
+            says={summary.estimated ? 'thread, from an estimated count' : 'thread, through 1 mm of cloth and backing'}
+          />
+        ) : null}
+      </View>
+      <View>
+        {lines.map((line) => (
+          <Words key={line} soft>
+            {line}
+          </Words>
+        ))}
+      </View>
+      {summary.warnings.map((advice) => (
+        <AdviceBar key={advice.code} advice={advice} />
+      ))}
+    </Section>
+  )
+}
+
+function Figure({ big, says }: { big: string; says: string }) {
+  const p = usePalette()
+  return (
+    <View style={{ borderTopWidth: 3, borderTopColor: p.tape, paddingTop: 4 }}>
+      <Words bold style={{ fontSize: 24, lineHeight: 30 }}>
+        {big}
+      </Words>
+      <Words soft>{says}</Words>
+    </View>
+  )
+}

@@ -1,0 +1,63 @@
+import type { Design } from '@thimble/contract'
+import { rankHoops } from '@thimble/core/hooping/rankHoops'
+import { formatLength, roundDownToTape } from '@thimble/core/lengths/formatLength'
+import { useMemo } from 'react'
+import { View } from 'react-native'
+import { HoopDrawing } from '@/drawing/HoopDrawing'
+import { groundFor } from '@/drawing/clothInk'
+import { hullOf } from '@/plan/pieceDesign'
+import { useShelf } from '@/state/store'
+import { Section } from '@/ui/Section'
+import { Words } from '@/ui/Words'
+import { useNamed } from '../../useShelfDocs'
+
+const SIZE = 120
+
+/** The hoops whose field takes the design, by itself and on no piece yet, with the room round it. */
+export function HoopsSection({ design }: { design: Design }) {
+  const hoops = useNamed('hoops')
+  const style = useShelf((s) => s.shop)
+  const hull = useMemo(() => hullOf(design), [design])
+  const fits = useMemo(
+    () =>
+      rankHoops({
+        hull,
+        hoops: hoops.map(({ maxThicknessMm, notchOffset, ...hoop }) => hoop),
+        style,
+      }).filter((choice) => choice.fits),
+    [hull, hoops, style],
+  )
+  const largest = Math.max(
+    ...fits.map((c) => hoops.find((h) => h.id === c.hoop)!.outside).map((o) => Math.max(o.width, o.height)),
+    1,
+  )
+  return (
+    <Section title="Hoops it fits">
+      {fits.length === 0 ? <Words>No hoop in the stash takes it whole.</Words> : null}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+        {fits.map((choice) => {
+          const hoop = hoops.find((h) => h.id === choice.hoop)!
+          const { left, right, up, down } = choice.fit.slack
+          const room = formatLength(roundDownToTape(Math.min(left, right, up, down), style), style)
+          return (
+            <View key={choice.hoop} style={{ width: SIZE }}>
+              <HoopDrawing
+                hoop={hoop}
+                choice={choice}
+                design={choice.size}
+                sketch={design.summary ? { blocks: design.summary.sketch, colours: design.colours } : null}
+                cloth={groundFor(design.colours)}
+                size={SIZE}
+                largest={largest}
+              />
+              <Words bold>{hoop.name}</Words>
+              <Words
+                soft
+              >{`${room} of room at the least${choice.pose.rotation === 0 ? '' : `, turned ${choice.pose.rotation}°`}`}</Words>
+            </View>
+          )
+        })}
+      </View>
+    </Section>
+  )
+}

@@ -1,0 +1,88 @@
+import { Button } from '@rneui/themed'
+import type { Design } from '@thimble/contract'
+import type { ColourOrder } from '@thimble/core/design/planColourOrder'
+import { useEffect, useState } from 'react'
+import { View } from 'react-native'
+import { ColourStrip } from '@/drawing/ColourStrip'
+import { atDesk } from '@/drawings/desk'
+import { editDesign } from '@/drawings/editDesign'
+import { editsOf } from '@/drawings/useOpened'
+import { FieldProblem } from '@/ui/FieldProblem'
+import { Section } from '@/ui/Section'
+import { useTask } from '@/ui/useTask'
+import { BigNumbers, Words } from '@/ui/Words'
+import { many } from '../designWords'
+
+/** A colour change on one needle, with thread to cut, draw out and thread in (craft.md section 8: 60 to 90 s). */
+const CHANGE_SECONDS = 75
+
+/** The order with the fewest changes beside the one the design came with; taken, refused, and taken back. */
+export function OrderSection({ design }: { design: Design }) {
+  const plan = useOrder(design)
+  const { busy, problem, run } = useTask()
+  const { order, colours } = design
+  const asDrawn = colours.map((_, i) => i)
+  const taken = order !== null && order.some((block, i) => block !== i)
+  const drawn = [...colours]
+  order?.forEach((block, i) => (drawn[block] = colours[i]!))
+  const take = (next: number[] | null): void =>
+    void run(() => editDesign(design, { order: next, colours: (next ?? asDrawn).map((block) => drawn[block]!) }))
+  if (!plan) return null
+  const saved = plan.originalChanges - plan.changes
+  if (saved <= 0)
+    return (
+      <Section title="Order of the colours">
+        <Words>{`${many(plan.originalChanges, 'change')}, and no order that keeps what lies on top needs fewer.`}</Words>
+      </Section>
+    )
+  const minutes = Math.max(1, Math.round((saved * CHANGE_SECONDS) / 60))
+  const strip = (list: readonly number[]) => list.map((block) => ({ colour: drawn[block]!, share: 1 }))
+  const refused = order !== null && !taken
+  return (
+    <Section title="Order of the colours">
+      <BigNumbers>{`${plan.originalChanges} changes to ${plan.changes}, saves about ${many(minutes, 'minute')} on one needle.`}</BigNumbers>
+      <Words soft>
+        {`What lies on top stays on top. ${plan.optimal ? 'No order needs fewer changes.' : 'A shorter one may exist.'}`}
+      </Words>
+      <View style={{ gap: 4 }}>
+        <Words soft>{`As drawn${taken ? '' : ', in use'}`}</Words>
+        <ColourStrip blocks={strip(asDrawn)} height={26} label="Colours as drawn" />
+        <Words soft>{`Fewest changes${taken ? ', in use' : ''}`}</Words>
+        <ColourStrip blocks={strip(plan.order)} height={26} label="Colours with the fewest changes" />
+      </View>
+      {problem ? <FieldProblem id="order">{problem}</FieldProblem> : null}
+      {taken ? (
+        <Button type="outline" title="Go back to the order as drawn" disabled={busy} onPress={() => take(null)} />
+      ) : (
+        <View style={{ flexDirection: 'row', gap: 12 }}>
+          <View style={{ flex: 1 }}>
+            <Button title="Take this order" disabled={busy} onPress={() => take(plan.order)} />
+          </View>
+          {refused ? null : (
+            <View style={{ flex: 1 }}>
+              <Button type="outline" title="Leave it as drawn" disabled={busy} onPress={() => take(asDrawn)} />
+            </View>
+          )}
+        </View>
+      )}
+      {refused ? <Words soft>You left it as drawn.</Words> : null}
+    </Section>
+  )
+}
+
+/** Worked out for the colours as they are, whatever order is in use. */
+function useOrder(design: Design): ColourOrder | null {
+  const [plan, setPlan] = useState<ColourOrder | null>(null)
+  const key = JSON.stringify(editsOf(design))
+  useEffect(() => {
+    let gone = false
+    atDesk((d) => d.order(design.id, JSON.parse(key))).then(
+      (found) => gone || setPlan(found),
+      () => gone || setPlan(null),
+    )
+    return () => {
+      gone = true
+    }
+  }, [design.id, key])
+  return plan
+}

@@ -1,0 +1,63 @@
+import type { Thread } from '@thimble/contract'
+import type { Match } from '@thimble/core/colour/threadColours'
+import { Button } from '@rneui/themed'
+import { useState } from 'react'
+import { Pressable, View } from 'react-native'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Field } from '@/ui/Field'
+import { Words } from '@/ui/Words'
+import { metres } from '../designWords'
+
+type Props = { colour: string; matches: readonly Match<Thread>[]; onRecolour: (colour: string) => void }
+
+/** Another colour for one of the design's: the nearest threads, or any by its number. */
+export function RecolourLine({ colour, matches, onRecolour }: Props) {
+  const p = usePalette()
+  const [text, setText] = useState(colour)
+  const good = /^#[0-9a-f]{6}$/i.test(text.trim())
+  return (
+    <View style={{ gap: 8 }}>
+      {matches.map(({ thread, words }) => (
+        <Pressable
+          key={thread.id}
+          role="button"
+          aria-label={`Stitch it in ${thread.name}`}
+          onPress={() => onRecolour(thread.colour.toLowerCase())}
+          style={{
+            flexDirection: 'row',
+            alignItems: 'center',
+            gap: 12,
+            minHeight: 48,
+            borderWidth: 1,
+            borderColor: p.seam,
+            backgroundColor: p.paper,
+            paddingHorizontal: 12,
+          }}
+        >
+          <View
+            style={{ width: 28, height: 28, backgroundColor: thread.colour, borderWidth: 1, borderColor: p.seam }}
+          />
+          <View style={{ flex: 1, minWidth: 0 }}>
+            <Words>{`${thread.name}, ${thread.weight} weight`}</Words>
+            <Words soft>{`${words}${thread.leftM === null ? '' : `; ${metres(thread.leftM)} left`}`}</Words>
+          </View>
+          <Words bold tone="indigo">
+            use
+          </Words>
+        </Pressable>
+      ))}
+      <Field
+        label="Any other colour"
+        value={text}
+        problem={good ? null : `“${text}” is not a colour: write it as #rrggbb.`}
+        onChange={setText}
+      />
+      <Button
+        type="outline"
+        title="Use this colour"
+        disabled={!good || text.trim().toLowerCase() === colour}
+        onPress={() => onRecolour(text.trim().toLowerCase())}
+      />
+    </View>
+  )
+}

@@ -1,0 +1,77 @@
+import { Button } from '@rneui/themed'
+import type { Design, DesignFile } from '@thimble/contract'
+import { formatLength } from '@thimble/core/lengths/formatLength'
+import { useRouter } from 'expo-router'
+import { View } from 'react-native'
+import { atDesk } from '@/drawings/desk'
+import { copyDesign } from '@/drawings/editDesign'
+import { saveFile } from '@/drawings/saveFile'
+import { editsOf } from '@/drawings/useOpened'
+import { hullOf } from '@/plan/pieceDesign'
+import { useShelf } from '@/state/store'
+import { saveTemplate } from '@/template/printTemplate'
+import { TemplateButtons } from '@/template/TemplateButtons'
+import { FieldProblem } from '@/ui/FieldProblem'
+import { Opener } from '@/ui/Opener'
+import { Section } from '@/ui/Section'
+import { useTask } from '@/ui/useTask'
+import { Words } from '@/ui/Words'
+
+/** The design as files: stitch list, artwork, its own JSON, paper template; and copies and groups of it. */
+export function WriteSection({ design }: { design: Design }) {
+  const style = useShelf((s) => s.shop)
+  const router = useRouter()
+  const { busy, problem, run } = useTask()
+  const write = (format: 'csv' | 'svg'): void =>
+    void run(async () =>
+      saveFile(design.name, format, await atDesk((d) => d.write(design.id, editsOf(design), format))),
+    )
+  const template = (paper: 'a4' | 'letter'): Promise<void> =>
+    saveTemplate(
+      {
+        title: design.name,
+        lines: [`${design.stitches.toLocaleString('en')} stitches${design.summary?.estimated ? ', estimated' : ''}`],
+        design: { ...design, hull: hullOf(design), sketch: design.summary?.sketch ?? null },
+        write: (mm) => formatLength(mm, style),
+        upIs: 'the item’s top',
+        paper,
+      },
+      new Date(),
+    )
+  const copy = (): void => void run(async () => router.push(`/designs/${await copyDesign(design)}`))
+  return (
+    <Section title="Out of the shop">
+      <Words soft>As it is stitched now: in this size, order and colours.</Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+        {design.source === 'stitches' ? (
+          <Button type="outline" title="Stitch list (CSV)" disabled={busy} onPress={() => write('csv')} />
+        ) : null}
+        <Button type="outline" title="Artwork (SVG)" disabled={busy} onPress={() => write('svg')} />
+        <Button
+          type="outline"
+          title="This program’s own (JSON)"
+          disabled={busy}
+          onPress={() => void run(() => saveJson(design))}
+        />
+      </View>
+      <TemplateButtons make={template} />
+      {problem ? <FieldProblem id="write">{problem}</FieldProblem> : null}
+      <Opener title="A copy, or a group with others">
+        <Button type="outline" title="Make a copy that goes its own way" disabled={busy} onPress={copy} />
+        <Button
+          type="outline"
+          title="Group it with another"
+          onPress={() => router.push(`/designs/group?with=${design.id}`)}
+        />
+      </Opener>
+    </Section>
+  )
+}
+
+/** The design with its drawing as it was read; its changes stand beside it, so that they can be taken back elsewhere. */
+async function saveJson(design: Design): Promise<void> {
+  const { id, createdAt, updatedAt, summary, ...said } = design
+  const drawing = await atDesk((d) => d.packed(id))
+  const file: Omit<DesignFile, 'drawing'> = { format: 'zealous-thimble-design', version: 1, design: said }
+  saveFile(design.name, 'json', `${JSON.stringify(file).slice(0, -1)},"drawing":${drawing}}\n`)
+}

@@ -1,0 +1,53 @@
+import simplify from 'simplify-js'
+import { areaOf } from '../plane/polygons'
+import type { Point } from '../plane/point'
+import type { Design, DesignBlock } from './design'
+import { stitchedArea } from './stitchedArea'
+import { stitchRuns } from './writeDesignSvg'
+
+/** A block in few points, for drawings small enough: areas (even-odd) and open lines, [x, y, x, y...] in millimetres. */
+export type SketchBlock = { areas: number[][]; lines: number[][] }
+
+const MOST_NUMBERS = 2400
+const CELLS_ACROSS = 110
+/** A block whose stitches would not cover a tenth of what their line sweeps is drawn as that line. */
+const LINE_MM_PER_MM2 = 1.6
+
+const flat = (line: readonly Point[]): number[] =>
+  line.flatMap((p) => [Math.round(p.x * 10) / 10, Math.round(p.y * 10) / 10])
+
+const lengthOf = (line: readonly Point[]): number =>
+  line.reduce((sum, p, i) => (i === 0 ? 0 : sum + Math.hypot(p.x - line[i - 1]!.x, p.y - line[i - 1]!.y)), 0)
+
+type Shape = { areas: Point[][]; lines: Point[][] }
+
+function shapeOf(block: DesignBlock, cell: number): Shape {
+  if (block.outlines) return { areas: block.outlines, lines: [] }
+  const area = stitchedArea(block, cell)
+  const runs = stitchRuns(block).filter((run) => run.length > 1)
+  const thread = runs.reduce((sum, run) => sum + lengthOf(run), 0)
+  return thread < LINE_MM_PER_MM2 * areaOf(area) ? { areas: [], lines: runs } : { areas: area, lines: [] }
+}
+
+function simpler({ areas, lines }: Shape, tolerance: number): SketchBlock {
+  const small = (line: Point[]): number[] => flat(simplify(line, tolerance, true))
+  return {
+    areas: areas.map((a) => (a[0] ? small([...a, a[0]]) : [])).filter((a) => a.length >= 8),
+    lines: lines.map(small),
+  }
+}
+
+/**
+ * The design drawn with at most some 1200 points, one sketch a block: what a card, a piece's drawing or a hoop shows
+ * of it without fetching the whole. Simplified as far as it needs to be, and no further.
+ */
+export function sketchDesign(design: Design): SketchBlock[] {
+  const size = Math.max(design.width, design.height)
+  const shapes = design.blocks.map((block) => shapeOf(block, size / CELLS_ACROSS))
+  for (let tolerance = size / 800; ; tolerance *= 1.5) {
+    const sketch = shapes.map((shape) => simpler(shape, tolerance))
+    const numbers = sketch.reduce((sum, b) => sum + b.areas.flat().length + b.lines.flat().length, 0)
+    if (numbers <= MOST_NUMBERS || tolerance > size)
+      return numbers <= 4 * MOST_NUMBERS ? sketch : shapes.map(() => ({ areas: [], lines: [] }))
+  }
+}
