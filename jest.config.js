@@ -2,8 +2,8 @@ const node = (room) => ({
   displayName: room,
   testEnvironment: 'node',
   testMatch: [`<rootDir>/${room}/tests/**/*.test.ts`],
-  transform: { '\\.ts$': ['babel-jest', { presets: ['babel-preset-expo'], configFile: false, babelrc: false }] },
-  transformIgnorePatterns: ['/node_modules/(?!(culori|@hono|hono)/)'],
+  transform: { '\\.(ts|m?js)$': ['babel-jest', { presets: ['babel-preset-expo'], configFile: false, babelrc: false }] },
+  transformIgnorePatterns: ['/node_modules/(?!(culori|d3-contour|d3-array|internmap|@hono|hono)/)'],
 })
 
 module.exports = {
@@ -17,7 +17,7 @@ module.exports = {
       testMatch: ['<rootDir>/tests/**/*.test.ts'],
       moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
       transformIgnorePatterns: [
-        '/node_modules/(?!((jest-)?react-native|@react-native|expo|@expo|@rneui|immer|@reduxjs|react-redux|redux|reselect|culori|@thimble)/?)',
+        '/node_modules/(?!((jest-)?react-native|@react-native|expo|@expo|@rneui|immer|@reduxjs|react-redux|redux|reselect|culori|d3-contour|d3-array|internmap|@thimble)/?)',
       ],
     },
   ],

@@ -63,7 +63,9 @@ const desk = {
     id: string,
     dropBackground: boolean,
   ): Promise<Omit<ReadFile, 'drawing' | 'summary'> & { summary: ReadFile['summary'] | null }> {
+    const start = performance.now()
     const { drawing, ...known } = readDesignFile(file.name, new Uint8Array(await file.arrayBuffer()), dropBackground)
+    performance.measure('read and measured', { start })
     opened.delete(id)
     if (drawing) await keepDrawing(id, drawing)
     return known

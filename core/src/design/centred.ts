@@ -25,7 +25,7 @@ export function mapBlock(block: DesignBlock, map: (p: Point) => Point, scale: nu
 
 /** All that a design puts on the cloth, as lists of points. */
 export const pointsOf = (blocks: readonly DesignBlock[]): Point[][] =>
-  blocks.flatMap(({ stitches, outlines }) => [...(stitches ? [stitches] : []), ...(outlines ?? [])])
+  blocks.flatMap(({ stitches = [], outlines = [] }) => [stitches, ...outlines]).filter((line) => line.length > 0)
 
 /** The box of all that is stitched or painted. */
 export function boxOfBlocks(blocks: readonly DesignBlock[]): Box {

@@ -1,7 +1,6 @@
 import type { Design } from '@thimble/contract'
 import { useState } from 'react'
 import { View } from 'react-native'
-import { ColourStrip } from '@/drawing/ColourStrip'
 import { groundFor } from '@/drawing/clothInk'
 import { DesignBoard } from '@/drawings/DesignBoard'
 import { LoadLegend } from '@/drawings/LoadLegend'
@@ -23,6 +22,7 @@ import { CuttingSection } from './parts/CuttingSection'
 import { FiguresSection } from './parts/FiguresSection'
 import { HoopsSection } from './parts/HoopsSection'
 import { OrderSection } from './parts/OrderSection'
+import { StitchOrder } from './parts/StitchOrder'
 import { WriteSection } from './parts/WriteSection'
 
 /** One design: its drawing and load, what it is in numbers, its colours and their order, and what placing does to it. */
@@ -81,10 +81,6 @@ function Board({ design, opened }: { design: Design; opened: OpenedDesign }) {
   const total = opened.ink.reduce((sum, b) => sum + b.points.length / 2, 0)
   const at = upTo === null ? total : Math.min(upTo, total)
   const block = blockAt(opened, at)
-  const strip = opened.design.summary.blocks.map(({ stitches }, i) => ({
-    colour: opened.design.colours[i]!,
-    share: stitches,
-  }))
   return (
     <>
       <DesignBoard
@@ -97,14 +93,14 @@ function Board({ design, opened }: { design: Design; opened: OpenedDesign }) {
         label={`${design.name}, to scale${what === 'load' ? ', with its load' : ''}`}
       />
       <View style={{ paddingHorizontal: 16, paddingTop: 8 }}>
-        <ColourStrip blocks={strip} height={16} at={upTo === null ? null : block} label="Colours in stitch order" />
+        <StitchOrder opened={opened} at={upTo === null ? null : block} />
       </View>
       {stitched && what === 'stitches' ? (
         <Scrub
           total={total}
           at={at}
           onChange={setUpTo}
-          says={`Stitch ${at.toLocaleString('en')} of ${total.toLocaleString('en')}, in colour ${block + 1} of ${strip.length}`}
+          says={`Stitch ${at.toLocaleString('en')} of ${total.toLocaleString('en')}, in colour ${block + 1} of ${opened.ink.length}`}
         />
       ) : null}
       <View style={{ paddingHorizontal: 16, paddingTop: 8, gap: 10 }}>

@@ -25,7 +25,7 @@ export type Setting = {
   inside: ReadonlySet<XmlNode>
 }
 
-const TOLERANCE_MM = 0.01
+const TOLERANCE_MM = 0.004
 const MOST_VISITS = 40_000
 const MOST_SHAPES = 10_000
 

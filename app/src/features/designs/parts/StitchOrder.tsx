@@ -1,0 +1,46 @@
+import { useState } from 'react'
+import { Pressable, View } from 'react-native'
+import { ColourStrip } from '@/drawing/ColourStrip'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Words } from '@/ui/Words'
+import type { OpenedDesign } from '@/workers/designWorker'
+import { metres } from '../designWords'
+
+const FEW = 16
+
+/** The colours as they are stitched, and the top thread each takes; `at` is the one the needle is in. */
+export function StitchOrder({ opened, at }: { opened: OpenedDesign; at: number | null }) {
+  const p = usePalette()
+  const [all, setAll] = useState(false)
+  const { byBlock } = opened.thread
+  const { blocks } = opened.design.summary
+  const shown = all ? byBlock : byBlock.slice(0, FEW)
+  return (
+    <View style={{ gap: 6 }}>
+      <ColourStrip
+        blocks={byBlock.map(({ colour }, i) => ({ colour, share: blocks[i]!.stitches }))}
+        height={16}
+        at={at}
+        label="Colours in stitch order"
+      />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 12, rowGap: 2 }}>
+        {shown.map(({ colour, topMetres }, i) => (
+          <View key={i} style={{ flexDirection: 'row', alignItems: 'center', gap: 4 }}>
+            <Words soft bold={i === at}>{`${i + 1}`}</Words>
+            <View style={{ width: 14, height: 14, backgroundColor: colour, borderWidth: 1, borderColor: p.inkSoft }} />
+            <Words soft bold={i === at}>
+              {metres(topMetres)}
+            </Words>
+          </View>
+        ))}
+        {byBlock.length > FEW ? (
+          <Pressable role="button" onPress={() => setAll(!all)} style={{ minHeight: 32, justifyContent: 'center' }}>
+            <Words soft tone="indigo">
+              {all ? 'fewer' : `and ${byBlock.length - FEW} more`}
+            </Words>
+          </Pressable>
+        ) : null}
+      </View>
+    </View>
+  )
+}
