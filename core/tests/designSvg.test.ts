@@ -74,9 +74,16 @@ describe('the size of artwork', () => {
     }
     expect(spike(10)).toBeCloseTo(20 - 2 / Math.sin(Math.PI / 12), 2)
     expect(spike(2)).toBeCloseTo(20 - 2 * Math.sin(Math.PI / 12), 2)
+    // A curve that turns upright only at its very end is joined by that direction: 45 degrees, a width of 4 over sin 22.5.
+    const late = read('<path fill="none" stroke="#000" stroke-width="4" d="M20 60L50 30M80 60L50 30L50 30"/><path fill="none" stroke="#000" stroke-width="4" d="M20 60L50 30C50 31 80 59 80 60"/>')
+    const tip = { x: -Math.sin(Math.PI / 8), y: -Math.cos(Math.PI / 8) }
+    expect(late.pageBox!.y).toBeCloseTo(30 + (2 / Math.sin(Math.PI / 8)) * tip.y, 1)
   })
 
   it('follows nested transforms, uses, symbols and windows', () => {
+    expect(boxed(read('<polygon points="0 0 10-0 10,5.5.0 5.5" transform="scale(-1 1)translate(-30+2)rotate(90)"/>'))).toEqual([
+      30, 2, 5.5, 10,
+    ])
     expect(
       boxed(read('<g transform="translate(10 5)"><g transform="scale(2)"><rect width="10" height="5"/></g></g>')),
     ).toEqual([10, 5, 20, 10])
@@ -184,6 +191,9 @@ describe('what artwork paints', () => {
       '<linearGradient id="a"><stop stop-color="#ff8800"/></linearGradient><linearGradient id="b" href="#a"/>'
     const design = read(`${gradient}<rect fill="url(#b)" width="9" height="9"/>`)
     expect([colours(design), codes(design)]).toEqual([['#ff8800'], ['gradient-flattened']])
+    const fading =
+      '<radialGradient id="f"><stop stop-opacity="0"/><stop offset="1" stop-color="#3e6b4c"/></radialGradient>'
+    expect(colours(read(`${fading}<rect fill="url(#f)" width="9" height="9"/>`))).toEqual(['#3e6b4c'])
     const odd = read(
       '<rect width="9" height="9" filter="url(#f)" mask="url(#m)"/><text>Tide</text><image href="x.png"/>' +
         '<script>alert(1)</script><use href="http://example.org/a.svg#b"/>',
@@ -232,7 +242,16 @@ describe('hostile drawings', () => {
     ['web pages', '<html><body/></html>', /not an SVG/],
     ['a file cut short', '<svg xmlns="http://www.w3.org/2000/svg"><g>', /not well-formed/],
     ['nothing', ' ', /empty/],
-    ['a drawing of drawings of drawings', bomb('<rect width="1" height="1"/>'), /More than 10 000 painted/],
+    ['a drawing of drawings of drawings', bomb('<rect width="1" height="1"/>'), /repeats itself/],
+    ['shapes without number', page('<rect width="1" height="1"/>'.repeat(10_001)), /More than 10 000 painted/],
+    [
+      'rules without end',
+      page(
+        `<style>${'.a .b .c g g g{fill:red}'.repeat(900)}</style>${'<g>'.repeat(150)}<rect width="5" height="5"/>${'</g>'.repeat(150)}`,
+      ),
+      /style rules/,
+    ],
+    ['a page of no size in huge units', page('<rect width="5" height="5"/>', 'viewBox="0 0 51500 51500"'), /how large/],
     ['the same of nothing', bomb(''), /repeats itself/],
   ])('are refused in words: %s', (_, text, words) => {
     expect(refusal(text)).toMatch(/^(bad-svg|empty): /)

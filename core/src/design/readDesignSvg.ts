@@ -81,6 +81,10 @@ function pageOf(root: XmlNode, perInch: number, tell: (code: string) => void): P
     }
   const width = w ?? (h === null ? box.width : (h * box.width) / box.height)
   const height = h ?? (w === null ? box.height : (w * box.height) / box.width)
+  if (Math.max(width, height) * mm > MOST_MM)
+    throw badSvg(
+      `The drawing does not say how large it is, and its units as 96 to the inch make more than ${MOST_MM} mm. Give it a size where it was made.`,
+    )
   const onPage = viewBoxMatrix(box, width, height, root.attributes.preserveAspectRatio)
   return {
     width,

@@ -26,8 +26,29 @@ function combine(type: number, subject: readonly Point[][], rule: FillRule, clip
 }
 
 /** The area a filled path paints under its rule, without overlaps. */
-export const filledArea = (paths: readonly Point[][], rule: FillRule): Point[][] =>
-  combine(ClipperLib.ClipType.ctUnion, paths, rule)
+export function filledArea(paths: readonly Point[][], rule: FillRule): Point[][] {
+  const [only] = paths
+  // Most shapes are plain ones, and there is nothing to work out about those.
+  if (paths.length === 1 && isConvex(only!)) return [signedArea(only!) < 0 ? [...only!].reverse() : only!]
+  return combine(ClipperLib.ClipType.ctUnion, paths, rule)
+}
+
+/** Whether the outline turns one way only, and no more than once round. */
+function isConvex(polygon: readonly Point[]): boolean {
+  if (polygon.length < 3) return false
+  let [way, bends] = [0, 0]
+  let before = Math.sign(polygon.at(-1)!.x - polygon.at(-2)!.x)
+  for (let i = 0; i < polygon.length; i++) {
+    const [a, b, c] = [polygon[i]!, polygon[(i + 1) % polygon.length]!, polygon[(i + 2) % polygon.length]!]
+    const turn = Math.sign((b.x - a.x) * (c.y - b.y) - (b.y - a.y) * (c.x - b.x))
+    if (turn !== 0 && way !== 0 && turn !== way) return false
+    if (turn !== 0) way = turn
+    const x = Math.sign(b.x - a.x)
+    if (x !== 0 && before !== 0 && x !== before) bends++
+    if (x !== 0) before = x
+  }
+  return way !== 0 && bends <= 2
+}
 
 export const intersection = (a: readonly Point[][], b: readonly Point[][]): Point[][] =>
   combine(ClipperLib.ClipType.ctIntersection, a, 'evenodd', b)
@@ -68,6 +89,16 @@ export function grown(area: readonly Point[][], by: number): Point[][] {
   const solution: Path[] = []
   offset.Execute(solution, by * SCALE)
   return solution.map(toPolygon)
+}
+
+/** The ribbon within `half` millimetres of a line that has no sharp corner; an open one ends square at its ends. */
+export function alongLine(line: readonly Point[], half: number, closed: boolean): Point[][][] {
+  const offset = new ClipperLib.ClipperOffset(2)
+  const { etClosedLine, etOpenButt } = ClipperLib.EndType
+  offset.AddPath(toPath(line), ClipperLib.JoinType.jtMiter, closed ? etClosedLine : etOpenButt)
+  const solution: Path[] = []
+  offset.Execute(solution, half * SCALE)
+  return solution.length > 0 ? [solution.map(toPolygon)] : []
 }
 
 /** Whether a point lies in the area: inside an odd number of its outlines. */

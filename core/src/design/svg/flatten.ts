@@ -25,6 +25,34 @@ function cubicAt([a, b, c, d]: Cubic, t: number): Point {
   return { x: p * a.x + q * b.x + r * c.x + s * d.x, y: p * a.y + q * b.y + r * c.y + s * d.y }
 }
 
+/** How far a stroked curve may turn from one piece to the next: its edges lie on the normals. */
+const MOST_TURN = Math.PI / 18
+/** The same for the first and last piece, which joins and caps go by. */
+const MOST_TURN_AT_END = Math.PI / 360
+const MOST_HALVINGS = 14
+
+const halfway = (p: Point, q: Point): Point => ({ x: (p.x + q.x) / 2, y: (p.y + q.y) / 2 })
+
+function halves([a, b, c, d]: Cubic): [Cubic, Cubic] {
+  const [ab, bc, cd] = [halfway(a, b), halfway(b, c), halfway(c, d)]
+  const [abc, bcd] = [halfway(ab, bc), halfway(bc, cd)]
+  const middle = halfway(abc, bcd)
+  return [
+    [a, ab, abc, middle],
+    [middle, bcd, cd, d],
+  ]
+}
+
+/** An upper bound on how far the curve turns, radians: the turns of its control polygon. */
+function turning(curve: Cubic): number {
+  const legs = curve.slice(1).map((p, i) => ({ x: p.x - curve[i]!.x, y: p.y - curve[i]!.y }))
+  const long = legs.filter(({ x, y }) => x !== 0 || y !== 0)
+  return long.slice(1).reduce((sum, { x, y }, i) => {
+    const from = long[i]!
+    return sum + Math.abs(Math.atan2(from.x * y - from.y * x, from.x * x + from.y * y))
+  }, 0)
+}
+
 class Pen {
   readonly runs: Polyline[] = []
   readonly #mm: number
@@ -35,6 +63,7 @@ class Pen {
   constructor(
     private readonly tolerance: number,
     largest: number,
+    private readonly stroked: boolean,
   ) {
     this.#mm = largest
   }
@@ -54,9 +83,18 @@ class Pen {
   curveTo(b: Point, c: Point, d: Point): void {
     const curve: Cubic = [this.#at, b, c, d]
     ;[b, c].forEach((p) => this.#kept(p))
+    if (this.stroked) return this.#halve(curve, MOST_HALVINGS, true, true)
     const n = pieces(curve, this.tolerance)
     for (let i = 1; i < n; i++) this.lineTo(cubicAt(curve, i / n))
     this.lineTo(d)
+  }
+
+  #halve(curve: Cubic, left: number, first: boolean, last: boolean): void {
+    const most = first || last ? MOST_TURN_AT_END : MOST_TURN
+    if (left === 0 || (pieces(curve, this.tolerance) === 1 && turning(curve) <= most)) return this.lineTo(curve[3])
+    const [one, other] = halves(curve)
+    this.#halve(one, left - 1, first, false)
+    this.#halve(other, left - 1, false, last)
   }
 
   close(): void {
@@ -82,12 +120,13 @@ class Pen {
  * Path data as straight runs, curves and arcs followed to within `tolerance` user units.
  *
  * @param mmPerUnit size of a user unit, for the limit on where a point may lie
+ * @param stroked follows its directions as well, so that what a stroke adds at its sides and ends lies true
  * @throws Error saying what is wrong with the path
  */
-export function flatten(d: string, tolerance: number, mmPerUnit: number): Polyline[] {
+export function flatten(d: string, tolerance: number, mmPerUnit: number, stroked = false): Polyline[] {
   const path = svgpath(d).abs().unshort().unarc() as Read
   if (path.err) throw new Error(`its path data breaks off at character ${/pos (\d+)/.exec(path.err)?.[1] ?? '1'}`)
-  const pen = new Pen(tolerance, (2 * MOST_MM) / mmPerUnit)
+  const pen = new Pen(tolerance, (2 * MOST_MM) / mmPerUnit, stroked)
   path.iterate((segment) => {
     const n = segment.slice(1) as number[]
     const at = (i: number): Point => ({ x: n[i]!, y: n[i + 1]! })

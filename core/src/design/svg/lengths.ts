@@ -27,13 +27,16 @@ export function userUnits(text: string, frame: LengthFrame, along: 'width' | 'he
   return perInch[unit] ? (value * frame.perInch) / perInch[unit] : value
 }
 
-/** A list of numbers parted by spaces or commas. @throws CoreError('bad-svg') */
+const NUMBER = /[+-]?(?:\d+\.?\d*|\.\d+)(?:e[+-]?\d+)?/gi
+
+/**
+ * A list of numbers, parted by spaces or commas or by nothing where a sign or a second point begins the next: `1-2.5.5`.
+ *
+ * @throws CoreError('bad-svg')
+ */
 export function numbersIn(text: string): number[] {
-  const parts = text
-    .trim()
-    .split(/[\s,]+/)
-    .filter(Boolean)
-  const numbers = parts.map(Number)
-  if (numbers.some((n) => !Number.isFinite(n))) throw badSvg(`“${text.slice(0, 40)}” is not a list of numbers.`)
+  const numbers = (text.match(NUMBER) ?? []).map(Number)
+  if (/[^\s,]/.test(text.replace(NUMBER, ' ')) || !numbers.every(Number.isFinite))
+    throw badSvg(`“${text.slice(0, 40)}” is not a list of numbers.`)
   return numbers
 }

@@ -40,16 +40,19 @@ function colourOf(text: string, style: Style): Paint {
   return { colour: formatHex(colour), alpha: colour.alpha ?? 1 }
 }
 
+/** The first stop of a gradient that can be seen: one may begin with nothing and fade in. */
 function firstStop(gradient: XmlNode, style: Style, find: Lookup, cascade: Cascade): Paint {
   const seen = new Set<XmlNode>()
   for (let node: XmlNode | undefined = gradient; node && !seen.has(node);) {
     seen.add(node)
-    const stop = node.children.find((child) => child.name === 'stop')
-    if (stop) {
+    const stops = node.children.filter((child) => child.name === 'stop')
+    for (const stop of stops) {
       const own = cascade.styleOf([node, stop], style)
       const paint = colourOf(own['stop-color'] ?? '#000000', { ...style, color: own.color ?? style.color ?? '#000000' })
-      return paint && { ...paint, alpha: paint.alpha * opacityOf(own['stop-opacity']) }
+      const alpha = (paint?.alpha ?? 0) * opacityOf(own['stop-opacity'])
+      if (paint && alpha > 0) return { ...paint, alpha }
     }
+    if (stops.length > 0) return null
     const href: string = node.attributes.href ?? node.attributes['xlink:href'] ?? ''
     node = href.startsWith('#') ? find(href.slice(1)) : undefined
   }

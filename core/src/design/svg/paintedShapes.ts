@@ -1,4 +1,4 @@
-import { applyToPoint, compose, fromTransformAttribute, identity, type Matrix, translate } from 'transformation-matrix'
+import { applyToPoint, compose, identity, type Matrix, translate } from 'transformation-matrix'
 import { boxOf } from '../../plane/box'
 import type { Point } from '../../plane/point'
 import { areaOf, filledArea, type FillRule, intersection, union } from '../../plane/polygons'
@@ -11,6 +11,7 @@ import { badSvg, type XmlNode } from './parseXml'
 import { refusePath, shapePath } from './shapePath'
 import { Cascade, type Style } from './style'
 import { clockwise, strokePieces, type StrokeShape } from './strokeArea'
+import { transformOf } from './transformOf'
 import { readViewBox, viewBoxMatrix } from './viewport'
 
 /** One thing painted, page millimetres: its area, and for a stroke its width and centre lines. */
@@ -26,7 +27,8 @@ export type Setting = {
 }
 
 const TOLERANCE_MM = 0.004
-const MOST_VISITS = 40_000
+/** How often parts may be shown again by `use`, above once each. */
+const MOST_REPEATS = 10_000
 const MOST_SHAPES = 10_000
 
 /** Elements that are passed over, and what is told of it. */
@@ -78,7 +80,7 @@ export class Painter {
   }
 
   paint(node: XmlNode, above: Setting): void {
-    if (++this.#visits > MOST_VISITS) throw badSvg('The drawing repeats itself too many times to be read.')
+    if (++this.#visits > this.#parents.size + MOST_REPEATS) throw badSvg('The drawing repeats itself too many times to be read.')
     if (unread[node.name]) return this.tell(unread[node.name]!)
     const style = this.styleOf(node, above.style)
     if (style.display === 'none' || opacityOf(style.opacity) === 0) return
@@ -200,11 +202,11 @@ export class Painter {
     }))
   }
 
-  #runs(node: XmlNode, d: string, matrix: Matrix): Polyline[] {
+  #runs(node: XmlNode, d: string, matrix: Matrix, stroked = false): Polyline[] {
     const size = sizeOf(matrix)
     if (!(size > 1e-9)) return []
     try {
-      return flatten(d, TOLERANCE_MM / size, size)
+      return flatten(d, TOLERANCE_MM / size, size, stroked)
     } catch (error) {
       return refusePath(node, (error as Error).message)
     }
@@ -218,13 +220,12 @@ export class Painter {
       return paint && paint.alpha * opacityOf(style[`${name}-opacity`]) > 0 ? paint.colour : null
     }
     for (const end of ['start', 'mid', 'end']) if ((style[`marker-${end}`] ?? 'none') !== 'none') this.tell('marker')
-    const runs = this.#runs(node, d, matrix)
-    const fill = node.name === 'line' ? null : look('fill')
+    const [fill, stroke] = [node.name === 'line' ? null : look('fill'), look('stroke')]
+    const runs = this.#runs(node, d, matrix, stroke !== null)
     if (fill) {
       const paths = runs.map((run) => run.points.map((p) => applyToPoint(matrix, p)))
       this.#add({ colour: fill, area: filledArea(paths, ruleOf(style['fill-rule'])) }, setting.clip)
     }
-    const stroke = look('stroke')
     if (stroke) this.#stroke(stroke, runs, setting)
   }
 
@@ -257,12 +258,12 @@ export class Painter {
       )
     const size = sizeOf(to)
     const pieces = drawn.flatMap((run) => strokePieces(run, shape, TOLERANCE_MM / size))
-    const onPage = pieces.map((piece) => piece.map((p) => applyToPoint(to, p)))
+    const onPage = pieces.map((piece) => clockwise(piece.map((line) => line.map((p) => applyToPoint(to, p)))))
     const lines = drawn.map(({ points, closed }) =>
       (closed ? [...points, points[0]!] : points).map((p) => applyToPoint(to, p)),
     )
     this.#add(
-      { colour, area: union(onPage.map((piece) => [clockwise(piece)])), stroke: { width: shape.width * size, lines } },
+      { colour, area: union(onPage), stroke: { width: shape.width * size, lines } },
       clip,
     )
   }
@@ -283,35 +284,6 @@ const ruleOf = (text: string | undefined): FillRule => (text === 'evenodd' ? 'ev
 
 /** How much larger a matrix makes things, on the whole. */
 const sizeOf = ({ a, b, c, d }: Matrix): number => Math.sqrt(Math.abs(a * d - b * c))
-
-function transformOf(text: string | undefined): Matrix {
-  if (!text || text === 'none') return identity()
-  // Inline style writes the same functions with units.
-  const plain = text.replace(/(\d)(px|deg)\b/g, '$1')
-  try {
-    const found = fromTransformAttribute(plain).map((part) =>
-      matrixOf(part as unknown as Record<string, number> & { type: string }),
-    )
-    const whole = found.length > 0 ? compose(found) : identity()
-    if (Object.values(whole).every(Number.isFinite)) return whole
-  } catch {
-    // told below
-  }
-  throw badSvg(`The transform “${text.slice(0, 60)}” cannot be read.`)
-}
-
-const rad = (degrees: number): number => (degrees * Math.PI) / 180
-
-function matrixOf(part: Record<string, number> & { type: string }): Matrix {
-  const { a, b, c, d, e, f, tx, ty = 0, sx, sy, angle, cx = 0, cy = 0 } = part
-  if (part.type === 'matrix') return { a: a!, b: b!, c: c!, d: d!, e: e!, f: f! }
-  if (part.type === 'translate') return translate(tx!, ty)
-  if (part.type === 'scale') return { a: sx!, b: 0, c: 0, d: sy ?? sx!, e: 0, f: 0 }
-  if (part.type === 'skewX') return { a: 1, b: 0, c: Math.tan(rad(angle!)), d: 1, e: 0, f: 0 }
-  if (part.type === 'skewY') return { a: 1, b: Math.tan(rad(angle!)), c: 0, d: 1, e: 0, f: 0 }
-  const [sin, cos] = [Math.sin(rad(angle!)), Math.cos(rad(angle!))]
-  return compose(translate(cx, cy), { a: cos, b: sin, c: -sin, d: cos, e: 0, f: 0 }, translate(-cx, -cy))
-}
 
 function dashesOf(style: Style, frame: LengthFrame): number[] | null {
   const text = style['stroke-dasharray'] ?? 'none'

@@ -1,5 +1,5 @@
 import type { XmlNode } from './parseXml'
-import { declarationsOf, ruleMatches, styleRules } from './styleRules'
+import { declarationsOf, RuleMatcher, styleRules } from './styleRules'
 
 /** Properties in force on an element, by their names in SVG. */
 export type Style = Readonly<Record<string, string>>
@@ -56,6 +56,7 @@ export const firstStyle: Style = {
 /** Works out styles as core.md section 7 orders them: attributes, then rules, then inline style; important ones last. */
 export class Cascade {
   readonly #rules: ReturnType<typeof styleRules>
+  readonly #matcher = new RuleMatcher()
   readonly #lines = new Map<string, ReturnType<typeof declarationsOf>>()
 
   constructor(sheets: readonly string[]) {
@@ -75,7 +76,7 @@ export class Cascade {
     }
     for (const [name, value] of Object.entries(node.attributes)) if (name !== 'transform') set(name, value.trim())
     const declared = [
-      ...this.#rules.filter((rule) => ruleMatches(rule, path)).flatMap((rule) => rule.declarations),
+      ...this.#rules.filter((rule) => this.#matcher.matches(rule, path)).flatMap((rule) => rule.declarations),
       ...this.#inline(node.attributes.style),
     ]
     for (const { property, value, important } of declared) if (!important) set(property, value)

@@ -66,24 +66,36 @@ function weightOf(parts: readonly Selector[]): number {
   return weight
 }
 
-/** Whether a rule means the last of `path`, which runs from the root to the element. */
-export function ruleMatches({ selector }: Rule, path: readonly XmlNode[]): boolean {
-  return matches(selector, selector.length - 1, path, path.length - 1)
-}
+const MOST_STEPS = 2_000_000
 
-function matches(parts: readonly Selector[], last: number, path: readonly XmlNode[], at: number): boolean {
-  if (last < 0) return true
-  if (at < 0) return false
-  for (let i = last; i >= 0; i--) {
-    const part = parts[i]!
-    if (part.type === SelectorType.Child) return matches(parts, i - 1, path, at - 1)
-    if (part.type === SelectorType.Descendant) {
-      for (let up = at - 1; up >= 0; up--) if (matches(parts, i - 1, path, up)) return true
-      return false
-    }
-    if (!isMeant(part, path, at)) return false
+/** Tells which rules mean an element, and how much of that is done for one drawing. */
+export class RuleMatcher {
+  #steps = 0
+
+  /**
+   * Whether a rule means the last of `path`, which runs from the root to the element.
+   *
+   * @throws CoreError('bad-svg') for rules that take too long to work out
+   */
+  matches({ selector }: Rule, path: readonly XmlNode[]): boolean {
+    return this.#match(selector, selector.length - 1, path, path.length - 1)
   }
-  return true
+
+  #match(parts: readonly Selector[], last: number, path: readonly XmlNode[], at: number): boolean {
+    if (last < 0) return true
+    if (at < 0) return false
+    if (++this.#steps > MOST_STEPS) throw badSvg('Its style rules take too long to work out. Save it as plain SVG.')
+    for (let i = last; i >= 0; i--) {
+      const part = parts[i]!
+      if (part.type === SelectorType.Child) return this.#match(parts, i - 1, path, at - 1)
+      if (part.type === SelectorType.Descendant) {
+        for (let up = at - 1; up >= 0; up--) if (this.#match(parts, i - 1, path, up)) return true
+        return false
+      }
+      if (!isMeant(part, path, at)) return false
+    }
+    return true
+  }
 }
 
 function isMeant(part: Selector, path: readonly XmlNode[], at: number): boolean {
