@@ -6,7 +6,7 @@ import { boxOf } from '@thimble/core/plane/box'
 /** How the demo's artwork is stitched out; millimetres. */
 export type Stitching = { rowMm: number; stitchMm: number; satinMm: number; runMm: number; underlay: boolean }
 
-export const usualStitching: Stitching = { rowMm: 0.5, stitchMm: 4, satinMm: 0.45, runMm: 2.5, underlay: false }
+export const usualStitching: Stitching = { rowMm: 0.5, stitchMm: 4, satinMm: 0.36, runMm: 2.5, underlay: false }
 
 const TRIM_BEYOND_MM = 3
 /** Where the next row begins farther off than this, the needle goes there without sewing. */

@@ -75,15 +75,20 @@ describe('the size of artwork', () => {
     expect(spike(10)).toBeCloseTo(20 - 2 / Math.sin(Math.PI / 12), 2)
     expect(spike(2)).toBeCloseTo(20 - 2 * Math.sin(Math.PI / 12), 2)
     // A curve that turns upright only at its very end is joined by that direction: 45 degrees, a width of 4 over sin 22.5.
-    const late = read('<path fill="none" stroke="#000" stroke-width="4" d="M20 60L50 30M80 60L50 30L50 30"/><path fill="none" stroke="#000" stroke-width="4" d="M20 60L50 30C50 31 80 59 80 60"/>')
+    const late = read(
+      '<path fill="none" stroke="#000" stroke-width="4" d="M20 60L50 30M80 60L50 30L50 30"/><path fill="none" stroke="#000" stroke-width="4" d="M20 60L50 30C50 31 80 59 80 60"/>',
+    )
     const tip = { x: -Math.sin(Math.PI / 8), y: -Math.cos(Math.PI / 8) }
     expect(late.pageBox!.y).toBeCloseTo(30 + (2 / Math.sin(Math.PI / 8)) * tip.y, 1)
   })
 
   it('follows nested transforms, uses, symbols and windows', () => {
-    expect(boxed(read('<polygon points="0 0 10-0 10,5.5.0 5.5" transform="scale(-1 1)translate(-30+2)rotate(90)"/>'))).toEqual([
-      30, 2, 5.5, 10,
-    ])
+    expect(
+      boxed(read('<polygon points="0 0 10-0 10,5.5.0 5.5" transform="scale(-1 1)translate(-30+2)rotate(90)"/>')),
+    ).toEqual([30, 2, 5.5, 10])
+    // Slanted by 45 degrees, the foot of 10 moves 10 along.
+    expect(boxed(read('<rect width="10" height="10" transform="skewX(45)"/>'))).toEqual([0, 0, 20, 10])
+    expect(boxed(read('<rect width="10" height="10" transform="skewY(45)"/>'))).toEqual([0, 0, 10, 20])
     expect(
       boxed(read('<g transform="translate(10 5)"><g transform="scale(2)"><rect width="10" height="5"/></g></g>')),
     ).toEqual([10, 5, 20, 10])
@@ -243,7 +248,7 @@ describe('hostile drawings', () => {
     ['a file cut short', '<svg xmlns="http://www.w3.org/2000/svg"><g>', /not well-formed/],
     ['nothing', ' ', /empty/],
     ['a drawing of drawings of drawings', bomb('<rect width="1" height="1"/>'), /repeats itself/],
-    ['shapes without number', page('<rect width="1" height="1"/>'.repeat(10_001)), /More than 10 000 painted/],
+    ['shapes without number', page('<rect width="1" height="1"/>'.repeat(10_001)), /More than 10,000 painted/],
     [
       'rules without end',
       page(

@@ -1,7 +1,7 @@
 import type { View } from '@/drawing/scale'
 import type { BlockInk } from '@/workers/blockInk'
 
-const THREAD_MM = 0.38
+const THREAD_MM = 0.45
 /** Stitches between two pictures kept to go back to, and the most that one frame draws. */
 const KEPT_EVERY = 10_000
 const PER_FRAME = 5_000

@@ -16,6 +16,13 @@ export function readTyped(typed: TypedLength | undefined): Read {
   }
 }
 
+/** A length that may go either way: a minus in front turns it round; nothing typed is nothing. */
+export function readSigned({ text, unit }: TypedLength): Read {
+  const minus = /^\s*[-−]/.test(text)
+  const { mm, problem } = readTyped({ text: text.replace(/^\s*[-−]/, ''), unit })
+  return { mm: problem ? null : (mm ?? 0) * (minus ? -1 : 1), problem }
+}
+
 /** A plain number as typed (a percentage, minutes): null when nothing or nothing readable was typed. */
 export function readNumber(text: string, most: number): { value: number | null; problem: string | null } {
   const trimmed = text

@@ -14,10 +14,12 @@ type Props = {
   children: ReactNode
   foot?: ReactNode
   wideContent?: boolean
+  /** A page that begins with a drawing has its tape there. */
+  tape?: boolean
 }
 
 /** A place's page: title at the top with the tape under it, the action at the thumb. */
-export function Page({ title, aside, back, children, foot, wideContent }: Props) {
+export function Page({ title, aside, back, children, foot, wideContent, tape = true }: Props) {
   const p = usePalette()
   const router = useRouter()
   return (
@@ -37,7 +39,7 @@ export function Page({ title, aside, back, children, foot, wideContent }: Props)
         </Heading>
         {aside ? <Words soft>{aside}</Words> : null}
       </View>
-      <TapeDivider />
+      {tape ? <TapeDivider /> : null}
       <ScrollView
         contentContainerStyle={{
           paddingBottom: 32,

@@ -9,6 +9,7 @@ import { type ColourOrder, planColourOrder } from '@thimble/core/design/planColo
 import { type SummarisedDesign, summariseDesign } from '@thimble/core/design/summariseDesign'
 import { writeDesignSvg } from '@thimble/core/design/writeDesignSvg'
 import { writeStitchCsv } from '@thimble/core/design/writeStitchCsv'
+import type { Point } from '@thimble/core/plane/point'
 import { threadUse, type ThreadUse } from '@thimble/core/thread/threadUse'
 import { readTypeface, setWording, type Typeface, type WordingRequest } from '@thimble/core/wording/setWording'
 import { inkOf, type BlockInk } from './blockInk'
@@ -22,6 +23,9 @@ export type OpenedDesign = {
   grid: LoadGrid | null
   thread: ThreadUse
 }
+
+/** Designs to be made one: how they lie, and how far each is moved from there. */
+type GroupRequest = { parts: { id: string; edits: Edits }[]; layout: GroupLayout; gap: number; shifts: Point[] }
 
 /** What a stack is taken to be thick while no cloth is chosen. */
 const USUAL_STACK_MM = 1
@@ -116,15 +120,10 @@ const desk = {
     return cuttingFile({ ...q, block: design.blocks[q.block]! })
   },
 
-  async group(
-    parts: { id: string; edits: Edits }[],
-    layout: GroupLayout,
-    gap: number,
-    newId: string | null,
-  ): Promise<OpenedDesign> {
+  async group({ parts, layout, gap, shifts }: GroupRequest, newId: string | null): Promise<OpenedDesign> {
     const designs = []
     for (const part of parts) designs.push(edited(await drawingOf(part.id), part.edits))
-    return shown(groupDesigns(layGroup(designs, layout, gap)), newId)
+    return shown(groupDesigns(layGroup(designs, layout, gap, shifts)), newId)
   },
 
   async wording(

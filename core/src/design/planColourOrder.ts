@@ -1,6 +1,7 @@
 import { blockOverlaps, type OrderedBlock } from './blockOverlaps'
 import { changesIn } from './designStats'
 import { exactOrder, MOST_EXACT } from './exactOrder'
+import { fewestRuns } from './fewestRuns'
 import { searchOrder } from './searchOrder'
 
 /** `order` holds the indices of the blocks in the order to stitch them. */
@@ -20,7 +21,7 @@ export function planColourOrder(blocks: OrderedBlock[]): ColourOrder {
   const colours = blocks.map((b) => b.colour.toLowerCase())
   const originalChanges = changesIn(colours)
   const same = { order: blocks.map((_, i) => i), changes: originalChanges, originalChanges, optimal: true }
-  if (originalChanges <= new Set(colours).size - 1) return same
+  if (originalChanges < Math.max(1, new Set(colours).size)) return same
   const kinds = [...new Set(colours)]
   const numbers = colours.map((c) => kinds.indexOf(c))
   const after = blockOverlaps(blocks)
@@ -29,8 +30,9 @@ export function planColourOrder(blocks: OrderedBlock[]): ColourOrder {
     const order = exactOrder(numbers, after)
     return { order, changes: changesOf(order), originalChanges, optimal: true }
   }
-  const { order, atLeast } = searchOrder(numbers, after)
+  const order = searchOrder(numbers, after)
   const changes = changesOf(order)
+  const atLeast = fewestRuns(numbers, after) - 1
   if (changes >= originalChanges) return { ...same, optimal: originalChanges === atLeast }
   return { order, changes, originalChanges, optimal: changes === atLeast }
 }

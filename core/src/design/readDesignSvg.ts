@@ -1,16 +1,17 @@
 import { type Advice, caution, note } from '../advice'
 import { CoreError } from '../errors'
-import { type Box, boxOf } from '../plane/box'
+import type { Box } from '../plane/box'
+import type { Point } from '../plane/point'
 import { areaOf, union } from '../plane/polygons'
 import { centredDesign } from './centred'
 import { type Design, type DesignBlock, MOST_FILE_BYTES, MOST_MM, MOST_STITCHES } from './design'
 import { reckoned } from './estimate'
 import { refuseOtherFiles } from './refuseOtherFiles'
-import { Painter, type PaintedShape } from './svg/paintedShapes'
+import { cutShape, Painter, type PaintedShape } from './svg/paintedShapes'
 import { badSvg, parseXml, type XmlNode } from './svg/parseXml'
 import { firstStyle } from './svg/style'
 import { type LengthFrame, userUnits } from './svg/lengths'
-import { rectClip } from './svg/clip'
+import { isWithin, rectClip } from './svg/clip'
 import { opacityOf } from './svg/paint'
 import { readViewBox, viewBoxMatrix } from './svg/viewport'
 import { compose, scale } from 'transformation-matrix'
@@ -158,7 +159,7 @@ export function readDesignSvg(
   const mm = 25.4 / pixelsPerInch
   const paper = { left: 0, top: 0, right: page.width * mm, bottom: page.height * mm }
   const shapes = paint(root, page, tell)
-  const onPaper = page.open ? shapes : paint(root, page, () => {}, paper, shapes)
+  const onPaper = page.open ? shapes : onPaperOf(shapes, paper)
   if (onPaper !== shapes) tell('beyond')
   const background = !page.open && isBackground(onPaper[0], paper)
   if (background && !dropBackground) tell('background')
@@ -166,7 +167,7 @@ export function readDesignSvg(
   if (kept.length === 0) throw new CoreError('empty', emptyText(codes, shapes.length > 0), 'file')
   const blocks = blocksOf(kept)
   if (blocks.reduce((sum, b) => sum + b.stitchCount, 0) > MOST_STITCHES)
-    throw badSvg('The drawing would take more than 500 000 stitches; check its size.')
+    throw badSvg('The drawing would take more than 500,000 stitches; check its size.')
   const warnings = Object.entries(told).flatMap(([code, advice]) => (codes.has(code) ? [advice] : []))
   return centredDesign({ source: 'artwork', blocks, warnings })
 }
@@ -177,41 +178,26 @@ function emptyText(codes: ReadonlySet<string>, painted: boolean): string {
   return painted ? 'All that the drawing paints lies outside its page.' : 'The drawing paints nothing.'
 }
 
-/** All that is painted; cut to the paper only when `before`, painted without, reaches beyond it. */
-function paint(
-  root: XmlNode,
-  page: Page,
-  tell: (code: string) => void,
-  paper?: Box,
-  before?: PaintedShape[],
-): PaintedShape[] {
-  const { left, right, top, bottom } = paper ?? { left: 0, right: 0, top: 0, bottom: 0 }
-  if (paper && before) {
-    const box = boxOf(before.flatMap((s) => s.area.flat()))
-    const slack = 0.001
-    if (
-      box.left >= left - slack &&
-      box.top >= top - slack &&
-      box.right <= right + slack &&
-      box.bottom <= bottom + slack
-    )
-      return before
-  }
+function paint(root: XmlNode, page: Page, tell: (code: string) => void): PaintedShape[] {
   const painter = new Painter(root, tell)
   const style = painter.styleOf(root, firstStyle)
   if (style.display === 'none' || opacityOf(style.opacity) === 0) return []
-  const corners = [
-    { x: left, y: top },
-    { x: right, y: top },
-    { x: right, y: bottom },
-    { x: left, y: bottom },
-  ]
-  painter.paintChildren(root, {
-    matrix: page.matrix,
-    style,
-    frame: page.frame,
-    clip: paper ? rectClip(corners) : null,
-    inside: new Set(),
-  })
+  painter.paintChildren(root, { matrix: page.matrix, style, frame: page.frame, clip: null, inside: new Set() })
   return painter.shapes
+}
+
+const SLACK_MM = 0.001
+
+/** The shapes as they show on the paper; the same list when nothing reaches beyond it. */
+function onPaperOf(shapes: PaintedShape[], { left, right, top, bottom }: Box): PaintedShape[] {
+  const corners = (by: number): Point[] => [
+    { x: left - by, y: top - by },
+    { x: right + by, y: top - by },
+    { x: right + by, y: bottom + by },
+    { x: left - by, y: bottom + by },
+  ]
+  const about = rectClip(corners(SLACK_MM))
+  if (shapes.every((shape) => isWithin(shape.area, about))) return shapes
+  const paper = rectClip(corners(0))
+  return shapes.flatMap((shape) => cutShape(shape, paper) ?? [])
 }

@@ -125,7 +125,7 @@ class ListReader {
     if (++this.#count > MOST_STITCHES)
       throw new CoreError(
         'too-large',
-        `More than 500 000 stitches are not read; line ${line} is beyond.`,
+        `More than 500,000 stitches are not read; line ${line} is beyond.`,
         `line ${line}`,
       )
     block.stitches.push({ x: this.#x, y: this.#y })

@@ -1,8 +1,8 @@
 /** How many part orders are followed at a time, and how many steps of work they may take together. */
-const WIDEST = 64
-const STEPS = 4_000_000
+const WIDEST = 160
+const STEPS = 10_000_000
 
-type State = { waiting: Int16Array; left: number; held: number; order: number[]; least: number }
+type State = { waiting: Int16Array; done: Uint16Array; left: number; held: number; order: number[]; least: number }
 
 /**
  * A good order for many blocks: runs of one colour at a time, each taking all that may be stitched in it, the most
@@ -11,12 +11,8 @@ type State = { waiting: Int16Array; left: number; held: number; order: number[];
  *
  * @param colours colour number of each block
  * @param after for each block the blocks it stays after
- * @returns the order, and a number of changes below which no order can go
  */
-export function searchOrder(
-  colours: readonly number[],
-  after: readonly number[][],
-): { order: number[]; atLeast: number } {
+export function searchOrder(colours: readonly number[], after: readonly number[][]): number[] {
   const n = colours.length
   const kinds = Math.max(...colours) + 1
   const before: number[][] = Array.from({ length: n }, () => [])
@@ -36,10 +32,12 @@ export function searchOrder(
     return sum
   }
   const run = (s: State, colour: number): State => {
-    const next: State = { waiting: s.waiting.slice(), left: s.left, held: colour, order: s.order.slice(), least: 0 }
+    const [waiting, done] = [s.waiting.slice(), s.done.slice()]
+    const next: State = { waiting, done, left: s.left, held: colour, order: s.order.slice(), least: 0 }
     for (let i = 0; i < n; i++) {
       if (next.waiting[i] !== 0 || colours[i] !== colour) continue
       next.waiting[i] = -1
+      done[i >> 4]! |= 1 << (i & 15)
       next.left--
       next.order.push(i)
       for (const j of before[i]!) next.waiting[j]!--
@@ -49,20 +47,20 @@ export function searchOrder(
   }
   const start: State = {
     waiting: Int16Array.from(after, (list) => list.length),
+    done: new Uint16Array(Math.ceil(n / 16)),
     left: n,
     held: -1,
     order: [],
     least: 0,
   }
-  const atLeast = least(start) - 1
   for (let beam = [start]; ;) {
     const found = new Map<string, State>()
     for (const state of beam)
       for (const colour of free(state.waiting, colours)) {
         if (colour === state.held) continue
         const next = run(state, colour)
-        if (next.left === 0) return { order: next.order, atLeast }
-        found.set(`${colour}:${next.waiting.join()}`, next)
+        if (next.left === 0) return next.order
+        found.set(String.fromCharCode(colour, ...next.done), next)
       }
     beam = [...found.values()].sort((a, b) => a.least - b.least || a.left - b.left).slice(0, width)
   }

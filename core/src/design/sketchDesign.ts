@@ -9,7 +9,9 @@ import { stitchRuns } from './writeDesignSvg'
 export type SketchBlock = { areas: number[][]; lines: number[][] }
 
 const MOST_NUMBERS = 2400
-const CELLS_ACROSS = 110
+/** Simplified to a two-hundredth of its size a drawing begins to lose its shape: then it may have more points. */
+const COARSE = 200
+const CELLS_ACROSS = 180
 /** A block whose stitches would not cover a tenth of what their line sweeps is drawn as that line. */
 const LINE_MM_PER_MM2 = 1.6
 
@@ -38,16 +40,17 @@ function simpler({ areas, lines }: Shape, tolerance: number): SketchBlock {
 }
 
 /**
- * The design drawn with at most some 1200 points, one sketch a block: what a card, a piece's drawing or a hoop shows
+ * The design drawn with some 1200 points, one sketch a block: what a card, a piece's drawing or a hoop shows
  * of it without fetching the whole. Simplified as far as it needs to be, and no further.
  */
 export function sketchDesign(design: Design): SketchBlock[] {
   const size = Math.max(design.width, design.height)
   const shapes = design.blocks.map((block) => shapeOf(block, size / CELLS_ACROSS))
-  for (let tolerance = size / 800; ; tolerance *= 1.5) {
+  for (let tolerance = size / 800; ; tolerance *= 1.4) {
     const sketch = shapes.map((shape) => simpler(shape, tolerance))
     const numbers = sketch.reduce((sum, b) => sum + b.areas.flat().length + b.lines.flat().length, 0)
-    if (numbers <= MOST_NUMBERS || tolerance > size)
-      return numbers <= 4 * MOST_NUMBERS ? sketch : shapes.map(() => ({ areas: [], lines: [] }))
+    const coarse = tolerance > size / COARSE
+    if (numbers <= MOST_NUMBERS || (coarse && numbers <= 4 * MOST_NUMBERS)) return sketch
+    if (tolerance > size) return shapes.map(() => ({ areas: [], lines: [] }))
   }
 }

@@ -21,7 +21,7 @@ export function AddDesignPage() {
     <Page title="Add a design" back>
       <Section
         title="From files"
-        says="Artwork (SVG) at its real size, stitch lists (CSV), or designs written out here (JSON). Several at once; up to 10 MB and 500 000 stitches each."
+        says="Artwork (SVG) at its real size, stitch lists (CSV), or designs written out here (JSON). Several at once; up to 10 MB and 500,000 stitches each."
       >
         <DropArea onFiles={take} />
         <Progress lines={lines} />

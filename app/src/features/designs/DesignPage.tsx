@@ -52,7 +52,7 @@ export function DesignPage({ design }: { design: Design }) {
     </View>
   )
   return (
-    <Page title={design.name} back wideContent>
+    <Page title={design.name} back wideContent tape={false}>
       <Split list={board} detail={parts} both />
     </Page>
   )

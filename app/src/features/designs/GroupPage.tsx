@@ -4,20 +4,22 @@ import type { GroupLayout } from '@thimble/core/design/edit/groupDesigns'
 import { formatLength } from '@thimble/core/lengths/formatLength'
 import { useLocalSearchParams, useRouter } from 'expo-router'
 import { useEffect, useState } from 'react'
+import { View } from 'react-native'
 import { atDesk } from '@/drawings/desk'
 import { DesignBoard } from '@/drawings/DesignBoard'
 import { designOf } from '@/drawings/useIntake'
 import { editsOf } from '@/drawings/useOpened'
 import { groundFor } from '@/drawing/clothInk'
-import { readTyped } from '@/plan/readTyped'
+import { readSigned } from '@/plan/readTyped'
 import { createDrawn, useShelf } from '@/state/store'
 import { Choices } from '@/ui/Choices'
 import { FieldProblem } from '@/ui/FieldProblem'
+import { Opener } from '@/ui/Opener'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { useTask } from '@/ui/useTask'
 import { Words } from '@/ui/Words'
-import type { OpenedDesign } from '@/workers/designWorker'
+import type { DesignDesk, OpenedDesign } from '@/workers/designWorker'
 import { DraftLength } from '../stash/DraftLength'
 import { useDraft } from '../stash/useDraft'
 import { useNamed } from '../useShelfDocs'
@@ -35,13 +37,22 @@ export function GroupPage() {
   const style = useShelf((s) => s.shop)
   const router = useRouter()
   const drawn = useNamed('designs').filter((d) => d.source !== 'size')
-  const draft = useDraft(`group.${first ?? 'new'}`, { parts: first ?? '', layout: 'below', gap: '6 mm' })
+  const draft = useDraft(`group.${first ?? 'new'}`, {
+    ...{ parts: first ?? '', layout: 'below', gap: '6 mm' },
+    ...{ right0: '', down0: '', right1: '', down1: '', right2: '', down2: '', right3: '', down3: '' },
+  })
   const { texts, type } = draft
   const parts = texts.parts.split(' ').flatMap((id) => drawn.find((d) => d.id === id) ?? [])
   const layout = texts.layout as GroupLayout
   const used = layout === 'around' ? parts.slice(0, 2) : parts
-  const { mm: gap, problem: gapWrong } = readTyped({ text: texts.gap, unit: style.unit })
-  const { group, problem } = useGroup(gap === null || used.length < 2 ? null : { parts: used.map(partOf), layout, gap })
+  const read = (field: keyof typeof texts) => readSigned({ text: texts[field], unit: style.unit })
+  const { mm: gap, problem: gapWrong } = read('gap')
+  const moved = used.map((_, i) => ({ right: read(`right${i as Place}`), down: read(`down${i as Place}`) }))
+  const shifts = moved.flatMap(({ right, down }) =>
+    right.mm === null || down.mm === null ? [] : [{ x: right.mm, y: down.mm }],
+  )
+  const whole = gap !== null && used.length > 1 && shifts.length === used.length
+  const { group, problem } = useGroup(whole ? { parts: used.map(partOf), layout, gap, shifts } : null)
   const { busy, problem: unkept, run } = useTask()
   const pick = (at: number, id: string): void => {
     const ids = parts.map((d) => d.id)
@@ -51,7 +62,7 @@ export function GroupPage() {
   const keep = (): void =>
     void run(async () => {
       const id = crypto.randomUUID()
-      const { design } = await atDesk((d) => d.group(used.map(partOf), layout, gap!, id))
+      const { design } = await atDesk((d) => d.group({ parts: used.map(partOf), layout, gap: gap!, shifts }, id))
       createDrawn(
         designOf(id, {
           name: used
@@ -76,7 +87,8 @@ export function GroupPage() {
     <Page
       title="Group designs"
       back
-      foot={<Button title="Keep them as one" disabled={!group || used.length < 2 || busy} onPress={keep} />}
+      tape={!group || used.length < 2}
+      foot={<Button title="Keep them as one" disabled={!group || !whole || problem !== null || busy} onPress={keep} />}
     >
       {group && used.length > 1 ? (
         <DesignBoard
@@ -116,6 +128,28 @@ export function GroupPage() {
           label="Space between"
           unit={style.unit}
         />
+        {used.length > 1 ? (
+          <Opener title="Move a part from there" open={shifts.some(({ x, y }) => x !== 0 || y !== 0)}>
+            <Words soft>A minus moves it left, or up.</Words>
+            {used.map((design, i) => (
+              <View key={`${i}${design.id}`} style={{ gap: 6 }}>
+                <Words>{design.name}</Words>
+                <View style={{ flexDirection: 'row', gap: 12 }}>
+                  {(['right', 'down'] as const).map((way) => (
+                    <DraftLength
+                      half
+                      key={way}
+                      draft={{ ...draft, problems: { [`${way}${i}`]: moved[i]![way].problem ?? undefined } }}
+                      field={`${way}${i as Place}`}
+                      label={way === 'right' ? 'To the right' : 'Down'}
+                      unit={style.unit}
+                    />
+                  ))}
+                </View>
+              </View>
+            ))}
+          </Opener>
+        ) : null}
         {(problem ?? unkept) ? <FieldProblem id="group">{(problem ?? unkept)!}</FieldProblem> : null}
       </Section>
     </Page>
@@ -125,7 +159,8 @@ export function GroupPage() {
 const NONE = 'none'
 const partOf = (d: Design) => ({ id: d.id, edits: editsOf(d) })
 
-type Request = { parts: ReturnType<typeof partOf>[]; layout: GroupLayout; gap: number }
+type Place = 0 | 1 | 2 | 3
+type Request = Parameters<DesignDesk['group']>[0]
 
 function useGroup(request: Request | null): { group: OpenedDesign | null; problem: string | null } {
   const [state, setState] = useState<{ group: OpenedDesign | null; problem: string | null }>({
@@ -135,9 +170,8 @@ function useGroup(request: Request | null): { group: OpenedDesign | null; proble
   const key = JSON.stringify(request)
   useEffect(() => {
     if (key === 'null') return
-    const { parts, layout, gap } = JSON.parse(key) as Request
     let gone = false
-    atDesk((d) => d.group(parts, layout, gap, null)).then(
+    atDesk((d) => d.group(JSON.parse(key) as Request, null)).then(
       (group) => gone || setState({ group, problem: null }),
       (error: Error) => gone || setState((last) => ({ ...last, problem: error.message })),
     )

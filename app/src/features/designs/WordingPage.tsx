@@ -7,7 +7,7 @@ import { atDesk } from '@/drawings/desk'
 import { DesignBoard } from '@/drawings/DesignBoard'
 import { designOf } from '@/drawings/useIntake'
 import { groundFor } from '@/drawing/clothInk'
-import { readTyped } from '@/plan/readTyped'
+import { readSigned, readTyped } from '@/plan/readTyped'
 import { createDrawn, useShelf } from '@/state/store'
 import { typefaces } from '@/theme/typefaces'
 import { AdviceBar } from '@/ui/AdviceBar'
@@ -43,7 +43,7 @@ export function WordingPage() {
   })
   const { texts, type } = draft
   const { mm: height, problem: heightWrong } = readTyped({ text: texts.height, unit: style.unit })
-  const spacing = readSpacing(texts.spacing, style.unit)
+  const spacing = readSigned({ text: texts.spacing, unit: style.unit })
   const face = typefaces.find((f) => f.id === texts.face) ?? typefaces[0]!
   const request: Request | null =
     texts.text.trim() && height && spacing.mm !== null
@@ -73,6 +73,7 @@ export function WordingPage() {
     <Page
       title="A line of wording"
       back
+      tape={!set}
       foot={<Button title="Keep it" disabled={!set || !request || problem !== null || busy} onPress={keep} />}
     >
       {set ? (
@@ -138,13 +139,6 @@ export function WordingPage() {
       </Section>
     </Page>
   )
-}
-
-/** Letters may be drawn together as well, so a minus is read here. */
-function readSpacing(text: string, unit: 'mm' | 'cm' | 'in'): { mm: number | null; problem: string | null } {
-  const minus = /^\s*[-−]/.test(text)
-  const { mm, problem } = readTyped({ text: text.replace(/^\s*[-−]/, ''), unit })
-  return { mm: problem ? null : (mm ?? 0) * (minus ? -1 : 1), problem }
 }
 
 /** The wording as the worker sets it, a moment after the last key. */

@@ -1,5 +1,5 @@
 import { CoreError } from '../../errors'
-import { applyPose, type Pose } from '../../plane/point'
+import { applyPose, type Point, type Pose } from '../../plane/point'
 import { centredDesign, mapBlock } from '../centred'
 import { type Design, MOST_MM, MOST_STITCHES } from '../design'
 
@@ -8,24 +8,39 @@ export type GroupPart = { design: Design; pose: Pose; mirror?: boolean }
 
 export type GroupLayout = 'below' | 'beside' | 'around'
 
+/** How far a part is moved from where the layout puts it, millimetres to the right and down. */
+export type Shift = Point
+
 /**
  * Poses that set parts by their boxes: each below the one before, each beside it, or the first in the middle with the
  * second on its left and a mirror image of it on its right (two sprigs about a name).
  *
  * @param gap millimetres of cloth between boxes; less than nothing lets them overlap
+ * @param shifts moves a part after the layout, and no other with it; of two mirrored parts the left one, and the right
+ *   one the other way
  * @example layGroup([badge, name], 'below', 6)[1].pose.y // half of both heights and 6
  */
-export function layGroup(designs: readonly Design[], layout: GroupLayout, gap: number): GroupPart[] {
+export function layGroup(
+  designs: readonly Design[],
+  layout: GroupLayout,
+  gap: number,
+  shifts: readonly Shift[] = [],
+): GroupPart[] {
   const [first, second] = designs
   if (!first || !second) throw new CoreError('bad-request', 'A group is made of two designs or more.', 'parts')
   if (!Number.isFinite(gap)) throw new CoreError('bad-request', 'The space between is a length.', 'gap')
-  const at = (x: number, y: number): Pose => ({ x, y, rotation: 0 })
+  if (!shifts.every(({ x, y }) => Number.isFinite(x + y)))
+    throw new CoreError('bad-request', 'A shift is a length.', 'shifts')
+  const at = (x: number, y: number, part: number, way = 1): Pose => {
+    const { x: right, y: down } = shifts[part] ?? { x: 0, y: 0 }
+    return { x: x + way * right, y: y + down, rotation: 0 }
+  }
   if (layout === 'around') {
     const off = first.width / 2 + gap + second.width / 2
     return [
-      { design: second, pose: at(-off, 0) },
-      { design: first, pose: at(0, 0) },
-      { design: second, pose: at(off, 0), mirror: true },
+      { design: second, pose: at(-off, 0, 1) },
+      { design: first, pose: at(0, 0, 0) },
+      { design: second, pose: at(off, 0, 1, -1), mirror: true },
     ]
   }
   let edge = 0
@@ -33,7 +48,7 @@ export function layGroup(designs: readonly Design[], layout: GroupLayout, gap: n
     const size = layout === 'below' ? design.height : design.width
     const middle = i === 0 ? 0 : edge + gap + size / 2
     edge = middle + size / 2
-    return { design, pose: layout === 'below' ? at(0, middle) : at(middle, 0) }
+    return { design, pose: layout === 'below' ? at(0, middle, i) : at(middle, 0, i) }
   })
 }
 
@@ -41,7 +56,7 @@ export function layGroup(designs: readonly Design[], layout: GroupLayout, gap: n
  * Two or more designs as one, stitched in the order given. Real stitches stay real; with any artwork among them the
  * whole is artwork and counts as an estimate.
  *
- * @throws CoreError('bad-request') for a design known by size alone, 'too-large' beyond 500 000 stitches or 2000 mm
+ * @throws CoreError('bad-request') for a design known by size alone, 'too-large' beyond 500,000 stitches or 2000 mm
  * @example groupDesigns(layGroup([badge, name], 'below', 6)).height // both heights and 6
  */
 export function groupDesigns(parts: readonly GroupPart[]): Design {
@@ -52,7 +67,7 @@ export function groupDesigns(parts: readonly GroupPart[]): Design {
     design.blocks.map((block) => mapBlock(block, (p) => applyPose(pose, mirror ? { x: -p.x, y: p.y } : p), 1)),
   )
   if (blocks.reduce((sum, b) => sum + b.stitchCount, 0) > MOST_STITCHES)
-    throw new CoreError('too-large', 'Together they are more than 500 000 stitches.', 'parts')
+    throw new CoreError('too-large', 'Together they are more than 500,000 stitches.', 'parts')
   const source = parts.every(({ design }) => design.source === 'stitches') ? 'stitches' : 'artwork'
   const warnings = new Map(parts.flatMap(({ design }) => design.warnings).map((w) => [w.code, w]))
   const whole = centredDesign({ source, blocks, warnings: [...warnings.values()] }, false)

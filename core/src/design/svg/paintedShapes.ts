@@ -1,5 +1,4 @@
 import { applyToPoint, compose, identity, type Matrix, translate } from 'transformation-matrix'
-import { boxOf } from '../../plane/box'
 import type { Point } from '../../plane/point'
 import { areaOf, filledArea, type FillRule, intersection, union } from '../../plane/polygons'
 import { bothClips, type Clip, isWithin, linesInside, rectClip } from './clip'
@@ -268,16 +267,23 @@ export class Painter {
     )
   }
 
-  #add(shape: PaintedShape, clip: Clip | null): void {
-    const cut = clip && !isWithin(shape.area, clip)
-    const area = cut ? intersection(shape.area, clip.area) : shape.area
-    if (!(areaOf(area) > 1e-6)) return
+  #add(whole: PaintedShape, clip: Clip | null): void {
+    const shape = cutShape(whole, clip)
+    if (!shape) return
     if (this.shapes.length >= MOST_SHAPES)
-      throw badSvg('More than 10 000 painted shapes are not read. Simplify the drawing.')
-    const { stroke } = shape
-    if (!stroke || !cut) this.shapes.push({ ...shape, area })
-    else this.shapes.push({ colour: shape.colour, area, stroke: { ...stroke, lines: linesInside(stroke.lines, clip) } })
+      throw badSvg('More than 10,000 painted shapes are not read. Simplify the drawing.')
+    this.shapes.push(shape)
   }
+}
+
+/** What a clip leaves of a shape; null for nothing. */
+export function cutShape(shape: PaintedShape, clip: Clip | null): PaintedShape | null {
+  const cut = clip && !isWithin(shape.area, clip)
+  const area = cut ? intersection(shape.area, clip.area) : shape.area
+  if (!(areaOf(area) > 1e-6)) return null
+  const { stroke } = shape
+  if (!stroke || !cut) return { ...shape, area }
+  return { colour: shape.colour, area, stroke: { ...stroke, lines: linesInside(stroke.lines, clip) } }
 }
 
 const ruleOf = (text: string | undefined): FillRule => (text === 'evenodd' ? 'evenodd' : 'nonzero')
@@ -296,6 +302,3 @@ function dashesOf(style: Style, frame: LengthFrame): number[] | null {
     ? numbersIn(text)
     : parts.map((part) => userUnits(part, frame, 'diagonal'))
 }
-
-/** The box of painted areas. */
-export const boxOfShapes = (shapes: readonly PaintedShape[]) => boxOf(shapes.flatMap((s) => s.area.flat()))

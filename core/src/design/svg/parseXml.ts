@@ -27,7 +27,7 @@ export function parseXml(text: string): XmlNode {
     )
   })
   parser.on('opentag', ({ name, attributes }) => {
-    if (++elements > MOST_ELEMENTS) throw badSvg('More than 100 000 elements are not read. Simplify the drawing.')
+    if (++elements > MOST_ELEMENTS) throw badSvg('More than 100,000 elements are not read. Simplify the drawing.')
     if (open.length >= MOST_DEPTH)
       throw badSvg(`Groups nested more than ${MOST_DEPTH} deep are not read. Ungroup the drawing.`)
     const node: XmlNode = { name, attributes: attributes as Record<string, string>, children: [], text: '' }

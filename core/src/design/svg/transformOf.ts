@@ -1,17 +1,18 @@
-import { compose, identity, type Matrix, rotateDEG, scale, skewDEG, translate } from 'transformation-matrix'
+import { compose, identity, type Matrix, rotateDEG, scale, translate } from 'transformation-matrix'
 import { numbersIn } from './lengths'
 import { badSvg } from './parseXml'
 
 const FUNCTION = /(matrix|translate|scale|rotate|skewX|skewY)\s*\(([^()]*)\)/g
 
 type Numbers = readonly number[]
+const tan = (degrees: number): number => Math.tan((degrees * Math.PI) / 180)
 const makers: Record<string, { counts: Numbers; make: (n: Numbers) => Matrix }> = {
   matrix: { counts: [6], make: ([a, b, c, d, e, f]) => ({ a: a!, b: b!, c: c!, d: d!, e: e!, f: f! }) },
   translate: { counts: [1, 2], make: ([x, y = 0]) => translate(x!, y) },
   scale: { counts: [1, 2], make: ([x, y]) => scale(x!, y ?? x!) },
   rotate: { counts: [1, 3], make: ([angle, x = 0, y = 0]) => rotateDEG(angle!, x, y) },
-  skewX: { counts: [1], make: ([angle]) => skewDEG(angle!, 0) },
-  skewY: { counts: [1], make: ([angle]) => skewDEG(0, angle!) },
+  skewX: { counts: [1], make: ([angle]) => ({ ...identity(), c: tan(angle!) }) },
+  skewY: { counts: [1], make: ([angle]) => ({ ...identity(), b: tan(angle!) }) },
 }
 
 /**

@@ -1,5 +1,5 @@
 import type { Design } from '@thimble/contract'
-import { rankHoops } from '@thimble/core/hooping/rankHoops'
+import { type HoopChoice, rankHoops } from '@thimble/core/hooping/rankHoops'
 import { formatLength, roundDownToTape } from '@thimble/core/lengths/formatLength'
 import { useMemo } from 'react'
 import { View } from 'react-native'
@@ -18,22 +18,31 @@ export function HoopsSection({ design }: { design: Design }) {
   const hoops = useNamed('hoops')
   const style = useShelf((s) => s.shop)
   const hull = useMemo(() => hullOf(design), [design])
-  const fits = useMemo(
+  const ranked = useMemo(
     () =>
       rankHoops({
         hull,
         hoops: hoops.map(({ maxThicknessMm, notchOffset, ...hoop }) => hoop),
         style,
-      }).filter((choice) => choice.fits),
+      }),
     [hull, hoops, style],
   )
+  const fits = ranked.filter((choice) => choice.fits)
+  const nearest = [...ranked].sort((a, b) => b.fit.clearance - a.fit.clearance)[0]
+  const nameOf = (choice: HoopChoice): string => hoops.find((h) => h.id === choice.hoop)!.name
   const largest = Math.max(
     ...fits.map((c) => hoops.find((h) => h.id === c.hoop)!.outside).map((o) => Math.max(o.width, o.height)),
     1,
   )
   return (
     <Section title="Hoops it fits">
-      {fits.length === 0 ? <Words>No hoop in the stash takes it whole.</Words> : null}
+      {fits.length > 0 ? null : (
+        <Words>
+          {nearest
+            ? `No hoop in the stash takes it whole. ${nameOf(nearest)} comes nearest. ${nearest.reasons.map((r) => r.text).join(' ')}`
+            : 'There is no hoop in the stash yet.'}
+        </Words>
+      )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         {fits.map((choice) => {
           const hoop = hoops.find((h) => h.id === choice.hoop)!
