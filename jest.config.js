@@ -16,6 +16,7 @@ module.exports = {
       rootDir: 'app',
       testMatch: ['<rootDir>/tests/**/*.test.ts'],
       moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+      transform: { '\\.mjs$': 'babel-jest' },
       transformIgnorePatterns: [
         '/node_modules/(?!((jest-)?react-native|@react-native|expo|@expo|@rneui|immer|@reduxjs|react-redux|redux|reselect|culori|d3-contour|d3-array|internmap|@thimble)/?)',
       ],

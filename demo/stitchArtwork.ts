@@ -6,7 +6,7 @@ import { boxOf } from '@thimble/core/plane/box'
 /** How the demo's artwork is stitched out; millimetres. */
 export type Stitching = { rowMm: number; stitchMm: number; satinMm: number; runMm: number; underlay: boolean }
 
-export const usualStitching: Stitching = { rowMm: 0.5, stitchMm: 4, satinMm: 0.36, runMm: 2.5, underlay: false }
+export const usualStitching: Stitching = { rowMm: 0.5, stitchMm: 4, satinMm: 0.4, runMm: 2.5, underlay: false }
 
 const TRIM_BEYOND_MM = 3
 /** Where the next row begins farther off than this, the needle goes there without sewing. */
@@ -53,15 +53,25 @@ function along(line: readonly Point[], step: number): Point[] {
   return points
 }
 
-/** From side to side of a stroke, a crossing to every `pitch`. */
+const FINE_MM = 0.05
+
+/** From side to side of a stroke, a crossing to every `pitch` of its longer edge: round a bend that is the outer one. */
 function satin(line: readonly Point[], width: number, pitch: number): Point[] {
-  const middle = along(line, pitch)
-  return middle.map((p, i) => {
-    const [a, b] = [middle[Math.max(0, i - 1)]!, middle[Math.min(middle.length - 1, i + 1)]!]
+  const middle = along(line, FINE_MM)
+  const edges = middle.map((p, i) => {
+    const [a, b] = [middle[Math.max(0, i - 4)]!, middle[Math.min(middle.length - 1, i + 4)]!]
     const size = lengthOf(a, b) || 1
-    const side = ((i % 2 === 0 ? 1 : -1) * width) / 2
-    return { x: p.x - ((b.y - a.y) / size) * side, y: p.y + ((b.x - a.x) / size) * side }
+    const [dx, dy] = [(-(b.y - a.y) / size) * (width / 2), ((b.x - a.x) / size) * (width / 2)]
+    return [
+      { x: p.x + dx, y: p.y + dy },
+      { x: p.x - dx, y: p.y - dy },
+    ] as const
   })
+  let last = edges[0]!
+  const taken = [last]
+  for (const edge of edges)
+    if (Math.max(lengthOf(edge[0], last[0]), lengthOf(edge[1], last[1])) >= pitch) taken.push((last = edge))
+  return taken.map((edge, i) => edge[i % 2]!)
 }
 
 type Span = { from: number; to: number; y: number }

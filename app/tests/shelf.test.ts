@@ -93,6 +93,17 @@ describe('the shelf', () => {
     expect([back.gone.pieces.a, back.docs.pieces.a]).toEqual([undefined, piece('a')])
   })
 
+  it('keeps what a measured design has none of: a patch’s null takes a key away, and it is none all the same', () => {
+    const longest = { longest: null, shortest: null }
+    const design = { id: 'd', name: 'Shell', summary: { longest: 4, shortest: 1, jumps: 2 }, order: [1, 0] }
+    const state = after(
+      empty,
+      { kind: 'put', resource: 'designs', id: 'd', body: design },
+      { kind: 'patch', resource: 'designs', id: 'd', body: { order: null, summary: { ...longest, jumps: 3 } } },
+    )
+    expect(state.docs.designs.d).toMatchObject({ order: null, summary: { ...longest, jumps: 3 } })
+  })
+
   it('changes one habit and keeps the others', () => {
     const state = after(empty, { kind: 'shop', body: { habits: { knits: 'float' }, unit: 'in' } })
     expect([state.shop.habits.knits, state.shop.habits.grip, state.shop.unit]).toEqual(['float', 'fuse', 'in'])

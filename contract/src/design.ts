@@ -22,8 +22,8 @@ export const DesignSummary = z.object({
   estimated: z.boolean(),
   jumps: Count,
   trims: Count,
-  longest: z.number().nullable(),
-  shortest: z.number().nullable(),
+  longest: z.number().nullable().default(null),
+  shortest: z.number().nullable().default(null),
   short: Count,
   long: Count,
   meanLoad: z.number(),
@@ -50,7 +50,7 @@ export const Design = Kept.extend({
   stitches: z
     .int('Stitches are a whole number.')
     .positive('It has to be more than zero.')
-    .max(500_000, 'More than 500 000 stitches are not taken.'),
+    .max(500_000, 'More than 500,000 stitches are not taken.'),
   /** One a block, in stitch order. */
   colours: z.array(Colour).min(1, 'Give at least one colour.').max(MOST_BLOCKS, 'That is more colours than are taken.'),
   kind: z.enum(['line', 'wording', 'fill', 'applique', 'satin']),

@@ -1,12 +1,19 @@
 import { measureApi } from './api'
 import { measureCore } from './core'
+import { measureDesigns } from './designs'
 import { measureLoad } from './load'
 import { measureTyping } from './typing'
 
 export type Figure = { what: string; value: number; unit: string; aim: number | null }
 
 async function main(): Promise<void> {
-  const figures = [...measureCore(), ...(await measureApi()), ...(await measureLoad()), ...(await measureTyping())]
+  const figures = [
+    ...measureCore(),
+    ...(await measureApi()),
+    ...(await measureLoad()),
+    ...(await measureTyping()),
+    ...(await measureDesigns()),
+  ]
   const rows = figures.map(({ what, value, unit, aim }) => [
     what,
     `${value.toFixed(value < 10 ? 2 : 0)} ${unit}`,

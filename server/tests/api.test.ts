@@ -1,7 +1,8 @@
 import { blankPiece, type Piece } from '@thimble/contract'
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { mkdtempSync, rmSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
+import { demoShop } from '../../demo/demoShop'
 import { api, type Database, openDatabase, ShopStore } from '../src'
 
 const migrations = path.join(__dirname, '../drizzle')
@@ -136,15 +137,20 @@ it('refuses a patch that reaches for the language, and names what it does not kn
 })
 
 describe('the whole shop', () => {
-  const demo = JSON.parse(readFileSync(path.join(__dirname, '../../demo/shop.json'), 'utf8'))
+  const demo = demoShop(path.join(__dirname, '../../demo'))
 
   it('comes in by the import door and goes out the same', async () => {
     const counts = await ask('POST', '/import', demo)
-    expect(counts.body).toEqual({ hoops: 5, supplies: 13, designs: 6, items: 1, pieces: demo.pieces.length })
+    expect(counts.body).toEqual({
+      ...{ hoops: 5, supplies: 13, threads: 12, designs: 7, drawings: 7, items: 1 },
+      pieces: demo.pieces.length,
+    })
     const out = (await ask('GET', '/export')).body
     expect(out.designs.map((d: { id: string }) => d.id).sort()).toEqual(
       demo.designs.map((d: { id: string }) => d.id).sort(),
     )
+    expect(out.drawings).toHaveLength(7)
+    expect(out.drawings).toContainEqual(demo.drawings[0])
     expect(out.pieces.find((p: Piece) => p.id === 'piece-polo-3').measures).toEqual(demo.pieces[0].measures)
   })
 
@@ -180,4 +186,45 @@ it('describes itself', async () => {
   expect(Object.keys(body.paths)).toEqual(
     expect.arrayContaining(['/health', '/pieces', '/pieces/{id}', '/hoops/{id}/restore', '/log', '/import']),
   )
+})
+
+describe('drawings', () => {
+  const design = (id: string) => ({
+    ...{ id, name: 'Leaf', createdAt: '2026-11-20T08:00:00.000Z', updatedAt: '2026-11-20T08:00:00.000Z' },
+    ...{ width: 4, height: 1, stitches: 2, colours: ['#3e6b4c'], kind: 'fill', source: 'stitches' },
+  })
+  const drawing = (stitches = [0, 0, 4000, 0]) => ({
+    ...{ source: 'stitches', width: 4, height: 1, warnings: [] },
+    blocks: [{ colour: '#3e6b4c', stitchCount: 2, estimated: false, jumps: 0, trims: 0, stitches }],
+  })
+
+  it('are kept whole, apart from their design, and may be sent twice', async () => {
+    await ask('PUT', '/designs/leaf', design('leaf'))
+    expect((await ask('GET', '/designs/leaf/drawing')).status).toBe(404)
+    for (let i = 0; i < 2; i++) expect((await ask('PUT', '/designs/leaf/drawing', drawing())).status).toBe(204)
+    expect((await ask('GET', '/designs/leaf/drawing')).body).toEqual(drawing())
+    expect((await ask('GET', '/designs/leaf')).body).not.toHaveProperty('blocks')
+  })
+
+  it('are refused in words without a design, or with points that are none, and nothing is kept then', async () => {
+    expect((await ask('PUT', '/designs/nobody/drawing', drawing())).status).toBe(404)
+    await ask('PUT', '/designs/odd', design('odd'))
+    for (const wrong of [
+      drawing([0.5, 0]),
+      drawing([9e9, 0]),
+      { ...drawing(), source: 'size' },
+      { ...drawing(), blocks: [] },
+    ])
+      expect((await ask('PUT', '/designs/odd/drawing', wrong)).status).toBe(422)
+    expect((await ask('GET', '/designs/odd/drawing')).status).toBe(404)
+  })
+
+  it('take what is measured of artwork, which has no longest stitch, through a patch', async () => {
+    await ask('PUT', '/designs/art', { ...design('art'), source: 'artwork' })
+    const summary = {
+      ...{ estimated: true, jumps: 0, trims: 0, longest: null, shortest: null, short: 0, long: 0, meanLoad: 62 },
+      ...{ load95: 70, loadClass: 'medium', colourChanges: 0, blocks: [], hull: [], sketch: [], warnings: [] },
+    }
+    expect((await ask('PATCH', '/designs/art', { summary, order: null })).body).toMatchObject({ summary, order: null })
+  })
 })

@@ -53,6 +53,13 @@ const emptied: Record<Resource, object> = {
 
 export const withEmpties = <R extends Resource>(resource: R, doc: object): Docs[R] => {
   const whole = { ...emptied[resource], ...doc } as Docs[R]
+  if (resource === 'designs') {
+    const { summary } = whole as Design
+    return {
+      ...whole,
+      summary: summary && { ...summary, longest: summary.longest ?? null, shortest: summary.shortest ?? null },
+    }
+  }
   if (resource !== 'pieces') return whole
   const piece = whole as Piece
   return {

@@ -56,7 +56,16 @@ const titleOf = (name: string): string =>
     .trim()
     .slice(0, 120) || 'Design'
 
+/** As many as a design on the shelf can keep. */
+const MOST_BLOCKS = 2000
+
 function fromDrawing(name: string, design: Design): ReadFile {
+  if (design.blocks.length > MOST_BLOCKS)
+    throw new CoreError(
+      'too-large',
+      'More than 2,000 blocks of colour are not taken. Put those of one colour together where it was made.',
+      'file',
+    )
   const stats = designStats(design)
   const named = { name, kind: guessKind(design, stats), smallestLetterMm: null, note: '', ...noEdit }
   return { ...named, ...summariseDesign(design, stats), drawing: packDesign(design) }

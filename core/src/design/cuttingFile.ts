@@ -19,8 +19,9 @@ export type CuttingRequest = {
 
 export type CuttingFile = {
   svg: string
-  /** One piece, millimetres. */
+  /** One piece, millimetres; its outlines as they lie in the design. */
   piece: { width: number; height: number }
+  outline: Point[][]
   /** Cloth for all of them, laid in rows across its width. */
   cloth: { width: number; length: number }
   warnings: Advice[]
@@ -101,6 +102,7 @@ export function cuttingFile({ block, overlap, count, clothWidth, gap = GAP_MM }:
   return {
     svg: svgInMm(cloth.width, cloth.length, `0 0 ${cloth.width} ${cloth.length}`, parts),
     piece: { width: w, height: h },
+    outline: pieces,
     cloth,
     warnings,
   }

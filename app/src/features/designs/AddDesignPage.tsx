@@ -1,8 +1,10 @@
 import { Button } from '@rneui/themed'
 import { useRouter } from 'expo-router'
+import { useEffect } from 'react'
 import { Pressable, View } from 'react-native'
 import { useDropzone } from 'react-dropzone'
 import { DesignThumb } from '@/drawing/DesignThumb'
+import { desk } from '@/drawings/desk'
 import { type IntakeLine, useIntake } from '@/drawings/useIntake'
 import { remove, useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
@@ -17,6 +19,8 @@ import { countWords } from './designWords'
 export function AddDesignPage() {
   const router = useRouter()
   const { lines, take, withoutPage } = useIntake()
+  // Fetched before it is needed: the server may be away by then.
+  useEffect(() => void desk(), [])
   return (
     <Page title="Add a design" back>
       <Section

@@ -2,8 +2,13 @@ import { Button } from '@rneui/themed'
 import type { Design } from '@thimble/contract'
 import type { CuttingFile } from '@thimble/core/design/cuttingFile'
 import { formatLength } from '@thimble/core/lengths/formatLength'
+import { boxOf } from '@thimble/core/plane/box'
+import type { Point } from '@thimble/core/plane/point'
 import { useState } from 'react'
 import { View } from 'react-native'
+import Svg, { Path } from 'react-native-svg'
+import { fitAll, toPath } from '@/drawing/scale'
+import { usePalette } from '@/theme/PaletteProvider'
 import { atDesk } from '@/drawings/desk'
 import { saveFile } from '@/drawings/saveFile'
 import { editsOf } from '@/drawings/useOpened'
@@ -28,6 +33,30 @@ export function CuttingSection({ design }: { design: Design }) {
         <Cutting design={design} />
       </Opener>
     </Section>
+  )
+}
+
+const DRAWN = 180
+
+/** One piece as it is cut: a broken line on cloth of the block's own colour. */
+function CutDrawing({ outline, colour }: { outline: Point[][]; colour: string }) {
+  const p = usePalette()
+  const view = fitAll(boxOf(outline.flat()), DRAWN, DRAWN)
+  const d = outline.map((line) => toPath(view, line)).join('')
+  return (
+    <View role="img" aria-label="One piece as it is cut">
+      <Svg width={DRAWN} height={DRAWN}>
+        <Path
+          d={d}
+          fill={colour}
+          fillRule="evenodd"
+          fillOpacity={0.35}
+          stroke={p.ink}
+          strokeWidth={1.5}
+          strokeDasharray="6 4"
+        />
+      </Svg>
+    </View>
   )
 }
 
@@ -83,6 +112,7 @@ function Cutting({ design }: { design: Design }) {
       <Button type="outline" title="Lay it out" disabled={busy} onPress={() => void make()} />
       {made ? (
         <>
+          <CutDrawing outline={made.outline} colour={design.colours[Number(texts.block)] ?? design.colours[0]!} />
           <Words>{`One piece is ${write(made.piece.width)} × ${write(made.piece.height)}. ${texts.count === '1' ? 'It takes' : 'Together they take'} cloth of ${write(made.cloth.width)} × ${write(made.cloth.length)}.`}</Words>
           {made.warnings.map((advice) => (
             <AdviceBar key={advice.code} advice={advice} />

@@ -1,0 +1,242 @@
+import type { Page } from '@playwright/test'
+import { readFileSync } from 'node:fs'
+import { manyStitches } from './manyStitches'
+import { expect, test } from './server'
+
+const svg = (inner: string, more = 'width="90mm" height="70mm" viewBox="0 0 90 70"'): string =>
+  `<svg xmlns="http://www.w3.org/2000/svg" ${more}>${inner}</svg>`
+const leaf = svg('<path d="M9 9h40l-9 33z" fill="#3e6b4c"/>')
+const HEAD = 'x_mm,y_mm,command,colour'
+/** Red, blue and red again, far apart: three blocks of which two can be stitched together. */
+const redBlueRed = [
+  HEAD,
+  '0.00,0.00,stitch,#a63a2b',
+  '10.00,0.00,stitch,',
+  '40.00,0.00,jump,#2c4a7a',
+  '40.00,0.00,stitch,',
+  '50.00,10.25,stitch,',
+  '50.00,10.25,trim,',
+  '80.00,0.00,stitch,#a63a2b',
+  '90.00,20.00,stitch,',
+  '90.00,20.00,end,',
+]
+const file = (name: string, text: string | Buffer) => ({ name, mimeType: 'text/plain', buffer: Buffer.from(text) })
+
+async function take(page: Page, base: string, ...files: ReturnType<typeof file>[]): Promise<void> {
+  await page.goto(`${base}/designs/add`)
+  await page.locator('input[type=file]').setInputFiles(files)
+}
+async function taken(page: Page, base: string, name: string, text: string): Promise<void> {
+  await take(page, base, file(name, text))
+  await page.getByRole('link', { name: `Open ${name.replace(/\.\w+$/, '')}` }).click()
+  await expect(page.getByRole('img', { name: /to scale/ })).toBeVisible()
+}
+async function written(page: Page, button: string): Promise<string> {
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: button }).click(),
+  ])
+  return readFileSync(await download.path(), 'utf8')
+}
+
+test('several files at once: each that cannot be read says why, and the rest come in', async ({ page, shop }) => {
+  const nested = '<g>'.repeat(10_000) + '</g>'.repeat(10_000)
+  const laughs = `<!DOCTYPE svg [<!ENTITY a "ha"><!ENTITY b "&a;&a;&a;&a;">]>${svg('<text>&b;</text>')}`
+  const refused: [ReturnType<typeof file>, RegExp][] = [
+    [file('nested.svg', svg(nested)), /nested more than 200 deep/],
+    [file('laughs.svg', laughs), /XML entities, which are not read/],
+    [file('far.svg', svg('<path d="M0 0L1e9 5z"/>')), /farther out than 2000 mm/],
+    [file('nan.svg', svg('<rect width="NaN" height="5"/>')), /“NaN” is not a length/],
+    [file('wide.svg', svg('<rect width="5" height="5"/>', 'width="200000000mm" height="5mm"')), /no size for a design/],
+    [file('picture.svg', Buffer.from([0x89, 0x50, 0x4e, 0x47, 13, 10, 26, 10, 0, 0, 0, 13])), /This is a PNG picture/],
+    [file('large.csv', Buffer.alloc(10_500_000, '1')), /11 MB is more than is read|10 MB/],
+    [file('slip.csv', [...redBlueRed.slice(0, 3), '1O,0,stitch,'].join('\n')), /Line 4: x_mm “1O” is not a number/],
+    [file('claim.json', '{"format":"zealous-thimble-design","version":1,"design":{"stitches":1e12}}'), /At “design/],
+    [file('notes.txt', 'buy thread'), /Only artwork \(SVG\), stitch lists \(CSV\)/],
+  ]
+  const started = Date.now()
+  await take(
+    page,
+    shop.url,
+    file('leaf.svg', leaf),
+    ...refused.map(([f]) => f),
+    file('rows.csv', redBlueRed.join('\n')),
+  )
+  await expect(page.getByRole('status').filter({ hasText: '2 of 12 came in, 10 could not be read.' })).toBeVisible()
+  // A second each is the limit; all of them together come nowhere near.
+  expect(Date.now() - started).toBeLessThan(10_000)
+  for (const [{ name }, reason] of refused) {
+    await expect(page.getByText(name, { exact: true })).toBeVisible()
+    await expect(page.getByText(reason).first()).toBeVisible()
+  }
+  await expect
+    .poll(async () => (await shop.send('GET', '/designs')).map((d: { name: string }) => d.name).sort())
+    .toEqual(['leaf', 'rows'])
+  await page.getByRole('link', { name: 'Open leaf' }).click()
+  await expect(page.getByText('40 mm × 33 mm')).toBeVisible()
+})
+
+test('files can be dropped, and nothing in them becomes part of the page', async ({ page, shop }) => {
+  let alarmed = false
+  page.on('dialog', (dialog) => {
+    alarmed = true
+    void dialog.dismiss()
+  })
+  await page.goto(`${shop.url}/designs/add`)
+  const name = '<img src=x onerror=alert(1)>.svg'
+  const text = svg(
+    '<script>alert(2)</script><image href="http://example.org/a.png" onerror="alert(3)"/><rect width="30" height="20" onload="alert(4)"/><style>@import url(http://example.org/a.css);</style>',
+  )
+  const drop = await page.evaluateHandle(
+    ([name, text]) => {
+      const all = new DataTransfer()
+      all.items.add(new File([text!], name!, { type: 'image/svg+xml' }))
+      return all
+    },
+    [name, text],
+  )
+  await page.getByRole('button', { name: /drop them here/ }).dispatchEvent('drop', { dataTransfer: drop })
+  await page.getByRole('link', { name: /^Open <img src=x/ }).click()
+  await expect(page.getByText('30 mm × 20 mm')).toBeVisible()
+  await expect(page.getByText('A script in the file was dropped.')).toBeVisible()
+  expect(await page.locator('img, script[src*="example"], image').count()).toBe(0)
+  expect(alarmed).toBe(false)
+})
+
+test('a stitch list comes out as it came in, and its fewest changes can be taken, written and taken back', async ({
+  page,
+  shop,
+}) => {
+  const whole = `${redBlueRed.join('\n')}\n`
+  await taken(page, shop.url, 'rows.csv', whole)
+  expect(await written(page, 'Stitch list (CSV)')).toBe(whole)
+  await expect(page.getByText('changes to')).toContainText('2 changes to 1')
+  await page.getByRole('button', { name: 'Take this order' }).click()
+  await expect(page.getByRole('button', { name: 'Go back to the order as drawn' })).toBeVisible()
+  const colours = (text: string): string[] => text.match(/#\w{6}/g)!
+  expect(colours(await written(page, 'Stitch list (CSV)'))).toEqual(['#a63a2b', '#a63a2b', '#2c4a7a'])
+  await page.reload()
+  await page.getByRole('button', { name: 'Go back to the order as drawn' }).click()
+  await expect(page.getByRole('button', { name: 'Take this order' })).toBeVisible()
+  expect(await written(page, 'Stitch list (CSV)')).toBe(whole)
+})
+
+test('scaling a stitch list warns beyond 10 %, is refused beyond 20 %, and can be put back', async ({ page, shop }) => {
+  await taken(page, shop.url, 'rows.csv', redBlueRed.join('\n'))
+  const scale = page.getByLabel(/Scale, in percent/)
+  await scale.fill('130')
+  await expect(page.getByText(/30 % is more than a stitch list takes/)).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Make it 130 %' })).toHaveCount(0)
+  await expect(scale).toHaveValue('130')
+  await scale.fill('115')
+  await expect(page.getByText(/Scaled by 15 %: 24 % fewer stitches on each cm2/)).toBeVisible()
+  await page.getByRole('button', { name: 'Make it 115 %' }).click()
+  await expect(page.getByText('104 mm × 23 mm')).toBeVisible()
+  await page.getByRole('radio', { name: '90° clockwise' }).click()
+  await expect(page.getByText('23 mm × 104 mm')).toBeVisible()
+  await page.getByRole('button', { name: 'Put it back as it was read' }).click()
+  await expect(page.getByText('90 mm × 20 mm')).toBeVisible()
+})
+
+test('the drawing runs stitch by stitch, and its load is told in words', async ({ page, shop }) => {
+  await taken(page, shop.url, 'fill.csv', manyStitches(2400))
+  const slider = page.getByRole('slider', { name: 'Drawn up to stitch' })
+  await expect(page.getByText('Stitch 2,400 of 2,400, in colour 4 of 4')).toBeVisible()
+  await slider.focus()
+  await page.keyboard.press('Home')
+  await expect(page.getByText('Stitch 0 of 2,400, in colour 1 of 4')).toBeVisible()
+  for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'One stitch on' }).click()
+  await expect(page.getByText('Stitch 3 of 2,400, in colour 1 of 4')).toBeVisible()
+  await page.getByRole('radio', { name: 'Load' }).click()
+  await expect(page.getByText('very dense, over 110')).toBeVisible()
+})
+
+test('a design read while the server is away is kept here and sent with its drawing when it is back', async ({
+  page,
+  shop,
+}) => {
+  await take(page, shop.url, file('first.svg', leaf))
+  await expect(page.getByRole('link', { name: 'Open first' })).toBeVisible()
+  await shop.stop('SIGKILL')
+  await page.locator('input[type=file]').setInputFiles([file('leaf.svg', leaf)])
+  await expect(page.getByRole('link', { name: 'Open leaf' })).toContainText('40 mm × 33 mm')
+  await shop.start()
+  await expect.poll(async () => (await shop.send('GET', '/designs')).length).toBe(2)
+  const { id } = (await shop.send('GET', '/designs')).find((d: { name: string }) => d.name === 'leaf')
+  await expect
+    .poll(() =>
+      shop.send('GET', `/designs/${id}/drawing`).then(
+        (d) => d.blocks.length,
+        () => 0,
+      ),
+    )
+    .toBe(1)
+})
+
+test('its own JSON keeps the changes made beside the drawing, and brings them back', async ({ page, shop }) => {
+  await taken(page, shop.url, 'rows.csv', redBlueRed.join('\n'))
+  await page.getByRole('button', { name: 'Take this order' }).click()
+  await page.getByRole('radio', { name: '90° clockwise' }).click()
+  await expect(page.getByText('20 mm × 90 mm')).toBeVisible()
+  const text = await written(page, 'This program’s own (JSON)')
+  await take(page, shop.url, file('again.json', text))
+  await page.getByRole('link', { name: 'Open rows' }).click()
+  await expect(page.getByText('20 mm × 90 mm')).toBeVisible()
+  await page.getByRole('button', { name: 'Put it back as it was read' }).click()
+  await expect(page.getByText('90 mm × 20 mm')).toBeVisible()
+  expect(await written(page, 'Stitch list (CSV)')).toBe(`${redBlueRed.join('\n')}\n`)
+})
+
+test('a line of wording is set, warned of and kept; grouped under a badge it is one design', async ({ page, shop }) => {
+  await taken(page, shop.url, 'leaf.svg', leaf)
+  await page.goto(`${shop.url}/designs/wording`)
+  await page.getByLabel('The words').fill('Gullhouse')
+  await page.getByLabel('Height of a capital').fill('7 mm')
+  await expect(page.getByText(/take 60 weight thread and a 65\/9 or 70\/10 needle/)).toBeVisible()
+  await page.getByLabel('The words').fill('Gull \u{1F9F5}')
+  await expect(page.getByText(/This typeface has no/)).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Keep it' })).toBeDisabled()
+  await page.getByLabel('The words').fill('Gullhouse')
+  await page.getByLabel('Height of a capital').fill('12 mm')
+  await page.getByRole('button', { name: 'Keep it' }).click()
+  await expect(page.getByRole('heading', { name: 'Gullhouse' })).toBeVisible()
+
+  await page.goto(`${shop.url}/designs/group`)
+  for (const name of ['leaf', 'Gullhouse']) {
+    await page.getByText('Choose', { exact: true }).first().click()
+    await page.getByRole('radio', { name }).click()
+  }
+  await page.getByLabel('Space between').fill('7 mm')
+  await page.getByRole('button', { name: 'Keep them as one' }).click()
+  await expect(page.getByRole('heading', { name: 'leaf, Gullhouse' })).toBeVisible()
+  // 33 mm of leaf, 7 of cloth, and a line with a capital of 12 mm.
+  await expect(page.getByText(/^\d+ mm × 5[23] mm$/)).toBeVisible()
+})
+
+test('an applique is laid out for cutting, with the cloth it takes', async ({ page, shop }) => {
+  await taken(page, shop.url, 'patch.svg', svg('<rect x="5" y="5" width="40" height="30" fill="#3e6b4c"/>'))
+  await page.getByRole('button', { name: /Cutting file for an applique/ }).click()
+  await page.getByLabel('How many').fill('10')
+  await page.getByRole('button', { name: 'Lay it out' }).click()
+  await expect(page.getByText('One piece is 44 mm × 34 mm. Together they take cloth of 289 mm × 73 mm.')).toBeVisible()
+  const cut = await written(page, 'Save the cutting file (SVG)')
+  expect(cut.match(/<path /g)).toHaveLength(10)
+  await page.getByLabel('Width of the cloth to cut from').fill('40 mm')
+  await page.getByRole('button', { name: 'Lay it out' }).click()
+  await expect(page.getByText('One piece is 44 mm wide; the cloth is narrower.')).toBeVisible()
+})
+
+test('each colour finds its thread on the shelf and can be changed for one', async ({ page, shop }) => {
+  await shop.importDemo()
+  await page.goto(`${shop.url}/designs/design-shell`)
+  await page.getByRole('button', { name: 'Colour #8fb3d1' }).click()
+  await page.getByLabel('Any other colour').fill('madder')
+  await expect(page.getByText('“madder” is not a colour: write it as #rrggbb.')).toBeVisible()
+  await page.getByLabel('Any other colour').fill('#a53b2c')
+  await page.getByRole('button', { name: 'Use this colour' }).click()
+  await page.getByRole('button', { name: 'Colour #a53b2c' }).click()
+  await page.getByRole('button', { name: 'Stitch it in Madder' }).click()
+  await expect(page.getByRole('button', { name: 'Colour #a63a2b' })).toContainText('the same to the eye')
+  await page.getByRole('radio', { name: 'White' }).click()
+  await expect(page.getByText(/Clear on this cloth|Dark on light/).first()).toBeVisible()
+})
