@@ -236,7 +236,7 @@ test('each colour finds its thread on the shelf and can be changed for one', asy
   await page.getByRole('button', { name: 'Use this colour' }).click()
   await page.getByRole('button', { name: 'Colour #a53b2c' }).click()
   await page.getByRole('button', { name: 'Stitch it in Madder' }).click()
-  await expect(page.getByRole('button', { name: 'Colour #a63a2b' })).toContainText('the same to the eye')
+  await expect(page.getByRole('button', { name: 'Colour #a43b2d' })).toContainText('the same to the eye')
   await page.getByRole('radio', { name: 'White' }).click()
   await expect(page.getByText(/Clear on this cloth|Dark on light/).first()).toBeVisible()
 })

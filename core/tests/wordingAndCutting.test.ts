@@ -120,6 +120,9 @@ describe('a cutting file', () => {
       )
     const outlines = (hole: number) => cut(ring(hole)).svg.match(/M/g)!.length
     expect([outlines(3), outlines(12)]).toEqual([1, 2])
+    // A hole of 7 mm is 3 by 3 when both its sides have grown by 2: too small a scrap to cut.
+    expect(outlines(7)).toBe(1)
+    expect(cut(ring(7)).warnings.map((w) => w.code)).toEqual(['holes-left', 'blades'])
   })
 
   it('cuts a stitch list by its closed line, or by the edge of what it fills', () => {

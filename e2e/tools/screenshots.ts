@@ -1,4 +1,5 @@
 import { chromium, type Page } from '@playwright/test'
+import { readFileSync } from 'node:fs'
 import { demoShop } from '../../demo/demoShop'
 import config from '../../playwright.config'
 import { ShopServer } from '../server'
@@ -6,17 +7,39 @@ import { ShopServer } from '../server'
 type Shot = { name: string; path: string; wide?: boolean; scroll?: number; before?: (page: Page) => Promise<void> }
 
 const chooseSquare = (page: Page): Promise<void> => page.getByRole('radio', { name: /Square 100/ }).click()
+/** Artwork of the demo's own, and a list with a slip in it. */
+async function addFiles(page: Page): Promise<void> {
+  const slip = 'x_mm,y_mm,command,colour\n0,0,stitch,#1f2d38\n4.O,0,stitch,\n'
+  await page.locator('input[type=file]').setInputFiles([
+    ...['lighthouse.svg', 'marram.svg'].map((name) => ({
+      name,
+      mimeType: 'image/svg+xml',
+      buffer: readFileSync(`demo/designs/${name}`),
+    })),
+    { name: 'apron pocket.csv', mimeType: 'text/csv', buffer: Buffer.from(slip) },
+  ])
+  await page.getByText('2 of 3 came in').waitFor()
+}
+
+/** Draws a design as far as a share of its stitches. */
+const drawTo =
+  (share: number) =>
+  async (page: Page): Promise<void> => {
+    const box = (await page.getByRole('slider').boundingBox())!
+    await page.mouse.click(box.x + box.width * share, box.y + box.height / 2)
+  }
+
 const shots: Shot[] = [
   { name: 'bench', path: '/' },
   { name: 'new-piece', path: '/new' },
   { name: 'measure', path: '/piece/piece-polo-4', before: (page) => page.getByLabel(/Neck, shoulder point/).focus() },
-  { name: 'row', path: '/piece/piece-runner', scroll: 1290 },
-  { name: 'own-item', path: '/items/item-oven-glove' },
   { name: 'build', path: '/piece/piece-robe', scroll: 1020 },
   { name: 'hoop', path: '/piece/piece-polo-3', scroll: 200, before: chooseSquare },
   { name: 'stitch', path: '/piece/piece-apron-2' },
   { name: 'finish', path: '/piece/piece-toolroll', scroll: 620 },
   { name: 'designs', path: '/designs' },
+  { name: 'add-design', path: '/designs/add', before: addFiles },
+  { name: 'design', path: '/designs/design-tern', before: drawTo(0.62) },
   { name: 'stash', path: '/stash' },
   { name: 'runs', path: '/runs' },
   { name: 'log', path: '/log' },
@@ -24,7 +47,12 @@ const shots: Shot[] = [
   { name: 'habits', path: '/settings' },
   { name: 'wide-bench', path: '/', wide: true },
   { name: 'wide-measure', path: '/piece/piece-polo-4', wide: true },
-  { name: 'wide-log', path: '/log', wide: true },
+  {
+    name: 'wide-design',
+    path: '/designs/design-lighthouse',
+    wide: true,
+    before: (page) => page.getByRole('radio', { name: 'Load' }).click(),
+  },
   { name: 'wide-hoop', path: '/piece/piece-polo-3', wide: true, before: chooseSquare },
 ]
 

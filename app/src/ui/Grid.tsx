@@ -7,9 +7,18 @@ export function Grid({ children }: { children: ReactNode }) {
   const wide = useWide()
   if (!wide) return <View>{children}</View>
   return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'stretch', gap: 16, padding: 16 }}>
+    <View
+      style={{
+        flexDirection: 'row',
+        flexWrap: 'wrap',
+        alignItems: 'stretch',
+        justifyContent: 'space-between',
+        rowGap: 16,
+        padding: 16,
+      }}
+    >
       {Children.map(children, (child) => (
-        <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: '46%', maxWidth: '50%' }}>{child}</View>
+        <View style={{ width: '49.2%' }}>{child}</View>
       ))}
     </View>
   )

@@ -30,6 +30,7 @@ export type CuttingFile = {
 const GAP_MM = 5
 const FINE_MM = 0.25
 const CLOSED_MM = 0.5
+const LEAST_HOLE_MM2 = 20
 
 /** The outline to cut by: artwork's own, a closed line of stitches as it runs, or the edge of what is stitched. */
 export function blockOutline(block: DesignBlock): Point[][] {
@@ -71,7 +72,8 @@ export function cuttingFile({ block, overlap, count, clothWidth, gap = GAP_MM }:
     throw new CoreError('bad-request', 'The cloth has a width above zero.', 'clothWidth')
   const outline = blockOutline(block)
   if (outline.length === 0) throw new CoreError('no-drawing', 'This colour has no outline to cut by.', 'block')
-  const pieces = overlap > 0 ? grown(oriented(outline), overlap) : oriented(outline)
+  const all = overlap > 0 ? grown(oriented(outline), overlap) : oriented(outline)
+  const pieces = all.filter((line) => isPiece(line) || -signedArea(line) >= LEAST_HOLE_MM2)
   const box = boxOf(pieces.flat())
   const [w, h] = [box.right - box.left, box.bottom - box.top]
   if (w > clothWidth)
@@ -93,6 +95,8 @@ export function cuttingFile({ block, overlap, count, clothWidth, gap = GAP_MM }:
   })
   const warnings: Advice[] = []
   const outer = pieces.filter(isPiece).length
+  if (pieces.length < all.length)
+    warnings.push(note('holes-left', `Holes under ${LEAST_HOLE_MM2} mm2 are left uncut; the stitches cover them.`))
   if (outer > 1) warnings.push(note('several-pieces', `The outline falls into ${outer} parts; each is cut by itself.`))
   if (overlap === 0)
     warnings.push(

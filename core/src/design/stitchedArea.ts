@@ -1,8 +1,12 @@
 import { contours } from 'd3-contour'
 import { boxOf } from '../plane/box'
 import type { Point } from '../plane/point'
+import { filledArea, grown } from '../plane/polygons'
 import type { DesignBlock } from './design'
 import { eachStitch } from './stitchesOf'
+
+/** Between rows and zigzags nearer than twice this the cloth counts as covered. */
+const CLOSED_MM = 0.6
 
 /**
  * The outline of what a block's stitches cover, to within about `cell` millimetres: the squares they run through,
@@ -30,5 +34,6 @@ export function stitchedArea(block: DesignBlock, cell: number): Point[][] {
   const rings = contours().size([columns, rows]).thresholds([0.5])(Array.from(covered))[0]?.coordinates.flat() ?? []
   // A sample stands in the middle of its square, half a square in from the corner the rings count from.
   const mm = (at: number, from: number): number => from + (at - 0.5 - PAD) * cell
-  return rings.map((ring) => ring.slice(0, -1).map(([x, y]) => ({ x: mm(x!, box.left), y: mm(y!, box.top) })))
+  const found = rings.map((ring) => ring.slice(0, -1).map(([x, y]) => ({ x: mm(x!, box.left), y: mm(y!, box.top) })))
+  return grown(grown(filledArea(found, 'evenodd'), CLOSED_MM), -CLOSED_MM)
 }
