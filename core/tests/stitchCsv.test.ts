@@ -109,7 +109,7 @@ describe('writing a stitch list', () => {
   })
   const block = fc.record({
     colour: fc.integer({ min: 0, max: 0xffffff }).map((n) => `#${n.toString(16).padStart(6, '0')}`),
-    rows: fc.array(row, { minLength: 2, maxLength: 30 }),
+    rows: fc.array(row, { minLength: 1, maxLength: 30 }),
   })
 
   it('gives back the very rows that were read, to a hundredth', () => {
@@ -118,7 +118,8 @@ describe('writing a stitch list', () => {
         const rows = blocks.flatMap(({ colour, rows: own }) =>
           own.map(({ x, y, command }, i) => `${x.toFixed(2)},${y.toFixed(2)},${command},${i === 0 ? colour : ''}`),
         )
-        fc.pre(rows.some((text) => text.includes('stitch')))
+        // A list in which every stitch names its colour is read another way, and has a test of its own.
+        fc.pre(rows.some((text) => /stitch,$/.test(text)))
         const [x, y] = rows.at(-1)!.split(',')
         const text = list(...rows, `${x},${y},end,`).replace(/-0\.00/g, '0.00')
         expect(writeStitchCsv(readStitchCsv(text))).toBe(text)

@@ -44,7 +44,11 @@ describe('the nearest threads', () => {
   ]
 
   it('come best first, no more than asked', () => {
-    expect(nearestThreads('#a83c2d', shelf).map((m) => m.thread.name).slice(0, 2)).toEqual(['Madder', 'Brick'])
+    expect(
+      nearestThreads('#a83c2d', shelf)
+        .map((m) => m.thread.name)
+        .slice(0, 2),
+    ).toEqual(['Madder', 'Brick'])
     expect(nearestThreads('#a83c2d', shelf, 1)).toHaveLength(1)
     expect(nearestThreads('#a83c2d', [])).toEqual([])
   })

@@ -33,11 +33,15 @@ export function lineWork(width: number): { perMm: number; threadPerMm: number; a
 export const lengthOfLine = (line: readonly Point[]): number =>
   line.reduce((sum, p, i) => (i === 0 ? 0 : sum + Math.hypot(p.x - line[i - 1]!.x, p.y - line[i - 1]!.y)), 0)
 
+type Artwork = Pick<DesignBlock, 'fills' | 'lines' | 'outlines'>
+
+/** The areas of a block that are filled; where only its outlines are known, all that they enclose. */
+export const filledAreas = ({ fills, lines, outlines = [] }: Artwork): Point[][][] =>
+  fills ?? (lines || outlines.length === 0 ? [] : [outlines])
+
 /** Stitches and thread in stitches that a block of artwork is reckoned to take. */
-export function reckoned({ fills = [], lines = [] }: Pick<DesignBlock, 'fills' | 'lines'>): {
-  stitches: number
-  lengthMm: number
-} {
+export function reckoned(block: Artwork): { stitches: number; lengthMm: number } {
+  const [fills, lines] = [filledAreas(block), block.lines ?? []]
   const filled = fills.reduce((sum, area) => sum + areaOf(area), 0)
   const sum = { stitches: filled * FILL_PER_MM2, lengthMm: filled / ROW_MM }
   for (const { width, lines: runs } of lines) {

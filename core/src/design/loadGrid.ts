@@ -3,7 +3,7 @@ import { boxOf } from '../plane/box'
 import type { Point } from '../plane/point'
 import { CELL_MM, eachCellCrossed } from './cells'
 import type { ArtLine, Design, DesignBlock } from './design'
-import { FILL_PER_MM2, lineWork } from './estimate'
+import { FILL_PER_MM2, filledAreas, lineWork } from './estimate'
 import { eachStitch } from './stitchesOf'
 
 /**
@@ -100,7 +100,7 @@ export function loadGrid(design: Design): LoadGrid | null {
   const counter = new Counter(design.width, design.height)
   for (const block of design.blocks) {
     countStitches(counter, block)
-    for (const area of block.fills ?? []) countFills(counter, area)
+    for (const area of filledAreas(block)) countFills(counter, area)
     for (const line of block.lines ?? []) countLine(counter, line)
   }
   return counter.grid()

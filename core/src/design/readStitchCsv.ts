@@ -13,8 +13,8 @@ const NUMBER = /^[+-]?(\d+\.?\d*|\.\d+)(e[+-]?\d+)?$/i
 const bad = (line: number, what: string): CoreError => new CoreError('bad-row', `Line ${line}: ${what}`, `line ${line}`)
 
 /**
- * Reads a stitch list. A filled colour begins a block; where a program has written the colour on every row, the
- * unchanged ones go on with the block they are in. `trim`, `stop` and `end` may leave their place empty: they happen
+ * Reads a stitch list. A filled colour begins a block; in a list that names the colour of every stitch, only a new one
+ * does. `trim`, `stop` and `end` may leave their place empty: they happen
  * where the needle is. Comma decimals are read where the columns are parted by semicolons or tabs.
  *
  * Source: core.md section 7, header `x_mm,y_mm,command,colour`.
@@ -32,7 +32,11 @@ export function readStitchCsv(text: string): Design {
   })
   const at = places(data[0] ?? [])
   const decimalComma = meta.delimiter !== ','
-  const list = new ListReader(decimalComma, at)
+  const [, , command, colour] = at
+  const everyStitchNamed = data
+    .slice(1)
+    .every((row) => row[command!]?.trim().toLowerCase() !== 'stitch' || (row[colour!] ?? '').trim() !== '')
+  const list = new ListReader(decimalComma, at, everyStitchNamed)
   for (let i = 1; i < data.length; i++) list.row(data[i]!, i + 1)
   return list.design()
 }
@@ -54,11 +58,11 @@ class ListReader {
   #y = 0
   #count = 0
   #ended = false
-  #colourBefore = false
 
   constructor(
     private readonly decimalComma: boolean,
     private readonly at: readonly number[],
+    private readonly everyStitchNamed: boolean,
   ) {}
 
   row(cells: string[], line: number): void {
@@ -93,7 +97,7 @@ class ListReader {
   #begin(colour: string, line: number, kind: string): void {
     if (colour !== '' && !COLOUR.test(colour)) throw bad(line, `“${colour}” is not a colour: write it as #rrggbb.`)
     const named = colour.toLowerCase()
-    const begins = named !== '' && (!this.#colourBefore || named !== this.#blocks.at(-1)?.colour)
+    const begins = named !== '' && !(this.everyStitchNamed && named === this.#blocks.at(-1)?.colour)
     if (begins && kind !== 'end')
       this.#blocks.push({
         colour: named,
@@ -104,7 +108,6 @@ class ListReader {
         jumps: 0,
         trims: 0,
       })
-    this.#colourBefore = named !== ''
   }
 
   #go(x: string, y: string, kind: string, line: number): void {
