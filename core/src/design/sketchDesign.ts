@@ -2,6 +2,7 @@ import simplify from 'simplify-js'
 import { areaOf } from '../plane/polygons'
 import type { Point } from '../plane/point'
 import type { Design, DesignBlock } from './design'
+import { lengthOfLine } from './estimate'
 import { stitchedArea } from './stitchedArea'
 import { stitchRuns } from './writeDesignSvg'
 
@@ -12,23 +13,26 @@ const MOST_NUMBERS = 2400
 /** Simplified to a two-hundredth of its size a drawing begins to lose its shape: then it may have more points. */
 const COARSE = 200
 const CELLS_ACROSS = 180
-/** A block whose stitches would not cover a tenth of what their line sweeps is drawn as that line. */
-const LINE_MM_PER_MM2 = 1.6
+/** What is thinner than this many squares, on the whole, is a line of stitches and drawn as one. */
+const LINE_CELLS = 2
 
 const flat = (line: readonly Point[]): number[] =>
   line.flatMap((p) => [Math.round(p.x * 10) / 10, Math.round(p.y * 10) / 10])
 
-const lengthOf = (line: readonly Point[]): number =>
-  line.reduce((sum, p, i) => (i === 0 ? 0 : sum + Math.hypot(p.x - line[i - 1]!.x, p.y - line[i - 1]!.y)), 0)
+/** How thick an area is on the whole: that of a long ribbon with its edge. */
+const thicknessOf = (area: readonly Point[][]): number => {
+  const edge = area.reduce((sum, line) => sum + lengthOfLine([...line, line[0]!]), 0)
+  return edge > 0 ? (2 * areaOf(area)) / edge : 0
+}
 
 type Shape = { areas: Point[][]; lines: Point[][] }
 
 function shapeOf(block: DesignBlock, cell: number): Shape {
   if (block.outlines) return { areas: block.outlines, lines: [] }
   const area = stitchedArea(block, cell)
-  const runs = stitchRuns(block).filter((run) => run.length > 1)
-  const thread = runs.reduce((sum, run) => sum + lengthOf(run), 0)
-  return thread < LINE_MM_PER_MM2 * areaOf(area) ? { areas: [], lines: runs } : { areas: area, lines: [] }
+  return thicknessOf(area) < LINE_CELLS * cell
+    ? { areas: [], lines: stitchRuns(block).filter((run) => run.length > 1) }
+    : { areas: area, lines: [] }
 }
 
 function simpler({ areas, lines }: Shape, tolerance: number): SketchBlock {

@@ -1,0 +1,68 @@
+import { Design, Drawing, ShopFile } from '@thimble/contract'
+import { designStats, readDesignSvg, readStitchCsv, unpackDesign, writeStitchCsv } from '@thimble/core'
+import { readdirSync, readFileSync } from 'node:fs'
+import path from 'node:path'
+import { demoShop } from '../../demo/demoShop'
+
+const folder = path.join(__dirname, '../../demo')
+const { today, ...shop } = demoShop(folder)
+const drawings: { id: string; drawing: Drawing }[] = shop.drawings
+const lists = drawings.filter(({ drawing }) => drawing.source === 'stitches')
+
+describe('the demo shop', () => {
+  it('is a shop file as the contract has it', () => {
+    const found = ShopFile.safeParse(shop)
+    expect(found.error?.issues ?? []).toEqual([])
+    expect(today).toMatch(/^\d{4}-\d\d-\d\d$/)
+  })
+
+  it('has a drawing for every design, and a design for every piece’s', () => {
+    const ids = shop.designs.map((d: Design) => d.id).sort()
+    expect(drawings.map((d) => d.id).sort()).toEqual(ids)
+    for (const { designId } of shop.pieces) if (designId) expect(ids).toContain(designId)
+  })
+
+  it('says of each design what its drawing measures', () => {
+    for (const design of shop.designs as Design[]) {
+      const { drawing } = drawings.find((d) => d.id === design.id)!
+      const stats = designStats(unpackDesign(drawing as never))
+      expect([stats.stitchCount, stats.loadClass]).toEqual([design.stitches, design.summary!.loadClass])
+      expect(Math.abs(stats.width - design.width)).toBeLessThan(0.01)
+    }
+  })
+
+  it.each(readdirSync(path.join(folder, 'designs')))('has %s as artwork that can be read without a warning', (file) => {
+    expect(readDesignSvg(readFileSync(path.join(folder, 'designs', file), 'utf8')).warnings).toEqual([])
+  })
+})
+
+describe('the demo’s stitch lists', () => {
+  it('are several, one of them over 60,000 stitches', () => {
+    const counts = lists.map(({ drawing }) => designStats(unpackDesign(drawing as never)).stitchCount)
+    expect(counts.length).toBeGreaterThanOrEqual(4)
+    expect(Math.max(...counts)).toBeGreaterThan(60_000)
+  })
+
+  it('are plausible: no stitch a machine would not take, few tiny ones, cut where the needle goes far', () => {
+    for (const { drawing } of lists) {
+      const design = unpackDesign(drawing as never)
+      const { longest, short, long, stitchCount, meanLoad } = designStats(design)
+      expect([long, longest! < 8]).toEqual([0, true])
+      expect(short / stitchCount).toBeLessThan(0.02)
+      expect(meanLoad).toBeGreaterThan(20)
+      expect(meanLoad).toBeLessThan(130)
+    }
+  })
+
+  it('come back from a file as they were, to a hundredth', () => {
+    for (const { drawing } of lists) {
+      const design = unpackDesign(drawing as never)
+      const again = readStitchCsv(writeStitchCsv(design))
+      expect(again.blocks.map((b) => [b.colour, b.stitchCount, b.jumps, b.trims])).toEqual(
+        design.blocks.map((b) => [b.colour, b.stitchCount, b.jumps, b.trims]),
+      )
+      const [first, last] = [again.blocks[0]!.stitches!, design.blocks[0]!.stitches!]
+      first.forEach((p, i) => expect(Math.hypot(p.x - last[i]!.x, p.y - last[i]!.y)).toBeLessThan(0.02))
+    }
+  })
+})
