@@ -240,3 +240,73 @@ test('each colour finds its thread on the shelf and can be changed for one', asy
   await page.getByRole('radio', { name: 'White' }).click()
   await expect(page.getByText(/Clear on this cloth|Dark on light/).first()).toBeVisible()
 })
+
+test('the server killed while it writes keeps every drawing it answered for, whole', async ({ shop }) => {
+  await shop.importDemo()
+  const drawing = await shop.send('GET', '/designs/design-harbour/drawing')
+  const answered: number[] = []
+  const writes = Array.from({ length: 40 }, (_, i) => i).map(async (i) => {
+    const design = (await shop.send('GET', '/designs')).find((d: { id: string }) => d.id === 'design-harbour')
+    await shop.send('PUT', `/designs/copy-${i}`, { ...design, id: `copy-${i}` })
+    await shop.send('PUT', `/designs/copy-${i}/drawing`, drawing)
+    answered.push(i)
+  })
+  const settled = Promise.allSettled(writes)
+  await expect.poll(() => answered.length, { intervals: [20] }).toBeGreaterThan(3)
+  await shop.stop('SIGKILL')
+  await settled
+  await shop.start()
+  for (const i of answered) expect(await shop.send('GET', `/designs/copy-${i}/drawing`)).toEqual(drawing)
+})
+
+test('a piece shows its design as it is drawn, and follows when the design is turned', async ({ page, shop }) => {
+  await shop.importDemo()
+  await page.goto(`${shop.url}/designs/design-tern`)
+  await expect(page.getByText('84 mm × 62 mm')).toBeVisible()
+  await expect(page.getByText(/on the bench (use|uses) this design and will follow/)).toBeVisible()
+  await page.getByRole('radio', { name: '90° clockwise' }).click()
+  await expect(page.getByText('62 mm × 84 mm')).toBeVisible()
+  await page.goto(`${shop.url}/piece/piece-polo-4`)
+  await expect(page.getByText(/62 mm (wide|×|by)/).first()).toBeVisible()
+})
+
+test('a design is copied and removed, and comes back by undo', async ({ page, shop }) => {
+  await taken(page, shop.url, 'leaf.svg', leaf)
+  await page.getByRole('button', { name: /A copy, or a group/ }).click()
+  await page.getByRole('button', { name: 'Make a copy that goes its own way' }).click()
+  await expect(page.getByRole('heading', { name: 'leaf, copy' })).toBeVisible()
+  await page.getByRole('button', { name: 'Remove this design' }).click()
+  await expect(page.getByText('leaf, copy removed.')).toBeVisible()
+  await expect(page.getByRole('link', { name: 'leaf, copy' })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await page.getByRole('link', { name: 'leaf, copy' }).click()
+  await expect(page.getByText('40 mm × 33 mm')).toBeVisible()
+})
+
+test('colours are suggested tone on tone and from the print, shown before they are taken', async ({ page, shop }) => {
+  await taken(page, shop.url, 'leaf.svg', leaf)
+  await page.getByRole('radio', { name: 'Navy' }).click()
+  await page.getByRole('button', { name: /Other colours for it/ }).click()
+  const print = page.getByLabel('Colours of the cloth’s print')
+  await print.fill('#28416c')
+  await expect(page.getByText(/at least one colour of the print that stands off it/)).toBeVisible()
+  await print.fill('#28416c #d9a52e')
+  await page.getByRole('button', { name: 'Take these colours' }).nth(1).click()
+  await expect(page.getByRole('button', { name: 'Colour #d9a52e' })).toBeVisible()
+  await page.reload()
+  await expect(page.getByRole('button', { name: 'Colour #d9a52e' })).toBeVisible()
+})
+
+test('a white page behind a drawing is told of, and left out when asked', async ({ page, shop }) => {
+  await take(
+    page,
+    shop.url,
+    file('page.svg', svg(`<rect width="90" height="70" fill="#fff"/>${'<circle cx="45" cy="35" r="10"/>'}`)),
+  )
+  await expect(page.getByText('90 mm × 70 mm')).toBeVisible()
+  await page.getByRole('button', { name: 'Leave out the white page behind it' }).click()
+  await expect(page.getByText('20 mm × 20 mm')).toBeVisible()
+  await expect
+    .poll(async () => (await shop.send('GET', '/designs')).map((d: { width: number }) => Math.round(d.width)))
+    .toEqual([20])
+})

@@ -1,5 +1,7 @@
 import { blankPiece, type Hoop, type Piece, type Shop } from '@thimble/contract'
 import { defaultHabits } from '@thimble/core'
+import { readDesignSvg } from '@thimble/core/design/readDesignSvg'
+import { summariseDesign } from '@thimble/core/design/summariseDesign'
 import { nextAction, stageOf } from '@/plan/nextAction'
 import { planBuild, planHoop, planMeasure, type Shelf } from '@/plan/planPiece'
 import { readNumber, readTyped } from '@/plan/readTyped'
@@ -150,6 +152,30 @@ describe('the plan of a piece', () => {
     expect(holding.method).toBe('hooped')
     const mesh = planBuild(piece, plan, shelf).options[0]!.layers.find((l) => l.role === 'backing')!
     expect(mesh.piece).toEqual({ widthMm: 174, heightMm: 190 })
+  })
+
+  it('fits a drawn design by its true outline and its measured load, not by its box', () => {
+    // A round badge of 58 mm in a round field of 60: its box would need 82 across the corners.
+    const round = readDesignSvg(
+      '<svg xmlns="http://www.w3.org/2000/svg" width="58mm" height="58mm" viewBox="0 0 58 58"><circle cx="29" cy="29" r="29" fill="#2c4a7a"/></svg>',
+    )
+    const badge = { ...shelf.designs.tern!, ...summariseDesign(round), id: 'badge', name: 'Badge' }
+    const field = { shape: 'oval' as const, width: 60, height: 60 }
+    const ring = { ...hoop('ring', 60, 60), field }
+    const withBadge = { ...shelf, designs: { ...shelf.designs, badge }, hoops: [ring] }
+    const fits = (designId: string) => {
+      const piece = polo({ designId, measures: measured })
+      const plan = planMeasure(piece, withBadge)
+      return { ranked: planHoop(piece, plan, withBadge).ranked[0]!, design: plan.design }
+    }
+    const { ranked, design } = fits('badge')
+    expect(ranked.fits).toBe(true)
+    expect(ranked.fit.clearance).toBeCloseTo(1, 1)
+    expect([design.loadClass, design.sketch!.length]).toEqual(['medium', 1])
+    expect(design.load).toBeGreaterThan(50)
+    const boxed = { ...withBadge, designs: { ...shelf.designs, badge: { ...badge, summary: null } } }
+    const piece = polo({ designId: 'badge', measures: measured })
+    expect(planHoop(piece, planMeasure(piece, boxed), boxed).ranked[0]!.fits).toBe(false)
   })
 
   it('floats a panel whose edge the ring would hang over', () => {

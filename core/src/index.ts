@@ -78,3 +78,4 @@ export { cuttingFile, type CuttingFile, type CuttingRequest } from './design/cut
 export { readTypeface, setWording, type Wording, type WordingRequest } from './wording/setWording'
 export { fromThePrint, nearestThreads, onGround, toneOnTone } from './colour/threadColours'
 export { threadUse, type ThreadUse } from './thread/threadUse'
+export { minutesSaved } from './thread/changeSaving'

@@ -1,6 +1,7 @@
 import { Button } from '@rneui/themed'
 import type { Design } from '@thimble/contract'
 import type { ColourOrder } from '@thimble/core/design/planColourOrder'
+import { minutesSaved } from '@thimble/core/thread/changeSaving'
 import { useEffect, useState } from 'react'
 import { View } from 'react-native'
 import { ColourStrip } from '@/drawing/ColourStrip'
@@ -12,9 +13,6 @@ import { Section } from '@/ui/Section'
 import { useTask } from '@/ui/useTask'
 import { BigNumbers, Words } from '@/ui/Words'
 import { many } from '../designWords'
-
-/** A colour change on one needle, with thread to cut, draw out and thread in (craft.md section 8: 60 to 90 s). */
-const CHANGE_SECONDS = 75
 
 /** The order with the fewest changes beside the one the design came with; taken, refused, and taken back. */
 export function OrderSection({ design }: { design: Design }) {
@@ -35,12 +33,11 @@ export function OrderSection({ design }: { design: Design }) {
         <Words>{`${many(plan.originalChanges, 'change')}, and no order that keeps what lies on top needs fewer.`}</Words>
       </Section>
     )
-  const minutes = Math.max(1, Math.round((saved * CHANGE_SECONDS) / 60))
   const strip = (list: readonly number[]) => list.map((block) => ({ colour: drawn[block]!, share: 1 }))
   const refused = order !== null && !taken
   return (
     <Section title="Order of the colours">
-      <BigNumbers>{`${plan.originalChanges} changes to ${plan.changes}, saves about ${many(minutes, 'minute')} on one needle.`}</BigNumbers>
+      <BigNumbers>{`${plan.originalChanges} changes to ${plan.changes}, saves about ${many(minutesSaved(saved), 'minute')} on one needle.`}</BigNumbers>
       <Words soft>
         {`What lies on top stays on top. ${plan.optimal ? 'No order needs fewer changes.' : 'A shorter one may exist.'}`}
       </Words>
