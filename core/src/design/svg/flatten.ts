@@ -125,7 +125,10 @@ class Pen {
  */
 export function flatten(d: string, tolerance: number, mmPerUnit: number, stroked = false): Polyline[] {
   // A last command that nothing follows draws nothing, and is passed over as browsers do.
-  const path = svgpath(d.replace(/[MLHVCSQTA][\s,]*$/i, '')).abs().unshort().unarc() as Read
+  const path = svgpath(d.replace(/[MLHVCSQTA][\s,]*$/i, ''))
+    .abs()
+    .unshort()
+    .unarc() as Read
   if (path.err) throw new Error(`its path data breaks off at character ${/pos (\d+)/.exec(path.err)?.[1] ?? '1'}`)
   const pen = new Pen(tolerance, (2 * MOST_MM) / mmPerUnit, stroked)
   path.iterate((segment) => {

@@ -79,7 +79,8 @@ export class Painter {
   }
 
   paint(node: XmlNode, above: Setting): void {
-    if (++this.#visits > this.#parents.size + MOST_REPEATS) throw badSvg('The drawing repeats itself too many times to be read.')
+    if (++this.#visits > this.#parents.size + MOST_REPEATS)
+      throw badSvg('The drawing repeats itself too many times to be read.')
     if (unread[node.name]) return this.tell(unread[node.name]!)
     const style = this.styleOf(node, above.style)
     if (style.display === 'none' || opacityOf(style.opacity) === 0) return
@@ -261,10 +262,7 @@ export class Painter {
     const lines = drawn.map(({ points, closed }) =>
       (closed ? [...points, points[0]!] : points).map((p) => applyToPoint(to, p)),
     )
-    this.#add(
-      { colour, area: union(onPage), stroke: { width: shape.width * size, lines } },
-      clip,
-    )
+    this.#add({ colour, area: union(onPage), stroke: { width: shape.width * size, lines } }, clip)
   }
 
   #add(whole: PaintedShape, clip: Clip | null): void {
