@@ -17,8 +17,8 @@ async function main(): Promise<void> {
   const rows = figures.map(({ what, value, unit, aim }) => [
     what,
     `${value.toFixed(value < 10 ? 2 : 0)} ${unit}`,
-    aim === null ? '' : `under ${aim} ${unit}`,
-    aim === null ? '' : value < aim ? 'met' : 'MISSED',
+    aim === null ? '' : `at most ${aim} ${unit}`,
+    aim === null ? '' : value <= aim * (1 + 1e-9) ? 'met' : 'MISSED',
   ])
   const all = [['figure', 'measured', 'aim', ''], ...rows]
   const widths = [0, 1, 2].map((i) => Math.max(...all.map((row) => row[i]!.length)))

@@ -1,7 +1,7 @@
 import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
-import { gzipSync } from 'node:zlib'
+import { gunzipSync, gzipSync } from 'node:zlib'
 import { type Database, openDatabase, ShopStore, site } from '../src'
 
 const folder = mkdtempSync(path.join(os.tmpdir(), 'thimble-site-'))
@@ -58,4 +58,11 @@ it('never lets what the shop keeps stay in a cache, and says what is not there i
     'There is no GET /api/v1/nothing.',
   ])
   expect(await (await ask('/api/v1/health')).json()).toEqual({ ok: true })
+})
+
+it('sends the shelf of designs compressed to who takes it', async () => {
+  const small = await ask('/api/v1/designs', { 'accept-encoding': 'gzip' })
+  expect([small.status, small.headers.get('content-encoding')]).toEqual([200, 'gzip'])
+  expect(gunzipSync(Buffer.from(await small.arrayBuffer())).toString()).toBe('[]')
+  expect((await ask('/api/v1/designs')).headers.get('content-encoding')).toBeNull()
 })

@@ -1,5 +1,6 @@
 import { serveStatic } from '@hono/node-server/serve-static'
 import { Hono } from 'hono'
+import { compress } from 'hono/compress'
 import { secureHeaders } from 'hono/secure-headers'
 import { readFileSync } from 'node:fs'
 import path from 'node:path'
@@ -39,6 +40,9 @@ export function site(store: ShopStore, staticFolder: string): Hono {
       ? next()
       : problem(c, 403, 'Not here', 'This program answers only on this machine.'),
   )
+  // Sketches and drawings are long lists of numbers; other answers are too small to be worth the work.
+  for (const where of ['/api/v1/designs', '/api/v1/designs/*', '/api/v1/export'])
+    app.use(where, compress({ encoding: 'gzip' }))
   app.use('/api/*', async (c, next) => {
     await next()
     c.header('cache-control', 'no-store')
