@@ -29,7 +29,7 @@ describe('the load grid', () => {
           const cell = (Math.floor(y / 2) - row0) * columns + Math.floor(x / 2) - column0
           twin.set(cell, (twin.get(cell) ?? 0) + 25)
         }
-        load.forEach((value, i) => expect(Math.max(0, value)).toBe(twin.get(i) ?? 0))
+        expect(load.map((value) => Math.max(0, value))).toEqual(load.map((_, i) => twin.get(i) ?? 0))
       }),
     )
   })
@@ -39,12 +39,14 @@ describe('the load grid', () => {
       fc.property(hundredth, hundredth, hundredth, hundredth, (x1, y1, x2, y2) => {
         const seen = new Set<string>()
         eachCellCrossed({ x: x1, y: y1 }, { x: x2, y: y2 }, (c, r) => seen.add(`${c},${r}`))
+        const missed: number[] = []
         for (let k = 0; k <= 2000; k++) {
           const [x, y] = [x1 + ((x2 - x1) * k) / 2000, y1 + ((y2 - y1) * k) / 2000]
           // At a cell's very edge rounding may say either.
           if ([x / 2, y / 2].some((at) => Math.abs(at - Math.round(at)) < 1e-6)) continue
-          expect(seen.has(`${Math.floor(x / 2)},${Math.floor(y / 2)}`)).toBe(true)
+          if (!seen.has(`${Math.floor(x / 2)},${Math.floor(y / 2)}`)) missed.push(k)
         }
+        expect(missed).toEqual([])
         for (const cell of seen) {
           const [c, r] = cell.split(',').map(Number)
           const near = Array.from({ length: 4001 }, (_, k) => k / 4000).some((t) => {
