@@ -35,8 +35,11 @@ export const read = <T>(path: string): Promise<T> => ask<T>(path)
 
 /** A drawing goes from the device's database to the server without passing through the screen. */
 async function sendDrawing(id: string): Promise<void> {
-  const { desk } = await import('@/drawings/desk')
-  const { status, said } = await desk().send(id)
+  const { status, said } = await import('@/drawings/desk')
+    .then(({ atDesk }) => atDesk((d) => d.send(id)))
+    .catch((error: Error) => {
+      throw new Away(error.message)
+    })
   if (status >= 200 && status < 300) return
   if (status === 0 || status >= 500) throw new Away(said || 'The server cannot be reached.')
   throw new Refused({ detail: said || 'The drawing was not taken.', status })
