@@ -71,6 +71,7 @@ async function main(): Promise<void> {
     const page = await context.newPage()
     await page.clock.setFixedTime(new Date(`${today}T10:30:00Z`))
     await page.goto(server.url + shot.path)
+    await page.getByRole('heading').first().waitFor()
     await page.waitForLoadState('networkidle')
     await page.waitForTimeout(700)
     await shot.before?.(page)
