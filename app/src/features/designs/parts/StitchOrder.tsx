@@ -34,7 +34,7 @@ export function StitchOrder({ opened, at }: { opened: OpenedDesign; at: number |
           </View>
         ))}
         {byBlock.length > FEW ? (
-          <Pressable role="button" onPress={() => setAll(!all)} style={{ minHeight: 32, justifyContent: 'center' }}>
+          <Pressable role="button" onPress={() => setAll(!all)} style={{ minHeight: 44, justifyContent: 'center' }}>
             <Words soft tone="indigo">
               {all ? 'fewer' : `and ${byBlock.length - FEW} more`}
             </Words>
