@@ -1,18 +1,21 @@
-/** The shop's own way where practitioners differ (craft.md section 9); every recommendation names the one it used. */
-export type HouseHabits = {
-  wearableBacking: 'keeps' | 'dissolves'
-  layers: 'by-load' | 'always-two'
-  knits: 'hoop' | 'float'
-  topping: 'texture-only' | 'always'
-  toppingKind: 'wash-away' | 'heat-away' | 'permanent-under-contrast'
-  grip: 'fuse' | 'spray' | 'sticky'
-  heavyDuckBacking: 'when-it-fits' | 'none'
-  heavyNeedle: 'start-75' | 'start-90'
-  smallGarmentBulk: 'roll-and-tape' | 'unpick-seam' | 'clip'
-  trim: 'rounded-6-12' | 'close-3' | 'strip'
-  chestRule: 'shoulder-point' | 'underarm-level' | 'neck-seam'
-  loading: 'bulk-away' | 'hem-to-user'
-}
+/** The ways practitioners go, by what they differ in (craft.md section 9). */
+export const habitChoices = {
+  wearableBacking: ['keeps', 'dissolves'],
+  layers: ['by-load', 'always-two'],
+  knits: ['hoop', 'float'],
+  topping: ['texture-only', 'always'],
+  toppingKind: ['wash-away', 'heat-away', 'permanent-under-contrast'],
+  grip: ['fuse', 'spray', 'sticky'],
+  heavyDuckBacking: ['when-it-fits', 'none'],
+  heavyNeedle: ['start-75', 'start-90'],
+  smallGarmentBulk: ['roll-and-tape', 'unpick-seam', 'clip'],
+  trim: ['rounded-6-12', 'close-3', 'strip'],
+  chestRule: ['shoulder-point', 'underarm-level', 'neck-seam'],
+  loading: ['bulk-away', 'hem-to-user'],
+} as const
+
+/** The shop's own way where practitioners differ; every recommendation names the one it used. */
+export type HouseHabits = { [Habit in keyof typeof habitChoices]: (typeof habitChoices)[Habit][number] }
 
 export const defaultHabits: HouseHabits = {
   wearableBacking: 'keeps',

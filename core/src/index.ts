@@ -40,17 +40,8 @@ export type {
   Work,
   WorkKind,
 } from './recipe/recipeQuery'
-export type {
-  BackingKind,
-  Because,
-  Layer,
-  LayerKind,
-  Needle,
-  RecipeAdvice,
-  RecipeOption,
-  Refusal,
-  ToppingKind,
-} from './recipe/recipeOption'
+export type { Because, RecipeAdvice, RecipeOption, Refusal } from './recipe/recipeOption'
+export type { BackingKind, Layer, LayerKind, Needle, ToppingKind } from './recipe/stack'
 export { recommendRecipe } from './recipe/recommendRecipe'
 export { gripNames, holdingNames, layerNames } from './recipe/names'
 export { estimateLoad, loadClassOf } from './design/estimateLoad'

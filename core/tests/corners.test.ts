@@ -32,10 +32,10 @@ it('turns each of four corners a quarter on, the same way in from its edges', ()
     pose.rotation,
   ])
   expect(poses).toEqual([
-    ['your lower right', 145, 355, 0],
-    ['your lower left', -155, 345, 90],
-    ['your upper left', -145, 45, 180],
-    ['your upper right', 155, 55, -90],
+    ['corner.lower-right', 145, 355, 0],
+    ['corner.lower-left', -155, 345, 90],
+    ['corner.upper-left', -145, 45, 180],
+    ['corner.upper-right', 155, 55, -90],
   ])
   expect(corner('four-corners').steps.some((s) => s.text.includes('quarter turn anticlockwise'))).toBe(true)
 })

@@ -11,6 +11,7 @@ import {
   type TapeLine,
 } from '../src'
 import { gapBetween, insidePolygon } from '../src/plane/polygonDistance'
+import { writeName } from '../src/words/writeSaid'
 
 const length = ({ from, to }: TapeLine): number => Math.hypot(to.x - from.x, to.y - from.y)
 const kinds = itemKinds.map((kind) => [kind.name, kind] as const)
@@ -73,7 +74,7 @@ describe.each(kinds)('%s', (_, kind) => {
         for (const outline of plan.outlines) {
           const gap = gapBetween(outline, zone.outline)
           if (gap < zone.clear - 1e-6)
-            expect([what, zone.name, said]).toEqual([what, zone.name, expect.stringContaining(zone.name)])
+            expect([what, zone.name, said]).toEqual([what, zone.name, expect.stringContaining(writeName(zone.name))])
         }
       for (const outline of plan.outlines)
         if (!outline.every((p) => insidePolygon(p, plan.item.outline)))

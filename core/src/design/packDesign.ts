@@ -1,4 +1,4 @@
-import type { Advice } from '../advice'
+import { adviceOf, type KeptAdvice, keepAdvice } from '../advice'
 import type { Point } from '../plane/point'
 import { convexHull } from '../plane/convexHull'
 import { boxOfBlocks, hullOf } from './centred'
@@ -28,7 +28,7 @@ export type PackedDesign = {
   height: number
   pageBox?: Point
   blocks: PackedBlock[]
-  warnings: Advice[]
+  warnings: KeptAdvice[]
 }
 
 const kinds: readonly StitchMove['kind'][] = ['jump', 'trim', 'stop']
@@ -77,7 +77,8 @@ function unpackBlock({ stitches, moves, outlines, fills, lines, ...rest }: Packe
 
 /** @example packDesign(design).blocks[0].stitches // [-2000, 0, 2000, 0] for a stitch 4 mm long */
 export function packDesign({ source, width, height, pageBox, blocks, warnings }: Design): PackedDesign {
-  return { source, width, height, ...(pageBox ? { pageBox } : {}), blocks: blocks.map(packBlock), warnings }
+  const kept = keepAdvice(warnings)
+  return { source, width, height, ...(pageBox ? { pageBox } : {}), blocks: blocks.map(packBlock), warnings: kept }
 }
 
 /**
@@ -97,7 +98,7 @@ export function unpackDesign(packed: PackedDesign): Design {
     ...(pageBox ? { pageBox } : {}),
     hull: known ? hullOf(blocks) : convexHull([]),
     blocks,
-    warnings,
+    warnings: warnings.map(adviceOf),
   }
 }
 

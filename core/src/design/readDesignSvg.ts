@@ -1,4 +1,5 @@
-import { type Advice, caution, note } from '../advice'
+import { type Advice, adviceOf, type Severity } from '../advice'
+import { type Said, say } from '../words/said'
 import { CoreError } from '../errors'
 import type { Box } from '../plane/box'
 import type { Point } from '../plane/point'
@@ -19,39 +20,24 @@ import { compose, scale } from 'transformation-matrix'
 export type ReadSvgOptions = { pixelsPerInch?: number; dropBackground?: boolean }
 
 /** What is told of a drawing, once each. */
-const told: Record<string, Advice> = {
-  text: caution(
-    'text-left-out',
-    'Text is left out: turn it into outlines where the drawing was made, and read it again.',
-  ),
-  picture: caution('picture-left-out', 'A picture set into the drawing is left out; only outlines can be read.'),
-  foreign: caution('foreign-left-out', 'A part that is not drawn as outlines is left out.'),
-  script: note('script-dropped', 'A script in the file was dropped.'),
-  external: caution('external-dropped', 'Something the file only points to elsewhere was dropped; nothing is fetched.'),
-  missing: caution('missing-part', 'The drawing repeats a part that is not in the file; it is left out.'),
-  loop: caution('loop-dropped', 'A part of the drawing repeats itself without end; that repeat is left out.'),
-  gradient: note('gradient-flattened', 'A gradient counts as its first colour.'),
-  pattern: caution('pattern-flattened', 'A pattern fill is not read; its area counts as plain grey.'),
-  marker: caution('marker-left-out', 'Markers on lines, such as arrowheads, are left out; the size is without them.'),
-  mask: caution('mask-not-applied', 'A mask is not applied: what it hides is read as well.'),
-  filter: caution('filter-not-applied', 'A filter is not applied; the size is without it.'),
-  clip: caution(
-    'clip-not-applied',
-    'A clipping shape of a kind that is not read is not applied: what it hides is read as well.',
-  ),
-  unsized: note(
-    'no-size',
-    'The drawing does not say how large it is; its units were taken as 96 to the inch. Check the size.',
-  ),
-  beyond: caution(
-    'beyond-page',
-    'The drawing reaches beyond its page; what lies outside is cut off, as it is when shown.',
-  ),
-  background: note(
-    'white-page',
-    'A white rectangle as large as the page lies behind everything and would be stitched; it can be left out.',
-  ),
-  pixels: note('in-pixels', 'Its size is given in pixels; check that the width is what you expect.'),
+const told: Record<string, readonly [Severity, Said]> = {
+  text: ['caution', say('design.text-left-out')],
+  picture: ['caution', say('design.picture-left-out')],
+  foreign: ['caution', say('design.foreign-left-out')],
+  script: ['note', say('design.script-dropped')],
+  external: ['caution', say('design.external-dropped')],
+  missing: ['caution', say('design.missing-part')],
+  loop: ['caution', say('design.loop-dropped')],
+  gradient: ['note', say('design.gradient-flattened')],
+  pattern: ['caution', say('design.pattern-flattened')],
+  marker: ['caution', say('design.marker-left-out')],
+  mask: ['caution', say('design.mask-not-applied')],
+  filter: ['caution', say('design.filter-not-applied')],
+  clip: ['caution', say('design.clip-not-applied')],
+  unsized: ['note', say('design.no-size')],
+  beyond: ['caution', say('design.beyond-page')],
+  background: ['note', say('design.white-page')],
+  pixels: ['note', say('design.in-pixels')],
 }
 
 type Page = { width: number; height: number; frame: LengthFrame; matrix: ReturnType<typeof scale>; open: boolean }
@@ -168,7 +154,9 @@ export function readDesignSvg(
   const blocks = blocksOf(kept)
   if (blocks.reduce((sum, b) => sum + b.stitchCount, 0) > MOST_STITCHES)
     throw badSvg('The drawing would take more than 500,000 stitches; check its size.')
-  const warnings = Object.entries(told).flatMap(([code, advice]) => (codes.has(code) ? [advice] : []))
+  const warnings = Object.entries(told).flatMap(([code, [severity, said]]): Advice[] =>
+    codes.has(code) ? [adviceOf({ severity, said })] : [],
+  )
   return centredDesign({ source: 'artwork', blocks, warnings })
 }
 

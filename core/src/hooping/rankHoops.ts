@@ -1,4 +1,5 @@
 import { type Advice, caution, note, stop } from '../advice'
+import { writeName } from '../words/writeSaid'
 import type { NoSewZone } from '../placement/itemShape'
 import { applyPose, composePose, inversePose, type Point, type Pose, rotatePoint } from '../plane/point'
 import { rowFieldLength } from '../rows/rowFieldLength'
@@ -243,7 +244,7 @@ function crossed(zones: readonly NoSewZone[], outside: Point[], opening: Point[]
     if (zone.ring === 'free' || boxesApart(zone.outline, outside) || gapBetween(zone.outline, outside) > 0) return false
     return !zone.outline.every((p) => insidePolygon(p, opening))
   })
-  const names = [...new Set(met.map((z) => `${z.ring}:${z.name}`))]
+  const names = [...new Set(met.map((z) => `${z.ring}:${writeName(z.name)}`))]
   return names.map((entry) => {
     const [ring, name] = entry.split(':')
     return ring === 'refused'

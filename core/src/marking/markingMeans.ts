@@ -1,8 +1,16 @@
-import type { ClothFamily } from '../recipe/clothFacts'
-import { familyFacts } from '../recipe/clothFacts'
+import { type ClothFamily, familyFacts } from '../recipe/clothFacts'
 
-export type MarkingId =
-  'chalk' | 'wash-out-pen' | 'crease' | 'pin-through' | 'tape-arrow' | 'sticker' | 'stitched-cross' | 'paper-template'
+export const markingIds = [
+  'chalk',
+  'wash-out-pen',
+  'crease',
+  'pin-through',
+  'tape-arrow',
+  'sticker',
+  'stitched-cross',
+  'paper-template',
+] as const
+export type MarkingId = (typeof markingIds)[number]
 
 export type MarkingCloth = { family: ClothFamily; dark: boolean; infant?: boolean; mayBeWetted?: boolean }
 
@@ -24,6 +32,8 @@ type Facts = MarkingCloth & {
   heat: string
   bruise: string
   holesStay: boolean
+  waterMarks: boolean
+  slick: boolean
   loose: boolean
 }
 
@@ -53,7 +63,7 @@ const means: readonly Means[] = [
     judge: (f) => {
       if (f.pile) return { refused: 'Ink runs along pile and leaves no clear line.' }
       if (f.mayBeWetted === false) return { refused: 'It comes out with water, and this may not be wetted.' }
-      if (f.family === 'satin' || f.holesStay) return { refused: 'Water or ink can leave a stain on this face.' }
+      if (f.waterMarks || f.holesStay) return { refused: 'Water or ink can leave a stain on this face.' }
       return f.dark
         ? { refused: 'It does not show on dark cloth.' }
         : { rank: 8, why: 'A fine line that shows on pale cloth and rinses out.' }
@@ -101,7 +111,7 @@ const means: readonly Means[] = [
     judge: (f) => {
       if (f.pile) return { refused: 'It does not hold on pile.' }
       return {
-        rank: f.holesStay || f.family === 'performance' ? 9 : 4,
+        rank: f.holesStay || f.slick ? 9 : 4,
         why: 'Quick, with its cross and arrow printed on; nothing is drawn on the cloth.',
       }
     },
@@ -142,8 +152,10 @@ export function markingMeans(cloth: MarkingCloth): MarkingMeans[] {
     smoothFace: known.stretch[1] <= 5 && known.pileMm === 0,
     heat: known.heat,
     bruise: known.bruise,
-    holesStay: cloth.family === 'coated' || cloth.family === 'suede-like',
-    loose: cloth.family === 'chunky-knit' || cloth.family === 'quilted',
+    holesStay: known.traits.includes('keeps-holes'),
+    waterMarks: known.traits.includes('water-marks'),
+    slick: known.traits.includes('slick'),
+    loose: known.traits.includes('loose'),
   }
   return means
     .map(({ judge, ...told }) => ({ ...told, verdict: judge(facts) }))

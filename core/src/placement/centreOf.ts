@@ -1,4 +1,6 @@
 import { type Advice, caution, note } from '../advice'
+import type { Named } from '../words/said'
+import { writeName } from '../words/writeSaid'
 import { CoreError } from '../errors'
 import type { Measures } from './measures'
 import { radians } from '../plane/point'
@@ -8,7 +10,7 @@ import { fitCentreLine } from './fitCentreLine'
  * A level across an item: the line it starts from ('start', the neck of a garment, whose middle is the frame's
  * x = 0), or the body below. `id` + Left and Right are the measurements of its halves, seen by the worker.
  */
-export type CentreLevel = { id: string; name: string; y: number; width: number; part: 'start' | 'body' }
+export type CentreLevel = { id: string; name: Named; y: number; width: number; part: 'start' | 'body' }
 
 export type TrueTo = 'start' | 'body'
 
@@ -57,12 +59,12 @@ function middleOf({ id, name, width }: CentreLevel, m: Measures, write: (mm: num
   const [left, right] = [m[`${id}Left`], m[`${id}Right`]]
   if (left === undefined && right === undefined) return null
   if (left !== undefined && right !== undefined && Math.abs(left + right - width) > SLACK) {
-    const text = `The halves at ${name} add up to ${write(left + right)}, the whole is ${write(width)}: measure them again.`
+    const text = `The halves at ${writeName(name)} add up to ${write(left + right)}, the whole is ${write(width)}: measure them again.`
     throw new CoreError('contradiction', text, `measures.${id}Right`)
   }
   const [l, r] = [left ?? width - right!, right ?? width - left!]
   if (l <= 0 || r <= 0) {
-    const text = `That half is wider than the whole at ${name}, ${write(width)}: measure both again.`
+    const text = `That half is wider than the whole at ${writeName(name)}, ${write(width)}: measure both again.`
     throw new CoreError('contradiction', text, `measures.${id}${left === undefined ? 'Right' : 'Left'}`)
   }
   return (r - l) / 2

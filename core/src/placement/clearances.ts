@@ -1,10 +1,11 @@
 import { rectangle } from '../plane/box'
 import { applyPose, composePose, inversePose, type Point, type Pose } from '../plane/point'
 import { gapBetween, insetOf } from '../plane/polygonDistance'
+import type { Named } from '../words/said'
 import type { ItemShape } from './itemShape'
 
 /** Distance in mm from the designs to an edge ('edge', negative past it) or a no-sew zone (0 when on it). */
-export type Clearance = { id: string; name: string; mm: number; least: number }
+export type Clearance = { id: string; name: Named; mm: number; least: number }
 
 const EDGE_LEAST = 5
 
@@ -12,7 +13,7 @@ const EDGE_LEAST = 5
 export function clearancesOf(item: ItemShape, designs: readonly Point[][]): Clearance[] {
   const nearest = (to: (design: Point[]) => number): number => Math.min(...designs.map(to))
   return [
-    { id: 'edge', name: 'item’s edge', mm: nearest((d) => insetOf(d, item.outline)), least: EDGE_LEAST },
+    { id: 'edge', name: 'zone.edge', mm: nearest((d) => insetOf(d, item.outline)), least: EDGE_LEAST },
     ...item.zones.map(({ id, name, outline, clear }) => ({
       id,
       name,

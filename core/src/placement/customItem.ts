@@ -1,4 +1,5 @@
 import { CoreError } from '../errors'
+import { say } from '../words/said'
 import { boxOf } from '../plane/box'
 import type { Point } from '../plane/point'
 import type { ItemKind } from './itemKind'
@@ -51,14 +52,14 @@ export function customItem(own: CustomItem): ItemKind {
         id: customPlacementIds[0],
         name: 'Centred',
         arrange: 'one',
-        upIs: 'the upper edge',
+        upIs: 'top.upper-edge',
         spot: () => ({ down: { ...onCentre, id: 'middleDown', line: 'middle' }, across: onCentre }),
       },
       {
         id: customPlacementIds[1],
         name: 'At distances from lines or edges',
         arrange: 'one',
-        upIs: 'the upper edge',
+        upIs: 'top.upper-edge',
         spot: ({ shape }) => {
           const { left, right, top, bottom } = boxOf(shape.outline)
           const [wide, high] = [right - left, bottom - top]
@@ -84,10 +85,10 @@ function customShape({ edges, lines, strips }: CustomItem, m: Measures): ItemSha
     zones: strips.map((strip, i) => stripZone(strip, i, outline)),
     tapes: edges.map((_, i) => ({ id: `edge${i + 1}`, from: corner(i), to: corner(i + 1) })),
     lines: [
-      ...panelLines(box, { top: 'the top edge', bottom: 'the lower edge' }),
+      ...panelLines(box, { top: 'line.top-edge', bottom: 'line.lower-edge' }),
       ...lines.map(({ name, axis, at }, i): ReferenceLine => ({
         id: `line${i + 1}`,
-        name: `the ${name.replace(/^the /i, '').toLowerCase()}`,
+        name: say('line.own', { name: { own: name.replace(/^the /i, '').toLowerCase() } }),
         axis,
         at: axis === 'level' ? box.top + at : box.left + at,
       })),
@@ -104,7 +105,7 @@ function stripZone({ edge, depth }: CustomItem['strips'][number], i: number, out
   const [nx, ny] = [(-(b.y - a.y) / long) * depth, ((b.x - a.x) / long) * depth]
   return {
     id: `strip${i + 1}`,
-    name: `strip along edge ${edge}`,
+    name: say('zone.strip', { edge: { plain: edge } }),
     outline: [a, b, { x: b.x + nx, y: b.y + ny }, { x: a.x + nx, y: a.y + ny }],
     clear: 5,
     ring: 'free',

@@ -21,10 +21,10 @@ export type ItemKind = {
   usualCloth: string
   /** Something with a wearer: sides are then named for both the wearer and the worker. */
   worn?: boolean
-  shape: (measures: Measures) => ItemShape
+  shape(measures: Measures): ItemShape
   /** How the whole thing looks, where what is laid flat is only a part of it. */
-  silhouette?: (measures: Measures) => ItemShape
+  silhouette?(measures: Measures): ItemShape
   /** Levels whose halves may be measured, from the top, to see whether the item is straight. */
-  levels?: (measures: Measures) => readonly CentreLevel[]
+  levels?(measures: Measures): readonly CentreLevel[]
   placements: readonly PlacementRule[]
 }

@@ -12,7 +12,6 @@ import { hoodedTop, polo, shirt, sweatshirt, tee, workJacket } from './kinds/top
 import { bib, burpCloth, infantBodysuit } from './kinds/worn/infant'
 import { skirt } from './kinds/worn/skirt'
 import { trouserLeg } from './kinds/worn/trouserLeg'
-import type { Measures } from './measures'
 import type { PlacementRule } from './placementRule'
 
 /** The catalogue of items: what each asks of the tape, its shape, its no-sew zones and its placements. */
@@ -65,7 +64,7 @@ export function placementRule(kind: ItemKind, id: string): PlacementRule {
 }
 
 /** The usual numbers for a size; the kind's usual size when none or an unknown one is named. */
-export function presetMeasures(kind: ItemKind, size?: string | null): Measures {
+export function presetMeasures(kind: ItemKind, size?: string | null): Record<string, number> {
   const known = kind.sizes.some((s) => s.id === size) ? size! : kind.usualSize
   return Object.fromEntries(
     kind.measurements.filter((ask) => !ask.optional).map((ask) => [ask.id, ask.presets[known]!]),

@@ -1,9 +1,10 @@
 import type { Point } from '../plane/point'
+import type { Named } from '../words/said'
 
 /** Where nothing may be sewn, and what a hoop's ring may do there. */
 export type NoSewZone = {
   id: string
-  name: string
+  name: Named
   outline: Point[]
   /** Distance the design keeps from it, in mm. */
   clear: number
@@ -23,7 +24,7 @@ export type TapeLine = { id: string; from: Point; to: Point }
  */
 export type ReferenceLine = {
   id: string
-  name: string
+  name: Named
   axis: 'level' | 'upright'
   at: number
   /** The side designs lie on, and how far off, where the line bounds something kept clear. */

@@ -1,4 +1,5 @@
 import type { Advice } from '../advice'
+import type { Named, Said } from '../words/said'
 import type { Pose } from '../plane/point'
 import type { TapeLine } from './itemShape'
 import type { DesignEdge, StepDraft } from './placementRule'
@@ -16,7 +17,7 @@ export type PlacementDistance = {
 }
 
 /** One design on the item; `name` says which of several. */
-export type Copy = { pose: Pose; name: string }
+export type Copy = { pose: Pose; name: Named }
 
 /** What a placement comes to: the designs' poses, and how a hand with a tape finds them. */
 export type Laid = {
@@ -24,7 +25,7 @@ export type Laid = {
   distances: PlacementDistance[]
   tapes: TapeLine[]
   steps: StepDraft[]
-  summary: string
+  summary: Said
   warnings: Advice[]
   row?: PlannedRow
 }

@@ -1,21 +1,17 @@
+import { say } from '../words/said'
+import { writeName } from '../words/writeSaid'
 import { applyPose, composePose, type Pose } from '../plane/point'
 import { cornerFrame, type CornerId, cornerIds } from './edgeFrame'
 import type { Laid } from './laid'
+import { upperFirst } from './sides'
 import type { CornerSpot, PlacementChoice, PlacementContext, StepDraft } from './placementRule'
-
-const cornerNames: Record<CornerId, string> = {
-  'lower-right': 'your lower right',
-  'lower-left': 'your lower left',
-  'upper-left': 'your upper left',
-  'upper-right': 'your upper right',
-}
 
 export const whichCorner: PlacementChoice = {
   id: 'corner',
   name: 'Which corner',
   choices: cornerIds.map((id) => ({
     id,
-    name: cornerNames[id].replace('your l', 'Your l').replace('your u', 'Your u'),
+    name: upperFirst(writeName(`corner.${id}`)),
   })),
   usual: 'lower-right',
 }
@@ -36,7 +32,7 @@ export const countedTo: PlacementChoice = {
  * from both edges; on the diagonal: from the point, the design's foot toward it (craft.md section 2).
  */
 export function layCorners(spot: CornerSpot, c: PlacementContext, distances: Readonly<Record<string, number>>): Laid {
-  const { design, write } = c
+  const { design } = c
   const toCentre = c.choices[countedTo.id] === 'centre'
   const inset = usualInset(spot, design)
   const usual = toCentre ? inset + (spot.diagonal ? design.height : Math.max(design.width, design.height)) / 2 : inset
@@ -49,10 +45,10 @@ export function layCorners(spot: CornerSpot, c: PlacementContext, distances: Rea
     : [chosen]
   const copies = corners.map((corner) => ({
     pose: composePose(cornerFrame(spot.box, corner), local),
-    name: cornerNames[corner],
+    name: `corner.${corner}`,
   }))
   const frame = cornerFrame(spot.box, chosen)
-  const where = spot.four ? 'each corner' : `the ${cornerNames[chosen].replace('your ', '')} corner`
+  const where = spot.four ? 'the-corner.each' : `the-corner.${chosen}`
   const from = spot.diagonal ? 'the point' : 'both edges'
   const far = toCentre
     ? [mm, mm]
@@ -78,14 +74,12 @@ export function layCorners(spot: CornerSpot, c: PlacementContext, distances: Rea
     tapes: cornerTapes(spot, frame, mm, id),
     steps: [
       ...(spot.first ?? []),
-      ...(spot.diagonal
-        ? diagonalSteps(mm, far[0]!, toCentre, write)
-        : squareSteps(far[0]!, far[1] ?? far[0]!, write, cornerNames[chosen])),
+      ...(spot.diagonal ? diagonalSteps(mm, far[0]!, toCentre) : squareSteps(far[0]!, far[1] ?? far[0]!, chosen)),
       ...(spot.four ? [turnStep()] : []),
     ],
     summary: spot.diagonal
-      ? `Cross ${write(far[0]!)} from the point of ${where}, on its diagonal`
-      : `Cross ${write(far[0]!)} and ${write(far[1] ?? far[0]!)} in from the edges of ${where}`,
+      ? say('placed.diagonal', { far: far[0]!, corner: where })
+      : say('placed.corner', { across: far[0]!, up: far[1] ?? far[0]!, corner: where }),
     warnings: spot.warnings ?? [],
   }
 }
@@ -121,41 +115,25 @@ function cornerTapes({ diagonal }: CornerSpot, frame: Pose, mm: number, id: stri
   ]
 }
 
-function squareSteps(across: number, up: number, write: (mm: number) => string, corner: string): StepDraft[] {
-  const [level, upright] = corner.replace('your ', '').split(' ') as ['lower' | 'upper', 'left' | 'right']
+function squareSteps(across: number, up: number, corner: CornerId): StepDraft[] {
+  const [level, upright] = corner.split('-') as ['lower' | 'upper', 'left' | 'right']
+  const first = say('step.corner-across', { corner: `corner.${corner}`, far: across, edge: `side.${upright}` })
+  const second = say('step.corner-depth', { far: up, edge: `side.${level}` })
   return [
-    {
-      id: 'across',
-      text: `At ${corner} corner go ${write(across)} in from the ${upright} edge and draw a line along that edge.`,
-      lengths: [across],
-    },
-    {
-      id: 'depth',
-      text: `Go ${write(up)} in from the ${level} edge on that line: mark the cross.`,
-      lengths: [up],
-      marks: ['cross'],
-    },
+    { id: 'across', said: first },
+    { id: 'depth', said: second, marks: ['cross'] },
   ]
 }
 
-function diagonalSteps(mm: number, far: number, toCentre: boolean, write: (mm: number) => string): StepDraft[] {
-  const fold: StepDraft = {
-    id: 'diagonal',
-    text: 'Fold the corner edge on edge and crease it lightly: the diagonal.',
-    lengths: [],
-  }
-  const cross = (text: string): StepDraft => ({ id: 'depth', text, lengths: [far], marks: ['cross'] })
-  if (toCentre) return [fold, cross(`From the point go ${write(far)} along the crease: mark the cross.`)]
+function diagonalSteps(mm: number, far: number, toCentre: boolean): StepDraft[] {
+  const fold: StepDraft = { id: 'diagonal', said: say('step.diagonal') }
+  const marks = ['cross'] as const
+  if (toCentre) return [fold, { id: 'depth', said: say('step.diagonal-cross', { far }), marks }]
   return [
     fold,
-    { id: 'edge', text: `From the point go ${write(mm)} along the crease: the foot of the design.`, lengths: [mm] },
-    cross(`Go on to ${write(far)} from the point: mark the cross.`),
+    { id: 'edge', said: say('step.diagonal-foot', { near: mm }) },
+    { id: 'depth', said: say('step.diagonal-on', { far }), marks },
   ]
 }
 
-const turnStep = (): StepDraft => ({
-  id: 'turn',
-  text: 'Turn the piece a quarter turn anticlockwise and mark the next corner the same way, until all four are marked.',
-  lengths: [],
-  marks: ['cross'],
-})
+const turnStep = (): StepDraft => ({ id: 'turn', said: say('step.turn'), marks: ['cross'] })

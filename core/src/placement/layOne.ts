@@ -1,4 +1,6 @@
 import { CoreError } from '../errors'
+import { type Named, type Said, say } from '../words/said'
+import { writeName, writeSaid } from '../words/writeSaid'
 import type { Straightness, TrueTo } from './centreOf'
 import type { TapeLine, ReferenceLine } from './itemShape'
 import type { Laid, PlacementDistance } from './laid'
@@ -34,16 +36,16 @@ export function layOne(q: OneRequest): Laid {
   const after = spot.after?.({ x: pose.x, y: pose.y })
   const first = (spot.first ?? []).flatMap((step) => centreLineStep(step, q, across, body))
   return {
-    copies: [{ pose, name: '' }],
+    copies: [{ pose, name: { own: '' } }],
     distances: [distanceOf(down, 'level'), distanceOf(across, 'upright')],
     tapes: tapesOf(down, across, pose.x, context, shift),
-    steps: [
-      ...first,
-      ...acrossSteps(across, width, spot, lie, context),
-      ...downSteps(down, height, context),
-      ...(after?.checks ?? []),
-    ],
-    summary: `Cross ${context.write(Math.abs(down.centre - down.line.at))} ${wayOf(down)} ${down.line.name}, ${acrossWords(across, context)}`,
+    steps: [...first, ...acrossSteps(across, spot, lie), ...downSteps(down), ...(after?.checks ?? [])],
+    summary: say('placed.cross', {
+      far: Math.abs(down.centre - down.line.at),
+      way: down.centre >= down.line.at ? 'way.below' : 'way.above',
+      line: down.line.name,
+      across: acrossOf(across),
+    }),
     warnings: [...(spot.warnings ?? []), ...(after?.warnings ?? [])],
   }
 }
@@ -97,15 +99,15 @@ function counted(usual: Anchor, own: OwnAnchor, line: ReferenceLine, centre: num
   return { line: own.line, edge: own.edge, id, mm, toward, plausible: [0, Math.max(60, 2 * mm)] }
 }
 
-const wayOf = ({ line, centre }: Held): 'below' | 'above' => (centre >= line.at ? 'below' : 'above')
 const edgeNames = {
-  level: { start: 'top of the design', centre: '', end: 'foot of the design' },
-  upright: { start: 'design’s left edge', centre: '', end: 'design’s right edge' },
+  level: { start: 'edge.top', centre: null, end: 'edge.foot' },
+  upright: { start: 'edge.left', centre: null, end: 'edge.right' },
 } as const
 
 function distanceOf({ anchor, line, assumed }: Held, axis: 'level' | 'upright'): PlacementDistance {
   const way = axis === 'level' ? (anchor.toward > 0 ? 'below' : 'above') : 'from'
-  const name = upperFirst(`${edgeNames[axis][anchor.edge]} ${way} ${line.name}`.trim())
+  const edge = edgeNames[axis][anchor.edge]
+  const name = upperFirst(`${edge ? writeSaid([edge]) : ''} ${way} ${writeName(line.name)}`.trim())
   return {
     id: anchor.id,
     name,
@@ -142,75 +144,47 @@ function centreLineStep(
   if (step.id !== 'centre-line') return [step]
   if (across.line.id !== 'centre') return []
   if (!straightness.measured) return [step]
-  if (body)
-    return [
-      {
-        id: 'centre-line',
-        text: 'Mark the middle of each width you measured and join them: the centre line, true to the body.',
-        lengths: [],
-      },
-    ]
+  if (body) return [{ id: 'centre-line', said: say('step.line-body') }]
   const neck = context.measures.neckWidth
-  if (!lie.worn || neck === undefined)
-    return [{ id: 'centre-line', text: 'Keep the line you measured the halves from: the centre line.', lengths: [] }]
-  const text = `Mark the neck’s middle, ${context.write(neck / 2)} from either shoulder point, and chalk a line straight down from it.`
-  return [{ id: 'centre-line', text, lengths: [neck / 2] }]
+  if (!lie.worn || neck === undefined) return [{ id: 'centre-line', said: say('step.line-kept') }]
+  return [{ id: 'centre-line', said: say('step.line-neck', { half: neck / 2 }) }]
 }
 
-function acrossSteps(
-  { anchor, line, centre }: Held,
-  width: number,
-  spot: Spot,
-  lie: Lie,
-  { write }: PlacementContext,
-): StepDraft[] {
+function acrossSteps({ anchor, line, centre }: Held, spot: Spot, lie: Lie): StepDraft[] {
+  const step = (said: Said): StepDraft[] => [{ id: 'across', said }]
   if (anchor.mm === 0 && anchor.edge === 'centre') {
     // The placement's own line was drawn by its first steps.
     if (line.id === 'centre' || line.id === spot.across.line) return []
-    return [{ id: 'across', text: `Draw a line straight up and down along ${line.name}.`, lengths: [] }]
+    return step(say('step.across-line', { line: line.name }))
   }
   const far = Math.abs(centre - line.at)
-  const from = line.id === 'centre' ? 'the crease' : line.name
-  const way = `to ${sideOf(centre - line.at, lie)}`
-  if (anchor.edge === 'centre') {
-    const draw = line.id === 'centre' ? '' : ' and draw a line straight up and down'
-    return [{ id: 'across', text: `From ${from} go ${write(far)} ${way}${draw}.`, lengths: [far] }]
-  }
+  const side = sideOf(centre - line.at, lie)
   const edge = edgeNames.upright[anchor.edge]
-  const text = `From ${from} ${write(anchor.mm)} to the ${edge}; go on to ${write(far)} and draw a line straight up and down.`
-  return [{ id: 'across', text, lengths: [anchor.mm, far] }]
+  const from: Named = line.id === 'centre' ? 'line.crease' : line.name
+  if (edge) return step(say('step.across-edge', { line: from, near: anchor.mm, edge, far }))
+  if (line.id === 'centre') return step(say('step.across', { line: from, far, side }))
+  return step(say('step.across-draw', { line: from, far, side }))
 }
 
-function downSteps({ anchor, line, centre }: Held, height: number, { write }: PlacementContext): StepDraft[] {
+function downSteps({ anchor, line, centre }: Held): StepDraft[] {
   const far = Math.abs(centre - line.at)
-  const way = centre >= line.at ? 'down' : 'up'
-  if (anchor.edge === 'centre')
-    return [
-      {
-        id: 'depth',
-        text: `From ${line.name} go ${write(far)} straight ${way}: mark the cross where the two meet.`,
-        lengths: [far],
-        marks: ['cross'],
-      },
-    ]
   const edge = edgeNames.level[anchor.edge]
+  const marks = ['cross'] as const
+  if (!edge) {
+    const way = centre >= line.at ? 'way.down' : 'way.up'
+    return [{ id: 'depth', said: say('step.depth', { line: line.name, far, way }), marks }]
+  }
+  const way = anchor.toward > 0 ? 'way.down' : 'way.up'
   return [
-    {
-      id: 'edge',
-      text: `From ${line.name} go ${write(anchor.mm)} straight ${anchor.toward > 0 ? 'down' : 'up'}: the ${edge}.`,
-      lengths: [anchor.mm],
-    },
-    {
-      id: 'depth',
-      text: `Go on to ${write(far)} from ${line.name}: mark the cross.`,
-      lengths: [far],
-      marks: ['cross'],
-    },
+    { id: 'edge', said: say('step.edge', { line: line.name, near: anchor.mm, way, edge }) },
+    { id: 'depth', said: say('step.depth-on', { far, line: line.name }), marks },
   ]
 }
 
-function acrossWords({ anchor, line, centre }: Held, { write }: PlacementContext): string {
+function acrossOf({ anchor, line, centre }: Held): Named {
+  const middle = line.id === 'centre'
   if (anchor.mm === 0 && anchor.edge === 'centre')
-    return line.id === 'centre' ? 'on the centre line' : `on ${line.name}`
-  return `${write(Math.abs(centre - line.at))} from ${line.id === 'centre' ? 'centre' : line.name}`
+    return middle ? 'at.centre-line' : say('at.line', { line: line.name })
+  const far = Math.abs(centre - line.at)
+  return middle ? say('at.from-centre', { far }) : say('at.from-line', { far, line: line.name })
 }

@@ -1,4 +1,6 @@
 import { CoreError } from '../errors'
+import { say } from '../words/said'
+import { writeName } from '../words/writeSaid'
 import { composePose, type Pose, applyPose } from '../plane/point'
 import { type Hooping, splitHoopings } from '../rows/splitHoopings'
 import { type MotifRow, spaceMotifs } from '../rows/spaceMotifs'
@@ -31,7 +33,7 @@ export type PlannedRow = MotifRow & {
 /** A row of one motif along an edge, feet toward the edge; core.md section 6. */
 export function layRow(
   spot: RowSpot,
-  { design, write }: PlacementContext,
+  { design }: PlacementContext,
   distances: Readonly<Record<string, number>>,
   own: OwnRow,
   lie: Lie,
@@ -43,7 +45,7 @@ export function layRow(
   const frame = edgeFrame(spot.box, spot.side)
   const copies = row.centres.map((x, i) => ({
     pose: composePose(frame, { x, y: -rise, rotation: 0 }),
-    name: `${i + 1}`,
+    name: { own: `${i + 1}` },
   }))
   const beside = row.centres[row.count - 1]! + design.width / 2 + 24
   const at = (x: number, y: number) => applyPose(frame, { x, y })
@@ -52,7 +54,7 @@ export function layRow(
     distances: [
       {
         id: spot.inset.id,
-        name: `${spot.inset.edge === 'centre' ? 'Centres' : 'Feet of the designs'} from ${spot.edgeName}`,
+        name: `${spot.inset.edge === 'centre' ? 'Centres' : 'Feet of the designs'} from ${writeName(spot.edgeName)}`,
         mm,
         assumed: spot.inset.mm,
         plausible: spot.inset.plausible,
@@ -60,8 +62,8 @@ export function layRow(
       },
     ],
     tapes: [{ id: spot.inset.id, from: at(beside, 0), to: at(beside, -mm) }],
-    steps: [...(spot.first ?? []), ...rowSteps(spot, row, mm, rise, lie, write)],
-    summary: `Row of ${row.count}, the crosses ${write(rise)} from ${spot.edgeName}`,
+    steps: [...(spot.first ?? []), ...rowSteps(spot, row, mm, rise, lie)],
+    summary: say('placed.row', { count: { plain: row.count }, rise, edge: spot.edgeName }),
     warnings: spot.warnings ?? [],
     row: {
       ...row,
@@ -109,62 +111,35 @@ function grouped(centres: number[], motif: number, fieldLength: number): Hooping
 
 const MOST_PAIRS = 8
 
-function rowSteps(
-  spot: RowSpot,
-  row: MotifRow,
-  mm: number,
-  rise: number,
-  lie: Lie,
-  write: (mm: number) => string,
-): StepDraft[] {
-  const middle: StepDraft = spot.closed
-    ? {
-        id: 'middle',
-        text: `Mark centre front on ${spot.edgeName}; all round it measures ${write(spot.length)}.`,
-        lengths: [spot.length],
-      }
-    : {
-        id: 'middle',
-        text: `Fold ${spot.edgeName} in half and mark its middle, ${write(spot.length / 2)} from either end.`,
-        lengths: [spot.length / 2],
-      }
-  const line: StepDraft = {
-    id: 'line',
-    text:
-      spot.inset.edge === 'centre'
-        ? `Draw a line along it, ${write(rise)} from ${spot.edgeName}: the centres lie on it.`
-        : `Draw a line along it, ${write(rise)} from ${spot.edgeName}, so that the feet come ${write(mm)} from it.`,
-    lengths: [rise, mm],
-  }
-  return [middle, line, ...crossSteps(row, spot.closed ?? false, lie, write)]
+function rowSteps(spot: RowSpot, row: MotifRow, mm: number, rise: number, lie: Lie): StepDraft[] {
+  const edge = spot.edgeName
+  const middle = spot.closed
+    ? say('step.round', { edge, length: spot.length })
+    : say('step.half', { edge, half: spot.length / 2 })
+  const line =
+    spot.inset.edge === 'centre'
+      ? say('step.row-centres', { rise, edge })
+      : say('step.row-feet', { rise, edge, near: mm })
+  return [{ id: 'middle', said: middle }, { id: 'line', said: line }, ...crossSteps(row, spot.closed ?? false, lie)]
 }
 
 /** Crosses counted from the middle, pair by pair, so that no rounding adds up along the row. */
-function crossSteps({ centres }: MotifRow, closed: boolean, lie: Lie, write: (mm: number) => string): StepDraft[] {
+function crossSteps({ centres }: MotifRow, closed: boolean, lie: Lie): StepDraft[] {
   const right = centres.filter((x) => x > 1e-9)
   const marks = ['cross'] as const
   const steps: StepDraft[] = centres.some((x) => Math.abs(x) <= 1e-9)
-    ? [
-        {
-          id: 'cross-0',
-          text: `On the line mark the first cross at the ${closed ? 'centre front' : 'middle'}.`,
-          lengths: [],
-          marks,
-        },
-      ]
+    ? [{ id: 'cross-0', said: closed ? say('step.cross-front') : say('step.cross-middle'), marks }]
     : []
   const shown = right.slice(0, MOST_PAIRS)
-  for (const [i, x] of shown.entries()) {
-    const alone = closed && !centres.some((c) => Math.abs(c + x) < 1e-6)
-    const text = alone
-      ? `Mark the last cross at centre back, ${write(x)} from centre front.`
-      : `Mark crosses ${write(x)} from ${closed ? 'centre front' : 'the middle'}: to ${sideOf(-1, lie)}, and to ${sideOf(1, lie)}.`
-    steps.push({ id: `cross-${i + 1}`, text, lengths: [x], marks })
+  const sides = { left: sideOf(-1, lie), right: sideOf(1, lie) }
+  for (const [i, far] of shown.entries()) {
+    const alone = closed && !centres.some((c) => Math.abs(c + far) < 1e-6)
+    const pair = closed ? say('step.crosses-front', { far, ...sides }) : say('step.crosses-middle', { far, ...sides })
+    steps.push({ id: `cross-${i + 1}`, said: alone ? say('step.cross-back', { far }) : pair, marks })
   }
   if (right.length > shown.length) {
-    const pitch = right[1]! - right[0]!
-    const text = `Go on like that both ways, ${write(pitch)} from cross to cross, ${right.length - shown.length} more each way.`
-    steps.push({ id: 'cross-on', text, lengths: [pitch], marks })
+    const fills = { pitch: right[1]! - right[0]!, count: { plain: right.length - shown.length } }
+    steps.push({ id: 'cross-on', said: say('step.crosses-on', fills), marks })
   }
   return steps
 }

@@ -1,5 +1,6 @@
 import { applyPose, type Point, type Pose, rotatePoint } from '../plane/point'
 import { insidePolygon } from '../plane/polygonDistance'
+import { type Named, say } from '../words/said'
 import type { StepDraft } from './placementRule'
 
 /** A mark on the cloth in the item frame: the cross at the centre, dots on the axes, the arrow to the item's top. */
@@ -54,18 +55,13 @@ export function marksFor(pose: Pose, { x, y, arrow }: Reach, copy = 0): Mark[] {
 }
 
 /** The last steps of every placement: dots on both axes and the arrow. */
-export function markSteps({ x, y }: Reach, upIs: string, many: boolean, write: (mm: number) => string): StepDraft[] {
+export function markSteps({ x, y }: Reach, upIs: Named, many: boolean): StepDraft[] {
+  const fills = { across: x, up: y }
   return [
-    {
-      id: 'dots',
-      text: `Dots ${write(x)} left and right of ${many ? 'each' : 'the'} cross, ${write(y)} above and below it.`,
-      lengths: [x, y],
-      marks: ['dots'],
-    },
+    { id: 'dots', said: many ? say('step.dots-each', fills) : say('step.dots', fills), marks: ['dots'] },
     {
       id: 'arrow',
-      text: `Arrow beyond ${many ? 'each' : 'the'} upper dot, toward ${upIs}.`,
-      lengths: [],
+      said: many ? say('step.arrow-each', { top: upIs }) : say('step.arrow', { top: upIs }),
       marks: ['arrow'],
     },
   ]

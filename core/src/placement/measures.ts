@@ -1,5 +1,10 @@
-/** Measurements of one item by id, in millimetres. */
-export type Measures = Readonly<Record<string, number>>
+/**
+ * Measurements of one item by id, in mm. Code of one kind says which it rests on: those of `Known` are there (the
+ * placement asks for them), those of `Maybe` where they were given. Without them: any.
+ */
+export type Measures<Known extends string = never, Maybe extends string = string> = Readonly<
+  Record<Known, number> & Partial<Record<Maybe, number>>
+>
 
 /** One number asked of the tape. Outside `plausible` the worker is asked whether it is right, not refused. */
 export type MeasurementAsk = {

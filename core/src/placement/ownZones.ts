@@ -1,4 +1,5 @@
 import { CoreError } from '../errors'
+import { type Named, say } from '../words/said'
 import { boxCorners, boxOf } from '../plane/box'
 import type { ItemShape, NoSewZone, ReferenceLine } from './itemShape'
 
@@ -70,7 +71,7 @@ function lay(shape: ItemShape, own: OwnZone) {
   const box = { left, right, top: Math.min(near, far), bottom: Math.max(near, far) }
   if (box.top > item.bottom || box.bottom < item.top || left > item.right || right < item.left)
     throw new CoreError('off-item', `${own.name} would lie beyond the item: measure it again.`, `zones.${own.id}`)
-  const the = `the ${own.name.replace(/^the /i, '').toLowerCase()}`
+  const name = { own: own.name.replace(/^the /i, '').toLowerCase() }
   if (own.kind === 'stripe') {
     const at = near
     return {
@@ -80,34 +81,37 @@ function lay(shape: ItemShape, own: OwnZone) {
         { x: item.right, y: at },
       ],
       zone: [],
-      lines: [levelLine(`own.${own.id}`, the, at)],
+      lines: [levelLine(`own.${own.id}`, say('line.own', { name }), at)],
     }
   }
-  const zone: NoSewZone = { id: `own.${own.id}`, name: the.slice(4), outline: boxCorners(box), ...manners[own.kind] }
+  const zone: NoSewZone = { id: `own.${own.id}`, name, outline: boxCorners(box), ...manners[own.kind] }
   return {
     stripe: false,
     outline: zone.outline,
     zone: [zone],
     lines: [
-      levelLine(`own.${own.id}.top`, `the top of ${the}`, box.top, { toward: -1, clear: zone.clear }),
-      levelLine(`own.${own.id}.bottom`, `the foot of ${the}`, box.bottom, { toward: 1, clear: zone.clear }),
-      ...(own.width === null ? [] : [middleLine(own, the)]),
+      levelLine(`own.${own.id}.top`, say('line.own-top', { zone: name }), box.top, { toward: -1, clear: zone.clear }),
+      levelLine(`own.${own.id}.bottom`, say('line.own-foot', { zone: name }), box.bottom, {
+        toward: 1,
+        clear: zone.clear,
+      }),
+      ...(own.width === null ? [] : [middleLine(own, name)]),
     ],
   }
 }
 
 function levelLine(
   id: string,
-  name: string,
+  name: Named,
   at: number,
   side: Pick<ReferenceLine, 'toward' | 'clear'> = {},
 ): ReferenceLine {
   return { id, name, axis: 'level', at, ...side }
 }
 
-const middleLine = (own: OwnZone, the: string): ReferenceLine => ({
+const middleLine = (own: OwnZone, zone: Named): ReferenceLine => ({
   id: `own.${own.id}.middle`,
-  name: `the middle of ${the}`,
+  name: say('line.own-middle', { zone }),
   axis: 'upright',
   at: own.off,
 })

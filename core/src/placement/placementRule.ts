@@ -4,6 +4,7 @@ import type { Box } from '../plane/box'
 import type { Point } from '../plane/point'
 import type { ItemShape } from './itemShape'
 import type { Measures } from './measures'
+import type { Named, Said } from '../words/said'
 
 /** Which edge of the design a distance is counted to: its top or left, its centre, its foot or right. */
 export type DesignEdge = 'start' | 'centre' | 'end'
@@ -18,8 +19,8 @@ export type Anchor = {
   plausible: readonly [number, number]
 }
 
-/** One sentence to follow with a tape: at most two numbers; `lengths` are what they stand for. */
-export type StepDraft = { id: string; text: string; lengths: number[]; marks?: readonly ('cross' | 'dots' | 'arrow')[] }
+/** One sentence to follow with a tape, and the marks it makes: at most two numbers. */
+export type StepDraft = { id: string; said: Said; marks?: readonly ('cross' | 'dots' | 'arrow')[] }
 
 /** Something the worker settles about a placement: which corner, true to what. */
 export type PlacementChoice = {
@@ -29,8 +30,9 @@ export type PlacementChoice = {
   usual: string
 }
 
-export type PlacementContext = {
-  measures: Measures
+/** `Known`: the measurements that the placement asks for, and so has. */
+export type PlacementContext<Known extends string = never> = {
+  measures: Measures<Known>
   design: { width: number; height: number }
   habits: HouseHabits
   choices: Readonly<Record<string, string>>
@@ -60,7 +62,7 @@ export type RowSpot = {
   side: 'lower' | 'upper' | 'left' | 'right'
   box: Box
   /** The edge's name: reads after “from”. */
-  edgeName: string
+  edgeName: Named
   inset: Inset
   length: number
   closed?: boolean
@@ -85,7 +87,7 @@ type RuleBase = {
   id: string
   name: string
   /** What the arrow points to. */
-  upIs: string
+  upIs: Named
   /** Measurements it needs; all that are not optional when left out. */
   needs?: readonly string[]
   /** The side that lies up. */
@@ -94,12 +96,12 @@ type RuleBase = {
   usual?: { width: number; height: number }
   choices?: readonly PlacementChoice[]
   /** Another part of the item than its front: the back, a sleeve laid by itself. */
-  view?: (measures: Measures) => ItemShape
+  view?(measures: Measures): ItemShape
 }
 
 export type PlacementRule = RuleBase &
   (
-    | { arrange: 'one'; spot: (context: PlacementContext) => Spot }
-    | { arrange: 'row'; row: (context: PlacementContext) => RowSpot }
-    | { arrange: 'corners'; corners: (context: PlacementContext) => CornerSpot }
+    | { arrange: 'one'; spot(context: PlacementContext): Spot }
+    | { arrange: 'row'; row(context: PlacementContext): RowSpot }
+    | { arrange: 'corners'; corners(context: PlacementContext): CornerSpot }
   )

@@ -3,6 +3,8 @@ import { CoreError } from '../errors'
 import { defaultHabits, type HouseHabits } from '../habits'
 import { formatLength, roundDownToTape, roundToTape } from '../lengths/formatLength'
 import type { LengthStyle } from '../lengths/units'
+import { lengthsIn, type Said } from '../words/said'
+import { writeName, writeSaid } from '../words/writeSaid'
 import { boxOf, rectangle } from '../plane/box'
 import { convexHull } from '../plane/convexHull'
 import { applyPose, type Point, type Pose } from '../plane/point'
@@ -43,8 +45,11 @@ export type PlacementRequest = {
   habits?: Partial<HouseHabits>
 }
 
-/** One thing to do with the tape. `loss` is what rounding to the tape costs, in mm, when it is over 1. */
-export type TapeStep = { id: string; text: string; loss: number | null; marks: readonly Mark['kind'][] }
+/**
+ * One thing to do with the tape: as data, and in the units asked for. `loss` is what rounding to the tape costs, in mm,
+ * when it is over 1.
+ */
+export type TapeStep = { id: string; said: Said; text: string; loss: number | null; marks: readonly Mark['kind'][] }
 
 /** `pose`, `designOutline`: the first design; `copies`, `outlines`: all of them, of a row or of corners. */
 export type PlacementPlan = {
@@ -62,6 +67,8 @@ export type PlacementPlan = {
   distances: PlacementDistance[]
   clearances: Clearance[]
   warnings: Advice[]
+  placed: Said
+  /** `placed` in the units asked for. */
   summary: string
 }
 
@@ -116,10 +123,10 @@ export function planPlacement(request: PlacementRequest): PlacementPlan {
   const pose = laid.copies[0]!.pose
   const clearances = clearancesOf(item, outlines)
   const reaches = laid.copies.map((copy) => reachOf(design, copy.pose, item.outline))
-  const drafts = [...laid.steps, ...markSteps(reaches[0]!, rule.upIs, laid.copies.length > 1, write)]
-  const steps = drafts.map(({ id, text, lengths, marks }) => {
-    const loss = Math.max(0, ...lengths.map((mm) => Math.abs(roundToTape(mm, style) - mm)))
-    return { id, text, loss: loss > 1 ? loss : null, marks: marks ?? [] }
+  const drafts = [...laid.steps, ...markSteps(reaches[0]!, rule.upIs, laid.copies.length > 1)]
+  const steps = drafts.map(({ id, said, marks }) => {
+    const loss = Math.max(0, ...lengthsIn(said).map((mm) => Math.abs(roundToTape(mm, style) - mm)))
+    return { id, said, text: writeSaid(said, style), loss: loss > 1 ? loss : null, marks: marks ?? [] }
   })
   const names = lie.worn ? { start: 'the neck', body: 'the body' } : { start: 'your line', body: 'the edges' }
   return {
@@ -146,7 +153,8 @@ export function planPlacement(request: PlacementRequest): PlacementPlan {
       ...oddNumbers(asks, measures, write),
       ...oddDistances(laid.distances, write),
     ],
-    summary: laid.summary,
+    placed: laid.summary,
+    summary: writeSaid(laid.summary, style),
   }
 }
 
@@ -176,9 +184,9 @@ function clearanceWarnings(clearances: Clearance[], write: Write, room: Write): 
     if (id === 'edge' && mm < 0) return [stop('past-edge', `The design reaches ${write(-mm)} past the item’s edge.`)]
     if (id === 'edge')
       return mm < least - 1e-9 ? [caution('near-edge', `Only ${room(mm)} from the design to the item’s edge.`)] : []
-    if (mm <= 0) return [stop('in-zone', `The design lies on the ${name}.`)]
+    if (mm <= 0) return [stop('in-zone', `The design lies on the ${writeName(name)}.`)]
     return mm < least - 1e-9
-      ? [caution('near-zone', `Only ${room(mm)} from the design to the ${name}; keep ${write(least)}.`)]
+      ? [caution('near-zone', `Only ${room(mm)} from the design to the ${writeName(name)}; keep ${write(least)}.`)]
       : []
   })
 }

@@ -5,7 +5,7 @@ import { knitBackings } from './rules/knitBackings'
 import { towelBackings } from './rules/towelBackings'
 import { wovenBackings } from './rules/wovenBackings'
 
-const plans: readonly BackingPlan[] = [...knitBackings, ...towelBackings, ...wovenBackings]
+export const backingRules: readonly BackingPlan[] = [...knitBackings, ...towelBackings, ...wovenBackings]
 
 /** How much a house habit lifts its own idea, and how much it sets the other school's back. */
 const [OWN_WAY, OTHER_WAY] = [15, -10]
@@ -14,7 +14,7 @@ export type RankedPlan = { plan: BackingPlan; worth: number }
 
 /** The backing ideas that suit this cloth in this holding, best first. */
 export function backingPlans(f: Facts, holding: HoldingMethod): RankedPlan[] {
-  return plans
+  return backingRules
     .filter((plan) => plan.holdings.includes(holding) && plan.when(f))
     .map((plan) => ({ plan, worth: plan.worth + habitShift(plan, f) }))
     .sort((a, b) => b.worth - a.worth)

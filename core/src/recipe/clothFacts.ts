@@ -1,30 +1,35 @@
-export type ClothFamily =
-  | 'quilting-cotton'
-  | 'lawn'
-  | 'linen'
-  | 'satin'
-  | 'organza'
-  | 'twill'
-  | 'denim'
-  | 'canvas'
-  | 'coated'
-  | 'suede-like'
-  | 'jersey'
-  | 'pique'
-  | 'rib'
-  | 'performance'
-  | 'infant-jersey'
-  | 'sweatshirt'
-  | 'polar-fleece'
-  | 'terry'
-  | 'waffle'
-  | 'velvet-plush'
-  | 'wool-felt'
-  | 'chunky-knit'
-  | 'quilted'
-export type Heat = 'yes' | 'medium' | 'low' | 'no'
-export type Bruise = 'low' | 'medium' | 'high'
-export type SeeThrough = 'none' | 'low' | 'medium' | 'high'
+export const clothFamilies = [
+  'quilting-cotton',
+  'lawn',
+  'linen',
+  'satin',
+  'organza',
+  'twill',
+  'denim',
+  'canvas',
+  'coated',
+  'suede-like',
+  'jersey',
+  'pique',
+  'rib',
+  'performance',
+  'infant-jersey',
+  'sweatshirt',
+  'polar-fleece',
+  'terry',
+  'waffle',
+  'velvet-plush',
+  'wool-felt',
+  'chunky-knit',
+  'quilted',
+] as const
+export type ClothFamily = (typeof clothFamilies)[number]
+export const heats = ['yes', 'medium', 'low', 'no'] as const
+export type Heat = (typeof heats)[number]
+export const bruises = ['low', 'medium', 'high'] as const
+export type Bruise = (typeof bruises)[number]
+export const seeThroughs = ['none', 'low', 'medium', 'high'] as const
+export type SeeThrough = (typeof seeThroughs)[number]
 
 /** One cloth: its family, its colour (#rrggbb), and whatever the worker knows better than the table. */
 export type Cloth = {
@@ -39,7 +44,12 @@ export type Cloth = {
   seeThrough?: SeeThrough
 }
 
-/** A row of craft.md section 4: the range of each number, and whether recipes cover the family yet. */
+/** How a cloth's face is made: what swallows stitches, chalk or glue. */
+export type Surface = 'smooth' | 'nap' | 'pile' | 'loops' | 'texture' | 'coated'
+/** Needle holes stay; water leaves a mark; it slips; it holds no crease. */
+export type Trait = 'keeps-holes' | 'water-marks' | 'slick' | 'loose'
+
+/** A row of craft.md section 4: the range of each number, how it is made, and whether recipes cover it yet. */
 export type FamilyFacts = {
   name: string
   gsm: readonly [number, number]
@@ -50,63 +60,256 @@ export type FamilyFacts = {
   bruise: Bruise
   seeThrough: SeeThrough
   knit: boolean
+  surface: Surface
+  traits: readonly Trait[]
   covered: boolean
 }
 
-type Row = [
-  string,
-  [number, number],
-  number,
-  [number, number],
-  number,
-  Heat,
-  Bruise,
-  SeeThrough,
-  ('knit' | 'woven')?,
-  'covered'?,
-]
+type Seldom = 'pileMm' | 'knit' | 'surface' | 'traits' | 'covered'
+/** A cloth as the table has it: what is not said is a smooth woven without pile. */
+type Row = Omit<FamilyFacts, Seldom> & Partial<Pick<FamilyFacts, Seldom>>
 
 const rows: Record<ClothFamily, Row> = {
-  'quilting-cotton': ['quilting cotton, poplin', [110, 150], 0.25, [0, 2], 0, 'yes', 'low', 'low'],
-  lawn: ['lawn, voile, dress weight', [60, 110], 0.15, [0, 3], 0, 'medium', 'low', 'high', 'woven', 'covered'],
-  linen: ['linen', [130, 220], 0.35, [0, 3], 0, 'yes', 'medium', 'medium'],
-  satin: ['satin, taffeta, silk', [60, 130], 0.15, [0, 2], 0, 'low', 'high', 'medium'],
-  organza: ['organza, netting', [20, 60], 0.1, [0, 5], 0, 'low', 'low', 'high'],
-  twill: ['twill, drill', [200, 300], 0.5, [0, 2], 0, 'yes', 'low', 'none', 'woven', 'covered'],
-  denim: ['denim', [300, 450], 0.8, [0, 3], 0, 'yes', 'low', 'none'],
-  canvas: ['canvas, duck', [300, 600], 0.9, [0, 1], 0, 'yes', 'low', 'none', 'woven', 'covered'],
-  coated: ['coated cloth, vinyl, leather', [250, 700], 1.0, [0, 5], 0, 'no', 'high', 'none'],
-  'suede-like': ['suede-like microfibre', [180, 300], 0.8, [0, 8], 0.2, 'low', 'medium', 'none'],
-  jersey: ['single jersey (tee)', [130, 190], 0.5, [15, 35], 0, 'yes', 'medium', 'medium', 'knit', 'covered'],
-  pique: ['pique, interlock (polo)', [180, 240], 0.7, [10, 25], 0, 'yes', 'medium', 'low', 'knit', 'covered'],
-  rib: ['rib', [180, 300], 0.9, [40, 90], 0, 'yes', 'medium', 'low', 'knit'],
-  performance: ['slick performance knit', [120, 170], 0.4, [20, 50], 0, 'low', 'high', 'medium', 'knit'],
-  'infant-jersey': ['infant jersey', [120, 160], 0.45, [20, 40], 0, 'yes', 'medium', 'high', 'knit'],
-  sweatshirt: ['sweatshirt fleece', [240, 350], 1.6, [10, 25], 0.5, 'yes', 'low', 'none', 'knit'],
-  'polar-fleece': ['polar fleece', [180, 350], 2.5, [15, 30], 2, 'low', 'medium', 'none', 'knit'],
-  terry: ['terry', [350, 600], 3.0, [5, 15], 3, 'yes', 'medium', 'none', 'woven', 'covered'],
-  waffle: ['waffle', [180, 320], 1.8, [5, 15], 1, 'yes', 'low', 'low', 'woven', 'covered'],
-  'velvet-plush': ['velvet, velour, minky, plush', [200, 400], 2.5, [5, 30], 5, 'no', 'high', 'none'],
-  'wool-felt': ['wool melton, felt', [250, 500], 2.0, [0, 5], 0.3, 'medium', 'medium', 'none'],
-  'chunky-knit': ['chunky or loose knit', [250, 500], 2.5, [30, 80], 1, 'low', 'low', 'medium', 'knit'],
-  quilted: ['quilted or padded', [200, 400], 4.0, [0, 5], 0, 'low', 'high', 'none'],
+  'quilting-cotton': {
+    name: 'quilting cotton, poplin',
+    gsm: [110, 150],
+    mm: 0.25,
+    stretch: [0, 2],
+    heat: 'yes',
+    bruise: 'low',
+    seeThrough: 'low',
+  },
+  lawn: {
+    name: 'lawn, voile, dress weight',
+    gsm: [60, 110],
+    mm: 0.15,
+    stretch: [0, 3],
+    heat: 'medium',
+    bruise: 'low',
+    seeThrough: 'high',
+    covered: true,
+  },
+  linen: {
+    name: 'linen',
+    gsm: [130, 220],
+    mm: 0.35,
+    stretch: [0, 3],
+    heat: 'yes',
+    bruise: 'medium',
+    seeThrough: 'medium',
+  },
+  satin: {
+    name: 'satin, taffeta, silk',
+    gsm: [60, 130],
+    mm: 0.15,
+    stretch: [0, 2],
+    heat: 'low',
+    bruise: 'high',
+    seeThrough: 'medium',
+    traits: ['water-marks'],
+  },
+  organza: {
+    name: 'organza, netting',
+    gsm: [20, 60],
+    mm: 0.1,
+    stretch: [0, 5],
+    heat: 'low',
+    bruise: 'low',
+    seeThrough: 'high',
+  },
+  twill: {
+    name: 'twill, drill',
+    gsm: [200, 300],
+    mm: 0.5,
+    stretch: [0, 2],
+    heat: 'yes',
+    bruise: 'low',
+    seeThrough: 'none',
+    covered: true,
+  },
+  denim: { name: 'denim', gsm: [300, 450], mm: 0.8, stretch: [0, 3], heat: 'yes', bruise: 'low', seeThrough: 'none' },
+  canvas: {
+    name: 'canvas, duck',
+    gsm: [300, 600],
+    mm: 0.9,
+    stretch: [0, 1],
+    heat: 'yes',
+    bruise: 'low',
+    seeThrough: 'none',
+    covered: true,
+  },
+  coated: {
+    name: 'coated cloth, vinyl, leather',
+    gsm: [250, 700],
+    mm: 1.0,
+    stretch: [0, 5],
+    heat: 'no',
+    bruise: 'high',
+    seeThrough: 'none',
+    surface: 'coated',
+    traits: ['keeps-holes'],
+  },
+  'suede-like': {
+    name: 'suede-like microfibre',
+    gsm: [180, 300],
+    mm: 0.8,
+    stretch: [0, 8],
+    heat: 'low',
+    bruise: 'medium',
+    seeThrough: 'none',
+    pileMm: 0.2,
+    surface: 'nap',
+    traits: ['keeps-holes'],
+  },
+  jersey: {
+    name: 'single jersey (tee)',
+    gsm: [130, 190],
+    mm: 0.5,
+    stretch: [15, 35],
+    heat: 'yes',
+    bruise: 'medium',
+    seeThrough: 'medium',
+    knit: true,
+    covered: true,
+  },
+  pique: {
+    name: 'pique, interlock (polo)',
+    gsm: [180, 240],
+    mm: 0.7,
+    stretch: [10, 25],
+    heat: 'yes',
+    bruise: 'medium',
+    seeThrough: 'low',
+    knit: true,
+    covered: true,
+  },
+  rib: {
+    name: 'rib',
+    gsm: [180, 300],
+    mm: 0.9,
+    stretch: [40, 90],
+    heat: 'yes',
+    bruise: 'medium',
+    seeThrough: 'low',
+    knit: true,
+  },
+  performance: {
+    name: 'slick performance knit',
+    gsm: [120, 170],
+    mm: 0.4,
+    stretch: [20, 50],
+    heat: 'low',
+    bruise: 'high',
+    seeThrough: 'medium',
+    knit: true,
+    traits: ['slick'],
+  },
+  'infant-jersey': {
+    name: 'infant jersey',
+    gsm: [120, 160],
+    mm: 0.45,
+    stretch: [20, 40],
+    heat: 'yes',
+    bruise: 'medium',
+    seeThrough: 'high',
+    knit: true,
+  },
+  sweatshirt: {
+    name: 'sweatshirt fleece',
+    gsm: [240, 350],
+    mm: 1.6,
+    stretch: [10, 25],
+    heat: 'yes',
+    bruise: 'low',
+    seeThrough: 'none',
+    pileMm: 0.5,
+    knit: true,
+  },
+  'polar-fleece': {
+    name: 'polar fleece',
+    gsm: [180, 350],
+    mm: 2.5,
+    stretch: [15, 30],
+    heat: 'low',
+    bruise: 'medium',
+    seeThrough: 'none',
+    pileMm: 2,
+    knit: true,
+    surface: 'pile',
+  },
+  terry: {
+    name: 'terry',
+    gsm: [350, 600],
+    mm: 3.0,
+    stretch: [5, 15],
+    heat: 'yes',
+    bruise: 'medium',
+    seeThrough: 'none',
+    pileMm: 3,
+    surface: 'loops',
+    covered: true,
+  },
+  waffle: {
+    name: 'waffle',
+    gsm: [180, 320],
+    mm: 1.8,
+    stretch: [5, 15],
+    heat: 'yes',
+    bruise: 'low',
+    seeThrough: 'low',
+    pileMm: 1,
+    surface: 'texture',
+    covered: true,
+  },
+  'velvet-plush': {
+    name: 'velvet, velour, minky, plush',
+    gsm: [200, 400],
+    mm: 2.5,
+    stretch: [5, 30],
+    heat: 'no',
+    bruise: 'high',
+    seeThrough: 'none',
+    pileMm: 5,
+    surface: 'pile',
+  },
+  'wool-felt': {
+    name: 'wool melton, felt',
+    gsm: [250, 500],
+    mm: 2.0,
+    stretch: [0, 5],
+    heat: 'medium',
+    bruise: 'medium',
+    seeThrough: 'none',
+    pileMm: 0.3,
+    surface: 'nap',
+  },
+  'chunky-knit': {
+    name: 'chunky or loose knit',
+    gsm: [250, 500],
+    mm: 2.5,
+    stretch: [30, 80],
+    heat: 'low',
+    bruise: 'low',
+    seeThrough: 'medium',
+    pileMm: 1,
+    knit: true,
+    surface: 'texture',
+    traits: ['loose'],
+  },
+  quilted: {
+    name: 'quilted or padded',
+    gsm: [200, 400],
+    mm: 4.0,
+    stretch: [0, 5],
+    heat: 'low',
+    bruise: 'high',
+    seeThrough: 'none',
+    traits: ['loose'],
+  },
 }
 
-const toFacts = ([name, gsm, mm, stretch, pileMm, heat, bruise, seeThrough, make, covered]: Row): FamilyFacts => ({
-  name,
-  gsm,
-  mm,
-  stretch,
-  pileMm,
-  heat,
-  bruise,
-  seeThrough,
-  knit: make === 'knit',
-  covered: covered === 'covered',
-})
-
-export const clothFamilies = Object.keys(rows) as ClothFamily[]
+const usual = { pileMm: 0, knit: false, surface: 'smooth', traits: [], covered: false } as const
 
 export const familyFacts: Readonly<Record<ClothFamily, FamilyFacts>> = Object.fromEntries(
-  clothFamilies.map((id) => [id, toFacts(rows[id])]),
+  clothFamilies.map((id) => [id, { ...usual, ...rows[id] }]),
 ) as Record<ClothFamily, FamilyFacts>

@@ -1,12 +1,14 @@
 import { differenceCiede2000, lab, parse } from 'culori'
 import { CoreError } from '../errors'
 import type { HouseHabits } from '../habits'
-import { type Bruise, type Cloth, type ClothFamily, familyFacts, type Heat, type SeeThrough } from './clothFacts'
+import { type Bruise, type Cloth, familyFacts, type Heat, type SeeThrough } from './clothFacts'
 import type { RecipeQuery, Ring, Use, Work } from './recipeQuery'
 
-/** All that the rules look at: the query with the table's values filled in, and what follows from them. */
+/**
+ * All that the rules look at: the query with the table's values filled in, and what follows from them. There is no
+ * family among them: a rule asks for a property, and a cloth that has it is meant whatever it is called.
+ */
 export type Facts = {
-  family: ClothFamily
   name: string
   stretch: number
   gsm: number
@@ -23,8 +25,14 @@ export type Facts = {
   knit: boolean
   /** Stretches over 10 %: never floated or torn away under a dense design. */
   stretchy: boolean
+  /** Woven loops or waffle: its weight and loops hold it, and they swallow stitches. */
   towelling: boolean
   textured: boolean
+  /** A woven under 120 g/m2: it wants fine needles and backing that does not show. */
+  fine: boolean
+  /** A dense flat woven from 300 g/m2: it heats and bends needles. */
+  sturdy: boolean
+  /** Sturdy from 400 g/m2: it carries stitches by itself. */
   heavy: boolean
   takesHeat: boolean
   dense: boolean
@@ -74,13 +82,14 @@ export function factsOf(q: RecipeQuery): Facts {
   const pile = cloth.pileMm ?? row.pileMm
   const heat = cloth.heat ?? row.heat
   const ground = lightness(cloth.colour, 'cloth.colour')
-  const towelling = cloth.family === 'terry' || cloth.family === 'waffle'
+  const thickness = cloth.thicknessMm ?? row.mm
+  const towelling = !row.knit && (row.surface === 'loops' || row.surface === 'texture')
+  const sturdy = !row.knit && row.surface === 'smooth' && gsm >= 300 && thickness >= 0.7 && thickness < 1.5
   return {
-    family: cloth.family,
     name: row.name,
     stretch,
     gsm,
-    thickness: cloth.thicknessMm ?? row.mm,
+    thickness,
     pile,
     heat,
     bruise: cloth.bruise ?? row.bruise,
@@ -92,7 +101,9 @@ export function factsOf(q: RecipeQuery): Facts {
     stretchy: stretch > 10,
     towelling,
     textured: towelling || pile >= 0.3,
-    heavy: cloth.family === 'canvas' && gsm >= 400,
+    fine: !row.knit && gsm < 120,
+    sturdy,
+    heavy: sturdy && gsm >= 400,
     takesHeat: heat === 'yes' || heat === 'medium',
     dense: work.loadClass === 'dense',
     lightWork: work.loadClass === 'outline' || work.loadClass === 'light',

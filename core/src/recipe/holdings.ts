@@ -1,19 +1,17 @@
 import type { Facts } from './facts'
 import { holdingNames } from './names'
 import type { Because, Refusal } from './recipeOption'
-import type { HoldingMethod } from './recipeQuery'
+import { type HoldingMethod, holdingMethods } from './recipeQuery'
 import { type HoldingRule, holdingRules } from './rules/holdingRules'
 
-export const holdingMethods: readonly HoldingMethod[] = [
-  'hooped',
-  'floated',
-  'clamped',
-  'backing-under',
-  'backing-alone',
-]
-
 /** One way of holding as judged for this cloth and design: refused with why, or ranked with what speaks for it. */
-export type HoldingVerdict = { method: HoldingMethod; refused: Because | null; rank: number; because: Because[] }
+export type HoldingVerdict = {
+  method: HoldingMethod
+  refused: Because | null
+  quiet: boolean
+  rank: number
+  because: Because[]
+}
 
 const toBecause = (rule: HoldingRule, f: Facts): Because => ({
   rule: rule.id,
@@ -31,6 +29,7 @@ export function judgeHoldings(f: Facts): HoldingVerdict[] {
     return {
       method,
       refused: refusal ? toBecause(refusal, f) : null,
+      quiet: refusal !== undefined && 'refuses' in refusal && refusal.quiet === true,
       rank: likes.reduce((sum, rule) => sum + ('likes' in rule ? rule.likes : 0), 0),
       because: likes.map((rule) => toBecause(rule, f)),
     }
@@ -39,4 +38,6 @@ export function judgeHoldings(f: Facts): HoldingVerdict[] {
 }
 
 export const refusalsOf = (verdicts: HoldingVerdict[]): Refusal[] =>
-  verdicts.flatMap(({ method, refused }) => (refused ? [{ what: holdingNames[method], because: refused }] : []))
+  verdicts.flatMap(({ method, refused, quiet }) =>
+    refused ? [{ what: holdingNames[method], because: refused, quiet }] : [],
+  )

@@ -1,5 +1,5 @@
 import type { Facts } from './facts'
-import type { Grip, Layer, ToppingKind } from './recipeOption'
+import type { Grip, Layer, ToppingKind } from './stack'
 import type { HoldingMethod } from './recipeQuery'
 import type { BackingLayer, BackingPlan } from './rules/backingPlan'
 

@@ -1,4 +1,4 @@
-import type { Grip, LayerKind } from './recipeOption'
+import type { Grip, LayerKind } from './stack'
 import type { HoldingMethod } from './recipeQuery'
 
 /** What the trade calls each layer, for sentences and labels. */

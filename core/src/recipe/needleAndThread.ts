@@ -1,32 +1,32 @@
 import type { Facts } from './facts'
-import type { Because, Bobbin, Layer, Needle } from './recipeOption'
+import type { Because } from './recipeOption'
 import { needleRules } from './rules/needleRules'
+import { bobbinRules, tensionRules } from './rules/threadRules'
+import type { Bobbin, Layer, Needle } from './stack'
 
-export function needleFor(f: Facts, layers: readonly Layer[]): { needle: Needle; because: Because } {
+/** Needle by thread, then by cloth; coated where glue is near (craft.md section 6). */
+export function needleFor(f: Facts, layers: readonly Layer[]): { needle: Needle; because: Because[] } {
   const rule = needleRules.find((r) => r.when(f))!
   const gummy = layers.some((l) => l.grip === 'sprayed' || l.grip === 'sticky' || l.kind.endsWith('-sticky'))
   const needle: Needle = { ...rule.needle, ...(gummy ? { coated: true } : {}) }
-  const text = gummy ? `${rule.text(f)} Coated, since glue is near: wipe it now and then.` : rule.text(f)
-  const because: Because = {
-    rule: rule.id,
-    decided: `${needle.size} ${needle.point}`,
-    text,
-    ...(rule.habit ? { habit: rule.habit } : {}),
+  const decided = `${needle.size} ${needle.point}`
+  const habit = rule.habit ? { habit: rule.habit } : {}
+  return {
+    needle,
+    because: [
+      { rule: rule.id, decided, text: rule.text(f), ...habit },
+      ...(gummy ? [{ rule: 'needle.coated', decided: 'coated', text: coatedText() }] : []),
+    ],
   }
-  return { needle, because }
 }
+
+export const coatedText = (): string => 'Coated, since glue is near: wipe it now and then.'
 
 /** Bobbin of craft.md section 7: white, black under dark cloth, matched when the back is seen. */
 export function bobbinFor(f: Facts): { bobbin: Bobbin; because: Because } {
-  const weight = f.work.topThread.weight === 60 || f.family === 'lawn' ? 90 : 60
-  const seen = Boolean(f.use.backSeen)
-  const colour = seen ? 'match' : f.dark ? 'black' : 'white'
-  const text = seen
-    ? 'The back is seen: a bobbin matched to the top thread.'
-    : f.dark
-      ? 'Dark cloth: a black bobbin shows least.'
-      : 'White bobbin, as for most work.'
-  return { bobbin: { weight, colour }, because: { rule: 'bobbin.colour', decided: `${weight} wt ${colour}`, text } }
+  const weight = f.work.topThread.weight === 60 || f.fine ? 90 : 60
+  const { id, colour, text } = bobbinRules.find((rule) => rule.when(f))!
+  return { bobbin: { weight, colour }, because: { rule: id, decided: `${weight} wt ${colour}`, text: text(f) } }
 }
 
 /** Stitches a minute of craft.md section 8: slower for metallic, thick and sticky work. */
@@ -38,8 +38,7 @@ export function speedFor(f: Facts, layers: readonly Layer[]): number {
   return f.gsm < 120 || weight === 30 ? 650 : 750
 }
 
-export function tensionNote(f: Facts, bobbin: Bobbin): string {
-  if (f.work.topThread.fibre === 'metallic') return 'Ease the top a good deal; metallic snaps when pulled.'
-  const finer = bobbin.weight > f.work.topThread.weight
-  return `${finer ? 'The bobbin is finer than the top: ease the top tension' : 'Set the top tension'} until about a third of bobbin shows in the middle of a satin on the back.`
+export function tensionFor(f: Facts, bobbin: Bobbin): { tension: string; tensionRule: string } {
+  const { id, text } = tensionRules.find((rule) => rule.when(f, bobbin))!
+  return { tension: text(f), tensionRule: id }
 }

@@ -1,44 +1,10 @@
 import type { Advice } from '../advice'
 import type { HouseHabits } from '../habits'
 import type { HoldingMethod } from './recipeQuery'
-
-export type BackingKind =
-  | 'tear-away-light'
-  | 'tear-away-medium'
-  | 'tear-away-fusible'
-  | 'tear-away-sticky'
-  | 'part-soluble'
-  | 'part-soluble-fusible'
-  | 'part-soluble-sticky'
-  | 'wash-away'
-  | 'wash-away-sticky'
-  | 'cut-away-mesh'
-  | 'cut-away-mesh-fusible'
-  | 'cut-away-medium'
-  | 'cut-away-heavy'
-  | 'interfacing-fusible'
-export type ToppingKind = 'wash-away-film' | 'heat-away-film' | 'permanent-film'
-export type LayerKind = BackingKind | ToppingKind | 'cloth' | 'cover-soft-fusible'
-export type Grip = 'in-ring' | 'fused' | 'sprayed' | 'sticky' | 'basted' | 'pinned' | 'loose'
-export type Layer = {
-  role: 'topping' | 'cloth' | 'backing' | 'cover'
-  kind: LayerKind
-  sheets: number
-  grip: Grip
-  crossed?: boolean
-  piece?: { widthMm: number; heightMm: number }
-}
+import type { Bobbin, Layer, Needle } from './stack'
 
 /** Why something was decided: the rule's id, what it decided, plain words, and the house habit behind it. */
 export type Because = { rule: string; decided: string; text: string; habit?: keyof HouseHabits }
-
-export type NeedleSize = '65/9' | '70/10' | '75/11' | '80/12' | '90/14' | '100/16'
-export type Needle = {
-  size: NeedleSize
-  point: 'embroidery' | 'ballpoint' | 'sharp' | 'wedge' | 'large-eye'
-  coated?: boolean
-}
-export type Bobbin = { weight: 60 | 90; colour: 'white' | 'black' | 'match' }
 
 /** A whole recipe; `layers` run from top to bottom with one cloth among them. */
 export type RecipeOption = {
@@ -49,6 +15,8 @@ export type RecipeOption = {
   bobbin: Bobbin
   speedSpm: number
   tension: string
+  /** The rule behind `tension`. */
+  tensionRule: string
   because: Because[]
   cautions: Advice[]
   checks: Advice[]
@@ -56,5 +24,6 @@ export type RecipeOption = {
   score: number
   short: { kind: string; need: string }[]
 }
-export type Refusal = { what: string; because: Because }
+/** `quiet`: nobody would have asked about it. */
+export type Refusal = { what: string; because: Because; quiet: boolean }
 export type RecipeAdvice = { options: RecipeOption[]; refused: Refusal[] }

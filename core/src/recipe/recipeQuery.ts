@@ -1,13 +1,20 @@
 import type { HouseHabits } from '../habits'
 import type { Cloth } from './clothFacts'
 
-export type LoadClass = 'outline' | 'light' | 'medium' | 'dense'
-export type WorkKind = 'line' | 'wording' | 'fill' | 'applique' | 'satin'
-export type TopThread = {
-  weight: 12 | 30 | 40 | 60
-  fibre: 'polyester' | 'rayon' | 'matte-polyester' | 'metallic'
-  colours: string[]
-}
+export const loadClasses = ['outline', 'light', 'medium', 'dense'] as const
+export type LoadClass = (typeof loadClasses)[number]
+export const workKinds = ['line', 'wording', 'fill', 'applique', 'satin'] as const
+export type WorkKind = (typeof workKinds)[number]
+export const threadWeights = [12, 30, 40, 60] as const
+export type ThreadWeight = (typeof threadWeights)[number]
+export const threadFibres = ['polyester', 'rayon', 'matte-polyester', 'metallic'] as const
+export type ThreadFibre = (typeof threadFibres)[number]
+export const launderings = ['never', 'sometimes', 'daily'] as const
+/** In the order in which they are judged alike. */
+export const holdingMethods = ['hooped', 'floated', 'clamped', 'backing-under', 'backing-alone'] as const
+export type HoldingMethod = (typeof holdingMethods)[number]
+
+export type TopThread = { weight: ThreadWeight; fibre: ThreadFibre; colours: string[] }
 export type Work = {
   widthMm: number
   heightMm: number
@@ -21,11 +28,10 @@ export type Use = {
   nextToSkin?: boolean
   infant?: boolean
   toy?: boolean
-  laundering?: 'never' | 'sometimes' | 'daily'
+  laundering?: (typeof launderings)[number]
   heirloom?: boolean
   backSeen?: boolean
 }
-export type HoldingMethod = 'hooped' | 'floated' | 'backing-under' | 'clamped' | 'backing-alone'
 export type Ring = { outsideWidthMm: number; outsideHeightMm: number; clamp?: boolean; maxThicknessMm?: number }
 
 /** One kind of backing or topping on the shelf, with the largest piece that can be cut from it. */

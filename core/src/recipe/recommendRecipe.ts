@@ -3,12 +3,13 @@ import { backingPlans } from './backings'
 import { type Facts, factsOf } from './facts'
 import { type HoldingVerdict, judgeHoldings, refusalsOf } from './holdings'
 import { sheetsUnder, stackOf } from './layers'
-import { bobbinFor, needleFor, speedFor, tensionNote } from './needleAndThread'
+import { bobbinFor, needleFor, speedFor, tensionFor } from './needleAndThread'
 import type { Because, RecipeAdvice, RecipeOption, Refusal } from './recipeOption'
 import type { HoldingMethod, RecipeQuery, StashLine } from './recipeQuery'
 import type { BackingPlan } from './rules/backingPlan'
 import { type ToppingRule, otherToppings, toppingRules } from './rules/toppingRules'
-import { checksFor, cautionsFor, finishingFor } from './steps'
+import { layerRules } from './rules/layerRules'
+import { stackLists } from './stackLists'
 import { shortOf } from './stash'
 
 const MOST_OPTIONS = 5
@@ -27,7 +28,7 @@ const OTHER_TOPPING = 18
  */
 export function recommendRecipe(q: RecipeQuery): RecipeAdvice {
   const f = factsOf(q)
-  if (!familyFacts[f.family].covered) return { options: [], refused: [notCovered(f)] }
+  if (!familyFacts[q.cloth.family].covered) return { options: [], refused: [notCovered(f)] }
   const verdicts = judgeHoldings(f)
   const wanted = verdicts.find((v) => v.method === q.holding && !v.refused)
   const open = verdicts.filter((v) => !v.refused)
@@ -95,11 +96,9 @@ function recipeOf(
     needle,
     bobbin,
     speedSpm: speedFor(f, layers),
-    tension: tensionNote(f, bobbin),
-    because: [...verdict.because.slice(0, 2), backing, ...layersWhy(f, layers), top, needleWhy, bobbinWhy],
-    cautions: cautionsFor(f, holding, layers),
-    checks: checksFor(f, holding, layers),
-    finishing: finishingFor(f, layers),
+    ...tensionFor(f, bobbin),
+    because: [...verdict.because.slice(0, 2), backing, ...layersWhy(f, layers), top, ...needleWhy, bobbinWhy],
+    ...stackLists(f, { holding, layers }),
     score,
     short: shortOf(layers, stash),
   }
@@ -107,52 +106,39 @@ function recipeOf(
 
 function layersWhy(f: Facts, layers: RecipeOption['layers']): Because[] {
   const sheets = sheetsUnder(layers)
-  if (sheets === 0) return []
-  const decided = `${sheets} ${sheets === 1 ? 'layer' : 'layers'}`
-  if (f.habits.layers === 'always-two' && sheets > 1 && !f.dense)
-    return [{ rule: 'layers.always-two', decided, text: 'House habit: always two layers.', habit: 'layers' }]
-  const text = f.dense
-    ? 'Over 70 stitches a square centimetre: two layers, crossed at 90 degrees.'
-    : f.work.loadClass === 'medium'
-      ? 'Medium load: one medium layer or two light ones.'
-      : 'A light load needs one layer.'
-  return f.dense === sheets > 1 || f.work.loadClass === 'medium'
-    ? [{ rule: 'layers.by-load', decided, text, habit: 'layers' }]
-    : []
+  const rule = sheets > 0 ? layerRules.find((r) => r.when(f, sheets)) : undefined
+  if (!rule) return []
+  return [
+    { rule: rule.id, decided: `${sheets} ${sheets === 1 ? 'layer' : 'layers'}`, text: rule.text(f), habit: rule.habit },
+  ]
 }
 
 function schoolsRefuse(f: Facts): Refusal[] {
   const refused: Refusal[] = []
   if (f.dense && (f.stretchy || f.knit)) {
-    refused.push({
-      what: 'Tear-away alone',
-      because: {
-        rule: 'never.tear-away-dense-stretch',
-        decided: 'refused',
-        text: 'Tear-away alone lets a dense design pull a stretchy knit out of shape: use cut-away.',
-      },
-    })
+    const text = 'Tear-away alone lets a dense design pull a stretchy knit out of shape: use cut-away.'
+    refused.push(refusal('Tear-away alone', 'never.tear-away-dense-stretch', 'refused', text))
   }
   if (!f.takesHeat) {
-    refused.push({
-      what: 'Fusing',
-      because: {
-        rule: 'never.fuse-no-heat',
-        decided: 'refused',
-        text: 'This cloth takes no heat: spray, or press it on sticky backing.',
-      },
-    })
+    const text = 'This cloth takes no heat: spray, or press it on sticky backing.'
+    refused.push(refusal('Fusing', 'never.fuse-no-heat', 'refused', text))
   }
   return refused
 }
 
+const refusal = (what: string, rule: string, decided: string, text: string): Refusal => ({
+  what,
+  because: { rule, decided, text },
+  quiet: false,
+})
+
 function nothingHolds(f: Facts): Refusal {
   const text = `Nothing holds ${f.name} for this design in this hoop: take a clamping hoop, or a lighter design that can be floated.`
-  return { what: 'This design', because: { rule: 'hold.nothing-left', decided: 'no recipe', text } }
+  return refusal('This design', 'hold.nothing-left', 'no recipe', text)
 }
 
 function notCovered(f: Facts): Refusal {
   const known = clothFamilies.filter((id) => familyFacts[id].covered).map((id) => familyFacts[id].name)
   const text = `There are no recipes for ${f.name} yet. Build your own stack, try it on a scrap, and record how it went. Covered so far: ${known.join('; ')}.`
-  return { what: 'A recipe', because: { rule: 'cover.not-yet', decided: 'not covered yet', text } }
+  return refusal('A recipe', 'cover.not-yet', 'not covered yet', text)
 }

@@ -1,5 +1,5 @@
 import { layerNames } from './names'
-import type { Layer } from './recipeOption'
+import type { Layer } from './stack'
 import type { StashLine } from './recipeQuery'
 
 /** What the stash lacks for a stack: nothing of the kind, or no piece large enough. Empty without a stash. */

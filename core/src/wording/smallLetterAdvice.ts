@@ -1,4 +1,5 @@
-import { type Advice, caution } from '../advice'
+import { type Advice, adviceOf } from '../advice'
+import { say } from '../words/said'
 
 /** Under these a letter wants finer thread, or closes up whatever the thread (craft.md sections 6 and 7). */
 const FINE_UNDER_MM = 6
@@ -6,20 +7,11 @@ const CLOSES_UNDER_MM = 4
 
 /** What small letters want, whether they were set here or only told of. */
 export function smallLetterAdvice(smallestMm: number): Advice[] {
-  const high = `${Math.floor(smallestMm * 10) / 10} mm`
+  const high = { plain: Math.floor(smallestMm * 10) / 10 }
   if (smallestMm < CLOSES_UNDER_MM)
     return [
-      caution(
-        'letters-close',
-        `The smallest letter is ${high} high: under ${CLOSES_UNDER_MM} mm its openings close up. Set it larger, or try it on a scrap.`,
-      ),
+      adviceOf({ severity: 'caution', said: say('design.letters-close', { high, least: { plain: CLOSES_UNDER_MM } }) }),
     ]
-  if (smallestMm < FINE_UNDER_MM)
-    return [
-      caution(
-        'letters-fine',
-        `The smallest letter is ${high} high: take 60 weight thread and a 65/9 or 70/10 needle, and a film on anything but smooth cloth.`,
-      ),
-    ]
+  if (smallestMm < FINE_UNDER_MM) return [adviceOf({ severity: 'caution', said: say('design.letters-fine', { high }) })]
   return []
 }

@@ -1,4 +1,5 @@
-import { type Advice, caution } from '../../advice'
+import { type Advice, adviceOf } from '../../advice'
+import { say } from '../../words/said'
 import { CoreError } from '../../errors'
 import { rectangle } from '../../plane/box'
 import { rotatePoint } from '../../plane/point'
@@ -64,6 +65,7 @@ export function scaleAdvice({ source }: Pick<Design, 'source'>, scale: number): 
       'scale',
     )
   const load = Math.round((1 / (scale * scale) - 1) * 100)
-  const what = load > 0 ? `${load} % more stitches on each cm2` : `${-load} % fewer stitches on each cm2`
-  return [caution('scaled', `Scaled by ${percent} %: ${what}. Stitch it on a scrap first.`)]
+  const fills = { percent: { plain: percent }, load: { plain: Math.abs(load) } }
+  const said = load > 0 ? say('design.scaled-more', fills) : say('design.scaled-fewer', fills)
+  return [{ ...adviceOf({ severity: 'caution', said }), code: 'scaled' }]
 }

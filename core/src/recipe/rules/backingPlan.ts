@@ -1,6 +1,6 @@
 import type { HouseHabits } from '../../habits'
 import type { Facts } from '../facts'
-import type { BackingKind, Grip } from '../recipeOption'
+import type { BackingKind, Grip } from '../stack'
 import type { HoldingMethod } from '../recipeQuery'
 
 /** One backing of a plan; `sheets` more than one are crossed at 90 degrees. */

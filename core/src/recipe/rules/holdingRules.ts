@@ -4,7 +4,7 @@ import type { HouseHabits } from '../../habits'
 
 /**
  * How the cloth is held (craft.md sections 3 and 9). A refusal stops a method for this cloth and design in every
- * school; a liking adds to its rank. The text says why, in the worker's words.
+ * school; a liking adds to its rank. The text says why, in the worker's words. `quiet`: nobody would have asked.
  */
 export type HoldingRule = {
   id: string
@@ -12,7 +12,7 @@ export type HoldingRule = {
   habit?: keyof HouseHabits
   when: (f: Facts) => boolean
   text: (f: Facts) => string
-} & ({ refuses: true } | { likes: number })
+} & ({ refuses: true; quiet?: true } | { likes: number })
 
 const thickForRing = (f: Facts): boolean => f.ring?.maxThicknessMm !== undefined && f.thickness > f.ring.maxThicknessMm
 
@@ -49,6 +49,7 @@ export const holdingRules: readonly HoldingRule[] = [
     id: 'hold.under-one-colour-wording',
     method: 'backing-under',
     refuses: true,
+    quiet: true,
     when: (f) => f.work.kind !== 'wording' || (f.work.colourCount ?? f.work.topThread.colours.length) > 1,
     text: () => 'Backing slid under shifts: it suits wording in one colour only. Hoop or float for this design.',
   },
@@ -56,6 +57,7 @@ export const holdingRules: readonly HoldingRule[] = [
     id: 'hold.under-thick-only',
     method: 'backing-under',
     refuses: true,
+    quiet: true,
     when: (f) => f.thickness < 1.5 && !f.heavy,
     text: () => 'Sliding the backing under pays on plush and thick goods only: hoop this one.',
   },
@@ -70,6 +72,7 @@ export const holdingRules: readonly HoldingRule[] = [
     id: 'hold.no-clamp',
     method: 'clamped',
     refuses: true,
+    quiet: true,
     when: (f) => f.ring !== undefined && !f.ring.clamp,
     text: () => 'The hoop chosen does not clamp: choose a clamping one, or hoop or float.',
   },
@@ -77,6 +80,7 @@ export const holdingRules: readonly HoldingRule[] = [
     id: 'hold.backing-alone-needs-no-cloth',
     method: 'backing-alone',
     refuses: true,
+    quiet: true,
     when: () => true,
     text: () => 'Backing alone is for free-standing pieces and patches; on cloth, hoop or float.',
   },

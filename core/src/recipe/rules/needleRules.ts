@@ -1,5 +1,5 @@
 import type { Facts } from '../facts'
-import type { Needle } from '../recipeOption'
+import type { Needle } from '../stack'
 
 /** Needle by thread first, then by cloth (craft.md section 6). The first rule that applies decides. */
 export type NeedleRule = {
@@ -32,15 +32,15 @@ export const needleRules: readonly NeedleRule[] = [
     text: () => 'Fine thread or small letters on a knit: a finer ballpoint.',
   },
   {
-    id: 'needle.fine-lawn',
+    id: 'needle.fine-woven-light',
     needle: size('65/9', 'sharp'),
-    when: (f) => f.family === 'lawn' && (f.fineLetters || f.lightWork || f.work.topThread.weight === 60),
+    when: (f) => f.fine && (f.fineLetters || f.lightWork || f.work.topThread.weight === 60),
     text: () => 'Fine cotton and light work: 65/9 leaves the smallest hole.',
   },
   {
-    id: 'needle.lawn',
+    id: 'needle.fine-woven',
     needle: size('70/10', 'sharp'),
-    when: (f) => f.family === 'lawn',
+    when: (f) => f.fine,
     text: () => 'Fine cotton: a fine sharp, 70/10.',
   },
   {
@@ -59,14 +59,14 @@ export const needleRules: readonly NeedleRule[] = [
     id: 'needle.heavy-90',
     needle: size('90/14', 'sharp'),
     habit: 'heavyNeedle',
-    when: (f) => f.family === 'canvas' && f.habits.heavyNeedle === 'start-90',
+    when: (f) => f.sturdy && f.habits.heavyNeedle === 'start-90',
     text: () => 'House habit: heavy cloth starts on 90/14; it runs cooler and leaves larger holes.',
   },
   {
     id: 'needle.heavy-75',
     needle: size('75/11', 'sharp'),
     habit: 'heavyNeedle',
-    when: (f) => f.family === 'canvas',
+    when: (f) => f.sturdy,
     text: () => 'Heavy cloth begins on a 75/11 sharp; go to 90/14 if it heats, bends or frays the thread.',
   },
   {

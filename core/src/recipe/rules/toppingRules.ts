@@ -1,6 +1,6 @@
 import type { HouseHabits } from '../../habits'
 import type { Facts } from '../facts'
-import type { ToppingKind } from '../recipeOption'
+import type { ToppingKind } from '../stack'
 
 /** What goes on top (craft.md section 5). The first rule that applies decides; the rest are other schools. */
 export type ToppingRule = {

@@ -1,8 +1,8 @@
 import type { Facts } from '../facts'
 import { type BackingPlan, byLoad, clothIn, one } from './backingPlan'
 
-const steady = (f: Facts): boolean => !f.stretchy && !f.towelling && !f.knit && f.family !== 'lawn'
-const fine = (f: Facts): boolean => f.family === 'lawn' && !f.stretchy
+const steady = (f: Facts): boolean => !f.stretchy && !f.towelling && !f.knit && !f.fine
+const fine = (f: Facts): boolean => f.fine && !f.stretchy
 const tearAway = (f: Facts): 'tear-away-medium' | 'tear-away-light' =>
   f.gsm >= 180 ? 'tear-away-medium' : 'tear-away-light'
 

@@ -1,4 +1,5 @@
 import type { Measures, SizePreset } from '../../measures'
+import type { Anchor } from '../../placementRule'
 
 export const bagSizes: readonly SizePreset[] = [
   { id: 'small', name: 'Small' },
@@ -9,13 +10,12 @@ export const bagSizes: readonly SizePreset[] = [
 /** The optical centre of a panel sits about 5 % above its middle (craft.md section 2). */
 const OPTICAL = 0.45
 export const optical =
-  (height: string) =>
-  ({ measures }: { measures: Measures }) =>
-    ({
-      id: 'down',
-      line: 'top',
-      edge: 'centre',
-      mm: measures[height]! * OPTICAL,
-      toward: 1,
-      plausible: [30, measures[height]!],
-    }) as const
+  <Known extends string>(height: (m: Measures<Known>) => number) =>
+  ({ measures }: { measures: Measures<Known> }): Anchor => ({
+    id: 'down',
+    line: 'top',
+    edge: 'centre',
+    mm: height(measures) * OPTICAL,
+    toward: 1,
+    plausible: [30, height(measures)],
+  })

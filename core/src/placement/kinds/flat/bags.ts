@@ -1,15 +1,24 @@
 import { rectangle } from '../../../plane/box'
 import { boxCorners, type Box } from '../../../plane/box'
 import { at } from '../../curve'
+import { say } from '../../../words/said'
+import type { PlacementContext } from '../../placementRule'
 import type { ItemKind } from '../../itemKind'
 import { ask, halves, type Measures } from '../../measures'
 import { panelShape, widthLevel } from './panelShape'
 import { bagSizes as sizes, optical } from './bagSizes'
 import { centredRule } from './panelRules'
 
-const box = (m: Measures): Box => ({ left: -m.width! / 2, right: m.width! / 2, top: 0, bottom: m.length! })
-const edges = { top: 'the top edge', bottom: 'the lower edge' }
-const level = widthLevel('width', (m) => m.length! / 2)
+type Bag = Measures<'width' | 'length' | 'hem'>
+const box = (m: Measures<'width' | 'length'>): Box => ({
+  left: -m.width / 2,
+  right: m.width / 2,
+  top: 0,
+  bottom: m.length,
+})
+const edges = { top: 'line.top-edge', bottom: 'line.lower-edge' }
+const level = widthLevel<'length'>((m) => m.length / 2)
+const panelDown = optical<'length'>((m) => m.length)
 
 export const tote: ItemKind = {
   id: 'tote',
@@ -32,35 +41,43 @@ export const tote: ItemKind = {
   sizes,
   usualSize: 'usual',
   usualCloth: 'canvas',
-  shape: (m) => {
+  shape: (m: Bag) => {
     const b = box(m)
-    const [left, right] = [-m.width! * 0.22, m.width! * 0.22]
-    const handle = (x: number) => rectangle(28, m.hem!, at(x, m.hem! / 2))
+    const [left, right] = [-m.width * 0.22, m.width * 0.22]
+    const handle = (x: number) => rectangle(28, m.hem, at(x, m.hem / 2))
     const flat = panelShape({
       box: b,
-      edges: { ...edges, bottom: 'the bottom seam', left: 'your left seam', right: 'your right seam' },
+      edges: { ...edges, bottom: 'line.bottom-seam', left: 'line.left-seam', right: 'line.right-seam' },
       sizes: ['width', 'length'],
     })
     return {
       ...flat,
       details: [
-        { kind: 'fold', points: [at(b.left, m.hem!), at(b.right, m.hem!)] },
+        { kind: 'fold', points: [at(b.left, m.hem), at(b.right, m.hem)] },
         ...[left, right].map((x) => ({ kind: 'seam' as const, points: handle(x), closed: true })),
       ],
       zones:
-        m.hem! > 0
-          ? [{ id: 'hem', name: 'top hem', outline: boxCorners({ ...b, bottom: m.hem! }), clear: 10, ring: 'caution' }]
+        m.hem > 0
+          ? [
+              {
+                id: 'hem',
+                name: 'zone.top-hem',
+                outline: boxCorners({ ...b, bottom: m.hem }),
+                clear: 10,
+                ring: 'caution',
+              },
+            ]
           : [],
-      tapes: [...flat.tapes, { id: 'hem', from: at(right + 40, 0), to: at(right + 40, m.hem!) }],
-      tube: { width: m.width! },
+      tapes: [...flat.tapes, { id: 'hem', from: at(right + 40, 0), to: at(right + 40, m.hem) }],
+      tube: { width: m.width },
     }
   },
   levels: level,
   placements: [
-    centredRule(
-      { id: 'panel', name: 'Middle of the panel', upIs: 'the top edge', usual: { width: 140, height: 120 } },
-      'width',
-      optical('length'),
+    centredRule<'width' | 'length'>(
+      { id: 'panel', name: 'Middle of the panel', upIs: 'top.top-edge', usual: { width: 140, height: 120 } },
+      (m) => m.width,
+      panelDown,
     ),
   ],
 }
@@ -82,34 +99,32 @@ export const toolRoll: ItemKind = {
   sizes,
   usualSize: 'usual',
   usualCloth: 'canvas',
-  shape: (m) =>
-    panelShape({ box: box(m), hem: m.hem!, hemId: 'hem', hemName: 'binding', edges, sizes: ['width', 'length'] }),
+  shape: (m: Bag) =>
+    panelShape({ box: box(m), hem: m.hem, hemId: 'hem', hemName: 'strip.binding', edges, sizes: ['width', 'length'] }),
   levels: level,
   placements: [
-    centredRule(
-      { id: 'panel', name: 'Middle of the outside', upIs: 'the top edge', usual: { width: 120, height: 120 } },
-      'width',
-      optical('length'),
+    centredRule<'width' | 'length'>(
+      { id: 'panel', name: 'Middle of the outside', upIs: 'top.top-edge', usual: { width: 120, height: 120 } },
+      (m) => m.width,
+      panelDown,
     ),
     {
       id: 'end-panel',
       name: 'On the last turn, seen when rolled',
       arrange: 'one',
-      upIs: 'the top edge',
+      upIs: 'top.top-edge',
       usual: { width: 80, height: 80 },
-      spot: ({ measures: m }) => ({
-        down: optical('length')({ measures: m }),
+      spot: ({ measures: m }: PlacementContext<'width' | 'length'>) => ({
+        down: panelDown({ measures: m }),
         across: {
           id: 'in',
           line: 'right',
           edge: 'centre',
-          mm: Math.min(110, m.width! / 4),
+          mm: Math.min(110, m.width / 4),
           toward: -1,
-          plausible: [40, m.width!],
+          plausible: [40, m.width],
         },
-        first: [
-          { id: 'roll', text: 'Roll it up, mark the middle of the turn that shows, and unroll it again.', lengths: [] },
-        ],
+        first: [{ id: 'roll', said: say('step.roll') }],
       }),
     },
   ],

@@ -1,13 +1,20 @@
 import { CoreError } from '../../../errors'
 import type { Box } from '../../../plane/box'
+import { say } from '../../../words/said'
 import type { ItemKind } from '../../itemKind'
 import { ask, halves, type Measures } from '../../measures'
 import { acrossLine, panelShape, widthLevel } from './panelShape'
 import { centredRule, cornerRules, rowRule } from './panelRules'
 
 /** Bed linen lies with the end that is worked toward the worker: y = 0 at its edge. */
-const box = (m: Measures): Box => ({ left: -m.width! / 2, right: m.width! / 2, top: -m.length!, bottom: 0 })
-const widthY = (m: Measures): number => -m.length! / 2
+type Bed = Measures<'width' | 'length' | 'band'>
+const box = (m: Measures<'width' | 'length'>): Box => ({
+  left: -m.width / 2,
+  right: m.width / 2,
+  top: -m.length,
+  bottom: 0,
+})
+const widthY = (m: Measures<'width' | 'length'>): number => -m.length / 2
 
 const caseSizes = [
   { id: 'cot', name: 'Cot' },
@@ -29,8 +36,8 @@ export const pillowcase: ItemKind = {
   sizes: caseSizes,
   usualSize: 'usual',
   usualCloth: 'quilting-cotton',
-  shape: (m) => {
-    if (m.band! >= m.length! / 2)
+  shape: (m: Bed) => {
+    if (m.band >= m.length / 2)
       throw new CoreError(
         'contradiction',
         'The band comes out deeper than half the case: measure it again.',
@@ -38,18 +45,18 @@ export const pillowcase: ItemKind = {
       )
     const flat = panelShape({
       box: box(m),
-      edges: { top: 'the closed end', bottom: 'the open end', left: 'your left seam', right: 'your right seam' },
+      edges: { top: 'line.closed-end', bottom: 'line.open-end', left: 'line.left-seam', right: 'line.right-seam' },
       sizes: ['width', 'length'],
     })
-    const stitching = { left: -m.width! / 2, right: m.width! / 2, top: -m.band! - 3, bottom: -m.band! + 3 }
+    const stitching = { left: -m.width / 2, right: m.width / 2, top: -m.band - 3, bottom: -m.band + 3 }
     const { left, right, top, bottom } = stitching
     return {
       ...flat,
-      details: [acrossLine(box(m), -m.band!)],
+      details: [acrossLine(box(m), -m.band)],
       zones: [
         {
           id: 'band',
-          name: 'band’s stitching',
+          name: 'zone.band',
           outline: [
             { x: left, y: top },
             { x: right, y: top },
@@ -60,31 +67,31 @@ export const pillowcase: ItemKind = {
           ring: 'caution',
         },
       ],
-      tapes: [...flat.tapes, { id: 'band', from: { x: right * 0.7, y: 0 }, to: { x: right * 0.7, y: -m.band! } }],
-      lines: [...flat.lines, { id: 'band', name: 'the band’s stitching', axis: 'level', at: -m.band! }],
-      tube: { width: m.width! },
+      tapes: [...flat.tapes, { id: 'band', from: { x: right * 0.7, y: 0 }, to: { x: right * 0.7, y: -m.band } }],
+      lines: [...flat.lines, { id: 'band', name: 'line.band-stitching', axis: 'level', at: -m.band }],
+      tube: { width: m.width },
     }
   },
-  levels: widthLevel('width', widthY),
+  levels: widthLevel<'length'>(widthY),
   placements: [
-    centredRule(
-      { id: 'band', name: 'On the band', upIs: 'the closed end', usual: { width: 150, height: 40 } },
-      'width',
+    centredRule<'width' | 'band'>(
+      { id: 'band', name: 'On the band', upIs: 'top.closed-end', usual: { width: 150, height: 40 } },
+      (m) => m.width,
       ({ measures: m }) => ({
         id: 'up',
         line: 'bottom',
         edge: 'centre',
-        mm: m.band! / 2,
+        mm: m.band / 2,
         toward: -1,
-        plausible: [15, m.band!],
+        plausible: [15, m.band],
       }),
     ),
-    rowRule(
-      { id: 'band-row', name: 'Row along the band', upIs: 'the closed end', usual: { width: 50, height: 30 } },
+    rowRule<'width' | 'length' | 'band'>(
+      { id: 'band-row', name: 'Row along the band', upIs: 'top.closed-end', usual: { width: 50, height: 30 } },
       {
         side: 'lower',
-        edgeName: 'the open end',
-        mm: ({ measures: m, design }) => Math.max(12, (m.band! - design.height) / 2),
+        edgeName: 'line.open-end',
+        mm: ({ measures: m, design }) => Math.max(12, (m.band - design.height) / 2),
         box,
         endHem: () => 15,
       },
@@ -97,11 +104,7 @@ const bedSizes = [
   { id: 'single', name: 'Single' },
   { id: 'double', name: 'Double' },
 ]
-const sheetFirst = {
-  id: 'wrong-side',
-  text: 'If it will be folded back over the blanket, lay it wrong side up, the top hem toward you: that side will show.',
-  lengths: [],
-}
+const sheetFirst = { id: 'wrong-side', said: say('step.wrong-side') }
 export const flatSheet: ItemKind = {
   id: 'flat-sheet',
   name: 'Flat sheet',
@@ -116,33 +119,33 @@ export const flatSheet: ItemKind = {
   sizes: bedSizes,
   usualSize: 'single',
   usualCloth: 'quilting-cotton',
-  shape: (m) => {
+  shape: (m: Bed) => {
     const flat = panelShape({
       box: box(m),
-      edges: { top: 'the foot hem', bottom: 'the top hem’s edge' },
+      edges: { top: 'line.foot-hem', bottom: 'line.top-hem-edge' },
       sizes: ['width', 'length'],
     })
     return {
       ...flat,
-      details: [acrossLine(box(m), -m.band!)],
-      tapes: [...flat.tapes, { id: 'band', from: { x: m.width! * 0.3, y: 0 }, to: { x: m.width! * 0.3, y: -m.band! } }],
-      lines: [...flat.lines, { id: 'band', name: 'the hem’s stitching', axis: 'level', at: -m.band! }],
+      details: [acrossLine(box(m), -m.band)],
+      tapes: [...flat.tapes, { id: 'band', from: { x: m.width * 0.3, y: 0 }, to: { x: m.width * 0.3, y: -m.band } }],
+      lines: [...flat.lines, { id: 'band', name: 'line.hem-stitching', axis: 'level', at: -m.band }],
     }
   },
-  levels: widthLevel('width', widthY),
+  levels: widthLevel<'length'>(widthY),
   placements: [
     rowRule(
-      { id: 'border-row', name: 'Border row along the top', upIs: 'the foot end', usual: { width: 120, height: 50 } },
-      { side: 'lower', edgeName: 'the top hem’s edge', mm: 20, box, endHem: () => 25, first: () => [sheetFirst] },
+      { id: 'border-row', name: 'Border row along the top', upIs: 'top.foot-end', usual: { width: 120, height: 50 } },
+      { side: 'lower', edgeName: 'line.top-hem-edge', mm: 20, box, endHem: () => 25, first: () => [sheetFirst] },
     ),
-    centredRule(
-      { id: 'top-centre', name: 'Middle of the top', upIs: 'the foot end', usual: { width: 160, height: 100 } },
-      'width',
+    centredRule<'width' | 'band'>(
+      { id: 'top-centre', name: 'Middle of the top', upIs: 'top.foot-end', usual: { width: 160, height: 100 } },
+      (m) => m.width,
       ({ measures: m }) => ({
         id: 'upBand',
         line: 'band',
         edge: 'end',
-        mm: Math.max(15, m.band! * 0.25),
+        mm: Math.max(15, m.band * 0.25),
         toward: -1,
         plausible: [5, 200],
       }),
@@ -173,13 +176,13 @@ export const blanket: ItemKind = {
   sizes: blanketSizes,
   usualSize: 'throw',
   usualCloth: 'polar-fleece',
-  shape: (m) =>
+  shape: (m: Measures<'width' | 'length' | 'hem'>) =>
     panelShape({
       box: box(m),
-      hem: m.hem!,
+      hem: m.hem,
       hemId: 'hem',
-      hemName: 'binding',
-      edges: { top: 'the upper edge', bottom: 'the lower edge' },
+      hemName: 'strip.binding',
+      edges: { top: 'line.upper-edge', bottom: 'line.lower-edge' },
       sizes: ['width', 'length'],
     }),
   placements: cornerRules({ mm: 137, plausible: [60, 400], box }, ['one', 'diagonal', 'four']),

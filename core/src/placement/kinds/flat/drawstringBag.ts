@@ -1,5 +1,6 @@
 import { CoreError } from '../../../errors'
 import { type Box, boxCorners } from '../../../plane/box'
+import { type Named, say } from '../../../words/said'
 import { at } from '../../curve'
 import type { ItemKind } from '../../itemKind'
 import { ask, type Measures } from '../../measures'
@@ -7,12 +8,13 @@ import { bagSizes as sizes } from './bagSizes'
 import { centredRule } from './panelRules'
 import { panelLines } from './panelShape'
 
-const box = (m: Measures): Box => ({ left: -m.width! / 2, right: m.width! / 2, top: 0, bottom: m.length! })
+type Panel = Measures<'width' | 'length' | 'seam' | 'base' | 'casing'>
+const box = (m: Panel): Box => ({ left: -m.width / 2, right: m.width / 2, top: 0, bottom: m.length })
 
 /** What shows of a cut panel once the bag is sewn: without seams, half the boxed base on each side, and the casing. */
-function finishedFace(m: Measures): Box {
-  const half = m.width! / 2 - m.seam! - m.base! / 2
-  const face = { left: -half, right: half, top: m.casing!, bottom: m.length! - m.seam! - m.base! / 2 }
+function finishedFace(m: Panel): Box {
+  const half = m.width / 2 - m.seam - m.base / 2
+  const face = { left: -half, right: half, top: m.casing, bottom: m.length - m.seam - m.base / 2 }
   if (half <= 0)
     throw new CoreError(
       'contradiction',
@@ -57,45 +59,45 @@ export const drawstringBag: ItemKind = {
   sizes,
   usualSize: 'usual',
   usualCloth: 'quilting-cotton',
-  shape: (m) => {
+  shape: (m: Panel) => {
     const b = box(m)
     const face = finishedFace(m)
-    const strip = (id: string, name: string, part: Partial<Box>) =>
+    const strip = (id: string, name: Named, part: Partial<Box>) =>
       ({ id, name, outline: boxCorners({ ...b, ...part }), clear: 10, ring: 'free' }) as const
-    const turned = m.base! > 0 ? 'seam and turn to the base' : 'seam'
+    const turned = m.base > 0 ? 'turn' : 'seam'
     return {
       outline: boxCorners(b),
       details: [{ kind: 'fold', points: boxCorners(face), closed: true }],
       zones: [
-        strip('casing', 'casing', { bottom: face.top }),
-        strip('base', m.base! > 0 ? 'base and its seam' : 'bottom seam', { top: face.bottom }),
-        strip('left', `left ${turned}`, { right: face.left }),
-        strip('right', `right ${turned}`, { left: face.right }),
+        strip('casing', 'zone.casing', { bottom: face.top }),
+        strip('base', m.base > 0 ? 'zone.base' : 'zone.bottom-seam', { top: face.bottom }),
+        strip('left', `zone.left-${turned}`, { right: face.left }),
+        strip('right', `zone.right-${turned}`, { left: face.right }),
       ],
       tapes: [
-        { id: 'width', from: at(b.left, m.length! * 0.92), to: at(b.right, m.length! * 0.92) },
-        { id: 'length', from: at(b.left + m.width! * 0.08, 0), to: at(b.left + m.width! * 0.08, m.length!) },
-        { id: 'seam', from: at(b.left, m.length! * 0.3), to: at(b.left + m.seam!, m.length! * 0.3) },
-        { id: 'base', from: at(-m.base! / 2, m.length! * 0.97), to: at(m.base! / 2, m.length! * 0.97) },
-        { id: 'casing', from: at(b.right * 0.7, 0), to: at(b.right * 0.7, m.casing!) },
+        { id: 'width', from: at(b.left, m.length * 0.92), to: at(b.right, m.length * 0.92) },
+        { id: 'length', from: at(b.left + m.width * 0.08, 0), to: at(b.left + m.width * 0.08, m.length) },
+        { id: 'seam', from: at(b.left, m.length * 0.3), to: at(b.left + m.seam, m.length * 0.3) },
+        { id: 'base', from: at(-m.base / 2, m.length * 0.97), to: at(m.base / 2, m.length * 0.97) },
+        { id: 'casing', from: at(b.right * 0.7, 0), to: at(b.right * 0.7, m.casing) },
       ],
       lines: [
         ...panelLines(face, {
-          top: 'the casing’s line',
-          bottom: 'the base’s line',
-          left: 'your left edge of the face',
-          right: 'your right edge of the face',
+          top: 'line.casing',
+          bottom: 'line.base',
+          left: 'line.face-left',
+          right: 'line.face-right',
         }),
-        { id: 'cut-top', name: 'the cut top edge', axis: 'level', at: 0 },
-        { id: 'cut-bottom', name: 'the cut lower edge', axis: 'level', at: m.length! },
+        { id: 'cut-top', name: 'line.cut-top', axis: 'level', at: 0 },
+        { id: 'cut-bottom', name: 'line.cut-bottom', axis: 'level', at: m.length },
       ],
       tube: null,
     }
   },
   placements: [
-    centredRule(
-      { id: 'low-centre', name: 'Middle of the finished face', upIs: 'the casing', usual: { width: 100, height: 100 } },
-      'width',
+    centredRule<'width' | 'length' | 'seam' | 'base' | 'casing'>(
+      { id: 'low-centre', name: 'Middle of the finished face', upIs: 'top.casing', usual: { width: 100, height: 100 } },
+      (m) => m.width,
       ({ measures: m }) => {
         const face = finishedFace(m)
         return {
@@ -107,17 +109,11 @@ export const drawstringBag: ItemKind = {
           plausible: [face.top, face.bottom],
         }
       },
-      ({ measures: m, write }) => {
+      ({ measures: m }) => {
         const face = finishedFace(m)
         const [wide, high] = [face.right - face.left, face.bottom - face.top]
         return {
-          first: [
-            {
-              id: 'face',
-              text: `The finished face will be ${write(wide)} wide and ${write(high)} high: chalk it on the panel.`,
-              lengths: [wide, high],
-            },
-          ],
+          first: [{ id: 'face', said: say('step.face', { wide, high }) }],
         }
       },
     ),

@@ -5,7 +5,8 @@ import { at, curve, fromRightHalf } from '../../curve'
 import type { ItemKind } from '../../itemKind'
 import type { ItemShape } from '../../itemShape'
 import { ask, halves, type Measures } from '../../measures'
-import type { PlacementRule } from '../../placementRule'
+import type { PlacementContext, PlacementRule } from '../../placementRule'
+import { type Named, say } from '../../../words/said'
 import { centredRule, cornerRules, creaseStep, middleDown, rowRule } from './panelRules'
 import { panelShape, widthLevel } from './panelShape'
 
@@ -14,17 +15,19 @@ const sizes = [
   { id: 'medium', name: 'Medium' },
   { id: 'large', name: 'Large' },
 ]
-const box = (m: Measures): Box => ({ left: -m.width! / 2, right: m.width! / 2, top: 0, bottom: m.height! })
+type Flat = Measures<'width' | 'height'>
+type Plush = Measures<'width' | 'height' | 'neckSeam' | 'baseSeam'>
+const box = (m: Flat): Box => ({ left: -m.width / 2, right: m.width / 2, top: 0, bottom: m.height })
 
 /** At the worker's own distances from the edges. */
 const fromEdges: PlacementRule = {
   id: 'from-edges',
   name: 'At distances from the edges',
   arrange: 'one',
-  upIs: 'the top edge',
-  spot: ({ measures: m }) => ({
-    down: { id: 'fromTop', line: 'top', edge: 'centre', mm: m.height! / 2, toward: 1, plausible: [0, m.height!] },
-    across: { id: 'fromLeft', line: 'left', edge: 'centre', mm: m.width! / 2, toward: 1, plausible: [0, m.width!] },
+  upIs: 'top.top-edge',
+  spot: ({ measures: m }: PlacementContext<'width' | 'height'>) => ({
+    down: { id: 'fromTop', line: 'top', edge: 'centre', mm: m.height / 2, toward: 1, plausible: [0, m.height] },
+    across: { id: 'fromLeft', line: 'left', edge: 'centre', mm: m.width / 2, toward: 1, plausible: [0, m.width] },
   }),
 }
 
@@ -53,33 +56,37 @@ export const flatPanel: ItemKind = {
   sizes,
   usualSize: 'medium',
   usualCloth: 'twill',
-  shape: (m) => {
-    if (2 * m.strip! >= Math.min(m.width!, m.height!))
+  shape: (m: Measures<'width' | 'height' | 'strip'>) => {
+    if (2 * m.strip >= Math.min(m.width, m.height))
       throw new CoreError('contradiction', 'The strips kept free leave nothing of the panel.', 'measures.strip')
     return panelShape({
       box: box(m),
-      hem: m.strip!,
+      hem: m.strip,
       hemId: 'strip',
-      hemName: 'strip kept free',
-      edges: { top: 'the top edge', bottom: 'the lower edge' },
+      hemName: 'strip.free',
+      edges: { top: 'line.top-edge', bottom: 'line.lower-edge' },
       sizes: ['width', 'height'],
     })
   },
-  levels: widthLevel('width', (m) => m.height! / 2),
+  levels: widthLevel<'height'>((m) => m.height / 2),
   placements: [
-    centredRule({ id: 'centred', name: 'Centred', upIs: 'the top edge' }, 'width', () => middleDown),
+    centredRule<'width'>(
+      { id: 'centred', name: 'Centred', upIs: 'top.top-edge' },
+      (m) => m.width,
+      () => middleDown,
+    ),
     fromEdges,
     ...cornerRules({ mm: 40, plausible: [10, 600], box }, ['one', 'diagonal', 'four']),
-    rowRule(
-      { id: 'border-row', name: 'Border row along the lower edge', upIs: 'the top edge' },
-      { side: 'lower', edgeName: 'the lower edge', mm: 45, box, endHem: (m) => m.strip! },
+    rowRule<'width' | 'height' | 'strip'>(
+      { id: 'border-row', name: 'Border row along the lower edge', upIs: 'top.top-edge' },
+      { side: 'lower', edgeName: 'line.lower-edge', mm: 45, box, endHem: (m) => m.strip },
     ),
   ],
 }
 
 /** A rounded body between the neck seam above and the base seam below; y = 0 at the neck seam. */
-function plushShape(m: Measures): ItemShape {
-  const [half, height, neck, base] = [m.width! / 2, m.height!, m.neckSeam! / 2, m.baseSeam! / 2]
+function plushShape(m: Plush): ItemShape {
+  const [half, height, neck, base] = [m.width / 2, m.height, m.neckSeam / 2, m.baseSeam / 2]
   if (neck > half || base > half)
     throw new CoreError(
       'contradiction',
@@ -93,7 +100,7 @@ function plushShape(m: Measures): ItemShape {
     ...curve(at(half, height * 0.55), at(half, height * 0.92), at(base, height), 8).slice(1),
     at(0, height),
   ])
-  const seam = (id: string, name: string, from: Point, to: Point, into: number) => ({
+  const seam = (id: string, name: Named, from: Point, to: Point, into: number) => ({
     id,
     name,
     outline: [from, to, at(to.x, to.y + into), at(from.x, from.y + into)],
@@ -104,8 +111,8 @@ function plushShape(m: Measures): ItemShape {
     outline,
     details: [],
     zones: [
-      seam('neck', 'neck seam', at(-neck, 0), at(neck, 0), 6),
-      seam('base', 'base seam', at(-base, height), at(base, height), -6),
+      seam('neck', 'zone.neck-seam', at(-neck, 0), at(neck, 0), 6),
+      seam('base', 'zone.base-seam', at(-base, height), at(base, height), -6),
     ],
     tapes: [
       { id: 'width', from: at(-half, height * 0.55), to: at(half, height * 0.55) },
@@ -114,18 +121,18 @@ function plushShape(m: Measures): ItemShape {
       { id: 'baseSeam', from: at(-base, height - 10), to: at(base, height - 10) },
     ],
     lines: [
-      { id: 'neck', name: 'the neck seam', axis: 'level', at: 0 },
-      { id: 'base', name: 'the base seam', axis: 'level', at: height },
-      { id: 'middle', name: 'half-way between them', axis: 'level', at: height / 2 },
-      { id: 'centre', name: 'the centre line', axis: 'upright', at: 0 },
+      { id: 'neck', name: 'line.neck-seam', axis: 'level', at: 0 },
+      { id: 'base', name: 'line.base-seam', axis: 'level', at: height },
+      { id: 'middle', name: 'line.half-way', axis: 'level', at: height / 2 },
+      { id: 'centre', name: 'line.centre', axis: 'upright', at: 0 },
     ],
     tube: null,
   }
 }
 
 /** The base is a round piece of its own; drawn when it is the one that is worked. */
-function baseShape(m: Measures): ItemShape {
-  const r = m.baseRound! / 2
+function baseShape(m: Measures<'baseRound'>): ItemShape {
+  const r = m.baseRound / 2
   const ring = Array.from({ length: 48 }, (_, i) =>
     at(r * Math.cos((i * Math.PI) / 24), r * Math.sin((i * Math.PI) / 24)),
   )
@@ -135,35 +142,31 @@ function baseShape(m: Measures): ItemShape {
     zones: [],
     tapes: [{ id: 'baseRound', from: at(-r, 0), to: at(r, 0) }],
     lines: [
-      { id: 'middle', name: 'the middle', axis: 'level', at: 0 },
-      { id: 'centre', name: 'the centre line', axis: 'upright', at: 0 },
+      { id: 'middle', name: 'line.middle', axis: 'level', at: 0 },
+      { id: 'centre', name: 'line.centre', axis: 'upright', at: 0 },
     ],
     tube: null,
   }
 }
 
-const emptied = {
-  id: 'open',
-  text: 'Open it and take the filling out; keep every bit of it together, away from infants.',
-  lengths: [],
-}
+const emptied = { id: 'open', said: say('step.open-toy') }
 const side = (id: string, name: string, back: boolean): PlacementRule => ({
-  ...centredRule(
+  ...centredRule<'width' | 'height'>(
     {
       id,
       name,
-      upIs: 'the head',
+      upIs: 'top.head',
       needs: ['width', 'height', 'neckSeam', 'baseSeam'],
       usual: { width: 60, height: 45 },
     },
-    'width',
+    (m) => m.width,
     ({ measures: m }) => ({
       id: 'downSeam',
       line: 'neck',
       edge: 'centre',
-      mm: m.height! / 2,
+      mm: m.height / 2,
       toward: 1,
-      plausible: [15, m.height!],
+      plausible: [15, m.height],
     }),
     () => ({ first: [emptied] }),
   ),
@@ -193,14 +196,14 @@ export const plushToy: ItemKind = {
       id: 'base',
       name: 'Base',
       arrange: 'one',
-      upIs: 'the toy’s front',
+      upIs: 'top.toy-front',
       needs: ['baseRound'],
       usual: { width: 50, height: 30 },
       view: baseShape,
-      spot: ({ measures: m, write }) => ({
+      spot: ({ measures: m }: PlacementContext<'baseRound'>) => ({
         down: middleDown,
-        across: { id: 'middle', line: 'centre', edge: 'centre', mm: 0, toward: 1, plausible: [0, m.baseRound! / 2] },
-        first: [emptied, creaseStep(m.baseRound! / 2, write)],
+        across: { id: 'middle', line: 'centre', edge: 'centre', mm: 0, toward: 1, plausible: [0, m.baseRound / 2] },
+        first: [emptied, creaseStep(m.baseRound / 2)],
       }),
     },
   ],

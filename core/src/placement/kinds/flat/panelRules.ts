@@ -1,41 +1,41 @@
 import type { Anchor, PlacementContext, PlacementRule, Spot, StepDraft } from '../../placementRule'
 import type { Measures } from '../../measures'
 import type { Box } from '../../../plane/box'
+import { type Named, say } from '../../../words/said'
 import { countedTo, whichCorner } from '../../layCorners'
 
-type Named = {
+type Rule = {
   id: string
   name: string
-  upIs: string
+  upIs: Named
   needs?: readonly string[]
   usual?: { width: number; height: number }
 }
 
 /** The centre line of something with two straight edges. */
-export const creaseStep = (half: number, write: (mm: number) => string): StepDraft => ({
+export const creaseStep = (half: number): StepDraft => ({
   id: 'centre-line',
-  text: `Fold edge on edge lengthwise and crease the centre line, ${write(half)} from either edge.`,
-  lengths: [half],
+  said: say('step.crease-panel', { half }),
 })
 
 export const onCentre: Anchor = { id: 'middle', line: 'centre', edge: 'centre', mm: 0, toward: 1, plausible: [0, 1500] }
 
 /** On the centre line, at a distance from a level line of the item. */
-export function centredRule(
-  named: Named,
-  width: string,
-  down: (c: PlacementContext) => Anchor,
-  more: (c: PlacementContext) => Pick<Spot, 'first' | 'warnings' | 'turn'> = () => ({}),
+export function centredRule<Known extends string>(
+  rule: Rule,
+  width: (m: Measures<Known>) => number,
+  down: (c: PlacementContext<Known>) => Anchor,
+  more: (c: PlacementContext<Known>) => Pick<Spot, 'first' | 'warnings' | 'turn'> = () => ({}),
 ): PlacementRule {
   return {
-    ...named,
+    ...rule,
     arrange: 'one',
-    spot: (c) => {
+    spot: (c: PlacementContext<Known>) => {
       const { first = [], ...rest } = more(c)
       return {
         down: down(c),
         across: onCentre,
-        first: [...first, creaseStep(c.measures[width]! / 2, c.write)],
+        first: [...first, creaseStep(width(c.measures) / 2)],
         ...rest,
       }
     },
@@ -45,17 +45,16 @@ export function centredRule(
 /** In the middle of the height. */
 export const middleDown: Anchor = { ...onCentre, id: 'middleDown', line: 'middle' }
 
-type CornerMake = {
+type CornerMake<Known extends string> = {
   mm: number
   plausible: readonly [number, number]
-  box: (m: Measures) => Box
+  box: (m: Measures<Known>) => Box
   needs?: readonly string[]
-  upIs?: string
 }
 
 /** The ways into a corner: one or all four, square to the edges or on the diagonal. */
-export function cornerRules(
-  { mm, plausible, box, needs }: CornerMake,
+export function cornerRules<Known extends string>(
+  { mm, plausible, box, needs }: CornerMake<Known>,
   which: readonly ('one' | 'diagonal' | 'four' | 'four-diagonal')[],
 ): PlacementRule[] {
   const ids = {
@@ -74,11 +73,11 @@ export function cornerRules(
     id: ids[way],
     name: names[way],
     arrange: 'corners',
-    upIs: 'the middle of the piece',
+    upIs: 'top.piece-middle',
     ...(needs ? { needs } : {}),
     usual: { width: 50, height: 50 },
     choices: way.startsWith('four') ? [countedTo] : [whichCorner, countedTo],
-    corners: ({ measures }) => ({
+    corners: ({ measures }: PlacementContext<Known>) => ({
       box: box(measures),
       four: way.startsWith('four'),
       diagonal: way.endsWith('diagonal'),
@@ -87,25 +86,25 @@ export function cornerRules(
   }))
 }
 
-type RowMake = {
+type RowMake<Known extends string> = {
   side: 'lower' | 'upper' | 'left' | 'right'
-  edgeName: string
-  mm: number | ((c: PlacementContext) => number)
+  edgeName: Named
+  mm: number | ((c: PlacementContext<Known>) => number)
   plausible?: readonly [number, number]
-  box: (m: Measures) => Box
+  box: (m: Measures<Known>) => Box
   /** The edge as far as the row may use it: without the hems at its ends. */
-  endHem?: (m: Measures) => number
+  endHem?: (m: Measures<Known>) => number
   ends?: 'flush' | 'half-gap' | 'margin'
-  first?: (c: PlacementContext) => StepDraft[]
+  first?: (c: PlacementContext<Known>) => StepDraft[]
 }
 
 /** A row along one edge, feet toward it, the gap half a motif until another is wished for. */
-export function rowRule(named: Named, make: RowMake): PlacementRule {
+export function rowRule<Known extends string>(rule: Rule, make: RowMake<Known>): PlacementRule {
   return {
-    ...named,
+    ...rule,
     arrange: 'row',
-    usual: named.usual ?? { width: 60, height: 30 },
-    row: (c) => {
+    usual: rule.usual ?? { width: 60, height: 30 },
+    row: (c: PlacementContext<Known>) => {
       const box = make.box(c.measures)
       const long = make.side === 'lower' || make.side === 'upper' ? box.right - box.left : box.bottom - box.top
       return {

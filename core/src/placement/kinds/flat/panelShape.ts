@@ -1,20 +1,21 @@
 import { type Box, boxCorners } from '../../../plane/box'
+import { type Named, say } from '../../../words/said'
 import { at } from '../../curve'
 import type { DetailLine, ItemShape, NoSewZone, ReferenceLine } from '../../itemShape'
 import type { CentreLevel } from '../../centreOf'
 import type { Measures } from '../../measures'
 
-export type EdgeNames = { top: string; bottom: string; left?: string; right?: string }
+export type EdgeNames = { top: Named; bottom: Named; left?: Named; right?: Named }
 
 /** The lines of a straight-edged piece: its four edges, its middle and its centre line. */
 export function panelLines(box: Box, { top, bottom, left, right }: EdgeNames): ReferenceLine[] {
   return [
     { id: 'top', name: top, axis: 'level', at: box.top },
-    { id: 'middle', name: 'the middle crease', axis: 'level', at: (box.top + box.bottom) / 2 },
+    { id: 'middle', name: 'line.middle-crease', axis: 'level', at: (box.top + box.bottom) / 2 },
     { id: 'bottom', name: bottom, axis: 'level', at: box.bottom },
-    { id: 'centre', name: 'the centre line', axis: 'upright', at: (box.left + box.right) / 2 },
-    { id: 'left', name: left ?? 'your left edge', axis: 'upright', at: box.left },
-    { id: 'right', name: right ?? 'your right edge', axis: 'upright', at: box.right },
+    { id: 'centre', name: 'line.centre', axis: 'upright', at: (box.left + box.right) / 2 },
+    { id: 'left', name: left ?? 'line.left-edge', axis: 'upright', at: box.left },
+    { id: 'right', name: right ?? 'line.right-edge', axis: 'upright', at: box.right },
   ]
 }
 
@@ -22,7 +23,7 @@ export type Panel = {
   box: Box
   /** Depth kept free along all edges: hems, seam allowances. */
   hem?: number
-  hemName?: string
+  hemName?: Named
   /** The measurement the hem is, for its tape. */
   hemId?: string
   edges: EdgeNames
@@ -50,20 +51,20 @@ export function panelShape({ box, hem = 0, hemName, hemId, edges, sizes }: Panel
 }
 
 /** Strips of one depth along the four edges: hems, seam allowances. None for a depth of 0. */
-function hemZones(box: Box, depth: number, name = 'hem'): NoSewZone[] {
+function hemZones(box: Box, depth: number, strip: Named = 'strip.hem'): NoSewZone[] {
   if (depth <= 0) return []
-  const strip = (id: string, part: Partial<Box>): NoSewZone => ({
+  const along = (id: 'upper' | 'lower' | 'left' | 'right', part: Partial<Box>): NoSewZone => ({
     id,
-    name: `${id} ${name}`,
+    name: say('zone.side', { side: `side.${id}`, strip }),
     outline: boxCorners({ ...box, ...part }),
     clear: 5,
     ring: 'free',
   })
   return [
-    strip('upper', { bottom: box.top + depth }),
-    strip('lower', { top: box.bottom - depth }),
-    strip('left', { right: box.left + depth }),
-    strip('right', { left: box.right - depth }),
+    along('upper', { bottom: box.top + depth }),
+    along('lower', { top: box.bottom - depth }),
+    along('left', { right: box.left + depth }),
+    along('right', { left: box.right - depth }),
   ]
 }
 
@@ -75,5 +76,7 @@ export const acrossLine = (box: Box, y: number, kind: DetailLine['kind'] = 'seam
 
 /** The one level of a straight-edged piece whose halves may be measured: its width. */
 export const widthLevel =
-  (id: string, middleY: (m: Measures) => number) =>
-  (m: Measures): CentreLevel[] => [{ id, name: 'the middle', y: middleY(m), width: m[id]!, part: 'body' }]
+  <Known extends string>(middleY: (m: Measures<Known | 'width'>) => number) =>
+  (m: Measures<Known | 'width'>): CentreLevel[] => [
+    { id: 'width', name: 'level.middle', y: middleY(m), width: m.width, part: 'body' },
+  ]

@@ -1,8 +1,10 @@
 import { CoreError } from '../../../errors'
 import { boxCorners, type Box } from '../../../plane/box'
+import { type Named, say } from '../../../words/said'
 import { at } from '../../curve'
 import type { ItemKind } from '../../itemKind'
 import { ask, type Measures } from '../../measures'
+import type { PlacementContext, StepDraft } from '../../placementRule'
 import { centredRule, rowRule } from './panelRules'
 import { panelLines } from './panelShape'
 
@@ -12,22 +14,24 @@ const sizes = [
   { id: 'large', name: 'Large' },
 ]
 
+type Band = Measures<'width' | 'depth' | 'fold' | 'seam'>
+
 /**
  * The cut size of a band or panel sewn on afterwards: finished width, plus the fold turned to the back, plus a seam
  * allowance on the other edges (craft.md section 2).
  *
  * @example 400 long and 60 deep finished, 10 seam, 60 folded back: cut 420 by 140 (60 + 60 + two seams)
  */
-function cutSize(m: Measures): { width: number; height: number } {
-  return { width: m.width! + 2 * m.seam!, height: m.depth! + m.fold! + 2 * m.seam! }
+function cutSize(m: Band): { width: number; height: number } {
+  return { width: m.width + 2 * m.seam, height: m.depth + m.fold + 2 * m.seam }
 }
 
 /** What stays visible of the cut piece: y = 0 at the cut top edge, x = 0 on its middle. */
-const visible = (m: Measures): Box => ({
-  left: -m.width! / 2,
-  right: m.width! / 2,
-  top: m.seam!,
-  bottom: m.seam! + m.depth!,
+const visible = (m: Band): Box => ({
+  left: -m.width / 2,
+  right: m.width / 2,
+  top: m.seam,
+  bottom: m.seam + m.depth,
 })
 
 export const sewnOnBand: ItemKind = {
@@ -47,17 +51,17 @@ export const sewnOnBand: ItemKind = {
   sizes,
   usualSize: 'usual',
   usualCloth: 'quilting-cotton',
-  shape: (m) => {
+  shape: (m: Band) => {
     const cut = cutSize(m)
     const box = { left: -cut.width / 2, right: cut.width / 2, top: 0, bottom: cut.height }
     const face = visible(m)
-    if (m.fold! > 4 * m.depth!)
+    if (m.fold > 4 * m.depth)
       throw new CoreError(
         'contradiction',
         'More would be folded back than four times what is seen: measure again.',
         'measures.fold',
       )
-    const strip = (id: string, name: string, part: Partial<Box>) => ({
+    const strip = (id: string, name: Named, part: Partial<Box>) => ({
       id,
       name,
       outline: boxCorners({ ...box, ...part }),
@@ -65,55 +69,55 @@ export const sewnOnBand: ItemKind = {
       ring: 'free' as const,
     })
     const zones = [
-      strip('top', 'top seam', { bottom: face.top }),
-      strip('bottom', m.fold! > 0 ? 'part folded back' : 'lower seam', { top: face.bottom }),
-      strip('left', 'left seam', { right: face.left }),
-      strip('right', 'right seam', { left: face.right }),
+      strip('top', 'zone.top-seam', { bottom: face.top }),
+      strip('bottom', m.fold > 0 ? 'zone.folded-back' : 'zone.lower-seam', { top: face.bottom }),
+      strip('left', 'zone.left-seam', { right: face.left }),
+      strip('right', 'zone.right-seam', { left: face.right }),
     ]
     return {
       outline: boxCorners(box),
       details: [{ kind: 'fold', points: boxCorners(face), closed: true }],
-      zones: m.seam! > 0 ? zones : zones.filter((z) => z.id === 'bottom' && m.fold! > 0),
+      zones: m.seam > 0 ? zones : zones.filter((z) => z.id === 'bottom' && m.fold > 0),
       tapes: [
         { id: 'width', from: at(face.left, face.top + 6), to: at(face.right, face.top + 6) },
         { id: 'depth', from: at(face.left + 14, face.top), to: at(face.left + 14, face.bottom) },
-        { id: 'fold', from: at(face.left + 30, face.bottom), to: at(face.left + 30, face.bottom + m.fold!) },
+        { id: 'fold', from: at(face.left + 30, face.bottom), to: at(face.left + 30, face.bottom + m.fold) },
         { id: 'seam', from: at(box.left, face.bottom - 8), to: at(face.left, face.bottom - 8) },
       ],
       lines: panelLines(face, {
-        top: 'the upper seam line',
-        bottom: m.fold! > 0 ? 'the fold' : 'the lower seam line',
-        left: 'your left seam line',
-        right: 'your right seam line',
+        top: 'line.upper-seam-line',
+        bottom: m.fold > 0 ? 'line.fold' : 'line.lower-seam-line',
+        left: 'line.left-seam-line',
+        right: 'line.right-seam-line',
       }),
       tube: null,
     }
   },
   placements: [
-    centredRule(
+    centredRule<'width' | 'depth' | 'fold' | 'seam'>(
       {
         id: 'visible-centre',
         name: 'Middle of what is seen',
-        upIs: 'the upper seam',
+        upIs: 'top.upper-seam',
         usual: { width: 120, height: 40 },
       },
-      'width',
+      (m) => m.width,
       ({ measures: m }) => ({
         id: 'downSeam',
         line: 'top',
         edge: 'centre',
-        mm: m.depth! / 2,
+        mm: m.depth / 2,
         toward: 1,
-        plausible: [5, m.depth!],
+        plausible: [5, m.depth],
       }),
       (c) => ({ first: [cutStep(c)] }),
     ),
-    rowRule(
-      { id: 'band-row', name: 'Row along the band', upIs: 'the upper seam', usual: { width: 60, height: 30 } },
+    rowRule<'width' | 'depth' | 'fold' | 'seam'>(
+      { id: 'band-row', name: 'Row along the band', upIs: 'top.upper-seam', usual: { width: 60, height: 30 } },
       {
         side: 'lower',
-        edgeName: 'the lower seam line',
-        mm: ({ measures: m, design }) => Math.max(4, (m.depth! - design.height) / 2),
+        edgeName: 'line.lower-seam-line',
+        mm: ({ measures: m, design }) => Math.max(4, (m.depth - design.height) / 2),
         plausible: [4, 120],
         box: visible,
         first: (c) => [cutStep(c)],
@@ -122,11 +126,7 @@ export const sewnOnBand: ItemKind = {
   ],
 }
 
-function cutStep({ measures, write }: { measures: Measures; write: (mm: number) => string }) {
+function cutStep({ measures }: PlacementContext<'width' | 'depth' | 'fold' | 'seam'>): StepDraft {
   const { width, height } = cutSize(measures)
-  return {
-    id: 'cut',
-    text: `Cut the piece ${write(width)} by ${write(height)}, and chalk what will be seen on it.`,
-    lengths: [width, height],
-  }
+  return { id: 'cut', said: say('step.cut', { wide: width, high: height }) }
 }

@@ -1,22 +1,30 @@
 import { CoreError } from '../../../errors'
 import type { Box } from '../../../plane/box'
+import { say } from '../../../words/said'
 import type { ItemKind } from '../../itemKind'
+import type { PlacementContext } from '../../placementRule'
 import { ask, halves, type Measures, type SizePreset } from '../../measures'
 import { panelShape, widthLevel } from './panelShape'
 import { centredRule, cornerRules, creaseStep, middleDown, rowRule } from './panelRules'
 
-const box = (m: Measures): Box => ({ left: -m.width! / 2, right: m.width! / 2, top: 0, bottom: m.length! })
-const edges = { top: 'the upper edge', bottom: 'the lower edge' }
+type Linen = Measures<'width' | 'length' | 'hem'>
+const box = (m: Measures<'width' | 'length'>): Box => ({
+  left: -m.width / 2,
+  right: m.width / 2,
+  top: 0,
+  bottom: m.length,
+})
+const edges = { top: 'line.upper-edge', bottom: 'line.lower-edge' }
 
-function requireHem(m: Measures): void {
-  if (4 * m.hem! >= Math.min(m.width!, m.length!))
+function requireHem(m: Linen): void {
+  if (4 * m.hem >= Math.min(m.width, m.length))
     throw new CoreError('contradiction', 'The hems leave nothing of the cloth: measure them again.', 'measures.hem')
 }
 
 /** A hemmed rectangle laid flat, as every table linen is. */
-function linenShape(m: Measures) {
+function linenShape(m: Linen) {
   requireHem(m)
-  return panelShape({ box: box(m), hem: m.hem!, hemId: 'hem', edges, sizes: ['width', 'length'] })
+  return panelShape({ box: box(m), hem: m.hem, hemId: 'hem', edges, sizes: ['width', 'length'] })
 }
 
 const hemAsk = (sizes: readonly SizePreset[], numbers: number[]) =>
@@ -24,7 +32,7 @@ const hemAsk = (sizes: readonly SizePreset[], numbers: number[]) =>
     plausible: [0, 80],
     mayBeZero: true,
   })
-const level = widthLevel('width', (m) => m.length! / 2)
+const level = widthLevel<'length'>((m) => m.length / 2)
 
 const napkinSizes = [
   { id: 'small', name: 'Small' },
@@ -67,16 +75,16 @@ export const tablecloth: ItemKind = {
   sizes: tableSizes,
   usualSize: 'usual',
   usualCloth: 'linen',
-  shape: (m) => {
+  shape: (m: Measures<'width' | 'length' | 'hem', 'drop'>) => {
     const flat = linenShape(m)
     if (m.drop === undefined) return flat
-    if (2 * m.drop >= Math.min(m.width!, m.length!))
+    if (2 * m.drop >= Math.min(m.width, m.length))
       throw new CoreError(
         'contradiction',
         'The overhang leaves no table under the cloth: measure it again.',
         'measures.drop',
       )
-    const table = { left: box(m).left + m.drop, right: box(m).right - m.drop, top: m.drop, bottom: m.length! - m.drop }
+    const table = { left: box(m).left + m.drop, right: box(m).right - m.drop, top: m.drop, bottom: m.length - m.drop }
     const { left, right, top, bottom } = table
     return {
       ...flat,
@@ -93,8 +101,8 @@ export const tablecloth: ItemKind = {
           closed: true,
         },
       ],
-      tapes: [...flat.tapes, { id: 'drop', from: { x: right * 0.6, y: bottom }, to: { x: right * 0.6, y: m.length! } }],
-      lines: [...flat.lines, { id: 'table', name: 'the table’s edge', axis: 'level', at: bottom }],
+      tapes: [...flat.tapes, { id: 'drop', from: { x: right * 0.6, y: bottom }, to: { x: right * 0.6, y: m.length } }],
+      lines: [...flat.lines, { id: 'table', name: 'line.table-edge', axis: 'level', at: bottom }],
     }
   },
   placements: [
@@ -103,27 +111,27 @@ export const tablecloth: ItemKind = {
       'diagonal',
       'four',
     ]),
-    centredRule(
-      { id: 'drop', name: 'In the overhang', upIs: 'the table’s edge', usual: { width: 120, height: 80 } },
-      'width',
+    centredRule<'width' | 'drop'>(
+      { id: 'drop', name: 'In the overhang', upIs: 'top.table-edge', usual: { width: 120, height: 80 } },
+      (m) => m.width,
       ({ measures: m }) => ({
         id: 'downTable',
         line: 'table',
         edge: 'centre',
-        mm: m.drop! / 2,
+        mm: m.drop / 2,
         toward: 1,
-        plausible: [20, m.drop!],
+        plausible: [20, m.drop],
       }),
     ),
-    centredRule(
+    centredRule<'width'>(
       {
         id: 'centre',
         name: 'Centre of the cloth',
-        upIs: 'the upper edge',
+        upIs: 'top.upper-edge',
         needs: ['width', 'length', 'hem'],
         usual: { width: 200, height: 200 },
       },
-      'width',
+      (m) => m.width,
       () => middleDown,
     ),
   ],
@@ -151,14 +159,14 @@ export const tableRunner: ItemKind = {
   shape: linenShape,
   levels: level,
   placements: [
-    centredRule(
+    centredRule<'width'>(
       {
         id: 'end',
         name: 'One end, in the middle',
-        upIs: 'the middle of the runner',
+        upIs: 'top.runner-middle',
         usual: { width: 120, height: 90 },
       },
-      'width',
+      (m) => m.width,
       () => ({
         id: 'up',
         line: 'bottom',
@@ -168,13 +176,13 @@ export const tableRunner: ItemKind = {
         plausible: [15, 250],
       }),
     ),
-    rowRule(
-      { id: 'end-row', name: 'Row across one end', upIs: 'the middle of the runner' },
-      { side: 'lower', edgeName: 'the end’s edge', mm: 40, box, endHem: (m) => m.hem! },
+    rowRule<'width' | 'length' | 'hem'>(
+      { id: 'end-row', name: 'Row across one end', upIs: 'top.runner-middle' },
+      { side: 'lower', edgeName: 'line.end-edge', mm: 40, box, endHem: (m) => m.hem },
     ),
-    rowRule(
-      { id: 'border-row', name: 'Border row along one side', upIs: 'the middle of the runner' },
-      { side: 'right', edgeName: 'the long edge', mm: 35, box, endHem: (m) => m.hem! },
+    rowRule<'width' | 'length' | 'hem'>(
+      { id: 'border-row', name: 'Border row along one side', upIs: 'top.runner-middle' },
+      { side: 'right', edgeName: 'line.long-edge', mm: 35, box, endHem: (m) => m.hem },
     ),
   ],
 }
@@ -197,11 +205,10 @@ const cushionMeasures = [
   ),
 ]
 const offCentre = 'Off-centre, from one edge'
-const emptied = 'Open it on three sides and take the filling out; only the one layer goes into the hoop.'
 
 /** Centred, or at a stated distance from one edge to the design's edge; a filled one is opened first. */
 function cushion(id: string, name: string, filled: boolean): ItemKind {
-  const first = filled ? [{ id: 'open', text: emptied, lengths: [] }] : []
+  const first = filled ? [{ id: 'open', said: say('step.open-pillow') }] : []
   return {
     id,
     name,
@@ -211,22 +218,22 @@ function cushion(id: string, name: string, filled: boolean): ItemKind {
     sizes: cushionSizes,
     usualSize: 'usual',
     usualCloth: 'canvas',
-    shape: (m) => {
+    shape: (m: Linen) => {
       requireHem(m)
       return panelShape({
         box: box(m),
-        hem: m.hem!,
+        hem: m.hem,
         hemId: 'hem',
-        hemName: 'seam',
-        edges: { top: 'the upper seam', bottom: 'the lower seam', left: 'your left seam', right: 'your right seam' },
+        hemName: 'strip.seam',
+        edges: { top: 'line.upper-seam', bottom: 'line.lower-seam', left: 'line.left-seam', right: 'line.right-seam' },
         sizes: ['width', 'length'],
       })
     },
     levels: level,
     placements: [
-      centredRule(
-        { id: 'centred', name: 'Centred', upIs: 'the upper seam', usual: { width: 160, height: 120 } },
-        'width',
+      centredRule<'width'>(
+        { id: 'centred', name: 'Centred', upIs: 'top.upper-seam', usual: { width: 160, height: 120 } },
+        (m) => m.width,
         () => middleDown,
         () => ({ first }),
       ),
@@ -234,12 +241,12 @@ function cushion(id: string, name: string, filled: boolean): ItemKind {
         id: 'off-centre',
         name: offCentre,
         arrange: 'one',
-        upIs: 'the upper seam',
+        upIs: 'top.upper-seam',
         usual: { width: 100, height: 100 },
-        spot: ({ measures: m, write }) => ({
+        spot: ({ measures: m }: PlacementContext<'width'>) => ({
           down: { id: 'up', line: 'bottom', edge: 'end', mm: 70, toward: -1, plausible: [20, 400] },
           across: { id: 'in', line: 'right', edge: 'end', mm: 70, toward: -1, plausible: [20, 400] },
-          first: [...first, creaseStep(m.width! / 2, write)],
+          first: [...first, creaseStep(m.width / 2)],
         }),
       },
     ],

@@ -1,6 +1,7 @@
 import { caution } from '../../../advice'
 import { CoreError } from '../../../errors'
 import { boxCorners, type Box } from '../../../plane/box'
+import { say } from '../../../words/said'
 import { at } from '../../curve'
 import type { ItemKind } from '../../itemKind'
 import { ask, halves, type Measures, type MeasurementAsk, type SizePreset } from '../../measures'
@@ -17,12 +18,13 @@ const towelSizes: readonly SizePreset[] = [
 const HEM = 12
 
 /** A towel hangs or lies with its lower hem toward the worker: y = 0 there, the border above it. */
-const box = (m: Measures): Box => ({ left: -m.width! / 2, right: m.width! / 2, top: -m.length!, bottom: 0 })
+type Towel = Measures<'width' | 'length', 'borderUp' | 'borderDepth'>
+const box = (m: Towel): Box => ({ left: -m.width / 2, right: m.width / 2, top: -m.length, bottom: 0 })
 
-function towelShape(m: Measures): ItemShape {
+function towelShape(m: Towel): ItemShape {
   const b = box(m)
   const [foot, depth] = [m.borderUp ?? 0, m.borderDepth ?? 0]
-  if (depth > 0 && foot + depth >= m.length! / 2)
+  if (depth > 0 && foot + depth >= m.length / 2)
     throw new CoreError(
       'contradiction',
       'The border comes out beyond the middle of the towel: measure it again.',
@@ -31,7 +33,7 @@ function towelShape(m: Measures): ItemShape {
   const flat = panelShape({
     box: b,
     hem: HEM,
-    edges: { top: 'the upper hem’s edge', bottom: 'the hem’s edge' },
+    edges: { top: 'line.upper-hem-edge', bottom: 'line.hem-edge' },
     sizes: ['width', 'length'],
   })
   if (depth <= 0) return flat
@@ -42,14 +44,14 @@ function towelShape(m: Measures): ItemShape {
       ...flat.details,
       acrossLine(b, top),
       acrossLine(b, -foot),
-      acrossLine(b, -m.length! - top),
-      acrossLine(b, -m.length! + foot),
+      acrossLine(b, -m.length - top),
+      acrossLine(b, -m.length + foot),
     ],
     zones: [
       ...flat.zones,
       {
         id: 'border',
-        name: 'woven border',
+        name: 'zone.border',
         outline: boxCorners({ ...b, top, bottom: -foot }),
         clear: 5,
         ring: 'caution',
@@ -60,7 +62,7 @@ function towelShape(m: Measures): ItemShape {
       { id: 'borderUp', from: at(b.right - 30, 0), to: at(b.right - 30, -foot) },
       { id: 'borderDepth', from: at(b.right - 60, -foot), to: at(b.right - 60, top) },
     ],
-    lines: [...flat.lines, { id: 'border', name: 'the border’s top', axis: 'level', at: top }],
+    lines: [...flat.lines, { id: 'border', name: 'line.border-top', axis: 'level', at: top }],
   }
 }
 
@@ -72,17 +74,17 @@ const lengthAsk = (numbers: number[]): MeasurementAsk =>
 const needs = ['width', 'length']
 
 /** Foot of the design 12 to 25 mm above the woven border, in the middle of the width (craft.md section 2). */
-const aboveBorder: PlacementRule = centredRule(
+const aboveBorder: PlacementRule = centredRule<'width' | 'borderDepth'>(
   {
     id: 'above-border',
     name: 'Above the border',
-    upIs: 'the upper hem',
+    upIs: 'top.upper-hem',
     needs: [...needs, 'borderUp', 'borderDepth'],
     usual: { width: 110, height: 70 },
   },
-  'width',
+  (m) => m.width,
   ({ measures }) => {
-    if (measures.borderDepth! <= 0)
+    if (measures.borderDepth <= 0)
       throw new CoreError(
         'contradiction',
         'This towel has no border: choose “Above the hem” instead.',
@@ -94,15 +96,15 @@ const aboveBorder: PlacementRule = centredRule(
 
 /** Without a border the centre goes so far up from the hem; a design too high for that keeps its foot clear of it. */
 const aboveHem = (mm: number): PlacementRule =>
-  centredRule(
+  centredRule<'width'>(
     {
       id: 'above-hem',
       name: 'Above the hem, no border',
-      upIs: 'the upper hem',
+      upIs: 'top.upper-hem',
       needs,
       usual: { width: mm > 50 ? 100 : 40, height: mm > 50 ? 60 : 30 },
     },
-    'width',
+    (m) => m.width,
     ({ design }) => ({
       id: 'upHem',
       line: 'bottom',
@@ -154,7 +156,7 @@ function towel({ id, name, widths, lengths, border, hemUp }: TowelMake): ItemKin
     usualSize: 'usual',
     usualCloth: 'terry',
     shape: towelShape,
-    levels: widthLevel('width', (m) => -m.length! / 2),
+    levels: widthLevel<'length'>((m) => -m.length / 2),
     placements: [...(border ? [aboveBorder] : []), aboveHem(hemUp), ...(id === 'wash-cloth' ? corner : [])],
   }
 }
@@ -185,21 +187,15 @@ export const washCloth = towel({
 })
 
 /** Folded in thirds, the design low in the middle panel, its foot 50-65 mm above the hem (craft.md section 2). */
-const lowCentre = centredRule(
-  { id: 'low-centre', name: 'Low centre', upIs: 'the upper hem', usual: { width: 110, height: 70 } },
-  'width',
+const lowCentre = centredRule<'width'>(
+  { id: 'low-centre', name: 'Low centre', upIs: 'top.upper-hem', usual: { width: 110, height: 70 } },
+  (m) => m.width,
   () => ({ id: 'up', line: 'bottom', edge: 'end', mm: 58, toward: -1, plausible: [20, 200] }),
   ({ measures: m, design, write }) => {
-    const panel = m.width! / 3
+    const panel = m.width / 3
     const text = `The design is ${write(design.width)} wide and the folded middle panel ${write(panel)}: it will run over the folds.`
     return {
-      first: [
-        {
-          id: 'thirds',
-          text: `Fold in thirds lengthwise; the middle panel is ${write(panel)} wide.`,
-          lengths: [panel],
-        },
-      ],
+      first: [{ id: 'thirds', said: say('step.thirds', { panel }) }],
       warnings: design.width > panel ? [caution('wider-than-fold', text)] : [],
     }
   },
@@ -214,12 +210,12 @@ export const teaTowel: ItemKind = {
   sizes: towelSizes,
   usualSize: 'usual',
   usualCloth: 'waffle',
-  shape: (m) => {
+  shape: (m: Towel) => {
     const flat = towelShape(m)
-    const third = m.width! / 6
-    const fold = (x: number) => ({ kind: 'fold' as const, points: [at(x, -m.length!), at(x, 0)] })
+    const third = m.width / 6
+    const fold = (x: number) => ({ kind: 'fold' as const, points: [at(x, -m.length), at(x, 0)] })
     return { ...flat, details: [...flat.details, fold(-third), fold(third)] }
   },
-  levels: widthLevel('width', (m) => -m.length! / 2),
+  levels: widthLevel<'length'>((m) => -m.length / 2),
   placements: [lowCentre, ...cornerRules({ mm: 30, plausible: [15, 90], box }, ['one', 'diagonal'])],
 }

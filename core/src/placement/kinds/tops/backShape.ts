@@ -8,8 +8,8 @@ import { topLines, topShape, type TopMake } from './topShape'
 const BACK_DROP = 0.13
 
 /** A top laid face down, its back up: no opening, the neck seam high; y = 0 at the back's collar seam. */
-export function backShape(m: Measures, make: TopMake): ItemShape {
-  const drop = m.neckWidth! * BACK_DROP
+export function backShape(m: Measures<'chestWidth' | 'neckWidth' | 'shoulderToUnderarm'>, make: TopMake): ItemShape {
+  const drop = m.neckWidth * BACK_DROP
   const back = { ...m, neckDrop: drop }
   const front = topShape(back, { ...make, neck: 'crew', opening: undefined })
   const { shoulder, half } = topFrame(back)
@@ -30,7 +30,7 @@ export function backShape(m: Measures, make: TopMake): ItemShape {
       { kind: 'seam', points: mirrored(seam) },
     ],
     zones: [
-      { id: 'collar', name: 'collar seam', outline: collar, clear: 10, ring: 'refused' },
+      { id: 'collar', name: 'zone.collar-seam', outline: collar, clear: 10, ring: 'refused' },
       ...front.zones.filter((z) => z.id.startsWith('armhole')),
     ],
     tapes: [
@@ -42,6 +42,6 @@ export function backShape(m: Measures, make: TopMake): ItemShape {
       { id: 'neckWidth', from: at(-shoulder.x, shoulder.y), to: shoulder },
       { id: 'shoulderToUnderarm', from: at(-shoulder.x, shoulder.y), to: at(-shoulder.x, topFrame(back).underarm.y) },
     ],
-    lines: [{ id: 'neck', name: 'the collar seam', axis: 'level', at: 0 }, ...topLines(back, true)],
+    lines: [{ id: 'neck', name: 'line.collar-seam', axis: 'level', at: 0 }, ...topLines(back, true)],
   }
 }

@@ -1,8 +1,10 @@
 import { stop } from '../../../advice'
+import { say } from '../../../words/said'
 import type { PlacementContext, PlacementRule, Spot } from '../../placementRule'
 import { backShape } from './backShape'
 import { crease, topNeeds } from './chestRules'
-import { requireSoundTop, topFrame } from './topFrame'
+import type { Measures } from '../../measures'
+import { requireSoundTop, type TopId, topFrame } from './topFrame'
 import type { TopMake } from './topShape'
 
 /** A number that grows evenly with the chest between the sizes craft.md section 2 names. */
@@ -20,25 +22,25 @@ const TALL = 160
  * Top edge 75 mm below the neck seam, less on low necks, children and infants; a high design's top no higher than
  * mid-armhole (craft.md section 2).
  */
-function frontTop({ measures: m, design }: PlacementContext): number {
+function frontTop({ measures: m, design }: PlacementContext<TopId>): number {
   const { underarm, tip } = topFrame(m)
-  const size = byChest(m.chestWidth!, [
+  const size = byChest(m.chestWidth, [
     [255, 32],
     [380, 50],
     [480, 68],
     [530, 75],
   ])
-  const low = m.neckDrop! > m.chestWidth! * 0.22 ? Math.min(size, 38) : size
+  const low = m.neckDrop > m.chestWidth * 0.22 ? Math.min(size, 38) : size
   return design.height > TALL ? Math.max(low, (tip.y + underarm.y) / 2) : low
 }
 
-function frontSpot(c: PlacementContext): Spot {
+function frontSpot(c: PlacementContext<TopId>): Spot {
   requireSoundTop(c.measures)
   const { half } = topFrame(c.measures)
   return {
     down: { id: 'downTop', line: 'neck', edge: 'start', mm: frontTop(c), toward: 1, plausible: [20, 200] },
     across: { id: 'middle', line: 'centre', edge: 'centre', mm: 0, toward: 1, plausible: [0, half] },
-    first: [crease('front', half, c.write)],
+    first: [crease(half)],
   }
 }
 
@@ -46,7 +48,7 @@ export const centreFront: PlacementRule = {
   id: 'centre-front',
   name: 'Centre front',
   arrange: 'one',
-  upIs: 'the neck',
+  upIs: 'top.neck',
   needs: topNeeds,
   usual: { width: 160, height: 90 },
   spot: frontSpot,
@@ -61,19 +63,19 @@ export const hoodedFront: PlacementRule = {
   needs: [...topNeeds, 'pocketTop', 'pocketWidth'],
   usual: { width: 180, height: 50 },
   arrange: 'one',
-  spot: (c) => {
+  spot: (c: PlacementContext<TopId | 'pocketTop' | 'pocketWidth'>) => {
     const { measures: m, design, write } = c
     requireSoundTop(m)
     const { underarm, half } = topFrame(m)
-    const lift = byChest(m.chestWidth!, [
+    const lift = byChest(m.chestWidth, [
       [275, 35],
       [410, 55],
       [510, 70],
       [560, 75],
     ])
-    const [most, least] = [m.pocketTop! - 20 - design.height / 2, 25 + design.height / 2]
+    const [most, least] = [m.pocketTop - 20 - design.height / 2, 25 + design.height / 2]
     const centre = most < least ? (most + least) / 2 : Math.min(most, Math.max(least, underarm.y - lift))
-    const room = m.pocketTop! - 20 - 10
+    const room = m.pocketTop - 20 - 10
     return {
       down: {
         id: 'up',
@@ -85,16 +87,8 @@ export const hoodedFront: PlacementRule = {
       },
       across: { id: 'middle', line: 'centre', edge: 'centre', mm: 0, toward: 1, plausible: [0, half] },
       first: [
-        {
-          id: 'centre-line',
-          text: `Crease from the hood’s crossing to the middle of the pocket, ${write(m.pocketWidth! / 2)} from either end of its top.`,
-          lengths: [m.pocketWidth! / 2],
-        },
-        {
-          id: 'pocket',
-          text: 'Feel for the pocket’s edges from outside and chalk its top: nothing of it may lie in the ring.',
-          lengths: [],
-        },
+        { id: 'centre-line', said: say('step.crease-hood', { half: m.pocketWidth / 2 }) },
+        { id: 'pocket', said: say('step.feel-pocket') },
       ],
       warnings:
         design.height > room
@@ -109,6 +103,8 @@ export const hoodedFront: PlacementRule = {
   },
 }
 
+type BackId = 'chestWidth' | 'neckWidth' | 'shoulderToUnderarm'
+
 /** Yoke: centre 100 to 125 mm below the collar seam; full back: its top edge there. Laid face down, the back up. */
 export function backRules(make: TopMake): PlacementRule[] {
   const back = (
@@ -121,26 +117,26 @@ export function backRules(make: TopMake): PlacementRule[] {
     name,
     arrange: 'one',
     side: 'back',
-    upIs: 'the collar',
+    upIs: 'top.collar',
     needs: ['chestWidth', 'neckWidth', 'shoulderToUnderarm'],
     usual,
-    view: (m) => backShape(m, make),
-    spot: ({ measures: m, write }) => {
+    view: (m: Measures<BackId>) => backShape(m, make),
+    spot: ({ measures: m }: PlacementContext<BackId>) => {
       requireSoundTop({ ...m, neckDrop: 0 })
-      const mm = byChest(m.chestWidth!, [
+      const mm = byChest(m.chestWidth, [
         [255, 50],
         [380, 75],
         [480, 100],
         [530, 112],
         [720, 120],
       ])
-      const half = m.chestWidth! / 2
+      const half = m.chestWidth / 2
       return {
         down: { id: edge === 'start' ? 'downTop' : 'down', line: 'neck', edge, mm, toward: 1, plausible: [30, 260] },
         across: { id: 'middle', line: 'centre', edge: 'centre', mm: 0, toward: 1, plausible: [0, half] },
         first: [
-          { id: 'face-down', text: 'Turn it face down, back up, and smooth it flat.', lengths: [] },
-          crease('back', half, write),
+          { id: 'face-down', said: say('step.face-down') },
+          { id: 'centre-line', said: say('step.crease-back', { half }) },
         ],
       }
     },

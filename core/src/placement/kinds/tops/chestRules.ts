@@ -1,32 +1,33 @@
 import { type Advice, note } from '../../../advice'
+import { say } from '../../../words/said'
 import { chestDepth } from '../../chestDepth'
 import type { PlacementContext, PlacementRule, Spot, StepDraft } from '../../placementRule'
-import { armholeAt, requireSoundTop, topFrame } from './topFrame'
+import { armholeAt, requireSoundTop, type TopId, topFrame } from './topFrame'
 
 export const topNeeds = ['chestWidth', 'neckWidth', 'shoulderToUnderarm', 'neckDrop']
 const EASE = 5
 
 /** Default depth below the shoulder point, never lower than the underarm line (craft.md section 2). */
-function usualDepth({ measures: m, habits }: PlacementContext): number {
-  if (habits.chestRule === 'underarm-level') return m.shoulderToUnderarm!
-  return Math.min(chestDepth(m.chestWidth!), m.shoulderToUnderarm!)
+function usualDepth({ measures: m, habits }: PlacementContext<TopId>): number {
+  if (habits.chestRule === 'underarm-level') return m.shoulderToUnderarm
+  return Math.min(chestDepth(m.chestWidth), m.shoulderToUnderarm)
 }
 
 /**
  * On the vertical through the neck-side shoulder point (craft.md section 2); a design too wide for it there moves out
  * from the opening or in from the armhole, and where neither will do it goes half-way between them.
  */
-function usualAcross({ measures: m, design, shape }: PlacementContext, y: number): number {
+function usualAcross({ measures: m, design, shape }: PlacementContext<TopId>, y: number): number {
   const opening = shape.zones.find((z) => z.id === 'placket')
   const inner = opening ? Math.max(...opening.outline.map((p) => p.x)) + opening.clear : 0
   const ridge = shape.zones.find((z) => z.id === 'armhole-right')?.clear ?? 10
   // The seam runs outward as it goes down, so the design's top edge is the nearest to it.
   const outer = Math.min(armholeAt(m, y - design.height / 2), armholeAt(m, y + design.height / 2)) - 5 - ridge
   const [least, most] = [inner + EASE + design.width / 2, outer - EASE - design.width / 2]
-  return least > most ? (least + most) / 2 : Math.min(most, Math.max(least, m.neckWidth! / 2))
+  return least > most ? (least + most) / 2 : Math.min(most, Math.max(least, m.neckWidth / 2))
 }
 
-function chestSpot(side: 'left' | 'right', c: PlacementContext): Spot {
+function chestSpot(side: 'left' | 'right', c: PlacementContext<TopId>): Spot {
   const { measures: m, write, habits } = c
   requireSoundTop(m)
   const { shoulder, underarm, half } = topFrame(m)
@@ -45,19 +46,15 @@ function chestSpot(side: 'left' | 'right', c: PlacementContext): Spot {
       toward: side === 'left' ? 1 : -1,
       plausible: [20, half],
     },
-    first: [crease('front', half, write)],
+    first: [crease(half)],
     after: ({ y }) => ({
-      checks: [underarmCheck(underarm.y - y, write)],
+      checks: [underarmCheck(underarm.y - y)],
       warnings: y > underarm.y + 1 ? [belowUnderarm(y - underarm.y, write)] : [],
     }),
   }
 }
 
-export const crease = (what: string, half: number, write: (mm: number) => string): StepDraft => ({
-  id: 'centre-line',
-  text: `Fold the side seams together and crease the ${what} lightly, ${write(half)} from either seam.`,
-  lengths: [half],
-})
+export const crease = (half: number): StepDraft => ({ id: 'centre-line', said: say('step.crease', { half }) })
 
 const belowUnderarm = (mm: number, write: (mm: number) => string): Advice =>
   note(
@@ -65,23 +62,20 @@ const belowUnderarm = (mm: number, write: (mm: number) => string): Advice =>
     `The cross lies ${write(mm)} below the underarm; chest designs sit level with it or a little above.`,
   )
 
-function underarmCheck(above: number, write: (mm: number) => string): StepDraft {
-  if (Math.abs(above) < 1) return { id: 'level', text: 'Check: the cross lies level with the underarm.', lengths: [] }
-  return {
-    id: 'level',
-    text: `Check: the cross lies ${write(Math.abs(above))} ${above > 0 ? 'above' : 'below'} the underarm line.`,
-    lengths: [above],
-  }
+function underarmCheck(above: number): StepDraft {
+  const far = Math.abs(above)
+  if (far < 1) return { id: 'level', said: say('step.level') }
+  return { id: 'level', said: above > 0 ? say('step.above-underarm', { far }) : say('step.below-underarm', { far }) }
 }
 
 const chest = (side: 'left' | 'right'): PlacementRule => ({
   id: `${side}-chest`,
   name: side === 'left' ? 'Wearer’s left chest (your right)' : 'Wearer’s right chest (your left)',
   arrange: 'one',
-  upIs: 'the neck',
+  upIs: 'top.neck',
   needs: topNeeds,
   usual: { width: 80, height: 60 },
-  spot: (context) => chestSpot(side, context),
+  spot: (context: PlacementContext<TopId>) => chestSpot(side, context),
 })
 
 export const chestRules: readonly PlacementRule[] = [chest('left'), chest('right')]
@@ -91,23 +85,17 @@ export const abovePocket: PlacementRule = {
   id: 'above-pocket',
   name: 'Above the pocket',
   arrange: 'one',
-  upIs: 'the neck',
+  upIs: 'top.neck',
   needs: [...topNeeds, 'pocketTop', 'pocketAcross', 'pocketWidth'],
   usual: { width: 80, height: 22 },
-  spot: ({ measures: m, design, write }) => {
+  spot: ({ measures: m, design, write }: PlacementContext<TopId | 'pocketWidth'>) => {
     requireSoundTop(m)
-    const wide = design.width > m.pocketWidth!
-    const text = `The design is ${write(design.width)} wide and the pocket ${write(m.pocketWidth!)}: it stands out over its sides.`
+    const wide = design.width > m.pocketWidth
+    const text = `The design is ${write(design.width)} wide and the pocket ${write(m.pocketWidth)}: it stands out over its sides.`
     return {
       down: { id: 'up', line: 'pocket', edge: 'end', mm: 16, toward: -1, plausible: [8, 60] },
       across: { id: 'pocketMiddle', line: 'pocket-middle', edge: 'centre', mm: 0, toward: 1, plausible: [0, 40] },
-      first: [
-        {
-          id: 'pocket',
-          text: `Mark the middle of the pocket’s top, ${write(m.pocketWidth! / 2)} from either end, and draw a line up from it.`,
-          lengths: [m.pocketWidth! / 2],
-        },
-      ],
+      first: [{ id: 'pocket', said: say('step.pocket-middle', { half: m.pocketWidth / 2 }) }],
       warnings: wide ? [note('wider-than-pocket', text)] : [],
     }
   },

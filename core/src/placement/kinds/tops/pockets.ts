@@ -1,11 +1,10 @@
 import { boxCorners } from '../../../plane/box'
 import { at } from '../../curve'
 import type { ItemShape } from '../../itemShape'
-import type { Measures } from '../../measures'
-import { topFrame } from './topFrame'
+import { type Top, topFrame } from './topFrame'
 
 /** A pouch pocket across the middle of the front, drawn only once it is measured. */
-export function withPouch(shape: ItemShape, m: Measures): ItemShape {
+export function withPouch(shape: ItemShape, m: Top): ItemShape {
   if (m.pocketTop === undefined || m.pocketWidth === undefined) return shape
   const { hem } = topFrame(m)
   const [top, half, foot] = [m.pocketTop, m.pocketWidth / 2, Math.max(m.pocketTop + 40, hem - 65)]
@@ -21,25 +20,25 @@ export function withPouch(shape: ItemShape, m: Measures): ItemShape {
   return {
     ...shape,
     details: [...shape.details, { kind: 'seam', points: outline, closed: true }],
-    zones: [...shape.zones, { id: 'pocket', name: 'pouch pocket', outline, clear: 20, ring: 'refused' }],
+    zones: [...shape.zones, { id: 'pocket', name: 'zone.pouch', outline, clear: 20, ring: 'refused' }],
     tapes: [
       ...shape.tapes,
       { id: 'pocketTop', from: at(0, 0), to: at(0, top) },
       { id: 'pocketWidth', from: at(-half, top), to: at(half, top) },
     ],
-    lines: [...shape.lines, { id: 'pocket', name: 'the pocket’s top', axis: 'level', at: top }],
+    lines: [...shape.lines, { id: 'pocket', name: 'line.pocket-top', axis: 'level', at: top }],
   }
 }
 
 /** A patch pocket on the wearer's left chest, drawn only once it is measured. */
-export function withPatchPocket(shape: ItemShape, m: Measures): ItemShape {
+export function withPatchPocket(shape: ItemShape, m: Top): ItemShape {
   if (m.pocketTop === undefined || m.pocketAcross === undefined || m.pocketWidth === undefined) return shape
   const [top, middle, half] = [m.pocketTop, m.pocketAcross, m.pocketWidth / 2]
   const outline = boxCorners({ left: middle - half, right: middle + half, top, bottom: top + m.pocketWidth * 1.15 })
   return {
     ...shape,
     details: [...shape.details, { kind: 'seam', points: outline, closed: true }],
-    zones: [...shape.zones, { id: 'pocket', name: 'patch pocket', outline, clear: 8, ring: 'refused' }],
+    zones: [...shape.zones, { id: 'pocket', name: 'zone.patch-pocket', outline, clear: 8, ring: 'refused' }],
     tapes: [
       ...shape.tapes,
       { id: 'pocketTop', from: at(middle + half * 0.7, 0), to: at(middle + half * 0.7, top) },
@@ -48,8 +47,8 @@ export function withPatchPocket(shape: ItemShape, m: Measures): ItemShape {
     ],
     lines: [
       ...shape.lines,
-      { id: 'pocket', name: 'the pocket’s top', axis: 'level', at: top },
-      { id: 'pocket-middle', name: 'the pocket’s middle', axis: 'upright', at: middle },
+      { id: 'pocket', name: 'line.pocket-top', axis: 'level', at: top },
+      { id: 'pocket-middle', name: 'line.pocket-middle', axis: 'upright', at: middle },
     ],
   }
 }

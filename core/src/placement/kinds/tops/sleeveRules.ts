@@ -3,7 +3,8 @@ import { at } from '../../curve'
 import { panelLines } from '../flat/panelShape'
 import type { ItemShape } from '../../itemShape'
 import { ask, type MeasurementAsk, type Measures } from '../../measures'
-import type { PlacementRule } from '../../placementRule'
+import type { PlacementContext, PlacementRule } from '../../placementRule'
+import { say } from '../../../words/said'
 import { garmentSizes } from './topMeasures'
 
 export const sleeveMeasures = (widths: readonly number[], lengths: readonly number[]): MeasurementAsk[] => [
@@ -12,17 +13,17 @@ export const sleeveMeasures = (widths: readonly number[], lengths: readonly numb
 ]
 
 /** A sleeve laid by itself with its fold in the middle, opened as far as it lies flat; y = 0 at its hem. */
-function sleeveShape(m: Measures): ItemShape {
-  const [half, top] = [m.sleeveHem! / 2, -Math.min(m.sleeveLength!, 320)]
+function sleeveShape(m: Measures<'sleeveHem' | 'sleeveLength'>): ItemShape {
+  const [half, top] = [m.sleeveHem / 2, -Math.min(m.sleeveLength, 320)]
   const wide = half * 1.15
-  const hem = Math.min(22, m.sleeveHem! * 0.12)
+  const hem = Math.min(22, m.sleeveHem * 0.12)
   return {
     outline: [at(-wide, top), at(wide, top), at(half, 0), at(-half, 0)],
     details: [{ kind: 'fold', points: [at(-half, -hem), at(half, -hem)] }],
     zones: [
       {
         id: 'hem',
-        name: 'hem',
+        name: 'zone.hem',
         outline: boxCorners({ left: -half, right: half, top: -hem, bottom: 0 }),
         clear: 5,
         ring: 'free',
@@ -30,13 +31,13 @@ function sleeveShape(m: Measures): ItemShape {
     ],
     tapes: [
       { id: 'sleeveHem', from: at(-half, -hem - 8), to: at(half, -hem - 8) },
-      { id: 'sleeveLength', from: at(-half, 0), to: at(-half, -m.sleeveLength!) },
+      { id: 'sleeveLength', from: at(-half, 0), to: at(-half, -m.sleeveLength) },
     ],
     lines: [
-      { id: 'hem', name: 'the sleeve’s hem', axis: 'level', at: 0 },
-      { id: 'centre', name: 'the fold', axis: 'upright', at: 0 },
+      { id: 'hem', name: 'line.sleeve-hem', axis: 'level', at: 0 },
+      { id: 'centre', name: 'line.fold', axis: 'upright', at: 0 },
     ],
-    tube: { width: m.sleeveHem! },
+    tube: { width: m.sleeveHem },
   }
 }
 
@@ -45,23 +46,17 @@ export const sleeve: PlacementRule = {
   id: 'sleeve',
   name: 'Sleeve',
   arrange: 'one',
-  upIs: 'the shoulder',
+  upIs: 'top.shoulder',
   needs: ['sleeveHem', 'sleeveLength'],
   usual: { width: 50, height: 40 },
   view: sleeveShape,
-  spot: ({ measures: m, design }) => {
-    const room = Math.min(m.sleeveLength!, 320)
+  spot: ({ measures: m, design }: PlacementContext<'sleeveHem' | 'sleeveLength'>) => {
+    const room = Math.min(m.sleeveLength, 320)
     const mm = Math.max(28, Math.min(58, room * 0.35, room - design.height - 8))
     return {
       down: { id: 'up', line: 'hem', edge: 'end', mm, toward: -1, plausible: [20, 160] },
-      across: { id: 'middle', line: 'centre', edge: 'centre', mm: 0, toward: 1, plausible: [0, m.sleeveHem! / 2] },
-      first: [
-        {
-          id: 'sleeve',
-          text: 'Lay the sleeve flat on its underside seam and crease the fold on top; then open it so that the crease lies in the middle.',
-          lengths: [],
-        },
-      ],
+      across: { id: 'middle', line: 'centre', edge: 'centre', mm: 0, toward: 1, plausible: [0, m.sleeveHem / 2] },
+      first: [{ id: 'sleeve', said: say('step.sleeve') }],
     }
   },
 }
@@ -90,8 +85,8 @@ export const cuffMeasures: readonly MeasurementAsk[] = [
   ),
 ]
 
-function cuffShape(m: Measures): ItemShape {
-  const [half, depth, hole] = [m.cuffLength! / 2, m.cuffDepth!, m.cuffHole!]
+function cuffShape(m: Measures<'cuffLength' | 'cuffDepth' | 'cuffHole'>): ItemShape {
+  const [half, depth, hole] = [m.cuffLength / 2, m.cuffDepth, m.cuffHole]
   const box = { left: -half, right: half, top: 0, bottom: depth }
   const slit = (x: number) => rectangle(6, 20, at(x, depth / 2))
   return {
@@ -104,8 +99,8 @@ function cuffShape(m: Measures): ItemShape {
       },
     ],
     zones: [
-      { id: 'buttonhole', name: 'buttonhole', outline: slit(-half + hole - 3), clear: 10, ring: 'caution' },
-      { id: 'button', name: 'button', outline: slit(half - hole + 3), clear: 10, ring: 'refused' },
+      { id: 'buttonhole', name: 'zone.buttonhole', outline: slit(-half + hole - 3), clear: 10, ring: 'caution' },
+      { id: 'button', name: 'zone.button', outline: slit(half - hole + 3), clear: 10, ring: 'refused' },
     ],
     tapes: [
       { id: 'cuffLength', from: at(-half, depth * 0.86), to: at(half, depth * 0.86) },
@@ -113,10 +108,10 @@ function cuffShape(m: Measures): ItemShape {
       { id: 'cuffHole', from: at(-half, depth * 0.2), to: at(-half + hole, depth * 0.2) },
     ],
     lines: panelLines(box, {
-      top: 'the sleeve seam',
-      bottom: 'the cuff’s edge',
-      left: 'the buttonhole end',
-      right: 'the button end',
+      top: 'line.sleeve-seam',
+      bottom: 'line.cuff-edge',
+      left: 'line.buttonhole-end',
+      right: 'line.button-end',
     }),
     tube: null,
   }
@@ -127,24 +122,16 @@ export const cuff: PlacementRule = {
   id: 'cuff',
   name: 'Wearer’s left cuff',
   arrange: 'one',
-  upIs: 'the sleeve seam',
+  upIs: 'top.sleeve-seam',
   needs: ['cuffLength', 'cuffDepth', 'cuffHole'],
   usual: { width: 30, height: 12 },
   view: cuffShape,
-  spot: ({ measures: m, write }) => ({
-    down: { id: 'up', line: 'bottom', edge: 'centre', mm: m.cuffDepth! / 2, toward: -1, plausible: [10, m.cuffDepth!] },
-    across: { id: 'middle', line: 'centre', edge: 'centre', mm: 0, toward: 1, plausible: [0, m.cuffLength! / 2] },
+  spot: ({ measures: m }: PlacementContext<'cuffLength' | 'cuffDepth'>) => ({
+    down: { id: 'up', line: 'bottom', edge: 'centre', mm: m.cuffDepth / 2, toward: -1, plausible: [10, m.cuffDepth] },
+    across: { id: 'middle', line: 'centre', edge: 'centre', mm: 0, toward: 1, plausible: [0, m.cuffLength / 2] },
     first: [
-      {
-        id: 'cuff',
-        text: 'Open the wearer’s left cuff and lay it flat, its outside up, the sleeve away from you.',
-        lengths: [],
-      },
-      {
-        id: 'centre-line',
-        text: `Fold the cuff end to end and crease it, ${write(m.cuffLength! / 2)} from either end.`,
-        lengths: [m.cuffLength! / 2],
-      },
+      { id: 'cuff', said: say('step.cuff') },
+      { id: 'centre-line', said: say('step.crease-cuff', { half: m.cuffLength / 2 }) },
     ],
   }),
 }
@@ -166,8 +153,8 @@ export const collarMeasures: readonly MeasurementAsk[] = [
   ),
 ]
 
-function collarShape(m: Measures): ItemShape {
-  const [front, edge] = [m.collarFront!, m.collarEdge!]
+function collarShape(m: Measures<'collarFront' | 'collarEdge'>): ItemShape {
+  const [front, edge] = [m.collarFront, m.collarEdge]
   return {
     outline: [at(0, -front), at(edge, -front * 0.8), at(edge, 0), at(0, 0)],
     details: [{ kind: 'seam', points: [at(edge, -5), at(5, -5), at(5, -front + 2)] }],
@@ -177,8 +164,8 @@ function collarShape(m: Measures): ItemShape {
       { id: 'collarEdge', from: at(0, 0), to: at(edge, 0) },
     ],
     lines: [
-      { id: 'edge', name: 'the collar’s edge', axis: 'level', at: 0 },
-      { id: 'front', name: 'the collar’s front edge', axis: 'upright', at: 0 },
+      { id: 'edge', name: 'line.collar-edge', axis: 'level', at: 0 },
+      { id: 'front', name: 'line.collar-front', axis: 'upright', at: 0 },
     ],
     tube: null,
   }
@@ -189,19 +176,13 @@ export const collarPoint: PlacementRule = {
   id: 'collar-point',
   name: 'Collar point',
   arrange: 'one',
-  upIs: 'the collar’s band',
+  upIs: 'top.collar-band',
   needs: ['collarFront', 'collarEdge'],
   usual: { width: 18, height: 18 },
   view: collarShape,
   spot: () => ({
     down: { id: 'up', line: 'edge', edge: 'end', mm: 12, toward: -1, plausible: [6, 30] },
     across: { id: 'in', line: 'front', edge: 'start', mm: 12, toward: 1, plausible: [6, 60] },
-    first: [
-      {
-        id: 'collar',
-        text: 'Lay the wearer’s left collar flat, right side up, its point to your lower left.',
-        lengths: [],
-      },
-    ],
+    first: [{ id: 'collar', said: say('step.collar') }],
   }),
 }

@@ -1,9 +1,9 @@
 import type { Point } from '../../../plane/point'
 import { rectangle } from '../../../plane/box'
 import { at, curve, fromRightHalf, mirrored } from '../../curve'
-import type { DetailLine, ItemShape, NoSewZone, ReferenceLine } from '../../itemShape'
-import type { Measures } from '../../measures'
-import { topFrame } from './topFrame'
+import type { DetailLine, ItemShape, NoSewZone, ReferenceLine, TapeLine } from '../../itemShape'
+import type { Named } from '../../../words/said'
+import { type Top, topFrame } from './topFrame'
 
 /** How a top is made up: what its neck is, what opens it, how long its sleeves are. Sizes in mm. */
 export type TopMake = {
@@ -14,7 +14,7 @@ export type TopMake = {
     to: number | 'hem'
     clear: number
     ring: NoSewZone['ring']
-    name: string
+    name: Named
     buttons?: boolean
   }
   sleeve: 'short' | 'long'
@@ -25,7 +25,7 @@ export type TopMake = {
 }
 
 /** A top laid flat, face up: body, sleeves, neck and opening, drawn from its measurements. */
-export function topShape(m: Measures, make: TopMake): ItemShape {
+export function topShape(m: Top, make: TopMake): ItemShape {
   const { half, shoulder, underarm, tip, hem, armhole } = topFrame(m)
   const outline = fromRightHalf([...neckEdge(m, make), tip, ...sleeve(m, make), underarm, ...side(m)])
   const seam = curve(tip, at(armhole.x, armhole.y), underarm, 8)
@@ -44,8 +44,8 @@ export function topShape(m: Measures, make: TopMake): ItemShape {
     zones: [
       ...front.zones,
       ...zones,
-      { id: 'armhole-left', name: 'armhole seam', outline: strip(seam), clear, ring: 'refused' },
-      { id: 'armhole-right', name: 'armhole seam', outline: strip(mirrored(seam)), clear, ring: 'refused' },
+      { id: 'armhole-left', name: 'zone.armhole', outline: strip(seam), clear, ring: 'refused' },
+      { id: 'armhole-right', name: 'zone.armhole', outline: strip(mirrored(seam)), clear, ring: 'refused' },
     ],
     tapes: [
       { id: 'chestWidth', from: at(-half, underarm.y + 22), to: at(half, underarm.y + 22) },
@@ -54,30 +54,33 @@ export function topShape(m: Measures, make: TopMake): ItemShape {
       { id: 'neckDrop', from: at(0, shoulder.y), to: at(0, 0) },
       ...straightTapes(m),
     ],
-    lines: [...topLines(m), { id: 'neck', name: 'the neck seam', axis: 'level', at: 0 }],
-    tube: { width: m.chestWidth! },
+    lines: [...topLines(m), { id: 'neck', name: 'line.neck-seam', axis: 'level', at: 0 }],
+    tube: { width: m.chestWidth },
   }
 }
 
 /** The levels and uprights that every view of a top is measured from. */
-export function topLines(m: Measures, back = false): ReferenceLine[] {
+export function topLines(m: Top, back = false): ReferenceLine[] {
   const { half, shoulder, underarm, hem } = topFrame(m)
   return [
-    { id: 'shoulder', name: 'the shoulder point', axis: 'level', at: shoulder.y },
-    { id: 'underarm', name: 'the underarm line', axis: 'level', at: underarm.y },
-    { id: 'hem', name: 'the hem', axis: 'level', at: hem },
-    { id: 'centre', name: 'the centre line', axis: 'upright', at: 0 },
-    { id: 'left', name: `your left side seam (the wearer’s ${back ? 'left' : 'right'})`, axis: 'upright', at: -half },
-    { id: 'right', name: `your right side seam (the wearer’s ${back ? 'right' : 'left'})`, axis: 'upright', at: half },
+    { id: 'shoulder', name: 'line.shoulder', axis: 'level', at: shoulder.y },
+    { id: 'underarm', name: 'line.underarm', axis: 'level', at: underarm.y },
+    { id: 'hem', name: 'line.hem', axis: 'level', at: hem },
+    { id: 'centre', name: 'line.centre', axis: 'upright', at: 0 },
+    { id: 'left', name: back ? 'line.left-side-back' : 'line.left-side', axis: 'upright', at: -half },
+    { id: 'right', name: back ? 'line.right-side-back' : 'line.right-side', axis: 'upright', at: half },
   ]
 }
 
-function straightTapes(m: Measures) {
+function straightTapes(m: Top) {
   const { shoulder, underarm, hem } = topFrame(m)
-  const level = (id: string, y: number) => [
-    ...(m[`${id}Left`] === undefined ? [] : [{ id: `${id}Left`, from: at(-m[`${id}Left`]!, y), to: at(0, y) }]),
-    ...(m[`${id}Right`] === undefined ? [] : [{ id: `${id}Right`, from: at(0, y), to: at(m[`${id}Right`]!, y) }]),
-  ]
+  const level = (id: string, y: number): TapeLine[] => {
+    const [left, right] = [m[`${id}Left`], m[`${id}Right`]]
+    return [
+      ...(left === undefined ? [] : [{ id: `${id}Left`, from: at(-left, y), to: at(0, y) }]),
+      ...(right === undefined ? [] : [{ id: `${id}Right`, from: at(0, y), to: at(right, y) }]),
+    ]
+  }
   return [
     ...level('underarm', underarm.y + 44),
     ...level('hem', hem - 30),
@@ -88,10 +91,10 @@ function straightTapes(m: Measures) {
   ]
 }
 
-function neckEdge(m: Measures, { neck }: TopMake): Point[] {
+function neckEdge(m: Top, { neck }: TopMake): Point[] {
   const { shoulder } = topFrame(m)
   if (neck === 'hood') {
-    const [w, h] = [m.neckWidth! * 0.72, m.neckWidth! * 1.15]
+    const [w, h] = [m.neckWidth * 0.72, m.neckWidth * 1.15]
     return [
       at(0, shoulder.y - h),
       ...curve(at(0, shoulder.y - h), at(w, shoulder.y - h), at(w * 0.98, shoulder.y - h * 0.35), 6).slice(1),
@@ -99,11 +102,11 @@ function neckEdge(m: Measures, { neck }: TopMake): Point[] {
     ]
   }
   const rise = neck === 'collar' ? 12 : 0
-  const dip = neck === 'crew' ? m.neckDrop! * 0.25 : 0
+  const dip = neck === 'crew' ? m.neckDrop * 0.25 : 0
   return [
     at(0, shoulder.y - rise + dip),
     ...curve(
-      at(m.neckWidth! * 0.3, shoulder.y - rise - 2 + dip),
+      at(m.neckWidth * 0.3, shoulder.y - rise - 2 + dip),
       at(shoulder.x * 0.8, shoulder.y - rise + dip * 0.6),
       shoulder,
       4,
@@ -111,7 +114,7 @@ function neckEdge(m: Measures, { neck }: TopMake): Point[] {
   ]
 }
 
-function sleeve(m: Measures, { sleeve: kind }: TopMake): Point[] {
+function sleeve(m: Top, { sleeve: kind }: TopMake): Point[] {
   const { half, underarm, tip, hem } = topFrame(m)
   if (kind === 'long') {
     const [cuff, foot] = [at(half * 1.62, hem * 0.86), at(half * 1.36, hem * 0.9)]
@@ -125,13 +128,13 @@ function sleeve(m: Measures, { sleeve: kind }: TopMake): Point[] {
   return [...curve(tip, at(half * 1.2, tip.y + half * 0.16), cuff, 6).slice(1), foot]
 }
 
-function side(m: Measures): Point[] {
+function side(m: Top): Point[] {
   const { half, underarm, hem } = topFrame(m)
   const foot = m.hemWidth === undefined ? half * 0.99 : m.hemWidth / 2
   return curve(underarm, at((half + foot) / 2 - half * 0.02, (underarm.y + hem) / 2), at(foot, hem), 6).slice(1)
 }
 
-function neckParts(m: Measures, { neck }: TopMake): { details: DetailLine[]; zones: NoSewZone[] } {
+function neckParts(m: Top, { neck }: TopMake): { details: DetailLine[]; zones: NoSewZone[] } {
   const { shoulder } = topFrame(m)
   const seam = curve(at(0, 0), at(shoulder.x * 0.72, 0), shoulder, 8)
   if (neck === 'crew') {
@@ -140,16 +143,16 @@ function neckParts(m: Measures, { neck }: TopMake): { details: DetailLine[]; zon
     return {
       details: [seam, mirrored(seam), band, mirrored(band)].map((points) => ({ kind: 'seam', points })),
       zones: [
-        { id: 'neck-left', name: 'neck binding', outline: rib, clear: 10, ring: 'refused' },
-        { id: 'neck-right', name: 'neck binding', outline: mirrored(rib), clear: 10, ring: 'refused' },
+        { id: 'neck-left', name: 'zone.neck-binding', outline: rib, clear: 10, ring: 'refused' },
+        { id: 'neck-right', name: 'zone.neck-binding', outline: mirrored(rib), clear: 10, ring: 'refused' },
       ],
     }
   }
   const back = curve(at(-shoulder.x, shoulder.y), at(0, shoulder.y + 14), shoulder, 6)
-  const foot = at(m.neckWidth! * 0.2, m.neckDrop! * 0.32)
+  const foot = at(m.neckWidth * 0.2, m.neckDrop * 0.32)
   const edge = neck === 'hood' ? at(shoulder.x * 1.05, shoulder.y + 6) : at(shoulder.x + 24, shoulder.y + 12)
   const collar = [...seam, edge, ...curve(edge, at(shoulder.x * 0.86, foot.y * 0.6), foot, 4).slice(1), at(6, 4)]
-  const name = neck === 'hood' ? 'hood' : 'collar'
+  const name = neck === 'hood' ? 'zone.hood' : 'zone.collar'
   return {
     details: [
       { kind: 'seam', points: back },
@@ -163,11 +166,11 @@ function neckParts(m: Measures, { neck }: TopMake): { details: DetailLine[]; zon
   }
 }
 
-function frontOpening(m: Measures, { opening }: TopMake): { details: DetailLine[]; zones: NoSewZone[] } {
+function frontOpening(m: Top, { opening }: TopMake): { details: DetailLine[]; zones: NoSewZone[] } {
   if (!opening) return { details: [], zones: [] }
   const { hem } = topFrame(m)
-  const to = opening.to === 'hem' ? hem : Math.min(opening.to, m.chestWidth! * 0.28)
-  const half = Math.min(opening.half, m.chestWidth! * 0.03)
+  const to = opening.to === 'hem' ? hem : Math.min(opening.to, m.chestWidth * 0.28)
+  const half = Math.min(opening.half, m.chestWidth * 0.03)
   const outline = rectangle(2 * half, to, at(0, to / 2))
   const count = opening.buttons ? Math.max(2, Math.round(to / 95)) : 0
   const button = (i: number): DetailLine => ({ kind: 'button', points: [at(0, 14 + (i * (to - 24)) / count)] })

@@ -3,7 +3,7 @@ import type { MeasurementAsk } from '../../measures'
 import { abovePocket, chestRules } from './chestRules'
 import { backRules, centreFront, hoodedFront } from './bodyRules'
 import { collarMeasures, collarPoint, cuff, cuffMeasures, sleeve, sleeveMeasures } from './sleeveRules'
-import { topLevels } from './topFrame'
+import { type Top, topLevels } from './topFrame'
 import {
   garmentSizes,
   jacketCut,
@@ -31,7 +31,7 @@ export const tee: ItemKind = {
   reference: neckSeam,
   measurements: [...topMeasures(teeCut), ...shortSleeve, ...straightMeasures],
   usualCloth: 'jersey',
-  shape: (m) => topShape(m, teeMake),
+  shape: (m: Top) => topShape(m, teeMake),
   placements: [...chestRules, centreFront, ...backRules(teeMake), sleeve],
 }
 
@@ -39,7 +39,7 @@ const poloMake: TopMake = {
   neck: 'collar',
   sleeve: 'short',
   foot: 18,
-  opening: { half: 16, to: 140, clear: 10, ring: 'caution', name: 'placket', buttons: true },
+  opening: { half: 16, to: 140, clear: 10, ring: 'caution', name: 'zone.placket', buttons: true },
 }
 export const polo: ItemKind = {
   ...top,
@@ -52,7 +52,7 @@ export const polo: ItemKind = {
     ...straightMeasures,
   ],
   usualCloth: 'pique',
-  shape: (m) => topShape(m, poloMake),
+  shape: (m: Top) => topShape(m, poloMake),
   placements: [...chestRules, ...backRules(poloMake), sleeve],
 }
 
@@ -64,7 +64,7 @@ export const sweatshirt: ItemKind = {
   reference: neckSeam,
   measurements: [...topMeasures(sweatshirtCut), ...longSleeve, ...straightMeasures],
   usualCloth: 'sweatshirt',
-  shape: (m) => topShape(m, sweatMake),
+  shape: (m: Top) => topShape(m, sweatMake),
   placements: [...chestRules, centreFront, ...backRules(sweatMake), sleeve],
 }
 
@@ -90,7 +90,7 @@ export const hoodedTop: ItemKind = {
   reference: 'centre line at the hood’s crossing',
   measurements: [...topMeasures(sweatshirtCut), ...pouchMeasures, ...longSleeve, ...straightMeasures],
   usualCloth: 'sweatshirt',
-  shape: (m) => withPouch(topShape(m, hoodMake), m),
+  shape: (m: Top) => withPouch(topShape(m, hoodMake), m),
   placements: [hoodedFront, ...chestRules, ...backRules(hoodMake), sleeve],
 }
 
@@ -118,7 +118,7 @@ const shirtMake: TopMake = {
   neck: 'collar',
   sleeve: 'long',
   foot: 10,
-  opening: { half: 16, to: 'hem', clear: 10, ring: 'caution', name: 'button band', buttons: true },
+  opening: { half: 16, to: 'hem', clear: 10, ring: 'caution', name: 'zone.button-band', buttons: true },
 }
 export const shirt: ItemKind = {
   ...top,
@@ -133,7 +133,7 @@ export const shirt: ItemKind = {
     ...straightMeasures,
   ],
   usualCloth: 'quilting-cotton',
-  shape: (m) => withPatchPocket(topShape(m, shirtMake), m),
+  shape: (m: Top) => withPatchPocket(topShape(m, shirtMake), m),
   placements: [...chestRules, abovePocket, cuff, collarPoint, ...backRules(shirtMake)],
 }
 
@@ -142,7 +142,7 @@ const jacketMake: TopMake = {
   sleeve: 'long',
   foot: 55,
   seamClear: 15,
-  opening: { half: 10, to: 'hem', clear: 15, ring: 'refused', name: 'zip and flap' },
+  opening: { half: 10, to: 'hem', clear: 15, ring: 'refused', name: 'zone.zip-flap' },
 }
 export const workJacket: ItemKind = {
   ...top,
@@ -155,6 +155,6 @@ export const workJacket: ItemKind = {
     ...straightMeasures,
   ],
   usualCloth: 'canvas',
-  shape: (m) => withPatchPocket(topShape(m, jacketMake), m),
+  shape: (m: Top) => withPatchPocket(topShape(m, jacketMake), m),
   placements: [...chestRules, abovePocket, ...backRules(jacketMake)],
 }

@@ -1,6 +1,7 @@
 import { CoreError } from '../../../errors'
 import { boxCorners, type Box } from '../../../plane/box'
 import { at, curve, fromRightHalf, mirrored } from '../../curve'
+import { type Named, say } from '../../../words/said'
 import type { ItemKind } from '../../itemKind'
 import type { NoSewZone } from '../../itemShape'
 import { ask, halves, type Measures, type SizePreset } from '../../measures'
@@ -13,11 +14,13 @@ const ages: readonly SizePreset[] = [
   { id: 'toddler', name: 'Toddler' },
 ]
 
+type Bodysuit = Measures<'chestWidth' | 'neckWidth' | 'length' | 'crotchWidth'>
+
 /** A bodysuit laid flat: shoulders that overlap, a bound neck, bound legs with snaps at the foot; y = 0 below the neck. */
-function bodysuitShape(m: Measures) {
-  const [half, neck, length] = [m.chestWidth! / 2, m.neckWidth! / 2, m.length!]
+function bodysuitShape(m: Bodysuit) {
+  const [half, neck, length] = [m.chestWidth / 2, m.neckWidth / 2, m.length]
   const top = -neck * 0.62
-  const [armhole, snaps] = [half * 0.62, m.crotchWidth! / 2]
+  const [armhole, snaps] = [half * 0.62, m.crotchWidth / 2]
   if (neck >= half * 0.85)
     throw new CoreError(
       'contradiction',
@@ -52,7 +55,7 @@ function bodysuitShape(m: Measures) {
   const binding = bindOf(neckCurve, 6)
   const legBinding = leg.map((p) => at(p.x - 7, p.y))
   const legs = [...leg, ...[...legBinding].reverse()]
-  const zone = (id: string, name: string, outline: { x: number; y: number }[], ring: NoSewZone['ring']): NoSewZone => ({
+  const zone = (id: string, name: Named, outline: { x: number; y: number }[], ring: NoSewZone['ring']): NoSewZone => ({
     id,
     name,
     outline,
@@ -69,11 +72,16 @@ function bodysuitShape(m: Measures) {
       ...[-0.6, 0, 0.6].map((k) => ({ kind: 'button' as const, points: [at(snaps * k, length - 9)] })),
     ],
     zones: [
-      zone('neck-left', 'neck binding', binding, 'refused'),
-      zone('neck-right', 'neck binding', mirrored(binding), 'refused'),
-      zone('leg-left', 'leg binding', legs, 'refused'),
-      zone('leg-right', 'leg binding', mirrored(legs), 'refused'),
-      zone('snaps', 'snaps', boxCorners({ left: -snaps, right: snaps, top: length - 20, bottom: length }), 'refused'),
+      zone('neck-left', 'zone.neck-binding', binding, 'refused'),
+      zone('neck-right', 'zone.neck-binding', mirrored(binding), 'refused'),
+      zone('leg-left', 'zone.leg-binding', legs, 'refused'),
+      zone('leg-right', 'zone.leg-binding', mirrored(legs), 'refused'),
+      zone(
+        'snaps',
+        'zone.snaps',
+        boxCorners({ left: -snaps, right: snaps, top: length - 20, bottom: length }),
+        'refused',
+      ),
     ],
     tapes: [
       { id: 'chestWidth', from: at(-half, armhole * 1.2), to: at(half, armhole * 1.2) },
@@ -82,11 +90,11 @@ function bodysuitShape(m: Measures) {
       { id: 'crotchWidth', from: at(-snaps, length - 22), to: at(snaps, length - 22) },
     ],
     lines: [
-      { id: 'neck', name: 'the neck binding', axis: 'level' as const, at: 0 },
-      { id: 'foot', name: 'the lower edge', axis: 'level' as const, at: length },
-      { id: 'centre', name: 'the centre line', axis: 'upright' as const, at: 0 },
+      { id: 'neck', name: 'line.neck-binding', axis: 'level' as const, at: 0 },
+      { id: 'foot', name: 'line.lower-edge', axis: 'level' as const, at: length },
+      { id: 'centre', name: 'line.centre', axis: 'upright' as const, at: 0 },
     ],
-    tube: { width: m.chestWidth! },
+    tube: { width: m.chestWidth },
   }
 }
 
@@ -107,22 +115,24 @@ export const infantBodysuit: ItemKind = {
   usualSize: 'infant',
   usualCloth: 'infant-jersey',
   shape: bodysuitShape,
-  levels: (m) => [{ id: 'chest', name: 'the chest', y: m.chestWidth! * 0.35, width: m.chestWidth!, part: 'body' }],
+  levels: (m: Bodysuit) => [
+    { id: 'chest', name: 'level.chest', y: m.chestWidth * 0.35, width: m.chestWidth, part: 'body' },
+  ],
   placements: [
-    centredRule(
-      { id: 'chest', name: 'Chest', upIs: 'the neck', usual: { width: 70, height: 45 } },
-      'chestWidth',
+    centredRule<'chestWidth'>(
+      { id: 'chest', name: 'Chest', upIs: 'top.neck', usual: { width: 70, height: 45 } },
+      (m) => m.chestWidth,
       () => ({ id: 'downTop', line: 'neck', edge: 'start', mm: 25, toward: 1, plausible: [12, 90] }),
       () => ({
-        first: [{ id: 'snaps', text: 'Open the snaps, so that only the front goes into the hoop.', lengths: [] }],
+        first: [{ id: 'snaps', said: say('step.snaps') }],
       }),
     ),
   ],
 }
 
 /** A bib hangs from the neck: a rounded body with a bound edge; y = 0 at the foot of the neck opening. */
-function bibShape(m: Measures) {
-  const [half, length, bind] = [m.width! / 2, m.length!, m.binding!]
+function bibShape(m: Measures<'width' | 'length' | 'binding'>) {
+  const [half, length, bind] = [m.width / 2, m.length, m.binding]
   if (2 * bind >= Math.min(half, length))
     throw new CoreError('contradiction', 'The binding leaves nothing of the bib: measure it again.', 'measures.binding')
   const neck = half * 0.42
@@ -148,8 +158,8 @@ function bibShape(m: Measures) {
     zones:
       bind > 0
         ? [
-            { id: 'binding-right', name: 'binding', outline: strip, clear: 8, ring: 'caution' as const },
-            { id: 'binding-left', name: 'binding', outline: mirrored(strip), clear: 8, ring: 'caution' as const },
+            { id: 'binding-right', name: 'zone.binding', outline: strip, clear: 8, ring: 'caution' as const },
+            { id: 'binding-left', name: 'zone.binding', outline: mirrored(strip), clear: 8, ring: 'caution' as const },
           ]
         : [],
     tapes: [
@@ -158,10 +168,10 @@ function bibShape(m: Measures) {
       { id: 'binding', from: at(half * 0.3, length - bind), to: at(half * 0.3, length) },
     ],
     lines: [
-      { id: 'neck', name: 'the neck opening', axis: 'level' as const, at: 0 },
-      { id: 'binding', name: 'the lower binding', axis: 'level' as const, at: length - bind },
-      { id: 'bottom', name: 'the lower edge', axis: 'level' as const, at: length },
-      { id: 'centre', name: 'the centre line', axis: 'upright' as const, at: 0 },
+      { id: 'neck', name: 'line.neck-opening', axis: 'level' as const, at: 0 },
+      { id: 'binding', name: 'line.lower-binding', axis: 'level' as const, at: length - bind },
+      { id: 'bottom', name: 'line.lower-edge', axis: 'level' as const, at: length },
+      { id: 'centre', name: 'line.centre', axis: 'upright' as const, at: 0 },
     ],
     tube: null,
   }
@@ -186,9 +196,9 @@ export const bib: ItemKind = {
   usualCloth: 'terry',
   shape: bibShape,
   placements: [
-    centredRule(
-      { id: 'low-centre', name: 'Low centre', upIs: 'the neck', usual: { width: 90, height: 50 } },
-      'width',
+    centredRule<'width'>(
+      { id: 'low-centre', name: 'Low centre', upIs: 'top.neck', usual: { width: 90, height: 50 } },
+      (m) => m.width,
       () => ({
         id: 'up',
         line: 'binding',
@@ -201,7 +211,12 @@ export const bib: ItemKind = {
   ],
 }
 
-const clothBox = (m: Measures): Box => ({ left: -m.width! / 2, right: m.width! / 2, top: -m.length!, bottom: 0 })
+const clothBox = (m: Measures<'width' | 'length'>): Box => ({
+  left: -m.width / 2,
+  right: m.width / 2,
+  top: -m.length,
+  bottom: 0,
+})
 export const burpCloth: ItemKind = {
   id: 'burp-cloth',
   name: 'Burp cloth',
@@ -219,25 +234,25 @@ export const burpCloth: ItemKind = {
   sizes: ages,
   usualSize: 'infant',
   usualCloth: 'quilting-cotton',
-  shape: (m) =>
+  shape: (m: Measures<'width' | 'length' | 'binding'>) =>
     panelShape({
       box: clothBox(m),
-      hem: m.binding!,
+      hem: m.binding,
       hemId: 'binding',
-      hemName: 'binding',
-      edges: { top: 'the upper edge', bottom: 'the lower edge' },
+      hemName: 'strip.binding',
+      edges: { top: 'line.upper-edge', bottom: 'line.lower-edge' },
       sizes: ['width', 'length'],
     }),
-  levels: widthLevel('width', (m) => -m.length! / 2),
+  levels: widthLevel<'length'>((m) => -m.length / 2),
   placements: [
-    centredRule(
-      { id: 'low-centre', name: 'Low centre', upIs: 'the upper edge', usual: { width: 110, height: 70 } },
-      'width',
+    centredRule<'width' | 'binding'>(
+      { id: 'low-centre', name: 'Low centre', upIs: 'top.upper-edge', usual: { width: 110, height: 70 } },
+      (m) => m.width,
       ({ measures: m }) => ({
         id: 'up',
         line: 'bottom',
         edge: 'end',
-        mm: m.binding! + 32,
+        mm: m.binding + 32,
         toward: -1,
         plausible: [15, 200],
       }),

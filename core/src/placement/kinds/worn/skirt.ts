@@ -1,23 +1,27 @@
 import { boxCorners, type Box } from '../../../plane/box'
 import { CoreError } from '../../../errors'
 import { at, curve, fromRightHalf } from '../../curve'
+import { say } from '../../../words/said'
+import type { PlacementContext } from '../../placementRule'
 import type { ItemKind } from '../../itemKind'
 import type { ItemShape } from '../../itemShape'
 import { ask, type Measures } from '../../measures'
 import { garmentSizes } from '../tops/topMeasures'
 
+type Skirt = Measures<'hemRound' | 'hem'>
+
 /** How much of the skirt is drawn above the hem, opened out. */
 const SHOWN = 260
 
 /** The hem opened out at centre back: x = 0 at centre front, y = 0 at the hem's edge; past centre back it goes on. */
-function openedHem(m: Measures): Box {
-  const half = m.hemRound! / 2
-  return { left: -half, right: half, top: -Math.max(SHOWN, m.hem! + 120), bottom: 0 }
+function openedHem(m: Skirt): Box {
+  const half = m.hemRound / 2
+  return { left: -half, right: half, top: -Math.max(SHOWN, m.hem + 120), bottom: 0 }
 }
 
 /** A skirt as it hangs, its hem half as wide as it is round. */
-function skirtSilhouette(m: Measures): ItemShape {
-  const [half, long] = [m.hemRound! / 4, m.hemRound! * 0.42]
+function skirtSilhouette(m: Measures<'hemRound'>): ItemShape {
+  const [half, long] = [m.hemRound / 4, m.hemRound * 0.42]
   const waist = half * 0.46
   return {
     outline: fromRightHalf([
@@ -60,12 +64,12 @@ export const skirt: ItemKind = {
   sizes: garmentSizes,
   usualSize: 'm',
   usualCloth: 'lawn',
-  shape: (m) => {
+  shape: (m: Skirt) => {
     const b = openedHem(m)
-    if (m.hem! >= m.hemRound! / 3)
+    if (m.hem >= m.hemRound / 3)
       throw new CoreError('contradiction', 'The hem comes out deeper than the skirt: measure it again.', 'measures.hem')
     // A motif at centre back straddles the opened edge, so a hand's breadth is drawn on beyond it.
-    const over = Math.min(m.hemRound! * 0.12, 160)
+    const over = Math.min(m.hemRound * 0.12, 160)
     const wide = { ...b, left: b.left - over, right: b.right + over }
     const upright = (x: number) => ({ kind: 'seam' as const, points: [at(x, b.top), at(x, 0)] })
     return {
@@ -75,16 +79,16 @@ export const skirt: ItemKind = {
         upright(b.right),
         upright(b.left / 2),
         upright(b.right / 2),
-        ...(m.hem! > 0 ? [{ kind: 'fold' as const, points: [at(wide.left, -m.hem!), at(wide.right, -m.hem!)] }] : []),
+        ...(m.hem > 0 ? [{ kind: 'fold' as const, points: [at(wide.left, -m.hem), at(wide.right, -m.hem)] }] : []),
       ],
       zones: [],
       tapes: [
         { id: 'hemRound', from: at(b.left, 8), to: at(b.right, 8) },
-        { id: 'hem', from: at(30, 0), to: at(30, -m.hem!) },
+        { id: 'hem', from: at(30, 0), to: at(30, -m.hem) },
       ],
       lines: [
-        { id: 'hem', name: 'the hem’s edge', axis: 'level', at: 0 },
-        { id: 'centre', name: 'centre front', axis: 'upright', at: 0 },
+        { id: 'hem', name: 'line.hem-edge', axis: 'level', at: 0 },
+        { id: 'centre', name: 'line.centre-front', axis: 'upright', at: 0 },
       ],
       tube: null,
     }
@@ -95,20 +99,18 @@ export const skirt: ItemKind = {
       id: 'border-row',
       name: 'Border row round the hem',
       arrange: 'row',
-      upIs: 'the waist',
+      upIs: 'top.waist',
       usual: { width: 60, height: 40 },
-      row: ({ measures: m, design }) => ({
+      row: ({ measures: m, design }: PlacementContext<'hemRound' | 'hem'>) => ({
         side: 'lower',
         box: openedHem(m),
-        edgeName: 'the hem’s edge',
-        inset: { id: 'rowUp', mm: m.hem! + 12, edge: 'end', plausible: [8, 260] },
-        length: m.hemRound!,
+        edgeName: 'line.hem-edge',
+        inset: { id: 'rowUp', mm: m.hem + 12, edge: 'end', plausible: [8, 260] },
+        length: m.hemRound,
         closed: true,
         ends: 'half-gap',
         gap: Math.max(5, design.width / 2),
-        first: [
-          { id: 'seams', text: 'Match the side seams and mark centre front and centre back on the hem.', lengths: [] },
-        ],
+        first: [{ id: 'seams', said: say('step.seams-hem') }],
       }),
     },
   ],

@@ -3,12 +3,15 @@ import { CoreError } from '../../../errors'
 import { at } from '../../curve'
 import type { ItemKind } from '../../itemKind'
 import { ask, type Measures } from '../../measures'
-import type { PlacementRule } from '../../placementRule'
+import { say } from '../../../words/said'
+import type { PlacementContext, PlacementRule } from '../../placementRule'
 import { garmentSizes } from '../tops/topMeasures'
 
+type Leg = Measures<'hemWidth' | 'thighWidth' | 'inseam'>
+
 /** One leg laid flat on its crease, the outside up: y = 0 at the hem's edge, x = 0 on its middle. */
-function legShape(m: Measures) {
-  const [foot, thigh, top] = [m.hemWidth! / 2, m.thighWidth! / 2, -m.inseam!]
+function legShape(m: Leg) {
+  const [foot, thigh, top] = [m.hemWidth / 2, m.thighWidth / 2, -m.inseam]
   if (foot > thigh * 1.8)
     throw new CoreError(
       'contradiction',
@@ -22,7 +25,7 @@ function legShape(m: Measures) {
     zones: [
       {
         id: 'hem',
-        name: 'hem',
+        name: 'zone.hem',
         outline: boxCorners({ left: -foot, right: foot, top: -hem, bottom: 0 }),
         clear: 5,
         ring: 'free' as const,
@@ -34,11 +37,11 @@ function legShape(m: Measures) {
       { id: 'inseam', from: at(-Math.min(foot, thigh) * 0.7, top), to: at(-Math.min(foot, thigh) * 0.7, 0) },
     ],
     lines: [
-      { id: 'hem', name: 'the hem', axis: 'level' as const, at: 0 },
-      { id: 'crotch', name: 'the level of the crotch', axis: 'level' as const, at: top },
-      { id: 'centre', name: 'the leg’s crease', axis: 'upright' as const, at: 0 },
+      { id: 'hem', name: 'line.hem', axis: 'level' as const, at: 0 },
+      { id: 'crotch', name: 'line.crotch', axis: 'level' as const, at: top },
+      { id: 'centre', name: 'line.leg-crease', axis: 'upright' as const, at: 0 },
     ],
-    tube: { width: Math.min(m.hemWidth!, m.thighWidth!) },
+    tube: { width: Math.min(m.hemWidth, m.thighWidth) },
   }
 }
 
@@ -46,31 +49,23 @@ const legRule = (id: string, name: string, low: boolean): PlacementRule => ({
   id,
   name,
   arrange: 'one',
-  upIs: 'the waist',
+  upIs: 'top.waist',
   usual: { width: 50, height: 50 },
-  spot: ({ measures: m, design, write }) => ({
+  spot: ({ measures: m, design }: PlacementContext<'hemWidth' | 'thighWidth' | 'inseam'>) => ({
     down: low
-      ? { id: 'up', line: 'hem', edge: 'end', mm: Math.min(70, m.inseam! * 0.3), toward: -1, plausible: [30, 400] }
+      ? { id: 'up', line: 'hem', edge: 'end', mm: Math.min(70, m.inseam * 0.3), toward: -1, plausible: [30, 400] }
       : {
           id: 'downCrotch',
           line: 'crotch',
           edge: 'start',
-          mm: Math.max(10, Math.min(90, m.inseam! * 0.2, m.inseam! - design.height - 40)),
+          mm: Math.max(10, Math.min(90, m.inseam * 0.2, m.inseam - design.height - 40)),
           toward: 1,
           plausible: [5, 400],
         },
-    across: { id: 'middle', line: 'centre', edge: 'centre', mm: 0, toward: 1, plausible: [0, m.thighWidth! / 2] },
+    across: { id: 'middle', line: 'centre', edge: 'centre', mm: 0, toward: 1, plausible: [0, m.thighWidth / 2] },
     first: [
-      {
-        id: 'side',
-        text: 'Lay the one leg flat, the wearer’s outside up, its two seams on top of each other.',
-        lengths: [],
-      },
-      {
-        id: 'centre-line',
-        text: `Crease the leg’s middle, ${write(m.hemWidth! / 2)} from either edge at the hem.`,
-        lengths: [m.hemWidth! / 2],
-      },
+      { id: 'side', said: say('step.leg') },
+      { id: 'centre-line', said: say('step.crease-leg', { half: m.hemWidth / 2 }) },
     ],
   }),
 })

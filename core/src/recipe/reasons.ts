@@ -1,0 +1,31 @@
+import type { HouseHabits } from '../habits'
+import { backingRules } from './backings'
+import type { Facts } from './facts'
+import { coatedText } from './needleAndThread'
+import { holdingRules } from './rules/holdingRules'
+import { layerRules } from './rules/layerRules'
+import { needleRules } from './rules/needleRules'
+import { bobbinRules } from './rules/threadRules'
+import { otherToppings, toppingRules } from './rules/toppingRules'
+
+type Reason = { id: string; habit?: keyof HouseHabits; text: (f: Facts) => string }
+
+const reasons = new Map<string, Reason>(
+  [
+    ...holdingRules,
+    ...backingRules,
+    ...layerRules,
+    ...toppingRules,
+    ...otherToppings,
+    ...needleRules,
+    ...bobbinRules,
+    { id: 'needle.coated', text: coatedText },
+  ].map((rule) => [rule.id, rule]),
+)
+
+/** A reason by its rule's id, as it is worded today; null for a rule that is no longer known. */
+export function reasonOf(id: string, f: Facts): { rule: string; text: string; habit?: keyof HouseHabits } | null {
+  const reason = reasons.get(id)
+  if (!reason) return null
+  return { rule: id, text: reason.text(f), ...(reason.habit ? { habit: reason.habit } : {}) }
+}

@@ -1,0 +1,35 @@
+import type { Advice } from '../advice'
+import type { Facts } from './facts'
+import { beforeStartRules } from './rules/beforeStartRules'
+import { cautionRules } from './rules/cautionRules'
+import { finishRules } from './rules/finishRules'
+import type { Stacked, StackRule } from './rules/stackRule'
+import type { HeldStack } from './stack'
+
+export type StackLists = { checks: Advice[]; finishing: Advice[]; cautions: Advice[] }
+
+const follow = (rules: readonly StackRule[], f: Stacked): Advice[] =>
+  rules.filter((rule) => rule.when(f)).map(({ id, severity, text }) => ({ code: id, severity, text: text(f) }))
+
+/**
+ * What is gone through before the start, done after it and heeded with a stack: it follows from the layers that are
+ * really there and how they are held, whichever recipe they came from or however they were swapped.
+ *
+ * @example a stack with wash-away film: 'check.topping' before the start, 'finish.film' after it
+ */
+export function stackLists(f: Facts, stack: HeldStack): StackLists {
+  const stacked = { ...f, stack }
+  return {
+    checks: follow(beforeStartRules, stacked),
+    finishing: follow(finishRules, stacked),
+    cautions: follow(cautionRules, stacked),
+  }
+}
+
+const rules = new Map([...beforeStartRules, ...finishRules, ...cautionRules].map((rule) => [rule.id, rule]))
+
+/** A line of a list by its id, as it is worded today; null for one that is no longer known. */
+export function listLine(id: string, f: Facts, stack: HeldStack): Advice | null {
+  const rule = rules.get(id)
+  return rule ? { code: id, severity: rule.severity, text: rule.text({ ...f, stack }) } : null
+}

@@ -1,0 +1,32 @@
+import { formatLength } from '../lengths/formatLength'
+import type { LengthStyle } from '../lengths/units'
+import { phrases } from './phrases'
+import type { Fill, Named, Said } from './said'
+
+const MILLIMETRES: LengthStyle = { unit: 'mm' }
+const book: Readonly<Record<string, string>> = phrases
+
+/**
+ * A sentence in words, its lengths in the worker's units. A sentence that this version does not know, kept by a newer
+ * one, says so.
+ *
+ * @example writeSaid(['line.own-top', { zone: { own: 'zip' } }]) // 'the top of the zip'
+ */
+export function writeSaid([id, fills = {}]: Said, style: LengthStyle = MILLIMETRES): string {
+  const phrase = book[id]
+  if (phrase === undefined) return book.unknown!
+  return phrase.replace(/\{(\w+)\}/g, (_, slot: string) => writeFill(fills[slot], style))
+}
+
+/** A name in words. */
+export function writeName(name: Named): string {
+  if (typeof name === 'string') return writeSaid([name])
+  return 'own' in name ? name.own : writeSaid(name)
+}
+
+function writeFill(fill: Fill | undefined, style: LengthStyle): string {
+  if (fill === undefined) return '?'
+  if (typeof fill === 'number') return formatLength(fill, style)
+  if (typeof fill === 'object' && 'plain' in fill) return String(fill.plain)
+  return Array.isArray(fill) ? writeSaid(fill as unknown as Said, style) : writeName(fill)
+}
