@@ -32,7 +32,7 @@ export const defaultHabits: HouseHabits = {
   loading: 'bulk-away',
 }
 
-export type HabitChoice = { value: string; name: string; means: string }
+type HabitChoice = { value: string; name: string; means: string }
 export type HabitQuestion = { id: keyof HouseHabits; asks: string; choices: readonly HabitChoice[] }
 
 /** The habits as questions, each choice with its consequence, in the order a shop would think of them. */

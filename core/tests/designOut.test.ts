@@ -10,7 +10,7 @@ import {
 } from '../src'
 import { areaOf } from '../src/plane/polygons'
 import { guessKind } from '../src/design/guessKind'
-import { smallLetterAdvice } from '../src/wording/smallLetterAdvice'
+import { smallLetterAdvice } from '../src/design/smallLetterAdvice'
 
 const art = (inner: string): Design =>
   readDesignSvg(

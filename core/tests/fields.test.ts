@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import type { HoopField } from '../src'
-import { shrunkenField } from '../src/hooping/fields/convexField'
+import { shrunkenField } from '../src/hooping/fields/shrunkenField'
 
 const fields: HoopField[] = [
   { shape: 'rect', width: 180, height: 130, cornerRadius: 25 },

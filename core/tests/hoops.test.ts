@@ -101,7 +101,7 @@ describe('chooseHolding', () => {
     [
       'a corner with little cloth beyond the ring is floated',
       { ...query({ family: 'twill' }), clothBeyondRing: 12 },
-      ['floated', 'hold.nothing-against'],
+      ['floated', 'hold.nothing-against-floating'],
     ],
     [
       'a knit hoops under a dense design even where the shop floats',

@@ -7,6 +7,7 @@ export const CELL_MM = 2
  * Calls back for every cell that the straight line from `a` to `b` runs through, ends included; cells are
  * floor(x / 2), floor(y / 2). Grid traversal after Amanatides and Woo, 1987; through a corner it steps across.
  */
+// eslint-disable-next-line complexity -- one walk, a step each way
 export function eachCellCrossed(a: Point, b: Point, visit: (column: number, row: number) => void): void {
   let column = Math.floor(a.x / CELL_MM)
   let row = Math.floor(a.y / CELL_MM)

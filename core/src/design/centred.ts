@@ -4,7 +4,7 @@ import type { Point } from '../plane/point'
 import type { Design, DesignBlock } from './design'
 
 /** The block moved; used to put a design's origin at the centre of its box. */
-export function moveBlock(block: DesignBlock, dx: number, dy: number): DesignBlock {
+function moveBlock(block: DesignBlock, dx: number, dy: number): DesignBlock {
   return mapBlock(block, ({ x, y }) => ({ x: x + dx, y: y + dy }), 1)
 }
 
@@ -24,7 +24,7 @@ export function mapBlock(block: DesignBlock, map: (p: Point) => Point, scale: nu
 }
 
 /** All that a design puts on the cloth, as lists of points. */
-export const pointsOf = (blocks: readonly DesignBlock[]): Point[][] =>
+const pointsOf = (blocks: readonly DesignBlock[]): Point[][] =>
   blocks.flatMap(({ stitches = [], outlines = [] }) => [stitches, ...outlines]).filter((line) => line.length > 0)
 
 /** The box of all that is stitched or painted. */

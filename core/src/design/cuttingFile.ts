@@ -33,7 +33,7 @@ const CLOSED_MM = 0.5
 const LEAST_HOLE_MM2 = 20
 
 /** The outline to cut by: artwork's own, a closed line of stitches as it runs, or the edge of what is stitched. */
-export function blockOutline(block: DesignBlock): Point[][] {
+function blockOutline(block: DesignBlock): Point[][] {
   if (block.outlines) return block.outlines
   const runs = stitchRuns(block).filter((run) => run.length > 2)
   const closed = runs.filter((run) => {

@@ -25,12 +25,15 @@ export type DesignBlock = {
   trims: number
 }
 
+/** What a design was read from: drawn outlines, a stitch list, or nothing but its size. */
+export const designSources = ['size', 'artwork', 'stitches'] as const
+
 /**
  * A design in its own frame: origin at the centre of its box, x to the right, y down, millimetres. `pageBox` is the
  * upper left corner of the box on the page or in the list it was read from.
  */
 export type Design = {
-  source: 'artwork' | 'stitches' | 'size'
+  source: (typeof designSources)[number]
   width: number
   height: number
   pageBox?: Point

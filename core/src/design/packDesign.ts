@@ -5,9 +5,9 @@ import { boxOfBlocks, hullOf } from './centred'
 import type { Design, DesignBlock, StitchMove } from './design'
 
 /** Points as whole thousandths of a millimetre, x and y in turn: small, exact, and the same in every language. */
-export type PackedPoints = number[]
+type PackedPoints = number[]
 
-export type PackedBlock = {
+type PackedBlock = {
   colour: string
   stitchCount: number
   estimated: boolean
@@ -43,7 +43,7 @@ export function packPoints(points: readonly Point[]): PackedPoints {
   return packed
 }
 
-export const unpackPoints = (packed: PackedPoints): Point[] =>
+const unpackPoints = (packed: PackedPoints): Point[] =>
   Array.from({ length: packed.length >> 1 }, (_, i) => ({ x: packed[2 * i]! / 1000, y: packed[2 * i + 1]! / 1000 }))
 
 function packBlock({ stitches, moves, outlines, fills, lines, ...rest }: DesignBlock): PackedBlock {

@@ -129,6 +129,7 @@ function blocksOf(shapes: readonly PaintedShape[]): DesignBlock[] {
  * @example readDesignSvg('<svg xmlns="http://www.w3.org/2000/svg" width="40mm" height="20mm" viewBox="0 0 40 20">' +
  *   '<rect x="5" y="5" width="30" height="10"/></svg>') // width 30, height 10, pageBox { x: 5, y: 5 }
  */
+// eslint-disable-next-line complexity -- one document, top to bottom
 export function readDesignSvg(
   text: string,
   { pixelsPerInch = 96, dropBackground = false }: ReadSvgOptions = {},

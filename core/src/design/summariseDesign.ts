@@ -4,7 +4,7 @@ import { type DesignStats, designStats } from './designStats'
 import { packPoints } from './packDesign'
 import { type SketchBlock, sketchDesign } from './sketchDesign'
 
-/** What a card on the shelf, a piece and a hoop need of a drawing without having it. */
+/** What a card on the shelf, a piece and a hoop need of a design without having all of it. */
 export type DesignSummary = Pick<
   DesignStats,
   | 'estimated'

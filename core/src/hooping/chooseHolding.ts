@@ -5,6 +5,7 @@ import { judgeHoldings } from '../recipe/holdings'
 import { holdingNames } from '../recipe/names'
 import type { Because } from '../recipe/recipeOption'
 import type { HoldingMethod, RecipeQuery } from '../recipe/recipeQuery'
+import { type HoldingNote, holdingNotes } from '../recipe/rules/holdingNotes'
 
 /**
  * A recipe query, and how the piece meets the ring: `clothBeyondRing` is the least cloth outside the ring in mm
@@ -56,15 +57,10 @@ function fitRefusal(method: HoldingMethod, q: HoldingQuery): Because | null {
 
 function lastResort(choices: HoldingChoice[]): HoldingChoice {
   const floated = choices.find((c) => c.method === 'floated')!
-  const text =
-    'Nothing holds this well: float it on hooped backing, baste it, and try a lighter design or a smaller hoop first.'
-  return { ...floated, because: [{ rule: 'hold.last-resort', decided: 'floated', text }] }
+  return { ...floated, because: [told(holdingNotes.lastResort, 'floated')] }
 }
 
-function plainReason(method: HoldingMethod): Because {
-  const text =
-    method === 'floated'
-      ? 'Pressed on backing in the ring; nothing against it here.'
-      : 'Nothing speaks against it for this cloth and design.'
-  return { rule: 'hold.nothing-against', decided: holdingNames[method].toLowerCase(), text }
-}
+const plainReason = (method: HoldingMethod): Because =>
+  told(method === 'floated' ? holdingNotes.floatedFreely : holdingNotes.heldFreely, holdingNames[method].toLowerCase())
+
+const told = ({ id, text }: HoldingNote, decided: string): Because => ({ rule: id, decided, text: text() })

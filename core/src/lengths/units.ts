@@ -1,7 +1,10 @@
-export type LengthUnit = 'mm' | 'cm' | 'in'
+export const lengthUnits = ['mm', 'cm', 'in'] as const
+export type LengthUnit = (typeof lengthUnits)[number]
+/** The finest fractions of an inch on a tape. */
+export const tapeFractions = [8, 16, 32] as const
 
 /** How lengths are written for one worker: the unit, and for inches the finest fraction of the tape. */
-export type LengthStyle = { unit: LengthUnit; fraction?: 8 | 16 | 32 }
+export type LengthStyle = { unit: LengthUnit; fraction?: (typeof tapeFractions)[number] }
 
 export const MM_PER_INCH = 25.4
 

@@ -12,7 +12,7 @@ export const markingIds = [
 ] as const
 export type MarkingId = (typeof markingIds)[number]
 
-export type MarkingCloth = { family: ClothFamily; dark: boolean; infant?: boolean; mayBeWetted?: boolean }
+type MarkingCloth = { family: ClothFamily; dark: boolean; infant?: boolean; mayBeWetted?: boolean }
 
 /** One way of marking this cloth: why it suits or does not, what takes it off again, and what to beware of. */
 export type MarkingMeans = {

@@ -1,6 +1,10 @@
 import type { Point } from '../plane/point'
 import type { Named } from '../words/said'
 
+export const zoneRings = ['refused', 'caution', 'free'] as const
+export const detailKinds = ['seam', 'fold', 'opening', 'button'] as const
+export const lineAxes = ['level', 'upright'] as const
+
 /** Where nothing may be sewn, and what a hoop's ring may do there. */
 export type NoSewZone = {
   id: string
@@ -9,11 +13,11 @@ export type NoSewZone = {
   /** Distance the design keeps from it, in mm. */
   clear: number
   /** 'refused': the ring may never lie on it; 'caution': it may, with care; 'free': it does not matter. */
-  ring: 'refused' | 'caution' | 'free'
+  ring: (typeof zoneRings)[number]
 }
 
 /** A drawn line that is not the outline: seams, folds, openings. */
-export type DetailLine = { kind: 'seam' | 'fold' | 'opening' | 'button'; points: Point[]; closed?: boolean }
+export type DetailLine = { kind: (typeof detailKinds)[number]; points: Point[]; closed?: boolean }
 
 /** A tape laid on the item: for a measurement asked (its id), or for a distance to mark. */
 export type TapeLine = { id: string; from: Point; to: Point }
@@ -25,7 +29,7 @@ export type TapeLine = { id: string; from: Point; to: Point }
 export type ReferenceLine = {
   id: string
   name: Named
-  axis: 'level' | 'upright'
+  axis: (typeof lineAxes)[number]
   at: number
   /** The side designs lie on, and how far off, where the line bounds something kept clear. */
   toward?: 1 | -1

@@ -2,8 +2,9 @@ import type { Advice } from '../advice'
 import type { Named, Said } from '../words/said'
 import type { Pose } from '../plane/point'
 import type { TapeLine } from './itemShape'
-import type { DesignEdge, StepDraft } from './placementRule'
-import type { PlannedRow } from './layRow'
+import type { DesignEdge, RowSpot, StepDraft } from './placementRule'
+import type { MotifRow } from '../rows/spaceMotifs'
+import type { Hooping } from '../rows/splitHoopings'
 
 /** A distance that fixes the design, with the shop's default; the worker may give another, or count it otherwise. */
 export type PlacementDistance = {
@@ -18,6 +19,18 @@ export type PlacementDistance = {
 
 /** One design on the item; `name` says which of several. */
 export type Copy = { pose: Pose; name: Named }
+
+/** A row as laid: `frame` has its x along the row and 0 at its middle, `offset` is the row's y in it. */
+export type PlannedRow = MotifRow & {
+  length: number
+  motif: number
+  closed: boolean
+  ends: RowSpot['ends']
+  frame: Pose
+  offset: number
+  usualGap: number
+  hoopings: Hooping[] | null
+}
 
 /** What a placement comes to: the designs' poses, and how a hand with a tape finds them. */
 export type Laid = {

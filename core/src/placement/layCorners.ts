@@ -31,6 +31,7 @@ export const countedTo: PlacementChoice = {
  * Designs in one corner or in all four, each turned a quarter from the last. Square to the edges: the distance runs
  * from both edges; on the diagonal: from the point, the design's foot toward it (craft.md section 2).
  */
+// eslint-disable-next-line complexity -- square and diagonal, counted to edge or centre
 export function layCorners(spot: CornerSpot, c: PlacementContext, distances: Readonly<Record<string, number>>): Laid {
   const { design } = c
   const toCentre = c.choices[countedTo.id] === 'centre'

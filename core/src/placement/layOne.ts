@@ -8,10 +8,10 @@ import type { Anchor, DesignEdge, PlacementContext, Spot, StepDraft } from './pl
 import { type Lie, sideOf, upperFirst } from './sides'
 
 /** Another line, edge or side to count from than the placement's own, chosen by the worker. */
-export type OwnAnchor = { line: string; edge: DesignEdge; toward?: 1 | -1 | null }
+type OwnAnchor = { line: string; edge: DesignEdge; toward?: 1 | -1 | null }
 export type OwnAnchors = { down?: OwnAnchor | null; across?: OwnAnchor | null }
 
-export type OneRequest = {
+type OneRequest = {
   spot: Spot
   context: PlacementContext
   distances: Readonly<Record<string, number>>

@@ -1,7 +1,7 @@
 import { CoreError } from '../errors'
 import { say } from '../words/said'
 import { writeName } from '../words/writeSaid'
-import { composePose, type Pose, applyPose } from '../plane/point'
+import { composePose, applyPose } from '../plane/point'
 import { type Hooping, splitHoopings } from '../rows/splitHoopings'
 import { type MotifRow, spaceMotifs } from '../rows/spaceMotifs'
 import { edgeFrame } from './edgeFrame'
@@ -16,18 +16,6 @@ export type OwnRow = {
   ends?: RowSpot['ends']
   margin?: number
   fieldLength?: number
-}
-
-/** A row as laid: `frame` has its x along the row and 0 at its middle, `offset` is the row's y in it. */
-export type PlannedRow = MotifRow & {
-  length: number
-  motif: number
-  closed: boolean
-  ends: RowSpot['ends']
-  frame: Pose
-  offset: number
-  usualGap: number
-  hoopings: Hooping[] | null
 }
 
 /** A row of one motif along an edge, feet toward the edge; core.md section 6. */

@@ -3,8 +3,10 @@ import { insidePolygon } from '../plane/polygonDistance'
 import { type Named, say } from '../words/said'
 import type { StepDraft } from './placementRule'
 
+export const markKinds = ['cross', 'dots', 'arrow'] as const
+
 /** A mark on the cloth in the item frame: the cross at the centre, dots on the axes, the arrow to the item's top. */
-export type Mark = { id: string; kind: 'cross' | 'dots' | 'arrow'; at: Point; copy: number }
+export type Mark = { id: string; kind: (typeof markKinds)[number]; at: Point; copy: number }
 
 /** Dots and arrow stand this far outside the design, so that they are not sewn over. */
 const OUTSIDE = 10
@@ -13,7 +15,7 @@ const INSIDE = 2
 
 type Size = { width: number; height: number }
 /** How far the dots stand from the cross on each axis, and the arrow above it. */
-export type Reach = { x: number; y: number; arrow: number }
+type Reach = { x: number; y: number; arrow: number }
 
 /** As far out as the cloth allows: near an edge the dots come in rather than lie on the table. */
 export function reachOf({ width, height }: Size, pose: Pose, outline: readonly Point[]): Reach {

@@ -1,6 +1,6 @@
 import { CoreError } from '../errors'
 import { type Named, say } from '../words/said'
-import { boxCorners, boxOf } from '../plane/box'
+import { type Box, boxCorners, boxOf } from '../plane/box'
 import type { ItemShape, NoSewZone, ReferenceLine } from './itemShape'
 
 export const ownZoneKinds = ['pocket', 'zip', 'seam', 'buttons', 'print', 'stripe'] as const
@@ -55,25 +55,10 @@ function lay(shape: ItemShape, own: OwnZone) {
     shape.lines.find((l) => l.id === own.line && l.axis === 'level') ?? shape.lines.find((l) => l.axis === 'level')
   if (!line)
     throw new CoreError('unknown-line', 'That line is not on this item; choose another.', `zones.${own.id}.line`)
-  if (
-    ![own.down, own.off, own.height ?? 1, own.width ?? 1].every(Number.isFinite) ||
-    own.down < 0 ||
-    (own.height ?? 1) <= 0 ||
-    (own.width ?? 1) <= 0
-  )
-    throw new CoreError('bad-zone', `${own.name}: its size has to be more than nothing.`, `zones.${own.id}`)
-  // Into the item: from a line in its upper half downward, from one in its lower half upward.
-  const into = line.at <= (item.top + item.bottom) / 2 ? 1 : -1
-  const near = line.at + into * own.down
-  const far = own.height === null ? (into > 0 ? item.bottom : item.top) : near + into * own.height
-  const [left, right] =
-    own.width === null ? [item.left, item.right] : [own.off - own.width / 2, own.off + own.width / 2]
-  const box = { left, right, top: Math.min(near, far), bottom: Math.max(near, far) }
-  if (box.top > item.bottom || box.bottom < item.top || left > item.right || right < item.left)
-    throw new CoreError('off-item', `${own.name} would lie beyond the item: measure it again.`, `zones.${own.id}`)
+  requireSize(own)
+  const { box, near: at } = boxFrom(line.at, own, item)
   const name = { own: own.name.replace(/^the /i, '').toLowerCase() }
   if (own.kind === 'stripe') {
-    const at = near
     return {
       stripe: true,
       outline: [
@@ -98,6 +83,26 @@ function lay(shape: ItemShape, own: OwnZone) {
       ...(own.width === null ? [] : [middleLine(own, name)]),
     ],
   }
+}
+
+function requireSize(own: OwnZone): void {
+  const [height, width] = [own.height ?? 1, own.width ?? 1]
+  const known = [own.down, own.off, height, width].every(Number.isFinite)
+  if (!known || own.down < 0 || height <= 0 || width <= 0)
+    throw new CoreError('bad-zone', `${own.name}: its size has to be more than nothing.`, `zones.${own.id}`)
+}
+
+/** Where it lies, measured into the item: from a line in its upper half downward, from one in its lower half upward. */
+function boxFrom(line: number, own: OwnZone, item: Box): { box: Box; near: number } {
+  const into = line <= (item.top + item.bottom) / 2 ? 1 : -1
+  const near = line + into * own.down
+  const far = own.height === null ? (into > 0 ? item.bottom : item.top) : near + into * own.height
+  const [left, right] =
+    own.width === null ? [item.left, item.right] : [own.off - own.width / 2, own.off + own.width / 2]
+  const box = { left, right, top: Math.min(near, far), bottom: Math.max(near, far) }
+  if (box.top > item.bottom || box.bottom < item.top || left > item.right || right < item.left)
+    throw new CoreError('off-item', `${own.name} would lie beyond the item: measure it again.`, `zones.${own.id}`)
+  return { box, near }
 }
 
 function levelLine(

@@ -4,10 +4,12 @@ import type { Box } from '../plane/box'
 import type { Point } from '../plane/point'
 import type { ItemShape } from './itemShape'
 import type { Measures } from './measures'
+import type { RowEnds } from '../rows/spaceMotifs'
 import type { Named, Said } from '../words/said'
 
 /** Which edge of the design a distance is counted to: its top or left, its centre, its foot or right. */
-export type DesignEdge = 'start' | 'centre' | 'end'
+export const designEdges = ['start', 'centre', 'end'] as const
+export type DesignEdge = (typeof designEdges)[number]
 
 /** A distance that fixes the design on one axis: from a reference line, `toward` larger or smaller coordinates. */
 export type Anchor = {
@@ -55,7 +57,7 @@ export type Spot = {
   warnings?: Advice[]
 }
 
-export type Inset = { id: string; mm: number; edge: DesignEdge; plausible: readonly [number, number] }
+type Inset = { id: string; mm: number; edge: DesignEdge; plausible: readonly [number, number] }
 
 /** A row along one straight edge, the designs' feet toward it. */
 export type RowSpot = {
@@ -66,7 +68,7 @@ export type RowSpot = {
   inset: Inset
   length: number
   closed?: boolean
-  ends: 'flush' | 'half-gap' | 'margin'
+  ends: RowEnds
   /** Wished gap in mm while none is given. */
   gap: number
   first?: StepDraft[]

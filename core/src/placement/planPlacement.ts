@@ -14,15 +14,15 @@ import { type Clearance, clearancesOf } from './clearances'
 import type { ItemKind } from './itemKind'
 import { itemKind, placementRule } from './itemKinds'
 import type { ItemShape, TapeLine } from './itemShape'
-import type { Copy, Laid, PlacementDistance } from './laid'
+import type { Copy, Laid, PlacementDistance, PlannedRow } from './laid'
 import { layCorners } from './layCorners'
 import { layOne, type OwnAnchors } from './layOne'
-import { layRow, type OwnRow, type PlannedRow } from './layRow'
+import { layRow, type OwnRow } from './layRow'
 import { type Mark, marksFor, markSteps, reachOf, underDesign } from './marks'
-import type { Measures } from './measures'
+import type { MeasurementAsk, Measures } from './measures'
 import { asksOf, oddNumbers, requireMeasures } from './measuresNeeded'
 import { type OwnZone, withOwnZones } from './ownZones'
-import type { PlacementContext, PlacementRule } from './placementRule'
+import type { PlacementContext, PlacementRule, StepDraft } from './placementRule'
 import type { Lie } from './sides'
 import { skewShape } from './skewShape'
 
@@ -93,44 +93,18 @@ export function planPlacement(request: PlacementRequest): PlacementPlan {
   requireDesign(request)
 
   const { design } = request
-  // What this placement does not ask for is not looked at: it may be assumed, or be there for another placement.
-  const measures = Object.fromEntries(
-    asks.flatMap(({ id }) => (request.measures[id] === undefined ? [] : [[id, request.measures[id]]])),
-  )
-  const levels = rule.view || rule.arrange !== 'one' ? [] : (kind.levels?.(measures) ?? [])
-  const straightness = centreOf(levels, measures, write)
-  const drawn = skewShape((rule.view ?? kind.shape)(measures), straightness.middles)
-  const item = withOwnZones(drawn, request.zones ?? [])
-  const context: PlacementContext = {
-    measures,
-    design,
-    habits: { ...defaultHabits, ...request.habits },
-    choices: request.choices ?? {},
-    shape: item,
-    write,
-  }
-  const lie: Lie = { worn: kind.worn ?? false, back: rule.side === 'back' }
-  const underarm = levels.find((l) => l.part === 'body')?.y ?? -Infinity
-  const trueTo = (y: number): TrueTo => {
-    const own = request.choices?.trueTo
-    if (own === 'start' || own === 'body') return own
-    return lie.worn && y <= underarm ? 'start' : 'body'
-  }
-  const laid = layOut(rule, request, context, { lie, straightness, trueTo })
+  const ground = groundOf(request, kind, rule, asks)
+  const { context, lie, straightness, trueTo } = ground
+  const laid = layOut(rule, request, ground)
 
   const hull = convexHull(design.hull ?? rectangle(design.width, design.height))
   const outlines = laid.copies.map(({ pose }) => hull.map((p) => applyPose(pose, p)))
   const pose = laid.copies[0]!.pose
-  const clearances = clearancesOf(item, outlines)
-  const reaches = laid.copies.map((copy) => reachOf(design, copy.pose, item.outline))
+  const clearances = clearancesOf(context.shape, outlines)
+  const reaches = laid.copies.map((copy) => reachOf(design, copy.pose, context.shape.outline))
   const drafts = [...laid.steps, ...markSteps(reaches[0]!, rule.upIs, laid.copies.length > 1)]
-  const steps = drafts.map(({ id, said, marks }) => {
-    const loss = Math.max(0, ...lengthsIn(said).map((mm) => Math.abs(roundToTape(mm, style) - mm)))
-    return { id, said, text: writeSaid(said, style), loss: loss > 1 ? loss : null, marks: marks ?? [] }
-  })
-  const names = lie.worn ? { start: 'the neck', body: 'the body' } : { start: 'your line', body: 'the edges' }
   return {
-    item,
+    item: context.shape,
     pose,
     designOutline: outlines[0]!,
     copies: laid.copies,
@@ -138,19 +112,19 @@ export function planPlacement(request: PlacementRequest): PlacementPlan {
     row: laid.row ?? null,
     trueTo: straightness.measured ? trueTo(pose.y) : null,
     marks: laid.copies.flatMap((copy, i) => marksFor(copy.pose, reaches[i]!, i)),
-    steps,
+    steps: drafts.map((draft) => writeStep(draft, style)),
     tapes: laid.tapes,
     distances: laid.distances,
     clearances,
     warnings: [
-      ...tooLarge(item, design, laid, write),
+      ...tooLarge(context.shape, design, laid, write),
       ...clearanceWarnings(clearances, write, (mm) => write(roundDownToTape(mm, style))),
       ...(laid.row ? [] : touching(outlines, write)),
-      ...straightnessAdvice(straightness, pose.y, trueTo(pose.y), lie.worn, write, names),
+      ...straightnessAdvice(straightness, pose.y, trueTo(pose.y), lie.worn, write, sidesNamed(lie)),
       ...laid.warnings,
       ...(lie.back ? [mirrorCheck(lie)] : []),
       ...(reaches.some((r) => underDesign(design, r)) ? [coveredMarks()] : []),
-      ...oddNumbers(asks, measures, write),
+      ...oddNumbers(asks, context.measures, write),
       ...oddDistances(laid.distances, write),
     ],
     placed: laid.summary,
@@ -158,9 +132,58 @@ export function planPlacement(request: PlacementRequest): PlacementPlan {
   }
 }
 
-type How = Pick<Parameters<typeof layOne>[0], 'lie' | 'straightness' | 'trueTo'>
+type Ground = { context: PlacementContext } & Pick<Parameters<typeof layOne>[0], 'lie' | 'straightness' | 'trueTo'>
 
-function layOut(rule: PlacementRule, request: PlacementRequest, context: PlacementContext, how: How): Laid {
+/** The item as it lies there, measured and perhaps askew, and what on it a design is to be true to. */
+function groundOf(
+  request: PlacementRequest,
+  kind: ItemKind,
+  rule: PlacementRule,
+  asks: readonly MeasurementAsk[],
+): Ground {
+  const style = request.style ?? { unit: 'mm' }
+  const write = (mm: number): string => formatLength(mm, style)
+  const measures = onlyAsked(asks, request.measures)
+  const levels = rule.view || rule.arrange !== 'one' ? [] : (kind.levels?.(measures) ?? [])
+  const straightness = centreOf(levels, measures, write)
+  const drawn = skewShape((rule.view ?? kind.shape)(measures), straightness.middles)
+  const lie: Lie = { worn: kind.worn ?? false, back: rule.side === 'back' }
+  const underarm = levels.find((l) => l.part === 'body')?.y ?? -Infinity
+  return {
+    context: {
+      measures,
+      design: request.design,
+      habits: { ...defaultHabits, ...request.habits },
+      choices: request.choices ?? {},
+      shape: withOwnZones(drawn, request.zones ?? []),
+      write,
+    },
+    lie,
+    straightness,
+    trueTo: (y) => trueToAt(y, request.choices?.trueTo, lie.worn ? underarm : -Infinity),
+  }
+}
+
+/** What this placement does not ask for is not looked at: it may be assumed, or be there for another placement. */
+const onlyAsked = (asks: readonly MeasurementAsk[], measures: Measures): Record<string, number> =>
+  Object.fromEntries(asks.flatMap(({ id }) => (measures[id] === undefined ? [] : [[id, measures[id]]])))
+
+/** What the design at height y is true to: as the worker chose, else the neck down to the underarm, the body below. */
+function trueToAt(y: number, own: string | undefined, underarm: number): TrueTo {
+  if (own === 'start' || own === 'body') return own
+  return y <= underarm ? 'start' : 'body'
+}
+
+const sidesNamed = ({ worn }: Lie) =>
+  worn ? { start: 'the neck', body: 'the body' } : { start: 'your line', body: 'the edges' }
+
+/** A step in the worker's units, with what rounding its lengths to the tape costs. */
+export function writeStep({ id, said, marks = [] }: StepDraft, style: LengthStyle): TapeStep {
+  const loss = Math.max(0, ...lengthsIn(said).map((mm) => Math.abs(roundToTape(mm, style) - mm)))
+  return { id, said, text: writeSaid(said, style), loss: loss > 1 ? loss : null, marks }
+}
+
+function layOut(rule: PlacementRule, request: PlacementRequest, { context, ...how }: Ground): Laid {
   const distances = request.distances ?? {}
   if (rule.arrange === 'row') return layRow(rule.row(context), context, distances, request.row ?? {}, how.lie)
   if (rule.arrange === 'corners') return layCorners(rule.corners(context), context, distances)

@@ -2,7 +2,7 @@ import { CoreError } from '../errors'
 import { degrees, type Point, type Pose, requireFinite, rotatePoint, applyPose } from './point'
 
 export type PointPair = { from: Point; to: Point }
-export type Stretch = { along: number; across: number }
+type Stretch = { along: number; across: number }
 export type RigidFit = { pose: Pose; rms: number; stretch: Stretch }
 
 const mean = (values: number[]): number => values.reduce((sum, v) => sum + v, 0) / values.length

@@ -10,7 +10,7 @@ export const backingRules: readonly BackingPlan[] = [...knitBackings, ...towelBa
 /** How much a house habit lifts its own idea, and how much it sets the other school's back. */
 const [OWN_WAY, OTHER_WAY] = [15, -10]
 
-export type RankedPlan = { plan: BackingPlan; worth: number }
+type RankedPlan = { plan: BackingPlan; worth: number }
 
 /** The backing ideas that suit this cloth in this holding, best first. */
 export function backingPlans(f: Facts, holding: HoldingMethod): RankedPlan[] {

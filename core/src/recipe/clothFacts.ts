@@ -45,12 +45,12 @@ export type Cloth = {
 }
 
 /** How a cloth's face is made: what swallows stitches, chalk or glue. */
-export type Surface = 'smooth' | 'nap' | 'pile' | 'loops' | 'texture' | 'coated'
+type Surface = 'smooth' | 'nap' | 'pile' | 'loops' | 'texture' | 'coated'
 /** Needle holes stay; water leaves a mark; it slips; it holds no crease. */
-export type Trait = 'keeps-holes' | 'water-marks' | 'slick' | 'loose'
+type Trait = 'keeps-holes' | 'water-marks' | 'slick' | 'loose'
 
 /** A row of craft.md section 4: the range of each number, how it is made, and whether recipes cover it yet. */
-export type FamilyFacts = {
+type FamilyFacts = {
   name: string
   gsm: readonly [number, number]
   mm: number

@@ -68,21 +68,47 @@ function contrastOf(cloth: Cloth, work: Work): Contrast {
   )
 }
 
-/** @throws CoreError 'bad-cloth', 'bad-work' or 'bad-colour', with the field's path */
-export function factsOf(q: RecipeQuery): Facts {
-  const { cloth, work, use, habits, ring } = q
+/** A cloth with the table's values filled in: what it was taken for stays so whatever the table says later. */
+export function fullCloth(cloth: Cloth): Required<Cloth> {
   const row = familyFacts[cloth.family]
-  if (!row) throw new CoreError('bad-cloth', `“${cloth.family}” is not a cloth family it knows.`, 'cloth.family')
+  const said = Object.fromEntries(Object.entries(cloth).filter(([, value]) => value != null)) as Cloth
+  return {
+    stretchPercent: middle(row.stretch),
+    gsm: middle(row.gsm),
+    thicknessMm: row.mm,
+    pileMm: row.pileMm,
+    heat: row.heat,
+    bruise: row.bruise,
+    seeThrough: row.seeThrough,
+    ...said,
+  }
+}
+
+function requireQuery({ cloth, work }: RecipeQuery): void {
+  if (!familyFacts[cloth.family])
+    throw new CoreError('bad-cloth', `“${cloth.family}” is not a cloth family it knows.`, 'cloth.family')
   if (!(work.widthMm > 0 && work.heightMm > 0))
     throw new CoreError('bad-work', 'The design needs a width and a height above zero.', 'work')
-  const stretch = cloth.stretchPercent ?? middle(row.stretch)
-  const gsm = cloth.gsm ?? middle(row.gsm)
-  if (!(stretch >= 0 && gsm > 0))
+  const { stretchPercent, gsm } = fullCloth(cloth)
+  if (!(stretchPercent >= 0 && gsm > 0))
     throw new CoreError('bad-cloth', 'Stretch and weight of the cloth have to be numbers from zero up.', 'cloth')
-  const pile = cloth.pileMm ?? row.pileMm
-  const heat = cloth.heat ?? row.heat
+}
+
+/** @throws CoreError 'bad-cloth', 'bad-work' or 'bad-colour', with the field's path */
+export function factsOf(q: RecipeQuery): Facts {
+  requireQuery(q)
+  const { cloth, work, use, habits, ring } = q
+  const row = familyFacts[cloth.family]
+  const {
+    stretchPercent: stretch,
+    gsm,
+    pileMm: pile,
+    thicknessMm: thickness,
+    heat,
+    bruise,
+    seeThrough,
+  } = fullCloth(cloth)
   const ground = lightness(cloth.colour, 'cloth.colour')
-  const thickness = cloth.thicknessMm ?? row.mm
   const towelling = !row.knit && (row.surface === 'loops' || row.surface === 'texture')
   const sturdy = !row.knit && row.surface === 'smooth' && gsm >= 300 && thickness >= 0.7 && thickness < 1.5
   return {
@@ -92,8 +118,8 @@ export function factsOf(q: RecipeQuery): Facts {
     thickness,
     pile,
     heat,
-    bruise: cloth.bruise ?? row.bruise,
-    seeThrough: cloth.seeThrough ?? row.seeThrough,
+    bruise,
+    seeThrough,
     pale: ground >= 75,
     dark: ground < 40,
     ...contrastOf(cloth, work),

@@ -1,4 +1,4 @@
-import type { Grip, LayerKind } from './stack'
+import type { Bobbin, Grip, LayerKind, Needle } from './stack'
 import type { HoldingMethod } from './recipeQuery'
 
 /** What the trade calls each layer, for sentences and labels. */
@@ -40,4 +40,18 @@ export const holdingNames: Readonly<Record<HoldingMethod, string>> = {
   'backing-under': 'Hooped, backing slid under',
   clamped: 'Clamped',
   'backing-alone': 'Backing alone',
+}
+
+export const pointNames: Readonly<Record<Needle['point'], string>> = {
+  embroidery: 'embroidery',
+  ballpoint: 'ballpoint',
+  sharp: 'sharp',
+  wedge: 'wedge',
+  'large-eye': 'large eye',
+}
+
+export const bobbinColourNames: Readonly<Record<Bobbin['colour'], string>> = {
+  white: 'white',
+  black: 'black',
+  match: 'matched',
 }

@@ -2,10 +2,11 @@ import type { HouseHabits } from '../habits'
 import { backingRules } from './backings'
 import type { Facts } from './facts'
 import { coatedText } from './needleAndThread'
+import { holdingNotes } from './rules/holdingNotes'
 import { holdingRules } from './rules/holdingRules'
 import { layerRules } from './rules/layerRules'
 import { needleRules } from './rules/needleRules'
-import { bobbinRules } from './rules/threadRules'
+import { bobbinRules, tensionRules } from './rules/threadRules'
 import { otherToppings, toppingRules } from './rules/toppingRules'
 
 type Reason = { id: string; habit?: keyof HouseHabits; text: (f: Facts) => string }
@@ -13,12 +14,14 @@ type Reason = { id: string; habit?: keyof HouseHabits; text: (f: Facts) => strin
 const reasons = new Map<string, Reason>(
   [
     ...holdingRules,
+    ...Object.values(holdingNotes),
     ...backingRules,
     ...layerRules,
     ...toppingRules,
     ...otherToppings,
     ...needleRules,
     ...bobbinRules,
+    ...tensionRules,
     { id: 'needle.coated', text: coatedText },
   ].map((rule) => [rule.id, rule]),
 )

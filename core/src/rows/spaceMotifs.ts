@@ -1,5 +1,8 @@
 import { CoreError } from '../errors'
 
+export const rowEnds = ['flush', 'half-gap', 'margin'] as const
+export type RowEnds = (typeof rowEnds)[number]
+
 /**
  * `length`: the edge, or a closed hem measured round; `motif`: one motif along it. `ends` says what lies beyond the
  * outer motifs of an open row; `margin` (for ends 'margin') is kept free at each end. All in mm.
@@ -10,7 +13,7 @@ export type RowRequest = {
   count?: number
   gap?: number
   minGap?: number
-  ends: 'flush' | 'half-gap' | 'margin'
+  ends: RowEnds
   margin?: number
   closed?: boolean
 }
@@ -75,6 +78,7 @@ function noRoom(count: number): CoreError {
   return new CoreError('no-room', text, 'row')
 }
 
+// eslint-disable-next-line complexity -- one line for each thing that can be wrong
 function requireSound({ length, motif, count, gap, minGap, margin }: RowRequest): void {
   const bad = (path: string, text: string): never => {
     throw new CoreError('bad-request', text, path)

@@ -1,4 +1,4 @@
-import { parse } from 'opentype.js'
+import { parse } from './opentype'
 import { centredDesign } from '../design/centred'
 import type { Design } from '../design/design'
 import { reckoned } from '../design/estimate'
@@ -7,7 +7,7 @@ import { CoreError } from '../errors'
 import { boxOf } from '../plane/box'
 import type { Point } from '../plane/point'
 import { filledArea, union } from '../plane/polygons'
-import { smallLetterAdvice } from './smallLetterAdvice'
+import { smallLetterAdvice } from '../design/smallLetterAdvice'
 
 export type Typeface = ReturnType<typeof parse>
 

@@ -1,1 +1,23 @@
-export const differencePhrases = {} as const
+/** How something stood when it was decided, and how it would be now. Names of layers and holdings come beside these. */
+export const differencePhrases = {
+  'was.design': '{name}, {width} wide and {height} high',
+  'was.design-by-size': 'a design of {width} by {height}',
+  'was.layer': '{layer}, {grip}',
+  'was.layer-sheets': '{sheets} sheets of {layer}, {grip}',
+  'was.needle': 'needle {size} {point}',
+  'was.bobbin': '{weight} weight bobbin, {colour}',
+  'was.speed': '{speed} stitches a minute',
+  'was.no-stack': 'no stack',
+  'was.hoop': '{hoop}, {width} × {height} in its field',
+  'was.hoop-gone': 'the hoop is not in the stash any more',
+  'was.hoop-misfit': 'it does not fit {hoop} any more',
+  'was.in-hoop': 'the design’s centre {across} across and {up} along the field, turned {turn}°',
+  'was.held': 'held {holding}',
+  'was.line': 'a line of its list: {line}',
+  'was.verdict': '{verdict}',
+  'was.fault': '{fault}, {howBad}',
+  'was.landed-low': 'landed {far} low of the mark',
+  'was.landed-high': 'landed {far} high of the mark',
+  'was.landed-right': 'landed {far} right of the mark',
+  'was.landed-left': 'landed {far} left of the mark',
+} as const

@@ -1,10 +1,27 @@
 import { formatLength } from '../lengths/formatLength'
 import type { LengthStyle } from '../lengths/units'
+import { bobbinColourNames, gripNames, holdingNames, layerNames, pointNames } from '../recipe/names'
+import { faultNames, howBadNames, verdictNames } from '../records/names'
 import { phrases } from './phrases'
 import type { Fill, Named, Said } from './said'
 
 const MILLIMETRES: LengthStyle = { unit: 'mm' }
-const book: Readonly<Record<string, string>> = phrases
+const named = (room: string, names: Readonly<Record<string, string>>): [string, string][] =>
+  Object.entries(names).map(([id, name]) => [`${room}.${id}`, name.toLowerCase()])
+
+const book: Readonly<Record<string, string>> = {
+  ...phrases,
+  ...Object.fromEntries([
+    ...named('layer', layerNames),
+    ...named('grip', gripNames),
+    ...named('holding', holdingNames),
+    ...named('point', pointNames),
+    ...named('bobbin', bobbinColourNames),
+    ...named('fault', faultNames),
+    ...named('how-bad', howBadNames),
+    ...named('verdict', verdictNames),
+  ]),
+}
 
 /**
  * A sentence in words, its lengths in the worker's units. A sentence that this version does not know, kept by a newer

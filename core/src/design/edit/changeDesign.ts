@@ -1,20 +1,11 @@
-import { type Advice, adviceOf } from '../../advice'
-import { say } from '../../words/said'
+import type { Advice } from '../../advice'
 import { CoreError } from '../../errors'
 import { rectangle } from '../../plane/box'
 import { rotatePoint } from '../../plane/point'
 import { centredDesign, mapBlock } from '../centred'
 import type { Design, DesignBlock } from '../design'
 import { reckoned } from '../estimate'
-
-/** What placing may do to a design, always reckoned from the design as it was read. */
-export type DesignChange = { scale: number; rotate: number; mirror: 'none' | 'left-right' | 'top-bottom' }
-
-export const noChange: DesignChange = { scale: 1, rotate: 0, mirror: 'none' }
-
-const CAUTION_BEYOND = 0.1
-const REFUSED_BEYOND = 0.2
-const GRAIN = 1e-9
+import { type DesignChange, scaleAdvice } from './designChange'
 
 /**
  * The design mirrored, then turned, then scaled about its middle. The stitches of a list keep their number, so its load
@@ -51,21 +42,4 @@ function sized(design: Design, scale: number, rotate: number, warnings: Advice[]
   const [w, h] = turns === 1 ? [design.height, design.width] : [design.width, design.height]
   const [width, height] = [w * scale, h * scale]
   return { ...design, width, height, hull: rectangle(width, height), warnings }
-}
-
-/** What scaling does to real stitches. @throws CoreError('too-much-scale') beyond 20 % */
-export function scaleAdvice({ source }: Pick<Design, 'source'>, scale: number): Advice[] {
-  const off = Math.abs(scale - 1)
-  if (source !== 'stitches' || off <= CAUTION_BEYOND + GRAIN) return []
-  const percent = Math.round(off * 100)
-  if (off > REFUSED_BEYOND + GRAIN)
-    throw new CoreError(
-      'too-much-scale',
-      `${percent} % is more than a stitch list takes: beyond 20 % its stitches lie too close or too far apart. Have it made at the new size.`,
-      'scale',
-    )
-  const load = Math.round((1 / (scale * scale) - 1) * 100)
-  const fills = { percent: { plain: percent }, load: { plain: Math.abs(load) } }
-  const said = load > 0 ? say('design.scaled-more', fills) : say('design.scaled-fewer', fills)
-  return [{ ...adviceOf({ severity: 'caution', said }), code: 'scaled' }]
 }

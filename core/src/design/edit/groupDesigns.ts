@@ -9,7 +9,7 @@ export type GroupPart = { design: Design; pose: Pose; mirror?: boolean }
 export type GroupLayout = 'below' | 'beside' | 'around'
 
 /** How far a part is moved from where the layout puts it, millimetres to the right and down. */
-export type Shift = Point
+type Shift = Point
 
 /**
  * Poses that set parts by their boxes: each below the one before, each beside it, or the first in the middle with the

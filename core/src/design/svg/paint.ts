@@ -2,11 +2,11 @@ import { formatHex, parse } from 'culori'
 import type { XmlNode } from './parseXml'
 import type { Cascade, Style } from './style'
 
-export type Paint = { colour: string; alpha: number } | null
+type Paint = { colour: string; alpha: number } | null
 
 /** What is told once of a drawing, by its code. */
 export type Tell = (code: string) => void
-export type Lookup = (id: string) => XmlNode | undefined
+type Lookup = (id: string) => XmlNode | undefined
 
 const UNKNOWN = '#808080'
 

@@ -17,7 +17,7 @@ import { readViewBox, viewBoxMatrix } from './viewport'
 export type PaintedShape = { colour: string; area: Point[][]; stroke?: { width: number; lines: Point[][] } }
 
 /** Where an element stands: frame to page millimetres, what it inherits, and where painting is allowed. */
-export type Setting = {
+type Setting = {
   matrix: Matrix
   style: Style
   frame: LengthFrame

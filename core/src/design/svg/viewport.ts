@@ -2,7 +2,7 @@ import { compose, type Matrix, scale, translate } from 'transformation-matrix'
 import { numbersIn } from './lengths'
 import { badSvg } from './parseXml'
 
-export type ViewBox = { x: number; y: number; width: number; height: number }
+type ViewBox = { x: number; y: number; width: number; height: number }
 
 /** @throws CoreError('bad-svg') for a viewBox that is not four numbers, or has no size */
 export function readViewBox(text: string | undefined): ViewBox | null {

@@ -5,6 +5,7 @@ import type { ConvexField, Span } from './convexField'
  * An ellipse about the origin, halves `a` x `b`, less a margin: the parallel curve inside it. Where the margin
  * passes the tightest curvature the parallel curve crosses itself, and the field ends in a corner there.
  */
+// eslint-disable-next-line max-lines-per-function -- one field as a closure over its two halves
 export function ovalField(a: number, b: number, margin: number): ConvexField | null {
   if (a < b) {
     const turned = ovalField(b, a, margin)

@@ -2,7 +2,7 @@ import type { Facts } from '../facts'
 import type { Because } from '../recipeOption'
 
 /** How many sheets lie underneath, and why (craft.md section 5); the first that applies is told. */
-export type LayerRule = {
+type LayerRule = {
   id: string
   habit: NonNullable<Because['habit']>
   when: (f: Facts, sheets: number) => boolean

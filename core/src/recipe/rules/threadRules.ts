@@ -2,13 +2,13 @@ import type { Facts } from '../facts'
 import type { Bobbin } from '../stack'
 
 /** The bobbin of craft.md section 7, and how the top tension is set; the first rule that applies decides. */
-export type BobbinRule = {
+type BobbinRule = {
   id: string
   colour: Bobbin['colour']
   when: (f: Facts) => boolean
   text: (f: Facts) => string
 }
-export type TensionRule = { id: string; when: (f: Facts, bobbin: Bobbin) => boolean; text: (f: Facts) => string }
+type TensionRule = { id: string; when: (f: Facts, bobbin: Bobbin) => boolean; text: (f: Facts) => string }
 
 const THIRD = 'until about a third of bobbin shows in the middle of a satin on the back.'
 

@@ -5,7 +5,7 @@ import type { DetailLine, ItemShape, NoSewZone, ReferenceLine } from '../../item
 import type { CentreLevel } from '../../centreOf'
 import type { Measures } from '../../measures'
 
-export type EdgeNames = { top: Named; bottom: Named; left?: Named; right?: Named }
+type EdgeNames = { top: Named; bottom: Named; left?: Named; right?: Named }
 
 /** The lines of a straight-edged piece: its four edges, its middle and its centre line. */
 export function panelLines(box: Box, { top, bottom, left, right }: EdgeNames): ReferenceLine[] {
@@ -19,7 +19,7 @@ export function panelLines(box: Box, { top, bottom, left, right }: EdgeNames): R
   ]
 }
 
-export type Panel = {
+type Panel = {
   box: Box
   /** Depth kept free along all edges: hems, seam allowances. */
   hem?: number

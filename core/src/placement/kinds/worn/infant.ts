@@ -17,6 +17,7 @@ const ages: readonly SizePreset[] = [
 type Bodysuit = Measures<'chestWidth' | 'neckWidth' | 'length' | 'crotchWidth'>
 
 /** A bodysuit laid flat: shoulders that overlap, a bound neck, bound legs with snaps at the foot; y = 0 below the neck. */
+// eslint-disable-next-line max-lines-per-function -- one outline, point by point
 function bodysuitShape(m: Bodysuit) {
   const [half, neck, length] = [m.chestWidth / 2, m.neckWidth / 2, m.length]
   const top = -neck * 0.62

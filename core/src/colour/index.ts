@@ -1,0 +1,1 @@
+export { fromThePrint, type Match, nearestThreads, onGround, toneOnTone } from './threadColours'

@@ -1,0 +1,31 @@
+import { CoreError } from '../../errors'
+import type { HoopField } from '../hoopField'
+import type { ConvexField } from './convexField'
+import { ovalField } from './ovalField'
+import { polygonField } from './polygonField'
+import { rectField } from './rectField'
+
+const noField = (): never => {
+  throw new CoreError('no-field', 'The margin leaves nothing of the sewing field.', 'margin')
+}
+
+/**
+ * The field shrunk inward by `margin` (a true offset: rounded corners and ovals stay parallel curves).
+ * @throws CoreError('bad-field') for sizes that are not positive, 'bad-margin' for a negative margin,
+ *   'no-field' when nothing is left
+ */
+export function shrunkenField(field: HoopField, margin: number): ConvexField {
+  if (!(margin >= 0) || !Number.isFinite(margin)) {
+    throw new CoreError('bad-margin', 'The margin has to be zero or more millimetres.', 'margin')
+  }
+  if (field.shape === 'polygon') return polygonField(field.points, margin) ?? noField()
+  const { width, height } = field
+  if (!(width > 0 && height > 0 && Number.isFinite(width + height))) {
+    throw new CoreError('bad-field', 'A sewing field needs a width and a height above zero.', 'field')
+  }
+  if (field.shape === 'oval') return ovalField(width / 2, height / 2, margin) ?? noField()
+  if (!(field.cornerRadius >= 0)) {
+    throw new CoreError('bad-field', 'A corner radius has to be zero or more.', 'field.cornerRadius')
+  }
+  return rectField(width / 2, height / 2, field.cornerRadius, margin) ?? noField()
+}

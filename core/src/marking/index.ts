@@ -1,0 +1,1 @@
+export { type MarkingId, markingIds, type MarkingMeans, markingMeans } from './markingMeans'

@@ -1,0 +1,62 @@
+export {
+  type Bruise,
+  bruises,
+  type Cloth,
+  clothFamilies,
+  type ClothFamily,
+  familyFacts,
+  type Heat,
+  heats,
+  type SeeThrough,
+  seeThroughs,
+} from './clothFacts'
+export { type Facts, factsOf, fullCloth } from './facts'
+export { cutPiece } from './layers'
+export { bobbinColourNames, gripNames, holdingNames, layerNames, pointNames } from './names'
+export { reasonOf } from './reasons'
+export type { Because, RecipeAdvice, RecipeOption, Refusal } from './recipeOption'
+export {
+  type HoldingMethod,
+  holdingMethods,
+  launderings,
+  type LoadClass,
+  loadClasses,
+  type RecipeQuery,
+  type Ring,
+  type StashLine,
+  type ThreadFibre,
+  threadFibres,
+  type ThreadWeight,
+  threadWeights,
+  type TopThread,
+  type Use,
+  type Work,
+  type WorkKind,
+  workKinds,
+} from './recipeQuery'
+export { recommendRecipe } from './recommendRecipe'
+export {
+  type BackingKind,
+  backingKinds,
+  type Bobbin,
+  bobbinColours,
+  bobbinWeights,
+  coverKinds,
+  type Grip,
+  grips,
+  type HeldStack,
+  type Layer,
+  type LayerKind,
+  layerKinds,
+  type LayerRole,
+  layerRoles,
+  type Needle,
+  needlePoints,
+  needleSizes,
+  type SupplyKind,
+  supplyKinds,
+  type ToppingKind,
+  toppingKinds,
+} from './stack'
+export { listLine, type StackLists, stackLists } from './stackLists'
+export { type StackMisfit, stackMisfits } from './stackMisfits'

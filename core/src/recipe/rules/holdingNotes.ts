@@ -1,0 +1,18 @@
+export type HoldingNote = { id: string; text: () => string }
+
+/** What is said of a way of holding for which no rule of its own speaks. */
+export const holdingNotes = {
+  lastResort: {
+    id: 'hold.last-resort',
+    text: () =>
+      'Nothing holds this well: float it on hooped backing, baste it, and try a lighter design or a smaller hoop first.',
+  },
+  floatedFreely: {
+    id: 'hold.nothing-against-floating',
+    text: () => 'Pressed on backing in the ring; nothing against it here.',
+  },
+  heldFreely: {
+    id: 'hold.nothing-against',
+    text: () => 'Nothing speaks against it for this cloth and design.',
+  },
+} satisfies Record<string, HoldingNote>

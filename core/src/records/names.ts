@@ -1,0 +1,26 @@
+import type { FaultId, HowBad, Verdict } from './faults'
+
+/** What the trade calls what goes wrong, for sentences and labels. */
+export const faultNames: Readonly<Record<FaultId, string>> = {
+  puckering: 'Puckering',
+  'outline-off': 'Outline off the fill',
+  sinking: 'Stitches sink',
+  'loops-on-top': 'Loops on top',
+  'bobbin-on-top': 'Bobbin showing on top',
+  nest: 'Nest underneath',
+  'thread-breaks': 'Thread frays or breaks',
+  'needle-breaks': 'Needle breaks or heats',
+  'placed-off': 'Placed off',
+  crooked: 'Crooked',
+  'ring-mark': 'Ring mark',
+  'backing-shows': 'Backing shows',
+  hole: 'Hole or run',
+  'sewn-in': 'Cloth sewn in',
+  scratchy: 'Scratchy back',
+}
+export const howBadNames: Readonly<Record<HowBad, string>> = { 1: 'hardly seen', 2: 'seen', 3: 'spoils it' }
+export const verdictNames: Readonly<Record<Verdict, string>> = {
+  good: 'Good',
+  passable: 'Will pass',
+  spoiled: 'Spoiled',
+}

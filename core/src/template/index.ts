@@ -1,0 +1,2 @@
+export type { TemplateInk, TemplatePage } from './templateInk'
+export { type PaperId, papers, type Template, templatePages, type TemplateRequest } from './templatePages'

@@ -1,0 +1,2 @@
+export { minutesSaved } from './changeSaving'
+export { type ThreadUse, threadUse } from './threadUse'

@@ -1,0 +1,1 @@
+export { readTypeface, setWording, type Typeface, type Wording, type WordingRequest } from './setWording'

@@ -1,0 +1,2 @@
+export { type Fill, type Named, type Said, say } from './said'
+export { writeName, writeSaid } from './writeSaid'

@@ -1,0 +1,41 @@
+import { itemKinds, planPlacement, presetMeasures } from '@thimble/core/placement'
+import { type Said, say, writeName, writeSaid } from '@thimble/core/words'
+import { defaultHabits } from '../src'
+
+describe('a sentence as data', () => {
+  it('is the same in other units, and is written in them', () => {
+    const said = say('was.design-by-size', { width: 50.8, height: 76.2 })
+    expect([writeSaid(said), writeSaid(said, { unit: 'in' })]).toEqual([
+      'a design of 51 mm by 76 mm',
+      'a design of 2" by 3"',
+    ])
+    expect(JSON.parse(JSON.stringify(said))).toEqual(said)
+  })
+
+  it('may hold names that hold lengths', () => {
+    const name: Said = ['was.design-by-size', { width: 25.4, height: 25.4 }]
+    expect(writeSaid(['was.line', { line: name }], { unit: 'in' })).toBe('a line of its list: a design of 1" by 1"')
+    expect(writeName({ own: 'Ferry’s zip' })).toBe('Ferry’s zip')
+  })
+
+  it('of a newer version says that it is one', () => {
+    expect(writeSaid(['step.by-laser', { far: 3 }])).toBe('Something a newer version of the program noted.')
+  })
+})
+
+it('every item in every size has words for all it says of every placement', () => {
+  const style = { unit: 'mm' as const }
+  for (const kind of itemKinds)
+    for (const { id: size } of kind.sizes)
+      for (const { id: placement, usual, choices = [] } of kind.placements)
+        for (const choice of choices[0]?.choices ?? [null]) {
+          const { steps, placed, copies, item } = planPlacement({
+            ...{ kind, placement, measures: presetMeasures(kind, size), style, habits: defaultHabits },
+            design: usual ?? { width: 40, height: 30 },
+            choices: choice ? { [choices[0]!.id]: choice.id } : {},
+          })
+          const names = [...copies, ...item.zones, ...item.lines].map(({ name }) => writeName(name))
+          const all = [writeSaid(placed, style), ...steps.map(({ said }) => writeSaid(said, style)), ...names]
+          for (const words of all) expect(words).not.toMatch(/\?|undefined|newer version|[{}]|^[a-z]+\.[a-z-]+$/)
+        }
+})
