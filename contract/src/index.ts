@@ -1,25 +1,24 @@
 import './sentences'
 
-export { TypedLength } from './length'
-export { Hoop, Supply, Thread, HoopFieldSchema, supplyKinds } from './stash'
-export { Design, DesignChange, DesignFile, DesignSummary, Drawing } from './design'
+export { type Collection, collection, type Document } from './collection'
+export { type CollectionName, collectionNames, collections, type Docs, type Registry } from './collections'
+export { fillIn } from './defaults'
+export { DesignCard } from './design/designCard'
+export { DesignFile } from './design/designFile'
+export { PackedDesign } from './design/packedDesign'
 export { CustomItem, SavedItem } from './item'
-export { Shop, Habits } from './shop'
-export {
-  Piece,
-  PieceZone,
-  Record as PieceRecordSchema,
-  Stack,
-  UsedLayer,
-  clothFamilyIds,
-  holdingIds,
-  faultIds,
-  stageIds,
-  stageDoneAt,
-} from './piece'
-export type { PieceRecord, StageId } from './piece'
-export { blankPiece } from './blankPiece'
+export { TypedLength } from './length'
 export { LogRow } from './logRow'
+export type { Patch } from './patch'
+export { type KeptMeasure, PieceZone } from './piece/measureStage'
+export type { KeptBuild, KeptHooping, KeptRecord, KeptStitching } from './piece/otherStages'
+export { Piece } from './piece/piece'
+export { Basis, ChosenStack, KeptStack, StackLayer } from './piece/stack'
+export { type Difference, type StageId, stageIds } from './piece/stages'
 export { Problem } from './problem'
-export { ShopFile } from './shopFile'
-export { LocalDate } from './stored'
+export { Shop } from './shop'
+export { SHOP_FILE_VERSION, SHOP_FORMAT, ShopFile, shopFileOf } from './shopFile'
+export { Named, Said } from './said'
+export { Hoop, Supply, Thread } from './stash'
+export { Kept, LocalDate, Name } from './stored'
+export { unknownKeys } from './unknownKeys'

@@ -1,7 +1,8 @@
+import { lineAxes } from '@thimble/core/placement'
 import { z } from 'zod'
 import { Kept, Millimetres, Name } from './stored'
 
-const Edge = z.object({
+const Edge = z.strictObject({
   length: Millimetres,
   /** The corner after it, in degrees clockwise; null: as the lengths have it, or a right angle. */
   turn: z
@@ -11,15 +12,15 @@ const Edge = z.object({
     .nullable()
     .default(null),
 })
-const Line = z.object({
+const Line = z.strictObject({
   name: z.string().trim().min(1, 'Give the line a name.').max(60),
-  axis: z.enum(['level', 'upright']),
+  axis: z.enum(lineAxes),
   at: z.number().min(0, 'It cannot be less than nothing.').max(5000),
 })
-const Strip = z.object({ edge: z.int().min(1).max(24), depth: Millimetres })
+const Strip = z.strictObject({ edge: z.int().min(1).max(24), depth: Millimetres })
 
 /** An item of the worker's own: its outline by edge lengths, lines to measure from, strips kept free. */
-export const CustomItem = z.object({
+export const CustomItem = z.strictObject({
   name: Name,
   edges: z.array(Edge).min(3, 'An outline needs three edges at least.').max(24, 'More than 24 edges are not taken.'),
   lines: z.array(Line).max(12).default([]),

@@ -1,16 +1,20 @@
+import { clothFamilies, layerKinds } from '@thimble/core/recipe'
+import { faultIds, verdicts } from '@thimble/core/records'
 import { z } from 'zod'
-import { faultIds, holdingIds } from './piece'
+import { Holding } from './piece/stack'
+import { Id, Instant } from './stored'
 
-/** One finished piece as the log lists it. Landing in mm: right and down are positive. */
-export const LogRow = z.object({
-  pieceId: z.string(),
+/** One finished piece as the log lists it: ids and numbers. Landing in mm: right and down are positive. */
+export const LogRow = z.strictObject({
+  pieceId: Id,
   name: z.string(),
   customer: z.string(),
-  finishedAt: z.string(),
-  cloth: z.string(),
-  stack: z.string(),
-  holding: z.enum(holdingIds).nullable(),
-  verdict: z.enum(['good', 'passable', 'spoiled']).nullable(),
+  finishedAt: Instant,
+  cloth: z.enum(clothFamilies),
+  /** What lay above and below the cloth, from the top; null: no stack was noted. */
+  layers: z.array(z.enum(layerKinds)).nullable(),
+  holding: Holding.nullable(),
+  verdict: z.enum(verdicts).nullable(),
   dx: z.number().nullable(),
   dy: z.number().nullable(),
   faults: z.array(z.enum(faultIds)),

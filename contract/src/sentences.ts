@@ -20,6 +20,8 @@ z.config({
     if (issue.code === 'invalid_value') return `It has to be one of: ${issue.values.map(String).join(', ')}.`
     if (issue.code === 'too_big') return `It may not be over ${issue.maximum}.`
     if (issue.code === 'too_small') return `It may not be under ${issue.minimum}.`
+    if (issue.code === 'unrecognized_keys')
+      return `Nothing called ${issue.keys.map((key) => `“${key}”`).join(', ')} is known here.`
     if (issue.code === 'invalid_union') return 'It is none of the kinds that are known.'
     return undefined
   },

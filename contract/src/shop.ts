@@ -1,26 +1,21 @@
+import { defaultHabits, habitChoices } from '@thimble/core/habits'
+import { lengthUnits, tapeFractions } from '@thimble/core/lengths'
 import { z } from 'zod'
 import { Name } from './stored'
 
-export const Habits = z.object({
-  wearableBacking: z.enum(['keeps', 'dissolves']),
-  layers: z.enum(['by-load', 'always-two']),
-  knits: z.enum(['hoop', 'float']),
-  topping: z.enum(['texture-only', 'always']),
-  toppingKind: z.enum(['wash-away', 'heat-away', 'permanent-under-contrast']),
-  grip: z.enum(['fuse', 'spray', 'sticky']),
-  heavyDuckBacking: z.enum(['when-it-fits', 'none']),
-  heavyNeedle: z.enum(['start-75', 'start-90']),
-  smallGarmentBulk: z.enum(['roll-and-tape', 'unpick-seam', 'clip']),
-  trim: z.enum(['rounded-6-12', 'close-3', 'strip']),
-  chestRule: z.enum(['shoulder-point', 'underarm-level', 'neck-seam']),
-  loading: z.enum(['bulk-away', 'hem-to-user']),
-})
+type Choices = typeof habitChoices
+const habitEnums = Object.fromEntries(
+  Object.entries(habitChoices).map(([habit, choices]) => [habit, z.enum(choices as readonly string[] as [string])]),
+) as unknown as { [Habit in keyof Choices]: z.ZodEnum<{ [C in Choices[Habit][number]]: C }> }
 
-export const Shop = z.object({
-  name: Name,
-  unit: z.enum(['mm', 'cm', 'in']),
-  fraction: z.union([z.literal(8), z.literal(16), z.literal(32)]),
-  theme: z.enum(['auto', 'light', 'dark']),
-  habits: Habits,
+/** The shop's own way where practitioners differ. */
+export const Habits = z.strictObject(habitEnums)
+
+export const Shop = z.strictObject({
+  name: Name.default('My workshop'),
+  unit: z.enum(lengthUnits).default('mm'),
+  fraction: z.literal(tapeFractions).default(8),
+  theme: z.enum(['auto', 'light', 'dark']).default('auto'),
+  habits: Habits.prefault(defaultHabits),
 })
 export type Shop = z.infer<typeof Shop>

@@ -1,23 +1,28 @@
 import { z } from 'zod'
-import { Design, Drawing } from './design'
-import { SavedItem } from './item'
-import { Piece } from './piece'
+import { type Registry, collections } from './collections'
+import { PackedDesign } from './design/packedDesign'
 import { Shop } from './shop'
-import { Hoop, Supply, Thread } from './stash'
 import { Id } from './stored'
 
-/** A whole shop as one open JSON file: what the export writes and the import door takes. */
-export const ShopFile = z.object({
-  format: z.literal('zealous-thimble-shop', 'This is not a shop file: “format” has to be zealous-thimble-shop.'),
-  version: z.literal(1, 'Only version 1 of the shop file is known.'),
-  shop: Shop,
-  hoops: z.array(Hoop),
-  supplies: z.array(Supply),
-  threads: z.array(Thread).default([]),
-  designs: z.array(Design),
-  /** Drawings of designs, by the design's id. */
-  drawings: z.array(z.object({ id: Id, drawing: Drawing })).default([]),
-  items: z.array(SavedItem).default([]),
-  pieces: z.array(Piece),
-})
+export const SHOP_FORMAT = 'zealous-thimble-shop'
+export const SHOP_FILE_VERSION = 2
+
+/** Designs as they were read, by the id of their card. */
+const PackedDesigns = z.array(z.strictObject({ id: Id, packed: PackedDesign })).default([])
+
+/** A whole shop as one open JSON file, for the collections of a registry: what the export writes and the import takes. */
+export function shopFileOf<R extends Registry>(registry: R) {
+  const lists = Object.fromEntries(
+    Object.entries(registry).map(([name, { schema }]) => [name, z.array(schema).default([])]),
+  ) as { [Name in keyof R]: z.ZodDefault<z.ZodArray<R[Name]['schema']>> }
+  return z.strictObject({
+    format: z.literal(SHOP_FORMAT, `This is not a shop file: “format” has to be ${SHOP_FORMAT}.`),
+    version: z.literal(SHOP_FILE_VERSION, `Only versions 1 to ${SHOP_FILE_VERSION} of the shop file are known.`),
+    shop: Shop,
+    packedDesigns: PackedDesigns,
+    ...lists,
+  })
+}
+
+export const ShopFile = shopFileOf(collections)
 export type ShopFile = z.infer<typeof ShopFile>

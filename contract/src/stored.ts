@@ -10,6 +10,13 @@ export const Millimetres = z
   .number()
   .positive('It has to be more than zero.')
   .max(5000, 'That is over 5 metres; check it.')
+/** The id of a rule, a phrase, a step or another thing of the program's own. */
+export const OwnId = z.string().max(120)
+
+export const Point = z.strictObject({ x: z.number(), y: z.number() })
+export const Pose = z.strictObject({ x: z.number(), y: z.number(), rotation: z.number() })
+/** x, y in turn. */
+export const Points = z.array(z.number()).max(8000)
 
 /** What the server adds to everything it keeps. */
-export const Kept = z.object({ id: Id, createdAt: Instant, updatedAt: Instant })
+export const Kept = z.strictObject({ id: Id, createdAt: Instant, updatedAt: Instant })

@@ -1,0 +1,35 @@
+import { collection, type Collection, type Document } from './collection'
+import { DesignCard } from './design/designCard'
+import { SavedItem } from './item'
+import { Piece } from './piece/piece'
+import { Hoop, Supply, Thread } from './stash'
+
+/** After every date. */
+const NO_DATE = '9999-12-31'
+
+/** The registry: everything a shop keeps as documents, by its name on the wire, in the order it is taken in. */
+export const collections = {
+  hoops: collection(Hoop),
+  supplies: collection(Supply),
+  threads: collection(Thread),
+  designs: collection(DesignCard),
+  items: collection(SavedItem),
+  pieces: collection(Piece, {
+    lookUps: {
+      due: { type: 'text', of: (piece) => piece.due },
+      due_or_last: { type: 'text', of: (piece) => piece.due ?? NO_DATE },
+      finished_at: { type: 'text', of: (piece) => piece.finish.kept[0]?.at ?? null },
+      in_work: { type: 'integer', of: (piece) => Number(piece.finish.kept.length === 0 || piece.finish.reopened) },
+    },
+    indexes: [
+      ['deleted_at', 'in_work', 'due_or_last', 'created_at'],
+      ['deleted_at', 'finished_at'],
+    ],
+  }),
+} as const
+
+export type Registry = Readonly<Record<string, Collection<Document>>>
+export type CollectionName = keyof typeof collections
+/** The document of each collection. */
+export type Docs = { [Name in CollectionName]: (typeof collections)[Name] extends Collection<infer Doc> ? Doc : never }
+export const collectionNames = Object.keys(collections) as CollectionName[]

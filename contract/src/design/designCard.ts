@@ -1,0 +1,61 @@
+import { designMirrors, designSources } from '@thimble/core/design'
+import { loadClasses, workKinds } from '@thimble/core/recipe'
+import { z } from 'zod'
+import { KeptAdvice } from '../said'
+import { Colour, Kept, Millimetres, Name, Note, Points } from '../stored'
+
+export const Count = z.int().min(0).max(500_000)
+
+const DesignChange = z.strictObject({
+  scale: z.number().min(0.1, 'Smaller than a tenth is not taken.').max(10, 'Larger than ten times is not taken.'),
+  rotate: z.number().min(-360).max(360),
+  mirror: z.enum(designMirrors),
+})
+
+/** What was measured of a design as it is stitched now: changed, in its order, in its colours. */
+const DesignSummary = z.strictObject({
+  estimated: z.boolean(),
+  jumps: Count,
+  trims: Count,
+  longest: z.number().nullable().default(null),
+  shortest: z.number().nullable().default(null),
+  short: Count,
+  long: Count,
+  meanLoad: z.number(),
+  load95: z.number(),
+  loadClass: z.enum(loadClasses),
+  colourChanges: Count,
+  blocks: z.array(
+    z.strictObject({ stitches: Count, lengthMm: z.number(), jumps: Count, trims: Count, estimated: z.boolean() }),
+  ),
+  /** Design frame. */
+  hull: Points,
+  sketch: z.array(z.strictObject({ areas: z.array(z.array(z.number())), lines: z.array(z.array(z.number())) })),
+  warnings: z.array(KeptAdvice).max(60),
+})
+type DesignSummary = z.infer<typeof DesignSummary>
+
+export const MOST_BLOCKS = 2000
+
+/** What the shelf knows of a design. The design itself, when there is one, lies packed beside it and never changes. */
+export const DesignCard = Kept.extend({
+  name: Name,
+  width: Millimetres,
+  height: Millimetres,
+  stitches: z
+    .int('Stitches are a whole number.')
+    .positive('It has to be more than zero.')
+    .max(500_000, 'More than 500,000 stitches are not taken.'),
+  /** One a block, in stitch order. */
+  colours: z.array(Colour).min(1, 'Give at least one colour.').max(MOST_BLOCKS, 'That is more colours than are taken.'),
+  kind: z.enum(workKinds),
+  smallestLetterMm: z.number().positive().max(300).nullable().default(null),
+  note: Note.default(''),
+  source: z.enum(designSources).default('size'),
+  /** What placing does to it, reckoned from the design as it was read. */
+  change: DesignChange.prefault({ scale: 1, rotate: 0, mirror: 'none' }),
+  /** Its blocks in the order they are stitched; null: as drawn. */
+  order: z.array(z.int().min(0)).max(MOST_BLOCKS).nullable().default(null),
+  summary: DesignSummary.nullable().default(null),
+})
+export type DesignCard = z.infer<typeof DesignCard>

@@ -1,0 +1,123 @@
+import { designEdges, detailKinds, markKinds, ownZoneKinds, zoneRings } from '@thimble/core/placement'
+import { loadClasses, workKinds } from '@thimble/core/recipe'
+import { rowEnds } from '@thimble/core/rows'
+import { z } from 'zod'
+import { NoLength, TypedLength } from '../length'
+import { Named, Said } from '../said'
+import { Colour, Id, OwnId, Point, Points, Pose } from '../stored'
+import { stageOf, Ticks } from './stages'
+
+const Lengths = z.record(z.string().max(90), TypedLength)
+const OwnAnchor = z.strictObject({
+  line: z.string().max(90),
+  edge: z.enum(designEdges),
+  toward: z.literal([1, -1]).nullable().default(null),
+})
+
+/** Something found on this very piece, its lengths as typed: a height or width left empty runs from edge to edge. */
+export const PieceZone = z.strictObject({
+  /** Its place among the others. */
+  order: z.int().min(0).max(9999).default(0),
+  kind: z.enum(ownZoneKinds),
+  name: z.string().max(60),
+  line: z.string().max(90),
+  down: NoLength,
+  height: NoLength,
+  side: z.enum(['left', 'centre', 'right']).default('centre'),
+  off: NoLength,
+  width: NoLength,
+})
+export type PieceZone = z.infer<typeof PieceZone>
+
+const Row = z.strictObject({
+  count: z.string().max(10).default(''),
+  gap: NoLength,
+  ends: z.string().max(10).default(''),
+  margin: NoLength,
+})
+
+/** A design that is known by its size alone. */
+const OwnDesign = z.strictObject({
+  width: NoLength,
+  height: NoLength,
+  load: z.enum(loadClasses).default('light'),
+  kind: z.enum(workKinds).default('fill'),
+  colour: Colour.default('#2c4a7a'),
+})
+
+const KeptDesign = z.strictObject({
+  id: Id.nullable(),
+  /** As it was called on the shelf; null: by its size. */
+  name: z.string().max(120).nullable(),
+  width: z.number(),
+  height: z.number(),
+  loadClass: z.enum(loadClasses),
+  load: z.number().nullable(),
+  kind: z.enum(workKinds),
+  colours: z.array(Colour).max(2000),
+  smallestLetterMm: z.number().nullable(),
+  hull: Points,
+})
+
+/** The item as it was drawn when its marks were decided, in the item frame. */
+const KeptItem = z.strictObject({
+  outline: Points,
+  details: z.array(z.strictObject({ kind: z.enum(detailKinds), points: Points, closed: z.boolean() })).max(200),
+  zones: z
+    .array(z.strictObject({ id: OwnId, name: Named, outline: Points, clear: z.number(), ring: z.enum(zoneRings) }))
+    .max(100),
+  tube: z.strictObject({ width: z.number() }).nullable(),
+})
+
+const KeptRow = z.strictObject({
+  count: z.int(),
+  gap: z.number(),
+  centres: z.array(z.number()).max(10_000),
+  length: z.number(),
+  motif: z.number(),
+  closed: z.boolean(),
+  ends: z.enum(rowEnds),
+  frame: Pose,
+  offset: z.number(),
+  usualGap: z.number(),
+})
+
+/** Measure: what the tape said and where the design is to go; decided: poses, marks and steps with their numbers. */
+export const MeasureStage = stageOf(
+  {
+    placement: z.string().max(60),
+    measures: Lengths.default({}),
+    distances: Lengths.default({}),
+    choices: z.record(z.string().max(40), z.string().max(40)).default({}),
+    anchors: z
+      .strictObject({ down: OwnAnchor.nullable().default(null), across: OwnAnchor.nullable().default(null) })
+      .prefault({}),
+    zones: z.record(Id, PieceZone).default({}),
+    row: Row.prefault({}),
+    markWith: z.string().max(30).nullable().default(null),
+    /** Numbers of an earlier piece, assumed until they are confirmed. */
+    carried: z
+      .strictObject({ from: z.string().max(120), measures: Lengths, distances: Lengths })
+      .nullable()
+      .default(null),
+    designId: Id.nullable().default(null),
+    ownDesign: OwnDesign.prefault({}),
+    marked: Ticks,
+  },
+  {
+    measures: z.record(z.string().max(90), z.number()),
+    design: KeptDesign,
+    item: KeptItem,
+    copies: z
+      .array(z.strictObject({ pose: Pose, name: Named }))
+      .min(1)
+      .max(10_000),
+    row: KeptRow.nullable(),
+    marks: z.array(z.strictObject({ id: OwnId, kind: z.enum(markKinds), at: Point, copy: z.int() })).max(60_000),
+    tapes: z.array(z.strictObject({ id: OwnId, from: Point, to: Point })).max(60),
+    steps: z.array(z.strictObject({ id: OwnId, said: Said, marks: z.array(z.enum(markKinds)) })).max(60),
+    placed: Said,
+  },
+)
+export type MeasureStage = z.infer<typeof MeasureStage>
+export type KeptMeasure = MeasureStage['kept'][number]

@@ -1,0 +1,98 @@
+import { clothFamilies } from '@thimble/core/recipe'
+import { type FaultId, faultIds, howBads, verdicts } from '@thimble/core/records'
+import { z } from 'zod'
+import { TypedLength } from '../length'
+import { HoopField, Size } from '../stash'
+import { Colour, Id, Note, OwnId, Pose } from '../stored'
+import { Basis, ChosenStack, Holding, KeptStack, TopThread, Use } from './stack'
+import { KeptList, stageOf, Ticks } from './stages'
+
+const onStack = { basis: Basis, stack: KeptStack.nullable() }
+
+/** Build: the cloth, what becomes of it, and the stack; decided: the stack, and what its reasons rest on. */
+export const BuildStage = stageOf(
+  {
+    cloth: z.strictObject({
+      family: z.enum(clothFamilies),
+      stretch: z.string().max(10).default(''),
+      colour: Colour.default('#e8e2d4'),
+    }),
+    use: Use.prefault({}),
+    thread: TopThread.prefault({}),
+    stack: ChosenStack.nullable().default(null),
+  },
+  onStack,
+)
+export type BuildStage = z.infer<typeof BuildStage>
+export type KeptBuild = BuildStage['kept'][number]
+
+/** Hoop: which one and how the piece is held; decided: the hoop as it was, where the design lies in it, and why. */
+export const HoopStage = stageOf(
+  { hoopId: Id.nullable().default(null), holding: Holding.nullable().default(null) },
+  {
+    hoop: z
+      .strictObject({ id: Id, name: z.string().max(120), field: HoopField, outside: Size, clamp: z.boolean() })
+      .nullable(),
+    /** Where the design lies in the hoop; null: not known. */
+    pose: Pose.nullable(),
+    target: Pose.nullable(),
+    /** A row's motifs sewn at once, hooping by hooping; null: all in one. */
+    groups: z
+      .array(z.strictObject({ from: z.int(), to: z.int(), centre: z.number() }))
+      .max(10_000)
+      .nullable(),
+    holding: Holding,
+    because: z.array(OwnId).max(20),
+  },
+)
+export type HoopStage = z.infer<typeof HoopStage>
+export type KeptHooping = HoopStage['kept'][number]
+
+/** Stitch: the list before the start; decided: the list as it stood, for the stack that was really there. */
+export const StitchStage = stageOf(
+  { checks: Ticks },
+  { ...onStack, list: KeptList, colours: z.array(Colour).max(2000) },
+)
+export type StitchStage = z.infer<typeof StitchStage>
+export type KeptStitching = StitchStage['kept'][number]
+
+/** A landing as typed: how far off, and which way, seen by the worker. */
+const off = <const Ways extends readonly [string, string]>(ways: Ways) => TypedLength.extend({ way: z.enum(ways) })
+
+const Fault = z.strictObject({ howBad: z.literal(howBads) })
+const faultsById = z.strictObject(
+  Object.fromEntries(faultIds.map((id) => [id, Fault.optional()])) as unknown as {
+    [Id in FaultId]: z.ZodOptional<typeof Fault>
+  },
+)
+
+/** Finish: what is done to it and the record as typed; decided: the record, by numbers and ids. */
+export const FinishStage = stageOf(
+  {
+    steps: Ticks,
+    low: off(['low', 'high']).prefault({ text: '', unit: 'mm', way: 'low' }),
+    side: off(['left', 'right']).prefault({ text: '', unit: 'mm', way: 'left' }),
+    faults: faultsById.prefault({}),
+    verdict: z.enum(verdicts).nullable().default(null),
+    minutes: z.string().max(10).default(''),
+    note: Note.default(''),
+    nextTime: Note.default(''),
+    /** What was really used, where it differs from what was decided at Build. */
+    stack: ChosenStack.nullable().default(null),
+  },
+  {
+    ...onStack,
+    list: KeptList,
+    holding: Holding.nullable(),
+    hoop: z.strictObject({ id: Id.nullable(), name: z.string().max(120) }).nullable(),
+    /** Where it came out from the mark, item frame: right and down are positive; null: not measured. */
+    landing: z.strictObject({ dx: z.number().nullable(), dy: z.number().nullable() }),
+    faults: z.array(z.strictObject({ id: z.enum(faultIds), howBad: z.literal(howBads) })).max(15),
+    verdict: z.enum(verdicts).nullable(),
+    minutes: z.number().nullable(),
+    note: Note,
+    nextTime: Note,
+  },
+)
+export type FinishStage = z.infer<typeof FinishStage>
+export type KeptRecord = FinishStage['kept'][number]

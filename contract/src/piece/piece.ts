@@ -1,0 +1,39 @@
+import { customKindId, customPlacementIds, itemKinds } from '@thimble/core/placement'
+import { z } from 'zod'
+import { CustomItem } from '../item'
+import { Id, Kept, LocalDate, Name, Note } from '../stored'
+import { MeasureStage } from './measureStage'
+import { BuildStage, FinishStage, HoopStage, StitchStage } from './otherStages'
+
+type Placed = { item: { kind: string; own: CustomItem | null }; measure: { placement: string } }
+
+function knownPlacement({ item: { kind, own }, measure: { placement } }: Placed): boolean {
+  if (kind === customKindId) return own !== null && (customPlacementIds as readonly string[]).includes(placement)
+  if (own) return false
+  return itemKinds.find((k) => k.id === kind)?.placements.some((p) => p.id === placement) ?? false
+}
+
+/**
+ * One thing to embroider, a sub-document a stage. Everything but its name, item, placement and cloth has a default:
+ * `Piece.parse` of those few is a new piece.
+ */
+export const Piece = Kept.extend({
+  name: Name,
+  customer: z.string().max(120, 'Keep it under 120 characters.').default(''),
+  run: z.string().max(120, 'Keep it under 120 characters.').default(''),
+  due: LocalDate.nullable().default(null),
+  note: Note.default(''),
+  item: z.strictObject({
+    kind: z.string().max(60),
+    size: z.string().max(30),
+    /** Pieces with the same one lie on one item and share what was measured. */
+    shared: Id.nullable().default(null),
+    own: CustomItem.nullable().default(null),
+  }),
+  measure: MeasureStage,
+  build: BuildStage,
+  hoop: HoopStage.prefault({}),
+  stitch: StitchStage.prefault({}),
+  finish: FinishStage.prefault({}),
+}).refine(knownPlacement, { path: ['measure', 'placement'], message: 'No item is known with this placement.' })
+export type Piece = z.infer<typeof Piece>

@@ -1,0 +1,33 @@
+import { z } from 'zod'
+import { Said } from '../said'
+import { Instant, OwnId } from '../stored'
+
+export const stageIds = ['measure', 'build', 'hoop', 'stitch', 'finish'] as const
+export type StageId = (typeof stageIds)[number]
+
+/** What would now come out otherwise than it was decided: what it is about, how it was and how it would be. */
+export const Difference = z.strictObject({ about: OwnId, was: Said.nullable(), now: Said.nullable() })
+export type Difference = z.infer<typeof Difference>
+
+/**
+ * A stage: what was put in, and what was decided once it was marked done. What was decided is a list of one at the
+ * most, because a merge patch replaces a list whole and never mixes an old decision into a new one.
+ */
+export function stageOf<Put extends z.ZodRawShape, Decided extends z.ZodRawShape>(put: Put, decided: Decided) {
+  return z.strictObject({
+    ...put,
+    kept: z
+      .array(z.strictObject({ at: Instant, ...decided }))
+      .max(1)
+      .default([]),
+    /** Opened again: its plan is live until it is kept as it was or taken anew. */
+    reopened: z.boolean().default(false),
+    /** Differences that the worker has seen and kept the decision in spite of. */
+    declined: z.array(Difference).max(60).default([]),
+  })
+}
+
+/** Lines ticked off, by their id. */
+export const Ticks = z.record(z.string().max(60), z.boolean()).default({})
+/** A list as it stood: its lines in order, each ticked or skipped. */
+export const KeptList = z.array(z.strictObject({ id: OwnId, ticked: z.boolean() })).max(60)
