@@ -9,6 +9,7 @@ const node = (room) => ({
 module.exports = {
   projects: [
     node('core'),
+    node('plan'),
     node('server'),
     {
       displayName: 'app',

@@ -1,0 +1,33 @@
+import type { KeptMeasure } from '@thimble/contract'
+import { convexHull } from '@thimble/core/plane'
+import { flatPoints } from '../flatPoints'
+import type { MeasurePlan } from './planMeasure'
+
+/** The plan of this moment as it is decided: numbers and ids. Null while there is no place for the design. */
+export function keepMeasure({ placement, design, measures }: MeasurePlan, at: string): KeptMeasure | null {
+  if (!placement) return null
+  const { item, copies, row, marks, tapes, steps, placed } = placement
+  const { hull, sketch, assumed, ...known } = design
+  return {
+    at,
+    measures,
+    design: { ...known, hull: flatPoints(convexHull(hull)) },
+    item: {
+      outline: flatPoints(item.outline),
+      details: item.details.map(({ kind, points, closed = false }) => ({ kind, points: flatPoints(points), closed })),
+      zones: item.zones.map(({ outline, ...zone }) => ({ ...zone, outline: flatPoints(outline) })),
+      tube: item.tube,
+    },
+    copies: copies.map(({ pose, name }) => ({ pose, name })),
+    row: row && keepRow(row),
+    marks,
+    tapes,
+    steps: steps.map(({ id, said, marks: made }) => ({ id, said, marks: [...made] })),
+    placed,
+  }
+}
+
+/** How a row falls into hoopings belongs to the hoop. */
+function keepRow({ hoopings, ...row }: NonNullable<NonNullable<MeasurePlan['placement']>['row']>): KeptMeasure['row'] {
+  return row
+}

@@ -1,0 +1,67 @@
+import type { DesignCard, KeptMeasure, Piece } from '@thimble/contract'
+import type { PlacementPlan, TapeStep } from '@thimble/core/placement'
+import { applyPose } from '@thimble/core/plane'
+import { pointsOf } from '../flatPoints'
+import type { PieceDesign } from './pieceDesign'
+import type { MeasurePlan } from './planMeasure'
+
+/** Where the designs lie and how a hand marks them: what a plan comes to, and what is kept of it once it is decided. */
+export type Placed = Pick<
+  PlacementPlan,
+  'item' | 'pose' | 'copies' | 'outlines' | 'row' | 'marks' | 'tapes' | 'placed'
+> & {
+  steps: readonly Pick<TapeStep, 'id' | 'said' | 'marks'>[]
+}
+
+/** What the later stages rest on: as it was decided, or as it stands while nothing is. */
+export type Marked = { design: PieceDesign; placed: Placed | null; decided: boolean }
+
+/** `plan`: as it stands; not looked at once something was decided. */
+export function markedOf(
+  [kept]: Piece['measure']['kept'],
+  plan: Pick<MeasurePlan, 'design' | 'placement'> | null,
+  designs: Readonly<Record<string, DesignCard>>,
+): Marked {
+  if (kept) return { design: keptDesign(kept, designs), placed: keptPlaced(kept), decided: true }
+  if (!plan) throw new Error('Nothing was decided and nothing is planned.')
+  return { design: plan.design, placed: plan.placement, decided: false }
+}
+
+/** The design as it was when the marks were decided; drawn by its sketch while the shelf's is still that large. */
+function keptDesign({ design }: KeptMeasure, designs: Readonly<Record<string, DesignCard>> = {}): PieceDesign {
+  const { hull, ...known } = design
+  const shelved = design.id ? designs[design.id] : undefined
+  const same = shelved && shelved.width === design.width && shelved.height === design.height
+  return { ...known, hull: pointsOf(hull), sketch: (same && shelved.summary?.sketch) || null, assumed: false }
+}
+
+const placedBefore = new WeakMap<KeptMeasure, Placed>()
+
+/** Worked out of what was kept, once: it never changes. */
+export function keptPlaced(kept: KeptMeasure): Placed {
+  const known = placedBefore.get(kept)
+  if (known) return known
+  const { item, copies, row, marks, tapes, steps, placed, design } = kept
+  const hull = pointsOf(design.hull)
+  const shape = {
+    ...item,
+    outline: pointsOf(item.outline),
+    details: item.details.map((d) => ({ ...d, points: pointsOf(d.points) })),
+    zones: item.zones.map((z) => ({ ...z, outline: pointsOf(z.outline) })),
+    tapes: [],
+    lines: [],
+  }
+  const made: Placed = {
+    item: shape,
+    pose: copies[0]!.pose,
+    copies,
+    outlines: copies.map(({ pose }) => hull.map((p) => applyPose(pose, p))),
+    row: row && { ...row, hoopings: null },
+    marks,
+    tapes,
+    steps,
+    placed,
+  }
+  placedBefore.set(kept, made)
+  return made
+}

@@ -1,0 +1,55 @@
+import type { Basis, Hoop, Piece, Shop } from '@thimble/contract'
+import { type Facts, factsOf, fullCloth, type RecipeQuery, type Ring } from '@thimble/core/recipe'
+import type { PieceDesign } from '../measure/pieceDesign'
+import { readNumber } from '../measure/readTyped'
+
+/** What the rules see of a piece with this design in this shop. */
+export function basisOf(
+  { cloth, use, thread }: Pick<Piece['build'], 'cloth' | 'use' | 'thread'>,
+  design: PieceDesign,
+  shop: Shop,
+): Basis {
+  const stretch = readNumber(cloth.stretch, 200).value
+  return {
+    cloth: fullCloth({
+      family: cloth.family,
+      colour: cloth.colour,
+      ...(stretch === null ? {} : { stretchPercent: stretch }),
+    }),
+    work: {
+      widthMm: design.width,
+      heightMm: design.height,
+      loadClass: design.loadClass,
+      kind: design.kind,
+      colourCount: new Set(design.colours).size,
+      smallestLetterMm: design.smallestLetterMm,
+      topThread: { ...thread, colours: design.colours },
+    },
+    use,
+    habits: shop.habits,
+  }
+}
+
+/** A basis as the core asks. */
+export function queryOf({ work: { smallestLetterMm, ...work }, ...basis }: Basis, ring?: Ring): RecipeQuery {
+  return { ...basis, work: { ...work, ...(smallestLetterMm ? { smallestLetterMm } : {}) }, ...(ring ? { ring } : {}) }
+}
+
+const known = new WeakMap<Basis, Facts>()
+
+export function factsFrom(basis: Basis): Facts {
+  const facts = known.get(basis) ?? factsOf(queryOf(basis))
+  known.set(basis, facts)
+  return facts
+}
+
+export const ringOf = ({
+  outside,
+  clamp,
+  maxThicknessMm,
+}: Pick<Hoop, 'outside' | 'clamp' | 'maxThicknessMm'>): Ring => ({
+  outsideWidthMm: outside.width,
+  outsideHeightMm: outside.height,
+  clamp,
+  ...(maxThicknessMm ? { maxThicknessMm } : {}),
+})

@@ -1,0 +1,66 @@
+import type { Basis, KeptBuild, KeptStack, Piece } from '@thimble/contract'
+import { type RecipeAdvice, type RecipeOption, recommendRecipe } from '@thimble/core/recipe'
+import type { PieceDesign } from '../measure/pieceDesign'
+import type { Shelf } from '../shelf'
+import { basisOf, queryOf, ringOf } from './basis'
+import { hasOwnLayers, settledStack, stackOf } from './stacks'
+
+/**
+ * `advice` and `basis`: what the rules say today and what they see. `stack`: the one being worked on, which is what the
+ * worker chose, else the first advised; `option`: the advice it belongs to; null where it is not among it. `advised`:
+ * what a decision that was left to the rules would come to today.
+ */
+export type BuildPlan = {
+  advice: RecipeAdvice
+  basis: Basis
+  stack: KeptStack | null
+  option: RecipeOption | null
+  advised: KeptStack | null
+}
+
+export function planBuild(
+  { build, hoop: hooping }: Pick<Piece, 'build' | 'hoop'>,
+  design: PieceDesign,
+  { shop, hoops, supplies }: Shelf,
+): BuildPlan {
+  const basis = basisOf(build, design, shop)
+  const hoop = hoops.find((h) => h.id === hooping.hoopId)
+  const holding = hooping.kept[0]?.holding ?? hooping.holding
+  const advice = recommendRecipe({
+    ...queryOf(basis, hoop && ringOf(hoop)),
+    ...(holding ? { holding } : {}),
+    stash: supplies.map(({ kind, widthMm, leftMm }) => ({ kind, widthMm, lengthMm: leftMm })),
+  })
+  const stack = todaysStack(build, advice)
+  const option = advice.options.find((o) => o.id === stack?.recipe) ?? null
+  const [first] = advice.options
+  const left = option || !first || (stack && hasOwnLayers(stack))
+  return { advice, basis, stack, option, advised: left ? stack : stackOf(first) }
+}
+
+/**
+ * What the worker chose stays, above all its own layers; a recipe that was taken as it came is taken as it comes today.
+ * One that is not advised any more stays too: swapping it is the worker's to decide.
+ */
+function todaysStack(build: Piece['build'], { options }: RecipeAdvice): KeptStack | null {
+  const chosen = build.stack ? settledStack(build.stack) : (build.kept[0]?.stack ?? null)
+  if (!chosen) return options[0] ? stackOf(options[0]) : null
+  if (hasOwnLayers(chosen)) return chosen
+  const same = options.find((o) => o.id === chosen.recipe)
+  return same ? stackOf(same) : chosen
+}
+
+/** The stack of this moment as it is decided, with what its reasons rest on. */
+export const keepBuild = ({ kept, reopened }: Piece['build'], plan: BuildPlan, at: string): KeptBuild => ({
+  at,
+  basis: plan.basis,
+  stack: stackNow(kept.length > 0 && !reopened, plan),
+})
+
+/** A decision that stands comes to what is advised today; one being worked on to what the worker has before him. */
+export const stackNow = (stands: boolean, { stack, advised }: BuildPlan): KeptStack | null => (stands ? advised : stack)
+
+/** What the later stages rest on: as it was decided, or as it stands while nothing is. */
+export function builtOf({ kept: [kept] }: Piece['build'], plan: BuildPlan): { basis: Basis; stack: KeptStack | null } {
+  return kept ?? plan
+}

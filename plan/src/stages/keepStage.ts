@@ -1,0 +1,42 @@
+import type { Patch, Piece, StageId } from '@thimble/contract'
+import { chosenFrom } from '../stack/stacks'
+import { keepBuild } from '../stack/planBuild'
+import { keepRecord, keepStitching } from '../finish/keepRecord'
+import { keepHooping } from '../hoop/planHoop'
+import { keepMeasure } from '../measure/keepMeasure'
+import type { PiecePlans } from './planPiece'
+
+const decided = <Kept>(kept: Kept | null) =>
+  kept === null ? null : { kept: [kept], reopened: false, declined: [] as never[] }
+
+/**
+ * Marks a stage done: what it comes to at this moment is what was decided. Resolves to the change of the piece; null
+ * where there is nothing to decide yet (no place for the design, no hoop picked).
+ */
+export function keepStage(piece: Piece, stage: StageId, plans: PiecePlans, at: string): Patch<Piece> | null {
+  const change = changeOf(piece, stage, plans, at)
+  return change && ({ [stage]: change } as Patch<Piece>)
+}
+
+function changeOf(piece: Piece, stage: StageId, { measure, marked, build, built, hoop }: PiecePlans, at: string) {
+  if (stage === 'measure') return decided(keepMeasure(measure, at))
+  if (stage === 'build') {
+    const kept = keepBuild(piece.build, build, at)
+    return { ...decided(kept), stack: kept.stack && freshLayers(piece, chosenFrom(kept.stack)) }
+  }
+  if (stage === 'hoop') {
+    const kept = keepHooping(hoop, marked, at)
+    return kept && { ...decided(kept), holding: kept.holding }
+  }
+  if (stage === 'stitch') return decided(keepStitching(piece, built, marked.design.colours, at))
+  const name = piece.hoop.kept[0]?.hoop ?? hoop.hoop
+  return decided(keepRecord(piece, built, name && { id: name.id, name: name.name }, at))
+}
+
+type Chosen = ReturnType<typeof chosenFrom>
+
+/** A chosen stack as a patch: layers of an older one that it does not have are taken away. */
+export function freshLayers(piece: Piece, next: Chosen): Patch<Chosen> {
+  const gone = Object.keys(piece.build.stack?.layers ?? {}).filter((id) => !next.layers[id])
+  return { ...next, layers: { ...Object.fromEntries(gone.map((id) => [id, null])), ...next.layers } }
+}

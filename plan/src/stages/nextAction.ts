@@ -1,0 +1,35 @@
+import type { Piece } from '@thimble/contract'
+import { type LengthStyle } from '@thimble/core/lengths'
+import { writeSaid } from '@thimble/core/words'
+import { markedOf } from '../measure/placed'
+import type { MeasurePlan } from '../measure/planMeasure'
+import { stageAt } from './stages'
+
+/** What to do next, in words with its number, for the bench card. */
+export function nextAction(piece: Piece, plan: MeasurePlan): string {
+  const stage = stageAt(piece)
+  if (stage === 'measure') return nextTape(plan)
+  if (stage === 'build') return 'Choose what goes underneath.'
+  if (stage === 'hoop') return placedWords(piece, plan.style, plan) ?? 'Choose a hoop.'
+  if (stage === 'stitch') {
+    const done = Object.values(piece.stitch.checks).filter(Boolean).length
+    return `Before the start: ${done} ${done === 1 ? 'line' : 'lines'} of the list ticked.`
+  }
+  return 'Finish it, then record how it came out.'
+}
+
+function nextTape({ design, carried, assumed, placement }: MeasurePlan): string {
+  if (design.assumed) return 'Choose the design, or give its size.'
+  if (carried.size > 0) return `Measure: ${carried.size} of last time’s numbers to confirm.`
+  if (assumed.size > 0)
+    return `Measure: ${assumed.size} ${assumed.size === 1 ? 'number' : 'numbers'} still assumed from the size.`
+  return placement ? `Mark it: ${lowerFirst(placement.summary)}` : 'Check the measurements.'
+}
+
+/** Where the design goes in one line: as decided, or as it stands. */
+export function placedWords(piece: Piece, style: LengthStyle, plan: MeasurePlan): string | null {
+  const { placed } = markedOf(piece.measure.kept, plan, {})
+  return placed ? writeSaid(placed.placed, style) : null
+}
+
+const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)

@@ -1,0 +1,50 @@
+import type { Basis, Difference, KeptStack } from '@thimble/contract'
+import { formatLength, type LengthStyle } from '@thimble/core/lengths'
+import { type Said, writeSaid } from '@thimble/core/words'
+import { linesOf } from '../stack/stackLines'
+
+type OnStack = { basis: Basis; stack: KeptStack | null }
+
+/**
+ * A difference in words, in numbers where it is one of numbers.
+ *
+ * @example '190 mm is now 210 mm: Cross 210 mm below the shoulder point, 95 mm from centre'
+ */
+export function writeDifference({ was, now }: Difference, style: LengthStyle, onStack: OnStack): string {
+  const write = (said: Said): string =>
+    (said[0] === 'was.line' ? writeLine(said, onStack) : writeSaid(said, style)).replace(/\.$/, '')
+  if (was && now) {
+    const moved = numbersMoved(was, now)
+    if (!moved) return `Was: ${write(was)}. Now: ${write(now)}.`
+    const [from, to] = moved
+    const pairs = from.map((mm, i) => `${formatLength(mm, style)} is now ${formatLength(to[i]!, style)}`)
+    return `${pairs.join(', ')}: ${write(now)}.`
+  }
+  return now ? `Now also: ${write(now)}.` : `No longer: ${was ? write(was) : ''}.`
+}
+
+function writeLine([, fills = {}]: Said, onStack: OnStack): string {
+  const line = fills.line
+  const id = typeof line === 'object' && 'own' in line ? line.own : ''
+  return linesOf([id], onStack)[0]?.text ?? id
+}
+
+/** The lengths that differ where two sentences differ in nothing else; null when they differ in words. */
+function numbersMoved(was: Said, now: Said): [number[], number[]] | null {
+  if (was[0] !== now[0]) return null
+  const [from, to]: [number[], number[]] = [[], []]
+  for (const slot of Object.keys(now[1] ?? {})) {
+    const [a, b] = [was[1]?.[slot], now[1]?.[slot]]
+    if (JSON.stringify(a) === JSON.stringify(b)) continue
+    if (typeof a === 'number' && typeof b === 'number') {
+      from.push(a)
+      to.push(b)
+    } else if (Array.isArray(a) && Array.isArray(b)) {
+      const inner = numbersMoved(a as unknown as Said, b as unknown as Said)
+      if (!inner) return null
+      from.push(...inner[0])
+      to.push(...inner[1])
+    } else return null
+  }
+  return from.length > 0 ? [from, to] : null
+}
