@@ -1,5 +1,6 @@
-export { openDatabase, type Database } from './db/openDatabase'
+export type { Database } from './db/database'
+export { openDatabase } from './db/openDatabase'
 export { ShopStore } from './stores/shopStore'
-export { api, MOST_BODY_BYTES } from './http/api'
+export { api } from './http/api'
 export { site } from './http/site'
 export { StartError } from './startError'

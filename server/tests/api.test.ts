@@ -1,9 +1,10 @@
-import { blankPiece, type Piece } from '@thimble/contract'
+import type { Piece } from '@thimble/contract'
 import { mkdtempSync, rmSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
 import { demoShop } from '../../demo/demoShop'
 import { api, type Database, openDatabase, ShopStore } from '../src'
+import { crewPolo, recorded } from './crewPolo'
 
 const migrations = path.join(__dirname, '../drizzle')
 const folder = mkdtempSync(path.join(os.tmpdir(), 'thimble-'))
@@ -30,41 +31,30 @@ afterAll(async () => {
   rmSync(folder, { recursive: true })
 })
 
-const polo = (id: string, over: Partial<Piece> = {}): Piece => ({
-  ...blankPiece({
-    id,
-    name: 'Crew polo',
-    createdAt: '2026-11-20T08:00:00.000Z',
-    itemKind: 'polo',
-    size: 'm',
-    placement: 'left-chest',
-    family: 'pique',
-    unit: 'mm',
-  }),
-  ...over,
-})
-
 describe('pieces', () => {
   it('are created once: asking again answers with what has been kept since', async () => {
-    await ask('PUT', '/pieces/a', polo('a'))
-    await ask('PATCH', '/pieces/a', { measures: { chestWidth: { text: '21 1/4 in', unit: 'mm' } } })
-    const again = await ask('PUT', '/pieces/a', polo('a'))
-    expect(again.body.measures.chestWidth.text).toBe('21 1/4 in')
+    await ask('PUT', '/pieces/a', crewPolo('a'))
+    await ask('PATCH', '/pieces/a', { measure: { measures: { chestWidth: { text: '21 1/4 in', unit: 'mm' } } } })
+    const again = await ask('PUT', '/pieces/a', crewPolo('a'))
+    expect(again.body.measure.measures.chestWidth.text).toBe('21 1/4 in')
   })
 
   it('may be of an item of one’s own, with its outline, and of no item that is not known', async () => {
     const edges = [200, 150, 200, 150].map((length) => ({ length, turn: null }))
-    const customItem = { name: 'Flap', edges, lines: [], strips: [] }
-    const own = { itemKind: 'custom', placement: 'centred', customItem }
-    expect((await ask('PUT', '/pieces/own', { ...polo('own'), ...own })).body.customItem).toEqual(customItem)
+    const own = { name: 'Flap', edges, lines: [], strips: [] }
+    const flap = (id: string, item: object, placement = 'centred') => ({
+      ...crewPolo(id),
+      ...{ item: { kind: 'custom', size: 'm', own: item }, measure: { placement } },
+    })
+    expect((await ask('PUT', '/pieces/own', flap('own', own))).body.item.own).toEqual(own)
     for (const wrong of [
-      { customItem: null },
-      { placement: 'left-chest' },
-      { customItem: { ...customItem, edges: edges.slice(2) } },
+      flap('own-2', null as never),
+      flap('own-2', own, 'left-chest'),
+      flap('own-2', { ...own, edges: edges.slice(2) }),
     ])
-      expect((await ask('PUT', '/pieces/own-2', { ...polo('own-2'), ...own, ...wrong })).status).toBe(422)
+      expect((await ask('PUT', '/pieces/own-2', wrong)).status).toBe(422)
     const item = {
-      ...customItem,
+      ...own,
       id: 'flap',
       createdAt: '2026-11-24T08:00:00.000Z',
       updatedAt: '2026-11-24T08:00:00.000Z',
@@ -74,13 +64,13 @@ describe('pieces', () => {
   })
 
   it('change only where the merge patch says, and come to null where it takes away', async () => {
-    await ask('PUT', '/pieces/b', polo('b', { due: '2026-12-01', customer: 'Ferry' }))
-    const { body } = await ask('PATCH', '/pieces/b', { due: null, marked: { cross: true } })
-    expect([body.due, body.customer, body.marked]).toEqual([null, 'Ferry', { cross: true }])
+    await ask('PUT', '/pieces/b', crewPolo('b', { due: '2026-12-01', customer: 'Ferry' }))
+    const { body } = await ask('PATCH', '/pieces/b', { due: null, measure: { marked: { cross: true } } })
+    expect([body.due, body.customer, body.measure.marked]).toEqual([null, 'Ferry', { cross: true }])
   })
 
   it('say which field cannot be kept, and stay as they were', async () => {
-    await ask('PUT', '/pieces/c', polo('c'))
+    await ask('PUT', '/pieces/c', crewPolo('c'))
     const bad = await ask('PATCH', '/pieces/c', { name: '', due: 'soon' })
     expect([bad.status, bad.type]).toEqual([422, 'application/problem+json'])
     expect(bad.body.errors).toEqual(
@@ -93,24 +83,26 @@ describe('pieces', () => {
   })
 
   it('keep every one of fifty changes made at once', async () => {
-    await ask('PUT', '/pieces/d', polo('d'))
+    await ask('PUT', '/pieces/d', crewPolo('d'))
     await Promise.all(
-      Array.from({ length: 50 }, (_, i) => ask('PATCH', '/pieces/d', { checks: { [`check-${i}`]: true } })),
+      Array.from({ length: 50 }, (_, i) => ask('PATCH', '/pieces/d', { stitch: { checks: { [`check-${i}`]: true } } })),
     )
-    expect(Object.keys((await ask('GET', '/pieces/d')).body.checks)).toHaveLength(50)
+    expect(Object.keys((await ask('GET', '/pieces/d')).body.stitch.checks)).toHaveLength(50)
   })
 
   it('go to the log when finished, with landing and faults, and leave it when removed', async () => {
-    const record = {
-      ...polo('e').record,
-      verdict: 'good' as const,
-      low: { text: '2', unit: 'mm' as const, way: 'low' as const },
-      side: { text: '1/4 in', unit: 'mm' as const, way: 'left' as const },
-      faults: [{ id: 'puckering' as const, howBad: 1 as const }],
-    }
-    await ask('PUT', '/pieces/e', polo('e', { record, holding: 'hooped' }))
+    const polo = crewPolo('e', {
+      hoop: { holding: 'hooped' },
+      finish: {
+        verdict: 'good',
+        low: { text: '2', unit: 'mm', way: 'low' },
+        side: { text: '1/4 in', unit: 'mm', way: 'left' },
+        faults: { puckering: { howBad: 1 } },
+      },
+    })
+    await ask('PUT', '/pieces/e', polo)
     expect((await ask('GET', '/log')).body).toEqual([])
-    await ask('PATCH', '/pieces/e', { finishedAt: '2026-11-23T09:00:00.000Z' })
+    await ask('PATCH', '/pieces/e', recorded(polo, '2026-11-23T09:00:00.000Z'))
     const [row] = (await ask('GET', '/log?fault=puckering&cloth=pique')).body
     expect([row.pieceId, row.dy, row.dx, row.faults]).toEqual(['e', 2, -6.35, ['puckering']])
     expect((await ask('GET', '/log?fault=crooked')).body).toEqual([])
@@ -121,18 +113,30 @@ describe('pieces', () => {
   })
 })
 
-it('refuses a patch that reaches for the language, and names what it does not know in words', async () => {
+it('refuses a patch that reaches for the language', async () => {
   const app = api(new ShopStore(database, () => ''))
   const answer = await app.request('/pieces/a', {
     method: 'PATCH',
-    body: '{"measures":{"__proto__":{"polluted":true}}}',
+    body: '{"measure":{"measures":{"__proto__":{"polluted":true}}}}',
     headers: { 'content-type': 'application/json' },
   })
   expect([answer.status, ({} as { polluted?: boolean }).polluted]).toEqual([422, undefined])
-  const bad = await ask('PATCH', '/pieces/a', { thread: { weight: 41 }, placement: 'left-knee', hoopTurn: 'much' })
-  expect(bad.body.errors).toEqual(expect.arrayContaining([{ path: 'hoopTurn', message: 'It has to be a number.' }]))
-  expect((await ask('PATCH', '/pieces/a', { placement: 'left-knee' })).body.errors).toEqual([
-    { path: 'placement', message: 'No item is known with this placement.' },
+})
+
+it('refuses a key it does not know with its path, in words, whatever it is set to', async () => {
+  const unknown = (path: string) => ({ path, message: expect.stringMatching(/^Nothing of this name is known/) })
+  const errors = async (patch: object) => (await ask('PATCH', '/pieces/a', patch)).body.errors
+  expect(await errors({ hoopTurn: 90, measure: { colour: 'red', measures: {} } })).toEqual([
+    unknown('hoopTurn'),
+    unknown('measure.colour'),
+  ])
+  expect(await errors({ hoopTurn: null })).toEqual([unknown('hoopTurn')])
+  expect(await errors({ finish: { faults: { measles: null } } })).toEqual([unknown('finish.faults.measles')])
+  expect(await errors({ measure: { placement: 'left-knee' } })).toEqual([
+    { path: 'measure.placement', message: 'No item is known with this placement.' },
+  ])
+  expect((await ask('PUT', '/pieces/new', { ...crewPolo('new'), hoopTurn: 90 })).body.errors).toEqual([
+    unknown('hoopTurn'),
   ])
 })
 
@@ -142,16 +146,16 @@ describe('the whole shop', () => {
   it('comes in by the import door and goes out the same', async () => {
     const counts = await ask('POST', '/import', demo)
     expect(counts.body).toEqual({
-      ...{ hoops: 5, supplies: 13, threads: 12, designs: 7, drawings: 7, items: 1 },
+      ...{ hoops: 5, supplies: 13, threads: 12, designs: 7, packedDesigns: 7, items: 1 },
       pieces: demo.pieces.length,
     })
     const out = (await ask('GET', '/export')).body
     expect(out.designs.map((d: { id: string }) => d.id).sort()).toEqual(
       demo.designs.map((d: { id: string }) => d.id).sort(),
     )
-    expect(out.drawings).toHaveLength(7)
-    expect(out.drawings).toContainEqual(demo.drawings[0])
-    expect(out.pieces.find((p: Piece) => p.id === 'piece-polo-3').measures).toEqual(demo.pieces[0].measures)
+    expect(out.packedDesigns).toHaveLength(7)
+    expect(out.packedDesigns).toContainEqual(demo.packedDesigns[0])
+    expect(out.pieces.find((p: Piece) => p.id === demo.pieces[0]!.id)).toEqual(demo.pieces[0])
   })
 
   it('comes in all or nothing', async () => {
@@ -188,35 +192,35 @@ it('describes itself', async () => {
   )
 })
 
-describe('drawings', () => {
+describe('packed designs', () => {
   const design = (id: string) => ({
     ...{ id, name: 'Leaf', createdAt: '2026-11-20T08:00:00.000Z', updatedAt: '2026-11-20T08:00:00.000Z' },
     ...{ width: 4, height: 1, stitches: 2, colours: ['#3e6b4c'], kind: 'fill', source: 'stitches' },
   })
-  const drawing = (stitches = [0, 0, 4000, 0]) => ({
+  const packed = (stitches = [0, 0, 4000, 0]) => ({
     ...{ source: 'stitches', width: 4, height: 1, warnings: [] },
     blocks: [{ colour: '#3e6b4c', stitchCount: 2, estimated: false, jumps: 0, trims: 0, stitches }],
   })
 
   it('are kept whole, apart from their design, and may be sent twice', async () => {
     await ask('PUT', '/designs/leaf', design('leaf'))
-    expect((await ask('GET', '/designs/leaf/drawing')).status).toBe(404)
-    for (let i = 0; i < 2; i++) expect((await ask('PUT', '/designs/leaf/drawing', drawing())).status).toBe(204)
-    expect((await ask('GET', '/designs/leaf/drawing')).body).toEqual(drawing())
+    expect((await ask('GET', '/designs/leaf/packed')).status).toBe(404)
+    for (let i = 0; i < 2; i++) expect((await ask('PUT', '/designs/leaf/packed', packed())).status).toBe(204)
+    expect((await ask('GET', '/designs/leaf/packed')).body).toEqual(packed())
     expect((await ask('GET', '/designs/leaf')).body).not.toHaveProperty('blocks')
   })
 
   it('are refused in words without a design, or with points that are none, and nothing is kept then', async () => {
-    expect((await ask('PUT', '/designs/nobody/drawing', drawing())).status).toBe(404)
+    expect((await ask('PUT', '/designs/nobody/packed', packed())).status).toBe(404)
     await ask('PUT', '/designs/odd', design('odd'))
     for (const wrong of [
-      drawing([0.5, 0]),
-      drawing([9e9, 0]),
-      { ...drawing(), source: 'size' },
-      { ...drawing(), blocks: [] },
+      packed([0.5, 0]),
+      packed([9e9, 0]),
+      { ...packed(), source: 'size' },
+      { ...packed(), blocks: [] },
     ])
-      expect((await ask('PUT', '/designs/odd/drawing', wrong)).status).toBe(422)
-    expect((await ask('GET', '/designs/odd/drawing')).status).toBe(404)
+      expect((await ask('PUT', '/designs/odd/packed', wrong)).status).toBe(422)
+    expect((await ask('GET', '/designs/odd/packed')).status).toBe(404)
   })
 
   it('take what is measured of artwork, which has no longest stitch, through a patch', async () => {

@@ -1,11 +1,11 @@
-import { Design, DesignFile, Drawing, Thread } from '@thimble/contract'
+import { DesignCard, DesignFile, PackedDesign, Thread } from '@thimble/contract'
 
 const times = { createdAt: '2026-11-20T08:00:00.000Z', updatedAt: '2026-11-20T08:00:00.000Z' }
 const design = {
   ...{ id: 'leaf', name: 'Leaf', ...times, width: 40, height: 33, stitches: 420, colours: ['#3e6b4c'], kind: 'fill' },
 }
 const block = { colour: '#3e6b4c', stitchCount: 2, estimated: false, jumps: 0, trims: 0, stitches: [0, 0, 4000, 0] }
-const drawing = { source: 'stitches', width: 4, height: 1, blocks: [block], warnings: [] }
+const packed = { source: 'stitches', width: 4, height: 1, blocks: [block], warnings: [] }
 const thread = { id: 't', name: 'Madder', colour: '#a63a2b', ...times }
 
 type Schema = {
@@ -18,7 +18,7 @@ const firstIssue = (schema: Schema, doc: unknown): string => {
 
 describe('a design on the wire', () => {
   it('known by its size alone needs no more than that', () => {
-    expect(Design.parse(design)).toMatchObject({
+    expect(DesignCard.parse(design)).toMatchObject({
       ...{ source: 'size', order: null, summary: null, smallestLetterMm: null },
       change: { scale: 1, rotate: 0, mirror: 'none' },
     })
@@ -39,14 +39,14 @@ describe('a design on the wire', () => {
     [{ order: [-1] }, /^order.0: /],
     [{ name: '' }, /^name: /],
   ])('is refused with %j', (wrong, words) => {
-    expect(firstIssue(Design, { ...design, ...wrong })).toMatch(words)
+    expect(firstIssue(DesignCard, { ...design, ...wrong })).toMatch(words)
   })
 })
 
-describe('a drawing on the wire', () => {
+describe('a packed design on the wire', () => {
   it('is whole thousandths of a millimetre within five metres', () => {
-    expect(firstIssue(Drawing, drawing)).toBe('taken')
-    const points = (stitches: unknown[]) => firstIssue(Drawing, { ...drawing, blocks: [{ ...block, stitches }] })
+    expect(firstIssue(PackedDesign, packed)).toBe('taken')
+    const points = (stitches: unknown[]) => firstIssue(PackedDesign, { ...packed, blocks: [{ ...block, stitches }] })
     for (const wrong of [
       [0.5, 0],
       [5_000_001, 0],
@@ -58,23 +58,23 @@ describe('a drawing on the wire', () => {
   })
 
   it.each([
-    [{ source: 'size' }, /^source: A drawing is artwork or stitches/],
-    [{ blocks: [] }, /^blocks: A drawing has a block at least/],
+    [{ source: 'size' }, /^source: A packed design is artwork or stitches/],
+    [{ blocks: [] }, /^blocks: A design has a block at least/],
     [{ blocks: Array.from({ length: 2001 }, () => block) }, /^blocks: More than 2000 blocks/],
     [{ blocks: [{ ...block, colour: 'url(http://example.org)' }] }, /^blocks.0.colour: /],
     [{ blocks: [{ ...block, lines: [{ width: 0, lines: [] }] }] }, /^blocks.0.lines.0.width: /],
     [{ pageBox: { x: Infinity, y: 0 } }, /^pageBox.x: /],
   ])('is refused with %j', (wrong, words) => {
-    expect(firstIssue(Drawing, { ...drawing, ...wrong })).toMatch(words)
+    expect(firstIssue(PackedDesign, { ...packed, ...wrong })).toMatch(words)
   })
 })
 
 describe('a design file', () => {
   const { id, createdAt, updatedAt, ...said } = design
-  const file = { format: 'zealous-thimble-design', version: 1, design: said, drawing }
+  const file = { format: 'zealous-thimble-design', version: 2, design: said, packed }
 
-  it('may come with its drawing or without', () => {
-    expect([firstIssue(DesignFile, file), firstIssue(DesignFile, { ...file, drawing: null })]).toEqual([
+  it('may come with the design as it was read or without', () => {
+    expect([firstIssue(DesignFile, file), firstIssue(DesignFile, { ...file, packed: null })]).toEqual([
       'taken',
       'taken',
     ])
@@ -82,9 +82,9 @@ describe('a design file', () => {
 
   it.each([
     [{ format: 'other' }, /^format: This is not a design file/],
-    [{ version: 2 }, /^version: Only version 1/],
+    [{ version: 3 }, /^version: Only versions 1 and 2/],
     [{ design: { ...said, stitches: 'many' } }, /^design.stitches: /],
-    [{ drawing: { ...drawing, width: 1e12 } }, /^drawing.width: /],
+    [{ packed: { ...packed, width: 1e12 } }, /^packed.width: /],
   ])('is refused with %j', (wrong, words) => {
     expect(firstIssue(DesignFile, { ...file, ...wrong })).toMatch(words)
   })

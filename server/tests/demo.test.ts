@@ -1,31 +1,31 @@
-import { Design, Drawing, ShopFile } from '@thimble/contract'
+import { ShopFile } from '@thimble/contract'
 import { designStats, readDesignSvg, readStitchCsv, unpackDesign, writeStitchCsv } from '@thimble/core'
 import { readdirSync, readFileSync } from 'node:fs'
 import path from 'node:path'
-import { demoShop } from '../../demo/demoShop'
+import { demoShop, demoToday } from '../../demo/demoShop'
 
 const folder = path.join(__dirname, '../../demo')
-const { today, ...shop } = demoShop(folder)
-const drawings: { id: string; drawing: Drawing }[] = shop.drawings
-const lists = drawings.filter(({ drawing }) => drawing.source === 'stitches')
+const shop = demoShop(folder)
+const { packedDesigns } = shop
+const lists = packedDesigns.filter(({ packed }) => packed.source === 'stitches')
 
 describe('the demo shop', () => {
   it('is a shop file as the contract has it', () => {
     const found = ShopFile.safeParse(shop)
     expect(found.error?.issues ?? []).toEqual([])
-    expect(today).toMatch(/^\d{4}-\d\d-\d\d$/)
+    expect(demoToday(folder)).toMatch(/^\d{4}-\d\d-\d\d$/)
   })
 
-  it('has a drawing for every design, and a design for every piece’s', () => {
-    const ids = shop.designs.map((d: Design) => d.id).sort()
-    expect(drawings.map((d) => d.id).sort()).toEqual(ids)
-    for (const { designId } of shop.pieces) if (designId) expect(ids).toContain(designId)
+  it('has every design as it was read, and a design for every piece’s', () => {
+    const ids = shop.designs.map((d) => d.id).sort()
+    expect(packedDesigns.map((d) => d.id).sort()).toEqual(ids)
+    for (const { measure } of shop.pieces) if (measure.designId) expect(ids).toContain(measure.designId)
   })
 
-  it('says of each design what its drawing measures', () => {
-    for (const design of shop.designs as Design[]) {
-      const { drawing } = drawings.find((d) => d.id === design.id)!
-      const stats = designStats(unpackDesign(drawing as never))
+  it('says of each design what it measures', () => {
+    for (const design of shop.designs) {
+      const { packed } = packedDesigns.find((d) => d.id === design.id)!
+      const stats = designStats(unpackDesign(packed as never))
       expect([stats.stitchCount, stats.loadClass]).toEqual([design.stitches, design.summary!.loadClass])
       expect(Math.abs(stats.width - design.width)).toBeLessThan(0.01)
     }
@@ -38,14 +38,14 @@ describe('the demo shop', () => {
 
 describe('the demo’s stitch lists', () => {
   it('are several, one of them over 60,000 stitches', () => {
-    const counts = lists.map(({ drawing }) => designStats(unpackDesign(drawing as never)).stitchCount)
+    const counts = lists.map(({ packed }) => designStats(unpackDesign(packed as never)).stitchCount)
     expect(counts.length).toBeGreaterThanOrEqual(4)
     expect(Math.max(...counts)).toBeGreaterThan(60_000)
   })
 
   it('are plausible: no stitch a machine would not take, few tiny ones, cut where the needle goes far', () => {
-    for (const { drawing } of lists) {
-      const design = unpackDesign(drawing as never)
+    for (const { packed } of lists) {
+      const design = unpackDesign(packed as never)
       const { longest, short, long, stitchCount, meanLoad } = designStats(design)
       expect([long, longest! < 8]).toEqual([0, true])
       expect(short / stitchCount).toBeLessThan(0.02)
@@ -55,8 +55,8 @@ describe('the demo’s stitch lists', () => {
   })
 
   it('come back from a file as they were, to a hundredth', () => {
-    for (const { drawing } of lists) {
-      const design = unpackDesign(drawing as never)
+    for (const { packed } of lists) {
+      const design = unpackDesign(packed as never)
       const again = readStitchCsv(writeStitchCsv(design))
       expect(again.blocks.map((b) => [b.colour, b.stitchCount, b.jumps, b.trims])).toEqual(
         design.blocks.map((b) => [b.colour, b.stitchCount, b.jumps, b.trims]),

@@ -1,9 +1,15 @@
 import { createClient } from '@libsql/client'
-import { Piece } from '@thimble/contract'
+import type { Piece } from '@thimble/contract'
+import { writeSaid } from '@thimble/core/words'
+import { drizzle } from 'drizzle-orm/libsql'
+import { migrate } from 'drizzle-orm/libsql/migrator'
 import { cpSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
 import { openDatabase, ShopStore, StartError } from '../src'
+
+const migrations = path.join(__dirname, '../drizzle')
+const at = '2026-11-20T08:00:00.000Z'
 
 it('says in one sentence that a database file is broken, and what to do', async () => {
   const folder = mkdtempSync(path.join(os.tmpdir(), 'thimble-'))
@@ -11,34 +17,44 @@ it('says in one sentence that a database file is broken, and what to do', async 
     path.join(folder, 'shop.db'),
     'this is no database, but it is long enough to have a header of its own '.repeat(20),
   )
-  await expect(openDatabase(folder, path.join(__dirname, '../drizzle'))).rejects.toThrow(StartError)
-  await expect(openDatabase(folder, path.join(__dirname, '../drizzle'))).rejects.toThrow(
-    /cannot be opened .*restore a backup/,
-  )
+  await expect(openDatabase(folder, migrations)).rejects.toThrow(StartError)
+  await expect(openDatabase(folder, migrations)).rejects.toThrow(/cannot be opened .*restore a backup/)
 })
 
-it('gives pieces of the first version what the second asks of them, and leaves all else', async () => {
+it('brings over a piece of the very first version, which lacks half of what later ones asked', async () => {
   const folder = mkdtempSync(path.join(os.tmpdir(), 'thimble-'))
   // The migrations as the first version had them.
   const first = mkdtempSync(path.join(os.tmpdir(), 'thimble-first-'))
-  cpSync(path.join(__dirname, '../drizzle'), first, { recursive: true })
+  cpSync(migrations, first, { recursive: true })
   const journal = path.join(first, 'meta/_journal.json')
   const entries = JSON.parse(readFileSync(journal, 'utf8'))
   writeFileSync(journal, JSON.stringify({ ...entries, entries: entries.entries.slice(0, 1) }))
-  await (await openDatabase(folder, first)).close()
-
-  const demo = JSON.parse(readFileSync(path.join(__dirname, '../../demo/shop.json'), 'utf8'))
-  const { itemId, customItem, choices, anchors, zones, row, markWith, carried, ...old } = Piece.parse(demo.pieces[0])
   const client = createClient({ url: `file:${path.join(folder, 'shop.db')}` })
+  await migrate(drizzle(client), { migrationsFolder: first })
+  const old = {
+    ...{ id: 'p', name: 'Crew polo', createdAt: at, updatedAt: at, customer: 'Ferry', run: '', due: null, note: '' },
+    ...{ itemKind: 'polo', size: 'm', placement: 'left-chest', distances: {}, designId: null, marked: { dots: true } },
+    measures: { chestWidth: { text: '540', unit: 'mm' } },
+    ...{ cloth: { family: 'pique', stretch: '8', colour: '#27406b' }, use: {}, thread: {}, stack: null },
+    ...{ hoopId: null, hoopTurn: 0, holding: null, holdingWhy: '', checks: { 'check.trace': true }, finishing: {} },
+    record: { faults: [], verdict: null, minutes: '', note: '', nextTime: '', stack: null, hoopName: '' },
+    ...{ measuredAt: at, builtAt: null, hoopedAt: null, stitchedAt: null, finishedAt: null },
+  }
   await client.execute({
     sql: 'INSERT INTO pieces (id, name, doc, created_at, updated_at, due_or_last) VALUES (?, ?, ?, ?, ?, ?)',
-    args: [old.id, old.name, JSON.stringify(old), old.createdAt, old.updatedAt, '9999-12-31'],
+    args: [old.id, old.name, JSON.stringify(old), at, at, '9999-12-31'],
   })
   client.close()
 
-  const database = await openDatabase(folder, path.join(__dirname, '../drizzle'))
-  const kept = await new ShopStore(database, () => '').pieces.get(old.id)
-  expect(kept).toEqual({ ...old, itemId, customItem, choices, anchors, zones, row, markWith, carried })
-  expect(Piece.safeParse(kept).success).toBe(true)
+  const database = await openDatabase(folder, migrations)
+  const piece = (await new ShopStore(database, () => '').documents.pieces!.get('p')) as Piece
+  expect([piece.customer, piece.build.cloth.stretch, piece.stitch.checks]).toEqual([
+    'Ferry',
+    '8',
+    { 'check.trace': true },
+  ])
+  expect(piece.measure).toMatchObject({ measures: old.measures, marked: { dots: true }, zones: {} })
+  // A chest of 540 puts the cross 190 below the shoulder point; it was marked done, so that is decided.
+  expect(writeSaid(piece.measure.kept[0]!.placed, { unit: 'mm' })).toMatch(/^Cross 190 mm below the shoulder point/)
   await database.close()
 })

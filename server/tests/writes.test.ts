@@ -1,26 +1,13 @@
-import { blankPiece, type Piece } from '@thimble/contract'
+import { logRowOf } from '@thimble/plan'
 import { mkdtempSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
 import { type Database, openDatabase, ShopStore } from '../src'
-import { logRowOf } from '../src/stores/logRowOf'
+import { listPieces } from '../src/stores/pieceList'
+import { crewPolo, finished } from './crewPolo'
 
 const migrations = path.join(__dirname, '../drizzle')
 const open = (folder: string): Promise<Database> => openDatabase(folder, migrations)
-const piece = (over: Partial<Piece> = {}): Piece => ({
-  ...blankPiece({
-    id: 'p',
-    name: 'Crew polo',
-    createdAt: '2026-11-20T08:00:00.000Z',
-    itemKind: 'polo',
-    size: 'm',
-    placement: 'left-chest',
-    family: 'pique',
-    unit: 'mm',
-  }),
-  ...over,
-})
-
 describe('the write queue', () => {
   it('writes in the order asked, and goes on after one that failed, which leaves nothing behind', async () => {
     const database = await open(mkdtempSync(path.join(os.tmpdir(), 'thimble-')))
@@ -28,14 +15,14 @@ describe('the write queue', () => {
     const order: number[] = []
     const first = database.writes.run(async () => void order.push(1))
     const failing = database.writes.run(async (tx) => {
-      await store.pieces.put(tx, piece({ id: 'half-done' }))
+      await store.documents.pieces!.put(tx, crewPolo('half-done'))
       throw new Error('pulled the plug')
     })
     const last = database.writes.run(async () => void order.push(3))
     await expect(failing).rejects.toThrow('pulled the plug')
     await Promise.all([first, last])
     expect(order).toEqual([1, 3])
-    await expect(store.pieces.get('half-done')).rejects.toThrow('may have been removed')
+    await expect(store.documents.pieces!.get('half-done')).rejects.toThrow('may have been removed')
     await database.close()
   })
 
@@ -43,11 +30,11 @@ describe('the write queue', () => {
     const folder = mkdtempSync(path.join(os.tmpdir(), 'thimble-'))
     const database = await open(folder)
     const store = new ShopStore(database, () => '2026-11-23T10:00:00.000Z')
-    void store.pieces.create(piece())
-    void store.pieces.patch('p', { note: 'asked for last' })
+    void store.documents.pieces!.create(crewPolo('p'))
+    void store.documents.pieces!.patch('p', { note: 'asked for last' })
     await database.close()
     const again = await open(folder)
-    expect((await new ShopStore(again, () => '').pieces.get('p')).note).toBe('asked for last')
+    expect(await new ShopStore(again, () => '').documents.pieces!.get('p')).toMatchObject({ note: 'asked for last' })
     await again.close()
   })
 
@@ -70,31 +57,30 @@ describe('the bench list', () => {
   it('puts the most urgent first, what has no date last, and leaves out finished and removed', async () => {
     const database = await open(mkdtempSync(path.join(os.tmpdir(), 'thimble-')))
     const store = new ShopStore(database, () => '2026-11-23T10:00:00.000Z')
-    await store.pieces.create(piece({ id: 'someday' }))
-    await store.pieces.create(piece({ id: 'friday', due: '2026-11-27' }))
-    await store.pieces.create(piece({ id: 'today', due: '2026-11-23' }))
-    await store.pieces.create(piece({ id: 'done', due: '2026-11-22', finishedAt: '2026-11-22T12:00:00.000Z' }))
-    await store.pieces.create(piece({ id: 'gone', due: '2026-11-21' }))
-    await store.pieces.remove('gone')
-    expect((await store.pieces.listByState('bench', 10, 0)).map((p) => p.id)).toEqual(['today', 'friday', 'someday'])
-    expect((await store.pieces.listByState('bench', 1, 1)).map((p) => p.id)).toEqual(['friday'])
-    expect((await store.pieces.listByState('finished', 10, 0)).map((p) => p.id)).toEqual(['done'])
-    await store.pieces.restore('gone')
-    expect((await store.pieces.listByState('bench', 1, 0)).map((p) => p.id)).toEqual(['gone'])
+    await store.documents.pieces!.create(crewPolo('someday'))
+    await store.documents.pieces!.create(crewPolo('friday', { due: '2026-11-27' }))
+    await store.documents.pieces!.create(crewPolo('today', { due: '2026-11-23' }))
+    await store.documents.pieces!.create(finished(crewPolo('done', { due: '2026-11-22' }), '2026-11-22T12:00:00.000Z'))
+    await store.documents.pieces!.create(crewPolo('gone', { due: '2026-11-21' }))
+    await store.documents.pieces!.remove('gone')
+    const ids = async (state: 'bench' | 'finished', limit: number, offset: number) =>
+      (JSON.parse(await listPieces(database, state, limit, offset)) as { id: string }[]).map((p) => p.id)
+    expect(await ids('bench', 10, 0)).toEqual(['today', 'friday', 'someday'])
+    expect(await ids('bench', 1, 1)).toEqual(['friday'])
+    expect(await ids('finished', 10, 0)).toEqual(['done'])
+    await store.documents.pieces!.restore('gone')
+    expect(await ids('bench', 1, 0)).toEqual(['gone'])
     await database.close()
   })
 })
 
 describe('a log row', () => {
-  const landed = (text: string, way: 'low' | 'high'): number | null | undefined => {
-    const blank = piece().record
-    return logRowOf(
-      piece({ finishedAt: '2026-11-23T10:00:00.000Z', record: { ...blank, low: { text, unit: 'mm', way } } }),
-    )?.dy
-  }
+  const when = '2026-11-23T10:00:00.000Z'
+  const landed = (text: string, way: 'low' | 'high'): number | null | undefined =>
+    logRowOf(finished(crewPolo('p', { finish: { low: { text, unit: 'mm', way } } }), when))?.dy
 
   it('is there only for a finished piece', () => {
-    expect(logRowOf(piece())).toBeNull()
+    expect(logRowOf(crewPolo('p'))).toBeNull()
   })
 
   it('reads the landing as typed: low is positive, high negative, nonsense and nothing are not known', () => {
@@ -107,20 +93,18 @@ describe('a log row', () => {
   })
 
   it('names the stack by what was really used', () => {
-    const used = {
-      recipe: 'r',
-      holding: 'floated' as const,
-      layers: [
-        { role: 'cloth' as const, kind: 'cloth', sheets: 1, grip: 'sticky' as const },
-        { role: 'backing' as const, kind: 'tear-away-sticky', sheets: 1, grip: 'in-ring' as const },
-      ],
-      needle: '',
-      bobbin: '',
-      speedSpm: 0,
-    }
-    const row = logRowOf(
-      piece({ finishedAt: '2026-11-23T10:00:00.000Z', holding: 'hooped', record: { ...piece().record, stack: used } }),
-    )
-    expect([row?.stack, row?.holding]).toEqual(['Sticky tear-away', 'floated'])
+    const used = crewPolo('p', {
+      finish: {
+        stack: {
+          holding: 'floated',
+          layers: {
+            a: { order: 0, role: 'cloth', kind: 'cloth', sheets: 1, grip: 'sticky' },
+            b: { order: 1, role: 'backing', kind: 'tear-away-sticky', sheets: 1, grip: 'in-ring' },
+          },
+        },
+      },
+    })
+    const row = logRowOf(finished(used, when))
+    expect([row?.layers, row?.holding]).toEqual([['tear-away-sticky'], 'floated'])
   })
 })

@@ -1,15 +1,13 @@
 import { createClient, type Client } from '@libsql/client'
-import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql'
+import { sql } from 'drizzle-orm'
+import { drizzle } from 'drizzle-orm/libsql'
 import { migrate } from 'drizzle-orm/libsql/migrator'
-import { accessSync, constants, mkdirSync } from 'node:fs'
+import { accessSync, constants, existsSync, mkdirSync, renameSync, rmSync } from 'node:fs'
 import path from 'node:path'
 import { StartError } from '../startError'
-import * as schema from './schema'
+import type { Database, Db } from './database'
+import { DOCUMENTS, documentsVersion, upgradeDocuments } from './upgradeDocuments'
 import { WriteQueue } from './writeQueue'
-
-export type Db = LibSQLDatabase<typeof schema>
-export type Tx = Parameters<Parameters<Db['transaction']>[0]>[0]
-export type Database = { db: Db; writes: WriteQueue; close: () => Promise<void> }
 
 /**
  * Opens the shop's database in `folder`, brings its tables up to date and hands out one writer.
@@ -28,17 +26,33 @@ export async function openDatabase(folder: string, migrationsFolder: string): Pr
     client = createClient({ url: `file:${file}`, timeout: 5000 })
     await client.execute('PRAGMA journal_mode = WAL')
     await client.execute('PRAGMA foreign_keys = ON')
-    const db = drizzle(client, { schema })
+    const db = drizzle(client)
+    await copyBefore(db, folder)
     await migrate(db, { migrationsFolder })
     const writes = new WriteQueue(db)
     const opened = client
-    return { db, writes, close: () => writes.idle().then(() => opened.close()) }
+    const database = { db, writes, close: () => writes.idle().then(() => opened.close()) }
+    await upgradeDocuments(database)
+    return database
   } catch (error) {
     client?.close()
     throw new StartError(
       `The database ${file} cannot be opened (${reason(error)}): move it away or restore a backup, then start again.`,
     )
   }
+}
+
+/** A shop of an older version is copied before it is brought up to date; the copy of a first try is not written over. */
+async function copyBefore(db: Db, folder: string): Promise<void> {
+  if ((await documentsVersion(db)) >= DOCUMENTS) return
+  const [old] = await db.all(sql`SELECT 1 FROM sqlite_master WHERE name = 'pieces'`)
+  const copy = path.join(folder, `shop-before-version-${DOCUMENTS}.db`)
+  if (!old || existsSync(copy)) return
+  // A copy that was cut short is no copy: it gets its name once it is whole.
+  const half = `${copy}.part`
+  rmSync(half, { force: true })
+  await db.run(sql`VACUUM INTO ${half}`)
+  renameSync(half, copy)
 }
 
 function reason(error: unknown): string {

@@ -1,10 +1,10 @@
-import type { Db, Tx } from './openDatabase'
+import type { Db, Tx, Writes } from './database'
 
 /**
  * The one way to write. Parallel transactions of the driver fail as busy and block the event loop while they wait,
  * so every write takes its turn here; reads go past it.
  */
-export class WriteQueue {
+export class WriteQueue implements Writes {
   readonly #db: Db
   #tail: Promise<unknown> = Promise.resolve()
 

@@ -1,11 +1,13 @@
 import type { Problem } from '@thimble/contract'
-import { CoreError } from '@thimble/core'
+import { CoreError } from '@thimble/core/errors'
 import type { Context } from 'hono'
 import { HTTPException } from 'hono/http-exception'
 import { ZodError } from 'zod'
-import { NotKept } from '../stores/notKept'
+import { NotKept, UNKNOWN, UnknownKeys } from '../stores/notKept'
 
 type Said = Problem['errors']
+/** `keys`: those that were found beside the path and are not known. */
+type Issue = { path: readonly PropertyKey[]; message: string; keys?: readonly string[] }
 
 export function problem(c: Context, status: number, title: string, detail: string, errors: Said = []): Response {
   const body: Problem = { type: 'about:blank', title, status, detail, errors }
@@ -13,8 +15,12 @@ export function problem(c: Context, status: number, title: string, detail: strin
 }
 
 /** Validation issues as the fields' paths and sentences for a person. */
-export function issuesOf(error: { issues: readonly { path: readonly PropertyKey[]; message: string }[] }): Said {
-  return error.issues.map(({ path, message }) => ({ path: path.map(String).join('.'), message }))
+export function issuesOf(error: { issues: readonly Issue[] }): Said {
+  return error.issues.flatMap(({ path, message, keys }) =>
+    keys
+      ? keys.map((key) => ({ path: [...path, key].map(String).join('.'), message: UNKNOWN }))
+      : [{ path: path.map(String).join('.'), message }],
+  )
 }
 
 export function invalid(c: Context, errors: Said): Response {
@@ -27,6 +33,11 @@ export function invalid(c: Context, errors: Said): Response {
 export function toProblem(error: unknown, c: Context): Response {
   if (error instanceof ZodError) return invalid(c, issuesOf(error))
   if (error instanceof CoreError) return invalid(c, [{ path: error.path, message: error.message }])
+  if (error instanceof UnknownKeys)
+    return invalid(
+      c,
+      error.paths.map((path) => ({ path: path.join('.'), message: UNKNOWN })),
+    )
   if (error instanceof NotKept) return problem(c, 404, 'Not found', error.message)
   if (error instanceof HTTPException && error.status === 400)
     return problem(c, 400, 'It cannot be read', 'The request is not valid JSON; send it again.')

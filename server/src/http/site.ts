@@ -40,7 +40,7 @@ export function site(store: ShopStore, staticFolder: string): Hono {
       ? next()
       : problem(c, 403, 'Not here', 'This program answers only on this machine.'),
   )
-  // Sketches and drawings are long lists of numbers; other answers are too small to be worth the work.
+  // Sketches and designs are long lists of numbers; other answers are too small to be worth the work.
   for (const where of ['/api/v1/designs', '/api/v1/designs/*', '/api/v1/export'])
     app.use(where, compress({ encoding: 'gzip' }))
   app.use('/api/*', async (c, next) => {

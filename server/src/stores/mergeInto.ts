@@ -1,14 +1,20 @@
-import { CoreError } from '@thimble/core'
+import { unknownKeys } from '@thimble/contract'
+import { CoreError } from '@thimble/core/errors'
 import { apply } from 'json-merge-patch'
+import type { ZodType } from 'zod'
+import { UnknownKeys } from './notKept'
 
 const UNSAFE = new Set(['__proto__', 'prototype', 'constructor'])
 
 /**
  * A copy of the document with a JSON merge patch (RFC 7396) applied.
- * @throws CoreError('bad-patch') for a key that would reach into the language instead of the document
+ * @throws UnknownKeys for keys that the document has no place for, CoreError('bad-patch') for one that would reach into
+ *   the language instead of the document
  */
-export function mergeInto<Doc extends object>(doc: Doc, patch: object): object {
+export function mergeInto(schema: ZodType, doc: object, patch: object): object {
   refuseUnsafe(patch, '')
+  const unknown = unknownKeys(schema, patch)
+  if (unknown.length > 0) throw new UnknownKeys(unknown)
   return apply(structuredClone(doc), patch) as object
 }
 

@@ -1,38 +1,36 @@
-import { Design, Hoop, SavedItem, Shop, type ShopFile, Supply, Thread } from '@thimble/contract'
-import { defaultHabits } from '@thimble/core'
-import type { Database, Tx } from '../db/openDatabase'
-import { designs, hoops, items, shops, supplies, threads } from '../db/schema'
-import { DocTable } from './docTable'
-import { DrawingStore } from './drawingStore'
+import { collections, type Collection, type Document, type Piece, type Registry, Shop } from '@thimble/contract'
+import type { Database, Tx } from '../db/database'
+import { type DocumentTable, shops, tablesOf } from '../db/tables'
+import { DocumentStore, type Follow } from './documentStore'
+import { followInLog, LogStore } from './logStore'
 import { mergeInto } from './mergeInto'
-import { PieceStore } from './pieceStore'
+import { PackedDesignStore } from './packedDesignStore'
 
-export const importedLists = ['hoops', 'supplies', 'threads', 'designs', 'drawings', 'items', 'pieces'] as const
-export type ImportCounts = Record<(typeof importedLists)[number], number>
+/** What follows from documents of a collection elsewhere. */
+const follows: Readonly<Record<string, Follow<never>>> = {
+  pieces: (tx: Tx, piece: Piece, removed: boolean) => followInLog(tx, piece, removed),
+}
 
-const firstShop: Shop = { name: 'My workshop', unit: 'mm', fraction: 8, theme: 'auto', habits: defaultHabits }
-
-/** Everything one workshop keeps, and the doors by which all of it comes in or goes out at once. */
+/** Everything one workshop keeps: a store a collection of the registry, and what stands beside them. */
 export class ShopStore {
-  readonly hoops: DocTable<Hoop>
-  readonly supplies: DocTable<Supply>
-  readonly threads: DocTable<Thread>
-  readonly designs: DocTable<Design>
-  readonly drawings: DrawingStore
-  readonly items: DocTable<SavedItem>
-  readonly pieces: PieceStore
+  readonly documents: Readonly<Record<string, DocumentStore<Document>>>
+  readonly packed: PackedDesignStore
+  readonly log: LogStore
 
   constructor(
-    private readonly database: Database,
+    readonly database: Database,
     now: () => string,
+    readonly registry: Registry = collections,
   ) {
-    this.hoops = new DocTable<Hoop>(database, hoops, Hoop as never, now)
-    this.supplies = new DocTable<Supply>(database, supplies, Supply as never, now)
-    this.threads = new DocTable<Thread>(database, threads, Thread as never, now)
-    this.designs = new DocTable<Design>(database, designs, Design as never, now)
-    this.drawings = new DrawingStore(database)
-    this.items = new DocTable<SavedItem>(database, items, SavedItem as never, now)
-    this.pieces = new PieceStore(database, now)
+    const tables: Readonly<Record<string, DocumentTable>> = tablesOf(registry)
+    const storeOf = ([name, one]: [string, Collection<Document>]) =>
+      [
+        name,
+        new DocumentStore(database, tables[name]!, one, now, follows[name] as Follow<Document> | undefined),
+      ] as const
+    this.documents = Object.fromEntries(Object.entries(registry).map(storeOf))
+    this.packed = new PackedDesignStore(database)
+    this.log = new LogStore(database)
   }
 
   /** Whether anything has ever been set up here: a shop once made is never made again. */
@@ -42,58 +40,17 @@ export class ShopStore {
 
   async shop(): Promise<Shop> {
     const [row] = await this.database.db.select().from(shops)
-    return row?.doc ?? firstShop
+    return row?.doc ?? Shop.parse({})
   }
 
   patchShop(patch: object): Promise<Shop> {
     return this.database.writes.run(async (tx) => {
       const [row] = await tx.select().from(shops)
-      return this.#keepShop(tx, Shop.parse(mergeInto(row?.doc ?? firstShop, patch)))
+      return this.keepShop(tx, Shop.parse(mergeInto(Shop, row?.doc ?? Shop.parse({}), patch)))
     })
   }
 
-  /** Takes a whole shop in, all or nothing; things with a known id are written over. */
-  import(file: ShopFile): Promise<ImportCounts> {
-    return this.database.writes.run(async (tx) => {
-      await this.#keepShop(tx, file.shop)
-      for (const hoop of file.hoops) await this.hoops.put(tx, hoop)
-      for (const supply of file.supplies) await this.supplies.put(tx, supply)
-      for (const thread of file.threads) await this.threads.put(tx, thread)
-      for (const design of file.designs) await this.designs.put(tx, design)
-      for (const { id, drawing } of file.drawings) await this.drawings.put(tx, id, drawing)
-      for (const item of file.items) await this.items.put(tx, item)
-      for (const piece of file.pieces) await this.pieces.put(tx, piece)
-      return Object.fromEntries(importedLists.map((list) => [list, file[list].length])) as ImportCounts
-    })
-  }
-
-  async export(): Promise<ShopFile> {
-    const all = 1_000_000
-    const [shop, hoopList, supplyList, threadList, designList, drawingList, itemList, pieceList] = await Promise.all([
-      this.shop(),
-      this.hoops.list(all),
-      this.supplies.list(all),
-      this.threads.list(all),
-      this.designs.list(all),
-      this.drawings.all(),
-      this.items.list(all),
-      this.pieces.list(all),
-    ])
-    return {
-      format: 'zealous-thimble-shop',
-      version: 1,
-      shop,
-      hoops: hoopList,
-      supplies: supplyList,
-      threads: threadList,
-      designs: designList,
-      drawings: drawingList,
-      items: itemList,
-      pieces: pieceList,
-    }
-  }
-
-  async #keepShop(tx: Tx, doc: Shop): Promise<Shop> {
+  async keepShop(tx: Tx, doc: Shop): Promise<Shop> {
     await tx.insert(shops).values({ id: 1, doc }).onConflictDoUpdate({ target: shops.id, set: { doc } })
     return doc
   }

@@ -1,52 +1,57 @@
+import type { Collection, Document } from '@thimble/contract'
 import { and, asc, eq, isNull } from 'drizzle-orm'
-import type { designs, hoops, items, pieces, supplies, threads } from '../db/schema'
-import type { Database, Tx } from '../db/openDatabase'
-import type { ZodType } from 'zod'
+import { asText, listOf } from '../db/asText'
+import type { Database, Tx } from '../db/database'
+import type { DocumentTable } from '../db/tables'
 import { mergeInto } from './mergeInto'
 import { NotKept } from './notKept'
 
-export type Kept = { id: string; name: string; createdAt: string; updatedAt: string }
-type Table = typeof hoops | typeof supplies | typeof threads | typeof designs | typeof items | typeof pieces
-
-/** What a collection needs beyond its table: extra columns, and rows elsewhere that follow from a document. */
-export type Follow<Doc> = {
-  columns?: (doc: Doc) => object
-  after?: (tx: Tx, doc: Doc, deleted: boolean) => Promise<void>
-}
+/** Rows elsewhere that follow from a document, written in its transaction. */
+export type Follow<Doc> = (tx: Tx, doc: Doc, removed: boolean) => Promise<void>
 
 /**
  * One collection of documents: list, read, create, merge-patch, remove and bring back. Every change is one
  * transaction through the write queue, and the document is checked against the contract before it is kept.
  */
-export class DocTable<Doc extends Kept> {
+export class DocumentStore<Doc extends Document> {
   constructor(
     private readonly database: Database,
-    private readonly table: Table,
-    private readonly schema: ZodType<Doc>,
+    private readonly table: DocumentTable,
+    readonly collection: Collection<Doc>,
     private readonly now: () => string,
-    private readonly follow: Follow<Doc> = {},
+    private readonly follow?: Follow<Doc>,
   ) {}
 
   async list(limit: number): Promise<Doc[]> {
+    return JSON.parse(await this.listText(limit)) as Doc[]
+  }
+
+  /** All by name, as JSON text: what was checked when it was kept goes out as it lies there. */
+  async listText(limit: number): Promise<string> {
     const { table } = this
     const rows = await this.database.db
-      .select({ doc: table.doc })
+      .select({ text: asText(table.doc) })
       .from(table)
       .where(isNull(table.deletedAt))
       .orderBy(asc(table.name))
       .limit(limit)
-    return rows.map((row) => row.doc as unknown as Doc)
+    return listOf(rows)
   }
 
   /** @throws NotKept */
   async get(id: string): Promise<Doc> {
+    return JSON.parse(await this.getText(id)) as Doc
+  }
+
+  /** @throws NotKept */
+  async getText(id: string): Promise<string> {
     const { table } = this
     const [row] = await this.database.db
-      .select({ doc: table.doc })
+      .select({ text: asText(table.doc) })
       .from(table)
       .where(and(eq(table.id, id), isNull(table.deletedAt)))
     if (!row) throw new NotKept(id)
-    return row.doc as unknown as Doc
+    return row.text
   }
 
   /** Keeps a new document; when the id is taken already, answers with what is kept, so that asking twice is safe. */
@@ -60,11 +65,8 @@ export class DocTable<Doc extends Kept> {
       const row = await this.#find(tx, id)
       if (!row) throw new NotKept(id)
       const { createdAt } = row.doc
-      return this.put(
-        tx,
-        this.schema.parse({ ...mergeInto(row.doc, patch), id, createdAt, updatedAt: this.now() }),
-        row.deletedAt,
-      )
+      const merged = { ...mergeInto(this.collection.schema, row.doc, patch), id, createdAt, updatedAt: this.now() }
+      return this.put(tx, this.collection.schema.parse(merged), row.deletedAt)
     })
   }
 
@@ -79,19 +81,19 @@ export class DocTable<Doc extends Kept> {
   /** Writes the document as it is, over an older one; used inside a transaction that may hold more. */
   async put(tx: Tx, doc: Doc, deletedAt: string | null = null): Promise<Doc> {
     const { id, name, createdAt, updatedAt } = doc
-    const row = { id, name, doc: doc as never, createdAt, updatedAt, deletedAt, ...this.follow.columns?.(doc) }
-    await tx
-      .insert(this.table)
-      .values(row as never)
-      .onConflictDoUpdate({ target: this.table.id, set: row as never })
-    await this.follow.after?.(tx, doc, deletedAt !== null)
+    const lookUps = Object.fromEntries(
+      Object.entries(this.collection.lookUps).map(([column, { of }]) => [column, of(doc)]),
+    )
+    const row = { id, name, doc, createdAt, updatedAt, deletedAt, ...lookUps }
+    await tx.insert(this.table).values(row).onConflictDoUpdate({ target: this.table.id, set: row })
+    await this.follow?.(tx, doc, deletedAt !== null)
     return doc
   }
 
   async #find(tx: Tx, id: string): Promise<{ doc: Doc; deletedAt: string | null } | null> {
     const { table } = this
     const [row] = await tx.select({ doc: table.doc, deletedAt: table.deletedAt }).from(table).where(eq(table.id, id))
-    return row ? { doc: row.doc as unknown as Doc, deletedAt: row.deletedAt } : null
+    return row ? { doc: row.doc as Doc, deletedAt: row.deletedAt } : null
   }
 
   #mark(id: string, deletedAt: string | null): Promise<void> {

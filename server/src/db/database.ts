@@ -1,0 +1,10 @@
+import type { LibSQLDatabase } from 'drizzle-orm/libsql'
+
+export type Db = LibSQLDatabase
+export type Tx = Parameters<Parameters<Db['transaction']>[0]>[0]
+
+/** Takes its turn with every other write, in a transaction of its own. */
+export type Writes = { run<T>(work: (tx: Tx) => Promise<T>): Promise<T>; idle(): Promise<void> }
+
+/** A shop's database: read from `db`, written through `writes`. */
+export type Database = { db: Db; writes: Writes; close: () => Promise<void> }

@@ -1,0 +1,109 @@
+import {
+  type Collection,
+  collections,
+  type Document,
+  type LogRow,
+  type PackedDesign,
+  type Registry,
+  type Shop,
+} from '@thimble/contract'
+import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
+
+/** Columns every document has. `doc` is the whole of it as the contract defines it; the others serve look-ups. */
+const common = () => ({
+  id: text('id').primaryKey(),
+  name: text('name').notNull(),
+  doc: text('doc', { mode: 'json' }).$type<Document>().notNull(),
+  createdAt: text('created_at').notNull(),
+  updatedAt: text('updated_at').notNull(),
+  deletedAt: text('deleted_at'),
+})
+
+const columnOf = {
+  text: (name: string) => text(name),
+  integer: (name: string) => integer(name),
+  real: (name: string) => real(name),
+}
+
+/** The table of one collection: the common columns and those it is looked up by, as the registry says. */
+function documentTable(name: string, { lookUps, indexes }: Collection<Document>) {
+  const own = Object.fromEntries(Object.entries(lookUps).map(([column, { type }]) => [column, columnOf[type](column)]))
+  return sqliteTable(name, { ...common(), ...own }, (table) => {
+    const byColumn = new Map(Object.values(table).map((column) => [column.name, column]))
+    const columns = (names: readonly string[]) => names.map((column) => byColumn.get(column)!)
+    return [['deleted_at', 'name'], ...indexes].map((names, i) => {
+      const [first, ...rest] = columns(names)
+      return index(i === 0 ? `${name}_listed` : `${name}_by_${names.filter((n) => n !== 'deleted_at').join('_')}`).on(
+        first!,
+        ...rest,
+      )
+    })
+  })
+}
+
+export type DocumentTable = ReturnType<typeof documentTable>
+
+/** A table for each collection of a registry. */
+export const tablesOf = <R extends Registry>(registry: R) =>
+  Object.fromEntries(Object.entries(registry).map(([name, one]) => [name, documentTable(name, one)])) as {
+    [Name in keyof R]: DocumentTable
+  }
+
+/** The tables of what every shop keeps. */
+export const documentTables = tablesOf(collections)
+
+export const shops = sqliteTable('shop', {
+  id: integer('id').primaryKey(),
+  doc: text('doc', { mode: 'json' }).$type<Shop>().notNull(),
+})
+
+/** Designs as they were read, apart from their cards: a shelf is listed without them. */
+export const packedDesigns = sqliteTable('packed_designs', {
+  designId: text('design_id')
+    .primaryKey()
+    .references(() => documentTables.designs.id, { onDelete: 'cascade' }),
+  doc: text('doc', { mode: 'json' }).$type<PackedDesign>().notNull(),
+})
+
+/** The log: each row whole, and what it is filtered by; written in the transaction of the piece it follows from. */
+export const logRows = sqliteTable(
+  'log_rows',
+  {
+    pieceId: text('piece_id')
+      .primaryKey()
+      .references(() => documentTables.pieces.id, { onDelete: 'cascade' }),
+    doc: text('doc', { mode: 'json' }).$type<LogRow>().notNull(),
+    finishedAt: text('finished_at').notNull(),
+    cloth: text('cloth').notNull(),
+    holding: text('holding'),
+    verdict: text('verdict'),
+  },
+  (t) => [
+    index('log_newest').on(t.finishedAt),
+    index('log_cloth').on(t.cloth, t.finishedAt),
+    index('log_holding').on(t.holding, t.finishedAt),
+  ],
+)
+
+export const logFaults = sqliteTable(
+  'log_faults',
+  {
+    pieceId: text('piece_id')
+      .notNull()
+      .references(() => documentTables.pieces.id, { onDelete: 'cascade' }),
+    fault: text('fault').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.pieceId, t.fault] }), index('log_faults_by_fault').on(t.fault)],
+)
+
+/** Documents that could not be brought over from an older version, with why; kept so that nothing is lost. */
+export const setAside = sqliteTable(
+  'set_aside',
+  {
+    collection: text('collection').notNull(),
+    id: text('id').notNull(),
+    doc: text('doc').notNull(),
+    reason: text('reason').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.collection, t.id] })],
+)

@@ -1,0 +1,81 @@
+import { collections, type Hoop, Piece, Shop, type Supply } from '@thimble/contract'
+import { upgradeDesign, upgradePacked, upgradePiece, type Shelf } from '@thimble/plan'
+import { eq, sql } from 'drizzle-orm'
+import { ZodError } from 'zod'
+import { DocumentStore } from '../stores/documentStore'
+import { followInLog } from '../stores/logStore'
+import type { Database, Db, Tx } from './database'
+import { documentTables, packedDesigns, setAside, shops } from './tables'
+
+/** Which shape the documents have; kept in the database's `user_version`. 2: pieces have stages. */
+export const DOCUMENTS = 2
+
+export async function documentsVersion(db: Db): Promise<number> {
+  const row = await db.get<{ user_version: number }>(sql`PRAGMA user_version`)
+  return row?.user_version ?? 0
+}
+
+/**
+ * Brings documents of an older version up to date, all in one transaction. One that cannot be read is set aside with
+ * its reason and the rest come over.
+ */
+export async function upgradeDocuments(database: Database): Promise<void> {
+  const version = await documentsVersion(database.db)
+  if (version >= DOCUMENTS) return
+  await database.writes.run(async (tx) => {
+    const shelf = await upgradeShelf(tx)
+    await upgradePieces(tx, database, shelf)
+    await tx.run(sql.raw(`PRAGMA user_version = ${DOCUMENTS}`))
+  })
+}
+
+async function upgradeShelf(tx: Tx): Promise<Shelf> {
+  const { designs, hoops, supplies } = documentTables
+  const [shop] = await tx.select().from(shops)
+  const cards: Record<string, Shelf['designs'][string]> = {}
+  for (const row of await tx.select().from(designs))
+    await orSetAside(tx, 'designs', row, async () => {
+      const card = upgradeDesign(row.doc)
+      await tx.update(designs).set({ doc: card }).where(eq(designs.id, row.id))
+      if (!row.deletedAt) cards[row.id] = card
+    })
+  for (const { designId } of await tx.select({ designId: packedDesigns.designId }).from(packedDesigns)) {
+    const [row] = await tx.select().from(packedDesigns).where(eq(packedDesigns.designId, designId))
+    await orSetAside(tx, 'packedDesigns', { id: designId, doc: row!.doc }, async () => {
+      const doc = upgradePacked(row!.doc)
+      await tx.update(packedDesigns).set({ doc }).where(eq(packedDesigns.designId, designId))
+    })
+  }
+  const standing = async <Doc>(table: typeof hoops): Promise<Doc[]> =>
+    (await tx.select().from(table)).filter((row) => !row.deletedAt).map((row) => row.doc as Doc)
+  return {
+    shop: shop?.doc ?? Shop.parse({}),
+    designs: cards,
+    hoops: await standing<Hoop>(hoops),
+    supplies: await standing<Supply>(supplies),
+  }
+}
+
+async function upgradePieces(tx: Tx, database: Database, shelf: Shelf): Promise<void> {
+  const { pieces } = documentTables
+  const store = new DocumentStore<Piece>(database, pieces, collections.pieces, () => '', followInLog)
+  for (const row of await tx.select().from(pieces))
+    await orSetAside(tx, 'pieces', row, async () => {
+      await store.put(tx, upgradePiece(row.doc, shelf), row.deletedAt)
+    })
+}
+
+/** A document that has no place any more leaves its collection, whole and with why. */
+async function orSetAside(tx: Tx, collection: string, row: { id: string; doc: unknown }, bring: () => Promise<void>) {
+  try {
+    await bring()
+  } catch (error) {
+    if (!(error instanceof ZodError)) throw error
+    const [issue] = error.issues
+    const reason = issue ? `${issue.path.join('.')}: ${issue.message}` : 'It cannot be read.'
+    await tx.insert(setAside).values({ collection, id: row.id, doc: JSON.stringify(row.doc), reason })
+    const table = collection === 'packedDesigns' ? null : documentTables[collection as 'pieces' | 'designs']
+    if (table) await tx.delete(table).where(eq(table.id, row.id))
+    else await tx.delete(packedDesigns).where(eq(packedDesigns.designId, row.id))
+  }
+}

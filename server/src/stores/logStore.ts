@@ -1,0 +1,55 @@
+import type { LogRow, Piece } from '@thimble/contract'
+import { logRowOf } from '@thimble/plan'
+import { and, desc, eq, exists, gte, lt, type SQL } from 'drizzle-orm'
+import type { Database, Tx } from '../db/database'
+import { logFaults, logRows } from '../db/tables'
+
+type LogFilter = {
+  cloth?: string
+  holding?: string
+  fault?: string
+  verdict?: string
+  before?: string
+  since?: string
+  limit: number
+}
+
+/** Finished pieces, newest first. */
+export class LogStore {
+  constructor(private readonly database: Database) {}
+
+  async list({ cloth, holding, verdict, before, since, fault, limit }: LogFilter): Promise<LogRow[]> {
+    const { db } = this.database
+    const faulty = (id: string) =>
+      db
+        .select({ one: logFaults.fault })
+        .from(logFaults)
+        .where(and(eq(logFaults.pieceId, logRows.pieceId), eq(logFaults.fault, id)))
+    const wanted: (SQL | undefined)[] = [
+      cloth ? eq(logRows.cloth, cloth) : undefined,
+      holding ? eq(logRows.holding, holding) : undefined,
+      verdict ? eq(logRows.verdict, verdict) : undefined,
+      before ? lt(logRows.finishedAt, before) : undefined,
+      since ? gte(logRows.finishedAt, since) : undefined,
+      fault ? exists(faulty(fault)) : undefined,
+    ]
+    const rows = await db
+      .select({ doc: logRows.doc })
+      .from(logRows)
+      .where(and(...wanted))
+      .orderBy(desc(logRows.finishedAt))
+      .limit(limit)
+    return rows.map((row) => row.doc)
+  }
+}
+
+/** Writes the log row that follows from a piece, in the piece's own transaction. */
+export async function followInLog(tx: Tx, piece: Piece, removed: boolean): Promise<void> {
+  await tx.delete(logRows).where(eq(logRows.pieceId, piece.id))
+  await tx.delete(logFaults).where(eq(logFaults.pieceId, piece.id))
+  const doc = removed ? null : logRowOf(piece)
+  if (!doc) return
+  const { pieceId, finishedAt, cloth, holding, verdict, faults } = doc
+  await tx.insert(logRows).values({ pieceId, doc, finishedAt, cloth, holding, verdict })
+  if (faults.length > 0) await tx.insert(logFaults).values(faults.map((fault) => ({ pieceId, fault })))
+}

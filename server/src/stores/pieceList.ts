@@ -1,0 +1,29 @@
+import { and, asc, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm'
+import { asText, listOf } from '../db/asText'
+import type { Database } from '../db/database'
+import { documentTables } from '../db/tables'
+
+const { pieces } = documentTables
+const column = (name: string) => sql.identifier(name)
+
+/** Pieces in work, the most urgent first; or the finished ones, newest first; as JSON text. */
+export async function listPieces(
+  { db }: Database,
+  state: 'bench' | 'finished',
+  limit: number,
+  offset: number,
+): Promise<string> {
+  const inState = state === 'bench' ? eq(sql`${column('in_work')}`, 1) : isNotNull(sql`${column('finished_at')}`)
+  const order =
+    state === 'bench'
+      ? [asc(sql`${column('due_or_last')}`), asc(pieces.createdAt)]
+      : [desc(sql`${column('finished_at')}`)]
+  const rows = await db
+    .select({ text: asText(pieces.doc) })
+    .from(pieces)
+    .where(and(isNull(pieces.deletedAt), inState))
+    .orderBy(...order)
+    .limit(limit)
+    .offset(offset)
+  return listOf(rows)
+}
