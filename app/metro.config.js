@@ -7,6 +7,10 @@ const stub = (name) => ({ type: 'sourceFile', filePath: path.join(__dirname, 'st
 // The interface library asks for every icon family by name; one family ships, the others are empty.
 const ICON_FAMILY = /^@?react-native-vector-icons\//
 const SHIPPED_ICONS = '@react-native-vector-icons/feather'
+// Its components come all at once; those used here ship, the others are empty. One that is taken up is taken off here.
+const UNUSED_PARTS =
+  /^\.\/(AirbnbRating|Avatar|Badge|BottomSheet|ButtonGroup|Card|Chip|Dialog|FAB|Header|LinearProgress|ListItem|Overlay|PricingCard|Rating|SearchBar|Skeleton|Slider|SocialIcon|SpeedDial|Switch|Tab|TabView|Tile|Tooltip)$/
+const INTERFACE_LIBRARY = /@rneui\/(themed|base)\/dist\/index\.js$/
 // Needed only to satisfy peers on phones; nothing here animates through them on the web.
 const NATIVE_ONLY = /^react-native-(reanimated|worklets)(\/|$)/
 // Messages are our own; the validation package's forty languages are not shipped.
@@ -18,6 +22,7 @@ const PDF_HELPERS = 'tslib'
 config.resolver.resolveRequest = (context, name, platform) => {
   if (name === SHIPPED_ICONS) return context.resolveRequest(context, '@expo/vector-icons/Feather', platform)
   if (ICON_FAMILY.test(name)) return stub('noIcons.js')
+  if (UNUSED_PARTS.test(name) && INTERFACE_LIBRARY.test(context.originModulePath)) return stub('noParts.js')
   if (platform === 'web' && NATIVE_ONLY.test(name)) return stub('notOnWeb.js')
   if (/locales\/index\.(js|cjs)$/.test(name) && ZOD_LOCALES.test(context.originModulePath)) return stub('noLocales.js')
   if (name === PDF_HELPERS) return { type: 'sourceFile', filePath: require.resolve('tslib/tslib.es6.js') }

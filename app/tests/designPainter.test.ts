@@ -1,6 +1,5 @@
-import { readStitchCsv } from '@thimble/core/design/readStitchCsv'
-import { readDesignSvg } from '@thimble/core/design/readDesignSvg'
-import { DesignPainter } from '@/drawings/designPainter'
+import { readDesignSvg, readStitchCsv } from '@thimble/core/design/work'
+import { DesignPainter } from '@/desk/designPainter'
 import { inkOf } from '@/workers/blockInk'
 
 /** A pen that writes down what it draws: `M x,y` and `L x,y` since it was last wiped, by colour. */

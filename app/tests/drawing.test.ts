@@ -1,8 +1,9 @@
-import { boxOf, rectangle } from '@thimble/core'
+import type { LayerKind } from '@thimble/core/recipe'
+import { boxOf, rectangle } from '@thimble/core/plane'
 import { clothInk } from '@/drawing/clothInk'
 import { fitAll, fitWidth, toPath, toX, toY } from '@/drawing/scale'
-import { landingText } from '@/features/log/landingText'
-import { layerDetail, needleText, recipeTitle } from '@/features/piece/recipeWords'
+import { landingText } from '@/words/landingWords'
+import { layerDetail, layersText, needleText, stackTitle } from '@/words/stackWords'
 
 const box = (left: number, top: number, right: number, bottom: number) => ({ left, top, right, bottom })
 
@@ -47,32 +48,31 @@ describe('the words', () => {
     expect(landingText(dx, dy, { unit: 'mm' })).toBe(text)
   })
 
-  it('name a recipe by what holds it', () => {
-    const backing = (kind: 'tear-away-sticky' | 'cut-away-mesh') => ({
-      role: 'backing' as const,
-      kind,
-      sheets: 1,
-      grip: 'in-ring' as const,
-    })
-    expect(recipeTitle({ holding: 'floated', layers: [backing('cut-away-mesh'), backing('tear-away-sticky')] })).toBe(
-      'Float it on sticky tear-away',
-    )
-    expect(recipeTitle({ holding: 'hooped', layers: [backing('cut-away-mesh')] })).toBe('Hoop it with cut-away mesh')
-    expect(recipeTitle({ holding: 'hooped', layers: [] })).toBe('Hooped, no backing')
-    expect(needleText({ size: '90/14', point: 'large-eye' })).toBe('90/14 large eye')
+  const layer = (kind: LayerKind) => ({
+    ...{ role: 'backing' as const, kind, sheets: 1, grip: 'in-ring' as const, crossed: false },
+    ...{ piece: { widthMm: 174, heightMm: 190 }, own: false },
+  })
+
+  it('name a stack by what holds it', () => {
+    const sticky = { holding: 'floated' as const, layers: [layer('cut-away-mesh'), layer('tear-away-sticky')] }
+    expect(stackTitle(sticky)).toBe('Float it on sticky tear-away')
+    expect(stackTitle({ holding: 'hooped', layers: [layer('cut-away-mesh')] })).toBe('Hoop it with cut-away mesh')
+    expect(stackTitle({ holding: 'hooped', layers: [] })).toBe('Hooped, no backing')
+    expect([needleText({ size: '90/14', point: 'large-eye', coated: true }), needleText(null)]).toEqual([
+      '90/14 large eye, coated',
+      'not noted',
+    ])
+    expect([layersText(['cut-away-mesh-fusible', 'cut-away-mesh']), layersText([]), layersText(null)]).toEqual([
+      'Fusible cut-away mesh + Cut-away mesh',
+      'No backing',
+      '',
+    ])
   })
 
   it('say of a layer how many, how it grips, and what to cut', () => {
-    const layer = {
-      role: 'backing' as const,
-      kind: 'tear-away-medium',
-      sheets: 2,
-      grip: 'in-ring' as const,
-      crossed: true,
-      piece: { widthMm: 174, heightMm: 190 },
-    }
-    expect(layerDetail(layer, (mm) => `${mm} mm`)).toBe('2 sheets, crossed, in the ring, cut 174 mm × 190 mm')
-    expect(layerDetail({ ...layer, sheets: 1, crossed: false, own: true }, (mm) => `${mm}`)).toBe(
+    const crossed = { ...layer('tear-away-medium'), sheets: 2, crossed: true }
+    expect(layerDetail(crossed, (mm) => `${mm} mm`)).toBe('2 sheets, crossed, in the ring, cut 174 mm × 190 mm')
+    expect(layerDetail({ ...layer('tear-away-medium'), own: true }, (mm) => `${mm}`)).toBe(
       'in the ring, cut 174 × 190, your own choice',
     )
   })

@@ -1,5 +1,5 @@
-import { levelOf, loadLevels } from '@/drawings/loadLevels'
-import { loadClassOf } from '@thimble/core/design/estimateLoad'
+import { levelOf, loadLevels } from '@/desk/loadLevels'
+import { loadClassOf } from '@thimble/core/design'
 
 describe('the levels of the load map', () => {
   it('go by the bounds of the craft: 15, 40 and 70, and one beyond dense', () => {

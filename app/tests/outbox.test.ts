@@ -1,4 +1,5 @@
-import { Outbox, type Store } from '@/state/outbox'
+import { type Change, Outbox, type Store } from '@/state/outbox'
+import { upgradeOutbox } from '@/state/upgradeOutbox'
 
 function memory(room = Infinity): Store & { keys: () => string[] } {
   const kept = new Map<string, string>()
@@ -16,12 +17,12 @@ function memory(room = Infinity): Store & { keys: () => string[] } {
     keys: () => [...kept.keys()],
   }
 }
-const typing = (text: string, field = 'chestWidth') =>
-  ({ kind: 'patch', resource: 'pieces', id: 'p', body: { measures: { [field]: { text, unit: 'mm' } } } }) as const
-const texts = (outbox: Outbox): unknown[] =>
-  outbox
-    .waiting()
-    .map((w) => Object.values((w.change as any).body.measures as Record<string, { text: string }>)[0]!.text)
+const typing = (text: string, field = 'chestWidth'): Change => ({
+  ...{ kind: 'patch', resource: 'pieces', id: 'p' },
+  body: { measure: { measures: { [field]: { text, unit: 'mm' } } } },
+})
+const texts = (outbox: Outbox): string[] =>
+  outbox.waiting().map(({ change }) => /"text":"([^"]*)"/.exec(JSON.stringify(change))![1]!)
 
 describe('the outbox', () => {
   it('holds only the last of what was typed in one field, and keeps fields in their order', () => {
@@ -35,10 +36,10 @@ describe('the outbox', () => {
   it('does not touch a change that is on its way: later typing waits behind it', () => {
     const outbox = new Outbox(memory(), () => 5)
     outbox.add(typing('2'))
-    const sending = outbox.next()!
+    const sending = outbox.startNext()!
     outbox.add(typing('21'))
     expect(texts(outbox)).toEqual(['2', '21'])
-    outbox.done(sending.key)
+    outbox.forget(sending.key)
     expect(texts(outbox)).toEqual(['21'])
   })
 
@@ -52,7 +53,7 @@ describe('the outbox', () => {
     const storage = memory()
     const outbox = new Outbox(storage, () => 5)
     outbox.add(typing('540'))
-    outbox.refuse(outbox.next()!, 'Too long')
+    outbox.refuse(outbox.startNext()!, 'Too long')
     expect(outbox.waiting()).toEqual([])
     expect(storage.keys().map((k) => JSON.parse(storage.getItem(k)!).reason)).toEqual(['Too long'])
   })
@@ -61,5 +62,39 @@ describe('the outbox', () => {
     const outbox = new Outbox(memory(1), () => 5)
     outbox.add(typing('540'))
     expect(() => outbox.add(typing('180', 'neckWidth'))).toThrow()
+  })
+})
+
+describe('what an older app had not sent yet', () => {
+  const upgraded = (old: object): unknown => {
+    const storage = memory()
+    storage.setItem('zt.out.00000000000000005000', JSON.stringify(old))
+    upgradeOutbox(storage)
+    const [waiting, ...others] = new Outbox(storage, () => 5).waiting()
+    expect([others, storage.keys()]).toEqual([[], [waiting!.key]])
+    return waiting!.change
+  }
+
+  it('goes out with what was typed where it has its place today', () => {
+    const change = { kind: 'patch', resource: 'pieces', id: 'p' }
+    const length = { text: '182', unit: 'mm' }
+    expect(
+      upgraded({ ...change, body: { distances: { down: length }, cloth: { stretch: '8' }, record: { minutes: '9' } } }),
+    ).toEqual({
+      ...change,
+      body: { measure: { distances: { down: length } }, build: { cloth: { stretch: '8' } }, finish: { minutes: '9' } },
+    })
+    expect(upgraded({ ...change, body: { checks: { 'check.trace': true }, hoopTurn: 90 } })).toEqual({
+      ...change,
+      body: { stitch: { checks: { 'check.trace': true } } },
+    })
+  })
+
+  it('goes out as it was where its shape is the same', () => {
+    const change = { kind: 'patch', resource: 'hoops', id: 'h', body: { note: 'typed' } }
+    expect(upgraded(change)).toEqual(change)
+    expect(upgraded({ kind: 'drawing', resource: 'designs', id: 'd' })).toEqual({
+      ...{ kind: 'packed', resource: 'designs', id: 'd' },
+    })
   })
 })

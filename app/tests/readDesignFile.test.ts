@@ -1,7 +1,8 @@
 import { DesignFile } from '@thimble/contract'
 import type { CoreError } from '@thimble/core/errors'
-import { readStitchCsv } from '@thimble/core/design/readStitchCsv'
-import { edited, readDesignFile } from '@/workers/readDesignFile'
+import { readStitchCsv } from '@thimble/core/design/work'
+import { editDesign } from '@/workers/editDesign'
+import { readDesignFile } from '@/workers/readDesignFile'
 import { TextDecoder as Decoder } from 'node:util'
 
 // The test environment brings a decoder of its own that knows UTF-8 alone; the browser's knows them all.
@@ -61,20 +62,27 @@ describe('a file on its way onto the shelf', () => {
 
 describe('the program’s own file', () => {
   const named = { ...readDesignFile('rows.csv', bytes(csv)) }
-  const { drawing, summary, ...said } = named
+  const { packed, summary, ...said } = named
   const file = (over: object = {}): Uint8Array =>
-    bytes(JSON.stringify({ format: 'zealous-thimble-design', version: 1, design: { ...said, ...over }, drawing }))
+    bytes(JSON.stringify({ format: 'zealous-thimble-design', version: 2, design: { ...said, ...over }, packed }))
 
   it('is what the contract says it is', () => {
     expect(DesignFile.safeParse(JSON.parse(new TextDecoder().decode(file()))).success).toBe(true)
   })
 
-  it('comes back as it stands: its order and its change beside the drawing', () => {
+  it('comes back as it stands: its order and its change beside the design as it was read', () => {
     const change = { scale: 1.1, rotate: 90, mirror: 'none' as const }
     const again = readDesignFile('x.json', file({ change, order: [1, 0], colours: ['#222222', '#333333'] }))
     expect(again).toMatchObject({ name: 'rows', change, order: [1, 0], colours: ['#222222', '#333333'] })
     expect([again.width, again.height]).toEqual([expect.closeTo(8 * 1.1, 6), expect.closeTo(30 * 1.1, 6)])
-    expect(again.drawing).toEqual(drawing)
+    expect(again.packed).toEqual(packed)
+  })
+
+  it('is read as the first version wrote it', () => {
+    const design = { ...said, change: { scale: 1.1, rotate: 0, mirror: 'none' } }
+    const old = { format: 'zealous-thimble-design', version: 1, design, drawing: packed }
+    const again = readDesignFile('x.json', bytes(JSON.stringify(old)))
+    expect([again.packed, again.change.scale]).toEqual([packed, 1.1])
   })
 
   it('names the place where it is wrong', () => {
@@ -84,11 +92,11 @@ describe('the program’s own file', () => {
   })
 })
 
-describe('a drawing as it is stitched', () => {
+describe('a design as it is stitched', () => {
   it('is put in its order and its colours before it is turned', () => {
     const design = readStitchCsv(csv)
     const change = { scale: 1, rotate: 180, mirror: 'none' as const }
-    const now = edited(design, { change, order: [1, 0], colours: ['#aaaaaa', '#bbbbbb'] })
+    const now = editDesign(design, { change, order: [1, 0], colours: ['#aaaaaa', '#bbbbbb'] })
     expect(now.blocks.map((b) => b.colour)).toEqual(['#aaaaaa', '#bbbbbb'])
     // The second block of the list, at its right end, is first now and lies at the left end.
     expect(now.blocks[0]!.stitches![0]!.x).toBeCloseTo(-15, 9)

@@ -1,26 +1,28 @@
-import { blankPiece, type LogRow, type Piece } from '@thimble/contract'
+import { type LogRow, type Patch, Piece } from '@thimble/contract'
+import { keepStage, newPiece, planPiece } from '@thimble/plan'
+import { apply } from 'json-merge-patch'
+import { recall, remember } from '@/state/memory'
 import type { Change } from '@/state/outbox'
-import { arrived, changed, older, opened, shelf, type ShelfState } from '@/state/shelf'
+import { arrived, changed, olderArrived, opened, shelf, type ShelfState } from '@/state/shelf'
 
-const piece = (id: string, over: Partial<Piece> = {}): Piece => ({
-  ...blankPiece({
-    id,
-    name: `Piece ${id}`,
-    createdAt: '2026-11-23T08:00:00.000Z',
-    itemKind: 'polo',
-    size: 'm',
-    placement: 'left-chest',
-    family: 'pique',
-    unit: 'mm',
-  }),
-  ...over,
-})
+const piece = (id: string, over: Patch<Piece> = {}): Piece => {
+  const blank = newPiece({
+    ...{ id, name: `Piece ${id}`, createdAt: '2026-11-23T08:00:00.000Z' },
+    ...{ item: { kind: 'polo', size: 'm' }, placement: 'left-chest', family: 'pique' },
+  })
+  return Piece.parse(apply(structuredClone(blank), over))
+}
 const { reducer } = shelf
 const empty = reducer(undefined, { type: 'start' })
 const after = (state: ShelfState, ...changes: Change[]): ShelfState =>
   changes.reduce((s, c) => reducer(s, changed(c)), state)
 const put = (id: string): Change => ({ kind: 'put', resource: 'pieces', id, body: piece(id) })
-const patch = (id: string, body: object): Change => ({ kind: 'patch', resource: 'pieces', id, body })
+const finish = (id: string): Patch<Piece> => {
+  const { shop } = empty
+  const plans = planPiece(piece(id), { shop, designs: {}, hoops: [], supplies: [] })
+  return keepStage(piece(id), 'finish', plans, '2026-11-22T10:00:00.000Z')!
+}
+const patch = (id: string, body: Patch<Piece>): Change => ({ kind: 'patch', resource: 'pieces', id, body })
 
 describe('the shelf', () => {
   it('merges a patch into its piece and leaves every other field and piece as it was', () => {
@@ -28,23 +30,17 @@ describe('the shelf', () => {
       empty,
       put('a'),
       put('b'),
-      patch('a', { measures: { chestWidth: { text: '540', unit: 'mm' } } }),
-      patch('a', { cloth: { stretch: '8' } }),
+      patch('a', { measure: { measures: { chestWidth: { text: '540', unit: 'mm' } } } }),
+      patch('a', { build: { cloth: { stretch: '8' } } }),
     )
-    expect(state.docs.pieces.a!.measures.chestWidth!.text).toBe('540')
-    expect(state.docs.pieces.a!.cloth).toEqual({ family: 'pique', stretch: '8', colour: '#e8e2d4' })
+    expect(state.docs.pieces.a!.measure.measures.chestWidth!.text).toBe('540')
+    expect(state.docs.pieces.a!.build.cloth).toEqual({ family: 'pique', stretch: '8', colour: '#e8e2d4' })
     expect(state.docs.pieces.b).toEqual(piece('b'))
   })
 
   it('changes one of two fields that began as one and the same value', () => {
-    const nothing = { text: '', unit: 'mm' as const }
-    const body = piece('a', { ownDesign: { ...piece('a').ownDesign, width: nothing, height: nothing } })
-    const state = after(
-      empty,
-      { kind: 'put', resource: 'pieces', id: 'a', body },
-      patch('a', { ownDesign: { width: { text: '120', unit: 'mm' } } }),
-    )
-    const { width, height } = state.docs.pieces.a!.ownDesign
+    const state = after(empty, put('a'), patch('a', { measure: { ownDesign: { width: { text: '120', unit: 'mm' } } } }))
+    const { width, height } = state.docs.pieces.a!.measure.ownDesign
     expect([width.text, height.text]).toEqual(['120', ''])
   })
 
@@ -52,14 +48,22 @@ describe('the shelf', () => {
     const state = after(
       empty,
       put('a'),
-      patch('a', { due: '2026-12-01', measuredAt: '2026-11-23T09:00:00.000Z' }),
-      patch('a', { due: null, measuredAt: null, record: { verdict: null } }),
+      patch('a', { due: '2026-12-01', finish: { verdict: 'good' } }),
+      patch('a', { due: null, finish: { verdict: null } }),
     )
-    expect([state.docs.pieces.a!.due, state.docs.pieces.a!.measuredAt, state.docs.pieces.a!.record.verdict]).toEqual([
-      null,
-      null,
-      null,
-    ])
+    expect([state.docs.pieces.a!.due, state.docs.pieces.a!.finish.verdict]).toEqual([null, null])
+  })
+
+  it('adds one of what several hands add to, and leaves the others as they are', () => {
+    const pocket = { kind: 'pocket' as const, name: 'Pocket', line: 'neck' }
+    const state = after(
+      empty,
+      put('a'),
+      patch('a', { measure: { zones: { mine: pocket } } }),
+      patch('a', { measure: { zones: { theirs: { ...pocket, kind: 'zip' } } } }),
+      patch('a', { measure: { zones: { mine: null } } }),
+    )
+    expect(Object.keys(state.docs.pieces.a!.measure.zones)).toEqual(['theirs'])
   })
 
   it('creates once: a second put does not undo what was typed since', () => {
@@ -76,12 +80,7 @@ describe('the shelf', () => {
   })
 
   it('forgets pieces the server no longer lists, but not finished ones that were opened', () => {
-    const before = after(
-      empty,
-      put('removed-elsewhere'),
-      put('finished'),
-      patch('finished', { finishedAt: '2026-11-22T10:00:00.000Z' }),
-    )
+    const before = after(empty, put('removed-elsewhere'), put('finished'), patch('finished', finish('finished')))
     const state = reducer(before, arrived({ docs: { pieces: [piece('a')] }, over: [] }))
     expect(Object.keys(state.docs.pieces).sort()).toEqual(['a', 'finished'])
   })
@@ -98,7 +97,7 @@ describe('the shelf', () => {
     const design = { id: 'd', name: 'Shell', summary: { longest: 4, shortest: 1, jumps: 2 }, order: [1, 0] }
     const state = after(
       empty,
-      { kind: 'put', resource: 'designs', id: 'd', body: design },
+      { kind: 'put', resource: 'designs', id: 'd', body: design as never },
       { kind: 'patch', resource: 'designs', id: 'd', body: { order: null, summary: { ...longest, jumps: 3 } } },
     )
     expect(state.docs.designs.d).toMatchObject({ order: null, summary: { ...longest, jumps: 3 } })
@@ -116,7 +115,7 @@ describe('the shelf', () => {
       customer: '',
       finishedAt: '2026-11-01T10:00:00.000Z',
       cloth: 'pique',
-      stack: '',
+      layers: null,
       holding: null,
       verdict: null,
       dx: null,
@@ -124,7 +123,35 @@ describe('the shelf', () => {
       faults: [],
       note: '',
     })
-    const state = [row('a'), row('b')].reduce((s, r) => reducer(s, older([row('a'), r])), empty)
+    const state = [row('a'), row('b')].reduce((s, r) => reducer(s, olderArrived([row('a'), r])), empty)
     expect(state.log.map((r) => r.pieceId)).toEqual(['a', 'b'])
+  })
+})
+
+describe('what the device remembers', () => {
+  const storage = (): Storage => {
+    const kept = new Map<string, string>()
+    return {
+      getItem: (key: string) => kept.get(key) ?? null,
+      setItem: (key: string, value: string) => void kept.set(key, value),
+      removeItem: (key: string) => void kept.delete(key),
+    } as Storage
+  }
+
+  it('comes back with the keys that it lacks, as the server would give them', () => {
+    const device = storage()
+    const { measure, ...rest } = piece('a')
+    const { zones, carried, ...older } = measure
+    const docs = { ...empty.docs, pieces: { a: { ...rest, measure: older } as never } }
+    remember(device, { ...empty, docs: { ...docs, items: undefined as never } })
+    const known = recall(device)!
+    expect(known.docs.pieces.a).toEqual(piece('a'))
+    expect(known.docs.items).toEqual({})
+  })
+
+  it('is fetched again where it was kept before pieces had stages', () => {
+    const device = storage()
+    device.setItem('zt.shelf', JSON.stringify({ docs: { pieces: { a: { itemKind: 'polo' } } } }))
+    expect([recall(device), device.getItem('zt.shelf')]).toEqual([null, null])
   })
 })

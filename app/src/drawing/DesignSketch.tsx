@@ -1,4 +1,4 @@
-import type { SketchBlock } from '@thimble/core/design/sketchDesign'
+import type { SketchBlock } from '@thimble/core/design'
 import { memo } from 'react'
 import { G, Path } from 'react-native-svg'
 

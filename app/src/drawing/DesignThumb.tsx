@@ -1,12 +1,12 @@
-import type { Design } from '@thimble/contract'
-import { hullOf } from '@/plan/pieceDesign'
+import { hullOf } from '@thimble/plan'
+import type { DesignCard } from '@thimble/contract'
 import { groundFor } from './clothInk'
 import Svg, { G, Path, Rect } from 'react-native-svg'
 import { usePalette } from '@/theme/PaletteProvider'
 import { DesignSketch } from './DesignSketch'
 
 type Props = {
-  design: Pick<Design, 'width' | 'height' | 'colours' | 'summary'>
+  design: Pick<DesignCard, 'width' | 'height' | 'colours' | 'summary'>
   px: number
   k?: number
   ground?: string

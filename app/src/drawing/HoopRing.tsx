@@ -1,5 +1,5 @@
-import type { HoopField } from '@thimble/core/hooping/hoopField'
-import type { Pose } from '@thimble/core/plane/point'
+import type { HoopField } from '@thimble/core/hooping'
+import type { Pose } from '@thimble/core/plane'
 import { Ellipse, G, Line, Path, Rect } from 'react-native-svg'
 import { usePalette } from '@/theme/PaletteProvider'
 import { toPath, toX, toY, type View } from './scale'

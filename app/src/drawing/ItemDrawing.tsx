@@ -1,8 +1,17 @@
-import type { ItemShape } from '@thimble/core/placement/itemShape'
-import type { PlacementPlan } from '@thimble/core/placement/planPlacement'
-import type { HoopField } from '@thimble/core/hooping/hoopField'
-import { type Box as PlaneBox, boxOf, rectangle } from '@thimble/core/plane/box'
-import { applyPose, composePose, inversePose, type Pose } from '@thimble/core/plane/point'
+import type { HoopField } from '@thimble/core/hooping'
+import type { LengthStyle } from '@thimble/core/lengths'
+import type { ItemShape } from '@thimble/core/placement'
+import {
+  applyPose,
+  type Box as PlaneBox,
+  boxOf,
+  composePose,
+  inversePose,
+  type Pose,
+  rectangle,
+} from '@thimble/core/plane'
+import { writeSaid } from '@thimble/core/words'
+import type { Placed } from '@thimble/plan'
 import { memo, useState } from 'react'
 import { View as Box } from 'react-native'
 import Svg, { G, Line, Path, Rect } from 'react-native-svg'
@@ -17,7 +26,8 @@ import { Tape } from './Tape'
 import { FaintTapes, TapeOnCloth } from './TapeOnCloth'
 
 type Props = {
-  placement: PlacementPlan
+  placed: Placed
+  style: LengthStyle
   colour: string
   unit: 'mm' | 'cm' | 'in'
   write: (mm: number) => string
@@ -35,35 +45,23 @@ const TAPE = 20
 const alone = { contain: 'strict' } as object
 
 /** The piece to scale between two tapes: cloth, seams, tapes asked for, designs, marks, and the hoop when there is one. */
-export function ItemDrawing({
-  placement,
-  colour,
-  unit,
-  write,
-  height,
-  lit,
-  order = [],
-  measuring,
-  sketch = null,
-  hoop,
-}: Props) {
+export function ItemDrawing(props: Props) {
+  const { placed, style, unit, height, lit, order = [], measuring, hoop } = props
   const p = usePalette()
   const [width, setWidth] = useState(0)
-  const { item, pose, outlines, copies, marks } = placement
-  const asked = item.tapes
+  const asked = placed.item.tapes
     .filter((t) => t.id === lit || (measuring && order.includes(t.id)))
     .sort((a, b) => Number(a.id === lit) - Number(b.id === lit))
   const [w, h] = [Math.max(50, width - TAPE), height - TAPE]
-  const ring = hoop ? composePose(hoop.target ?? pose, inversePose(hoop.pose)) : null
+  const ring = hoop ? composePose(hoop.target ?? placed.pose, inversePose(hoop.pose)) : null
   const view =
     hoop && ring
       ? fitAll(ringBox(hoop.outside, ring), w, h, 10)
-      : viewOf(placement, measuring ? asked.flatMap((t) => [t.from, t.to]) : null, w, h)
-  const ink = clothInk(colour)
+      : viewOf(placed, measuring ? asked.flatMap((t) => [t.from, t.to]) : null, w, h)
   return (
     <Box
       role="img"
-      aria-label={`Drawing to scale. ${placement.summary}.`}
+      aria-label={`Drawing to scale. ${writeSaid(placed.placed, style)}.`}
       style={[{ height, backgroundColor: p.table }, alone]}
       onLayout={(e) => setWidth(e.nativeEvent.layout.width)}
     >
@@ -71,57 +69,10 @@ export function ItemDrawing({
         <>
           <Box style={[{ position: 'absolute', left: TAPE, top: TAPE, width: w, height: h }, alone]}>
             <Svg width={w} height={h}>
-              <ItemOutline view={view} item={item} colour={colour} edge={p.ink} own={p.madder} />
-              <Line
-                x1={toX(view, 0)}
-                x2={toX(view, 0)}
-                y1={0}
-                y2={view.height}
-                stroke={ink.line}
-                strokeWidth={1.2}
-                strokeDasharray="2 5"
-              />
-              {hoop ? <HoopRing view={view} field={hoop.field} outside={hoop.outside} pose={ring!} /> : null}
-              {outlines.map((outline, i) => (
-                <Path key={i} d={toPath(view, outline)} fill={ink.tint} stroke={ink.chalk} strokeWidth={1.6} />
-              ))}
-              {copies.map((copy, i) => (
-                <PlacedSketch key={i} view={view} pose={copy.pose} sketch={sketch} />
-              ))}
-              {copies.map((copy, i) => (
-                <MarkSymbols
-                  key={i}
-                  view={view}
-                  pose={copy.pose}
-                  marks={marks.filter((m) => m.copy === i)}
-                  colour={ink.chalk}
-                />
-              ))}
-              {asked.length > 0 ? (
-                <FaintTapes view={view} tapes={asked.filter((t) => t.id !== lit)} order={order} />
-              ) : null}
-              {asked
-                .filter((t) => t.id === lit)
-                .map((t) => (
-                  <TapeOnCloth
-                    key={t.id}
-                    view={view}
-                    tape={t}
-                    text={`${order.indexOf(t.id) + 1}  ${write(span(t))}`}
-                    lit
-                  />
-                ))}
-              {measuring || hoop
-                ? null
-                : placement.tapes.map((t, i) => (
-                    <TapeOnCloth
-                      key={`${t.id}${i}`}
-                      view={view}
-                      tape={t}
-                      text={placement.tapes.findIndex((u) => u.id === t.id) === i ? write(span(t)) : ''}
-                      lit={t.id === lit}
-                    />
-                  ))}
+              <Cloth {...props} view={view} ring={ring} />
+              <Designs {...props} view={view} />
+              <TapesAsked {...props} view={view} asked={asked} />
+              {measuring || hoop ? null : <TapesOfMarks {...props} view={view} />}
             </Svg>
           </Box>
           <Rulers {...view} unit={unit} />
@@ -131,13 +82,80 @@ export function ItemDrawing({
   )
 }
 
+type Part = Props & { view: View }
+
+function Cloth({ view, placed, colour, hoop, ring }: Part & { ring: Pose | null }) {
+  const p = usePalette()
+  const ink = clothInk(colour)
+  const middle = toX(view, 0)
+  return (
+    <>
+      <ItemOutline view={view} item={placed.item} colour={colour} edge={p.ink} own={p.madder} />
+      <Line x1={middle} x2={middle} y1={0} y2={view.height} stroke={ink.line} strokeWidth={1.2} strokeDasharray="2 5" />
+      {hoop && ring ? <HoopRing view={view} field={hoop.field} outside={hoop.outside} pose={ring} /> : null}
+    </>
+  )
+}
+
+function Designs({ view, placed: { outlines, copies, marks }, colour, sketch = null }: Part) {
+  const ink = clothInk(colour)
+  return (
+    <>
+      {outlines.map((outline, i) => (
+        <Path key={i} d={toPath(view, outline)} fill={ink.tint} stroke={ink.chalk} strokeWidth={1.6} />
+      ))}
+      {copies.map((copy, i) => (
+        <PlacedSketch key={i} view={view} pose={copy.pose} sketch={sketch} />
+      ))}
+      {copies.map((copy, i) => (
+        <MarkSymbols
+          key={i}
+          view={view}
+          pose={copy.pose}
+          marks={marks.filter((m) => m.copy === i)}
+          colour={ink.chalk}
+        />
+      ))}
+    </>
+  )
+}
+
+function TapesAsked({ view, asked, lit, order = [], write }: Part & { asked: ItemShape['tapes'] }) {
+  const atHand = asked.filter((t) => t.id === lit)
+  return (
+    <>
+      {asked.length > 0 ? <FaintTapes view={view} tapes={asked.filter((t) => t.id !== lit)} order={order} /> : null}
+      {atHand.map((t) => (
+        <TapeOnCloth key={t.id} view={view} tape={t} text={`${order.indexOf(t.id) + 1}  ${write(span(t))}`} lit />
+      ))}
+    </>
+  )
+}
+
+/** A tape that several designs share is written at the first. */
+function TapesOfMarks({ view, placed: { tapes }, lit, write }: Part) {
+  return (
+    <>
+      {tapes.map((t, i) => (
+        <TapeOnCloth
+          key={`${t.id}${i}`}
+          view={view}
+          tape={t}
+          text={tapes.findIndex((u) => u.id === t.id) === i ? write(span(t)) : ''}
+          lit={t.id === lit}
+        />
+      ))}
+    </>
+  )
+}
+
 type Points = { x: number; y: number }[]
 
 /**
  * What the picture is filled with. A garment: its body, the sleeves running out of it. Anything else: whole while it is
  * measured, and otherwise no wider than lets the designs and their tapes be read.
  */
-function viewOf({ item, outlines, marks, tapes }: PlacementPlan, asked: Points | null, w: number, h: number): View {
+function viewOf({ item, outlines, marks, tapes }: Placed, asked: Points | null, w: number, h: number): View {
   const designs = [...outlines.flat(), ...marks.map((m) => m.at), ...tapes.flatMap((t) => [t.from, t.to])]
   // A pocket the design is kept clear of is worth seeing.
   designs.push(...item.zones.filter((z) => z.id === 'pocket').flatMap((z) => z.outline.slice(0, 2)))
@@ -168,6 +186,7 @@ function frameOf({ outline, tube }: ItemShape): PlaneBox {
 
 const span = (t: { from: { x: number; y: number }; to: { x: number; y: number } }): number =>
   Math.hypot(t.to.x - t.from.x, t.to.y - t.from.y)
+
 /**
  * The rulers along two edges. They are pictures of their own: their figures are costly to set, and they change only
  * with the drawing's scale or place.

@@ -1,5 +1,5 @@
-import type { ItemShape } from '@thimble/core/placement/itemShape'
-import type { Point } from '@thimble/core/plane/point'
+import type { ItemShape } from '@thimble/core/placement'
+import type { Point } from '@thimble/core/plane'
 import { G, Path } from 'react-native-svg'
 import { clothInk } from './clothInk'
 import { toPath, toX, toY, type View } from './scale'

@@ -1,6 +1,5 @@
-import type { ItemKind } from '@thimble/core/placement/itemKind'
-import { presetMeasures } from '@thimble/core/placement/itemKinds'
-import { boxOf } from '@thimble/core/plane/box'
+import { type ItemKind, presetMeasures } from '@thimble/core/placement'
+import { boxOf } from '@thimble/core/plane'
 import { useMemo } from 'react'
 import Svg from 'react-native-svg'
 import { usePalette } from '@/theme/PaletteProvider'

@@ -1,5 +1,5 @@
-import { applyPose, type Point, type Pose } from '@thimble/core/plane/point'
-import type { Mark } from '@thimble/core/placement/marks'
+import type { Mark } from '@thimble/core/placement'
+import { applyPose, type Point, type Pose } from '@thimble/core/plane'
 import { G, Path } from 'react-native-svg'
 import { toPath, toX, toY, type View } from './scale'
 

@@ -1,5 +1,5 @@
-import type { Pose } from '@thimble/core/plane/point'
-import type { SketchBlock } from '@thimble/core/design/sketchDesign'
+import type { SketchBlock } from '@thimble/core/design'
+import type { Pose } from '@thimble/core/plane'
 import { G } from 'react-native-svg'
 import { DesignSketch } from './DesignSketch'
 import { toX, toY, type View } from './scale'

@@ -1,4 +1,4 @@
-import type { PlannedRow } from '@thimble/core/placement/layRow'
+import type { PlannedRow } from '@thimble/core/placement'
 import { useState } from 'react'
 import { View as Box } from 'react-native'
 import Svg, { G, Line, Path, Rect, Text } from 'react-native-svg'
@@ -47,44 +47,54 @@ export function RowDrawing({ row, motifHeight, unit, cloth }: Props) {
             />
             <Line x1={x(0)} x2={x(0)} y1={0} y2={band} stroke={ink.line} strokeWidth={1.2} strokeDasharray="2 5" />
             {shown.map((c) => (
-              <G key={c}>
-                <Rect
-                  x={x(c - half)}
-                  y={8}
-                  width={row.motif * k}
-                  height={tall}
-                  fill={ink.tint}
-                  stroke={ink.chalk}
-                  strokeWidth={1.3}
-                />
-                <Path
-                  d={`M${x(c) - 4} ${8 + tall / 2}h8M${x(c)} ${4 + tall / 2}v8`}
-                  stroke={ink.chalk}
-                  strokeWidth={1.6}
-                />
-              </G>
+              <Motif key={c} middle={x(c)} wide={row.motif * k} tall={tall} ink={ink} />
             ))}
           </G>
-          {row.hoopings?.map((h, i) => {
-            const [left, right] = [x(row.centres[h.from]! - half), x(row.centres[h.to]! + half)]
-            return (
-              <G key={i} y={TAPE + band + 3}>
-                <Path d={`M${left} 0v5H${right}v-5`} fill="none" stroke={p.indigo} strokeWidth={2} />
-                <Text
-                  x={(left + right) / 2}
-                  y={19}
-                  textAnchor="middle"
-                  fontFamily="TextBold"
-                  fontSize={13}
-                  fill={p.ink}
-                >
-                  {String(i + 1)}
-                </Text>
-              </G>
-            )
-          })}
+          <G y={TAPE + band + 3}>
+            <Brackets row={row} x={x} />
+          </G>
         </Svg>
       )}
     </Box>
+  )
+}
+
+type MotifProps = { middle: number; wide: number; tall: number; ink: ReturnType<typeof clothInk> }
+
+function Motif({ middle, wide, tall, ink }: MotifProps) {
+  return (
+    <G>
+      <Rect
+        x={middle - wide / 2}
+        y={8}
+        width={wide}
+        height={tall}
+        fill={ink.tint}
+        stroke={ink.chalk}
+        strokeWidth={1.3}
+      />
+      <Path d={`M${middle - 4} ${8 + tall / 2}h8M${middle} ${4 + tall / 2}v8`} stroke={ink.chalk} strokeWidth={1.6} />
+    </G>
+  )
+}
+
+/** A bracket under what is sewn in one hooping, with its number. */
+function Brackets({ row, x }: { row: PlannedRow; x: (mm: number) => number }) {
+  const p = usePalette()
+  const half = row.motif / 2
+  return (
+    <>
+      {row.hoopings?.map((h, i) => {
+        const [left, right] = [x(row.centres[h.from]! - half), x(row.centres[h.to]! + half)]
+        return (
+          <G key={i}>
+            <Path d={`M${left} 0v5H${right}v-5`} fill="none" stroke={p.indigo} strokeWidth={2} />
+            <Text x={(left + right) / 2} y={19} textAnchor="middle" fontFamily="TextBold" fontSize={13} fill={p.ink}>
+              {String(i + 1)}
+            </Text>
+          </G>
+        )
+      })}
+    </>
   )
 }

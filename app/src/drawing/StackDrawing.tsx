@@ -1,9 +1,9 @@
-import type { UsedLayer } from '@thimble/contract'
+import type { StackLayer } from '@thimble/contract'
 import Svg, { G, Line, Path, Rect } from 'react-native-svg'
 import { usePalette } from '@/theme/PaletteProvider'
 
 type Props = {
-  layers: readonly UsedLayer[]
+  layers: readonly StackLayer[]
   cloth: string
   thread: string
   rowHeight: number
@@ -60,7 +60,7 @@ export function StackDrawing({ layers, cloth, thread, rowHeight, width, textured
   )
 }
 
-const thick: Record<UsedLayer['role'], number> = { topping: 13, cloth: 28, backing: 14, cover: 14 }
+const thick: Record<StackLayer['role'], number> = { topping: 13, cloth: 28, backing: 14, cover: 14 }
 
 function LayerBar({
   layer,
@@ -69,7 +69,7 @@ function LayerBar({
   cloth,
   textured,
 }: {
-  layer: UsedLayer
+  layer: StackLayer
   y: number
   width: number
   cloth: string

@@ -1,4 +1,4 @@
-import type { TapeLine } from '@thimble/core/placement/itemShape'
+import type { TapeLine } from '@thimble/core/placement'
 import { G, Path, Rect, Text } from 'react-native-svg'
 import { usePalette } from '@/theme/PaletteProvider'
 import { toPath, toX, toY, type View } from './scale'

@@ -1,5 +1,4 @@
-import type { Box } from '@thimble/core/plane/box'
-import type { Point } from '@thimble/core/plane/point'
+import type { Box, Point } from '@thimble/core/plane'
 
 /** A window on a plane in millimetres: `k` pixels a millimetre, `left`, `top` the corner shown at (0, 0). */
 export type View = { k: number; left: number; top: number; width: number; height: number }

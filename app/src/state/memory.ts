@@ -1,29 +1,32 @@
-import { resources, withEmpties } from './resources'
+import { collectionNames } from '@thimble/contract'
+import { whole } from './documents'
 import type { ShelfState } from './shelf'
 
-const KEY = 'zt.shelf'
+/** Raised when documents change their shape: what an older app kept is fetched again instead of read. */
+const KEY = 'zt.shelf.2'
+const OLD_KEYS = ['zt.shelf']
+
+type Known = Pick<ShelfState, 'shop' | 'docs' | 'log'>
 
 /** The last known shelf on this device, so that the app opens with it while the server is away. */
-export function recall(storage: Storage): Pick<ShelfState, 'shop' | 'docs' | 'log'> | null {
+export function recall(storage: Storage): Known | null {
+  for (const key of OLD_KEYS) storage.removeItem(key)
   try {
-    const text = storage.getItem(KEY)
-    if (!text) return null
-    const known = JSON.parse(text)
+    const known = JSON.parse(storage.getItem(KEY) ?? 'null') as Known | null
+    if (!known) return null
     // What an older version kept may lack a collection or a key.
-    for (const resource of resources) {
-      const docs: Record<string, object> = known.docs[resource] ?? {}
-      known.docs[resource] = Object.fromEntries(
-        Object.entries(docs).map(([id, doc]) => [id, withEmpties(resource, doc)]),
-      )
-    }
-    return known
+    const docs = collectionNames.map((name) => [
+      name,
+      Object.fromEntries(Object.entries(known.docs[name] ?? {}).map(([id, doc]) => [id, whole(name, doc)])),
+    ])
+    return { ...known, docs: Object.fromEntries(docs) }
   } catch {
     return null
   }
 }
 
 /** Only a convenience: when the device has no room for it, it is left out, never what was typed. */
-export function remember(storage: Storage, { shop, docs, log }: ShelfState): void {
+export function remember(storage: Storage, { shop, docs, log }: Known): void {
   try {
     storage.setItem(KEY, JSON.stringify({ shop, docs, log }))
   } catch {

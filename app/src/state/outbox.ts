@@ -1,19 +1,22 @@
-import type { Resource } from './resources'
+import type { CollectionName, Docs, Patch, Shop } from '@thimble/contract'
 
 /** One change on its way to the server. Kept on the device from the moment it is made until the server has it. */
 export type Change =
-  | { kind: 'put'; resource: Resource; id: string; body: object }
-  | { kind: 'patch'; resource: Resource; id: string; body: object }
-  | { kind: 'delete'; resource: Resource; id: string }
-  | { kind: 'restore'; resource: Resource; id: string }
-  /** The drawing of a design, which waits in the device's database. */
-  | { kind: 'drawing'; resource: 'designs'; id: string }
-  | { kind: 'shop'; body: object }
+  | { [Name in CollectionName]: DocumentChange<Name> }[CollectionName]
+  | { kind: 'delete' | 'restore'; resource: CollectionName; id: string }
+  /** A design as it was read, which waits in the device's database. */
+  | { kind: 'packed'; resource: 'designs'; id: string }
+  | { kind: 'shop'; body: Patch<Shop> }
 
-export type Waiting = { key: string; change: Change }
+type DocumentChange<Name extends CollectionName> =
+  | { kind: 'put'; resource: Name; id: string; body: Docs[Name] }
+  | { kind: 'patch'; resource: Name; id: string; body: Patch<Docs[Name]> }
+
+type Waiting = { key: string; change: Change }
 export type Store = Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>
 
-const PREFIX = 'zt.out.'
+/** Raised with the documents' shape; see `upgradeOutbox`. */
+export const PREFIX = 'zt.out2.'
 const REFUSED = 'zt.refused.'
 
 /**
@@ -52,13 +55,13 @@ export class Outbox {
   }
 
   /** Marks the oldest as on its way: what is typed from now on gets an entry of its own. */
-  next(): Waiting | null {
+  startNext(): Waiting | null {
     const [oldest] = this.waiting()
     this.#sending = oldest?.key ?? null
     return oldest ?? null
   }
 
-  done(key: string): void {
+  forget(key: string): void {
     this.#store.removeItem(key)
     this.#sending = null
   }
@@ -66,7 +69,7 @@ export class Outbox {
   /** Sets a change aside that the server will not take, with its reason; what was typed is not thrown away. */
   refuse({ key, change }: Waiting, reason: string): void {
     this.#store.setItem(key.replace(PREFIX, REFUSED), JSON.stringify({ change, reason }))
-    this.done(key)
+    this.forget(key)
   }
 
   #read(keys: string[]): Waiting[] {

@@ -1,15 +1,15 @@
 import { createSlice, current, isDraft, type PayloadAction } from '@reduxjs/toolkit'
-import type { LogRow, Shop } from '@thimble/contract'
-import { defaultHabits } from '@thimble/core/habits'
+import { type CollectionName, type Docs, fillIn, type LogRow, Shop } from '@thimble/contract'
+import { inWork } from '@thimble/plan'
 import { apply } from 'json-merge-patch'
 import type { Change } from './outbox'
-import { type Docs, type Resource, withEmpties } from './resources'
+import { byCollection, whole } from './documents'
 
-type Removed = { resource: Resource; id: string; name: string }
+type Removed = { resource: CollectionName; id: string; name: string }
 export type ShelfState = {
   shop: Shop
-  docs: { [R in Resource]: Record<string, Docs[R]> }
-  gone: { [R in Resource]: Record<string, true> }
+  docs: { [Name in CollectionName]: Record<string, Docs[Name]> }
+  gone: Record<CollectionName, Record<string, true>>
   log: LogRow[]
   loaded: boolean
   connection: 'unknown' | 'here' | 'away'
@@ -19,9 +19,9 @@ export type ShelfState = {
 }
 
 const initial: ShelfState = {
-  shop: { name: 'My workshop', unit: 'mm', fraction: 8, theme: 'auto', habits: defaultHabits },
-  docs: { pieces: {}, hoops: {}, supplies: {}, threads: {}, designs: {}, items: {} },
-  gone: { pieces: {}, hoops: {}, supplies: {}, threads: {}, designs: {}, items: {} },
+  shop: fillIn(Shop, {}),
+  docs: byCollection(() => ({})) as ShelfState['docs'],
+  gone: byCollection(() => ({})),
   log: [],
   loaded: false,
   connection: 'unknown',
@@ -43,11 +43,11 @@ function applyChange(state: ShelfState, change: Change): void {
   }
   const { resource, id } = change
   const docs = state.docs[resource] as Record<string, object>
-  if (change.kind === 'put') docs[id] ??= withEmpties(resource, change.body)
+  if (change.kind === 'put') docs[id] ??= whole(resource, change.body)
   else if (change.kind === 'delete') state.gone[resource][id] = true
   else if (change.kind === 'restore') delete state.gone[resource][id]
   else if (change.kind === 'patch' && docs[id])
-    docs[id] = withEmpties(resource, apply(plain(docs[id]), change.body) as object)
+    docs[id] = whole(resource, apply(plain(docs[id]), change.body) as object)
 }
 
 /** All the app knows: what the server last said, with everything typed since laid over it. */
@@ -61,20 +61,25 @@ export const shelf = createSlice({
       state,
       {
         payload,
-      }: PayloadAction<{ docs: Partial<{ [R in Resource]: Docs[R][] }>; shop?: Shop; log?: LogRow[]; over: Change[] }>,
+      }: PayloadAction<{
+        docs: Partial<{ [Name in CollectionName]: Docs[Name][] }>
+        shop?: Shop
+        log?: LogRow[]
+        over: Change[]
+      }>,
     ) => {
       if (payload.shop) state.shop = payload.shop
       if (payload.log) state.log = payload.log
       for (const [resource, list] of Object.entries(payload.docs)) {
-        const finished = resource === 'pieces' ? Object.values(state.docs.pieces).filter((p) => p.finishedAt) : []
+        const finished = resource === 'pieces' ? Object.values(state.docs.pieces).filter((p) => !inWork(p)) : []
         const kept = Object.fromEntries([...finished, ...list].map((doc) => [doc.id, doc]))
-        ;(state.docs[resource as Resource] as object) = kept
+        ;(state.docs[resource as CollectionName] as object) = kept
       }
       for (const change of payload.over) applyChange(state, change)
       state.loaded = true
     },
     opened: (state, { payload }: PayloadAction<{ doc: Docs['pieces']; over: Change[] }>) => {
-      state.docs.pieces[payload.doc.id] = payload.doc
+      ;(state.docs.pieces as Record<string, object>)[payload.doc.id] = payload.doc
       for (const change of payload.over)
         if (change.kind !== 'shop' && change.id === payload.doc.id) applyChange(state, change)
     },
@@ -85,7 +90,7 @@ export const shelf = createSlice({
       if (payload.connection) state.connection = payload.connection
       state.waiting = payload.waiting
     },
-    older: (state, { payload }: PayloadAction<LogRow[]>) => {
+    olderArrived: (state, { payload }: PayloadAction<LogRow[]>) => {
       for (const row of payload) if (!state.log.some((r) => r.pieceId === row.pieceId)) state.log.push(row)
     },
     noticed: (state, { payload }: PayloadAction<string | null>) => void (state.notice = payload),
@@ -93,4 +98,4 @@ export const shelf = createSlice({
   },
 })
 
-export const { changed, arrived, opened, remembered, connected, older, noticed, removed } = shelf.actions
+export const { changed, arrived, opened, remembered, connected, olderArrived, noticed, removed } = shelf.actions

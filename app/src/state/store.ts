@@ -1,11 +1,21 @@
 import { configureStore } from '@reduxjs/toolkit'
-import type { Design, Hoop, LogRow, Piece, SavedItem, Shop, Supply, Thread } from '@thimble/contract'
+import {
+  type CollectionName,
+  collectionNames,
+  type DesignCard,
+  type Docs,
+  type LogRow,
+  type Patch,
+  type Piece,
+  type Shop,
+} from '@thimble/contract'
 import { useDispatch, useSelector } from 'react-redux'
-import { Away, read, Refused, send } from './api'
+import { ask, Away, Refused } from '@/http/client'
 import { recall, remember } from './memory'
+import { upgradeOutbox } from './upgradeOutbox'
 import { type Change, Outbox } from './outbox'
-import { type Docs, type Resource } from './resources'
-import { arrived, changed, connected, noticed, older, opened, remembered, removed, shelf } from './shelf'
+import { sendChange } from './sendChange'
+import { arrived, changed, connected, noticed, olderArrived, opened, remembered, removed, shelf } from './shelf'
 
 export const store = configureStore({
   reducer: { shelf: shelf.reducer },
@@ -18,44 +28,46 @@ export const useSend = () => useDispatch<typeof store.dispatch>()
 
 const storage = globalThis.localStorage
 const outbox = new Outbox(storage, () => Date.now())
-const over = (): Change[] => outbox.waiting().map((w) => w.change)
+const waitingChanges = (): Change[] => outbox.waiting().map((w) => w.change)
 export const LOG_PAGE = 100
 const RETRY_MS = 1500
 let timer: ReturnType<typeof setTimeout> | null = null
 let flushing = false
 
 /** Applies a change on the screen, keeps it on the device, and sends it on its way. */
-export function make(change: Change): void {
+function change(made: Change): void {
   try {
-    outbox.add(change)
+    outbox.add(made)
   } catch {
     store.dispatch(noticed('This device has no room left to keep what you type: free some space before you go on.'))
   }
-  store.dispatch(changed(change))
+  store.dispatch(changed(made))
   store.dispatch(connected({ waiting: outbox.size }))
   schedule(250)
 }
 
-export const patch = (resource: Resource, id: string, body: object): void => make({ kind: 'patch', resource, id, body })
-export const create = <R extends Resource>(resource: R, doc: Docs[R]): void =>
-  make({ kind: 'put', resource, id: doc.id, body: doc })
+export const patch = <Name extends CollectionName>(resource: Name, id: string, body: Patch<Docs[Name]>): void =>
+  change({ kind: 'patch', resource, id, body } as Change)
+export const create = <Name extends CollectionName>(resource: Name, doc: Docs[Name]): void =>
+  change({ kind: 'put', resource, id: doc.id, body: doc } as Change)
+export const patchShop = (body: Patch<Shop>): void => change({ kind: 'shop', body })
 
-/** A design with its drawing, which has to be kept on the device already. */
-export function createDrawn(design: Design): void {
-  create('designs', design)
-  make({ kind: 'drawing', resource: 'designs', id: design.id })
+/** A card with the design it stands for, which has to be kept on the device already. */
+export function createWithDesign(card: DesignCard): void {
+  create('designs', card)
+  change({ kind: 'packed', resource: 'designs', id: card.id })
 }
 
 /** Removes with a way back: the undo bar brings it back. */
-export function remove(resource: Resource, id: string, name: string): void {
-  make({ kind: 'delete', resource, id })
+export function remove(resource: CollectionName, id: string, name: string): void {
+  change({ kind: 'delete', resource, id })
   store.dispatch(removed({ resource, id, name }))
 }
 
 export function bringBack(): void {
   const { undo } = store.getState().shelf
   if (!undo) return
-  make({ kind: 'restore', resource: undo.resource, id: undo.id })
+  change({ kind: 'restore', resource: undo.resource, id: undo.id })
   store.dispatch(removed(null))
 }
 
@@ -77,10 +89,10 @@ async function flush(): Promise<void> {
 
 async function sendAll(): Promise<void> {
   let sent = 0
-  for (let next = outbox.next(); next; next = outbox.next()) {
+  for (let next = outbox.startNext(); next; next = outbox.startNext()) {
     try {
-      await send(next.change)
-      outbox.done(next.key)
+      await sendChange(next.change)
+      outbox.forget(next.key)
       sent++
     } catch (error) {
       if (error instanceof Refused) {
@@ -99,20 +111,18 @@ async function sendAll(): Promise<void> {
   remember(storage, store.getState().shelf)
 }
 
+/** What is fetched of a collection at a start: pieces in work, and all of the others. */
+const pathOf = (name: CollectionName): string => (name === 'pieces' ? '/pieces?state=bench&limit=200' : `/${name}`)
+
 /** Fetches everything the five places show; on failure the remembered shelf stays and it tries again. */
-export async function refresh(): Promise<void> {
+async function refresh(): Promise<void> {
   try {
-    const [shop, pieces, hoops, supplies, threads, designs, items, log] = await Promise.all([
-      read<Shop>('/shop'),
-      read<Piece[]>('/pieces?state=bench&limit=200'),
-      read<Hoop[]>('/hoops'),
-      read<Supply[]>('/supplies'),
-      read<Thread[]>('/threads'),
-      read<Design[]>('/designs'),
-      read<SavedItem[]>('/items'),
-      read<LogRow[]>(`/log?limit=${LOG_PAGE}`),
+    const [shop, log, ...lists] = await Promise.all([
+      ask<Shop>('/shop'),
+      ask<LogRow[]>(`/log?limit=${LOG_PAGE}`),
+      ...collectionNames.map(async (name) => [name, await ask<object[]>(pathOf(name))] as const),
     ])
-    store.dispatch(arrived({ docs: { pieces, hoops, supplies, threads, designs, items }, shop, log, over: over() }))
+    store.dispatch(arrived({ docs: Object.fromEntries(lists), shop, log, over: waitingChanges() }))
     store.dispatch(connected({ connection: 'here', waiting: outbox.size }))
     remember(storage, store.getState().shelf)
   } catch {
@@ -125,7 +135,7 @@ export async function refresh(): Promise<void> {
 /** Fetches one piece, for links straight to a finished one. */
 export async function openPiece(id: string): Promise<'found' | 'missing'> {
   try {
-    store.dispatch(opened({ doc: await read<Piece>(`/pieces/${id}`), over: over() }))
+    store.dispatch(opened({ doc: await ask<Piece>(`/pieces/${id}`), over: waitingChanges() }))
     return 'found'
   } catch (error) {
     return error instanceof Refused && error.status === 404 && !store.getState().shelf.docs.pieces[id]
@@ -137,8 +147,8 @@ export async function openPiece(id: string): Promise<'found' | 'missing'> {
 /** Fetches the log rows before the oldest known; resolves to whether there may be more. */
 export async function fetchOlder(before: string): Promise<boolean> {
   try {
-    const rows = await read<LogRow[]>(`/log?limit=${LOG_PAGE}&before=${encodeURIComponent(before)}`)
-    store.dispatch(older(rows))
+    const rows = await ask<LogRow[]>(`/log?limit=${LOG_PAGE}&before=${encodeURIComponent(before)}`)
+    store.dispatch(olderArrived(rows))
     return rows.length === LOG_PAGE
   } catch {
     store.dispatch(noticed('Older pieces cannot be fetched now; the server is away.'))
@@ -146,10 +156,11 @@ export async function fetchOlder(before: string): Promise<boolean> {
   }
 }
 
-export function begin(): void {
+export function startShelf(): void {
+  upgradeOutbox(storage)
   const known = recall(storage)
   if (known) store.dispatch(remembered(known))
-  for (const change of over()) store.dispatch(changed(change))
+  for (const waiting of waitingChanges()) store.dispatch(changed(waiting))
   window.addEventListener('online', () => void refresh())
   document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && schedule(0))
   void refresh()

@@ -1,5 +1,5 @@
 import { Button } from '@rneui/themed'
-import type { PaperId } from '@thimble/core/template/templatePages'
+import type { PaperId } from '@thimble/core/template'
 import { useState } from 'react'
 import { View } from 'react-native'
 import { Opener } from '@/ui/Opener'

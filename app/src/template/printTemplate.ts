@@ -1,21 +1,24 @@
-import type { PaperId } from '@thimble/core/template/templatePages'
+import { writeName, writeSaid } from '@thimble/core/words'
+import type { Marked, MeasurePlan, PieceDesign } from '@thimble/plan'
+import type { PaperId } from '@thimble/core/template'
 import { Asset } from 'expo-asset'
-import { format } from 'date-fns'
+import { format } from 'date-fns/format'
 import type { Piece } from '@thimble/contract'
-import type { PieceDesign } from '@/plan/pieceDesign'
-import type { PiecePlan } from '@/plan/planPiece'
-import { saveFile } from '@/drawings/saveFile'
+import { saveFile } from '@/desk/saveFile'
 import { fontFiles } from '@/theme/fonts'
 
+type Printed = { piece: Piece; plan: MeasurePlan; marked: Marked }
+
 /** The piece's true-size paper template, with where its cross goes. */
-export function printTemplate(piece: Piece, plan: PiecePlan, paper: PaperId, now: Date): Promise<void> {
-  const { design, write, placement } = plan
+export function printTemplate({ piece, plan, marked }: Printed, paper: PaperId, now: Date): Promise<void> {
+  const { write, placement, style } = plan
+  const { design, placed } = marked
   const lines = [
-    `${design.name}. ${placement?.summary ?? ''}`,
-    ...(placement?.distances.map((d) => `${d.name}: ${write(d.mm)}`) ?? []),
+    `${design.name ?? 'Design by its size'}. ${placed ? writeSaid(placed.placed, style) : ''}`,
+    ...(marked.decided ? [] : (placement?.distances.map((d) => `${d.name}: ${write(d.mm)}`) ?? [])),
   ]
   const title = `${piece.name}, ${plan.rule.name.toLowerCase()}`
-  return saveTemplate({ title, lines, design, write, upIs: plan.rule.upIs, paper }, now)
+  return saveTemplate({ title, lines, design, write, upIs: writeName(plan.rule.upIs), paper }, now)
 }
 
 type TemplateJob = {
@@ -31,7 +34,7 @@ type TemplateJob = {
 export async function saveTemplate({ design, write, lines, ...job }: TemplateJob, now: Date): Promise<void> {
   // The printing parts are large and seldom wanted, so they come only when asked for.
   const [{ templatePages }, { templatePdf }] = await Promise.all([
-    import('@thimble/core/template/templatePages'),
+    import('@thimble/core/template'),
     import('./templatePdf'),
   ])
   const template = templatePages({

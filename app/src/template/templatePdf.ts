@@ -1,12 +1,13 @@
 import fontkit from '@pdf-lib/fontkit'
-import type { TemplateInk } from '@thimble/core/template/templateInk'
-import type { Template } from '@thimble/core/template/templatePages'
+import type { Template, TemplateInk } from '@thimble/core/template'
 import { PDFDocument, type PDFFont, type PDFPage, rgb } from 'pdf-lib'
 
 const POINTS_PER_MM = 72 / 25.4
 const INK = rgb(0.12, 0.18, 0.22)
 
 /** The pages of a template as a PDF whose millimetres are millimetres, its text in the program's own font. */
+// Fetched only when a template is printed, which the check cannot follow.
+// ts-unused-exports:disable-next-line
 export async function templatePdf({ paper, pages }: Template, font: ArrayBuffer, title: string): Promise<Uint8Array> {
   const pdf = await PDFDocument.create()
   pdf.registerFontkit(fontkit)

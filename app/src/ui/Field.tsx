@@ -77,14 +77,16 @@ export function Field({
           {suffix ? <Words soft>{suffix}</Words> : null}
         </View>
       </View>
-      {problem ? (
-        <FieldProblem id={`${id}-problem`}>{problem}</FieldProblem>
-      ) : hint ? (
-        <Words soft style={{ fontSize: 14, lineHeight: 19, marginTop: 2 }}>
-          {hint}
-        </Words>
-      ) : null}
+      {problem ? <FieldProblem id={`${id}-problem`}>{problem}</FieldProblem> : hint ? <Hint>{hint}</Hint> : null}
     </View>
+  )
+}
+
+function Hint({ children }: { children: string }) {
+  return (
+    <Words soft style={{ fontSize: 14, lineHeight: 19, marginTop: 2 }}>
+      {children}
+    </Words>
   )
 }
 

@@ -9,7 +9,9 @@ import { Notices } from './Notices'
 import { useWide } from './Split'
 import { Words } from './Words'
 
-const places: readonly { id: PlaceId; name: string; path: '/' | '/designs' | '/stash' | '/runs' | '/log' }[] = [
+type Place = { id: PlaceId; name: string; path: '/' | '/designs' | '/stash' | '/runs' | '/log' }
+
+const places: readonly Place[] = [
   { id: 'bench', name: 'Bench', path: '/' },
   { id: 'designs', name: 'Designs', path: '/designs' },
   { id: 'stash', name: 'Stash', path: '/stash' },
@@ -45,42 +47,45 @@ export function Shell({ children }: { children: ReactNode }) {
   return (
     <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column-reverse', backgroundColor: p.calico }}>
       <View role="navigation" style={{ ...bar, backgroundColor: p.paper }}>
-        {places.map(({ id, name, path }) => {
-          const on = id === here
-          const edge = wide
-            ? { borderLeftWidth: 3, borderLeftColor: on ? p.indigo : 'transparent' }
-            : { borderTopWidth: 3, borderTopColor: on ? p.indigo : 'transparent' }
-          return (
-            <Pressable
-              key={id}
-              role="link"
-              aria-current={on ? 'page' : undefined}
-              aria-label={name}
-              onPress={() => router.navigate(path)}
-              style={[
-                {
-                  flexGrow: wide ? 0 : 1,
-                  flexBasis: wide ? undefined : 0,
-                  minHeight: 60,
-                  alignItems: 'center',
-                  justifyContent: 'center',
-                  paddingVertical: 6,
-                },
-                edge,
-              ]}
-            >
-              <PlaceIcon place={id} colour={on ? p.indigo : p.inkSoft} />
-              <Words bold={on} tone={on ? 'indigo' : undefined} style={{ fontSize: 13.5, lineHeight: 18 }}>
-                {name}
-              </Words>
-            </Pressable>
-          )
-        })}
+        {places.map((place) => (
+          <PlaceLink key={place.id} place={place} on={place.id === here} wide={wide} />
+        ))}
       </View>
       <View style={{ flex: 1, minWidth: 0 }}>
         <Notices />
         {children}
       </View>
     </View>
+  )
+}
+
+function PlaceLink({ place: { id, name, path }, on, wide }: { place: Place; on: boolean; wide: boolean }) {
+  const p = usePalette()
+  const router = useRouter()
+  const colour = on ? p.indigo : 'transparent'
+  const edge = wide ? { borderLeftWidth: 3, borderLeftColor: colour } : { borderTopWidth: 3, borderTopColor: colour }
+  return (
+    <Pressable
+      role="link"
+      aria-current={on ? 'page' : undefined}
+      aria-label={name}
+      onPress={() => router.navigate(path)}
+      style={[
+        {
+          flexGrow: wide ? 0 : 1,
+          flexBasis: wide ? undefined : 0,
+          minHeight: 60,
+          alignItems: 'center',
+          justifyContent: 'center',
+          paddingVertical: 6,
+        },
+        edge,
+      ]}
+    >
+      <PlaceIcon place={id} colour={on ? p.indigo : p.inkSoft} />
+      <Words bold={on} tone={on ? 'indigo' : undefined} style={{ fontSize: 13.5, lineHeight: 18 }}>
+        {name}
+      </Words>
+    </Pressable>
   )
 }

@@ -1,5 +1,5 @@
-import type { DesignBlock } from '@thimble/core/design/design'
-import type { Point } from '@thimble/core/plane/point'
+import type { DesignBlock } from '@thimble/core/design'
+import type { Point } from '@thimble/core/plane'
 
 /**
  * A block as it is drawn: points x, y in turn, and where each run begins (in points). Runs of stitches are open lines,

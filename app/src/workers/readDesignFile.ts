@@ -1,21 +1,24 @@
 import { DesignFile } from '@thimble/contract'
-import { guessKind } from '@thimble/core/design/guessKind'
-import type { Design } from '@thimble/core/design/design'
-import { MOST_FILE_BYTES } from '@thimble/core/design/design'
-import { designStats } from '@thimble/core/design/designStats'
-import { changeDesign } from '@thimble/core/design/edit/changeDesign'
-import { reorderDesign } from '@thimble/core/design/edit/reorderDesign'
-import { type PackedDesign, packDesign, unpackDesign } from '@thimble/core/design/packDesign'
-import { readDesignSvg } from '@thimble/core/design/readDesignSvg'
-import { readStitchCsv } from '@thimble/core/design/readStitchCsv'
-import { type SummarisedDesign, summariseDesign } from '@thimble/core/design/summariseDesign'
+import type { Design, PackedDesign, SummarisedDesign } from '@thimble/core/design'
+import {
+  designStats,
+  guessKind,
+  MOST_FILE_BYTES,
+  packDesign,
+  readDesignSvg,
+  readStitchCsv,
+  summariseDesign,
+  unpackDesign,
+} from '@thimble/core/design/work'
 import { CoreError } from '@thimble/core/errors'
+import { upgradeDesignFile } from '@thimble/plan/upgradeDesignFile'
+import { editDesign } from './editDesign'
 
-export type Named = Pick<DesignFile['design'], 'name' | 'kind' | 'smallestLetterMm' | 'note' | 'change' | 'order'>
-/** A file as it comes onto the shelf: what is known of the design, and its drawing when it has one. */
-export type ReadFile = Named & SummarisedDesign & { drawing: PackedDesign | null }
+type Named = Pick<DesignFile['design'], 'name' | 'kind' | 'smallestLetterMm' | 'note' | 'change' | 'order'>
+/** A file as it comes onto the shelf: what is known of the design, and the design packed when there is more than its size. */
+export type ReadFile = Named & SummarisedDesign & { packed: PackedDesign | null }
 
-export type SizeOnly = Omit<SummarisedDesign, 'summary'> & { summary: null }
+type SizeOnly = Omit<SummarisedDesign, 'summary'> & { summary: null }
 
 const noEdit = { change: { scale: 1, rotate: 0, mirror: 'none' as const }, order: null }
 
@@ -59,7 +62,7 @@ const titleOf = (name: string): string =>
 /** As many as a design on the shelf can keep. */
 const MOST_BLOCKS = 2000
 
-function fromDrawing(name: string, design: Design): ReadFile {
+function fromDesign(name: string, design: Design): ReadFile {
   if (design.blocks.length > MOST_BLOCKS)
     throw new CoreError(
       'too-large',
@@ -68,42 +71,32 @@ function fromDrawing(name: string, design: Design): ReadFile {
     )
   const stats = designStats(design)
   const named = { name, kind: guessKind(design, stats), smallestLetterMm: null, note: '', ...noEdit }
-  return { ...named, ...summariseDesign(design, stats), drawing: packDesign(design) }
+  return { ...named, ...summariseDesign(design, stats), packed: packDesign(design) }
 }
 
 /** @throws CoreError('bad-file') with the place in the file */
-function fromJson(text: string): ReadFile | (Named & SizeOnly & { drawing: null }) {
+function fromJson(text: string): ReadFile | (Named & SizeOnly & { packed: null }) {
   let value: unknown
   try {
     value = JSON.parse(text)
   } catch {
     throw new CoreError('bad-file', 'The file is not whole JSON; it may have been cut short.', 'file')
   }
-  const found = DesignFile.safeParse(value)
+  const found = DesignFile.safeParse(upgradeDesignFile(value))
   if (!found.success) {
     const [issue] = found.error.issues
     const at = issue!.path.join('.')
     throw new CoreError('bad-file', `${at ? `At “${at}”: ` : ''}${issue!.message}`, at)
   }
-  const { design, drawing } = found.data
+  const { design, packed } = found.data
   const { name, kind, smallestLetterMm, note, change, order, width, height, stitches, colours } = design
   const named = { name, kind, smallestLetterMm, note, change, order }
-  if (!drawing) return { ...named, source: 'size', width, height, stitches, colours, summary: null, drawing: null }
+  if (!packed) return { ...named, source: 'size', width, height, stitches, colours, summary: null, packed: null }
   return {
     ...named,
-    ...summariseDesign(edited(unpackDesign(drawing as PackedDesign), { change, order, colours })),
-    drawing: drawing as PackedDesign,
+    ...summariseDesign(editDesign(unpackDesign(packed), { change, order, colours })),
+    packed,
   }
-}
-
-export type Edits = Pick<DesignFile['design'], 'change' | 'order' | 'colours'>
-
-/** The drawing as it is stitched: changed, in its order, in its colours. */
-export function edited(design: Design, { change, order, colours }: Edits): Design {
-  const ordered = order && order.length === design.blocks.length ? reorderDesign(design, order) : design
-  const blocks = ordered.blocks.map((block, i) => ({ ...block, colour: colours[i] ?? block.colour }))
-  const same = change.scale === 1 && change.rotate === 0 && change.mirror === 'none'
-  return same ? { ...ordered, blocks } : changeDesign({ ...ordered, blocks }, change)
 }
 
 /** @throws CoreError saying what is wrong with the file */
@@ -111,7 +104,7 @@ export function readDesignFile(
   name: string,
   bytes: Uint8Array,
   dropBackground = false,
-): ReadFile | (Named & SizeOnly & { drawing: null }) {
+): ReadFile | (Named & SizeOnly & { packed: null }) {
   if (bytes.length > MOST_FILE_BYTES)
     throw new CoreError(
       'too-large',
@@ -121,5 +114,5 @@ export function readDesignFile(
   const text = decoded(bytes)
   const kind = kindOf(name, text)
   if (kind === 'json') return fromJson(text)
-  return fromDrawing(titleOf(name), kind === 'svg' ? readDesignSvg(text, { dropBackground }) : readStitchCsv(text))
+  return fromDesign(titleOf(name), kind === 'svg' ? readDesignSvg(text, { dropBackground }) : readStitchCsv(text))
 }

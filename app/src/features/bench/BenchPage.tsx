@@ -1,6 +1,7 @@
 import { Button } from '@rneui/themed'
 import type { Piece } from '@thimble/contract'
-import { format } from 'date-fns'
+import { inWork } from '@thimble/plan'
+import { format } from 'date-fns/format'
 import { useRouter } from 'expo-router'
 import { useDeferredValue, useMemo } from 'react'
 import { View } from 'react-native'
@@ -8,7 +9,7 @@ import { useShelf } from '@/state/store'
 import { Grid } from '@/ui/Grid'
 import { Page, useShopName } from '@/ui/Page'
 import { Words, Heading } from '@/ui/Words'
-import { useDocs } from '../useShelfDocs'
+import { useDocs } from '@/state/useShelfDocs'
 import { PieceCard } from './PieceCard'
 
 const urgency = (a: Piece, b: Piece): number =>
@@ -20,7 +21,7 @@ export function BenchPage() {
   const loaded = useShelf((s) => s.loaded)
   // The bench stays mounted under an open ticket; it may lag behind what is typed there.
   const pieces = useDeferredValue(useDocs('pieces'))
-  const inWork = useMemo(() => pieces.filter((p) => !p.finishedAt).sort(urgency), [pieces])
+  const onBench = useMemo(() => pieces.filter(inWork).sort(urgency), [pieces])
   return (
     <Page
       title={useShopName()}
@@ -29,11 +30,11 @@ export function BenchPage() {
       foot={<Button title="New piece" onPress={() => router.push('/new')} />}
     >
       <Grid>
-        {inWork.map((piece) => (
+        {onBench.map((piece) => (
           <PieceCard key={piece.id} piece={piece} />
         ))}
       </Grid>
-      {inWork.length === 0 && loaded ? <EmptyBench /> : null}
+      {onBench.length === 0 && loaded ? <EmptyBench /> : null}
     </Page>
   )
 }

@@ -1,4 +1,4 @@
-import type { ItemKind } from '@thimble/core/placement/itemKind'
+import type { ItemKind } from '@thimble/core/placement'
 import { memo } from 'react'
 import { Pressable } from 'react-native'
 import { ItemThumb } from '@/drawing/ItemThumb'

@@ -1,72 +1,81 @@
 import { Button } from '@rneui/themed'
-import { blankPiece } from '@thimble/contract'
-import type { ClothFamily } from '@thimble/core/recipe/clothFacts'
-import { customItem, customKindId } from '@thimble/core/placement/customItem'
-import { itemGroups, type ItemKind } from '@thimble/core/placement/itemKind'
-import { itemKinds } from '@thimble/core/placement/itemKinds'
+import type { SavedItem } from '@thimble/contract'
+import { customItem, customKindId, itemGroups, type ItemKind, itemKinds } from '@thimble/core/placement'
+import type { ClothFamily } from '@thimble/core/recipe'
+import { newPiece } from '@thimble/plan'
 import { useRouter } from 'expo-router'
 import { useCallback, useMemo } from 'react'
+import { useWatch } from 'react-hook-form'
 import { View } from 'react-native'
-import { create, useShelf } from '@/state/store'
-import { Choices } from '@/ui/Choices'
-import { Field } from '@/ui/Field'
+import { FormChoices, FormField } from '@/forms/FormField'
+import { useDraftForm } from '@/forms/useDraftForm'
+import { create } from '@/state/store'
+import { useNamed } from '@/state/useShelfDocs'
 import { Opener } from '@/ui/Opener'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { Heading, Words } from '@/ui/Words'
-import { useDraft } from '../stash/useDraft'
-import { useNamed } from '../useShelfDocs'
-import { itemGroupNames } from './itemGroupNames'
+import { itemGroupNames } from '@/words/itemGroupNames'
 import { KindTile } from './KindTile'
 import { PastPieces } from './PastPieces'
+
+/** An item to start from; `own`: one of the worker's, with its outline. */
+type Entry = { id: string; kind: ItemKind; own?: SavedItem }
+type Texts = Record<'kind' | 'placement' | 'name' | 'customer' | 'find', string>
+
+const blank: Texts = { kind: itemKinds[0]!.id, placement: '', name: '', customer: '', find: '' }
+
+function useEntries(): Entry[] {
+  const own = useNamed('items')
+  return useMemo(
+    () => [
+      ...itemKinds.map((kind) => ({ id: kind.id, kind })),
+      ...own.map((item) => ({ id: item.id, kind: customItem(item), own: item })),
+    ],
+    [own],
+  )
+}
+
+function startPiece({ kind, own }: Entry, placement: string, { name, customer }: Texts) {
+  return newPiece({
+    id: crypto.randomUUID(),
+    name: name.trim() || kind.name,
+    createdAt: new Date().toISOString(),
+    item: {
+      kind: own ? customKindId : kind.id,
+      size: kind.usualSize,
+      own: own ? { name: own.name, edges: own.edges, lines: own.lines, strips: own.strips } : null,
+    },
+    placement,
+    family: kind.usualCloth as ClothFamily,
+    customer: customer.trim(),
+  })
+}
+
+const FOR_WHOM = 'A customer, or yourself'
 
 /** A new piece from an item kind, from an item of one's own, or from a past piece. */
 export function NewPiecePage() {
   const router = useRouter()
-  const unit = useShelf((s) => s.shop.unit)
-  const own = useNamed('items')
-  const { texts, type, forget } = useDraft('piece', {
-    kind: itemKinds[0]!.id,
-    placement: '',
-    name: '',
-    customer: '',
-    find: '',
-  })
-  const kinds = useMemo(
-    () => [
-      ...itemKinds.map((kind) => ({ id: kind.id, kind })),
-      ...own.map((item) => ({ id: item.id, kind: customItem(item) })),
-    ],
-    [own],
-  )
-  const chosen = kinds.find((k) => k.id === texts.kind) ?? kinds[0]!
+  const entries = useEntries()
+  const form = useDraftForm('piece', blank)
+  const { control, setValue } = form
+  const texts = useWatch({ control }) as Texts
+  const chosen = entries.find((k) => k.id === texts.kind) ?? entries[0]!
   const { kind } = chosen
   const placement = kind.placements.find((p) => p.id === texts.placement)?.id ?? kind.placements[0]!.id
-  const pick = useCallback((id: string) => type('kind', id), [type])
-
-  const begin = (): void => {
-    const id = crypto.randomUUID()
-    const mine = own.find((item) => item.id === chosen.id)
-    const piece = blankPiece({
-      id,
-      name: texts.name.trim() || kind.name,
-      createdAt: new Date().toISOString(),
-      itemKind: mine ? customKindId : kind.id,
-      size: kind.usualSize,
-      placement,
-      family: kind.usualCloth as ClothFamily,
-      unit,
-    })
-    const outline = mine ? { name: mine.name, edges: mine.edges, lines: mine.lines, strips: mine.strips } : null
-    create('pieces', { ...piece, customItem: outline, customer: texts.customer.trim() })
-    forget()
-    router.replace(`/piece/${id}`)
+  const pick = useCallback((id: string) => setValue('kind', id), [setValue])
+  const putOnBench = (): void => {
+    const piece = startPiece(chosen, placement, texts)
+    create('pieces', piece)
+    form.forget()
+    router.replace(`/piece/${piece.id}`)
   }
   return (
     <Page
       title="New piece"
       back
-      foot={<Button title={`Start measuring: ${kind.name.toLowerCase()}`} onPress={begin} />}
+      foot={<Button title={`Start measuring: ${kind.name.toLowerCase()}`} onPress={putOnBench} />}
     >
       <Section>
         <Opener title="Same again, from a past piece">
@@ -74,14 +83,9 @@ export function NewPiecePage() {
         </Opener>
       </Section>
       <Section title="What is it">
-        <Field
-          label="Find an item"
-          value={texts.find}
-          placeholder="towel"
-          onChange={(text) => type('find', text.slice(0, 40))}
-        />
-        <KindGroups kinds={kinds} find={texts.find} chosen={chosen.id} onPick={pick} />
-        {own.some((item) => item.id === chosen.id) ? (
+        <FormField control={control} name="find" label="Find an item" placeholder="towel" longest={40} />
+        <KindGroups entries={entries} find={texts.find} chosen={chosen.id} onPick={pick} />
+        {chosen.own ? (
           <Button
             type="outline"
             title={`Change ${kind.name.toLowerCase()}`}
@@ -91,46 +95,27 @@ export function NewPiecePage() {
         <Button type="outline" title="Make an item of your own" onPress={() => router.push('/items/new')} />
       </Section>
       <Section title="Where does it go">
-        <Choices
+        <FormChoices
+          control={control}
+          name="placement"
           label="Placement"
           choices={kind.placements}
-          value={placement}
-          onChange={(id) => type('placement', id)}
+          chosen={placement}
         />
       </Section>
       <Section title="What is it called">
-        <Field
-          label="Name"
-          value={texts.name}
-          onChange={(text) => type('name', text.slice(0, 120))}
-          placeholder={kind.name}
-        />
-        <Field
-          label="For whom"
-          value={texts.customer}
-          onChange={(text) => type('customer', text.slice(0, 120))}
-          placeholder="A customer, or yourself"
-        />
+        <FormField control={control} name="name" label="Name" placeholder={kind.name} longest={120} />
+        <FormField control={control} name="customer" label="For whom" placeholder={FOR_WHOM} longest={120} />
       </Section>
     </Page>
   )
 }
 
-type Entry = { id: string; kind: ItemKind }
+type Groups = { entries: Entry[]; find: string; chosen: string; onPick: (id: string) => void }
 
-function KindGroups({
-  kinds,
-  find,
-  chosen,
-  onPick,
-}: {
-  kinds: Entry[]
-  find: string
-  chosen: string
-  onPick: (id: string) => void
-}) {
+function KindGroups({ entries, find, chosen, onPick }: Groups) {
   const words = find.trim().toLowerCase()
-  const found = kinds.filter(({ kind }) => `${kind.name} ${itemGroupNames[kind.group]}`.toLowerCase().includes(words))
+  const found = entries.filter(({ kind }) => `${kind.name} ${itemGroupNames[kind.group]}`.toLowerCase().includes(words))
   if (found.length === 0)
     return <Words>{`Nothing here is called “${find.trim()}”; make it an item of your own.`}</Words>
   return (

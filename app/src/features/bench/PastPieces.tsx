@@ -1,11 +1,11 @@
 import { useRouter } from 'expo-router'
 import { Pressable, View } from 'react-native'
-import { create, openPiece, store, useShelf } from '@/state/store'
+import { inWork, sameAgain } from '@thimble/plan'
+import { create, openPiece, store } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Words } from '@/ui/Words'
-import { sameAgain } from '../piece/shared'
-import { useLog } from '../log/useLog'
-import { useDocs } from '../useShelfDocs'
+import { useLog } from '@/state/useLog'
+import { useDocs } from '@/state/useShelfDocs'
 
 const SHOWN = 8
 
@@ -13,12 +13,11 @@ const SHOWN = 8
 export function PastPieces() {
   const p = usePalette()
   const router = useRouter()
-  const unit = useShelf((s) => s.shop.unit)
-  const inWork = useDocs('pieces').filter((piece) => !piece.finishedAt)
+  const onBench = useDocs('pieces').filter(inWork)
   const log = useLog()
   const past = [
     ...log.map((row) => ({ id: row.pieceId, name: row.name, customer: row.customer, at: row.finishedAt })),
-    ...inWork.map((piece) => ({ id: piece.id, name: piece.name, customer: piece.customer, at: piece.createdAt })),
+    ...onBench.map((piece) => ({ id: piece.id, name: piece.name, customer: piece.customer, at: piece.createdAt })),
   ]
     .sort((a, b) => b.at.localeCompare(a.at))
     .slice(0, SHOWN)
@@ -27,7 +26,7 @@ export function PastPieces() {
     if (!store.getState().shelf.docs.pieces[id]) await openPiece(id)
     const piece = store.getState().shelf.docs.pieces[id]
     if (!piece) return
-    const next = sameAgain(piece, { id: crypto.randomUUID(), now: new Date().toISOString(), unit })
+    const next = sameAgain(piece, { id: crypto.randomUUID(), now: new Date().toISOString() })
     create('pieces', next)
     router.replace(`/piece/${next.id}`)
   }

@@ -1,13 +1,13 @@
-import { type Piece, stageDoneAt, stageIds } from '@thimble/contract'
-import { differenceInCalendarDays, format, parseISO } from 'date-fns'
+import { kindOf, nextAction, planMeasure, stageAt, stagesDone } from '@thimble/plan'
+import type { Piece } from '@thimble/contract'
+import { differenceInCalendarDays } from 'date-fns/differenceInCalendarDays'
+import { format } from 'date-fns/format'
+import { parseISO } from 'date-fns/parseISO'
 import { useRouter } from 'expo-router'
 import { memo, useMemo } from 'react'
 import { Pressable, View } from 'react-native'
 import { ItemThumb } from '@/drawing/ItemThumb'
-import { ThreadLine } from '@/drawing/ThreadLine'
-import { nextAction, stageOf } from '@/plan/nextAction'
-import { kindOf } from '@/plan/kindOf'
-import { planMeasure } from '@/plan/planPiece'
+import { ThreadLine } from '@/ui/ThreadLine'
 import { useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { BigNumbers, Heading, Words } from '@/ui/Words'
@@ -19,7 +19,7 @@ export const PieceCard = memo(function PieceCard({ piece }: { piece: Piece }) {
   const shop = useShelf((s) => s.shop)
   const designs = useShelf((s) => s.docs.designs)
   const next = useMemo(() => nextAction(piece, planMeasure(piece, { shop, designs })), [piece, shop, designs])
-  const done = useMemo(() => new Set(stageIds.filter((s) => piece[stageDoneAt[s]])), [piece])
+  const done = useMemo(() => stagesDone(piece), [piece])
   const due = piece.due ? dueIn(piece.due) : null
   return (
     <Pressable
@@ -37,7 +37,7 @@ export const PieceCard = memo(function PieceCard({ piece }: { piece: Piece }) {
       }}
     >
       <View style={{ flexDirection: 'row', gap: 14, alignItems: 'flex-start' }}>
-        <ItemThumb kind={kindOf(piece)} size={piece.size} colour={piece.cloth.colour} px={60} />
+        <ItemThumb kind={kindOf(piece)} size={piece.item.size} colour={piece.build.cloth.colour} px={60} />
         <View style={{ flex: 1, minWidth: 0 }}>
           <Heading level={2}>{piece.name}</Heading>
           <Words soft>{[piece.customer, piece.run].filter(Boolean).join(', ') || 'For yourself'}</Words>
@@ -53,7 +53,7 @@ export const PieceCard = memo(function PieceCard({ piece }: { piece: Piece }) {
           </Words>
         ) : null}
       </View>
-      <ThreadLine done={done} at={stageOf(piece)} />
+      <ThreadLine done={done} at={stageAt(piece)} />
       <BigNumbers>{next}</BigNumbers>
     </Pressable>
   )

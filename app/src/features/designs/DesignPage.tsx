@@ -1,11 +1,11 @@
-import type { Design } from '@thimble/contract'
+import type { DesignCard } from '@thimble/contract'
 import { useState } from 'react'
 import { View } from 'react-native'
 import { groundFor } from '@/drawing/clothInk'
-import { DesignBoard } from '@/drawings/DesignBoard'
-import { LoadLegend } from '@/drawings/LoadLegend'
-import { Scrub } from '@/drawings/Scrub'
-import { useOpened } from '@/drawings/useOpened'
+import { DesignBoard } from '@/desk/DesignBoard'
+import { LoadLegend } from '@/desk/LoadLegend'
+import { Scrub } from '@/desk/Scrub'
+import { useOpened } from '@/desk/useOpened'
 import { useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Choices } from '@/ui/Choices'
@@ -14,7 +14,7 @@ import { Page } from '@/ui/Page'
 import { Split, useWide } from '@/ui/Split'
 import { Words } from '@/ui/Words'
 import type { OpenedDesign } from '@/workers/designWorker'
-import { many } from './designWords'
+import { many } from '@/words/designWords'
 import { AboutSection } from './parts/AboutSection'
 import { ChangeSection } from './parts/ChangeSection'
 import { ColoursSection } from './parts/ColoursSection'
@@ -26,7 +26,7 @@ import { StitchOrder } from './parts/StitchOrder'
 import { WriteSection } from './parts/WriteSection'
 
 /** One design: its drawing and load, what it is in numbers, its colours and their order, and what placing does to it. */
-export function DesignPage({ design }: { design: Design }) {
+export function DesignPage({ design }: { design: DesignCard }) {
   const wide = useWide()
   const { opened, problem } = useOpened(design)
   const board = (
@@ -72,7 +72,7 @@ const seen = [
   { id: 'load', name: 'Load' },
 ] as const
 
-function Board({ design, opened }: { design: Design; opened: OpenedDesign }) {
+function Board({ design, opened }: { design: DesignCard; opened: OpenedDesign }) {
   const wide = useWide()
   const unit = useShelf((s) => s.shop.unit)
   const [what, setWhat] = useState<'stitches' | 'load'>('stitches')

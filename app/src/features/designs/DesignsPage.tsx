@@ -1,18 +1,18 @@
+import { loadOf } from '@thimble/plan'
 import { Button } from '@rneui/themed'
-import { formatLength } from '@thimble/core/lengths/formatLength'
+import { formatLength } from '@thimble/core/lengths'
 import { useRouter } from 'expo-router'
 import { Pressable, View } from 'react-native'
 import { ColourStrip } from '@/drawing/ColourStrip'
 import { DesignThumb } from '@/drawing/DesignThumb'
-import { loadOf } from '@/plan/pieceDesign'
 import { useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Grid } from '@/ui/Grid'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { Heading, Words } from '@/ui/Words'
-import { useNamed } from '../useShelfDocs'
-import { countWords, loadNames } from './designWords'
+import { useNamed } from '@/state/useShelfDocs'
+import { countWords, loadNames } from '@/words/designWords'
 
 const THUMB = 104
 

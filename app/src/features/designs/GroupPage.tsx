@@ -1,17 +1,20 @@
 import { Button } from '@rneui/themed'
-import type { Design } from '@thimble/contract'
-import type { GroupLayout } from '@thimble/core/design/edit/groupDesigns'
-import { formatLength } from '@thimble/core/lengths/formatLength'
+import type { DesignCard } from '@thimble/contract'
+import type { GroupLayout } from '@thimble/core/design'
+import { formatLength, type LengthUnit } from '@thimble/core/lengths'
+import { readSigned } from '@thimble/plan'
 import { useLocalSearchParams, useRouter } from 'expo-router'
-import { useEffect, useState } from 'react'
+import { useWatch } from 'react-hook-form'
 import { View } from 'react-native'
-import { atDesk } from '@/drawings/desk'
-import { DesignBoard } from '@/drawings/DesignBoard'
-import { designOf } from '@/drawings/useIntake'
-import { editsOf } from '@/drawings/useOpened'
+import { atDesk } from '@/workers/desk'
+import { DesignBoard } from '@/desk/DesignBoard'
+import { cardOf } from '@/desk/useIntake'
+import { editsOf } from '@/desk/useOpened'
 import { groundFor } from '@/drawing/clothInk'
-import { readSigned } from '@/plan/readTyped'
-import { createDrawn, useShelf } from '@/state/store'
+import { FormChoices, FormLength } from '@/forms/FormField'
+import { type DraftForm, useDraftForm } from '@/forms/useDraftForm'
+import { createWithDesign, useShelf } from '@/state/store'
+import { useNamed } from '@/state/useShelfDocs'
 import { Choices } from '@/ui/Choices'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { Opener } from '@/ui/Opener'
@@ -19,165 +22,179 @@ import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { useTask } from '@/ui/useTask'
 import { Words } from '@/ui/Words'
-import type { DesignDesk, OpenedDesign } from '@/workers/designWorker'
-import { DraftLength } from '../stash/DraftLength'
-import { useDraft } from '../stash/useDraft'
-import { useNamed } from '../useShelfDocs'
-import { countWords } from './designWords'
+import { countWords } from '@/words/designWords'
+import type { DesignDesk } from '@/workers/designWorker'
+import { useWorkedOut } from './useWorkedOut'
 
 const layouts: readonly { id: GroupLayout; name: string }[] = [
   { id: 'below', name: 'One below the other' },
   { id: 'beside', name: 'Side by side' },
   { id: 'around', name: 'The second on both sides, mirrored' },
 ]
+const NONE = 'none'
+const MOST_PARTS = 4
+
+type Move = { right: string; down: string }
+type Texts = { parts: string[]; layout: GroupLayout; gap: string; moves: Move[] }
+type Request = Parameters<DesignDesk['group']>[0]
+
+const blank = (first: string | undefined): Texts => ({
+  parts: first ? [first] : [],
+  layout: 'below',
+  gap: '6 mm',
+  moves: Array.from({ length: MOST_PARTS }, () => ({ right: '', down: '' })),
+})
+
+const partOf = (d: DesignCard) => ({ id: d.id, edits: editsOf(d) })
+
+/** The designs named, as many as the layout takes, with how far each is moved. */
+function readGroup({ parts, layout, gap, moves }: Texts, drawn: readonly DesignCard[], unit: LengthUnit) {
+  const named = parts.flatMap((id) => drawn.find((d) => d.id === id) ?? [])
+  const used = layout === 'around' ? named.slice(0, 2) : named
+  const read = (text: string) => readSigned({ text, unit })
+  const apart = read(gap)
+  const moved = used.map((_, i) => ({ right: read(moves[i]?.right ?? ''), down: read(moves[i]?.down ?? '') }))
+  const shifts = moved.flatMap(({ right, down }) =>
+    right.mm === null || down.mm === null ? [] : [{ x: right.mm, y: down.mm }],
+  )
+  const whole = apart.mm !== null && used.length > 1 && shifts.length === used.length
+  const request: Request | null = whole ? { parts: used.map(partOf), layout, gap: apart.mm!, shifts } : null
+  return { named, used, moved, request, gapProblem: apart.problem }
+}
+
+type Group = ReturnType<typeof readGroup>
 
 /** Two designs or more as one: a name under a badge, two sprigs about a name. */
 export function GroupPage() {
   const { with: first } = useLocalSearchParams<{ with?: string }>()
-  const style = useShelf((s) => s.shop)
+  const { unit } = useShelf((s) => s.shop)
   const router = useRouter()
   const drawn = useNamed('designs').filter((d) => d.source !== 'size')
-  const draft = useDraft(`group.${first ?? 'new'}`, {
-    ...{ parts: first ?? '', layout: 'below', gap: '6 mm' },
-    ...{ right0: '', down0: '', right1: '', down1: '', right2: '', down2: '', right3: '', down3: '' },
-  })
-  const { texts, type } = draft
-  const parts = texts.parts.split(' ').flatMap((id) => drawn.find((d) => d.id === id) ?? [])
-  const layout = texts.layout as GroupLayout
-  const used = layout === 'around' ? parts.slice(0, 2) : parts
-  const read = (field: keyof typeof texts) => readSigned({ text: texts[field], unit: style.unit })
-  const { mm: gap, problem: gapWrong } = read('gap')
-  const moved = used.map((_, i) => ({ right: read(`right${i as Place}`), down: read(`down${i as Place}`) }))
-  const shifts = moved.flatMap(({ right, down }) =>
-    right.mm === null || down.mm === null ? [] : [{ x: right.mm, y: down.mm }],
-  )
-  const whole = gap !== null && used.length > 1 && shifts.length === used.length
-  const { group, problem } = useGroup(whole ? { parts: used.map(partOf), layout, gap, shifts } : null)
+  const form = useDraftForm(`group.${first ?? 'new'}`, blank(first))
+  const group = readGroup(useWatch({ control: form.control }) as Texts, drawn, unit)
+  const { request, used } = group
+  const { found, problem } = useWorkedOut(request, (q) => atDesk((d) => d.group(q, null)))
   const { busy, problem: unkept, run } = useTask()
-  const pick = (at: number, id: string): void => {
-    const ids = parts.map((d) => d.id)
-    ids[at] = id
-    type('parts', ids.filter((part) => part !== NONE).join(' '))
-  }
   const keep = (): void =>
     void run(async () => {
+      if (!request) return
       const id = crypto.randomUUID()
-      const { design } = await atDesk((d) => d.group({ parts: used.map(partOf), layout, gap: gap!, shifts }, id))
-      createDrawn(
-        designOf(id, {
-          name: used
-            .map((d) => d.name)
-            .join(', ')
-            .slice(0, 120),
-          kind: used[0]!.kind,
-          note: '',
-          smallestLetterMm: used.reduce<number | null>(
-            (least, d) => (d.smallestLetterMm ? Math.min(least ?? Infinity, d.smallestLetterMm) : least),
-            null,
-          ),
-          change: { scale: 1, rotate: 0, mirror: 'none' },
-          order: null,
-          ...design,
-        }),
-      )
-      draft.forget()
+      await keepGroup(id, request, used)
+      form.forget()
       router.replace(`/designs/${id}`)
     })
+  const shown = used.length > 1 ? found : null
+  const told = problem ?? unkept
   return (
     <Page
       title="Group designs"
       back
-      tape={!group || used.length < 2}
-      foot={<Button title="Keep them as one" disabled={!group || !whole || problem !== null || busy} onPress={keep} />}
+      tape={!shown}
+      foot={
+        <Button title="Keep them as one" disabled={!found || !request || problem !== null || busy} onPress={keep} />
+      }
     >
-      {group && used.length > 1 ? (
+      {shown ? (
         <DesignBoard
-          opened={group}
+          opened={shown}
           height={300}
-          unit={style.unit}
-          ground={groundFor(group.design.colours)}
+          unit={unit}
+          ground={groundFor(shown.design.colours)}
           label="The group, to scale"
         />
       ) : null}
       <Section>
-        {group && used.length > 1 ? (
-          <>
-            <Words bold style={{ fontSize: 24, lineHeight: 30 }}>
-              {`${formatLength(group.design.width, style)} × ${formatLength(group.design.height, style)}`}
-            </Words>
-            <Words soft>{countWords({ ...group.design } as Design)}</Words>
-          </>
-        ) : null}
-        {Array.from({ length: layout === 'around' ? 2 : Math.min(4, Math.max(2, parts.length + 1)) }, (_, i) => (
-          <Choices
-            key={`${i}${parts[i]?.id}`}
-            long
-            label={i === 0 ? 'The first' : i === 1 ? 'The second' : 'And another'}
-            choices={[
-              ...(i >= 2 ? [{ id: NONE, name: 'None' }] : []),
-              ...drawn.map((d) => ({ id: d.id, name: d.name })),
-            ]}
-            value={parts[i]?.id ?? null}
-            onChange={(id) => pick(i, id)}
-          />
-        ))}
-        <Choices label="How they lie" choices={layouts} value={layout} onChange={(id) => type('layout', id)} />
-        <DraftLength
-          draft={{ ...draft, problems: { gap: gapWrong ?? undefined } }}
-          field="gap"
-          label="Space between"
-          unit={style.unit}
-        />
-        {used.length > 1 ? (
-          <Opener title="Move a part from there" open={shifts.some(({ x, y }) => x !== 0 || y !== 0)}>
-            <Words soft>A minus moves it left, or up.</Words>
-            {used.map((design, i) => (
-              <View key={`${i}${design.id}`} style={{ gap: 6 }}>
-                <Words>{design.name}</Words>
-                <View style={{ flexDirection: 'row', gap: 12 }}>
-                  {(['right', 'down'] as const).map((way) => (
-                    <DraftLength
-                      half
-                      key={way}
-                      draft={{ ...draft, problems: { [`${way}${i}`]: moved[i]![way].problem ?? undefined } }}
-                      field={`${way}${i as Place}`}
-                      label={way === 'right' ? 'To the right' : 'Down'}
-                      unit={style.unit}
-                    />
-                  ))}
-                </View>
-              </View>
-            ))}
-          </Opener>
-        ) : null}
-        {(problem ?? unkept) ? <FieldProblem id="group">{(problem ?? unkept)!}</FieldProblem> : null}
+        {shown ? <Figures design={shown.design as DesignCard} /> : null}
+        <Parts form={form} group={group} drawn={drawn} />
+        <FormChoices control={form.control} name="layout" label="How they lie" choices={layouts} />
+        <FormLength control={form.control} name="gap" label="Space between" unit={unit} problem={group.gapProblem} />
+        {used.length > 1 ? <Moves form={form} group={group} /> : null}
+        {told ? <FieldProblem id="group">{told}</FieldProblem> : null}
       </Section>
     </Page>
   )
 }
 
-const NONE = 'none'
-const partOf = (d: Design) => ({ id: d.id, edits: editsOf(d) })
+async function keepGroup(id: string, request: Request, used: readonly DesignCard[]): Promise<void> {
+  const { design } = await atDesk((d) => d.group(request, id))
+  const letters = used.flatMap((d) => d.smallestLetterMm ?? [])
+  createWithDesign(
+    cardOf(id, {
+      name: used
+        .map((d) => d.name)
+        .join(', ')
+        .slice(0, 120),
+      kind: used[0]!.kind,
+      note: '',
+      smallestLetterMm: letters.length > 0 ? Math.min(...letters) : null,
+      change: { scale: 1, rotate: 0, mirror: 'none' },
+      order: null,
+      ...design,
+    }),
+  )
+}
 
-type Place = 0 | 1 | 2 | 3
-type Request = Parameters<DesignDesk['group']>[0]
+function Figures({ design }: { design: DesignCard }) {
+  const style = useShelf((s) => s.shop)
+  return (
+    <>
+      <Words bold style={{ fontSize: 24, lineHeight: 30 }}>
+        {`${formatLength(design.width, style)} × ${formatLength(design.height, style)}`}
+      </Words>
+      <Words soft>{countWords(design)}</Words>
+    </>
+  )
+}
 
-function useGroup(request: Request | null): { group: OpenedDesign | null; problem: string | null } {
-  const [state, setState] = useState<{ group: OpenedDesign | null; problem: string | null }>({
-    group: null,
-    problem: null,
-  })
-  const key = JSON.stringify(request)
-  useEffect(() => {
-    if (key === 'null') return
-    let gone = false
-    atDesk((d) => d.group(JSON.parse(key) as Request, null)).then(
-      (group) => gone || setState({ group, problem: null }),
-      (error: Error) => gone || setState((last) => ({ ...last, problem: error.message })),
+type PartProps = { form: DraftForm<Texts>; group: Group }
+
+/** Which designs, one more than there are until there are four. */
+function Parts({ form, group: { named }, drawn }: PartProps & { drawn: readonly DesignCard[] }) {
+  const layout = useWatch({ control: form.control, name: 'layout' })
+  const count = layout === 'around' ? 2 : Math.min(MOST_PARTS, Math.max(2, named.length + 1))
+  const pick = (at: number, id: string): void => {
+    const ids = named.map((d) => d.id)
+    ids[at] = id
+    form.setValue(
+      'parts',
+      ids.filter((part) => part !== NONE),
     )
-    return () => {
-      gone = true
-    }
-  }, [key])
-  return state
+  }
+  return Array.from({ length: count }, (_, i) => (
+    <Choices
+      key={`${i}${named[i]?.id}`}
+      long
+      label={i === 0 ? 'The first' : i === 1 ? 'The second' : 'And another'}
+      choices={[...(i >= 2 ? [{ id: NONE, name: 'None' }] : []), ...drawn.map((d) => ({ id: d.id, name: d.name }))]}
+      value={named[i]?.id ?? null}
+      onChange={(id) => pick(i, id)}
+    />
+  ))
+}
+
+function Moves({ form, group: { used, moved, request } }: PartProps) {
+  const { unit } = useShelf((s) => s.shop)
+  return (
+    <Opener title="Move a part from there" open={request?.shifts.some(({ x, y }) => x !== 0 || y !== 0)}>
+      <Words soft>A minus moves it left, or up.</Words>
+      {used.map((design, i) => (
+        <View key={`${i}${design.id}`} style={{ gap: 6 }}>
+          <Words>{design.name}</Words>
+          <View style={{ flexDirection: 'row', gap: 12 }}>
+            {(['right', 'down'] as const).map((way) => (
+              <FormLength
+                half
+                key={way}
+                control={form.control}
+                name={`moves.${i as 0}.${way}`}
+                problem={moved[i]?.[way].problem}
+                label={way === 'right' ? 'To the right' : 'Down'}
+                unit={unit}
+              />
+            ))}
+          </View>
+        </View>
+      ))}
+    </Opener>
+  )
 }

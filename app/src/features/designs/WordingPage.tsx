@@ -1,72 +1,64 @@
 import { Button } from '@rneui/themed'
+import { adviceOf } from '@thimble/core/advice'
+import { formatLength, type LengthUnit } from '@thimble/core/lengths'
+import { readSigned, readTyped } from '@thimble/plan'
 import { Asset } from 'expo-asset'
 import { useRouter } from 'expo-router'
-import { useEffect, useState } from 'react'
+import { type Control, useWatch } from 'react-hook-form'
 import { View } from 'react-native'
-import { atDesk } from '@/drawings/desk'
-import { DesignBoard } from '@/drawings/DesignBoard'
-import { designOf } from '@/drawings/useIntake'
+import { atDesk } from '@/workers/desk'
+import { DesignBoard } from '@/desk/DesignBoard'
+import { cardOf } from '@/desk/useIntake'
 import { groundFor } from '@/drawing/clothInk'
-import { readSigned, readTyped } from '@/plan/readTyped'
-import { createDrawn, useShelf } from '@/state/store'
+import { FormChoices, FormField, FormLength } from '@/forms/FormField'
+import { useDraftForm } from '@/forms/useDraftForm'
+import { createWithDesign, useShelf } from '@/state/store'
+import { useNamed } from '@/state/useShelfDocs'
 import { typefaces } from '@/theme/typefaces'
 import { AdviceBar } from '@/ui/AdviceBar'
-import { Choices } from '@/ui/Choices'
-import { Field } from '@/ui/Field'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { useTask } from '@/ui/useTask'
 import { Words } from '@/ui/Words'
 import type { DesignDesk } from '@/workers/designWorker'
-import { formatLength } from '@thimble/core/lengths/formatLength'
-import { DraftLength } from '../stash/DraftLength'
-import { useDraft } from '../stash/useDraft'
-import { useNamed } from '../useShelfDocs'
+import { useWorkedOut } from './useWorkedOut'
 
-type Set = Awaited<ReturnType<DesignDesk['wording']>>
+type SetWords = Awaited<ReturnType<DesignDesk['wording']>>
 type Request = Parameters<DesignDesk['wording']>[0]
+type Texts = Record<'text' | 'face' | 'height' | 'spacing' | 'colour', string>
 
 const PAUSE_MS = 120
+const blank: Texts = { text: '', face: typefaces[0]!.id, height: '12 mm', spacing: '0', colour: '#1f2d38' }
+
+function readWording({ text, height, spacing, colour }: Texts, unit: LengthUnit) {
+  const tall = readTyped({ text: height, unit })
+  const apart = readSigned({ text: spacing, unit })
+  const request: Request | null =
+    text.trim() && tall.mm && apart.mm !== null ? { text, letterHeight: tall.mm, spacing: apart.mm, colour } : null
+  return { request, problems: { height: tall.problem, spacing: apart.problem } }
+}
 
 /** A line of wording from a typeface that ships with the program, by the height of its capitals. */
 export function WordingPage() {
-  const style = useShelf((s) => s.shop)
+  const { unit } = useShelf((s) => s.shop)
   const router = useRouter()
-  const threads = useNamed('threads')
-  const draft = useDraft('wording', {
-    text: '',
-    face: typefaces[0]!.id,
-    height: '12 mm',
-    spacing: '0',
-    colour: '#1f2d38',
-  })
-  const { texts, type } = draft
-  const { mm: height, problem: heightWrong } = readTyped({ text: texts.height, unit: style.unit })
-  const spacing = readSigned({ text: texts.spacing, unit: style.unit })
+  const form = useDraftForm('wording', blank)
+  const texts = useWatch({ control: form.control }) as Texts
   const face = typefaces.find((f) => f.id === texts.face) ?? typefaces[0]!
-  const request: Request | null =
-    texts.text.trim() && height && spacing.mm !== null
-      ? { text: texts.text, letterHeight: height, spacing: spacing.mm, colour: texts.colour }
-      : null
-  const { set, problem } = useSetting(request, Asset.fromModule(face.file).uri)
+  const font = Asset.fromModule(face.file).uri
+  const { request, problems } = readWording(texts, unit)
+  const { found: set, problem } = useWorkedOut(request, (q) => atDesk((d) => d.wording(q, font, null)), {
+    pauseMs: PAUSE_MS,
+    also: font,
+  })
   const { busy, problem: unkept, run } = useTask()
   const keep = (): void =>
     void run(async () => {
+      if (!request) return
       const id = crypto.randomUUID()
-      const made = await atDesk((d) => d.wording(request!, Asset.fromModule(face.file).uri, id))
-      createDrawn(
-        designOf(id, {
-          name: texts.text.trim().slice(0, 120),
-          kind: 'wording',
-          note: `Set in ${face.name}.`,
-          smallestLetterMm: made.smallestLetterMm,
-          change: { scale: 1, rotate: 0, mirror: 'none' },
-          order: null,
-          ...made.design,
-        }),
-      )
-      draft.forget()
+      await keepWording(id, request, face, font)
+      form.forget()
       router.replace(`/designs/${id}`)
     })
   return (
@@ -80,84 +72,96 @@ export function WordingPage() {
         <DesignBoard
           opened={set}
           height={200}
-          unit={style.unit}
+          unit={unit}
           ground={groundFor(set.design.colours)}
           label="The wording, to scale"
         />
       ) : null}
       <Section>
-        {set && request && !problem ? (
-          <>
-            <Words bold style={{ fontSize: 24, lineHeight: 30 }}>
-              {`${formatLength(set.design.width, style)} × ${formatLength(set.design.height, style)}`}
-            </Words>
-            <Words
-              soft
-            >{`About ${set.design.stitches.toLocaleString('en')} stitches; the smallest letter is ${formatLength(set.smallestLetterMm, style)} high.`}</Words>
-            {set.design.summary.warnings.map((a) => (
-              <AdviceBar key={a.code} advice={a} />
-            ))}
-          </>
-        ) : null}
-        <Field
-          label="The words"
-          value={texts.text}
-          problem={request ? problem : null}
-          placeholder="Marram & Tide"
-          onChange={(t) => type('text', t)}
-        />
-        <Choices label="Typeface" choices={typefaces} value={face.id} onChange={(t) => type('face', t)} />
-        <View style={{ flexDirection: 'row', gap: 12 }}>
-          <DraftLength
-            half
-            draft={{ ...draft, problems: { height: heightWrong ?? undefined } }}
-            field="height"
-            label="Height of a capital"
-            unit={style.unit}
-          />
-          <DraftLength
-            half
-            draft={{ ...draft, problems: { spacing: spacing.problem ?? undefined } }}
-            field="spacing"
-            label="More between letters"
-            unit={style.unit}
-          />
-        </View>
-        <Choices
-          label="Colour"
-          choices={[
-            { id: '#1f2d38', name: 'Ink', swatch: '#1f2d38' },
-            ...threads
-              .filter((t) => t.weight !== 12)
-              .slice(0, 8)
-              .map((t) => ({ id: t.colour.toLowerCase(), name: t.name, swatch: t.colour })),
-          ].filter((c, i, all) => all.findIndex((o) => o.id === c.id) === i)}
-          value={texts.colour}
-          onChange={(t) => type('colour', t)}
-        />
+        {set && request && !problem ? <Figures set={set} /> : null}
+        <WordingFields control={form.control} unit={unit} problems={{ ...problems, text: request ? problem : null }} />
         {unkept ? <FieldProblem id="keep">{unkept}</FieldProblem> : null}
       </Section>
     </Page>
   )
 }
 
-/** The wording as the worker sets it, a moment after the last key. */
-function useSetting(request: Request | null, font: string): { set: Set | null; problem: string | null } {
-  const [state, setState] = useState<{ set: Set | null; problem: string | null }>({ set: null, problem: null })
-  const key = JSON.stringify(request)
-  useEffect(() => {
-    if (key === 'null') return
-    let gone = false
-    const timer = setTimeout(() => {
-      atDesk((d) => d.wording(JSON.parse(key), font, null)).then(
-        (set) => gone || setState({ set, problem: null }),
-        (error: Error) => gone || setState((last) => ({ ...last, problem: error.message })),
-      )
-    }, PAUSE_MS)
-    return () => {
-      gone = true
-      clearTimeout(timer)
-    }
-  }, [key, font])
-  return state
+type FieldsProps = {
+  control: Control<Texts>
+  unit: LengthUnit
+  problems: Record<'text' | 'height' | 'spacing', string | null>
+}
+
+function WordingFields({ control, unit, problems }: FieldsProps) {
+  return (
+    <>
+      <FormField control={control} name="text" label="The words" problem={problems.text} placeholder="Marram & Tide" />
+      <FormChoices control={control} name="face" label="Typeface" choices={typefaces} />
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        <FormLength
+          half
+          control={control}
+          name="height"
+          label="Height of a capital"
+          unit={unit}
+          problem={problems.height}
+        />
+        <FormLength
+          half
+          control={control}
+          name="spacing"
+          label="More between letters"
+          unit={unit}
+          problem={problems.spacing}
+        />
+      </View>
+      <FormChoices control={control} name="colour" label="Colour" choices={useColours()} />
+    </>
+  )
+}
+
+type Face = (typeof typefaces)[number]
+
+async function keepWording(id: string, request: Request, face: Face, font: string): Promise<void> {
+  const made = await atDesk((d) => d.wording(request, font, id))
+  createWithDesign(
+    cardOf(id, {
+      name: request.text.trim().slice(0, 120),
+      kind: 'wording',
+      note: `Set in ${face.name}.`,
+      smallestLetterMm: made.smallestLetterMm,
+      change: { scale: 1, rotate: 0, mirror: 'none' },
+      order: null,
+      ...made.design,
+    }),
+  )
+}
+
+function Figures({ set }: { set: SetWords }) {
+  const style = useShelf((s) => s.shop)
+  const { width, height, stitches, summary } = set.design
+  return (
+    <>
+      <Words bold style={{ fontSize: 24, lineHeight: 30 }}>
+        {`${formatLength(width, style)} × ${formatLength(height, style)}`}
+      </Words>
+      <Words soft>
+        {`About ${stitches.toLocaleString('en')} stitches; the smallest letter is ${formatLength(set.smallestLetterMm, style)} high.`}
+      </Words>
+      {summary.warnings.map(adviceOf).map((a) => (
+        <AdviceBar key={a.code} advice={a} />
+      ))}
+    </>
+  )
+}
+
+const INK = { id: '#1f2d38', name: 'Ink', swatch: '#1f2d38' }
+
+/** Ink, and the first threads of the shelf, each colour once. */
+function useColours() {
+  const threads = useNamed('threads')
+    .filter((t) => t.weight !== 12)
+    .slice(0, 8)
+    .map((t) => ({ id: t.colour.toLowerCase(), name: t.name, swatch: t.colour }))
+  return [INK, ...threads].filter((c, i, all) => all.findIndex((o) => o.id === c.id) === i)
 }

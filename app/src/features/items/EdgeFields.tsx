@@ -1,48 +1,49 @@
 import { Button } from '@rneui/themed'
+import { useFieldArray, useWatch } from 'react-hook-form'
 import { View } from 'react-native'
-import { Field } from '@/ui/Field'
+import { FormField, FormLength } from '@/forms/FormField'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
-import { asksCorners, type EdgeText } from './itemDraft'
-import type { ItemPart } from './ItemFormPage'
+import { asksCorners } from './itemDraft'
+import type { ItemPart } from './itemPart'
 
 const says = {
   3: 'Three edges make their own corners.',
   4: 'The upper and the lower edge lie level; how the sides lean follows from the lengths.',
 } as Record<number, string>
+const FREE = 'Corners are right angles unless you say otherwise; turn less than nothing where the outline goes in.'
 
 /** The outline: edges clockwise, the first along the top, with their corners where lengths alone do not settle them. */
-export function EdgeFields({ texts: { edges }, problems, unit, put }: ItemPart) {
-  const corners = asksCorners(edges)
-  const change = (i: number, edge: Partial<EdgeText>): void =>
-    put({ edges: edges.map((e, at) => (at === i ? { ...e, ...edge } : e)) })
+export function EdgeFields({ form: { control }, problems, unit }: ItemPart) {
+  const { fields, append, remove } = useFieldArray({ control, name: 'edges' })
+  const corners = asksCorners(useWatch({ control, name: 'edges' }))
   return (
     <Section
       title="Its edges"
-      says={`Laid flat, going round clockwise from the upper left. ${says[edges.length] ?? 'Corners are right angles unless you say otherwise; turn less than nothing where the outline goes in.'}`}
+      says={`Laid flat, going round clockwise from the upper left. ${says[fields.length] ?? FREE}`}
     >
-      {edges.map((edge, i) => (
-        <View key={i} style={{ flexDirection: 'row', gap: 12 }}>
-          <Field
+      {fields.map(({ id }, i) => (
+        <View key={id} style={{ flexDirection: 'row', gap: 12 }}>
+          <FormLength
             half
-            big
+            control={control}
+            name={`edges.${i}.length`}
             label={`Edge ${i + 1}${i === 0 ? ', the upper' : ''}`}
-            suffix={/[a-z"]/.test(edge.length) ? undefined : unit}
-            value={edge.length}
-            problem={problems[`edge.${i}`]}
-            onChange={(length) => change(i, { length: length.slice(0, 60) })}
+            unit={unit}
+            problem={problems[`edges.${i}.length`]}
           />
-          {corners && i < edges.length - 1 ? (
-            <Field
+          {corners && i < fields.length - 1 ? (
+            <FormField
               half
               big
+              control={control}
+              name={`edges.${i}.turn`}
               label="Corner after it"
               suffix="°"
-              value={edge.turn}
               placeholder="90"
-              problem={problems[`turn.${i}`]}
-              onChange={(turn) => change(i, { turn: turn.slice(0, 10) })}
+              longest={10}
+              problem={problems[`edges.${i}.turn`]}
             />
           ) : null}
         </View>
@@ -53,16 +54,16 @@ export function EdgeFields({ texts: { edges }, problems, unit, put }: ItemPart) 
           <Button
             type="outline"
             title="One more edge"
-            disabled={edges.length >= 24}
-            onPress={() => put({ edges: [...edges, { length: '', turn: '' }] })}
+            disabled={fields.length >= 24}
+            onPress={() => append({ length: '', turn: '' }, { shouldFocus: false })}
           />
         </View>
         <View style={{ flex: 1 }}>
           <Button
             type="outline"
             title="One less"
-            disabled={edges.length <= 3}
-            onPress={() => put({ edges: edges.slice(0, -1) })}
+            disabled={fields.length <= 3}
+            onPress={() => remove(fields.length - 1)}
           />
         </View>
       </View>

@@ -1,55 +1,52 @@
 import { Button } from '@rneui/themed'
+import { useFieldArray, useWatch } from 'react-hook-form'
 import { View } from 'react-native'
-import { Choices } from '@/ui/Choices'
-import { Field } from '@/ui/Field'
+import { FormChoices, FormField, FormLength } from '@/forms/FormField'
 import { Section } from '@/ui/Section'
-import type { LineText } from './itemDraft'
-import type { ItemPart } from './ItemFormPage'
+import type { ItemPart } from './itemPart'
+
+const ways = [
+  { id: 'level', name: 'Level' },
+  { id: 'upright', name: 'Up and down' },
+] as const
 
 /** Lines of its own to measure from: a fold, a dart, a stripe. */
-export function LineFields({ texts: { lines }, problems, unit, put }: ItemPart) {
-  const change = (i: number, line: Partial<LineText>): void =>
-    put({ lines: lines.map((l, at) => (at === i ? { ...l, ...line } : l)) })
+export function LineFields({ form: { control }, problems, unit }: ItemPart) {
+  const { fields, append, remove } = useFieldArray({ control, name: 'lines' })
+  const lines = useWatch({ control, name: 'lines' })
   return (
     <Section title="Lines to measure from" says="Its edges and its middle are known; add a fold, a seam or a stripe.">
-      {lines.map((line, i) => (
-        <View key={i} style={{ gap: 8 }}>
+      {fields.map(({ id }, i) => (
+        <View key={id} style={{ gap: 8 }}>
           <View style={{ flexDirection: 'row', gap: 12 }}>
-            <Field
+            <FormField
               half
+              control={control}
+              name={`lines.${i}.name`}
               label="Line"
-              value={line.name}
-              problem={problems[`lineName.${i}`]}
-              onChange={(name) => change(i, { name: name.slice(0, 60) })}
+              longest={60}
+              problem={problems[`lines.${i}.name`]}
             />
-            <Field
+            <FormLength
               half
-              label={line.axis === 'level' ? 'From the top' : 'From your left'}
-              suffix={/[a-z"]/.test(line.at) ? undefined : unit}
-              value={line.at}
-              problem={problems[`line.${i}`]}
-              onChange={(at) => change(i, { at: at.slice(0, 60) })}
+              control={control}
+              name={`lines.${i}.at`}
+              label={lines[i]?.axis === 'upright' ? 'From your left' : 'From the top'}
+              unit={unit}
+              problem={problems[`lines.${i}.at`]}
             />
           </View>
           <View style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-end', flexWrap: 'wrap' }}>
-            <Choices
-              label="It runs"
-              choices={[
-                { id: 'level', name: 'Level' },
-                { id: 'upright', name: 'Up and down' },
-              ]}
-              value={line.axis}
-              onChange={(axis) => change(i, { axis })}
-            />
-            <Button type="outline" title="Take off" onPress={() => put({ lines: lines.filter((_, at) => at !== i) })} />
+            <FormChoices control={control} name={`lines.${i}.axis`} label="It runs" choices={ways} />
+            <Button type="outline" title="Take off" onPress={() => remove(i)} />
           </View>
         </View>
       ))}
       <Button
         type="outline"
         title="Add a line"
-        disabled={lines.length >= 12}
-        onPress={() => put({ lines: [...lines, { name: '', axis: 'level', at: '' }] })}
+        disabled={fields.length >= 12}
+        onPress={() => append({ name: '', axis: 'level', at: '' }, { shouldFocus: false })}
       />
     </Section>
   )

@@ -1,13 +1,13 @@
 import type { CustomItem } from '@thimble/contract'
-import { customItem } from '@thimble/core/placement/customItem'
-import { presetMeasures } from '@thimble/core/placement/itemKinds'
-import { boxOf } from '@thimble/core/plane/box'
+import type { LengthUnit } from '@thimble/core/lengths'
+import { customItem, type ItemShape, presetMeasures } from '@thimble/core/placement'
+import { boxOf } from '@thimble/core/plane'
 import { useState } from 'react'
 import { View } from 'react-native'
 import Svg, { G, Path, Text } from 'react-native-svg'
 import { ItemOutline } from '@/drawing/ItemOutline'
 import { clothInk } from '@/drawing/clothInk'
-import { fitAll, toPath, toX, toY } from '@/drawing/scale'
+import { fitAll, toPath, toX, toY, type View as Scale } from '@/drawing/scale'
 import { Tape } from '@/drawing/Tape'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Words } from '@/ui/Words'
@@ -17,7 +17,7 @@ const TAPE = 20
 const CLOTH = '#e8e2d4'
 
 /** The outline as typed so far, to scale, its edges numbered. */
-export function OutlineDrawing({ item, unit }: { item: CustomItem | null; unit: 'mm' | 'cm' | 'in' }) {
+export function OutlineDrawing({ item, unit }: { item: CustomItem | null; unit: LengthUnit }) {
   const p = usePalette()
   const [width, setWidth] = useState(0)
   if (!item)
@@ -29,9 +29,6 @@ export function OutlineDrawing({ item, unit }: { item: CustomItem | null; unit: 
   const kind = customItem(item)
   const shape = kind.shape(presetMeasures(kind))
   const view = fitAll(boxOf(shape.outline), Math.max(50, width - TAPE), HEIGHT - TAPE, 26)
-  const middle = boxOf(shape.outline)
-  const [cx, cy] = [(middle.left + middle.right) / 2, (middle.top + middle.bottom) / 2]
-  const ink = clothInk(CLOTH)
   return (
     <View
       role="img"
@@ -43,48 +40,8 @@ export function OutlineDrawing({ item, unit }: { item: CustomItem | null; unit: 
         <Svg width={width} height={HEIGHT}>
           <G x={TAPE} y={TAPE}>
             <ItemOutline view={view} item={shape} colour={CLOTH} edge={p.ink} />
-            {shape.zones.map((z) => (
-              <Path
-                key={z.id}
-                d={toPath(view, z.outline)}
-                fill={p.madder}
-                fillOpacity={0.16}
-                stroke={p.madder}
-                strokeWidth={1}
-                strokeDasharray="5 3"
-              />
-            ))}
-            {shape.lines
-              .filter((l) => l.id.startsWith('line'))
-              .map((l) => (
-                <Path
-                  key={l.id}
-                  d={
-                    l.axis === 'level' ? `M0 ${toY(view, l.at)}H${view.width}` : `M${toX(view, l.at)} 0V${view.height}`
-                  }
-                  stroke={ink.chalk}
-                  strokeWidth={1.2}
-                  strokeDasharray="6 4"
-                />
-              ))}
-            {shape.tapes.map((t, i) => {
-              const [mx, my] = [(t.from.x + t.to.x) / 2, (t.from.y + t.to.y) / 2]
-              const far = Math.hypot(mx - cx, my - cy) || 1
-              const out = 14 / view.k
-              return (
-                <Text
-                  key={t.id}
-                  x={toX(view, mx + ((mx - cx) / far) * out)}
-                  y={toY(view, my + ((my - cy) / far) * out) + 5}
-                  textAnchor="middle"
-                  fontFamily="TextBold"
-                  fontSize={14}
-                  fill={p.ink}
-                >
-                  {String(i + 1)}
-                </Text>
-              )
-            })}
+            <StripsAndLines view={view} shape={shape} />
+            <EdgeNumbers view={view} shape={shape} />
           </G>
           <G x={TAPE} y={0}>
             <Tape length={view.width} k={view.k} from={view.left} unit={unit} depth={TAPE} across />
@@ -95,5 +52,67 @@ export function OutlineDrawing({ item, unit }: { item: CustomItem | null; unit: 
         </Svg>
       )}
     </View>
+  )
+}
+
+type Part = { view: Scale; shape: ItemShape }
+
+function StripsAndLines({ view, shape }: Part) {
+  const p = usePalette()
+  const ink = clothInk(CLOTH)
+  return (
+    <>
+      {shape.zones.map((z) => (
+        <Path
+          key={z.id}
+          d={toPath(view, z.outline)}
+          fill={p.madder}
+          fillOpacity={0.16}
+          stroke={p.madder}
+          strokeWidth={1}
+          strokeDasharray="5 3"
+        />
+      ))}
+      {shape.lines
+        .filter((l) => l.id.startsWith('line'))
+        .map((l) => (
+          <Path
+            key={l.id}
+            d={l.axis === 'level' ? `M0 ${toY(view, l.at)}H${view.width}` : `M${toX(view, l.at)} 0V${view.height}`}
+            stroke={ink.chalk}
+            strokeWidth={1.2}
+            strokeDasharray="6 4"
+          />
+        ))}
+    </>
+  )
+}
+
+/** Each edge's number, outside its middle. */
+function EdgeNumbers({ view, shape }: Part) {
+  const p = usePalette()
+  const { left, right, top, bottom } = boxOf(shape.outline)
+  const [cx, cy] = [(left + right) / 2, (top + bottom) / 2]
+  return (
+    <>
+      {shape.tapes.map((t, i) => {
+        const [mx, my] = [(t.from.x + t.to.x) / 2, (t.from.y + t.to.y) / 2]
+        const far = Math.hypot(mx - cx, my - cy) || 1
+        const out = 14 / view.k
+        return (
+          <Text
+            key={t.id}
+            x={toX(view, mx + ((mx - cx) / far) * out)}
+            y={toY(view, my + ((my - cy) / far) * out) + 5}
+            textAnchor="middle"
+            fontFamily="TextBold"
+            fontSize={14}
+            fill={p.ink}
+          >
+            {String(i + 1)}
+          </Text>
+        )
+      })}
+    </>
   )
 }

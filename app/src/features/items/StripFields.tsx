@@ -1,44 +1,45 @@
 import { Button } from '@rneui/themed'
+import { useFieldArray, useWatch } from 'react-hook-form'
 import { View } from 'react-native'
-import { Field } from '@/ui/Field'
+import { FormField, FormLength } from '@/forms/FormField'
 import { Section } from '@/ui/Section'
-import type { StripText } from './itemDraft'
-import type { ItemPart } from './ItemFormPage'
+import type { ItemPart } from './itemPart'
 
 /** Strips along edges where nothing may be sewn: hems, seams, bindings. */
-export function StripFields({ texts: { strips, edges }, problems, unit, put }: ItemPart) {
-  const change = (i: number, strip: Partial<StripText>): void =>
-    put({ strips: strips.map((s, at) => (at === i ? { ...s, ...strip } : s)) })
+export function StripFields({ form: { control }, problems, unit }: ItemPart) {
+  const { fields, append, remove } = useFieldArray({ control, name: 'strips' })
+  const edges = useWatch({ control, name: 'edges' }).length
   return (
     <Section title="Strips kept free" says="Hems, seams and bindings along its edges, where nothing may be sewn.">
-      {strips.map((strip, i) => (
-        <View key={i} style={{ gap: 8 }}>
+      {fields.map(({ id }, i) => (
+        <View key={id} style={{ gap: 8 }}>
           <View style={{ flexDirection: 'row', gap: 12 }}>
-            <Field
+            <FormField
               half
+              control={control}
+              name={`strips.${i}.edge`}
               label="Along edge"
               keyboard="numeric"
-              value={strip.edge}
-              problem={problems[`stripEdge.${i}`]}
-              onChange={(edge) => change(i, { edge: edge.slice(0, 4) })}
+              longest={4}
+              problem={problems[`strips.${i}.edge`]}
             />
-            <Field
+            <FormLength
               half
+              control={control}
+              name={`strips.${i}.depth`}
               label="How deep"
-              suffix={/[a-z"]/.test(strip.depth) ? undefined : unit}
-              value={strip.depth}
-              problem={problems[`strip.${i}`]}
-              onChange={(depth) => change(i, { depth: depth.slice(0, 60) })}
+              unit={unit}
+              problem={problems[`strips.${i}.depth`]}
             />
           </View>
-          <Button type="outline" title="Take off" onPress={() => put({ strips: strips.filter((_, at) => at !== i) })} />
+          <Button type="outline" title="Take off" onPress={() => remove(i)} />
         </View>
       ))}
       <Button
         type="outline"
         title="Add a strip"
-        disabled={strips.length >= 24}
-        onPress={() => put({ strips: [...strips, { edge: String((strips.length % edges.length) + 1), depth: '' }] })}
+        disabled={fields.length >= 24}
+        onPress={() => append({ edge: String((fields.length % edges) + 1), depth: '' }, { shouldFocus: false })}
       />
     </Section>
   )

@@ -1,15 +1,19 @@
+import { readTyped } from '@thimble/plan'
 import type { CustomItem, SavedItem } from '@thimble/contract'
 import { CoreError } from '@thimble/core/errors'
-import { formatLength } from '@thimble/core/lengths/formatLength'
-import type { LengthStyle } from '@thimble/core/lengths/units'
-import { customItem } from '@thimble/core/placement/customItem'
-import { presetMeasures } from '@thimble/core/placement/itemKinds'
-import { readTyped } from '@/plan/readTyped'
+import { formatLength, type LengthStyle } from '@thimble/core/lengths'
+import { customItem, presetMeasures } from '@thimble/core/placement'
 
-export type EdgeText = { length: string; turn: string }
-export type LineText = { name: string; axis: 'level' | 'upright'; at: string }
-export type StripText = { edge: string; depth: string }
+type EdgeText = { length: string; turn: string }
+type LineText = { name: string; axis: 'level' | 'upright'; at: string }
+type StripText = { edge: string; depth: string }
 export type ItemTexts = { name: string; edges: EdgeText[]; lines: LineText[]; strips: StripText[] }
+
+const UNMEASURED = 'Measure it and type it here.'
+const UNNAMED = 'Give it a name.'
+const UNNAMED_LINE = 'Give the line a name.'
+/** What is said of a field that is only still empty. */
+export const EMPTY: ReadonlySet<string> = new Set([UNMEASURED, UNNAMED, UNNAMED_LINE])
 
 export const newTexts: ItemTexts = {
   name: '',
@@ -32,7 +36,7 @@ export function textsOf(item: SavedItem, style: LengthStyle): ItemTexts {
 /** Up to four edges make their own corners. */
 export const asksCorners = (edges: readonly EdgeText[]): boolean => edges.length > 4
 
-export type ReadItem = { item: CustomItem | null; problems: Record<string, string> }
+type ReadItem = { item: CustomItem | null; problems: Record<string, string> }
 
 /** What was typed as an item, when all of it can be read and its edges meet; else a sentence beside each wrong thing. */
 export function readItem(texts: ItemTexts, unit: 'mm' | 'cm' | 'in'): ReadItem {
@@ -40,7 +44,7 @@ export function readItem(texts: ItemTexts, unit: 'mm' | 'cm' | 'in'): ReadItem {
   const length = (text: string, path: string, may0 = false): number => {
     const { mm, problem } = readTyped({ text, unit })
     if (problem) problems[path] = problem
-    else if (mm === null) problems[path] = 'Measure it and type it here.'
+    else if (mm === null) problems[path] = UNMEASURED
     else if (mm === 0 && !may0) problems[path] = 'It has to be more than nothing.'
     return mm ?? 0
   }
@@ -53,20 +57,21 @@ export function readItem(texts: ItemTexts, unit: 'mm' | 'cm' | 'in'): ReadItem {
   const item: CustomItem = {
     name: texts.name.trim(),
     edges: texts.edges.map((edge, i) => ({
-      length: length(edge.length, `edge.${i}`),
+      length: length(edge.length, `edges.${i}.length`),
       // Corners are asked from five edges on; what was typed before edges were taken off waits and does nothing.
-      turn: !asksCorners(texts.edges) || edge.turn.trim() === '' ? null : whole(edge.turn, `turn.${i}`, -179, 179),
+      turn:
+        !asksCorners(texts.edges) || edge.turn.trim() === '' ? null : whole(edge.turn, `edges.${i}.turn`, -179, 179),
     })),
     lines: texts.lines.map((line, i) => {
-      if (line.name.trim() === '') problems[`lineName.${i}`] = 'Give the line a name.'
-      return { name: line.name.trim(), axis: line.axis, at: length(line.at, `line.${i}`, true) }
+      if (line.name.trim() === '') problems[`lines.${i}.name`] = UNNAMED_LINE
+      return { name: line.name.trim(), axis: line.axis, at: length(line.at, `lines.${i}.at`, true) }
     }),
     strips: texts.strips.map((strip, i) => ({
-      edge: whole(strip.edge, `stripEdge.${i}`, 1, texts.edges.length) ?? 1,
-      depth: length(strip.depth, `strip.${i}`),
+      edge: whole(strip.edge, `strips.${i}.edge`, 1, texts.edges.length) ?? 1,
+      depth: length(strip.depth, `strips.${i}.depth`),
     })),
   }
-  if (item.name === '') problems.name = 'Give it a name.'
+  if (item.name === '') problems.name = UNNAMED
   const drawable = !Object.keys(problems).some((path) => path !== 'name')
   if (drawable) {
     try {

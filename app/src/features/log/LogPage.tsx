@@ -1,7 +1,8 @@
 import { Button } from '@rneui/themed'
 import type { LogRow } from '@thimble/contract'
-import { holdingNames } from '@thimble/core/recipe/names'
-import { format, parseISO } from 'date-fns'
+import { holdingNames } from '@thimble/core/recipe'
+import { format } from 'date-fns/format'
+import { parseISO } from 'date-fns/parseISO'
 import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { Pressable, View } from 'react-native'
@@ -13,11 +14,12 @@ import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { Split, useWide } from '@/ui/Split'
 import { Heading, Words } from '@/ui/Words'
-import { clothName } from '../piece/clothWords'
-import { faultNames, verdictNames } from '../piece/faultWords'
-import { landingText } from './landingText'
+import { clothName } from '@/words/clothWords'
+import { faultNames, verdictNames } from '@thimble/core/records'
+import { landingText } from '@/words/landingWords'
+import { layersText } from '@/words/stackWords'
 import { RecordSheet } from './RecordSheet'
-import { useLog } from './useLog'
+import { useLog } from '@/state/useLog'
 
 const ALL = 'all'
 
@@ -84,7 +86,7 @@ export function LogPage() {
 }
 
 function matches(row: LogRow, words: string): boolean {
-  const text = [row.name, row.customer, row.stack, row.note, ...row.faults.map((f) => faultNames[f])]
+  const text = [row.name, row.customer, layersText(row.layers), row.note, ...row.faults.map((f) => faultNames[f])]
     .join(' ')
     .toLowerCase()
   return words
@@ -125,7 +127,7 @@ function LogLine({ row, on, onOpen }: { row: LogRow; on: boolean; onOpen: () => 
           .filter(Boolean)
           .join(', ')}
       </Words>
-      <Words style={{ fontSize: 16 }}>{row.stack || 'No stack noted'}</Words>
+      <Words style={{ fontSize: 16 }}>{layersText(row.layers) || 'No stack noted'}</Words>
       <Words
         style={{ fontSize: 16 }}
         tone={row.verdict === 'spoiled' ? 'madder' : row.verdict === 'good' ? 'moss' : undefined}

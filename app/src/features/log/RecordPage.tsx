@@ -1,9 +1,10 @@
 import { Button } from '@rneui/themed'
-import { format, parseISO } from 'date-fns'
+import { format } from 'date-fns/format'
+import { parseISO } from 'date-fns/parseISO'
 import { useRouter } from 'expo-router'
 import { Page } from '@/ui/Page'
 import { RecordSheet } from './RecordSheet'
-import { useLog } from './useLog'
+import { useLog } from '@/state/useLog'
 
 /** One piece's record on a page of its own. */
 export function RecordPage({ id }: { id: string }) {

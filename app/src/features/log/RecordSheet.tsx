@@ -1,80 +1,101 @@
-import { holdingNames } from '@thimble/core/recipe/names'
+import type { KeptRecord, Piece, Shop } from '@thimble/contract'
+import { formatLength, type LengthStyle } from '@thimble/core/lengths'
+import { holdingNames } from '@thimble/core/recipe'
+import { faultNames, howBadNames, verdictNames } from '@thimble/core/records'
+import { writeSaid } from '@thimble/core/words'
+import { keptPlaced } from '@thimble/plan'
 import { useEffect } from 'react'
 import { View } from 'react-native'
 import { ItemDrawing } from '@/drawing/ItemDrawing'
-import { planMeasure } from '@/plan/planPiece'
 import { openPiece, useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Section } from '@/ui/Section'
 import { BigNumbers, Heading, Words } from '@/ui/Words'
-import { clothName } from '../piece/clothWords'
-import { faultNames, howBadNames, verdictNames } from '../piece/faultWords'
-import { layerDetail, layerName } from '../piece/recipeWords'
-import { landingText } from './landingText'
-import { useLog } from './useLog'
+import { clothName } from '@/words/clothWords'
+import { landingText } from '@/words/landingWords'
+import { bobbinText, layerDetail, layerLabel, needleText } from '@/words/stackWords'
 
-/** A record's own matter: what was used, where it landed, how it came out. Fetched when it is not on the device. */
+/** A record's own matter, from what was kept and nothing else. Fetched when it is not on the device. */
 export function RecordSheet({ id }: { id: string }) {
-  const p = usePalette()
   const piece = useShelf((s) => s.docs.pieces[id])
   const shop = useShelf((s) => s.shop)
-  const designs = useShelf((s) => s.docs.designs)
-  const row = useLog().find((r) => r.pieceId === id)
   useEffect(() => void openPiece(id), [id])
-  if (!piece || !row)
+  const known = useShelf((s) => s.log.some((row) => row.pieceId === id))
+  const record = piece?.finish.kept[0]
+  if (!piece || !record)
     return (
       <Section>
-        <Words role="status">{row ? 'Fetching the record …' : 'There is no such record.'}</Words>
+        <Words role="status">{known && !piece ? 'Fetching the record …' : 'There is no such record.'}</Words>
       </Section>
     )
-
-  const plan = planMeasure(piece, { shop, designs })
-  const used = piece.record.stack ?? piece.stack
-  const { record } = piece
+  const style: LengthStyle = { unit: shop.unit, fraction: shop.fraction }
   return (
     <>
-      {plan.placement ? (
-        <ItemDrawing
-          placement={plan.placement}
-          colour={piece.cloth.colour}
-          unit={shop.unit}
-          write={plan.write}
-          height={280}
-        />
-      ) : null}
-      <Section title={record.verdict ? verdictNames[record.verdict] : 'No verdict'}>
-        <BigNumbers>{landingText(row.dx, row.dy, plan.style) || 'The landing was not measured.'}</BigNumbers>
-        {record.faults.map((f) => (
-          <Words key={f.id} tone="madder">{`${faultNames[f.id]}, ${howBadNames[f.howBad]}`}</Words>
-        ))}
-        {record.faults.length === 0 ? <Words>No faults noted.</Words> : null}
-        {record.minutes ? <Words>{`${record.minutes} minutes.`}</Words> : null}
-        {record.note ? <Words>{record.note}</Words> : null}
-        {record.nextTime ? <Words bold>{`Next time: ${record.nextTime}`}</Words> : null}
-      </Section>
-      <Section title="What was used">
-        <Words>
-          {[clothName(piece.cloth.family), row.holding ? holdingNames[row.holding].toLowerCase() : '', record.hoopName]
-            .filter(Boolean)
-            .join(', ')}
-        </Words>
-        <View>
-          {used?.layers.map((l, i) => (
-            <View key={i} style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 8 }}>
-              <Words bold>{l.role === 'cloth' ? clothName(piece.cloth.family) : layerName(l.kind)}</Words>
-              <Words soft>{layerDetail(l, plan.write)}</Words>
-            </View>
-          ))}
-        </View>
-        {used ? (
-          <Words>{`Needle ${used.needle}; bobbin ${used.bobbin}; ${used.speedSpm} a minute.`}</Words>
-        ) : (
-          <Heading level={3}>No stack noted</Heading>
-        )}
-      </Section>
+      <MarkedDrawing piece={piece} shop={shop} style={style} />
+      <Outcome record={record} style={style} />
+      <Used record={record} style={style} />
       <Section title="Where it was marked">
-        <BigNumbers>{plan.placement?.summary ?? 'Not known'}</BigNumbers>
+        <BigNumbers>{piece.measure.kept[0] ? writeSaid(piece.measure.kept[0].placed, style) : 'Not noted'}</BigNumbers>
       </Section>
     </>
+  )
+}
+
+type Part = { record: KeptRecord; style: LengthStyle }
+
+function MarkedDrawing({ piece, shop, style }: { piece: Piece; shop: Shop; style: LengthStyle }) {
+  const [marks] = piece.measure.kept
+  const [record] = piece.finish.kept
+  if (!marks || !record) return null
+  return (
+    <ItemDrawing
+      placed={keptPlaced(marks)}
+      style={style}
+      colour={record.basis.cloth.colour}
+      unit={shop.unit}
+      write={(mm) => formatLength(mm, style)}
+      height={280}
+    />
+  )
+}
+
+function Outcome({ record, style }: Part) {
+  const { verdict, landing, faults, minutes, note, nextTime } = record
+  return (
+    <Section title={verdict ? verdictNames[verdict] : 'No verdict'}>
+      <BigNumbers>{landingText(landing.dx, landing.dy, style) || 'The landing was not measured.'}</BigNumbers>
+      {faults.map((f) => (
+        <Words key={f.id} tone="madder">{`${faultNames[f.id]}, ${howBadNames[f.howBad]}`}</Words>
+      ))}
+      {faults.length === 0 ? <Words>No faults noted.</Words> : null}
+      {minutes === null ? null : <Words>{`${minutes} minutes.`}</Words>}
+      {note ? <Words>{note}</Words> : null}
+      {nextTime ? <Words bold>{`Next time: ${nextTime}`}</Words> : null}
+    </Section>
+  )
+}
+
+function Used({ record, style }: Part) {
+  const p = usePalette()
+  const { basis, stack, holding, hoop } = record
+  const write = (mm: number): string => formatLength(mm, style)
+  const held = holding ? holdingNames[holding].toLowerCase() : ''
+  return (
+    <Section title="What was used">
+      <Words>{[clothName(basis.cloth.family), held, hoop?.name].filter(Boolean).join(', ')}</Words>
+      <View>
+        {stack?.layers.map((layer, i) => (
+          <View key={i} style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 8 }}>
+            <Words bold>{layerLabel(layer, basis.cloth.family)}</Words>
+            <Words soft>{layerDetail(layer, write)}</Words>
+          </View>
+        ))}
+      </View>
+      {stack ? (
+        <Words>{`Needle ${needleText(stack.needle)}; bobbin ${bobbinText(stack.bobbin)}${stack.speedSpm ? `; ${stack.speedSpm} a minute` : ''}.`}</Words>
+      ) : (
+        <Heading level={3}>No stack noted</Heading>
+      )}
+    </Section>
   )
 }

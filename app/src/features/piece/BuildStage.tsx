@@ -1,121 +1,135 @@
 import { Button } from '@rneui/themed'
-import type { Piece } from '@thimble/contract'
-import type { RecipeOption } from '@thimble/core/recipe/recipeOption'
+import type { KeptStack } from '@thimble/contract'
+import type { RecipeOption, Refusal } from '@thimble/core/recipe'
+import { chosenFrom, freshLayers, listsOf, reasonsOf, stackOf } from '@thimble/plan'
 import { useState } from 'react'
 import { View } from 'react-native'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Section } from '@/ui/Section'
 import { ThumbBar } from '@/ui/ThumbBar'
 import { Words } from '@/ui/Words'
+import { stackTitle } from '@/words/stackWords'
 import { ClothQuestions } from './ClothQuestions'
-import { recipeTitle, stackFrom } from './recipeWords'
 import { RecipeChoice } from './RecipeChoice'
 import { StackSheet } from './StackSheet'
 import type { StageProps } from './StageProps'
-import { useBuildPlan } from './usePiece'
-import { WhyList } from './WhyList'
-
-/** Refusals that nobody would have asked about. */
-const QUIET = new Set([
-  'hold.backing-alone-needs-no-cloth',
-  'hold.under-one-colour-wording',
-  'hold.under-thick-only',
-  'hold.no-clamp',
-])
+import { type PieceTools, useBuildPlan } from './usePiece'
+import { Why } from './Why'
 
 /** Build: the cloth in four questions, then the stack with its reasons, and other ways. */
 export function BuildStage({ tools, onDone }: StageProps) {
-  const { piece, plan, set } = tools
-  const { options, refused } = useBuildPlan(tools)
+  const { advice, basis, stack, option } = useBuildPlan(tools)
   const [others, setOthers] = useState(false)
-  const chosen = options.find((o) => o.id === piece.stack?.recipe) ?? options[0]
-  const told = refused.filter((r) => !QUIET.has(r.because.rule))
-  const rest = options.filter((o) => o !== chosen)
-  const take = (option: RecipeOption): void =>
-    set({ stack: stackFrom(option), holding: option.holding, holdingWhy: option.because[0]?.text ?? '' })
+  const rest = advice.options.filter((o) => o.id !== stack?.recipe)
+  const take = (chosen: RecipeOption): void => {
+    takeStack(tools, stackOf(chosen))
+    setOthers(false)
+  }
   return (
     <>
       <Section title="The cloth">
         <ClothQuestions tools={tools} />
       </Section>
-      {chosen ? (
+      {stack ? (
         <>
-          <Section title={recipeTitle(chosen)} says={chosen.because[0]?.text}>
+          <Section title={stackTitle(stack)} says={option?.because[0]?.text}>
+            {option ? null : <NotAdvised tools={tools} first={advice.options[0]} onTake={take} />}
             <StackSheet
               tools={tools}
-              option={chosen}
-              stack={piece.stack?.recipe === chosen.id ? piece.stack : null}
-              onChange={(stack) => set({ stack })}
+              kept={tools.piece.build.stack}
+              standing={stack}
+              onChange={(change) => tools.set({ build: { stack: change } })}
             />
-            {chosen.short.map((s) => (
+            {option ? <Words soft>{option.tension}</Words> : null}
+            {option?.short.map((s) => (
               <AdviceBar key={s.kind} advice={{ code: 'short', text: s.need, severity: 'caution' }} />
             ))}
-            {chosen.cautions.map((c) => (
+            {listsOf({ basis, stack }).cautions.map((c) => (
               <AdviceBar key={c.code} advice={c} />
             ))}
           </Section>
-          <Section title="Why">
-            <WhyList because={chosen.because} />
-          </Section>
+          <Why because={option?.because ?? reasonsOf({ basis, stack })} />
+          {others ? <OtherWays options={rest} write={tools.plan.write} onTake={take} /> : null}
+          <NotThisTime refused={advice.refused} />
+          <BuildActions others={others} more={rest.length} onMore={() => setOthers(!others)} onDone={onDone} />
         </>
       ) : (
-        <NoRecipe piece={piece} text={refused[0]?.because.text ?? 'No recipe can be given.'} onDone={onDone} />
+        <NoRecipe name={tools.piece.name} text={advice.refused[0]?.because.text} onDone={onDone} />
       )}
-      {chosen && others ? (
-        <Section title="Other ways">
-          {rest.map((option) => (
-            <RecipeChoice
-              key={option.id}
-              option={option}
-              write={plan.write}
-              onTake={() => {
-                take(option)
-                setOthers(false)
-              }}
-            />
-          ))}
-        </Section>
-      ) : null}
-      {chosen && told.length > 0 ? (
-        <Section title="Not this time">
-          {told.map((r) => (
-            <Words soft key={r.because.rule}>{`${r.what}: ${r.because.text}`}</Words>
-          ))}
-        </Section>
-      ) : null}
-      {chosen ? (
-        <ThumbBar>
-          <View style={{ flexDirection: 'row', gap: 12 }}>
-            <View style={{ flex: 1.4 }}>
-              <Button
-                title="Use this stack"
-                onPress={() => {
-                  if (piece.stack?.recipe !== chosen.id) take(chosen)
-                  onDone()
-                }}
-              />
-            </View>
-            {rest.length > 0 ? (
-              <View style={{ flex: 1 }}>
-                <Button
-                  type="outline"
-                  title={others ? 'Hide' : `${rest.length} other ${rest.length === 1 ? 'way' : 'ways'}`}
-                  onPress={() => setOthers(!others)}
-                />
-              </View>
-            ) : null}
-          </View>
-        </ThumbBar>
+    </>
+  )
+}
+
+function takeStack({ piece, set }: PieceTools, stack: KeptStack): void {
+  set({ build: { stack: freshLayers(piece, chosenFrom(stack)) } })
+}
+
+type Offer = { tools: PieceTools; first?: RecipeOption; onTake: (option: RecipeOption) => void }
+
+/** What was chosen stays, and says so where nothing of today's advice is it. */
+function NotAdvised({ first, onTake }: Offer) {
+  const text = 'You chose this one; it is not among what is advised for this cloth, design and holding any more.'
+  return (
+    <>
+      <AdviceBar advice={{ code: 'not-advised', text, severity: 'caution' }} />
+      {first ? (
+        <Button type="outline" title={`Take instead: ${stackTitle(stackOf(first))}`} onPress={() => onTake(first)} />
       ) : null}
     </>
   )
 }
 
-function NoRecipe({ piece, text, onDone }: { piece: Piece; text: string; onDone: () => void }) {
+type Others = { options: RecipeOption[]; write: (mm: number) => string; onTake: (option: RecipeOption) => void }
+
+const OtherWays = ({ options, write, onTake }: Others) => (
+  <Section title="Other ways">
+    {options.map((option) => (
+      <RecipeChoice key={option.id} option={option} write={write} onTake={() => onTake(option)} />
+    ))}
+  </Section>
+)
+
+/** Refusals, but for those nobody would have asked about. */
+function NotThisTime({ refused }: { refused: Refusal[] }) {
+  const told = refused.filter((r) => !r.quiet)
+  if (told.length === 0) return null
+  return (
+    <Section title="Not this time">
+      {told.map((r) => (
+        <Words soft key={r.because.rule}>{`${r.what}: ${r.because.text}`}</Words>
+      ))}
+    </Section>
+  )
+}
+
+type Actions = { others: boolean; more: number; onMore: () => void; onDone: () => void }
+
+const BuildActions = ({ others, more, onMore, onDone }: Actions) => (
+  <ThumbBar>
+    <View style={{ flexDirection: 'row', gap: 12 }}>
+      <View style={{ flex: 1.4 }}>
+        <Button title="Use this stack" onPress={onDone} />
+      </View>
+      {more > 0 ? (
+        <View style={{ flex: 1 }}>
+          <Button
+            type="outline"
+            title={others ? 'Hide' : `${more} other ${more === 1 ? 'way' : 'ways'}`}
+            onPress={onMore}
+          />
+        </View>
+      ) : null}
+    </View>
+  </ThumbBar>
+)
+
+type Without = { name: string; text?: string; onDone: () => void }
+
+function NoRecipe({ name, text = 'No recipe can be given.', onDone }: Without) {
   return (
     <Section title="No recipe yet">
       <AdviceBar advice={{ code: 'not-covered', text, severity: 'caution' }} />
-      <Words soft>{`“${piece.name}” can go on without one: what you really used is asked at the record.`}</Words>
+      <Words soft>{`“${name}” can go on without one: what you really used is asked at the record.`}</Words>
       <Button type="outline" title="Go on without" onPress={onDone} />
     </Section>
   )

@@ -1,12 +1,12 @@
+import { readNumber } from '@thimble/plan'
 import { CheckBox } from '@rneui/themed'
-import { familyFacts } from '@thimble/core/recipe/clothFacts'
+import { familyFacts } from '@thimble/core/recipe'
 import { View } from 'react-native'
-import { readNumber } from '@/plan/readTyped'
 import { Choices } from '@/ui/Choices'
 import { Field } from '@/ui/Field'
 import { useKeptText } from '@/ui/useKeptText'
 import { Words } from '@/ui/Words'
-import { clothChoices, grounds } from './clothWords'
+import { clothChoices, grounds } from '@/words/clothWords'
 import type { PieceTools } from './usePiece'
 
 const uses = [
@@ -16,42 +16,47 @@ const uses = [
   { id: 'backSeen', name: 'The back is seen' },
 ] as const
 
+const washed = [
+  { id: 'never', name: 'Never' },
+  { id: 'sometimes', name: 'Now and then' },
+  { id: 'daily', name: 'All the time' },
+] as const
+
 /** Family, pull test, colour and use: the four questions the recipe needs. */
 export function ClothQuestions({ tools: { piece, set } }: { tools: PieceTools }) {
-  const facts = familyFacts[piece.cloth.family]
-  const known = grounds.some((g) => g.id === piece.cloth.colour)
+  const { cloth, use } = piece.build
+  const facts = familyFacts[cloth.family]
+  const known = grounds.some((g) => g.id === cloth.colour)
   return (
     <View style={{ gap: 14 }}>
       <Choices
         label="1  What cloth is it"
         long
         choices={clothChoices}
-        value={piece.cloth.family}
-        onChange={(family) => set({ cloth: { family } })}
+        value={cloth.family}
+        onChange={(family) => set({ build: { cloth: { family } } })}
       />
       <Field
         label="2  Pull test: stretch over 100 mm"
         suffix="%"
         big
         keyboard="numeric"
-        value={piece.cloth.stretch}
-        problem={readNumber(piece.cloth.stretch, 200).problem}
+        value={cloth.stretch}
+        problem={readNumber(cloth.stretch, 200).problem}
         placeholder={`${(facts.stretch[0] + facts.stretch[1]) / 2}`}
         hint={`A gentle pull across by hand. Usual for this cloth: ${facts.stretch[0]} to ${facts.stretch[1]} %.`}
-        onChange={(stretch) => set({ cloth: { stretch: stretch.slice(0, 10) } })}
+        onChange={(stretch) => set({ build: { cloth: { stretch: stretch.slice(0, 10) } } })}
       />
       <Choices
         label="3  Its colour"
-        choices={
-          known ? grounds : [...grounds, { id: piece.cloth.colour, name: 'Its own', swatch: piece.cloth.colour }]
-        }
-        value={piece.cloth.colour}
-        onChange={(colour) => set({ cloth: { colour } })}
+        choices={known ? grounds : [...grounds, { id: cloth.colour, name: 'Its own', swatch: cloth.colour }]}
+        value={cloth.colour}
+        onChange={(colour) => set({ build: { cloth: { colour } } })}
       />
       <OwnColour
         slot={`colour.${piece.id}`}
-        colour={piece.cloth.colour}
-        onChange={(colour) => set({ cloth: { colour } })}
+        colour={cloth.colour}
+        onChange={(colour) => set({ build: { cloth: { colour } } })}
       />
       <View style={{ gap: 4 }}>
         <Words soft>4 What becomes of it</Words>
@@ -59,10 +64,10 @@ export function ClothQuestions({ tools: { piece, set } }: { tools: PieceTools })
           <CheckBox
             key={id}
             title={name}
-            checked={piece.use[id]}
-            onPress={() => set({ use: { [id]: !piece.use[id] } })}
+            checked={use[id]}
+            onPress={() => set({ build: { use: { [id]: !use[id] } } })}
             role="checkbox"
-            aria-checked={piece.use[id]}
+            aria-checked={use[id]}
             wrapperStyle={{ minHeight: 44 }}
             textStyle={{ marginLeft: 12 }}
           />
@@ -70,13 +75,9 @@ export function ClothQuestions({ tools: { piece, set } }: { tools: PieceTools })
       </View>
       <Choices
         label="Washed"
-        choices={[
-          { id: 'never', name: 'Never' },
-          { id: 'sometimes', name: 'Now and then' },
-          { id: 'daily', name: 'All the time' },
-        ]}
-        value={piece.use.laundering}
-        onChange={(laundering) => set({ use: { laundering } })}
+        choices={washed}
+        value={use.laundering}
+        onChange={(laundering) => set({ build: { use: { laundering } } })}
       />
     </View>
   )

@@ -1,18 +1,21 @@
 import { Button } from '@rneui/themed'
-import type { PieceRecord } from '@thimble/contract'
+import type { Patch, Piece } from '@thimble/contract'
 import { useState } from 'react'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Choices } from '@/ui/Choices'
 import { Words } from '@/ui/Words'
-import { faultChoices, faultNames, howBadNames } from './faultWords'
+import { faultNames, type HowBad, howBadNames, howBads } from '@thimble/core/records'
+import { faultsOf } from '@thimble/plan'
+import { faultChoices } from '@/words/recordWords'
 
-type Faults = PieceRecord['faults']
+type Faults = Piece['finish']['faults']
 
 /** What went wrong and how bad; none is the usual answer. */
-export function FaultPicker({ faults, onChange }: { faults: Faults; onChange: (faults: Faults) => void }) {
+export function FaultPicker({ faults: byId, onChange }: { faults: Faults; onChange: (change: Patch<Faults>) => void }) {
   const p = usePalette()
   const [adding, setAdding] = useState(false)
+  const faults = faultsOf(byId)
   const left = faultChoices.filter((c) => !faults.some((f) => f.id === c.id))
   return (
     <View style={{ gap: 10 }}>
@@ -21,15 +24,13 @@ export function FaultPicker({ faults, onChange }: { faults: Faults; onChange: (f
         <View key={fault.id} style={{ gap: 6, borderLeftWidth: 4, borderLeftColor: p.madder, paddingLeft: 12 }}>
           <View style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between' }}>
             <Words bold>{faultNames[fault.id]}</Words>
-            <Button type="outline" title="Take off" onPress={() => onChange(faults.filter((f) => f.id !== fault.id))} />
+            <Button type="outline" title="Take off" onPress={() => onChange({ [fault.id]: null })} />
           </View>
           <Choices
             label="How bad"
-            choices={(['1', '2', '3'] as const).map((id) => ({ id, name: howBadNames[Number(id) as 1 | 2 | 3] }))}
-            value={String(fault.howBad) as '1' | '2' | '3'}
-            onChange={(howBad) =>
-              onChange(faults.map((f) => (f.id === fault.id ? { ...f, howBad: Number(howBad) as 1 | 2 | 3 } : f)))
-            }
+            choices={howBads.map((n) => ({ id: String(n), name: howBadNames[n] }))}
+            value={String(fault.howBad)}
+            onChange={(howBad) => onChange({ [fault.id]: { howBad: Number(howBad) as HowBad } })}
           />
         </View>
       ))}
@@ -39,7 +40,7 @@ export function FaultPicker({ faults, onChange }: { faults: Faults; onChange: (f
           choices={left}
           value={null}
           onChange={(id) => {
-            onChange([...faults, { id, howBad: 1 }])
+            onChange({ [id]: { howBad: 1 } })
             setAdding(false)
           }}
         />

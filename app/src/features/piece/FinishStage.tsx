@@ -1,22 +1,22 @@
 import { Button } from '@rneui/themed'
+import { offMachine, recordProblems, usedStack } from '@thimble/plan'
 import { useRouter } from 'expo-router'
 import { View } from 'react-native'
 import { Section } from '@/ui/Section'
 import { ThumbBar } from '@/ui/ThumbBar'
 import { TickLine } from '@/ui/TickLine'
-import { RecordForm, recordProblems } from './RecordForm'
+import { RecordForm } from './RecordForm'
 import type { StageProps } from './StageProps'
-import { useChosenRecipe } from './useChosenRecipe'
+import { useBuilt } from './usePiece'
 
-/** Finish: the steps for this stack and cloth, then the record of what was really done. */
+/** Finish: the steps for the stack that was used, then the record of what was really done. */
 export function FinishStage({ tools, onDone }: StageProps) {
   const router = useRouter()
-  const { piece, shelf, set } = tools
-  const recipe = useChosenRecipe(tools)
-  const blocked = Object.values(recordProblems(piece)).some(Boolean) || piece.record.verdict === null
+  const { piece, set } = tools
+  const built = useBuilt(tools)
+  const used = { basis: built.basis, stack: usedStack(piece, built) }
+  const blocked = Object.values(recordProblems(piece)).some(Boolean) || piece.finish.verdict === null
   const log = (): void => {
-    const hoop = shelf.hoops.find((h) => h.id === piece.hoopId)?.name ?? ''
-    set({ record: { hoopName: hoop, ...(piece.record.stack ? {} : { stack: piece.stack }) } })
     onDone()
     router.push(`/log/${piece.id}`)
   }
@@ -24,19 +24,23 @@ export function FinishStage({ tools, onDone }: StageProps) {
     <>
       <Section title="Off the machine">
         <View>
-          {recipe?.finishing.map((f) => (
+          {offMachine(piece, used).map(({ line, ticked }) => (
             <TickLine
-              key={f.code}
-              title={f.text}
-              done={piece.finishing[f.code] ?? false}
-              onChange={(done) => set({ finishing: { [f.code]: done } })}
+              key={line.code}
+              title={line.text}
+              done={ticked}
+              onChange={(done) => set({ finish: { steps: { [line.code]: done } } })}
             />
           ))}
         </View>
       </Section>
       <RecordForm tools={tools} />
       <ThumbBar>
-        <Button title={piece.finishedAt ? 'Keep the record' : 'Put it in the log'} disabled={blocked} onPress={log} />
+        <Button
+          title={piece.finish.reopened ? 'Keep the record' : 'Put it in the log'}
+          disabled={blocked}
+          onPress={log}
+        />
       </ThumbBar>
     </>
   )

@@ -1,35 +1,35 @@
-import type { HoldingAdvice } from '@thimble/core/hooping/chooseHolding'
-import { holdingNames } from '@thimble/core/recipe/names'
-import type { HoldingMethod } from '@thimble/core/recipe/recipeQuery'
+import type { HoldingAdvice } from '@thimble/core/hooping'
+import { type HoldingMethod, holdingNames } from '@thimble/core/recipe'
 import { Pressable, View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Words } from '@/ui/Words'
 
 type Props = {
-  holding: HoldingAdvice
-  value: HoldingMethod | null
-  onChange: (method: HoldingMethod, why: string) => void
+  advice: HoldingAdvice
+  /** As it is held: picked, or as advised. */
+  method: HoldingMethod
+  picked: HoldingMethod | null
+  onChange: (method: HoldingMethod) => void
 }
 
 /** Ways to hold the piece: the advised one first with its reason, the refused with theirs. */
-export function HoldingChoices({ holding, value, onChange }: Props) {
+export function HoldingChoices({ advice, method: current, picked, onChange }: Props) {
   const p = usePalette()
-  const allowed = holding.choices.filter((c) => c.allowed)
-  const refused = holding.choices.filter((c) => !c.allowed && c.method !== 'backing-alone')
-  const current = value ?? holding.method
+  const allowed = advice.choices.filter((c) => c.allowed)
+  const refused = advice.choices.filter((c) => !c.allowed && c.method !== 'backing-alone')
   return (
     <View style={{ gap: 10 }}>
       <View role="radiogroup" aria-label="Holding" style={{ gap: 8 }}>
         {allowed.map(({ method, because }) => {
           const on = method === current
-          const why = (method === holding.method ? holding.because : because).map((b) => b.text).join(' ')
+          const why = (method === advice.method ? advice.because : because).map((b) => b.text).join(' ')
           return (
             <Pressable
               key={method}
               role="radio"
               aria-checked={on}
               aria-label={holdingNames[method]}
-              onPress={() => onChange(method, why)}
+              onPress={() => onChange(method)}
               style={{
                 backgroundColor: p.paper,
                 borderRadius: 4,
@@ -43,7 +43,7 @@ export function HoldingChoices({ holding, value, onChange }: Props) {
             >
               <Words bold tone={on ? 'indigo' : undefined}>
                 {holdingNames[method]}
-                {method === holding.method ? ' (advised)' : ''}
+                {method === advice.method ? ' (advised)' : ''}
               </Words>
               {why ? <Words style={{ fontSize: 16 }}>{why}</Words> : null}
             </Pressable>
@@ -53,8 +53,8 @@ export function HoldingChoices({ holding, value, onChange }: Props) {
       {refused.map(({ method, because }) => (
         <Words soft key={method}>{`Not ${holdingNames[method].toLowerCase()}: ${because[0]?.text ?? ''}`}</Words>
       ))}
-      {value && holding.choices.some((c) => c.method === value && !c.allowed) ? (
-        <Words tone="madder">{`${holdingNames[value]} was chosen before and will not do here now; pick another.`}</Words>
+      {picked && refused.some((c) => c.method === picked) ? (
+        <Words tone="madder">{`${holdingNames[picked]} was chosen before and will not do here now; pick another.`}</Words>
       ) : null}
     </View>
   )

@@ -1,22 +1,29 @@
 import { Button } from '@rneui/themed'
-import { supplyKinds, type UsedLayer } from '@thimble/contract'
+import type { StackLayer } from '@thimble/contract'
+import { backingKinds, coverKinds, type LayerRole, type SupplyKind, toppingKinds } from '@thimble/core/recipe'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Choices } from '@/ui/Choices'
 import { Words } from '@/ui/Words'
-import { layerName } from './recipeWords'
+import { layerName } from '@/words/stackWords'
 
-type Props = { layer: UsedLayer; asGiven?: UsedLayer; onChange: (layer: UsedLayer | null) => void; onClose: () => void }
+type Props = {
+  layer: StackLayer
+  asGiven?: StackLayer
+  onChange: (layer: StackLayer | null) => void
+  onClose: () => void
+}
 
-const isTopping = (kind: string): boolean => kind.endsWith('film')
-const isCover = (kind: string): boolean => kind.startsWith('cover')
+const kindsOf: Record<Exclude<LayerRole, 'cloth'>, readonly SupplyKind[]> = {
+  topping: toppingKinds,
+  backing: backingKinds,
+  cover: coverKinds,
+}
 
 /** Puts another backing or topping in a layer's place, or changes its sheets. */
 export function LayerEditor({ layer, asGiven, onChange, onClose }: Props) {
   const p = usePalette()
-  const kinds = supplyKinds.filter((k) =>
-    layer.role === 'topping' ? isTopping(k) : layer.role === 'cover' ? isCover(k) : !isTopping(k) && !isCover(k),
-  )
+  const kinds = layer.role === 'cloth' ? [] : kindsOf[layer.role]
   return (
     <View
       style={{ backgroundColor: p.paper, borderWidth: 1, borderColor: p.seam, borderRadius: 4, padding: 12, gap: 12 }}
@@ -25,7 +32,7 @@ export function LayerEditor({ layer, asGiven, onChange, onClose }: Props) {
       <Choices
         label="Use instead"
         choices={kinds.map((id) => ({ id, name: layerName(id) }))}
-        value={layer.kind as (typeof kinds)[number]}
+        value={layer.kind as SupplyKind}
         onChange={(kind) => onChange({ ...layer, kind })}
       />
       {layer.role === 'backing' ? (

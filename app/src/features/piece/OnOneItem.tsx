@@ -1,28 +1,26 @@
+import { alsoOn, kindOf, sameAgain } from '@thimble/plan'
 import { Button } from '@rneui/themed'
 import type { Piece } from '@thimble/contract'
 import { useRouter } from 'expo-router'
 import { Pressable, View } from 'react-native'
-import { kindOf } from '@/plan/kindOf'
-import { create, patch, store, useShelf } from '@/state/store'
+import { create, patch, store } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
-import { alsoOn, sameAgain } from './shared'
 import { useSiblings } from './useSiblings'
 
 /** The placements on one item, and the ways on to another: on the same item, or the same on the next one. */
 export function OnOneItem({ piece }: { piece: Piece }) {
   const p = usePalette()
   const router = useRouter()
-  const unit = useShelf((s) => s.shop.unit)
   const siblings = useSiblings(piece)
-  const fresh = () => ({ id: crypto.randomUUID(), now: new Date().toISOString(), unit })
+  const fresh = () => ({ id: crypto.randomUUID(), now: new Date().toISOString() })
   // The ticket may lag behind a quick hand, so what is copied is the piece as typed this moment.
   const now = (): Piece => store.getState().shelf.docs.pieces[piece.id] ?? piece
   const another = (): void => {
-    const itemId = piece.itemId ?? crypto.randomUUID()
-    if (!piece.itemId) patch('pieces', piece.id, { itemId })
-    const next = alsoOn(now(), itemId, fresh())
+    const shared = piece.item.shared ?? crypto.randomUUID()
+    if (!piece.item.shared) patch('pieces', piece.id, { item: { shared } })
+    const next = alsoOn(now(), shared, fresh())
     create('pieces', next)
     router.push(`/piece/${next.id}`)
   }
@@ -32,7 +30,7 @@ export function OnOneItem({ piece }: { piece: Piece }) {
     router.push(`/piece/${next.id}`)
   }
   const nameOf = (one: Piece): string =>
-    kindOf(one).placements.find((r) => r.id === one.placement)?.name ?? one.placement
+    kindOf(one).placements.find((r) => r.id === one.measure.placement)?.name ?? one.measure.placement
   return (
     <Section title="More of it">
       {siblings.length > 0 ? (

@@ -1,10 +1,12 @@
 import type { StageId } from '@thimble/contract'
+import type { SketchBlock } from '@thimble/core/design'
+import type { HoopField } from '@thimble/core/hooping'
+import type { Pose } from '@thimble/core/plane'
+import { isDone, type PieceDesign } from '@thimble/plan'
 import { View } from 'react-native'
 import { ItemDrawing } from '@/drawing/ItemDrawing'
 import type { Sketch } from '@/drawing/PlacedSketch'
-import type { PieceDesign } from '@/plan/pieceDesign'
 import { Words } from '@/ui/Words'
-import type { SketchBlock } from '@thimble/core/design/sketchDesign'
 import { type PieceTools, useHoopPlan, useLivePiece } from './usePiece'
 
 type Props = { id: string; stage: StageId; lit: string | null; height: number }
@@ -16,42 +18,56 @@ export function PieceDrawing({ id, stage, ...rest }: Props) {
   return stage === 'measure' ? <MeasuredPiece {...live} {...rest} /> : <HoopedPiece {...live} {...rest} />
 }
 
-type PartProps = Pick<PieceTools, 'piece' | 'plan' | 'shelf'> & Pick<Props, 'lit' | 'height'>
+type Planned = Pick<PieceTools, 'piece' | 'plan' | 'marked' | 'shelf'>
+type PartProps = Planned & Pick<Props, 'lit' | 'height'>
 
-function MeasuredPiece({ piece, plan, shelf, lit, height }: PartProps) {
-  if (!plan.placement) return <Waiting />
+/** While it is measured the drawing follows each key; once it is decided it stays. */
+function MeasuredPiece({ piece, plan, marked, shelf, lit, height }: PartProps) {
+  const done = isDone(piece, 'measure')
+  const placed = done ? marked.placed : plan.placement
+  if (!placed) return <Waiting />
   const order = plan.asks.map((m) => m.id)
   return (
     <ItemDrawing
-      placement={plan.placement}
-      colour={piece.cloth.colour}
+      placed={placed}
+      style={plan.style}
+      colour={piece.build.cloth.colour}
       unit={shelf.shop.unit}
       write={plan.write}
       height={height}
       lit={lit}
-      sketch={sketchOf(plan.design)}
+      sketch={sketchOf(done ? marked.design : plan.design)}
       order={order}
-      measuring={lit !== null && order.includes(lit)}
+      measuring={!done && lit !== null && order.includes(lit)}
     />
   )
 }
 
-function HoopedPiece({ lit, height, ...tools }: PartProps) {
-  const { piece, plan, shelf } = tools
-  const { chosen, hoop } = useHoopPlan(tools)
-  if (!plan.placement) return <Waiting />
+type Hooped = { field: HoopField; outside: { width: number; height: number }; pose: Pose; target: Pose | null }
+
+/** The hoop as decided, or as picked while nothing is. */
+function hoopedOf({ piece }: Planned, { hoop, chosen }: ReturnType<typeof useHoopPlan>): Hooped | null {
+  const [kept] = piece.hoop.kept
+  if (kept && !piece.hoop.reopened)
+    return kept.hoop && kept.pose ? { ...kept.hoop, pose: kept.pose, target: kept.target } : null
+  return hoop && chosen ? { ...hoop, pose: chosen.pose, target: chosen.target } : null
+}
+
+function HoopedPiece({ lit, height, ...planned }: PartProps) {
+  const { piece, plan, marked, shelf } = planned
+  const hoopPlan = useHoopPlan(planned)
+  if (!marked.placed) return <Waiting />
   return (
     <ItemDrawing
-      placement={plan.placement}
-      colour={piece.cloth.colour}
+      placed={marked.placed}
+      style={plan.style}
+      colour={piece.build.cloth.colour}
       unit={shelf.shop.unit}
       write={plan.write}
       height={height}
       lit={lit}
-      sketch={sketchOf(plan.design)}
-      hoop={
-        hoop && chosen ? { field: hoop.field, outside: hoop.outside, pose: chosen.pose, target: chosen.target } : null
-      }
+      sketch={sketchOf(marked.design)}
+      hoop={hoopedOf(planned, hoopPlan)}
     />
   )
 }

@@ -1,4 +1,4 @@
-import { LocalDate, type Piece } from '@thimble/contract'
+import { LocalDate, type Patch, type Piece } from '@thimble/contract'
 import { View } from 'react-native'
 import { patch } from '@/state/store'
 import { Field } from '@/ui/Field'
@@ -11,7 +11,7 @@ const isDate = (text: string): boolean => LocalDate.safeParse(text).success
 /** What the piece is called, for whom, and when it is due; what cannot be kept stays typed and is not sent. */
 export function PieceName({ piece }: { piece: Piece }) {
   const [due, setDue] = useKeptText(`due.${piece.id}`, piece.due ?? '')
-  const set = (body: object): void => patch('pieces', piece.id, body)
+  const set = (body: Patch<Piece>): void => patch('pieces', piece.id, body)
   const typeDue = (text: string): void => {
     const date = text.trim()
     const good = date === '' || isDate(date)

@@ -1,17 +1,23 @@
-import { type Piece, stageDoneAt, type StageId, stageIds } from '@thimble/contract'
+import { isDone, stageAt, stagesDone } from '@thimble/plan'
+import { type Piece, type StageId, stageIds } from '@thimble/contract'
 import { useRouter } from 'expo-router'
 import { memo, useCallback, useEffect, useMemo, useState } from 'react'
 import { Pressable, ScrollView, useWindowDimensions, View } from 'react-native'
-import { stageNames, ThreadLine } from '@/drawing/ThreadLine'
-import { stageOf } from '@/plan/nextAction'
+import { stageNames, ThreadLine } from '@/ui/ThreadLine'
 import { openPiece, remove, useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { useWide } from '@/ui/Split'
 import { useSettled } from '@/ui/useSettled'
 import { Heading, Words } from '@/ui/Words'
 import { BuildStage } from './BuildStage'
+import { Changed } from './Changed'
 import { FinishStage } from './FinishStage'
 import { HoopStage } from './HoopStage'
+import { KeptBuild } from './KeptBuild'
+import { KeptFinish } from './KeptFinish'
+import { KeptHooping } from './KeptHooping'
+import { KeptMeasure } from './KeptMeasure'
+import { KeptStitching } from './KeptStitching'
 import { MeasureStage } from './measure/MeasureStage'
 import { PieceDrawing } from './PieceDrawing'
 import { OnOneItem } from './OnOneItem'
@@ -19,12 +25,19 @@ import { PieceName } from './PieceName'
 import { StageFold } from './StageFold'
 import { StitchStage } from './StitchStage'
 import { stageSummary } from './stageSummary'
-import { type PieceTools, usePieceTools } from './usePiece'
+import { type PieceTools, useOpenDifferences, usePieceTools } from './usePiece'
 import { useStageKeys } from './useStageKeys'
 
 /** Height of the ticket's head above the drawing. */
 const HEAD = 109
 const stages = { measure: MeasureStage, build: BuildStage, hoop: HoopStage, stitch: StitchStage, finish: FinishStage }
+const keptStages = {
+  measure: KeptMeasure,
+  build: KeptBuild,
+  hoop: KeptHooping,
+  stitch: KeptStitching,
+  finish: KeptFinish,
+}
 
 export function PiecePage({ id }: { id: string }) {
   const live = useShelf((s) => s.docs.pieces[id])
@@ -52,20 +65,19 @@ const Ticket = memo(function Ticket({ piece }: { piece: Piece }) {
   const tools = usePieceTools(piece)
   const { height: tall } = useWindowDimensions()
   const wide = useWide()
-  const [open, setOpen] = useState<StageId | null>(stageOf(piece))
+  const [open, setOpen] = useState<StageId | null>(stageAt(piece))
   const [lit, setLit] = useState<string | null>(null)
-  const { setDone } = tools
+  const { keep } = tools
   const finish = useCallback(
     (stage: StageId): void => {
-      setDone(stage, true)
-      setOpen(stageIds[stageIds.indexOf(stage) + 1] ?? null)
+      if (keep(stage)) setOpen(stageIds[stageIds.indexOf(stage) + 1] ?? null)
     },
-    [setDone],
+    [keep],
   )
   useStageKeys(setOpen, () => open && finish(open))
   return (
     <View style={{ flex: 1, backgroundColor: p.calico }}>
-      <TicketHead piece={piece} at={open ?? stageOf(piece)} onPick={setOpen} />
+      <TicketHead piece={piece} at={open ?? stageAt(piece)} onPick={setOpen} />
       <View style={{ flex: 1, flexDirection: 'row' }}>
         {wide ? (
           <View style={{ width: '46%', borderRightWidth: 1, borderRightColor: p.seam }}>
@@ -88,44 +100,66 @@ type StagesProps = {
 }
 
 const Stages = memo(function Stages({ tools, open, setOpen, lit, setLit, onDone }: StagesProps) {
-  const { height: tall } = useWindowDimensions()
-  const wide = useWide()
   const { piece } = tools
   return (
     <ScrollView style={{ flex: 1 }} contentContainerStyle={{ paddingBottom: 40 }}>
-      {stageIds.map((stage) => {
-        const Stage = stages[stage]
-        const sticky = stage === 'measure' && tall > 640
-        return (
-          <StageFold
-            key={stage}
-            name={stageNames[stage]}
-            done={Boolean(piece[stageDoneAt[stage]])}
-            open={open === stage}
-            summary={stageSummary(stage, tools)}
-            onToggle={() => setOpen(open === stage ? null : stage)}
-            onReopen={() => tools.setDone(stage, false)}
-          >
-            {!wide && (stage === 'measure' || stage === 'hoop') ? (
-              <View style={sticky ? { position: 'sticky' as 'absolute', top: 0, zIndex: 2 } : undefined}>
-                <PieceDrawing id={piece.id} stage={stage} lit={lit} height={stage === 'measure' ? 270 : 330} />
-              </View>
-            ) : null}
-            <Stage tools={tools} setLit={setLit} onDone={() => onDone(stage)} />
-          </StageFold>
-        )
-      })}
+      {stageIds.map((stage) => (
+        <TicketStage
+          key={stage}
+          stage={stage}
+          tools={tools}
+          open={open === stage}
+          onToggle={() => setOpen(open === stage ? null : stage)}
+          {...{ lit, setLit, onDone }}
+        />
+      ))}
       <OnOneItem piece={piece} />
       <RemovePiece piece={piece} />
     </ScrollView>
   )
 })
 
+type StageRow = Pick<StagesProps, 'tools' | 'lit' | 'setLit' | 'onDone'> & {
+  stage: StageId
+  open: boolean
+  onToggle: () => void
+}
+
+/** One stage of the ticket: its work while it is open, what was decided once it is done. */
+function TicketStage({ stage, tools, open, onToggle, lit, setLit, onDone }: StageRow) {
+  const { height: tall } = useWindowDimensions()
+  const wide = useWide()
+  const { piece, set } = tools
+  const done = isDone(piece, stage)
+  const changed = useOpenDifferences(tools, stage)
+  const [Stage, Kept] = [stages[stage], keptStages[stage]]
+  const sticky = stage === 'measure' && tall > 640
+  return (
+    <StageFold
+      name={stageNames[stage]}
+      done={done}
+      changed={changed.length > 0}
+      open={open}
+      summary={stageSummary(stage, tools)}
+      onToggle={onToggle}
+      onReopen={() => set({ [stage]: { reopened: true } })}
+    >
+      {!wide && (stage === 'measure' || stage === 'hoop') ? (
+        <View style={sticky ? { position: 'sticky' as 'absolute', top: 0, zIndex: 2 } : undefined}>
+          <PieceDrawing id={piece.id} stage={stage} lit={lit} height={stage === 'measure' ? 270 : 330} />
+        </View>
+      ) : null}
+      <Changed tools={tools} stage={stage} found={changed} />
+      {done ? <Kept tools={tools} /> : <Stage tools={tools} setLit={setLit} onDone={() => onDone(stage)} />}
+    </StageFold>
+  )
+}
+
 type HeadProps = { piece: Piece; at: StageId; onPick: (stage: StageId) => void }
 
 const TicketHead = memo(function TicketHead({ piece, at, onPick }: HeadProps) {
   const router = useRouter()
-  const done = useMemo(() => new Set(stageIds.filter((s) => piece[stageDoneAt[s]])), [piece])
+  const done = useMemo(() => stagesDone(piece), [piece])
   return (
     <View style={{ paddingHorizontal: 16, paddingTop: 6, paddingBottom: 8 }}>
       <View style={{ flexDirection: 'row', alignItems: 'center', minHeight: 52, gap: 10 }}>

@@ -1,22 +1,18 @@
 import { Button } from '@rneui/themed'
-import type { RecipeOption } from '@thimble/core/recipe/recipeOption'
+import type { RecipeOption } from '@thimble/core/recipe'
+import { stackOf } from '@thimble/plan'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Heading, Words } from '@/ui/Words'
-import { layerDetail, layerName, needleText, recipeTitle } from './recipeWords'
+import { layerDetail, layerName, needleText, stackTitle } from '@/words/stackWords'
+
+type Props = { option: RecipeOption; write: (mm: number) => string; onTake: () => void }
 
 /** Another way to build the stack, with what is different and the habit it belongs to. */
-export function RecipeChoice({
-  option,
-  write,
-  onTake,
-}: {
-  option: RecipeOption
-  write: (mm: number) => string
-  onTake: () => void
-}) {
+export function RecipeChoice({ option, write, onTake }: Props) {
   const p = usePalette()
   const why = option.because.find((b) => b.rule.startsWith('back.'))
+  const stack = stackOf(option)
   return (
     <View
       style={{
@@ -29,13 +25,13 @@ export function RecipeChoice({
         marginTop: 4,
       }}
     >
-      <Heading level={3}>{recipeTitle(option)}</Heading>
-      {option.layers
+      <Heading level={3}>{stackTitle(stack)}</Heading>
+      {stack.layers
         .filter((l) => l.role !== 'cloth')
         .map((l, i) => (
           <Words key={i} style={{ fontSize: 16 }}>{`${layerName(l.kind)}: ${layerDetail(l, write)}`}</Words>
         ))}
-      <Words style={{ fontSize: 16 }}>{`Needle ${needleText(option.needle)}`}</Words>
+      <Words style={{ fontSize: 16 }}>{`Needle ${needleText(stack.needle)}`}</Words>
       {why ? <Words soft>{why.text}</Words> : null}
       <Button type="outline" title="Take this one" onPress={onTake} />
     </View>

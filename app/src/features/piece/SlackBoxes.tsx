@@ -1,4 +1,4 @@
-import type { HoopChoice } from '@thimble/core/hooping/rankHoops'
+import type { HoopChoice } from '@thimble/core/hooping'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Words } from '@/ui/Words'

@@ -6,6 +6,8 @@ import { Heading, Words } from '@/ui/Words'
 type Props = {
   name: string
   done: boolean
+  /** Whether something it rests on has changed since it was decided. */
+  changed: boolean
   open: boolean
   summary: string
   onToggle: () => void
@@ -14,7 +16,7 @@ type Props = {
 }
 
 /** One stage of the ticket: a line when folded, its work when open. */
-export function StageFold({ name, done, open, summary, onToggle, onReopen, children }: Props) {
+export function StageFold({ name, done, changed, open, summary, onToggle, onReopen, children }: Props) {
   const p = usePalette()
   const here = useRef<View>(null)
   const was = useRef(open)
@@ -28,7 +30,7 @@ export function StageFold({ name, done, open, summary, onToggle, onReopen, child
       <Pressable
         role="button"
         aria-expanded={open}
-        aria-label={`${name}${done ? ', done' : ''}`}
+        aria-label={`${name}${done ? ', done' : ''}${changed ? ', changed' : ''}`}
         onPress={onToggle}
         style={{
           flexDirection: 'row',
@@ -54,12 +56,12 @@ export function StageFold({ name, done, open, summary, onToggle, onReopen, child
         {done && open ? (
           <Pressable role="button" onPress={onReopen} style={{ minHeight: 44, justifyContent: 'center' }}>
             <Words tone="indigo" bold>
-              Not done yet
+              Open again
             </Words>
           </Pressable>
         ) : (
           <Words tone="indigo" bold>
-            {open ? 'fold' : done ? 'look' : 'open'}
+            {open ? 'fold' : changed ? 'changed' : done ? 'look' : 'open'}
           </Words>
         )}
       </Pressable>

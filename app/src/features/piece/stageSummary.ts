@@ -1,24 +1,37 @@
 import type { StageId } from '@thimble/contract'
-import { holdingNames, layerNames } from '@thimble/core/recipe/names'
-import type { LayerKind } from '@thimble/core/recipe/recipeOption'
+import { placedWords } from '@thimble/plan'
+import { holdingNames } from '@thimble/core/recipe'
+import { verdictNames } from '@thimble/core/records'
+import { stackSummary } from '@/words/stackWords'
 import type { PieceTools } from './usePiece'
 
-/** A folded stage in one line. */
-export function stageSummary(stage: StageId, { piece, plan, shelf }: PieceTools): string {
-  if (stage === 'measure') return plan.placement?.summary ?? 'Still to be measured'
-  if (stage === 'build') {
-    if (!piece.stack) return 'What goes underneath, and on top'
-    const names = piece.stack.layers
-      .filter((l) => l.role !== 'cloth')
-      .map((l) => (layerNames[l.kind as LayerKind] ?? l.kind).toLowerCase())
-    return `${names.join(', ') || 'no backing'}; needle ${piece.stack.needle}`
-  }
-  if (stage === 'hoop') {
-    const hoop = shelf.hoops.find((h) => h.id === piece.hoopId)
-    return hoop
-      ? `${hoop.name}, ${piece.holding ? holdingNames[piece.holding].toLowerCase() : 'holding open'}`
-      : 'Which hoop, and how it is held'
-  }
-  if (stage === 'stitch') return piece.stitchedAt ? 'Stitched' : 'The list before the start'
-  return piece.finishedAt ? 'In the log' : 'Finishing steps, then the record'
+type Summary = (tools: PieceTools) => string
+
+const summaries: Record<StageId, Summary> = {
+  measure: ({ piece, plan }) => placedWords(piece, plan.style, plan) ?? 'Still to be measured',
+  build: ({ piece: { build } }) => {
+    const [kept] = build.kept
+    if (!kept) return 'What goes underneath, and on top'
+    return kept.stack ? stackSummary(kept.stack) : 'Without a recipe'
+  },
+  hoop: ({ piece: { hoop }, shelf }) => {
+    const [kept] = hoop.kept
+    if (kept) return `${kept.hoop?.name ?? 'Hoop not noted'}, ${holdingNames[kept.holding].toLowerCase()}`
+    const picked = shelf.hoops.find((h) => h.id === hoop.hoopId)
+    return picked ? `${picked.name}, holding open` : 'Which hoop, and how it is held'
+  },
+  stitch: ({ piece: { stitch } }) => {
+    const [kept] = stitch.kept
+    if (!kept) return 'The list before the start'
+    const skipped = kept.list.filter((line) => !line.ticked).length
+    return skipped > 0 ? `Stitched, ${skipped} of the list skipped` : 'Stitched'
+  },
+  finish: ({ piece: { finish } }) => {
+    const [record] = finish.kept
+    if (!record) return 'Finishing steps, then the record'
+    return record.verdict ? `In the log: ${verdictNames[record.verdict].toLowerCase()}` : 'In the log'
+  },
 }
+
+/** A folded stage in one line: what was decided, or what is to be. */
+export const stageSummary = (stage: StageId, tools: PieceTools): string => summaries[stage](tools)

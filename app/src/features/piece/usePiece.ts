@@ -1,66 +1,97 @@
-import { type Piece, stageDoneAt, type StageId } from '@thimble/contract'
+import type { Difference, Patch, Piece, StageId } from '@thimble/contract'
+import {
+  type BuildPlan,
+  type HoopPlan,
+  isDone,
+  keepStage,
+  type Marked,
+  type MeasurePlan,
+  openDifferences,
+  type PiecePlans,
+  type Shelf,
+  sharedPart,
+} from '@thimble/plan'
 import { useCallback, useMemo } from 'react'
-import { type PiecePlan, planBuild, planHoop, planMeasure, type Shelf } from '@/plan/planPiece'
-import { patch, useShelf } from '@/state/store'
-import { usePlanShelf } from '../useShelfDocs'
-import { sharedPart } from './shared'
+import { selectBuild, selectBuilt, selectHoop, selectMarked, selectMeasure } from '@/state/plans'
+import { patch, store, useShelf } from '@/state/store'
+import { usePlanShelf } from '@/state/useShelfDocs'
 import { siblingsNow } from './useSiblings'
 
 export type PieceTools = {
   piece: Piece
-  plan: PiecePlan
+  plan: MeasurePlan
+  /** Where the design lies: as decided, or as planned. */
+  marked: Marked
   shelf: Shelf
-  set: (body: object) => void
-  setDone: (stage: StageId, done: boolean) => void
+  set: (body: Patch<Piece>) => void
+  /** Marks a stage done, as it stands; false where there is nothing to decide yet. */
+  keep: (stage: StageId) => boolean
 }
 
 /** One piece with its plan, and the way to change it. */
 export function usePieceTools(piece: Piece): PieceTools {
   const shelf = usePlanShelf()
-  const plan = useMemo(() => planOf(piece, shelf), [piece, shelf])
-  const { id, itemId } = piece
+  const { id } = piece
+  const shared = piece.item.shared
   const set = useCallback(
-    (body: object) => {
+    (body: Patch<Piece>) => {
       patch('pieces', id, body)
-      const shared = sharedPart(body)
-      if (shared) for (const one of siblingsNow({ id, itemId })) if (!one.finishedAt) patch('pieces', one.id, shared)
+      const part = sharedPart(body)
+      if (!part) return
+      for (const one of siblingsNow({ id, shared })) if (one.finish.kept.length === 0) patch('pieces', one.id, part)
     },
-    [id, itemId],
+    [id, shared],
   )
-  const setDone = useCallback(
-    (stage: StageId, done: boolean) => set({ [stageDoneAt[stage]]: done ? new Date().toISOString() : null }),
-    [set],
+  const keep = useCallback(
+    (stage: StageId): boolean => {
+      // The ticket may lag behind a quick hand: what is decided is the piece as typed this moment.
+      const now = store.getState().shelf.docs.pieces[id]
+      const change = now && keepStage(now, stage, plansOf(now, shelf), new Date().toISOString())
+      if (change) patch('pieces', id, change)
+      return Boolean(change)
+    },
+    [id, shelf],
   )
-  return { piece, plan, shelf, set, setDone }
+  const plan = selectMeasure(piece, shelf)
+  const marked = selectMarked(piece, shelf)
+  return useMemo(() => ({ piece, plan, marked, shelf, set, keep }), [piece, plan, marked, shelf, set, keep])
 }
+
+/** All plans of a piece at once. */
+export const plansOf = (piece: Piece, shelf: Shelf): PiecePlans => ({
+  measure: selectMeasure(piece, shelf),
+  marked: selectMarked(piece, shelf),
+  build: selectBuild(piece, shelf),
+  built: selectBuilt(piece, shelf),
+  hoop: selectHoop(piece, shelf),
+})
+
+/** What would come out otherwise than a stage has it; of a piece in the log only while the stage is open again. */
+export function useOpenDifferences(
+  { piece, shelf }: Pick<PieceTools, 'piece' | 'shelf'>,
+  stage: StageId,
+): Difference[] {
+  const { reopened, kept } = piece[stage]
+  const quiet = kept.length === 0 || (!reopened && isDone(piece, 'finish'))
+  return useMemo(
+    () => (quiet ? [] : openDifferences(piece, stage, plansOf(piece, shelf))),
+    [quiet, piece, stage, shelf],
+  )
+}
+
+type Planned = Pick<PieceTools, 'piece' | 'plan' | 'marked' | 'shelf'>
 
 /**
  * The piece as typed this moment, for what has to follow at once: it listens for itself, so that the ticket, which is
  * large, may come after.
  */
-export function useLivePiece(id: string): Pick<PieceTools, 'piece' | 'plan' | 'shelf'> | null {
+export function useLivePiece(id: string): Planned | null {
   const piece = useShelf((s) => s.docs.pieces[id])
   const shelf = usePlanShelf()
-  return useMemo(() => (piece ? { piece, shelf, plan: planOf(piece, shelf) } : null), [piece, shelf])
+  if (!piece) return null
+  return { piece, shelf, plan: selectMeasure(piece, shelf), marked: selectMarked(piece, shelf) }
 }
 
-let last: { piece: Piece; shelf: Shelf; plan: PiecePlan } | null = null
-
-/** The plan of a piece, worked out once for all that ask in the same moment. */
-function planOf(piece: Piece, shelf: Shelf): PiecePlan {
-  if (
-    last?.piece !== piece ||
-    last.shelf.shop !== shelf.shop ||
-    last.shelf.designs !== shelf.designs ||
-    last.shelf.hoops !== shelf.hoops
-  )
-    last = { piece, shelf, plan: planMeasure(piece, shelf) }
-  return last.plan
-}
-
-type Planned = Pick<PieceTools, 'piece' | 'plan' | 'shelf'>
-
-export const useBuildPlan = ({ piece, plan, shelf }: Planned) =>
-  useMemo(() => planBuild(piece, plan, shelf), [piece, plan, shelf])
-export const useHoopPlan = ({ piece, plan, shelf }: Planned) =>
-  useMemo(() => planHoop(piece, plan, shelf), [piece, plan, shelf])
+export const useBuildPlan = ({ piece, shelf }: Planned): BuildPlan => selectBuild(piece, shelf)
+export const useBuilt = ({ piece, shelf }: Planned) => selectBuilt(piece, shelf)
+export const useHoopPlan = ({ piece, shelf }: Planned): HoopPlan => selectHoop(piece, shelf)

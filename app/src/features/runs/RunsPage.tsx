@@ -1,23 +1,23 @@
+import { inWork, stageAt } from '@thimble/plan'
 import { type Piece, type StageId, stageIds } from '@thimble/contract'
 import { useRouter } from 'expo-router'
 import { useMemo } from 'react'
 import { Pressable, View } from 'react-native'
-import { stageNames } from '@/drawing/ThreadLine'
-import { stageOf } from '@/plan/nextAction'
+import { stageNames } from '@/ui/ThreadLine'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { Heading, Words } from '@/ui/Words'
-import { useDocs } from '../useShelfDocs'
+import { useDocs } from '@/state/useShelfDocs'
 
-type Run = { key: string; customer: string; design: string | null; pieces: Piece[] }
+type Run = { key: string; customer: string; pieces: Piece[] }
 
 /** Pieces for one customer with one design on one kind of item belong together: threaded and hooped once. */
 function runsOf(pieces: Piece[]): Run[] {
   const runs = new Map<string, Run>()
-  for (const piece of pieces.filter((p) => !p.finishedAt && p.customer)) {
-    const key = [piece.customer, piece.itemKind, piece.designId ?? 'own'].join('|')
-    const run = runs.get(key) ?? { key, customer: piece.customer, design: piece.designId, pieces: [] }
+  for (const piece of pieces.filter((p) => inWork(p) && p.customer)) {
+    const key = [piece.customer, piece.item.kind, piece.measure.designId ?? 'own'].join('|')
+    const run = runs.get(key) ?? { key, customer: piece.customer, pieces: [] }
     run.pieces.push(piece)
     runs.set(key, run)
   }
@@ -47,7 +47,7 @@ export function RunsPage() {
 function RunCard({ run }: { run: Run }) {
   const p = usePalette()
   const router = useRouter()
-  const at = stageIds.map((stage): [StageId, Piece[]] => [stage, run.pieces.filter((x) => stageOf(x) === stage)])
+  const at = stageIds.map((stage): [StageId, Piece[]] => [stage, run.pieces.filter((x) => stageAt(x) === stage)])
   return (
     <View
       style={{
@@ -81,7 +81,7 @@ function RunCard({ run }: { run: Run }) {
           }}
         >
           <Words style={{ flex: 1 }}>{`${piece.name}${piece.run ? `, ${piece.run}` : ''}`}</Words>
-          <Words soft>{stageNames[stageOf(piece)]}</Words>
+          <Words soft>{stageNames[stageAt(piece)]}</Words>
         </Pressable>
       ))}
     </View>

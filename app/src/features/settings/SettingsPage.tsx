@@ -1,74 +1,73 @@
 import { habitQuestions } from '@thimble/core/habits'
 import type { ReactNode } from 'react'
+import { useWatch } from 'react-hook-form'
 import { View } from 'react-native'
-import { make, useShelf } from '@/state/store'
+import { FormChoices } from '@/forms/FormField'
+import { patchShop, useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
-import { Choices } from '@/ui/Choices'
 import { NameField } from '@/ui/NameField'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
+import { type SettingsForm, useSettingsForm } from './useSettingsForm'
+
+const units = [
+  { id: 'mm', name: 'Millimetres' },
+  { id: 'cm', name: 'Centimetres' },
+  { id: 'in', name: 'Inches' },
+]
+const fractions = [
+  { id: '8', name: '1/8' },
+  { id: '16', name: '1/16' },
+  { id: '32', name: '1/32' },
+]
+const themes = [
+  { id: 'auto', name: 'As the device' },
+  { id: 'light', name: 'Calico' },
+  { id: 'dark', name: 'Dim workroom' },
+]
 
 /** Units, look, and the shop's own way where practitioners differ; each habit says what it leads to. */
 export function SettingsPage() {
-  const shop = useShelf((s) => s.shop)
-  const set = (body: object): void => make({ kind: 'shop', body })
+  const name = useShelf((s) => s.shop.name)
+  const { control } = useSettingsForm()
+  const unit = useWatch({ control, name: 'unit' })
   return (
     <Page title="Habits and settings" back>
       <Section title="The shop">
-        <NameField slot="shop" name={shop.name} onChange={(name) => set({ name })} />
-        <Choices
-          label="Lengths in"
-          choices={[
-            { id: 'mm', name: 'Millimetres' },
-            { id: 'cm', name: 'Centimetres' },
-            { id: 'in', name: 'Inches' },
-          ]}
-          value={shop.unit}
-          onChange={(unit) => set({ unit })}
-        />
-        {shop.unit === 'in' ? (
-          <Choices
-            label="Finest mark of the tape"
-            choices={[
-              { id: '8', name: '1/8' },
-              { id: '16', name: '1/16' },
-              { id: '32', name: '1/32' },
-            ]}
-            value={String(shop.fraction) as '8' | '16' | '32'}
-            onChange={(f) => set({ fraction: Number(f) })}
-          />
+        <NameField slot="shop" name={name} onChange={(typed) => patchShop({ name: typed })} />
+        <FormChoices control={control} name="unit" label="Lengths in" choices={units} />
+        {unit === 'in' ? (
+          <FormChoices control={control} name="fraction" label="Finest mark of the tape" choices={fractions} />
         ) : null}
-        <Choices
-          label="Look"
-          choices={[
-            { id: 'auto', name: 'As the device' },
-            { id: 'light', name: 'Calico' },
-            { id: 'dark', name: 'Dim workroom' },
-          ]}
-          value={shop.theme}
-          onChange={(theme) => set({ theme })}
-        />
+        <FormChoices control={control} name="theme" label="Look" choices={themes} />
       </Section>
-      <Section
-        title="House habits"
-        says="Where practitioners differ, the program follows yours and says so. The other way is still offered."
-      >
-        {habitQuestions.map((q) => (
-          <HabitBlock key={q.id} means={q.choices.find((c) => c.value === shop.habits[q.id])?.means ?? ''}>
-            <Choices
-              label={q.asks}
-              choices={q.choices.map((c) => ({ id: c.value, name: c.name }))}
-              value={shop.habits[q.id] as string}
-              onChange={(value) => set({ habits: { [q.id]: value } })}
-            />
-          </HabitBlock>
-        ))}
-      </Section>
+      <HabitSection control={control} />
       <Section title="Your data" says="Everything the shop keeps, as one open JSON file.">
         <ExportLink />
       </Section>
     </Page>
+  )
+}
+
+function HabitSection({ control }: Pick<SettingsForm, 'control'>) {
+  const habits = useWatch({ control, name: 'habits' })
+  return (
+    <Section
+      title="House habits"
+      says="Where practitioners differ, the program follows yours and says so. The other way is still offered."
+    >
+      {habitQuestions.map((q) => (
+        <HabitBlock key={q.id} means={q.choices.find((c) => c.value === habits[q.id])?.means ?? ''}>
+          <FormChoices
+            control={control}
+            name={`habits.${q.id}`}
+            label={q.asks}
+            choices={q.choices.map((c) => ({ id: c.value, name: c.name }))}
+          />
+        </HabitBlock>
+      ))}
+    </Section>
   )
 }
 

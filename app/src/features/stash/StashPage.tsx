@@ -1,101 +1,120 @@
 import { Button } from '@rneui/themed'
+import type { Hoop } from '@thimble/contract'
 import { useRouter } from 'expo-router'
 import type { ReactNode } from 'react'
 import { Pressable, View } from 'react-native'
 import { HoopDrawing } from '@/drawing/HoopDrawing'
 import { useShelf } from '@/state/store'
-import { formatLength } from '@thimble/core/lengths/formatLength'
+import { formatLength, type LengthStyle } from '@thimble/core/lengths'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { Split } from '@/ui/Split'
 import { Heading, Words } from '@/ui/Words'
-import { layerName } from '../piece/recipeWords'
-import { useNamed } from '../useShelfDocs'
-import { fieldSize } from './hoopWords'
-import { fibreName } from './threadWords'
+import { layerName } from '@/words/stackWords'
+import { useNamed } from '@/state/useShelfDocs'
+import { fieldSize } from '@/words/hoopWords'
+import { fibreName } from '@/words/threadWords'
 
 /** What there is: hoops with their fields, backings, toppings and threads with what is left. */
 export function StashPage() {
-  const router = useRouter()
-  const hoops = useNamed('hoops')
-  const supplies = useNamed('supplies')
-  const threads = useNamed('threads')
-  const style = useShelf((s) => s.shop)
-  const p = usePalette()
-  const largest = Math.max(120, ...hoops.map((h) => Math.max(h.outside.width, h.outside.height)))
   return (
     <Page wideContent title="Stash">
       <Split
-        list={
-          <Section title="Hoops" says="Fields as measured: what the machine can really sew.">
-            <View>
-              {hoops.map((hoop) => (
-                <Row key={hoop.id} label={hoop.name} onPress={() => router.push(`/stash/hoop/${hoop.id}`)}>
-                  <HoopDrawing hoop={hoop} cloth={p.table} size={84} largest={largest} />
-                  <View style={{ flex: 1, minWidth: 0 }}>
-                    <Heading level={3}>{hoop.name}</Heading>
-                    <Words>{fieldSize(hoop.field, style)}</Words>
-                    <Words
-                      soft
-                    >{`Ring ${formatLength(hoop.outside.width, style)} × ${formatLength(hoop.outside.height, style)} outside${hoop.clamp ? ', clamps' : ''}`}</Words>
-                  </View>
-                </Row>
-              ))}
-            </View>
-            {hoops.length === 0 ? <Words soft>No hoops yet.</Words> : null}
-            <Button type="outline" title="Add a hoop" onPress={() => router.push('/stash/hoop/new')} />
-          </Section>
-        }
+        list={<Hoops />}
         detail={
           <>
-            <Section title="Backings and toppings">
-              <View>
-                {supplies.map((supply) => {
-                  const low = supply.leftMm <= supply.lowMm
-                  return (
-                    <Row key={supply.id} label={supply.name} onPress={() => router.push(`/stash/supply/${supply.id}`)}>
-                      <Swatch colour={supply.colour} />
-                      <View style={{ flex: 1, minWidth: 0 }}>
-                        <Heading level={3}>{supply.name}</Heading>
-                        <Words soft>{layerName(supply.kind)}</Words>
-                      </View>
-                      <View style={{ alignItems: 'flex-end' }}>
-                        <Words bold tone={low ? 'madder' : undefined}>{`${(supply.leftMm / 1000).toFixed(1)} m`}</Words>
-                        <Words soft>{low ? 'low' : `${formatLength(supply.widthMm, style)} wide`}</Words>
-                      </View>
-                    </Row>
-                  )
-                })}
-              </View>
-              {supplies.length === 0 ? <Words soft>Nothing yet.</Words> : null}
-              <Button
-                type="outline"
-                title="Add a backing or topping"
-                onPress={() => router.push('/stash/supply/new')}
-              />
-            </Section>
-            <Section title="Threads">
-              <View>
-                {threads.map((thread) => (
-                  <Row key={thread.id} label={thread.name} onPress={() => router.push(`/stash/thread/${thread.id}`)}>
-                    <Swatch colour={thread.colour} />
-                    <View style={{ flex: 1, minWidth: 0 }}>
-                      <Heading level={3}>{thread.name}</Heading>
-                      <Words soft>{`${thread.weight} weight ${fibreName(thread.fibre)}`}</Words>
-                    </View>
-                    <Words bold>{thread.leftM === null ? '' : `${Math.round(thread.leftM)} m`}</Words>
-                  </Row>
-                ))}
-              </View>
-              {threads.length === 0 ? <Words soft>No threads yet.</Words> : null}
-              <Button type="outline" title="Add a thread" onPress={() => router.push('/stash/thread/new')} />
-            </Section>
+            <Supplies />
+            <Threads />
           </>
         }
         both
       />
     </Page>
+  )
+}
+
+function Hoops() {
+  const router = useRouter()
+  const hoops = useNamed('hoops')
+  const style = useShelf((s) => s.shop)
+  const p = usePalette()
+  const largest = Math.max(120, ...hoops.map((h) => Math.max(h.outside.width, h.outside.height)))
+  return (
+    <Section title="Hoops" says="Fields as measured: what the machine can really sew.">
+      <View>
+        {hoops.map((hoop) => (
+          <Row key={hoop.id} label={hoop.name} onPress={() => router.push(`/stash/hoop/${hoop.id}`)}>
+            <HoopDrawing hoop={hoop} cloth={p.table} size={84} largest={largest} />
+            <View style={{ flex: 1, minWidth: 0 }}>
+              <Heading level={3}>{hoop.name}</Heading>
+              <Words>{fieldSize(hoop.field, style)}</Words>
+              <Words soft>{ringSize(hoop, style)}</Words>
+            </View>
+          </Row>
+        ))}
+      </View>
+      {hoops.length === 0 ? <Words soft>No hoops yet.</Words> : null}
+      <Button type="outline" title="Add a hoop" onPress={() => router.push('/stash/hoop/new')} />
+    </Section>
+  )
+}
+
+function ringSize({ outside, clamp }: Hoop, style: LengthStyle): string {
+  const size = `${formatLength(outside.width, style)} × ${formatLength(outside.height, style)}`
+  return `Ring ${size} outside${clamp ? ', clamps' : ''}`
+}
+
+function Supplies() {
+  const router = useRouter()
+  const supplies = useNamed('supplies')
+  const style = useShelf((s) => s.shop)
+  return (
+    <Section title="Backings and toppings">
+      <View>
+        {supplies.map((supply) => {
+          const low = supply.leftMm <= supply.lowMm
+          return (
+            <Row key={supply.id} label={supply.name} onPress={() => router.push(`/stash/supply/${supply.id}`)}>
+              <Swatch colour={supply.colour} />
+              <View style={{ flex: 1, minWidth: 0 }}>
+                <Heading level={3}>{supply.name}</Heading>
+                <Words soft>{layerName(supply.kind)}</Words>
+              </View>
+              <View style={{ alignItems: 'flex-end' }}>
+                <Words bold tone={low ? 'madder' : undefined}>{`${(supply.leftMm / 1000).toFixed(1)} m`}</Words>
+                <Words soft>{low ? 'low' : `${formatLength(supply.widthMm, style)} wide`}</Words>
+              </View>
+            </Row>
+          )
+        })}
+      </View>
+      {supplies.length === 0 ? <Words soft>Nothing yet.</Words> : null}
+      <Button type="outline" title="Add a backing or topping" onPress={() => router.push('/stash/supply/new')} />
+    </Section>
+  )
+}
+
+function Threads() {
+  const router = useRouter()
+  const threads = useNamed('threads')
+  return (
+    <Section title="Threads">
+      <View>
+        {threads.map((thread) => (
+          <Row key={thread.id} label={thread.name} onPress={() => router.push(`/stash/thread/${thread.id}`)}>
+            <Swatch colour={thread.colour} />
+            <View style={{ flex: 1, minWidth: 0 }}>
+              <Heading level={3}>{thread.name}</Heading>
+              <Words soft>{`${thread.weight} weight ${fibreName(thread.fibre)}`}</Words>
+            </View>
+            <Words bold>{thread.leftM === null ? '' : `${Math.round(thread.leftM)} m`}</Words>
+          </Row>
+        ))}
+      </View>
+      {threads.length === 0 ? <Words soft>No threads yet.</Words> : null}
+      <Button type="outline" title="Add a thread" onPress={() => router.push('/stash/thread/new')} />
+    </Section>
   )
 }
 

@@ -1,9 +1,9 @@
+import { readTyped } from '@thimble/plan'
 import { Button } from '@rneui/themed'
-import type { Design } from '@thimble/contract'
-import { formatLength } from '@thimble/core/lengths/formatLength'
-import { smallLetterAdvice } from '@thimble/core/wording/smallLetterAdvice'
+import type { DesignCard } from '@thimble/contract'
+import { smallLetterAdvice } from '@thimble/core/design'
+import { formatLength } from '@thimble/core/lengths'
 import { useRouter } from 'expo-router'
-import { readTyped } from '@/plan/readTyped'
 import { patch, remove, useShelf } from '@/state/store'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Choices } from '@/ui/Choices'
@@ -11,10 +11,10 @@ import { Field } from '@/ui/Field'
 import { NameField } from '@/ui/NameField'
 import { Section } from '@/ui/Section'
 import { useKeptText } from '@/ui/useKeptText'
-import { workKinds } from '../designWords'
+import { workKinds } from '@/words/designWords'
 
 /** What its owner says of it: name, kind, smallest letter, note. */
-export function AboutSection({ design }: { design: Design }) {
+export function AboutSection({ design }: { design: DesignCard }) {
   const router = useRouter()
   const style = useShelf((s) => s.shop)
   const { id, smallestLetterMm } = design

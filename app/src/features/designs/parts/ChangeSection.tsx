@@ -1,13 +1,13 @@
+import { readNumber } from '@thimble/plan'
 import { Button } from '@rneui/themed'
-import type { Design } from '@thimble/contract'
+import type { DesignCard } from '@thimble/contract'
 import type { Advice } from '@thimble/core/advice'
-import { scaleAdvice } from '@thimble/core/design/edit/changeDesign'
+import { scaleAdvice } from '@thimble/core/design'
+import { formatLength } from '@thimble/core/lengths'
 import { CoreError } from '@thimble/core/errors'
-import { formatLength } from '@thimble/core/lengths/formatLength'
 import { useState } from 'react'
 import { View } from 'react-native'
-import { editDesign, undoEdits } from '@/drawings/editDesign'
-import { readNumber } from '@/plan/readTyped'
+import { editDesign, undoEdits } from '@/desk/editDesign'
 import { useShelf } from '@/state/store'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Choices } from '@/ui/Choices'
@@ -16,8 +16,8 @@ import { FieldProblem } from '@/ui/FieldProblem'
 import { Section } from '@/ui/Section'
 import { useTask } from '@/ui/useTask'
 import { Words } from '@/ui/Words'
-import { useDocs } from '../../useShelfDocs'
-import { many } from '../designWords'
+import { useDocs } from '@/state/useShelfDocs'
+import { many } from '@/words/designWords'
 
 const turns = ['0', '90', '180', '270'].map((id) => ({ id, name: id === '0' ? 'Upright' : `${id}° clockwise` }))
 const mirrors = [
@@ -27,13 +27,16 @@ const mirrors = [
 ] as const
 
 /** Size, turn and mirror, reckoned from the design as it was read, so that nothing adds up unseen. */
-export function ChangeSection({ design }: { design: Design }) {
+export function ChangeSection({ design }: { design: DesignCard }) {
   const style = useShelf((s) => s.shop)
-  const users = useDocs('pieces').filter((piece) => piece.designId === design.id && !piece.finishedAt)
+  const users = useDocs('pieces').filter(
+    (piece) => piece.measure.designId === design.id && piece.measure.kept.length === 0,
+  )
   const { change, order } = design
   const asRead = change.scale === 1 && change.rotate === 0 && change.mirror === 'none' && order === null
   const { busy, problem, run } = useTask()
-  const edit = (over: Partial<Design['change']>) => run(() => editDesign(design, { change: { ...change, ...over } }))
+  const edit = (over: Partial<DesignCard['change']>) =>
+    run(() => editDesign(design, { change: { ...change, ...over } }))
   return (
     <Section title="Size and way up">
       <Words>{`${formatLength(design.width, style)} wide, ${formatLength(design.height, style)} high, ${Math.round(change.scale * 100)} % of its own size.`}</Words>
@@ -73,7 +76,7 @@ export function ChangeSection({ design }: { design: Design }) {
   )
 }
 
-type ScaleProps = { design: Design; busy: boolean; onScale: (scale: number) => Promise<boolean> }
+type ScaleProps = { design: DesignCard; busy: boolean; onScale: (scale: number) => Promise<boolean> }
 
 /** The scale in percent, with what it does to the stitches before it is taken. */
 function ScaleField({ design, busy, onScale }: ScaleProps) {
@@ -101,7 +104,7 @@ function ScaleField({ design, busy, onScale }: ScaleProps) {
   )
 }
 
-function looksLike(design: Design, scale: number): { problem: string } | { advice: Advice[] } {
+function looksLike(design: DesignCard, scale: number): { problem: string } | { advice: Advice[] } {
   if (scale < 0.1) return { problem: 'Smaller than 10 % is not taken.' }
   try {
     return { advice: scaleAdvice(design, scale) }

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { Choices } from '@/ui/Choices'
 import { Field } from '@/ui/Field'
-import { grounds } from '../../piece/clothWords'
+import { grounds } from '@/words/clothWords'
 
 type Props = { value: string; onChange: (colour: string) => void; label?: string }
 

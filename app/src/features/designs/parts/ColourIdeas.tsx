@@ -1,5 +1,5 @@
 import { Button } from '@rneui/themed'
-import { fromThePrint, toneOnTone } from '@thimble/core/colour/threadColours'
+import { fromThePrint, toneOnTone } from '@thimble/core/colour'
 import { CoreError } from '@thimble/core/errors'
 import { View } from 'react-native'
 import { ColourStrip } from '@/drawing/ColourStrip'

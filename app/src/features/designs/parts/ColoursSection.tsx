@@ -1,8 +1,8 @@
-import type { Design, Thread } from '@thimble/contract'
-import { type Match, nearestThreads, onGround } from '@thimble/core/colour/threadColours'
+import type { DesignCard, Thread } from '@thimble/contract'
+import { type Match, nearestThreads, onGround } from '@thimble/core/colour'
 import { useState } from 'react'
 import { Pressable, View } from 'react-native'
-import { editDesign } from '@/drawings/editDesign'
+import { editDesign } from '@/desk/editDesign'
 import { usePalette } from '@/theme/PaletteProvider'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { Opener } from '@/ui/Opener'
@@ -10,8 +10,8 @@ import { Section } from '@/ui/Section'
 import { useTask } from '@/ui/useTask'
 import { Words } from '@/ui/Words'
 import type { OpenedDesign } from '@/workers/designWorker'
-import { useNamed } from '../../useShelfDocs'
-import { many, metres } from '../designWords'
+import { useNamed } from '@/state/useShelfDocs'
+import { many, metres } from '@/words/designWords'
 import { ClothColour } from './ClothColour'
 import { ColourIdeas } from './ColourIdeas'
 import { RecolourLine } from './RecolourLine'
@@ -19,7 +19,7 @@ import { RecolourLine } from './RecolourLine'
 const CLOTH_SLOT = 'zt.cloth.look'
 
 /** Each colour with its thread: metres, the nearest on the shelf, how it stands on the cloth; and other colours for it. */
-export function ColoursSection({ design, opened }: { design: Design; opened: OpenedDesign | null }) {
+export function ColoursSection({ design, opened }: { design: DesignCard; opened: OpenedDesign | null }) {
   const threads = useNamed('threads')
   const [cloth, setCloth] = useState(() => localStorage.getItem(CLOTH_SLOT) ?? '#27406b')
   const { busy, problem, run } = useTask()

@@ -1,5 +1,6 @@
-import type { Design } from '@thimble/contract'
-import { formatLength } from '@thimble/core/lengths/formatLength'
+import { adviceOf } from '@thimble/core/advice'
+import type { DesignCard } from '@thimble/contract'
+import { formatLength } from '@thimble/core/lengths'
 import { View } from 'react-native'
 import { useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
@@ -7,10 +8,10 @@ import { AdviceBar } from '@/ui/AdviceBar'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
 import type { OpenedDesign } from '@/workers/designWorker'
-import { loadNames, many, metres } from '../designWords'
+import { loadNames, many, metres } from '@/words/designWords'
 
 /** What was measured: large where the bench asks for it, in lines where it is only looked up. */
-export function FiguresSection({ design, opened }: { design: Design; opened: OpenedDesign | null }) {
+export function FiguresSection({ design, opened }: { design: DesignCard; opened: OpenedDesign | null }) {
   const style = useShelf((s) => s.shop)
   const { summary, stitches } = design
   if (!summary) return null
@@ -47,7 +48,7 @@ export function FiguresSection({ design, opened }: { design: Design; opened: Ope
           </Words>
         ))}
       </View>
-      {summary.warnings.map((advice) => (
+      {summary.warnings.map(adviceOf).map((advice) => (
         <AdviceBar key={advice.code} advice={advice} />
       ))}
     </Section>

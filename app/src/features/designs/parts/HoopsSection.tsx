@@ -1,20 +1,20 @@
-import type { Design } from '@thimble/contract'
-import { type HoopChoice, rankHoops } from '@thimble/core/hooping/rankHoops'
-import { formatLength, roundDownToTape } from '@thimble/core/lengths/formatLength'
+import { hullOf } from '@thimble/plan'
+import type { DesignCard } from '@thimble/contract'
+import { type HoopChoice, rankHoops } from '@thimble/core/hooping'
+import { formatLength, roundDownToTape } from '@thimble/core/lengths'
 import { useMemo } from 'react'
 import { View } from 'react-native'
 import { HoopDrawing } from '@/drawing/HoopDrawing'
 import { groundFor } from '@/drawing/clothInk'
-import { hullOf } from '@/plan/pieceDesign'
 import { useShelf } from '@/state/store'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
-import { useNamed } from '../../useShelfDocs'
+import { useNamed } from '@/state/useShelfDocs'
 
 const SIZE = 120
 
 /** The hoops whose field takes the design, by itself and on no piece yet, with the room round it. */
-export function HoopsSection({ design }: { design: Design }) {
+export function HoopsSection({ design }: { design: DesignCard }) {
   const hoops = useNamed('hoops')
   const style = useShelf((s) => s.shop)
   const hull = useMemo(() => hullOf(design), [design])

@@ -1,21 +1,21 @@
 import { Button } from '@rneui/themed'
-import type { Design } from '@thimble/contract'
-import type { ColourOrder } from '@thimble/core/design/planColourOrder'
-import { minutesSaved } from '@thimble/core/thread/changeSaving'
+import type { DesignCard } from '@thimble/contract'
+import type { ColourOrder } from '@thimble/core/design'
+import { minutesSaved } from '@thimble/core/thread'
 import { useEffect, useState } from 'react'
 import { View } from 'react-native'
 import { ColourStrip } from '@/drawing/ColourStrip'
-import { atDesk } from '@/drawings/desk'
-import { editDesign } from '@/drawings/editDesign'
-import { editsOf } from '@/drawings/useOpened'
+import { atDesk } from '@/workers/desk'
+import { editDesign } from '@/desk/editDesign'
+import { editsOf } from '@/desk/useOpened'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { Section } from '@/ui/Section'
 import { useTask } from '@/ui/useTask'
 import { BigNumbers, Words } from '@/ui/Words'
-import { many } from '../designWords'
+import { many } from '@/words/designWords'
 
 /** The order with the fewest changes beside the one the design came with; taken, refused, and taken back. */
-export function OrderSection({ design }: { design: Design }) {
+export function OrderSection({ design }: { design: DesignCard }) {
   const plan = useOrder(design)
   const { busy, problem, run } = useTask()
   const { order, colours } = design
@@ -68,7 +68,7 @@ export function OrderSection({ design }: { design: Design }) {
 }
 
 /** Worked out for the colours as they are, whatever order is in use. */
-function useOrder(design: Design): ColourOrder | null {
+function useOrder(design: DesignCard): ColourOrder | null {
   const [plan, setPlan] = useState<ColourOrder | null>(null)
   const key = JSON.stringify(editsOf(design))
   useEffect(() => {

@@ -1,12 +1,12 @@
 import type { Thread } from '@thimble/contract'
-import type { Match } from '@thimble/core/colour/threadColours'
+import type { Match } from '@thimble/core/colour'
 import { Button } from '@rneui/themed'
 import { useState } from 'react'
 import { Pressable, View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Field } from '@/ui/Field'
 import { Words } from '@/ui/Words'
-import { metres } from '../designWords'
+import { metres } from '@/words/designWords'
 
 type Props = { colour: string; matches: readonly Match<Thread>[]; onRecolour: (colour: string) => void }
 

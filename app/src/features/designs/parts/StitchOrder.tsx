@@ -4,7 +4,7 @@ import { ColourStrip } from '@/drawing/ColourStrip'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Words } from '@/ui/Words'
 import type { OpenedDesign } from '@/workers/designWorker'
-import { metres } from '../designWords'
+import { metres } from '@/words/designWords'
 
 const FEW = 16
 

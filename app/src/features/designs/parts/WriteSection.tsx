@@ -1,13 +1,13 @@
+import { hullOf } from '@thimble/plan'
 import { Button } from '@rneui/themed'
-import type { Design, DesignFile } from '@thimble/contract'
-import { formatLength } from '@thimble/core/lengths/formatLength'
+import type { DesignCard, DesignFile } from '@thimble/contract'
+import { formatLength } from '@thimble/core/lengths'
 import { useRouter } from 'expo-router'
 import { View } from 'react-native'
-import { atDesk } from '@/drawings/desk'
-import { copyDesign } from '@/drawings/editDesign'
-import { saveFile } from '@/drawings/saveFile'
-import { editsOf } from '@/drawings/useOpened'
-import { hullOf } from '@/plan/pieceDesign'
+import { atDesk } from '@/workers/desk'
+import { copyDesign } from '@/desk/editDesign'
+import { saveFile } from '@/desk/saveFile'
+import { editsOf } from '@/desk/useOpened'
 import { useShelf } from '@/state/store'
 import { saveTemplate } from '@/template/printTemplate'
 import { TemplateButtons } from '@/template/TemplateButtons'
@@ -18,7 +18,7 @@ import { useTask } from '@/ui/useTask'
 import { Words } from '@/ui/Words'
 
 /** The design as files: stitch list, artwork, its own JSON, paper template; and copies and groups of it. */
-export function WriteSection({ design }: { design: Design }) {
+export function WriteSection({ design }: { design: DesignCard }) {
   const style = useShelf((s) => s.shop)
   const router = useRouter()
   const { busy, problem, run } = useTask()
@@ -68,10 +68,10 @@ export function WriteSection({ design }: { design: Design }) {
   )
 }
 
-/** The design with its drawing as it was read; its changes stand beside it, so that they can be taken back elsewhere. */
-async function saveJson(design: Design): Promise<void> {
+/** The card with its design as it was read; its changes stand beside it, so that they can be taken back elsewhere. */
+async function saveJson(design: DesignCard): Promise<void> {
   const { id, createdAt, updatedAt, summary, ...said } = design
-  const drawing = await atDesk((d) => d.packed(id))
-  const file: Omit<DesignFile, 'drawing'> = { format: 'zealous-thimble-design', version: 1, design: said }
-  saveFile(design.name, 'json', `${JSON.stringify(file).slice(0, -1)},"drawing":${drawing}}\n`)
+  const packed = await atDesk((d) => d.packed(id))
+  const file: Omit<DesignFile, 'packed'> = { format: 'zealous-thimble-design', version: 2, design: said }
+  saveFile(design.name, 'json', `${JSON.stringify(file).slice(0, -1)},"packed":${packed}}\n`)
 }

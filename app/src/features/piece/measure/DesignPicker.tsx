@@ -1,10 +1,11 @@
+import type { Patch } from '@thimble/contract'
 import { View } from 'react-native'
 import { Choices } from '@/ui/Choices'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { LengthField } from '@/ui/LengthField'
 import { Words } from '@/ui/Words'
-import { useNamed } from '../../useShelfDocs'
-import { loadNames, workKinds } from '../../designs/designWords'
+import { useNamed } from '@/state/useShelfDocs'
+import { loadNames, workKinds } from '@/words/designWords'
 import type { PieceTools } from '../usePiece'
 
 const BY_SIZE = 'by-size'
@@ -14,17 +15,18 @@ export function DesignPicker({ tools: { piece, plan, shelf, set } }: { tools: Pi
   const designs = useNamed('designs')
   const { unit } = shelf.shop
   const choices = [{ id: BY_SIZE, name: 'By size' }, ...designs.map((d) => ({ id: d.id, name: d.name }))]
-  const own = (body: object): void => set({ ownDesign: body })
+  const { designId, ownDesign } = piece.measure
+  const own = (body: Patch<typeof ownDesign>): void => set({ measure: { ownDesign: body } })
   return (
     <View style={{ gap: 12 }}>
       <Choices
         label="Which design"
         long={choices.length > 4}
         choices={choices}
-        value={piece.designId ?? BY_SIZE}
-        onChange={(id) => set({ designId: id === BY_SIZE ? null : id })}
+        value={designId ?? BY_SIZE}
+        onChange={(id) => set({ measure: { designId: id === BY_SIZE ? null : id } })}
       />
-      {piece.designId ? (
+      {designId ? (
         <>
           <Words>{`${plan.write(plan.design.width)} wide, ${plan.write(plan.design.height)} high, ${loadNames[plan.design.loadClass]}.`}</Words>
           {(['design.width', 'design.height'] as const).map((path) =>
@@ -42,7 +44,7 @@ export function DesignPicker({ tools: { piece, plan, shelf, set } }: { tools: Pi
               half
               label="Design width"
               unit={unit}
-              typed={piece.ownDesign.width}
+              typed={ownDesign.width}
               placeholder={plan.write(plan.rule.usual?.width ?? 80)}
               problem={plan.problems['design.width']}
               onChange={(width) => own({ width })}
@@ -51,7 +53,7 @@ export function DesignPicker({ tools: { piece, plan, shelf, set } }: { tools: Pi
               half
               label="Design height"
               unit={unit}
-              typed={piece.ownDesign.height}
+              typed={ownDesign.height}
               placeholder={plan.write(plan.rule.usual?.height ?? 60)}
               problem={plan.problems['design.height']}
               onChange={(height) => own({ height })}
@@ -60,15 +62,10 @@ export function DesignPicker({ tools: { piece, plan, shelf, set } }: { tools: Pi
           <Choices
             label="How dense is it"
             choices={(['outline', 'light', 'medium', 'dense'] as const).map((id) => ({ id, name: loadNames[id] }))}
-            value={piece.ownDesign.load}
+            value={ownDesign.load}
             onChange={(load) => own({ load })}
           />
-          <Choices
-            label="What is it"
-            choices={workKinds}
-            value={piece.ownDesign.kind}
-            onChange={(kind) => own({ kind })}
-          />
+          <Choices label="What is it" choices={workKinds} value={ownDesign.kind} onChange={(kind) => own({ kind })} />
         </>
       )}
     </View>

@@ -1,5 +1,6 @@
 import { Button } from '@rneui/themed'
-import { markingMeans } from '@thimble/core/marking/markingMeans'
+import { markingMeans } from '@thimble/core/marking'
+import { writeName } from '@thimble/core/words'
 import { View } from 'react-native'
 import { isDark } from '@/drawing/clothInk'
 import { AdviceBar } from '@/ui/AdviceBar'
@@ -34,7 +35,7 @@ export function MarkSection({ tools }: { tools: PieceTools }) {
         <Button
           type="outline"
           title="Count from the usual lines"
-          onPress={() => set({ anchors: { down: null, across: null } })}
+          onPress={() => set({ measure: { anchors: { down: null, across: null } } })}
         />
       ) : null}
       {warnings.map((w) => (
@@ -47,14 +48,14 @@ export function MarkSection({ tools }: { tools: PieceTools }) {
             key={step.id}
             title={step.text}
             after={step.loss ? `(rounded by ${step.loss.toFixed(1)} mm)` : undefined}
-            done={piece.marked[step.id] ?? false}
-            onChange={(done) => set({ marked: { [step.id]: done } })}
+            done={piece.measure.marked[step.id] ?? false}
+            onChange={(done) => set({ measure: { marked: { [step.id]: done } } })}
           />
         ))}
       </View>
       {plan.rule.arrange === 'corners' && copies.some((c) => c.pose.rotation !== 0) ? (
         <Words soft>
-          {`${copies.length > 1 ? 'Each design’s' : 'The design’s'} turn as the ${kind.name.toLowerCase()} lies: ${copies.map((c) => `${c.name.replace('your ', '')} ${turnWords(c.pose.rotation)}`).join(', ')}.`}
+          {`${copies.length > 1 ? 'Each design’s' : 'The design’s'} turn as the ${kind.name.toLowerCase()} lies: ${copies.map((c) => `${writeName(c.name).replace('your ', '')} ${turnWords(c.pose.rotation)}`).join(', ')}.`}
         </Words>
       ) : null}
       {placement ? (
@@ -62,9 +63,7 @@ export function MarkSection({ tools }: { tools: PieceTools }) {
       ) : (
         <Words soft>The marks follow as soon as the numbers above can be read.</Words>
       )}
-      {placement ? (
-        <TemplateButtons make={(paper) => printTemplate(tools.piece, tools.plan, paper, new Date())} />
-      ) : null}
+      {placement ? <TemplateButtons make={(paper) => printTemplate(tools, paper, new Date())} /> : null}
     </Section>
   )
 }
@@ -73,10 +72,10 @@ const turnWords = (degrees: number): string => (degrees === 0 ? 'upright' : `${d
 
 /** What to mark with on this cloth: the best first, what harms it left out and named. */
 function MarkWith({ tools: { piece, set } }: { tools: PieceTools }) {
-  const { family, colour } = piece.cloth
-  const ways = markingMeans({ family, dark: isDark(colour), infant: piece.use.infant })
+  const { family, colour } = piece.build.cloth
+  const ways = markingMeans({ family, dark: isDark(colour), infant: piece.build.use.infant })
   const suits = ways.filter((w) => w.suits)
-  const chosen = ways.find((w) => w.id === piece.markWith) ?? suits[0]!
+  const chosen = ways.find((w) => w.id === piece.measure.markWith) ?? suits[0]!
   return (
     <View style={{ gap: 6 }}>
       <Choices
@@ -84,7 +83,7 @@ function MarkWith({ tools: { piece, set } }: { tools: PieceTools }) {
         long
         choices={suits.map(({ id, name }) => ({ id, name }))}
         value={chosen.id}
-        onChange={(id) => set({ markWith: id })}
+        onChange={(id) => set({ measure: { markWith: id } })}
       />
       <Words soft>{`${chosen.why} Comes off: ${lowerFirst(chosen.removedBy)} ${chosen.caution}`}</Words>
     </View>
@@ -97,6 +96,8 @@ function Clear({ tools: { plan } }: { tools: PieceTools }) {
   const nearest = [...(plan.placement?.clearances ?? [])].sort((a, b) => a.mm - b.mm)[0]
   if (!nearest || nearest.mm <= 0) return null
   return (
-    <Words soft>{`Nearest thing to keep clear of: the ${nearest.name}, ${plan.writeRoom(nearest.mm)} away.`}</Words>
+    <Words
+      soft
+    >{`Nearest thing to keep clear of: the ${writeName(nearest.name)}, ${plan.writeRoom(nearest.mm)} away.`}</Words>
   )
 }

@@ -1,7 +1,6 @@
-import type { PlacementDistance } from '@thimble/core/placement/laid'
-import { sideOf } from '@thimble/core/placement/sides'
-import { whichTrueTo } from '@thimble/core/placement/trueTo'
+import { type PlacementDistance, sideOf, whichTrueTo } from '@thimble/core/placement'
 import { Button } from '@rneui/themed'
+import { writeName } from '@thimble/core/words'
 import { View } from 'react-native'
 import { Choices } from '@/ui/Choices'
 import { LengthField } from '@/ui/LengthField'
@@ -27,16 +26,16 @@ export function PlaceSection({ tools, setLit }: Props) {
         label="Placement"
         long={kind.placements.length > 3}
         choices={kind.placements}
-        value={piece.placement}
-        onChange={(id) => set({ placement: id, anchors: { down: null, across: null } })}
+        value={piece.measure.placement}
+        onChange={(id) => set({ measure: { placement: id, anchors: { down: null, across: null } } })}
       />
       {choices.map((choice) => (
         <Choices
           key={choice.id}
           label={choice.name}
           choices={choice.choices}
-          value={piece.choices[choice.id] ?? choice.usual}
-          onChange={(id) => set({ choices: { [choice.id]: id } })}
+          value={piece.measure.choices[choice.id] ?? choice.usual}
+          onChange={(id) => set({ measure: { choices: { [choice.id]: id } } })}
         />
       ))}
       {placement?.distances.map((d) => (
@@ -45,11 +44,11 @@ export function PlaceSection({ tools, setLit }: Props) {
             key={d.id}
             label={d.name}
             unit={shelf.shop.unit}
-            typed={piece.distances[d.id]}
+            typed={piece.measure.distances[d.id]}
             placeholder={write(d.mm)}
             problem={problems[`distances.${d.id}`]}
             hint={oddText(placement, d.id) ?? hintOf(tools, d)}
-            onChange={(typed) => set({ distances: { [d.id]: typed } })}
+            onChange={(typed) => set({ measure: { distances: { [d.id]: typed } } })}
             onFocus={() => setLit(d.id)}
             onBlur={() => setLit(null)}
           />
@@ -61,9 +60,9 @@ export function PlaceSection({ tools, setLit }: Props) {
 }
 
 /** Where the grey number comes from, or what the usual would be in place of a typed one. */
-function hintOf({ piece, plan: { write } }: PieceTools, { id, assumed }: PlacementDistance): string {
-  if (piece.distances[id]?.text) return `The usual here: ${write(assumed)}.`
-  if (piece.carried?.distances[id]?.text) return `From “${piece.carried.from}”; the usual here: ${write(assumed)}.`
+function hintOf({ piece: { measure }, plan: { write } }: PieceTools, { id, assumed }: PlacementDistance): string {
+  if (measure.distances[id]?.text) return `The usual here: ${write(assumed)}.`
+  if (measure.carried?.distances[id]?.text) return `From “${measure.carried.from}”; the usual here: ${write(assumed)}.`
   return 'Yours, in place of the usual.'
 }
 
@@ -89,7 +88,7 @@ const sidesOf = (axis: 'level' | 'upright', { kind, rule }: PieceTools['plan']) 
       ] as const)
     : (['1', '-1'] as const).map((id) => ({
         id,
-        name: upper(`to ${sideOf(Number(id), { worn: kind.worn ?? false, back: rule.side === 'back' })}`),
+        name: upper(`to ${writeName(sideOf(Number(id), { worn: kind.worn ?? false, back: rule.side === 'back' }))}`),
       }))
 
 /** Counting from another line, to another edge of the design, or to the line's other side; the design stays put. */
@@ -104,16 +103,18 @@ function CountedFrom({
 }) {
   const key = counted.axis === 'level' ? 'down' : 'across'
   const lines = plan.placement!.item.lines.filter((l) => l.axis === counted.axis)
-  const own = piece.anchors[key]
+  const from = lines.find((l) => l.id === counted.line)
+  const own = piece.measure.anchors[key]
   const put = (change: Partial<Counted>): void => {
     const { line, edge } = { ...counted, ...change }
-    set({ anchors: { [key]: { line, edge, toward: change.toward ?? (change.line ? null : (own?.toward ?? null)) } } })
+    const toward = change.toward ?? (change.line ? null : (own?.toward ?? null))
+    set({ measure: { anchors: { [key]: { line, edge, toward } } } })
   }
   return (
-    <Opener title={`Counted from ${lines.find((l) => l.id === counted.line)?.name ?? distance.name}: change`}>
+    <Opener title={`Counted from ${from ? writeName(from.name) : distance.name}: change`}>
       <Choices
         label="From"
-        choices={lines.map(({ id, name }) => ({ id, name: upper(name) }))}
+        choices={lines.map(({ id, name }) => ({ id, name: upper(writeName(name)) }))}
         value={counted.line}
         onChange={(line) => put({ line })}
       />
@@ -130,7 +131,11 @@ function CountedFrom({
         onChange={(way) => put({ toward: way === '1' ? 1 : -1 })}
       />
       {own ? (
-        <Button type="outline" title="Back to the usual" onPress={() => set({ anchors: { [key]: null } })} />
+        <Button
+          type="outline"
+          title="Back to the usual"
+          onPress={() => set({ measure: { anchors: { [key]: null } } })}
+        />
       ) : null}
     </Opener>
   )

@@ -4,7 +4,9 @@ import { Field } from '@/ui/Field'
 import { LengthField } from '@/ui/LengthField'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
+import type { PlannedRow } from '@thimble/core/placement'
 import { View } from 'react-native'
+import { HoopingList } from '../RowHoopings'
 import type { PieceTools } from '../usePiece'
 
 const endChoices = [
@@ -14,31 +16,41 @@ const endChoices = [
 ] as const
 
 /** The row: how many, or how far apart; the whole border drawn, and how it falls into hoopings. */
-export function RowSection({ tools: { piece, plan, shelf, set } }: { tools: PieceTools }) {
-  const { placement, problems, write, design } = plan
+export function RowSection({ tools }: { tools: PieceTools }) {
+  const { problems, placement } = tools.plan
   const row = placement?.row ?? null
-  const hoop = shelf.hoops.find((h) => h.id === piece.hoopId)
   return (
     <Section title="The row">
+      <RowQuestions tools={tools} row={row} />
+      {row ? <RowAsLaid tools={tools} row={row} /> : null}
+      {!row && problems.row ? <Words tone="madder">{problems.row}</Words> : null}
+    </Section>
+  )
+}
+
+function RowQuestions({ tools: { piece, plan, shelf, set }, row }: { tools: PieceTools; row: PlannedRow | null }) {
+  const { problems, write } = plan
+  return (
+    <>
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <Field
           half
           big
           label="How many"
           keyboard="numeric"
-          value={piece.row.count}
+          value={piece.measure.row.count}
           placeholder={row ? String(row.count) : ''}
           problem={problems['row.count']}
-          onChange={(count) => set({ row: { count: count.slice(0, 10) } })}
+          onChange={(count) => set({ measure: { row: { count: count.slice(0, 10) } } })}
         />
         <LengthField
           half
           label="Gap at least"
           unit={shelf.shop.unit}
-          typed={piece.row.gap}
+          typed={piece.measure.row.gap}
           placeholder={row ? write(row.usualGap) : ''}
           problem={problems['row.gap']}
-          onChange={(gap) => set({ row: { gap } })}
+          onChange={(gap) => set({ measure: { row: { gap } } })}
         />
       </View>
       <Words soft>How many wins over the gap; leave it empty and as many go in as the gap allows.</Words>
@@ -47,50 +59,44 @@ export function RowSection({ tools: { piece, plan, shelf, set } }: { tools: Piec
           label="At the ends"
           choices={endChoices}
           value={row?.ends ?? 'half-gap'}
-          onChange={(ends) => set({ row: { ends } })}
+          onChange={(ends) => set({ measure: { row: { ends } } })}
         />
       )}
       {row?.ends === 'margin' ? (
         <LengthField
           label="Margin at each end"
           unit={shelf.shop.unit}
-          typed={piece.row.margin}
+          typed={piece.measure.row.margin}
           placeholder={write(0)}
           problem={problems['row.margin']}
-          onChange={(margin) => set({ row: { margin } })}
+          onChange={(margin) => set({ measure: { row: { margin } } })}
         />
       ) : null}
-      {row ? (
-        <>
-          <RowDrawing row={row} motifHeight={design.height} unit={shelf.shop.unit} cloth={piece.cloth.colour} />
-          <Words bold>
-            {row.count === 1
-              ? `One motif, ${write(row.gap)} free on either side.`
-              : `${row.count} motifs, ${write(row.gap)} between them${row.closed ? ', all round' : ''}.`}
-          </Words>
-          {row.hoopings ? (
-            row.hoopings.map((h, i) => (
-              <Words key={i} soft>
-                {`Hooping ${i + 1}: ${h.from === h.to ? `motif ${h.from + 1}` : `motifs ${h.from + 1} to ${h.to + 1}`}, the hoop’s centre ${middleWords(h.centre, write, row.closed)}.`}
-              </Words>
-            ))
-          ) : (
-            <Words soft>
-              {hoop
-                ? `${hoop.name} does not take one motif; choose another at Hoop.`
-                : 'Choose a hoop at Hoop, and the row is split into hoopings here.'}
-            </Words>
-          )}
-        </>
-      ) : problems.row ? (
-        <Words tone="madder">{problems.row}</Words>
-      ) : null}
-    </Section>
+    </>
   )
 }
 
-function middleWords(x: number, write: (mm: number) => string, closed: boolean): string {
-  const middle = closed ? 'centre front' : 'the middle'
-  if (Math.abs(x) < 0.5) return `at ${middle}`
-  return `${write(Math.abs(x))} ${x < 0 ? 'left' : 'right'} of ${middle}`
+/** The whole border drawn, and how it falls into hoopings. */
+function RowAsLaid({ tools: { piece, plan, shelf }, row }: { tools: PieceTools; row: PlannedRow }) {
+  const { write, design } = plan
+  const hoop = shelf.hoops.find((h) => h.id === piece.hoop.hoopId)
+  return (
+    <>
+      <RowDrawing row={row} motifHeight={design.height} unit={shelf.shop.unit} cloth={piece.build.cloth.colour} />
+      <Words bold>
+        {row.count === 1
+          ? `One motif, ${write(row.gap)} free on either side.`
+          : `${row.count} motifs, ${write(row.gap)} between them${row.closed ? ', all round' : ''}.`}
+      </Words>
+      {row.hoopings ? (
+        <HoopingList groups={row.hoopings} closed={row.closed} write={write} />
+      ) : (
+        <Words soft>
+          {hoop
+            ? `${hoop.name} does not take one motif; choose another at Hoop.`
+            : 'Choose a hoop at Hoop, and the row is split into hoopings here.'}
+        </Words>
+      )}
+    </>
+  )
 }

@@ -1,5 +1,5 @@
 import { Button } from '@rneui/themed'
-import type { MeasurementAsk } from '@thimble/core/placement/measures'
+import type { MeasurementAsk } from '@thimble/core/placement'
 import { View } from 'react-native'
 import { Choices } from '@/ui/Choices'
 import { LengthField } from '@/ui/LengthField'
@@ -24,29 +24,37 @@ export function TapeSection({ tools, setLit }: Props) {
       label={`${number}${ask.name}`}
       hint={oddText(placement, ask.id) ?? ask.howTo}
       unit={shelf.shop.unit}
-      typed={piece.measures[ask.id]}
+      typed={piece.measure.measures[ask.id]}
       placeholder={measures[ask.id] === undefined ? '' : write(measures[ask.id]!)}
       problem={problems[`measures.${ask.id}`]}
-      onChange={(typed) => set({ measures: { [ask.id]: typed } })}
+      onChange={(typed) => set({ measure: { measures: { [ask.id]: typed } } })}
       onFocus={() => setLit(ask.id)}
       onBlur={() => setLit(null)}
     />
   )
   const says =
     carried.size > 0
-      ? `Grey numbers are from “${piece.carried?.from}”: measure again, or confirm them.`
+      ? `Grey numbers are from “${piece.measure.carried?.from}”: measure again, or confirm them.`
       : assumed.size > 0
         ? 'Grey numbers are assumed from the size until you type yours.'
         : undefined
   return (
     <Section title="What the tape says" says={says}>
       {kind.sizes.length > 1 ? (
-        <Choices label="Size" choices={kind.sizes} value={piece.size} onChange={(size) => set({ size })} />
+        <Choices
+          label="Size"
+          choices={kind.sizes}
+          value={piece.item.size}
+          onChange={(size) => set({ item: { size } })}
+        />
       ) : null}
       <View style={{ gap: 12 }}>{needed.map((ask, i) => field(ask, `${i + 1}  `))}</View>
       {carried.size > 0 ? <Confirm tools={tools} /> : null}
       {optional.length > 0 ? (
-        <Opener title="Is it straight? Measure the halves" open={optional.some((a) => piece.measures[a.id]?.text)}>
+        <Opener
+          title="Is it straight? Measure the halves"
+          open={optional.some((a) => piece.measure.measures[a.id]?.text)}
+        >
           <Words soft>
             {kind.worn
               ? 'Chalk a line straight down from the neck’s middle, then measure from it to either seam.'
@@ -63,8 +71,10 @@ export function TapeSection({ tools, setLit }: Props) {
 function Confirm({ tools: { piece, plan, set } }: Pick<Props, 'tools'>) {
   const count = plan.carried.size
   const confirm = (): void => {
-    const measures = Object.fromEntries([...plan.carried].map((id) => [id, piece.carried!.measures[id]!]))
-    set({ measures, distances: { ...piece.carried!.distances, ...piece.distances } })
+    const { carried, distances } = piece.measure
+    if (!carried) return
+    const measures = Object.fromEntries(Object.entries(carried.measures).filter(([id]) => plan.carried.has(id)))
+    set({ measure: { measures, distances: { ...carried.distances, ...distances } } })
   }
   return (
     <Button

@@ -1,7 +1,8 @@
 import { Button } from '@rneui/themed'
-import type { Piece, PieceZone } from '@thimble/contract'
+import type { Patch, PieceZone } from '@thimble/contract'
+import { writeName } from '@thimble/core/words'
+import { inOrder } from '@thimble/plan'
 import { View } from 'react-native'
-import { store } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Choices } from '@/ui/Choices'
 import { Field } from '@/ui/Field'
@@ -10,9 +11,6 @@ import { LengthField } from '@/ui/LengthField'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
 import type { PieceTools } from '../usePiece'
-
-/** The zones as typed this moment: the ticket may lag behind a quick hand, and the list is written as a whole. */
-const zonesNow = ({ id, zones }: Piece): PieceZone[] => store.getState().shelf.docs.pieces[id]?.zones ?? zones
 
 const kinds = [
   { id: 'pocket', name: 'Pocket' },
@@ -26,13 +24,15 @@ const kinds = [
 /** What is in the way on this very piece, or there to line up with: its place and size, kept clear of from then on. */
 export function ZonesSection({ tools }: { tools: PieceTools }) {
   const { piece, plan, shelf, set } = tools
+  const zones = inOrder(piece.measure.zones)
   const nothing = { text: '', unit: shelf.shop.unit }
   const add = (kind: PieceZone['kind']): void => {
     const line = plan.placement?.item.lines.find((l) => l.axis === 'level')?.id ?? ''
     const name = kinds.find((k) => k.id === kind)!.name
-    const count = piece.zones.filter((z) => z.kind === kind).length
+    const count = zones.filter(([, z]) => z.kind === kind).length
+    const order = Math.max(-1, ...zones.map(([, z]) => z.order)) + 1
     const zone: PieceZone = {
-      id: crypto.randomUUID().slice(0, 8),
+      order,
       kind,
       name: count > 0 ? `${name} ${count + 1}` : name,
       line,
@@ -42,24 +42,25 @@ export function ZonesSection({ tools }: { tools: PieceTools }) {
       off: nothing,
       width: nothing,
     }
-    set({ zones: [...zonesNow(piece), zone] })
+    set({ measure: { zones: { [`zone-${crypto.randomUUID().slice(0, 8)}`]: zone } } })
   }
   return (
     <Section title="In the way, or to line up with">
-      {piece.zones.map((zone) => (
-        <ZoneCard key={zone.id} zone={zone} tools={tools} />
+      {zones.map(([id, zone]) => (
+        <ZoneCard key={id} id={id} zone={zone} tools={tools} />
       ))}
       <Choices label="On this piece there is a" choices={kinds} value={null} onChange={add} />
     </Section>
   )
 }
 
-function ZoneCard({ zone, tools: { piece, plan, shelf, set } }: { zone: PieceZone; tools: PieceTools }) {
+type CardProps = { id: string; zone: PieceZone; tools: PieceTools }
+
+function ZoneCard({ id: zoneId, zone, tools: { plan, shelf, set } }: CardProps) {
   const p = usePalette()
-  const path = `zones.${zone.id}`
+  const path = `zones.${zoneId}`
   const { problems } = plan
-  const put = (change: Partial<PieceZone>): void =>
-    set({ zones: zonesNow(piece).map((z) => (z.id === zone.id ? { ...z, ...change } : z)) })
+  const put = (change: Patch<PieceZone>): void => set({ measure: { zones: { [zoneId]: change } } })
   const lines = plan.placement?.item.lines.filter((l) => l.axis === 'level' && !l.id.startsWith('own.')) ?? []
   const length = (id: 'down' | 'height' | 'off' | 'width', label: string, hint?: string) => (
     <LengthField
@@ -72,22 +73,19 @@ function ZoneCard({ zone, tools: { piece, plan, shelf, set } }: { zone: PieceZon
       onChange={(typed) => put({ [id]: typed })}
     />
   )
-  const from = lines.find((l) => l.id === zone.line)?.name
+  const at = lines.find((l) => l.id === zone.line)
+  const from = at && writeName(at.name)
   return (
     <View style={{ gap: 10, borderLeftWidth: 4, borderLeftColor: p.seam, paddingLeft: 12 }}>
       <View style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-end' }}>
         <Field half label="What it is" value={zone.name} onChange={(name) => put({ name: name.slice(0, 60) })} />
-        <Button
-          type="outline"
-          title="Take off"
-          onPress={() => set({ zones: zonesNow(piece).filter((z) => z.id !== zone.id) })}
-        />
+        <Button type="outline" title="Take off" onPress={() => set({ measure: { zones: { [zoneId]: null } } })} />
       </View>
       {lines.length > 1 ? (
         <Choices
           label="Measured from"
           long
-          choices={lines.map(({ id, name }) => ({ id, name: name.charAt(0).toUpperCase() + name.slice(1) }))}
+          choices={lines.map(({ id, name }) => ({ id, name: upper(writeName(name)) }))}
           value={zone.line}
           onChange={(line) => put({ line })}
         />
@@ -108,16 +106,7 @@ function ZoneCard({ zone, tools: { piece, plan, shelf, set } }: { zone: PieceZon
               length('off', 'Middle from centre', 'To its own middle.')
             )}
           </View>
-          <Choices
-            label="It lies"
-            choices={[
-              { id: 'left', name: sideName('left', plan) },
-              { id: 'centre', name: 'In the middle' },
-              { id: 'right', name: sideName('right', plan) },
-            ]}
-            value={zone.side}
-            onChange={(side) => put({ side })}
-          />
+          <Choices label="It lies" choices={sideChoices(plan)} value={zone.side} onChange={(side) => put({ side })} />
         </>
       )}
       {problems[path] ? <FieldProblem id={path}>{problems[path]}</FieldProblem> : null}
@@ -125,6 +114,15 @@ function ZoneCard({ zone, tools: { piece, plan, shelf, set } }: { zone: PieceZon
     </View>
   )
 }
+
+const upper = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
+const sideChoices = (plan: PieceTools['plan']) =>
+  [
+    { id: 'left', name: sideName('left', plan) },
+    { id: 'centre', name: 'In the middle' },
+    { id: 'right', name: sideName('right', plan) },
+  ] as const
 
 /** The worker's side, and the wearer's where there is one. */
 function sideName(side: 'left' | 'right', { kind, rule }: PieceTools['plan']): string {

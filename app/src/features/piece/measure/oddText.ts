@@ -1,4 +1,4 @@
-import type { PlacementPlan } from '@thimble/core/placement/planPlacement'
+import type { PlacementPlan } from '@thimble/core/placement'
 
 /** The “is that right?” of one number, to stand at its field. */
 export const oddText = (placement: PlacementPlan | null, id: string): string | undefined =>

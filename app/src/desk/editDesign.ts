@@ -1,0 +1,36 @@
+import type { DesignCard } from '@thimble/contract'
+import { create, createWithDesign, patch } from '@/state/store'
+import { atDesk } from '@/workers/desk'
+import { editsOf } from './useOpened'
+
+type Edits = Partial<ReturnType<typeof editsOf>>
+
+/**
+ * Changes how a design is stitched: it is measured anew as it then is, and only when that went well is the
+ * design changed, all of it at once.
+ *
+ * @throws Error with a sentence for the person; nothing is changed then
+ */
+export async function editDesign(design: DesignCard, edits: Edits): Promise<void> {
+  const next = { ...editsOf(design), ...edits }
+  const measured = await atDesk((d) => d.summary(design.id, next))
+  patch('designs', design.id, { ...next, ...measured })
+}
+
+/** As it was read: its own size, order and colours. */
+export async function undoEdits(design: DesignCard): Promise<void> {
+  const colours = await atDesk((d) => d.drawnColours(design.id))
+  await editDesign(design, { change: { scale: 1, rotate: 0, mirror: 'none' }, order: null, colours })
+}
+
+/** A copy that goes its own way; resolves to its id. */
+export async function copyDesign(design: DesignCard): Promise<string> {
+  const [id, now] = [crypto.randomUUID(), new Date().toISOString()]
+  const copy = { ...design, id, name: `${design.name.slice(0, 112)}, copy`, createdAt: now, updatedAt: now }
+  if (design.source === 'size') create('designs', copy)
+  else {
+    await atDesk((d) => d.copy(design.id, id))
+    createWithDesign(copy)
+  }
+  return id
+}

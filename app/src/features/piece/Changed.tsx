@@ -1,0 +1,49 @@
+import { Button } from '@rneui/themed'
+import type { Difference, StageId } from '@thimble/contract'
+import { differencesOf, writeDifference } from '@thimble/plan'
+import { View } from 'react-native'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Heading, Words } from '@/ui/Words'
+import { type PieceTools, plansOf, useBuilt } from './usePiece'
+
+/** Differences told one by one; beyond these there is a number. */
+const TOLD = 6
+
+type Props = { tools: PieceTools; stage: StageId; found: readonly Difference[] }
+
+/** What would now come out otherwise than it was decided, in numbers, and the choice to keep it or to take it anew. */
+export function Changed({ tools, stage, found }: Props) {
+  const p = usePalette()
+  const { piece, plan, shelf, set, keep } = tools
+  const built = useBuilt(tools)
+  const { reopened, kept } = piece[stage]
+  if (kept.length === 0 || (found.length === 0 && !reopened)) return null
+  const decline = (): void =>
+    set({ [stage]: { reopened: false, declined: differencesOf(piece, stage, plansOf(piece, shelf)) } })
+  return (
+    <View
+      role="region"
+      aria-label="Changed since it was decided"
+      style={{
+        margin: 16,
+        marginBottom: 0,
+        padding: 14,
+        gap: 8,
+        backgroundColor: p.paper,
+        borderLeftWidth: 6,
+        borderLeftColor: p.weld,
+      }}
+    >
+      <Heading level={3}>{found.length > 0 ? 'It would come out otherwise now' : 'Open again'}</Heading>
+      {found.length === 0 ? <Words soft>Nothing differs from what was decided so far.</Words> : null}
+      {found.slice(0, TOLD).map((difference) => (
+        <Words key={difference.about}>{writeDifference(difference, plan.style, built)}</Words>
+      ))}
+      {found.length > TOLD ? <Words soft>{`And ${found.length - TOLD} more.`}</Words> : null}
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+        <Button title="Keep it as it was" type={found.length > 0 ? 'outline' : 'solid'} onPress={decline} />
+        {found.length > 0 ? <Button title="Take it as it is now" onPress={() => void keep(stage)} /> : null}
+      </View>
+    </View>
+  )
+}

@@ -1,0 +1,91 @@
+import type { KeptStack, StackLayer } from '@thimble/contract'
+import { familyFacts } from '@thimble/core/recipe'
+import { Pressable, View } from 'react-native'
+import { StackDrawing } from '@/drawing/StackDrawing'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Words } from '@/ui/Words'
+import { bobbinText, layerDetail, layerLabel, needleText } from '@/words/stackWords'
+import type { PieceTools } from './usePiece'
+
+const ROW = 68
+
+type Props = {
+  tools: PieceTools
+  stack: KeptStack
+  /** Layers that can be opened, by their place; the one that is. */
+  open?: number | null
+  onOpen?: (i: number) => void
+}
+
+/** The stack drawn in cross-section with a line for each layer, under its needle. */
+export function StackView({ tools: { piece, plan, marked }, stack, open = null, onOpen }: Props) {
+  const p = usePalette()
+  const { colours } = marked.design
+  const { family, colour } = piece.build.cloth
+  return (
+    <View style={{ flexDirection: 'row', gap: 14 }}>
+      <StackDrawing
+        layers={stack.layers}
+        cloth={colour}
+        thread={colours[0] ?? p.indigo}
+        rowHeight={ROW}
+        width={132}
+        textured={familyFacts[family].pileMm > 0}
+      />
+      <View style={{ flex: 1, minWidth: 0 }}>
+        <View style={{ height: ROW, justifyContent: 'center' }}>
+          <Words bold>{needleText(stack.needle)}</Words>
+          <Words soft style={{ fontSize: 14, lineHeight: 18 }}>
+            {`${piece.build.thread.weight} wt ${piece.build.thread.fibre}, ${colours.length} ${colours.length === 1 ? 'colour' : 'colours'}; bobbin ${bobbinText(stack.bobbin)}${stack.speedSpm ? `; ${stack.speedSpm} a minute` : ''}`}
+          </Words>
+        </View>
+        {stack.layers.map((layer, i) => (
+          <LayerLine
+            key={i}
+            layer={layer}
+            family={family}
+            write={plan.write}
+            open={open === i}
+            onOpen={onOpen && layer.role !== 'cloth' ? () => onOpen(i) : undefined}
+          />
+        ))}
+      </View>
+    </View>
+  )
+}
+
+type LineProps = {
+  layer: StackLayer
+  family: string
+  write: (mm: number) => string
+  open: boolean
+  onOpen?: () => void
+}
+
+function LayerLine({ layer, family, write, open, onOpen }: LineProps) {
+  const p = usePalette()
+  const label = layerLabel(layer, family)
+  const style = {
+    height: ROW,
+    justifyContent: 'center',
+    borderTopWidth: 1,
+    borderTopColor: p.seam,
+    backgroundColor: open ? p.paper : 'transparent',
+  } as const
+  const words = (
+    <>
+      <Words bold tone={onOpen ? 'indigo' : undefined}>
+        {label}
+      </Words>
+      <Words soft numberOfLines={2} style={{ fontSize: 14, lineHeight: 18 }}>
+        {layerDetail(layer, write)}
+      </Words>
+    </>
+  )
+  if (!onOpen) return <View style={style}>{words}</View>
+  return (
+    <Pressable role="button" aria-label={`Change layer: ${label}`} onPress={onOpen} style={style}>
+      {words}
+    </Pressable>
+  )
+}

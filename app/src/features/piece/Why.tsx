@@ -1,0 +1,43 @@
+import type { Because } from '@thimble/core/recipe'
+import { View } from 'react-native'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Section } from '@/ui/Section'
+import { Words } from '@/ui/Words'
+
+type Reasons = { because: readonly Pick<Because, 'rule' | 'text' | 'habit'>[] }
+
+/** The reasons under a heading of their own; nothing where none are known. */
+export const Why = ({ because }: Reasons) =>
+  because.length > 0 ? (
+    <Section title="Why">
+      <WhyList because={because} />
+    </Section>
+  ) : null
+
+/** The reasons, numbered, each with the house habit behind it where there is one. */
+function WhyList({ because }: Reasons) {
+  const p = usePalette()
+  return (
+    <View role="list">
+      {because.map((b, i) => (
+        <View
+          role="listitem"
+          key={b.rule}
+          style={{ flexDirection: 'row', gap: 14, borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 9 }}
+        >
+          <Words soft style={{ width: 16 }}>
+            {i + 1}
+          </Words>
+          <View style={{ flex: 1 }}>
+            <Words style={{ fontSize: 16 }}>{b.text}</Words>
+            {b.habit ? (
+              <Words soft style={{ fontSize: 14 }}>
+                A house habit decides this; change it behind the thimble.
+              </Words>
+            ) : null}
+          </View>
+        </View>
+      ))}
+    </View>
+  )
+}

@@ -1,0 +1,23 @@
+import type { Patch, Shop } from '@thimble/contract'
+import { useForm, type UseFormReturn } from 'react-hook-form'
+import { useEachValue } from '@/forms/useEachValue'
+import { patchShop, useShelf } from '@/state/store'
+
+type Choices = Pick<Shop, 'unit' | 'theme' | 'habits'> & { fraction: string }
+export type SettingsForm = UseFormReturn<Choices>
+
+const changeOf = ({ unit, theme, habits, fraction }: Choices, name: string): Patch<Shop> => {
+  const [key, habit] = name.split('.')
+  if (key === 'unit') return { unit }
+  if (key === 'theme') return { theme }
+  if (key === 'fraction') return { fraction: Number(fraction) as Shop['fraction'] }
+  return { habits: { [habit!]: habits[habit as keyof Shop['habits']] } }
+}
+
+/** Settings are kept as they are picked, and follow what another device picks. */
+export function useSettingsForm(): SettingsForm {
+  const { unit, theme, habits, fraction } = useShelf((s) => s.shop)
+  const form = useForm<Choices>({ values: { unit, theme, habits, fraction: String(fraction) } })
+  useEachValue(form, (values, name) => patchShop(changeOf(values, name)))
+  return form
+}

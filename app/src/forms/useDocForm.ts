@@ -1,0 +1,61 @@
+import { type CollectionName, collections, type Docs, type Patch } from '@thimble/contract'
+import { useRouter } from 'expo-router'
+import type { FieldErrors, FieldValues, Resolver } from 'react-hook-form'
+import { create, patch, remove, useShelf } from '@/state/store'
+import { useDraftForm } from './useDraftForm'
+
+type Formed = Exclude<CollectionName, 'pieces'>
+
+/** What was typed, as a document without its id and times; sentences by field for what cannot be read. */
+type ReadTexts<Texts> = { doc: object; unread: Partial<Record<keyof Texts, string>> }
+
+type Ask<Name extends Formed, Texts extends FieldValues> = {
+  collection: Name
+  id: string
+  back: '/stash' | '/designs' | '/new'
+  /** The document as it would be typed; a new one where there is none. */
+  write: (kept: Docs[Name] | undefined) => Texts
+  read: (texts: Texts) => ReadTexts<Texts>
+  /** The field that a path of the document is typed in, where they differ. */
+  fieldOf?: (path: string) => string
+}
+
+/** A form about one document: the base with reading, keeping and removing. */
+export function useDocForm<Name extends Formed, Texts extends FieldValues>(ask: Ask<Name, Texts>) {
+  const { collection, id, back, write, read, fieldOf = (path) => path } = ask
+  const router = useRouter()
+  const kept = useShelf((s) => s.docs[collection][id]) as Docs[Name] | undefined
+  const resolver: Resolver<Texts, unknown, Docs[Name]> = (texts) => {
+    const { doc, unread } = read(texts)
+    const found = collections[collection].schema.safeParse({ ...kept, ...times(kept), ...doc })
+    const said = new Map<string, string>()
+    if (!found.success)
+      for (const { path, message } of found.error.issues) {
+        const field = fieldOf(path.map(String).join('.'))
+        if (!said.has(field)) said.set(field, message)
+      }
+    for (const [field, message] of Object.entries(unread)) if (message) said.set(field, message as string)
+    const errors = Object.fromEntries([...said].map(([field, message]) => [field, { type: 'read', message }]))
+    if (said.size === 0 && found.success) return { values: found.data as Docs[Name], errors: {} }
+    return { values: {}, errors: errors as FieldErrors<Texts> }
+  }
+  const form = useDraftForm<Texts, Docs[Name]>(`${collection}.${id}`, write(kept), resolver)
+  const keep = form.handleSubmit((doc) => {
+    if (kept) patch(collection, id, doc as Patch<Docs[Name]>)
+    else create(collection, doc)
+    form.forget()
+    router.replace(back)
+  })
+  const removeIt = (): void => {
+    if (kept) remove(collection, id, kept.name)
+    form.forget()
+    router.replace(back)
+  }
+  return { form, kept, keep: () => void keep(), removeIt }
+}
+
+/** What every document begins with; made when it is read, so that the time is the time of keeping. */
+function times(kept: { id: string; createdAt: string } | undefined) {
+  const now = new Date().toISOString()
+  return { id: kept?.id ?? crypto.randomUUID(), createdAt: kept?.createdAt ?? now, updatedAt: now }
+}

@@ -1,0 +1,42 @@
+import type { Problem } from '@thimble/contract'
+
+const BASE = '/api/v1'
+const PATIENCE_MS = 10_000
+
+/** The server answered that it will not take this, and why. */
+export class Refused extends Error {
+  readonly status: number
+
+  constructor(problem: Pick<Problem, 'detail' | 'status'>) {
+    super(problem.detail)
+    this.status = problem.status
+  }
+}
+
+/** The server could not be reached, or is in no state to answer. */
+export class Away extends Error {}
+
+/** `text`: a body that is JSON already. */
+type Asked = { method?: 'GET' | 'PUT' | 'PATCH' | 'POST' | 'DELETE'; body?: object; text?: string }
+
+/**
+ * Asks the server; the one way to it, for screens and workers alike.
+ *
+ * @throws Refused with the server's own words, Away when there is no answer that can be relied on
+ */
+export async function ask<T>(path: string, { method = 'GET', body, text }: Asked = {}): Promise<T> {
+  const json = text ?? (body && JSON.stringify(body))
+  const sent = json === undefined ? {} : { body: json, headers: { 'content-type': 'application/json' } }
+  let answer: Response
+  try {
+    answer = await fetch(`${BASE}${path}`, { method, ...sent, signal: AbortSignal.timeout(PATIENCE_MS) })
+  } catch {
+    throw new Away('The server cannot be reached.')
+  }
+  if (answer.status === 204) return undefined as T
+  const isProblem = answer.headers.get('content-type')?.includes('problem+json')
+  const said = await answer.json().catch(() => null)
+  if (answer.ok && said !== null) return said as T
+  if (answer.status >= 500 || !isProblem) throw new Away(isProblem ? said.detail : 'The server cannot answer now.')
+  throw new Refused(said)
+}

@@ -1,0 +1,25 @@
+import { ask, Away, Refused } from '@/http/client'
+import type { Change } from './outbox'
+
+/** A design goes from the device's database to the server without passing through the screen. */
+async function sendPacked(id: string): Promise<void> {
+  const { status, said } = await import('@/workers/desk')
+    .then(({ atDesk }) => atDesk((d) => d.send(id)))
+    .catch((error: Error) => {
+      throw new Away(error.message)
+    })
+  if (status === 200) return
+  if (status === 0) throw new Away(said)
+  throw new Refused({ detail: said, status })
+}
+
+const methods = { put: 'PUT', patch: 'PATCH', delete: 'DELETE', restore: 'POST' } as const
+
+/** @throws Refused, Away */
+export async function sendChange(change: Change): Promise<void> {
+  if (change.kind === 'packed') return sendPacked(change.id)
+  if (change.kind === 'shop') return ask('/shop', { method: 'PATCH', body: change.body })
+  const { kind, resource, id } = change
+  const path = `/${resource}/${id}${kind === 'restore' ? '/restore' : ''}`
+  return ask(path, { method: methods[kind], ...('body' in change ? { body: change.body } : {}) })
+}

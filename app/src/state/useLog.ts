@@ -1,0 +1,21 @@
+import type { LogRow } from '@thimble/contract'
+import { logRowOf } from '@thimble/plan'
+import { useMemo } from 'react'
+import { useShelf } from './store'
+import { useDocs } from './useShelfDocs'
+
+/** The log as the server has it, with pieces finished or changed on this device laid over it. */
+export function useLog(): LogRow[] {
+  const rows = useShelf((s) => s.log)
+  const gone = useShelf((s) => s.gone.pieces)
+  const pieces = useDocs('pieces')
+  return useMemo(() => {
+    const known = new Map(rows.map((row) => [row.pieceId, row]))
+    for (const piece of pieces) {
+      const row = logRowOf(piece)
+      if (row) known.set(piece.id, row)
+      else known.delete(piece.id)
+    }
+    return [...known.values()].filter((r) => !gone[r.pieceId]).sort((a, b) => b.finishedAt.localeCompare(a.finishedAt))
+  }, [rows, pieces, gone])
+}

@@ -1,0 +1,27 @@
+import type { CollectionName, Docs } from '@thimble/contract'
+import type { Shelf } from '@thimble/plan'
+import { useMemo } from 'react'
+import { useShelf } from './store'
+
+/** All of one collection that is not removed. */
+export function useDocs<Name extends CollectionName>(resource: Name): Docs[Name][] {
+  const docs = useShelf((s) => s.docs[resource])
+  const gone = useShelf((s) => s.gone[resource])
+  return useMemo(() => (Object.values(docs) as Docs[Name][]).filter((doc) => !gone[doc.id]), [docs, gone])
+}
+
+const byName = (a: { name: string }, b: { name: string }): number => a.name.localeCompare(b.name)
+
+export function useNamed<Name extends CollectionName>(resource: Name): Docs[Name][] {
+  const docs = useDocs(resource)
+  return useMemo(() => [...docs].sort(byName), [docs])
+}
+
+/** The shelf in the shape plans are made from. */
+export function usePlanShelf(): Shelf {
+  const shop = useShelf((s) => s.shop)
+  const designs = useShelf((s) => s.docs.designs)
+  const hoops = useNamed('hoops')
+  const supplies = useNamed('supplies')
+  return useMemo(() => ({ shop, designs, hoops, supplies }), [shop, designs, hoops, supplies])
+}

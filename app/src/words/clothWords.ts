@@ -1,0 +1,20 @@
+import { clothFamilies, type ClothFamily, familyFacts } from '@thimble/core/recipe'
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
+/** Cloth families as the worker picks them: those with recipes first. */
+export const clothChoices: readonly { id: ClothFamily; name: string }[] = [...clothFamilies]
+  .sort((a, b) => Number(familyFacts[b].covered) - Number(familyFacts[a].covered))
+  .map((id) => ({ id, name: capital(familyFacts[id].name) + (familyFacts[id].covered ? '' : ' (no recipes yet)') }))
+
+export const clothName = (id: string): string => capital(familyFacts[id as ClothFamily]?.name ?? id)
+
+/** Ground colours to pick from by eye; any other can be typed. */
+export const grounds: readonly { id: string; name: string; swatch: string }[] = [
+  { id: '#fdfbf5', name: 'White', swatch: '#fdfbf5' },
+  { id: '#e8e2d4', name: 'Natural', swatch: '#e8e2d4' },
+  { id: '#b9c7cf', name: 'Pale', swatch: '#b9c7cf' },
+  { id: '#7d8a72', name: 'Middling', swatch: '#7d8a72' },
+  { id: '#27406b', name: 'Navy', swatch: '#27406b' },
+  { id: '#22262b', name: 'Black', swatch: '#22262b' },
+]

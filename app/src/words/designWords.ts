@@ -1,0 +1,28 @@
+import type { DesignCard } from '@thimble/contract'
+import type { LoadClass, WorkKind } from '@thimble/core/recipe'
+
+export const loadNames: Record<LoadClass, string> = {
+  outline: 'outline',
+  light: 'light',
+  medium: 'medium',
+  dense: 'dense',
+}
+
+export const workKinds: readonly { id: WorkKind; name: string }[] = [
+  { id: 'fill', name: 'Filled' },
+  { id: 'wording', name: 'Wording' },
+  { id: 'line', name: 'Lines' },
+  { id: 'satin', name: 'Satin' },
+  { id: 'applique', name: 'Applique' },
+]
+
+export const many = (n: number, one: string, more = `${one}s`): string =>
+  `${n.toLocaleString('en')} ${n === 1 ? one : more}`
+
+/** “2,860 stitches, 3 colours”; an estimate says so. */
+export function countWords({ stitches, colours, summary }: DesignCard): string {
+  const distinct = new Set(colours.map((c) => c.toLowerCase())).size
+  return `${summary?.estimated ? 'About ' : ''}${many(stitches, 'stitch', 'stitches')}, ${many(distinct, 'colour')}`
+}
+
+export const metres = (m: number): string => `${m < 10 ? m.toFixed(1) : Math.round(m).toLocaleString('en')} m`

@@ -1,0 +1,66 @@
+import type { KeptStack, StackLayer } from '@thimble/contract'
+import {
+  type Bobbin,
+  bobbinColourNames,
+  gripNames,
+  type HoldingMethod,
+  holdingNames,
+  type LayerKind,
+  layerNames,
+  type Needle,
+  pointNames,
+} from '@thimble/core/recipe'
+import { clothName } from './clothWords'
+
+const verbs: Record<HoldingMethod, string> = {
+  hooped: 'Hoop it with',
+  floated: 'Float it on',
+  clamped: 'Clamp it with',
+  'backing-under': 'Hoop it bare, slide under',
+  'backing-alone': 'Hoop only',
+}
+
+export const layerName = (kind: LayerKind): string => layerNames[kind]
+
+/** A stack in a line: "Float it on sticky tear-away". */
+export function stackTitle({ holding, layers }: Pick<KeptStack, 'holding' | 'layers'>): string {
+  const backings = layers.filter((l) => l.role === 'backing')
+  const main = holding === 'floated' ? backings.at(-1) : backings[0]
+  return main ? `${verbs[holding]} ${layerName(main.kind).toLowerCase()}` : `${holdingNames[holding]}, no backing`
+}
+
+/** “75/11 ballpoint, coated”; what is not known is said. */
+export const needleText = (needle: Needle | null): string =>
+  needle ? `${needle.size} ${pointNames[needle.point]}${needle.coated ? ', coated' : ''}` : 'not noted'
+export const bobbinText = (bobbin: Bobbin | null): string =>
+  bobbin ? `${bobbin.weight} wt ${bobbinColourNames[bobbin.colour]}` : 'not noted'
+
+/** What a layer's line says below its name. */
+export function layerDetail(layer: StackLayer, write: (mm: number) => string): string {
+  const sheets =
+    layer.sheets > 1 ? `${layer.sheets} sheets${layer.crossed ? ', crossed' : ''}` : layer.crossed ? 'crossed' : ''
+  const cut = layer.piece ? `cut ${write(layer.piece.widthMm)} × ${write(layer.piece.heightMm)}` : ''
+  const grip =
+    layer.role === 'topping'
+      ? 'laid on top'
+      : layer.role === 'cover'
+        ? 'after stitching, over the back'
+        : gripNames[layer.grip]
+  return [sheets, grip, cut, layer.own ? 'your own choice' : ''].filter(Boolean).join(', ')
+}
+
+/** A layer's name; the cloth by its own. */
+export const layerLabel = ({ role, kind }: StackLayer, family: string): string =>
+  role === 'cloth' ? clothName(family).split(',')[0]! : layerName(kind)
+
+/** “Fusible cut-away mesh + Cut-away mesh”; nothing when no stack was noted. */
+export function layersText(kinds: readonly LayerKind[] | null): string {
+  if (!kinds) return ''
+  return kinds.map(layerName).join(' + ') || 'No backing'
+}
+
+/** A stack in one line of a folded stage. */
+export function stackSummary({ layers, needle }: KeptStack): string {
+  const names = layers.filter((l) => l.role !== 'cloth').map((l) => layerName(l.kind).toLowerCase())
+  return `${names.join(', ') || 'no backing'}; needle ${needleText(needle)}`
+}
