@@ -1,15 +1,36 @@
+import { DesignCard, Piece, ShopFile, type StageId, stageIds } from '@thimble/contract'
+import { keepStage, planPiece, type Shelf } from '@thimble/plan'
 import { readFileSync } from 'node:fs'
 import path from 'node:path'
 import { demoDesigns } from './designs'
 
-/** The made-up shop as one shop file with `today`, the day its dates are meant for; `folder` is where demo/ lies. */
-export function demoShop(folder: string) {
-  const shop = JSON.parse(readFileSync(path.join(folder, 'shop.json'), 'utf8'))
+type Done = Partial<Record<StageId, string>>
+type Written = { today: string; pieces: ({ done: Done } & object)[] } & Omit<Shelf, 'designs'>
+
+/** The made-up shop as a shop file; `folder` is where demo/ lies. */
+export function demoShop(folder: string): ShopFile {
+  const { today, pieces, ...shop } = JSON.parse(readFileSync(path.join(folder, 'shop.json'), 'utf8')) as Written
   const made = demoDesigns((file) => readFileSync(path.join(folder, 'designs', `${file}.svg`), 'utf8'))
-  const at = `${shop.today}T08:03:00.000Z`
-  return {
+  const at = `${today}T08:03:00.000Z`
+  const designs = made.map(({ packed, ...design }) => DesignCard.parse({ ...design, createdAt: at, updatedAt: at }))
+  const shelf = { ...shop, designs: Object.fromEntries(designs.map((design) => [design.id, design])) }
+  return ShopFile.parse({
     ...shop,
-    designs: made.map(({ drawing, ...design }) => ({ ...design, smallestLetterMm: null, createdAt: at, updatedAt: at })),
-    drawings: made.map(({ id, drawing }) => ({ id, drawing })),
-  }
+    designs,
+    packedDesigns: made.map(({ id, packed }) => ({ id, packed })),
+    pieces: pieces.map(({ done, ...piece }) => worked(Piece.parse(piece), done, shelf)),
+  })
+}
+
+/** The day the demo's dates are meant for. */
+export const demoToday = (folder: string): string =>
+  (JSON.parse(readFileSync(path.join(folder, 'shop.json'), 'utf8')) as Written).today
+
+/** The stages marked done one after another, as a hand would have. */
+function worked(piece: Piece, done: Done, shelf: Shelf): Piece {
+  return stageIds.reduce((so, stage) => {
+    const at = done[stage]
+    const change = at ? keepStage(so, stage, planPiece(so, shelf), at) : null
+    return change ? Piece.parse({ ...so, [stage]: { ...so[stage], ...(change[stage] as object) } }) : so
+  }, piece)
 }

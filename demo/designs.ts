@@ -1,8 +1,5 @@
-import { changeDesign } from '@thimble/core/design/edit/changeDesign'
-import type { Design } from '@thimble/core/design/design'
-import { packDesign, type PackedDesign } from '@thimble/core/design/packDesign'
-import { readDesignSvg } from '@thimble/core/design/readDesignSvg'
-import { type SummarisedDesign, summariseDesign } from '@thimble/core/design/summariseDesign'
+import type { Design, PackedDesign, SummarisedDesign } from '@thimble/core/design'
+import { changeDesign, packDesign, readDesignSvg, summariseDesign } from '@thimble/core/design/work'
 import { type Stitching, stitchArtwork, usualStitching } from './stitchArtwork'
 
 type Plan = { id: string; name: string; file: string; kind: string; width: number; height: number; stitched?: Stitching; note?: string }
@@ -29,13 +26,13 @@ const plans: readonly Plan[] = [
   },
 ]
 
-export type DemoDesign = Omit<SummarisedDesign, 'summary'> & {
+type DemoDesign = Omit<SummarisedDesign, 'summary'> & {
   id: string
   name: string
   kind: string
   note: string
   summary: SummarisedDesign['summary']
-  drawing: PackedDesign
+  packed: PackedDesign
 }
 
 /** @param artwork the text of an SVG in demo/designs, by its name without ending */
@@ -43,7 +40,7 @@ export function demoDesigns(artwork: (file: string) => string): DemoDesign[] {
   return plans.map(({ id, name, file, kind, stitched, note = '', ...size }) => {
     const drawn = readDesignSvg(artwork(file))
     const design: Design = stitched ? stitchArtwork(scaledTo(drawn, size.width), size, stitched) : drawn
-    return { id, name, kind, note, ...summariseDesign(design), drawing: packDesign(design) }
+    return { id, name, kind, note, ...summariseDesign(design), packed: packDesign(design) }
   })
 }
 

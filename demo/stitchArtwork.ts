@@ -1,7 +1,6 @@
-import type { Design, DesignBlock, StitchMove } from '@thimble/core/design/design'
-import { centredDesign } from '@thimble/core/design/centred'
-import { type Point, rotatePoint } from '@thimble/core/plane/point'
-import { boxOf } from '@thimble/core/plane/box'
+import type { Design, DesignBlock, StitchMove } from '@thimble/core/design'
+import { centredDesign } from '@thimble/core/design/work'
+import { boxOf, type Point, rotatePoint } from '@thimble/core/plane'
 
 /** How the demo's artwork is stitched out; millimetres. */
 export type Stitching = { rowMm: number; stitchMm: number; satinMm: number; runMm: number; underlay: boolean }

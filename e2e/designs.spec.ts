@@ -165,7 +165,7 @@ test('a design read while the server is away is kept here and sent with its draw
   const { id } = (await shop.send('GET', '/designs')).find((d: { name: string }) => d.name === 'leaf')
   await expect
     .poll(() =>
-      shop.send('GET', `/designs/${id}/drawing`).then(
+      shop.send('GET', `/designs/${id}/packed`).then(
         (d) => d.blocks.length,
         () => 0,
       ),
@@ -243,12 +243,12 @@ test('each colour finds its thread on the shelf and can be changed for one', asy
 
 test('the server killed while it writes keeps every drawing it answered for, whole', async ({ shop }) => {
   await shop.importDemo()
-  const drawing = await shop.send('GET', '/designs/design-harbour/drawing')
+  const packed = await shop.send('GET', '/designs/design-harbour/packed')
   const answered: number[] = []
   const writes = Array.from({ length: 40 }, (_, i) => i).map(async (i) => {
     const design = (await shop.send('GET', '/designs')).find((d: { id: string }) => d.id === 'design-harbour')
     await shop.send('PUT', `/designs/copy-${i}`, { ...design, id: `copy-${i}` })
-    await shop.send('PUT', `/designs/copy-${i}/drawing`, drawing)
+    await shop.send('PUT', `/designs/copy-${i}/packed`, packed)
     answered.push(i)
   })
   const settled = Promise.allSettled(writes)
@@ -256,7 +256,7 @@ test('the server killed while it writes keeps every drawing it answered for, who
   await shop.stop('SIGKILL')
   await settled
   await shop.start()
-  for (const i of answered) expect(await shop.send('GET', `/designs/copy-${i}/drawing`)).toEqual(drawing)
+  for (const i of answered) expect(await shop.send('GET', `/designs/copy-${i}/packed`)).toEqual(packed)
 })
 
 test('a piece shows its design as it is drawn, and follows when the design is turned', async ({ page, shop }) => {

@@ -131,10 +131,10 @@ test('two placements on one item share its measurements, each with its own desig
   await expect(page.getByLabel(/Seam to seam/).last()).toHaveValue('577')
   await hand.saved()
   const pieces = await shop.send('GET', '/pieces?limit=100')
-  const [first, second] = pieces.filter((p: { itemId: string | null }) => p.itemId)
-  expect(first.itemId).toBe(second.itemId)
-  expect(new Set([first.placement, second.placement])).toEqual(new Set(['left-chest', 'back-yoke']))
-  expect([first.measures.chestWidth.text, second.measures.chestWidth.text]).toEqual(['577', '577'])
+  const [first, second] = pieces.filter((p: { item: { shared: string | null } }) => p.item.shared)
+  expect(first.item.shared).toBe(second.item.shared)
+  expect(new Set([first.measure.placement, second.measure.placement])).toEqual(new Set(['left-chest', 'back-yoke']))
+  expect([first, second].map(({ measure }) => measure.measures.chestWidth.text)).toEqual(['577', '577'])
 })
 
 test('the same again keeps item, placement and numbers as assumed, to confirm', async ({ page, shop }) => {

@@ -51,8 +51,8 @@ test('a wide screen keeps the drawing at the left while the keys walk the stages
   const drawing = page.getByRole('img', { name: /Drawing to scale/ })
   await expect(drawing).toBeVisible()
   for (const [key, sees] of [
-    ['1', 'What the tape says'],
-    ['2', 'The cloth'],
+    ['1', 'As it was marked'],
+    ['2', 'Why'],
     ['3', 'How to hold it'],
     ['4', 'Before the start'],
     ['5', 'Off the machine'],
@@ -81,7 +81,7 @@ test('another way is taken with one tap, and the dim workroom keeps every word r
   await page.goto(`${shop.url}/piece/piece-robe`)
   await page.getByRole('button', { name: /other way/ }).click()
   await page.getByRole('button', { name: 'Take this one' }).last().click()
-  await expect.poll(async () => (await shop.send('GET', '/pieces/piece-robe')).stack?.holding).toBe('hooped')
+  await expect.poll(async () => (await shop.send('GET', '/pieces/piece-robe')).build.stack?.holding).toBe('hooped')
   const faint = await page.locator('[dir=auto]').evaluateAll((all) => {
     const light = (text: string): number => {
       const [r, g, b] = text.match(/\d+/g)!.map((v) => {

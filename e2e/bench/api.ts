@@ -1,7 +1,8 @@
 import type { Piece } from '@thimble/contract'
+import { finishedAt } from '@thimble/plan'
 import { demoShop } from '../../demo/demoShop'
 import { ShopServer } from '../server'
-import type { Figure } from './bench'
+import type { Figure } from './figure'
 
 const PIECES = 10_000
 const BATCH = 500
@@ -11,14 +12,14 @@ export async function measureApi(): Promise<Figure[]> {
   const server = await ShopServer.fresh()
   await server.start()
   try {
-    const demo = demoShop('demo') as { pieces: Piece[] }
+    const demo = demoShop('demo')
     await server.importDemo()
-    const [open, done] = [demo.pieces[0]!, demo.pieces.at(-1)!]
+    const [open, done] = [demo.pieces[0]!, demo.pieces.find(finishedAt)!]
     const all = Array.from({ length: PIECES }, (_, i): Piece => ({
       ...(i % 10 === 0 ? open : done),
       id: `bench-${i}`,
       name: `Bench piece ${i}`,
-      ...(i % 10 === 0 ? {} : { finishedAt: new Date(Date.UTC(2026, 0, 1) + i * 3_600_000).toISOString() }),
+      ...(i % 10 === 0 ? {} : { finish: finishedOn(done, new Date(Date.UTC(2026, 0, 1) + i * 3_600_000)) }),
     }))
     for (let i = 0; i < PIECES; i += BATCH)
       await server.send('POST', '/import', {
@@ -27,7 +28,7 @@ export async function measureApi(): Promise<Figure[]> {
         supplies: [],
         threads: [],
         designs: [],
-        drawings: [],
+        packedDesigns: [],
         pieces: all.slice(i, i + BATCH),
       })
     const reads: [string, string][] = [
@@ -50,6 +51,10 @@ export async function measureApi(): Promise<Figure[]> {
     await server.stop()
     server.clear()
   }
+}
+
+function finishedOn({ finish }: Piece, at: Date): Piece['finish'] {
+  return { ...finish, kept: [{ ...finish.kept[0]!, at: at.toISOString() }] }
 }
 
 async function p95(read: () => Promise<unknown>): Promise<number> {

@@ -4,7 +4,6 @@ import { measureDesigns } from './designs'
 import { measureLoad } from './load'
 import { measureTyping } from './typing'
 
-export type Figure = { what: string; value: number; unit: string; aim: number | null }
 
 async function main(): Promise<void> {
   const figures = [

@@ -8,7 +8,7 @@ import {
   recommendRecipe,
   rectangle,
 } from '@thimble/core'
-import type { Figure } from './bench'
+import type { Figure } from './figure'
 
 /** Median over rounds of the mean of a batch: these machines are noisy. */
 function median(work: () => void, batch: number, rounds = 15): number {

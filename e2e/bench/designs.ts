@@ -1,12 +1,11 @@
 import { type Browser, chromium, type Page } from '@playwright/test'
 import { readFileSync, writeFileSync } from 'node:fs'
 import { type ColourBlock, planColourOrder } from '@thimble/core'
-import { fewestRuns } from '@thimble/core/design/fewestRuns'
-import { blockOverlaps } from '@thimble/core/design/blockOverlaps'
+import { blockOverlaps, fewestRuns } from '@thimble/core/design/work'
 import config from '../../playwright.config'
 import { manyStitches } from '../manyStitches'
 import { ShopServer } from '../server'
-import type { Figure } from './bench'
+import type { Figure } from './figure'
 
 const STITCHES = 100_000
 const ROUNDS = 5

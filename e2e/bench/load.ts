@@ -1,7 +1,7 @@
 import { chromium } from '@playwright/test'
 import config from '../../playwright.config'
 import { ShopServer } from '../server'
-import type { Figure } from './bench'
+import type { Figure } from './figure'
 
 const RUNS = 5
 

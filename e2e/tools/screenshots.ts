@@ -1,6 +1,6 @@
 import { chromium, type Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
-import { demoShop } from '../../demo/demoShop'
+import { demoToday } from '../../demo/demoShop'
 import config from '../../playwright.config'
 import { ShopServer } from '../server'
 
@@ -60,8 +60,8 @@ const shots: Shot[] = [
 async function main(): Promise<void> {
   const server = await ShopServer.fresh()
   await server.start()
-  const { today, ...demo } = demoShop('demo')
-  await server.send('POST', '/import', demo)
+  const today = demoToday('demo')
+  await server.importDemo()
   const browser = await chromium.launch(config.use!.launchOptions)
   for (const shot of shots) {
     const context = await browser.newContext({

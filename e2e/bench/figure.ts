@@ -1,0 +1,1 @@
+export type Figure = { what: string; value: number; unit: string; aim: number | null }
