@@ -26,7 +26,7 @@ function filesUnder(folder) {
 function sourcesHash() {
   const hash = createHash('sha256')
   const files = [
-    ...['app', 'core', 'contract', 'server', 'demo'].flatMap(filesUnder),
+    ...['app', 'core', 'contract', 'plan', 'server', 'demo'].flatMap(filesUnder),
     'package-lock.json',
     'tools/build.mjs',
     'tools/offlineShell.mjs',

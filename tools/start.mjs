@@ -39,8 +39,8 @@ server.on('close', (code, signal) => process.exit(code ?? (signal ? 1 : 0)))
 
 /** The demo shop with its dates moved so that its "today" is today. */
 async function demoFromToday() {
-  const { demoShop } = await import(pathToFileURL(built.demo).href)
-  const { today, ...shop } = demoShop(path.join(root, 'demo'))
+  const { demoShop, demoToday } = await import(pathToFileURL(built.demo).href)
+  const [shop, today] = [demoShop(path.join(root, 'demo')), demoToday(path.join(root, 'demo'))]
   const days = Math.round((Date.parse(new Date().toISOString().slice(0, 10)) - Date.parse(today)) / 86_400_000)
   const moved = (text) => new Date(Date.parse(text) + days * 86_400_000).toISOString()
   const shift = (key, value) => {

@@ -1,0 +1,70 @@
+/** The walls between rooms: what each may know of. Types count as knowing. */
+const rooms = {
+  core: ['core'],
+  contract: ['contract', 'core'],
+  plan: ['plan', 'contract', 'core'],
+  server: ['server', 'plan', 'contract', 'core'],
+  app: ['app', 'plan', 'contract', 'core'],
+}
+
+const walls = Object.entries(rooms).map(([room, known]) => ({
+  name: `wall-of-${room}`,
+  comment: `${room} knows of ${known.join(', ')} and of no other room.`,
+  severity: 'error',
+  from: { path: `^${room}/src/` },
+  to: {
+    path: `^(?:core|contract|plan|server|app|demo|e2e|tools)/`,
+    pathNot: ['node_modules', ...known.map((one) => `^${one}/src/`)],
+  },
+}))
+
+/** Inside the app: what stands below knows nothing of what stands above it. */
+const floors = [
+  { name: 'state', above: ['features', 'desk', 'drawing', 'forms', 'template', 'ui', 'words'] },
+  { name: 'ui', above: ['features', 'desk', 'forms', 'template'] },
+  { name: 'words', above: ['features', 'desk', 'drawing', 'forms', 'state', 'template', 'ui'] },
+  { name: 'drawing', above: ['features', 'desk', 'forms', 'template', 'ui'] },
+  { name: 'workers', above: ['features', 'desk', 'drawing', 'forms', 'state', 'template', 'ui', 'words'] },
+].map(({ name, above }) => ({
+  name: `floor-of-${name}`,
+  comment: `${name} is used by ${above.join(', ')}, not the other way about.`,
+  severity: 'error',
+  from: { path: `^app/src/${name}/` },
+  to: { path: above.map((one) => `^app/src/${one}/`) },
+}))
+
+module.exports = {
+  forbidden: [
+    { name: 'no-circle', severity: 'error', from: {}, to: { circular: true } },
+    ...walls,
+    ...floors,
+    {
+      name: 'features-borrow-nothing',
+      comment: 'What two features share has a room of its own.',
+      severity: 'error',
+      from: { path: '^app/src/features/([^/]+)/' },
+      to: { path: '^app/src/features/', pathNot: '^app/src/features/$1/' },
+    },
+    {
+      name: 'core-by-its-doors',
+      comment: 'Other rooms come in by the doors of package.json.',
+      severity: 'error',
+      from: { path: '^(?:contract|plan|server|app)/' },
+      to: { path: '^core/src/', pathNot: '^core/src/(?:index|[^/]+/index|design/work|errors|advice|habits)\\.ts$' },
+    },
+    {
+      name: 'no-interface-below',
+      comment: 'Computation and what is kept know nothing of the interface.',
+      severity: 'error',
+      from: { path: '^(?:core|contract|plan|server)/src/' },
+      to: { path: 'node_modules/(?:react|react-[^/]+|@rneui|@reduxjs|expo|expo-[^/]+)/' },
+    },
+    { name: 'nothing-missing', severity: 'error', from: {}, to: { couldNotResolve: true } },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.rooms.json' },
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default'] },
+  },
+}
