@@ -10,6 +10,7 @@ export const ticket = (page: Page) => ({
   },
   press: (name: string | RegExp) => page.getByRole('button', { name }).click(),
   pick: (name: string | RegExp) => page.getByRole('radio', { name }).click(),
+  /** Until then a line of advice may still come up and move what is pressed next. */
   saved: () => expect(page.getByRole('status').filter({ hasText: /^saved$/ })).toBeVisible(),
 })
 

@@ -4,7 +4,6 @@ import { measureDesigns } from './designs'
 import { measureLoad } from './load'
 import { measureTyping } from './typing'
 
-
 async function main(): Promise<void> {
   const figures = [
     ...measureCore(),
