@@ -1,16 +1,28 @@
+import { isFieldOutline } from '@thimble/core/hooping'
 import { supplyKinds, threadFibres, threadWeights } from '@thimble/core/recipe'
 import { z } from 'zod'
 import { Colour, Kept, Millimetres, Name, Note, Point } from './stored'
 
+/** A side of a sewing field. */
+const FieldSide = z.number().min(10, 'A field is 10 mm at least.').max(2000, 'A field is 2 metres at most.')
+const InField = z.number().min(-2000).max(2000)
+
 export const HoopField = z.discriminatedUnion('shape', [
   z.strictObject({
     shape: z.literal('rect'),
-    width: Millimetres,
-    height: Millimetres,
+    width: FieldSide,
+    height: FieldSide,
     cornerRadius: z.number().min(0).max(500),
   }),
-  z.strictObject({ shape: z.literal('oval'), width: Millimetres, height: Millimetres }),
-  z.strictObject({ shape: z.literal('polygon'), points: z.array(Point).min(3).max(64) }),
+  z.strictObject({ shape: z.literal('oval'), width: FieldSide, height: FieldSide }),
+  z.strictObject({
+    shape: z.literal('polygon'),
+    points: z
+      .array(z.strictObject({ x: InField, y: InField }))
+      .min(3)
+      .max(64)
+      .refine(isFieldOutline, 'The outline of a field has no dent, and is 10 mm at least each way.'),
+  }),
 ])
 export const Size = z.strictObject({ width: Millimetres, height: Millimetres })
 

@@ -1,4 +1,5 @@
 export { chooseHolding, type HoldingAdvice, type HoldingChoice, type HoldingQuery } from './chooseHolding'
 export type { HoopField } from './hoopField'
+export { isFieldOutline } from './isFieldOutline'
 export { type HoopFit, type HoopPlacement, placeInHoop, type Slack } from './placeInHoop'
 export { type HoopChoice, type HoopChoiceSource, type HoopQuery, rankHoops } from './rankHoops'

@@ -2,17 +2,13 @@ import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi'
 import { LogRow, Named, Piece, Said } from '@thimble/contract'
 import { holdingMethods } from '@thimble/core/recipe'
 import { faultIds, verdicts } from '@thimble/core/records'
-import { bodyLimit } from 'hono/body-limit'
 import { listPieces } from '../stores/pieceList'
 import type { ShopStore } from '../stores/shopStore'
 import { asKept, documentRoutes, json } from './documentRoutes'
 import { packedDesignRoutes } from './packedDesignRoutes'
-import { invalid, issuesOf, problem, toProblem } from './problems'
+import { invalid, issuesOf, toProblem } from './problems'
+import { guardBodies } from './requestGuards'
 import { shopRoutes } from './shopRoutes'
-
-const MOST_BODY_BYTES = 2_000_000
-/** Half a million stitches take some 8 MB; a shop file holds all its designs. */
-const MOST_DESIGN_BYTES = 60_000_000
 
 const piecesQuery = z.object({
   state: z.enum(['bench', 'finished']).default('bench'),
@@ -35,7 +31,7 @@ export function api(store: ShopStore): OpenAPIHono {
     defaultHook: (result, c) => (result.success ? undefined : invalid(c, issuesOf(result.error))),
   })
   app.onError(toProblem)
-  limitBodies(app)
+  guardBodies(app)
   listRoutes(app, store)
   for (const [name, documents] of Object.entries(store.documents)) documentRoutes(app, name, documents)
   packedDesignRoutes(app, store.packed)
@@ -57,16 +53,6 @@ function nameRecursive(): void {
   const { openapi } = z.ZodType.prototype
   openapi.call(Said, 'Said')
   openapi.call(Named, 'Named')
-}
-
-function limitBodies(app: OpenAPIHono): void {
-  const limited = (bytes: number) =>
-    bodyLimit({
-      maxSize: bytes,
-      onError: (c) => problem(c, 413, 'Too large', `More than ${bytes / 1e6} MB is not taken in one go; send less.`),
-    })
-  const [few, many] = [limited(MOST_BODY_BYTES), limited(MOST_DESIGN_BYTES)]
-  app.use('*', (c, next) => (/\/(packed|import)$/.test(c.req.path) ? many : few)(c, next))
 }
 
 /** Lists that are looked up otherwise than by name: pieces by their state, the log, and whether all is well. */

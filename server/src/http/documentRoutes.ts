@@ -6,7 +6,9 @@ import type { DocumentStore } from '../stores/documentStore'
 const problemBody = { 'application/problem+json': { schema: Problem } }
 export const failures = {
   404: { description: 'Nothing is kept under this id', content: problemBody },
+  409: { description: 'What was kept under this id was removed', content: problemBody },
   413: { description: 'Over 2 MB', content: problemBody },
+  415: { description: 'The body is not JSON', content: problemBody },
   422: { description: 'A field cannot be kept; errors name it', content: problemBody },
 }
 const byId = z.object({ id: z.string().max(64) })

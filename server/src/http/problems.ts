@@ -3,7 +3,7 @@ import { CoreError } from '@thimble/core/errors'
 import type { Context } from 'hono'
 import { HTTPException } from 'hono/http-exception'
 import { ZodError } from 'zod'
-import { NotKept, UNKNOWN, UnknownKeys } from '../stores/notKept'
+import { NotKept, Removed, UNKNOWN, UnknownKeys } from '../stores/notKept'
 
 type Said = Problem['errors']
 /** `keys`: those that were found beside the path and are not known. */
@@ -14,13 +14,18 @@ export function problem(c: Context, status: number, title: string, detail: strin
   return c.body(JSON.stringify(body), status as 400, { 'content-type': 'application/problem+json' })
 }
 
+/** More than these nobody reads. */
+const MOST_ISSUES = 20
+
 /** Validation issues as the fields' paths and sentences for a person. */
 export function issuesOf(error: { issues: readonly Issue[] }): Said {
-  return error.issues.flatMap(({ path, message, keys }) =>
-    keys
-      ? keys.map((key) => ({ path: [...path, key].map(String).join('.'), message: UNKNOWN }))
-      : [{ path: path.map(String).join('.'), message }],
-  )
+  return error.issues
+    .slice(0, MOST_ISSUES)
+    .flatMap(({ path, message, keys }) =>
+      keys
+        ? keys.map((key) => ({ path: [...path, key].map(String).join('.'), message: UNKNOWN }))
+        : [{ path: path.map(String).join('.'), message }],
+    )
 }
 
 export function invalid(c: Context, errors: Said): Response {
@@ -36,8 +41,9 @@ export function toProblem(error: unknown, c: Context): Response {
   if (error instanceof UnknownKeys)
     return invalid(
       c,
-      error.paths.map((path) => ({ path: path.join('.'), message: UNKNOWN })),
+      error.paths.slice(0, MOST_ISSUES).map((path) => ({ path: path.join('.'), message: UNKNOWN })),
     )
+  if (error instanceof Removed) return problem(c, 409, 'Removed before', error.message)
   if (error instanceof NotKept) return problem(c, 404, 'Not found', error.message)
   if (error instanceof HTTPException && error.status === 400)
     return problem(c, 400, 'It cannot be read', 'The request is not valid JSON; send it again.')

@@ -7,6 +7,7 @@ import path from 'node:path'
 import type { ShopStore } from '../stores/shopStore'
 import { api } from './api'
 import { problem } from './problems'
+import { refuseOtherSites } from './requestGuards'
 
 const HASHED = /\/(_expo|assets)\//
 const LOCAL = /^(127\.0\.0\.1|localhost|\[::1\])(:\d+)?$/
@@ -40,6 +41,7 @@ export function site(store: ShopStore, staticFolder: string): Hono {
       ? next()
       : problem(c, 403, 'Not here', 'This program answers only on this machine.'),
   )
+  app.use('/api/*', refuseOtherSites)
   // Sketches and designs are long lists of numbers; other answers are too small to be worth the work.
   for (const where of ['/api/v1/designs', '/api/v1/designs/*', '/api/v1/export'])
     app.use(where, compress({ encoding: 'gzip' }))

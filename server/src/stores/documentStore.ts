@@ -4,7 +4,7 @@ import { asText, listOf } from '../db/asText'
 import type { Database, Tx } from '../db/database'
 import type { DocumentTable } from '../db/tables'
 import { mergeInto } from './mergeInto'
-import { NotKept } from './notKept'
+import { NotKept, Removed } from './notKept'
 
 /** Rows elsewhere that follow from a document, written in its transaction. */
 export type Follow<Doc> = (tx: Tx, doc: Doc, removed: boolean) => Promise<void>
@@ -54,9 +54,16 @@ export class DocumentStore<Doc extends Document> {
     return row.text
   }
 
-  /** Keeps a new document; when the id is taken already, answers with what is kept, so that asking twice is safe. */
+  /**
+   * Keeps a new document; when the id is taken already, answers with what is kept, so that asking twice is safe.
+   * @throws Removed
+   */
   create(doc: Doc): Promise<Doc> {
-    return this.database.writes.run(async (tx) => (await this.#find(tx, doc.id))?.doc ?? this.put(tx, doc))
+    return this.database.writes.run(async (tx) => {
+      const known = await this.#find(tx, doc.id)
+      if (known?.deletedAt) throw new Removed(doc.id)
+      return known?.doc ?? this.put(tx, doc)
+    })
   }
 
   /** Merges a JSON merge patch (RFC 7396) into the document. @throws NotKept, ZodError */

@@ -13,3 +13,10 @@ export class UnknownKeys extends Error {
     super(UNKNOWN)
   }
 }
+
+/** A new document is given the id of one that was removed: coming back is another thing, and has a door of its own. */
+export class Removed extends Error {
+  constructor(readonly id: string) {
+    super(`What was kept under “${id}” was removed: bring it back, or give the new one another id.`)
+  }
+}

@@ -24,17 +24,19 @@ export class PackedDesignStore {
   /** Asking twice is safe. @throws NotKept when no such design was ever kept */
   keep(designId: string, packed: PackedDesign): Promise<void> {
     return this.database.writes.run(async (tx) => {
-      const [design] = await tx.select({ id: designs.id }).from(designs).where(eq(designs.id, designId))
-      if (!design) throw new NotKept(designId)
-      await this.put(tx, designId, packed)
+      if (!(await this.putOfCard(tx, designId, packed))) throw new NotKept(designId)
     })
   }
 
-  async put(tx: Tx, designId: string, doc: PackedDesign): Promise<void> {
+  /** Writes it within a transaction that may hold more; false, and nothing written, where it has no card. */
+  async putOfCard(tx: Tx, designId: string, doc: PackedDesign): Promise<boolean> {
+    const [card] = await tx.select({ id: designs.id }).from(designs).where(eq(designs.id, designId))
+    if (!card) return false
     await tx
       .insert(packedDesigns)
       .values({ designId, doc })
       .onConflictDoUpdate({ target: packedDesigns.designId, set: { doc } })
+    return true
   }
 
   /** Those of designs that are not removed. */

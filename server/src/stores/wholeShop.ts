@@ -1,4 +1,5 @@
 import { type Document, type PackedDesign, SHOP_FILE_VERSION, SHOP_FORMAT, type Shop } from '@thimble/contract'
+import { CoreError } from '@thimble/core/errors'
 import type { ShopStore } from './shopStore'
 
 /** A shop file that was read, for the collections of whatever registry the store has. */
@@ -22,11 +23,16 @@ export function importShop(
       const list = lists[name] ?? []
       for (const doc of list) await documents.put(tx, doc)
       counts[name] = list.length
-      if (name === 'designs') for (const { id, packed } of packedDesigns) await store.packed.put(tx, id, packed)
+      if (name === 'designs')
+        for (const [i, { id, packed }] of packedDesigns.entries())
+          if (!(await store.packed.putOfCard(tx, id, packed))) throw withoutCard(i, id)
     }
     return { ...counts, packedDesigns: packedDesigns.length }
   })
 }
+
+const withoutCard = (i: number, id: string) =>
+  new CoreError('bad-file', `There is no design “${id}” in the file or on the shelf.`, `packedDesigns.${i}.id`)
 
 /** Everything that is kept, as one file. */
 export async function exportShop(store: ShopStore) {

@@ -9,9 +9,12 @@ const noField = (): never => {
   throw new CoreError('no-field', 'The margin leaves nothing of the sewing field.', 'margin')
 }
 
+/** No hoop is smaller or larger; beyond these a curve is more corners than anyone can wait for. */
+const [LEAST_MM, MOST_MM] = [1, 10_000]
+
 /**
  * The field shrunk inward by `margin` (a true offset: rounded corners and ovals stay parallel curves).
- * @throws CoreError('bad-field') for sizes that are not positive, 'bad-margin' for a negative margin,
+ * @throws CoreError('bad-field') for sides that are not 1 mm to 10 m, 'bad-margin' for a negative margin,
  *   'no-field' when nothing is left
  */
 export function shrunkenField(field: HoopField, margin: number): ConvexField {
@@ -20,8 +23,8 @@ export function shrunkenField(field: HoopField, margin: number): ConvexField {
   }
   if (field.shape === 'polygon') return polygonField(field.points, margin) ?? noField()
   const { width, height } = field
-  if (!(width > 0 && height > 0 && Number.isFinite(width + height))) {
-    throw new CoreError('bad-field', 'A sewing field needs a width and a height above zero.', 'field')
+  if (!(Math.min(width, height) >= LEAST_MM && Math.max(width, height) <= MOST_MM)) {
+    throw new CoreError('bad-field', 'A sewing field is 1 mm to 10 m wide and high.', 'field')
   }
   if (field.shape === 'oval') return ovalField(width / 2, height / 2, margin) ?? noField()
   if (!(field.cornerRadius >= 0)) {

@@ -1,0 +1,76 @@
+import type { Hono, MiddlewareHandler } from 'hono'
+import { bodyLimit } from 'hono/body-limit'
+import { problem } from './problems'
+
+const MOST_BODY_BYTES = 2_000_000
+/** Half a million stitches take some 8 MB; a shop file holds all its designs. */
+const MOST_DESIGN_BYTES = 60_000_000
+/** No document is nested deeper than a dozen; what goes far beyond was made to break something. */
+const MOST_DEPTH = 60
+
+const changes = (method: string): boolean => method !== 'GET' && method !== 'HEAD' && method !== 'OPTIONS'
+
+/** A page of another site must not change the shop through the browser of who has both open; bodies or none. */
+export const refuseOtherSites: MiddlewareHandler = async (c, next) => {
+  const [site, origin] = [c.req.header('sec-fetch-site'), c.req.header('origin')]
+  const elsewhere = site
+    ? !['same-origin', 'none'].includes(site)
+    : origin !== undefined && !sameHost(origin, c.req.header('host'))
+  if (changes(c.req.method) && elsewhere)
+    return problem(c, 403, 'Not from there', 'The shop is changed only from its own pages.')
+  return next()
+}
+
+function sameHost(origin: string, host: string | undefined): boolean {
+  try {
+    return new URL(origin).host === host
+  } catch {
+    return false
+  }
+}
+
+/** A body is JSON and says so. */
+const requireJson: MiddlewareHandler = async (c, next) => {
+  const type = c.req.header('content-type') ?? ''
+  const { headers } = c.req.raw
+  const sent = Number(headers.get('content-length') ?? 0) > 0 || headers.has('transfer-encoding') || type !== ''
+  if (changes(c.req.method) && sent && !/^application\/([\w.-]+\+)?json\b/i.test(type))
+    return problem(c, 415, 'Not JSON', 'Send the body as JSON, with content-type: application/json.')
+  return next()
+}
+
+/** How deep JSON text is nested, no further than it matters; brackets in strings do not count. */
+function isDeep(text: string): boolean {
+  let depth = 0
+  let quoted = false
+  for (let i = 0; i < text.length; i++) {
+    const sign = text.charCodeAt(i)
+    if (quoted) {
+      if (sign === 92) i++
+      else if (sign === 34) quoted = false
+    } else if (sign === 34) quoted = true
+    else if (sign === 123 || sign === 91) {
+      if (++depth > MOST_DEPTH) return true
+    } else if (sign === 125 || sign === 93) depth--
+  }
+  return false
+}
+
+const refuseDeep: MiddlewareHandler = async (c, next) => {
+  if (changes(c.req.method) && isDeep(await c.req.text()))
+    return problem(c, 422, 'Nested too deep', `Nothing here is nested more than ${MOST_DEPTH} deep.`)
+  return next()
+}
+
+/** What is asked of a body before anyone looks into it: its kind, its size and its depth. */
+export function guardBodies(app: Pick<Hono, 'use'>): void {
+  const limited = (bytes: number) =>
+    bodyLimit({
+      maxSize: bytes,
+      onError: (c) => problem(c, 413, 'Too large', `More than ${bytes / 1e6} MB is not taken in one go; send less.`),
+    })
+  const [few, many] = [limited(MOST_BODY_BYTES), limited(MOST_DESIGN_BYTES)]
+  app.use('*', requireJson)
+  app.use('*', (c, next) => (/\/(packed|import)$/.test(c.req.path) ? many : few)(c, next))
+  app.use('*', refuseDeep)
+}
