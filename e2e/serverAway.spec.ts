@@ -1,3 +1,5 @@
+import { createClient } from '@libsql/client'
+import path from 'node:path'
 import { expect, test } from './server'
 import { newPolo } from './ticket'
 
@@ -41,6 +43,24 @@ test('the server killed while it writes keeps every change it answered for', asy
   const { checks } = (await shop.send('GET', '/pieces/piece-polo-4')).stitch
   expect(answered.length).toBeGreaterThan(0)
   expect(answered.filter((i) => !checks[`n${i}`])).toEqual([])
+})
+
+test('a file held by another program is said as that, and what was typed is kept once it is let go', async ({
+  page,
+  shop,
+}) => {
+  const hand = await newPolo(page, shop.url)
+  await hand.saved()
+  const other = createClient({ url: `file:${path.join(shop.folder, 'shop.db')}` })
+  const held = await other.transaction('write')
+  await hand.type(/Seam to seam/, '542')
+  await expect(page.getByText(/Another program holds the shop’s file: close it there/)).toContainText('kept here')
+  await held.rollback()
+  other.close()
+  await hand.saved()
+  await expect(page.getByText(/Another program holds/)).toHaveCount(0)
+  const id = page.url().split('/').pop()!
+  expect((await shop.send('GET', `/pieces/${id}`)).measure.measures.chestWidth.text).toBe('542')
 })
 
 test('removing a piece can be undone', async ({ page, shop }) => {

@@ -54,6 +54,10 @@ test('asking npm to stop closes the shop behind it, and the next start finds eve
     body: '{"name":"Boatyard loft"}',
     headers: { 'content-type': 'application/json' },
   })
+  // A second start on the same folder is refused, and the first goes on.
+  const twice = start({ PORT: String(port + 1), ZT_DATA: folder })
+  expect([twice.status, twice.stderr]).toEqual([1, expect.stringMatching(/^The shop in .* is open already: stop the/)])
+  expect(await isUp()).toBe(true)
   first.kill('SIGTERM')
   await expect.poll(isUp).toBe(false)
   const second = await open()

@@ -1,6 +1,6 @@
 // npm run demo, npm start: everything from a fresh machine to an open shop.
 import { spawn } from 'node:child_process'
-import { mkdirSync, rmSync, writeFileSync } from 'node:fs'
+import { writeFileSync } from 'node:fs'
 import path from 'node:path'
 import { pathToFileURL } from 'node:url'
 import { fail, requireNode, requirePackages, root } from './machine.mjs'
@@ -16,7 +16,6 @@ const { build, built } = await import('./build.mjs')
 await build()
 
 const data = path.resolve(process.env.ZT_DATA ?? path.join(root, 'data'), demo ? 'demo' : 'shop')
-if (demo && process.argv.includes('--fresh')) rmSync(data, { recursive: true, force: true })
 
 const args = [
   built.server,
@@ -29,6 +28,7 @@ const args = [
   path.join(root, 'server/drizzle'),
   '--port',
   port,
+  ...(demo && process.argv.includes('--fresh') ? ['--fresh'] : []),
 ]
 const server = spawn(process.execPath, demo ? [...args, '--seed', await demoFromToday()] : args, { stdio: 'inherit' })
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
@@ -47,12 +47,7 @@ async function demoFromToday() {
     if (typeof value !== 'string' || !/^\d{4}-\d\d-\d\d/.test(value)) return value
     return value.length === 10 ? moved(value).slice(0, 10) : moved(value)
   }
-  try {
-    mkdirSync(data, { recursive: true })
-    const file = path.join(data, 'incoming.json')
-    writeFileSync(file, JSON.stringify(shop, shift))
-    return file
-  } catch {
-    return fail(`The data folder ${data} cannot be written: free it, or set ZT_DATA to another folder.`)
-  }
+  const file = path.join(path.dirname(built.demo), 'demo-shop.json')
+  writeFileSync(file, JSON.stringify(shop, shift))
+  return file
 }

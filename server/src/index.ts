@@ -1,4 +1,5 @@
 export type { Database } from './db/database'
+export { backUp } from './db/backUp'
 export { openDatabase } from './db/openDatabase'
 export { ShopStore } from './stores/shopStore'
 export { api } from './http/api'

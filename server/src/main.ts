@@ -1,6 +1,7 @@
 import { serve, type ServerType } from '@hono/node-server'
 import { readFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
+import { backUp } from './db/backUp'
 import { openDatabase } from './db/openDatabase'
 import { site } from './http/site'
 import { StartError } from './startError'
@@ -14,14 +15,24 @@ const { values } = parseArgs({
     port: { type: 'string' },
     seed: { type: 'string' },
     'with-parent': { type: 'boolean' },
+    fresh: { type: 'boolean' },
+    backup: { type: 'string' },
   },
 })
 
+// What a shop keeps is its owner's: names of customers are in it.
+process.umask(0o077)
+
 async function start(): Promise<void> {
+  if (values.backup) {
+    await backUp(values.data!, values.backup)
+    console.log(`The shop was copied to ${values.backup}`)
+    return
+  }
   const port = Number(values.port ?? 4820)
   if (!Number.isInteger(port) || port < 1 || port > 65535)
     throw new StartError(`PORT ${values.port} is not a port: choose a number from 1 to 65535.`)
-  const database = await openDatabase(values.data!, values.migrations!)
+  const database = await openDatabase(values.data!, values.migrations!, { afresh: values.fresh ?? false })
   const store = new ShopStore(database, () => new Date().toISOString())
   const app = site(store, values.static!)
 

@@ -6,20 +6,10 @@ import { migrate } from 'drizzle-orm/libsql/migrator'
 import { cpSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
-import { openDatabase, ShopStore, StartError } from '../src'
+import { openDatabase, ShopStore } from '../src'
 
 const migrations = path.join(__dirname, '../drizzle')
 const at = '2026-11-20T08:00:00.000Z'
-
-it('says in one sentence that a database file is broken, and what to do', async () => {
-  const folder = mkdtempSync(path.join(os.tmpdir(), 'thimble-'))
-  writeFileSync(
-    path.join(folder, 'shop.db'),
-    'this is no database, but it is long enough to have a header of its own '.repeat(20),
-  )
-  await expect(openDatabase(folder, migrations)).rejects.toThrow(StartError)
-  await expect(openDatabase(folder, migrations)).rejects.toThrow(/cannot be opened .*restore a backup/)
-})
 
 it('brings over a piece of the very first version, which lacks half of what later ones asked', async () => {
   const folder = mkdtempSync(path.join(os.tmpdir(), 'thimble-'))

@@ -144,11 +144,11 @@ describe('the shop of before', () => {
     expect(await rowsOf(path.join(folder, 'shop.db'), 'set_aside')).toEqual([])
     const copy = path.join(folder, 'shop-before-version-2.db')
     expect((await rowsOf(copy, 'pieces')).map((row) => row.doc)).toEqual(before.pieces!.map((row) => row.doc))
-    const again = await openDatabase(folder, migrations)
-    const store = new ShopStore(again, () => '')
+    await database.close()
+    database = await openDatabase(folder, migrations)
+    const store = new ShopStore(database, () => '')
     const [first] = after.pieces
     expect(await store.documents.pieces!.get(first!.id)).toEqual(first)
-    await again.close()
   })
 })
 

@@ -13,8 +13,15 @@ export class Refused extends Error {
   }
 }
 
-/** The server could not be reached, or is in no state to answer. */
-export class Away extends Error {}
+/** The server could not be reached, or is in no state to answer; `trouble`: what it says itself of its state. */
+export class Away extends Error {
+  constructor(
+    message: string,
+    readonly trouble: string | null = null,
+  ) {
+    super(message)
+  }
+}
 
 /** `text`: a body that is JSON already. */
 type Asked = { method?: 'GET' | 'PUT' | 'PATCH' | 'POST' | 'DELETE'; body?: object; text?: string }
@@ -37,6 +44,7 @@ export async function ask<T>(path: string, { method = 'GET', body, text }: Asked
   const isProblem = answer.headers.get('content-type')?.includes('problem+json')
   const said = await answer.json().catch(() => null)
   if (answer.ok && said !== null) return said as T
-  if (answer.status >= 500 || !isProblem) throw new Away(isProblem ? said.detail : 'The server cannot answer now.')
+  if (answer.status >= 500 && isProblem) throw new Away(said.detail, said.detail)
+  if (answer.status >= 500 || !isProblem) throw new Away('The server cannot answer now.')
   throw new Refused(said)
 }

@@ -5,6 +5,7 @@ import { apply } from 'json-merge-patch'
 import type { Change } from './outbox'
 import { byCollection, whole } from './documents'
 
+type Connected = { connection?: ShelfState['connection']; trouble?: string | null; waiting: number }
 type Removed = { resource: CollectionName; id: string; name: string }
 export type ShelfState = {
   shop: Shop
@@ -13,6 +14,8 @@ export type ShelfState = {
   log: LogRow[]
   loaded: boolean
   connection: 'unknown' | 'here' | 'away'
+  /** What the server says of itself while it can keep nothing. */
+  trouble: string | null
   waiting: number
   notice: string | null
   undo: Removed | null
@@ -25,6 +28,7 @@ const initial: ShelfState = {
   log: [],
   loaded: false,
   connection: 'unknown',
+  trouble: null,
   waiting: 0,
   notice: null,
   undo: null,
@@ -86,8 +90,11 @@ export const shelf = createSlice({
     remembered: (state, { payload }: PayloadAction<Pick<ShelfState, 'shop' | 'docs' | 'log'>>) => {
       Object.assign(state, payload)
     },
-    connected: (state, { payload }: PayloadAction<{ connection?: ShelfState['connection']; waiting: number }>) => {
-      if (payload.connection) state.connection = payload.connection
+    connected: (state, { payload }: PayloadAction<Connected>) => {
+      if (payload.connection) {
+        state.connection = payload.connection
+        state.trouble = payload.trouble ?? null
+      }
       state.waiting = payload.waiting
     },
     olderArrived: (state, { payload }: PayloadAction<LogRow[]>) => {

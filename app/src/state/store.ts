@@ -100,15 +100,18 @@ async function sendAll(): Promise<void> {
         store.dispatch(noticed(`Not kept: ${error.message}`))
         continue
       }
-      const text = error instanceof Away ? error.message : String(error)
-      if (/disk is full/.test(text)) store.dispatch(noticed(text))
-      store.dispatch(connected({ connection: 'away', waiting: outbox.size }))
+      tellAway(error)
       schedule(RETRY_MS)
       return
     }
   }
   store.dispatch(connected({ ...(sent > 0 ? { connection: 'here' } : {}), waiting: outbox.size }))
   remember(storage, store.getState().shelf)
+}
+
+function tellAway(error: unknown): void {
+  const trouble = error instanceof Away ? error.trouble : null
+  store.dispatch(connected({ connection: 'away', trouble, waiting: outbox.size }))
 }
 
 /** What is fetched of a collection at a start: pieces in work, and all of the others. */
@@ -125,8 +128,8 @@ async function refresh(): Promise<void> {
     store.dispatch(arrived({ docs: Object.fromEntries(lists), shop, log, over: waitingChanges() }))
     store.dispatch(connected({ connection: 'here', waiting: outbox.size }))
     remember(storage, store.getState().shelf)
-  } catch {
-    store.dispatch(connected({ connection: 'away', waiting: outbox.size }))
+  } catch (error) {
+    tellAway(error)
     setTimeout(() => void refresh(), RETRY_MS)
   }
   if (outbox.size > 0) schedule(0)

@@ -13,6 +13,7 @@ export function Notices() {
   const connection = useShelf((s) => s.connection)
   // Only told while the server is away, so only then looked at: it changes with every key.
   const waiting = useShelf((s) => (s.connection === 'away' ? s.waiting : 0))
+  const trouble = useShelf((s) => s.trouble)
   const notice = useShelf((s) => s.notice)
   const undo = useShelf((s) => s.undo)
   const send = useSend()
@@ -37,7 +38,9 @@ export function Notices() {
     <View aria-live="polite">
       {connection === 'away' ? (
         <View role="status" style={{ ...bar, backgroundColor: p.weld }}>
-          <Words style={{ color: p.onWeld, flex: 1, fontSize: 16 }}>The server is away. {kept}</Words>
+          <Words
+            style={{ color: p.onWeld, flex: 1, fontSize: 16 }}
+          >{`${trouble ?? 'The server is away.'} ${kept}`}</Words>
         </View>
       ) : null}
       {notice ? (

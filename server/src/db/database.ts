@@ -6,5 +6,8 @@ export type Tx = Parameters<Parameters<Db['transaction']>[0]>[0]
 /** Takes its turn with every other write, in a transaction of its own. */
 export type Writes = { run<T>(work: (tx: Tx) => Promise<T>): Promise<T>; idle(): Promise<void> }
 
-/** A shop's database: read from `db`, written through `writes`. */
-export type Database = { db: Db; writes: Writes; close: () => Promise<void> }
+/**
+ * A shop's database: read from `db`, written through `writes`. `standing` throws FileGone when its file was taken away
+ * or replaced: what would be read and written then is nowhere.
+ */
+export type Database = { db: Db; writes: Writes; standing: () => void; close: () => Promise<void> }

@@ -32,6 +32,10 @@ export function api(store: ShopStore): OpenAPIHono {
   })
   app.onError(toProblem)
   guardBodies(app)
+  app.use('*', async (_, next) => {
+    store.database.standing()
+    await next()
+  })
   listRoutes(app, store)
   for (const [name, documents] of Object.entries(store.documents)) documentRoutes(app, name, documents)
   packedDesignRoutes(app, store.packed)

@@ -1,6 +1,7 @@
 import type { Problem } from '@thimble/contract'
 import { CoreError } from '@thimble/core/errors'
 import type { Context } from 'hono'
+import { fileFaultOf, type FileFault } from '../db/fileFault'
 import { HTTPException } from 'hono/http-exception'
 import { ZodError } from 'zod'
 import { NotKept, Removed, UNKNOWN, UnknownKeys } from '../stores/notKept'
@@ -48,13 +49,8 @@ export function toProblem(error: unknown, c: Context): Response {
   if (error instanceof HTTPException && error.status === 400)
     return problem(c, 400, 'It cannot be read', 'The request is not valid JSON; send it again.')
   if (error instanceof HTTPException) return problem(c, error.status, 'Not taken', error.message)
-  if (isFull(error))
-    return problem(
-      c,
-      507,
-      'No room',
-      'The disk is full: free some space; what you typed is kept on this device until then.',
-    )
+  const fault = fileFaultOf(error)
+  if (fault) return problem(c, fault === 'full' ? 507 : 503, ...fileFaults[fault])
   console.error(`${new Date().toISOString()} ${c.req.method} ${c.req.path} failed:`, error)
   return problem(
     c,
@@ -64,7 +60,10 @@ export function toProblem(error: unknown, c: Context): Response {
   )
 }
 
-function isFull(error: unknown): boolean {
-  const seen = `${error instanceof Error ? `${error.message} ${String(error.cause ?? '')}` : ''}`
-  return /SQLITE_FULL|ENOSPC|disk is full/.test(seen)
+const fileFaults: Record<FileFault, [title: string, detail: string]> = {
+  busy: ['Held elsewhere', 'Another program holds the shop’s file: close it there.'],
+  'read-only': ['Read only', 'The shop’s file is read-only: allow the program to write it.'],
+  damaged: ['Damaged', 'The shop’s file is damaged: stop the program, put a backup in its place and start again.'],
+  gone: ['Gone', 'The shop’s file was taken away or replaced while it was open: stop the program and start it again.'],
+  full: ['No room', 'The disk is full: free some space.'],
 }
