@@ -69,6 +69,7 @@ test('no page can be pushed sideways on a phone', async ({ page, shop }) => {
     '/runs',
     '/log',
     '/settings',
+    '/not-kept',
     '/piece/piece-robe',
     '/piece/piece-polo-3',
     '/piece/piece-toolroll',

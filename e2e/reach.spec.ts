@@ -12,6 +12,7 @@ const pages = [
   '/runs',
   '/log',
   '/settings',
+  '/not-kept',
   '/piece/piece-polo-4',
   '/piece/piece-robe',
   '/piece/piece-polo-3',

@@ -26,7 +26,7 @@ const texts = (outbox: Outbox): string[] =>
 
 describe('the outbox', () => {
   it('holds only the last of what was typed in one field, and keeps fields in their order', () => {
-    const outbox = new Outbox(memory(), () => 5)
+    const outbox = new Outbox(memory(), () => 5, 'here')
     for (const text of ['2', '21', '21 1', '21 1/4 in']) outbox.add(typing(text))
     outbox.add(typing('180', 'neckWidth'))
     outbox.add(typing('540'))
@@ -34,34 +34,71 @@ describe('the outbox', () => {
   })
 
   it('does not touch a change that is on its way: later typing waits behind it', () => {
-    const outbox = new Outbox(memory(), () => 5)
+    const outbox = new Outbox(memory(), () => 5, 'here')
     outbox.add(typing('2'))
     const sending = outbox.startNext()!
     outbox.add(typing('21'))
     expect(texts(outbox)).toEqual(['2', '21'])
-    outbox.forget(sending.key)
+    outbox.forget(sending)
     expect(texts(outbox)).toEqual(['21'])
   })
 
   it('is still there for the next page that opens on the same device', () => {
     const storage = memory()
-    new Outbox(storage, () => 5).add(typing('540'))
-    expect(texts(new Outbox(storage, () => 9))).toEqual(['540'])
+    new Outbox(storage, () => 5, 'here').add(typing('540'))
+    expect(texts(new Outbox(storage, () => 9, 'next'))).toEqual(['540'])
   })
 
-  it('sets a refused change aside with its reason instead of dropping it', () => {
+  it('never takes over what another tab has waiting, and forgets only what is still as it was sent', () => {
     const storage = memory()
-    const outbox = new Outbox(storage, () => 5)
-    outbox.add(typing('540'))
-    outbox.refuse(outbox.startNext()!, 'Too long')
-    expect(outbox.waiting()).toEqual([])
-    expect(storage.keys().map((k) => JSON.parse(storage.getItem(k)!).reason)).toEqual(['Too long'])
+    const [here, there] = [new Outbox(storage, () => 5, 'here'), new Outbox(storage, () => 6, 'there')]
+    here.add(typing('540'))
+    there.add(typing('541'))
+    expect(texts(here)).toEqual(['540', '541'])
+    // This tab sends what the other has waiting, while it is typed on there.
+    here.forget(here.startNext()!)
+    const sending = here.startNext()!
+    there.add(typing('542'))
+    here.forget(sending)
+    expect(texts(here)).toEqual(['542'])
+    // Without the mark, what came in the place of what was sent stays.
+    storage.setItem(sending.key, sending.text)
+    const again = here.startNext()!
+    storage.removeItem('zt.sending')
+    storage.setItem(again.key, JSON.stringify(typing('543')))
+    here.forget(again)
+    expect(texts(here)).toContain('543')
   })
 
-  it('throws when the device is full, so that it can be said', () => {
-    const outbox = new Outbox(memory(1), () => 5)
-    outbox.add(typing('540'))
-    expect(() => outbox.add(typing('180', 'neckWidth'))).toThrow()
+  it('sets a refused change aside with its reason, sends it again when asked, or lets it go', () => {
+    const outbox = new Outbox(memory(), () => 5, 'here')
+    for (const text of ['540', '541']) {
+      outbox.add(typing(text))
+      outbox.refuse(outbox.startNext()!, 'Too long')
+    }
+    expect([outbox.size, outbox.refused().map((r) => r.reason)]).toEqual([0, ['Too long', 'Too long']])
+    const [first, second] = outbox.refused()
+    outbox.sendAgain(first!)
+    outbox.letGo(second!.key)
+    expect([texts(outbox), outbox.refused()]).toEqual([['540'], []])
+  })
+
+  it('keeps in the page what a full device has no room for, in its order, after making what room it can', () => {
+    const storage = memory(2)
+    storage.setItem('cache', 'of no use')
+    const outbox = new Outbox(
+      storage,
+      () => 5,
+      'here',
+      () => storage.removeItem('cache'),
+    )
+    expect([outbox.add(typing('540')), outbox.add(typing('180', 'neckWidth'))]).toEqual([true, true])
+    expect(outbox.add(typing('210', 'shoulderToUnderarm'))).toBe(false)
+    expect(texts(outbox)).toEqual(['540', '180', '210'])
+    outbox.forget(outbox.startNext()!)
+    outbox.forget(outbox.startNext()!)
+    outbox.refuse(outbox.startNext()!, 'Odd')
+    expect([outbox.size, outbox.refused().map((r) => r.reason)]).toEqual([0, ['Odd']])
   })
 })
 
@@ -70,7 +107,7 @@ describe('what an older app had not sent yet', () => {
     const storage = memory()
     storage.setItem('zt.out.00000000000000005000', JSON.stringify(old))
     upgradeOutbox(storage)
-    const [waiting, ...others] = new Outbox(storage, () => 5).waiting()
+    const [waiting, ...others] = new Outbox(storage, () => 5, 'here').waiting()
     expect([others, storage.keys()]).toEqual([[], [waiting!.key]])
     return waiting!.change
   }

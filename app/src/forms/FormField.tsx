@@ -2,6 +2,7 @@ import type { ComponentProps } from 'react'
 import { type Control, type FieldPath, type FieldValues, useController } from 'react-hook-form'
 import { type Choice, Choices } from '@/ui/Choices'
 import { Field } from '@/ui/Field'
+import { tooLong } from '@/ui/LimitedField'
 
 /** Which field of which form. */
 type Bound<Texts extends FieldValues> = { control: Control<Texts, unknown, FieldValues>; name: FieldPath<Texts> }
@@ -16,13 +17,10 @@ export function FormField<Texts extends FieldValues>({
   ...rest
 }: Bound<Texts> & Text & { longest?: number }) {
   const { field, fieldState } = useController({ control, name })
+  const text = String(field.value ?? '')
+  const long = longest ? tooLong(text, longest) : null
   return (
-    <Field
-      {...rest}
-      value={String(field.value ?? '')}
-      problem={fieldState.error?.message ?? problem}
-      onChange={(text) => field.onChange(longest ? text.slice(0, longest) : text)}
-    />
+    <Field {...rest} value={text} problem={long ?? fieldState.error?.message ?? problem} onChange={field.onChange} />
   )
 }
 

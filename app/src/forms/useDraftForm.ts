@@ -1,11 +1,12 @@
 import { type DefaultValues, type FieldValues, type Resolver, useForm, type UseFormReturn } from 'react-hook-form'
+import { deviceStorage } from '@/state/deviceStorage'
 import { useEachValue } from './useEachValue'
 
 const slotOf = (key: string): string => `zt.draft.${key}`
 
 function kept<Texts>(slot: string): Partial<Texts> {
   try {
-    return JSON.parse(localStorage.getItem(slot) ?? '{}') as Partial<Texts>
+    return JSON.parse(deviceStorage.getItem(slot) ?? '{}') as Partial<Texts>
   } catch {
     return {}
   }
@@ -33,10 +34,10 @@ export function useDraftForm<Texts extends FieldValues, Doc extends FieldValues 
   })
   useEachValue(form, (values) => {
     try {
-      localStorage.setItem(slot, JSON.stringify(values))
+      deviceStorage.setItem(slot, JSON.stringify(values))
     } catch {
       // Without room the draft lives on the screen alone.
     }
   })
-  return { ...form, forget: () => localStorage.removeItem(slot) }
+  return { ...form, forget: () => deviceStorage.removeItem(slot) }
 }

@@ -6,10 +6,13 @@ const PATIENCE_MS = 10_000
 /** The server answered that it will not take this, and why. */
 export class Refused extends Error {
   readonly status: number
+  /** Why, without the path of the field. */
+  readonly says: string
 
-  constructor(problem: Pick<Problem, 'detail' | 'status'>) {
-    super(problem.detail)
-    this.status = problem.status
+  constructor({ detail, status, errors = [] }: Pick<Problem, 'detail' | 'status'> & Partial<Pick<Problem, 'errors'>>) {
+    super(detail)
+    this.status = status
+    this.says = errors[0]?.message ?? detail
   }
 }
 

@@ -1,5 +1,6 @@
 import { collectionNames } from '@thimble/contract'
 import { whole } from './documents'
+import type { Store } from './outbox'
 import type { ShelfState } from './shelf'
 
 /** Raised when documents change their shape: what an older app kept is fetched again instead of read. */
@@ -9,7 +10,7 @@ const OLD_KEYS = ['zt.shelf']
 type Known = Pick<ShelfState, 'shop' | 'docs' | 'log'>
 
 /** The last known shelf on this device, so that the app opens with it while the server is away. */
-export function recall(storage: Storage): Known | null {
+export function recall(storage: Store): Known | null {
   for (const key of OLD_KEYS) storage.removeItem(key)
   try {
     const known = JSON.parse(storage.getItem(KEY) ?? 'null') as Known | null
@@ -26,10 +27,13 @@ export function recall(storage: Storage): Known | null {
 }
 
 /** Only a convenience: when the device has no room for it, it is left out, never what was typed. */
-export function remember(storage: Storage, { shop, docs, log }: Known): void {
+export function remember(storage: Store, { shop, docs, log }: Known): void {
   try {
     storage.setItem(KEY, JSON.stringify({ shop, docs, log }))
   } catch {
     storage.removeItem(KEY)
   }
 }
+
+/** Gives the room of what is only a convenience back. */
+export const forgetRemembered = (storage: Store): void => storage.removeItem(KEY)

@@ -12,77 +12,122 @@ type DocumentChange<Name extends CollectionName> =
   | { kind: 'put'; resource: Name; id: string; body: Docs[Name] }
   | { kind: 'patch'; resource: Name; id: string; body: Patch<Docs[Name]> }
 
-type Waiting = { key: string; change: Change }
+/** `text`: as it lies in the storage; while it still does, this is what is to be sent. */
+type Waiting = { key: string; text: string; change: Change }
+/** A change the server did not take, and why. */
+export type NotKept = { key: string; change: Change; reason: string }
 export type Store = Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>
 
 /** Raised with the documents' shape; see `upgradeOutbox`. */
 export const PREFIX = 'zt.out2.'
 const REFUSED = 'zt.refused.'
+/** Which change a tab is sending this moment, told to the others. */
+const SENDING = 'zt.sending'
 
 /**
- * The changes not yet kept by the server, oldest first, in the device's storage: one entry a change, so that two
- * tabs never write over each other. Typing in one field replaces its own last entry as long as nothing came between
- * and it has not been sent.
+ * The changes not yet kept by the server, oldest first, in the device's storage: one entry a change, each of one tab.
+ * Typing in one field replaces its own last entry as long as nothing came between and no tab is sending it. What the
+ * device has no room for waits in the page until it is sent.
  */
 export class Outbox {
   readonly #store: Store
   readonly #now: () => number
-  #sending: string | null = null
+  readonly #tab: string
+  readonly #makeRoom: () => void
+  /** What the device has no room for, by the key it would have there. */
+  readonly #onPage = new Map<string, string>()
   #last = 0
 
-  constructor(store: Store, now: () => number) {
+  /** `tab`: tells this page's changes from those of others; `makeRoom`: frees what the device can do without. */
+  constructor(store: Store, now: () => number, tab: string, makeRoom: () => void = () => undefined) {
     this.#store = store
     this.#now = now
+    this.#tab = tab
+    this.#makeRoom = makeRoom
   }
 
-  /** @throws whatever the storage throws when the device is full; nothing is added then */
-  add(change: Change): void {
-    const last = this.#read(this.#keys(PREFIX).slice(-1))[0]
-    if (last && last.key !== this.#sending && sameField(last.change, change)) {
-      this.#store.setItem(last.key, JSON.stringify(change))
-      return
-    }
-    this.#last = Math.max(this.#last + 1, this.#now() * 1000)
-    this.#store.setItem(`${PREFIX}${String(this.#last).padStart(20, '0')}`, JSON.stringify(change))
+  /** Answers whether the device keeps it; when not, it waits in the page and has to be sent at once. */
+  add(change: Change): boolean {
+    const last = this.waiting().at(-1)
+    const own = last?.key.endsWith(`.${this.#tab}`) && last.key !== this.#store.getItem(SENDING)
+    return this.#put(own && sameField(last!.change, change) ? last!.key : this.#newKey(), JSON.stringify(change))
   }
 
   waiting(): Waiting[] {
-    return this.#read(this.#keys(PREFIX))
+    return this.#texts(PREFIX).map(([key, text]) => ({ key, text, change: JSON.parse(text) as Change }))
   }
 
   get size(): number {
-    return this.#keys(PREFIX).length
+    return this.#texts(PREFIX).length
   }
 
   /** Marks the oldest as on its way: what is typed from now on gets an entry of its own. */
   startNext(): Waiting | null {
     const [oldest] = this.waiting()
-    this.#sending = oldest?.key ?? null
+    // Without room for the mark a change may be replaced while it is sent; it is not forgotten then.
+    if (oldest) this.#tryPut(SENDING, oldest.key)
     return oldest ?? null
   }
 
-  forget(key: string): void {
-    this.#store.removeItem(key)
-    this.#sending = null
+  /** Removes what was sent, unless something else has come in its place meanwhile. */
+  forget({ key, text }: Waiting): void {
+    if (this.#store.getItem(key) === text) this.#store.removeItem(key)
+    if (this.#onPage.get(key) === text) this.#onPage.delete(key)
+    this.#store.removeItem(SENDING)
   }
 
   /** Sets a change aside that the server will not take, with its reason; what was typed is not thrown away. */
-  refuse({ key, change }: Waiting, reason: string): void {
-    this.#store.setItem(key.replace(PREFIX, REFUSED), JSON.stringify({ change, reason }))
-    this.forget(key)
+  refuse(sent: Waiting, reason: string): void {
+    const [key, text] = [sent.key.replace(PREFIX, REFUSED), JSON.stringify({ change: sent.change, reason })]
+    const stored = this.#put(key, text)
+    this.forget(sent)
+    if (!stored) this.#put(key, text)
   }
 
-  #read(keys: string[]): Waiting[] {
-    return keys.map((key) => ({ key, change: JSON.parse(this.#store.getItem(key)!) as Change }))
+  refused(): NotKept[] {
+    return this.#texts(REFUSED).map(([key, text]) => ({ key, ...(JSON.parse(text) as Omit<NotKept, 'key'>) }))
   }
 
-  #keys(prefix: string): string[] {
-    const keys: string[] = []
-    for (let i = 0; i < this.#store.length; i++) {
-      const key = this.#store.key(i)
-      if (key?.startsWith(prefix)) keys.push(key)
+  /** Puts a refused change at the end of what is to be sent. */
+  sendAgain({ key, change }: NotKept): void {
+    this.#put(this.#newKey(), JSON.stringify(change))
+    this.letGo(key)
+  }
+
+  /** Throws a refused change away, as the worker wished. */
+  letGo(key: string): void {
+    this.#store.removeItem(key)
+    this.#onPage.delete(key)
+  }
+
+  #newKey(): string {
+    this.#last = Math.max(this.#last + 1, this.#now() * 1000)
+    return `${PREFIX}${String(this.#last).padStart(20, '0')}.${this.#tab}`
+  }
+
+  #put(key: string, text: string): boolean {
+    const stored = this.#tryPut(key, text) || (this.#makeRoom(), this.#tryPut(key, text))
+    if (stored) this.#onPage.delete(key)
+    else this.#onPage.set(key, text)
+    return stored
+  }
+
+  #tryPut(key: string, text: string): boolean {
+    try {
+      this.#store.setItem(key, text)
+      return true
+    } catch {
+      return false
     }
-    return keys.sort()
+  }
+
+  /** All under a prefix, oldest first; of one key what is stored before what waits in the page. */
+  #texts(prefix: string): [key: string, text: string][] {
+    const stored = Array.from({ length: this.#store.length }, (_, i) => this.#store.key(i))
+      .filter((key): key is string => key?.startsWith(prefix) ?? false)
+      .map((key): [string, string] => [key, this.#store.getItem(key)!])
+    const onPage = [...this.#onPage].filter(([key]) => key.startsWith(prefix))
+    return [...stored, ...onPage].sort(([a], [b]) => (a < b ? -1 : a > b ? 1 : 0))
   }
 }
 

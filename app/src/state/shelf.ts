@@ -2,10 +2,10 @@ import { createSlice, current, isDraft, type PayloadAction } from '@reduxjs/tool
 import { type CollectionName, type Docs, fillIn, type LogRow, Shop } from '@thimble/contract'
 import { inWork } from '@thimble/plan'
 import { apply } from 'json-merge-patch'
-import type { Change } from './outbox'
+import type { Change, NotKept } from './outbox'
 import { byCollection, whole } from './documents'
 
-type Connected = { connection?: ShelfState['connection']; trouble?: string | null; waiting: number }
+type Connected = { connection?: ShelfState['connection']; trouble?: string | null; waiting: number; notKept: NotKept[] }
 type Removed = { resource: CollectionName; id: string; name: string }
 export type ShelfState = {
   shop: Shop
@@ -17,6 +17,8 @@ export type ShelfState = {
   /** What the server says of itself while it can keep nothing. */
   trouble: string | null
   waiting: number
+  /** Changes the server would not take, each with why. */
+  notKept: NotKept[]
   notice: string | null
   undo: Removed | null
 }
@@ -30,6 +32,7 @@ const initial: ShelfState = {
   connection: 'unknown',
   trouble: null,
   waiting: 0,
+  notKept: [],
   notice: null,
   undo: null,
 }
@@ -53,6 +56,8 @@ function applyChange(state: ShelfState, change: Change): void {
   else if (change.kind === 'patch' && docs[id])
     docs[id] = whole(resource, apply(plain(docs[id]), change.body) as object)
 }
+
+const keysOf = (list: readonly { key: string }[]): string => list.map(({ key }) => key).join()
 
 /** All the app knows: what the server last said, with everything typed since laid over it. */
 export const shelf = createSlice({
@@ -96,6 +101,7 @@ export const shelf = createSlice({
         state.trouble = payload.trouble ?? null
       }
       state.waiting = payload.waiting
+      if (keysOf(state.notKept) !== keysOf(payload.notKept)) (state.notKept as unknown) = payload.notKept
     },
     olderArrived: (state, { payload }: PayloadAction<LogRow[]>) => {
       for (const row of payload) if (!state.log.some((r) => r.pieceId === row.pieceId)) state.log.push(row)

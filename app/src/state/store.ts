@@ -11,9 +11,10 @@ import {
 } from '@thimble/contract'
 import { useDispatch, useSelector } from 'react-redux'
 import { ask, Away, Refused } from '@/http/client'
-import { recall, remember } from './memory'
+import { deviceStorage, keepsNothing } from './deviceStorage'
+import { forgetRemembered, recall, remember } from './memory'
 import { upgradeOutbox } from './upgradeOutbox'
-import { type Change, Outbox } from './outbox'
+import { type Change, type NotKept, Outbox } from './outbox'
 import { sendChange } from './sendChange'
 import { arrived, changed, connected, noticed, olderArrived, opened, remembered, removed, shelf } from './shelf'
 
@@ -26,8 +27,14 @@ export const useShelf = <T>(pick: (state: RootState['shelf']) => T): T =>
   useSelector((state: RootState) => pick(state.shelf))
 export const useSend = () => useDispatch<typeof store.dispatch>()
 
-const storage = globalThis.localStorage
-const outbox = new Outbox(storage, () => Date.now())
+const storage = deviceStorage
+const tab = crypto.randomUUID().slice(0, 8)
+const outbox = new Outbox(
+  storage,
+  () => Date.now(),
+  tab,
+  () => forgetRemembered(storage),
+)
 const waitingChanges = (): Change[] => outbox.waiting().map((w) => w.change)
 export const LOG_PAGE = 100
 const RETRY_MS = 1500
@@ -36,14 +43,11 @@ let flushing = false
 
 /** Applies a change on the screen, keeps it on the device, and sends it on its way. */
 function change(made: Change): void {
-  try {
-    outbox.add(made)
-  } catch {
-    store.dispatch(noticed('This device has no room left to keep what you type: free some space before you go on.'))
-  }
+  const stored = outbox.add(made)
+  if (!stored) store.dispatch(noticed('This device has no room left: keep this page open until it says “saved”.'))
   store.dispatch(changed(made))
-  store.dispatch(connected({ waiting: outbox.size }))
-  schedule(250)
+  tellQueue()
+  schedule(stored ? 250 : 0)
 }
 
 export const patch = <Name extends CollectionName>(resource: Name, id: string, body: Patch<Docs[Name]>): void =>
@@ -71,6 +75,10 @@ export function bringBack(): void {
   store.dispatch(removed(null))
 }
 
+function tellQueue(state: { connection?: 'here' | 'away'; trouble?: string | null } = {}): void {
+  store.dispatch(connected({ ...state, waiting: outbox.size, notKept: outbox.refused() }))
+}
+
 function schedule(delay: number): void {
   if (timer) clearTimeout(timer)
   timer = setTimeout(() => void flush(), delay)
@@ -81,7 +89,8 @@ async function flush(): Promise<void> {
   if (flushing) return
   flushing = true
   try {
-    await navigator.locks.request('zt.outbox', sendAll)
+    if (navigator.locks) await navigator.locks.request('zt.outbox', sendAll)
+    else await sendAll()
   } finally {
     flushing = false
   }
@@ -92,12 +101,12 @@ async function sendAll(): Promise<void> {
   for (let next = outbox.startNext(); next; next = outbox.startNext()) {
     try {
       await sendChange(next.change)
-      outbox.forget(next.key)
+      outbox.forget(next)
       sent++
     } catch (error) {
       if (error instanceof Refused) {
-        outbox.refuse(next, error.message)
-        store.dispatch(noticed(`Not kept: ${error.message}`))
+        outbox.refuse(next, error.says)
+        tellQueue()
         continue
       }
       tellAway(error)
@@ -105,13 +114,13 @@ async function sendAll(): Promise<void> {
       return
     }
   }
-  store.dispatch(connected({ ...(sent > 0 ? { connection: 'here' } : {}), waiting: outbox.size }))
+  tellQueue(sent > 0 ? { connection: 'here' } : {})
   remember(storage, store.getState().shelf)
 }
 
 function tellAway(error: unknown): void {
   const trouble = error instanceof Away ? error.trouble : null
-  store.dispatch(connected({ connection: 'away', trouble, waiting: outbox.size }))
+  tellQueue({ connection: 'away', trouble })
 }
 
 /** What is fetched of a collection at a start: pieces in work, and all of the others. */
@@ -126,7 +135,7 @@ async function refresh(): Promise<void> {
       ...collectionNames.map(async (name) => [name, await ask<object[]>(pathOf(name))] as const),
     ])
     store.dispatch(arrived({ docs: Object.fromEntries(lists), shop, log, over: waitingChanges() }))
-    store.dispatch(connected({ connection: 'here', waiting: outbox.size }))
+    tellQueue({ connection: 'here' })
     remember(storage, store.getState().shelf)
   } catch (error) {
     tellAway(error)
@@ -159,11 +168,29 @@ export async function fetchOlder(before: string): Promise<boolean> {
   }
 }
 
+/** Sends a change again that was refused before. */
+export function sendAgain(refused: NotKept): void {
+  outbox.sendAgain(refused)
+  tellQueue()
+  schedule(0)
+}
+
+/** Throws a refused change away: what the server has then stands. */
+export function letGo({ key }: NotKept): void {
+  outbox.letGo(key)
+  tellQueue()
+  void refresh()
+}
+
 export function startShelf(): void {
   upgradeOutbox(storage)
   const known = recall(storage)
   if (known) store.dispatch(remembered(known))
   for (const waiting of waitingChanges()) store.dispatch(changed(waiting))
+  if (keepsNothing)
+    store.dispatch(noticed('This browser keeps nothing for this page: what is not “saved” is lost when it is closed.'))
+  // Another tab of this device has added or sent something.
+  window.addEventListener('storage', () => tellQueue())
   window.addEventListener('online', () => void refresh())
   document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && schedule(0))
   void refresh()

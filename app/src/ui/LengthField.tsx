@@ -1,5 +1,5 @@
 import type { TypedLength } from '@thimble/contract'
-import { Field } from './Field'
+import { LimitedField } from './LimitedField'
 
 type Props = {
   label: string
@@ -19,13 +19,14 @@ export function LengthField({ typed, unit, onChange, placeholder, ...rest }: Pro
   const meant = typed?.text ? typed.unit : unit
   const named = /[a-z"'′″”]/i.test(typed?.text ?? '')
   return (
-    <Field
+    <LimitedField
       {...rest}
+      most={60}
       big
       placeholder={placeholder?.replace(/ (mm|cm)$/, '')}
       value={typed?.text ?? ''}
       suffix={named ? undefined : meant}
-      onChange={(text) => onChange({ text: text.slice(0, 60), unit })}
+      onChange={(text) => onChange({ text, unit })}
     />
   )
 }

@@ -1,12 +1,45 @@
 import { Button } from '@rneui/themed'
+import { usePathname, useRouter } from 'expo-router'
 import { useEffect } from 'react'
-import { View } from 'react-native'
+import { Pressable, View } from 'react-native'
 import { bringBack, useSend, useShelf } from '@/state/store'
 import { noticed, removed } from '@/state/shelf'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Words } from './Words'
 
 const UNDO_MS = 10_000
+
+/** Changes the server would not take stay counted on every page until they are dealt with. */
+function NotKeptBar() {
+  const count = useShelf((s) => s.notKept.length)
+  const here = usePathname() === '/not-kept'
+  const router = useRouter()
+  const p = usePalette()
+  if (count === 0 || here) return null
+  return (
+    <Pressable
+      role="link"
+      aria-label={`${count} not kept: look`}
+      onPress={() => router.push('/not-kept')}
+      style={{
+        flexDirection: 'row',
+        alignItems: 'center',
+        minHeight: 44,
+        paddingHorizontal: 16,
+        backgroundColor: p.paper,
+        borderBottomWidth: 2,
+        borderBottomColor: p.madder,
+      }}
+    >
+      <Words bold tone="madder" style={{ flex: 1 }}>
+        {count === 1 ? 'One change was not kept.' : `${count} changes were not kept.`}
+      </Words>
+      <Words bold tone="indigo">
+        look
+      </Words>
+    </Pressable>
+  )
+}
 
 /** What the whole app has to say: the server away, a change not taken, a removal that can be undone. */
 export function Notices() {
@@ -43,6 +76,7 @@ export function Notices() {
           >{`${trouble ?? 'The server is away.'} ${kept}`}</Words>
         </View>
       ) : null}
+      <NotKeptBar />
       {notice ? (
         <View
           role="alert"

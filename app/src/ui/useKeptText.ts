@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { deviceStorage } from '@/state/deviceStorage'
 
 /**
  * Text that is being typed and cannot be sent yet (a half-written date, a name struck out): kept on the device under
@@ -6,12 +7,12 @@ import { useState } from 'react'
  */
 export function useKeptText(key: string, stored: string): [string, (text: string, isStored: boolean) => void] {
   const slot = `zt.typing.${key}`
-  const [text, setText] = useState(() => localStorage.getItem(slot) ?? stored)
+  const [text, setText] = useState(() => deviceStorage.getItem(slot) ?? stored)
   const set = (next: string, isStored: boolean): void => {
     setText(next)
     try {
-      if (isStored) localStorage.removeItem(slot)
-      else localStorage.setItem(slot, next)
+      if (isStored) deviceStorage.removeItem(slot)
+      else deviceStorage.setItem(slot, next)
     } catch {
       // Without room it lives on the screen alone.
     }

@@ -52,6 +52,8 @@ function startPiece({ kind, own }: Entry, placement: string, { name, customer }:
   })
 }
 
+/** Characters of a name. */
+const MOST = 120
 const FOR_WHOM = 'A customer, or yourself'
 
 /** A new piece from an item kind, from an item of one's own, or from a past piece. */
@@ -65,6 +67,7 @@ export function NewPiecePage() {
   const { kind } = chosen
   const placement = kind.placements.find((p) => p.id === texts.placement)?.id ?? kind.placements[0]!.id
   const pick = useCallback((id: string) => setValue('kind', id), [setValue])
+  const long = [texts.name, texts.customer].some((text) => text.length > MOST)
   const putOnBench = (): void => {
     const piece = startPiece(chosen, placement, texts)
     create('pieces', piece)
@@ -75,7 +78,7 @@ export function NewPiecePage() {
     <Page
       title="New piece"
       back
-      foot={<Button title={`Start measuring: ${kind.name.toLowerCase()}`} onPress={putOnBench} />}
+      foot={<Button title={`Start measuring: ${kind.name.toLowerCase()}`} disabled={long} onPress={putOnBench} />}
     >
       <Section>
         <Opener title="Same again, from a past piece">
@@ -104,8 +107,8 @@ export function NewPiecePage() {
         />
       </Section>
       <Section title="What is it called">
-        <FormField control={control} name="name" label="Name" placeholder={kind.name} longest={120} />
-        <FormField control={control} name="customer" label="For whom" placeholder={FOR_WHOM} longest={120} />
+        <FormField control={control} name="name" label="Name" placeholder={kind.name} longest={MOST} />
+        <FormField control={control} name="customer" label="For whom" placeholder={FOR_WHOM} longest={MOST} />
       </Section>
     </Page>
   )

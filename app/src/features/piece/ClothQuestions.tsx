@@ -4,6 +4,7 @@ import { familyFacts } from '@thimble/core/recipe'
 import { View } from 'react-native'
 import { Choices } from '@/ui/Choices'
 import { Field } from '@/ui/Field'
+import { LimitedField } from '@/ui/LimitedField'
 import { useKeptText } from '@/ui/useKeptText'
 import { Words } from '@/ui/Words'
 import { clothChoices, grounds } from '@/words/clothWords'
@@ -36,8 +37,9 @@ export function ClothQuestions({ tools: { piece, set } }: { tools: PieceTools })
         value={cloth.family}
         onChange={(family) => set({ build: { cloth: { family } } })}
       />
-      <Field
+      <LimitedField
         label="2  Pull test: stretch over 100 mm"
+        most={10}
         suffix="%"
         big
         keyboard="numeric"
@@ -45,7 +47,7 @@ export function ClothQuestions({ tools: { piece, set } }: { tools: PieceTools })
         problem={readNumber(cloth.stretch, 200).problem}
         placeholder={`${(facts.stretch[0] + facts.stretch[1]) / 2}`}
         hint={`A gentle pull across by hand. Usual for this cloth: ${facts.stretch[0]} to ${facts.stretch[1]} %.`}
-        onChange={(stretch) => set({ build: { cloth: { stretch: stretch.slice(0, 10) } } })}
+        onChange={(stretch) => set({ build: { cloth: { stretch } } })}
       />
       <Choices
         label="3  Its colour"

@@ -2,6 +2,7 @@ import { LocalDate, type Patch, type Piece } from '@thimble/contract'
 import { View } from 'react-native'
 import { patch } from '@/state/store'
 import { Field } from '@/ui/Field'
+import { LimitedField } from '@/ui/LimitedField'
 import { NameField } from '@/ui/NameField'
 import { useKeptText } from '@/ui/useKeptText'
 import { Heading } from '@/ui/Words'
@@ -22,18 +23,15 @@ export function PieceName({ piece }: { piece: Piece }) {
     <View style={{ gap: 12 }}>
       <Heading level={2}>About this piece</Heading>
       <NameField slot={`name.${piece.id}`} name={piece.name} onChange={(name) => set({ name })} />
-      <Field
-        label="For whom"
-        value={piece.customer}
-        onChange={(customer) => set({ customer: customer.slice(0, 120) })}
-      />
+      <LimitedField label="For whom" most={120} value={piece.customer} onChange={(customer) => set({ customer })} />
       <View style={{ flexDirection: 'row', gap: 12 }}>
-        <Field
+        <LimitedField
           half
           label="Run"
+          most={120}
           value={piece.run}
           placeholder="3 of 12"
-          onChange={(run) => set({ run: run.slice(0, 120) })}
+          onChange={(run) => set({ run })}
         />
         <Field
           half

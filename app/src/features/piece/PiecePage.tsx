@@ -174,7 +174,7 @@ const TicketHead = memo(function TicketHead({ piece, at, onPick }: HeadProps) {
         <Heading level={1} numberOfLines={2} style={{ flex: 1, minWidth: 0, fontSize: 21, lineHeight: 25 }}>
           {piece.name}
         </Heading>
-        <SavedState />
+        <SavedState id={piece.id} />
       </View>
       <ThreadLine done={done} at={at} onPick={onPick} />
     </View>
@@ -182,10 +182,11 @@ const TicketHead = memo(function TicketHead({ piece, at, onPick }: HeadProps) {
 })
 
 /** Apart from the rest of the head, as it changes with every key. */
-function SavedState() {
-  const says = useShelf(({ waiting, connection }) =>
-    waiting === 0 ? 'saved' : connection === 'away' ? 'kept here' : 'saving',
-  )
+function SavedState({ id }: { id: string }) {
+  const says = useShelf(({ waiting, connection, notKept }) => {
+    if (waiting > 0) return connection === 'away' ? 'kept here' : 'saving'
+    return notKept.some(({ change }) => 'id' in change && change.id === id) ? 'not all saved' : 'saved'
+  })
   return (
     <Words soft role="status">
       {says}

@@ -2,7 +2,7 @@ import type { Patch, Piece } from '@thimble/contract'
 import { recordProblems, usedStack } from '@thimble/plan'
 import { View } from 'react-native'
 import { Choices } from '@/ui/Choices'
-import { Field } from '@/ui/Field'
+import { LimitedField } from '@/ui/LimitedField'
 import { LengthField } from '@/ui/LengthField'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
@@ -88,19 +88,21 @@ function Outcome({ tools: { piece }, put }: Part) {
         value={record.verdict}
         onChange={(verdict) => put({ verdict })}
       />
-      <Field
+      <LimitedField
         label="Minutes it took"
+        most={10}
         suffix="min"
         keyboard="numeric"
         value={record.minutes}
         problem={problems.minutes}
-        onChange={(minutes) => put({ minutes: minutes.slice(0, 10) })}
+        onChange={(minutes) => put({ minutes })}
       />
-      <Field label="Note" multiline value={record.note} onChange={(note) => put({ note: note.slice(0, 4000) })} />
-      <Field
+      <LimitedField label="Note" most={4000} multiline value={record.note} onChange={(note) => put({ note })} />
+      <LimitedField
         label="A line for next time"
+        most={4000}
         value={record.nextTime}
-        onChange={(nextTime) => put({ nextTime: nextTime.slice(0, 4000) })}
+        onChange={(nextTime) => put({ nextTime })}
       />
       {record.verdict === null ? <Words soft>Say how it came out, all in all, and it goes in the log.</Words> : null}
     </Section>

@@ -8,6 +8,7 @@ import { patch, remove, useShelf } from '@/state/store'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Choices } from '@/ui/Choices'
 import { Field } from '@/ui/Field'
+import { LimitedField } from '@/ui/LimitedField'
 import { NameField } from '@/ui/NameField'
 import { Section } from '@/ui/Section'
 import { useKeptText } from '@/ui/useKeptText'
@@ -44,11 +45,12 @@ export function AboutSection({ design }: { design: DesignCard }) {
         onChange={typeLetter}
       />
       {smallestLetterMm ? smallLetterAdvice(smallestLetterMm).map((a) => <AdviceBar key={a.code} advice={a} />) : null}
-      <Field
+      <LimitedField
         label="Note"
+        most={4000}
         multiline
         value={design.note}
-        onChange={(note) => patch('designs', id, { note: note.slice(0, 4000) })}
+        onChange={(note) => patch('designs', id, { note })}
       />
       <Button
         type="outline"

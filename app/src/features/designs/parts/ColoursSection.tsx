@@ -3,6 +3,7 @@ import { type Match, nearestThreads, onGround } from '@thimble/core/colour'
 import { useState } from 'react'
 import { Pressable, View } from 'react-native'
 import { editDesign } from '@/desk/editDesign'
+import { deviceStorage } from '@/state/deviceStorage'
 import { usePalette } from '@/theme/PaletteProvider'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { Opener } from '@/ui/Opener'
@@ -21,7 +22,7 @@ const CLOTH_SLOT = 'zt.cloth.look'
 /** Each colour with its thread: metres, the nearest on the shelf, how it stands on the cloth; and other colours for it. */
 export function ColoursSection({ design, opened }: { design: DesignCard; opened: OpenedDesign | null }) {
   const threads = useNamed('threads')
-  const [cloth, setCloth] = useState(() => localStorage.getItem(CLOTH_SLOT) ?? '#27406b')
+  const [cloth, setCloth] = useState(() => deviceStorage.getItem(CLOTH_SLOT) ?? '#27406b')
   const { busy, problem, run } = useTask()
   const distinct = [...new Set(design.colours.map((c) => c.toLowerCase()))]
   const topOf = new Map(opened?.thread.byColour.map((c) => [c.colour.toLowerCase(), c.topMetres]))
@@ -29,7 +30,7 @@ export function ColoursSection({ design, opened }: { design: DesignCard; opened:
     void run(() => editDesign(design, { colours: design.colours.map((c) => (c.toLowerCase() === from ? to : c)) }))
   const choose = (colour: string): void => {
     setCloth(colour)
-    localStorage.setItem(CLOTH_SLOT, colour)
+    deviceStorage.setItem(CLOTH_SLOT, colour)
   }
   return (
     <Section title="Colours" says={`${many(design.colours.length, 'block')} in ${many(distinct.length, 'colour')}.`}>

@@ -1,6 +1,6 @@
 import { RowDrawing } from '@/drawing/RowDrawing'
 import { Choices } from '@/ui/Choices'
-import { Field } from '@/ui/Field'
+import { LimitedField } from '@/ui/LimitedField'
 import { LengthField } from '@/ui/LengthField'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
@@ -33,15 +33,16 @@ function RowQuestions({ tools: { piece, plan, shelf, set }, row }: { tools: Piec
   return (
     <>
       <View style={{ flexDirection: 'row', gap: 12 }}>
-        <Field
+        <LimitedField
           half
           big
           label="How many"
+          most={10}
           keyboard="numeric"
           value={piece.measure.row.count}
           placeholder={row ? String(row.count) : ''}
           problem={problems['row.count']}
-          onChange={(count) => set({ measure: { row: { count: count.slice(0, 10) } } })}
+          onChange={(count) => set({ measure: { row: { count } } })}
         />
         <LengthField
           half

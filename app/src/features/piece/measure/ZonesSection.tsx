@@ -5,7 +5,7 @@ import { inOrder } from '@thimble/plan'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Choices } from '@/ui/Choices'
-import { Field } from '@/ui/Field'
+import { LimitedField } from '@/ui/LimitedField'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { LengthField } from '@/ui/LengthField'
 import { Section } from '@/ui/Section'
@@ -77,10 +77,12 @@ function ZoneCard({ id: zoneId, zone, tools: { plan, shelf, set } }: CardProps) 
   const from = at && writeName(at.name)
   return (
     <View style={{ gap: 10, borderLeftWidth: 4, borderLeftColor: p.seam, paddingLeft: 12 }}>
-      <View style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-end' }}>
-        <Field half label="What it is" value={zone.name} onChange={(name) => put({ name: name.slice(0, 60) })} />
-        <Button type="outline" title="Take off" onPress={() => set({ measure: { zones: { [zoneId]: null } } })} />
-      </View>
+      <ZoneName
+        id={zoneId}
+        name={zone.name}
+        onName={(name) => put({ name })}
+        onTakeOff={() => set({ measure: { zones: { [zoneId]: null } } })}
+      />
       {lines.length > 1 ? (
         <Choices
           label="Measured from"
@@ -114,6 +116,15 @@ function ZoneCard({ id: zoneId, zone, tools: { plan, shelf, set } }: CardProps) 
     </View>
   )
 }
+
+type NameProps = { id: string; name: string; onName: (name: string) => void; onTakeOff: () => void }
+
+const ZoneName = ({ id, name, onName, onTakeOff }: NameProps) => (
+  <View style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-end' }}>
+    <LimitedField half label="What it is" slot={id} most={60} value={name} onChange={onName} />
+    <Button type="outline" title="Take off" onPress={onTakeOff} />
+  </View>
+)
 
 const upper = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 

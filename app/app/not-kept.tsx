@@ -1,0 +1,1 @@
+export { NotKeptPage as default } from '@/features/notKept/NotKeptPage'

@@ -1,0 +1,75 @@
+import { Button } from '@rneui/themed'
+import { useRouter } from 'expo-router'
+import { useState } from 'react'
+import { View } from 'react-native'
+import { saveFile } from '@/desk/saveFile'
+import type { NotKept } from '@/state/outbox'
+import { letGo, sendAgain, useShelf } from '@/state/store'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Page } from '@/ui/Page'
+import { Section } from '@/ui/Section'
+import { Heading, Words } from '@/ui/Words'
+import { linesOf, nounOf, pathOf } from './changeWords'
+
+/** Changes the server would not take: each named, with why, to be mended, tried again, copied out or let go. */
+export function NotKeptPage() {
+  const notKept = useShelf((s) => s.notKept)
+  return (
+    <Page title="Not kept" back aside={notKept.length > 0 ? String(notKept.length) : undefined}>
+      <Section
+        says={
+          notKept.length > 0
+            ? 'The shop would not take these. They stay on this device until you have dealt with them.'
+            : 'Everything you typed is kept.'
+        }
+      >
+        {notKept.map((one) => (
+          <Refused key={one.key} one={one} />
+        ))}
+      </Section>
+    </Page>
+  )
+}
+
+function Refused({ one }: { one: NotKept }) {
+  const p = usePalette()
+  const router = useRouter()
+  const { change, reason } = one
+  const kept = useShelf((s) => (change.kind === 'shop' ? s.shop : s.docs[change.resource][change.id]))
+  const name = kept?.name ?? (change.kind === 'put' ? change.body.name : nounOf(change))
+  return (
+    <View
+      role="group"
+      aria-label={`${name}, not kept`}
+      style={{ backgroundColor: p.paper, borderLeftWidth: 6, borderLeftColor: p.madder, padding: 14, gap: 8 }}
+    >
+      <Heading level={3}>{name}</Heading>
+      {linesOf(one).map((line) => (
+        <Words key={line}>{line}</Words>
+      ))}
+      <Words tone="madder">{reason}</Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
+        {kept ? <Button title="Open it" onPress={() => router.push(pathOf(change) as '/settings')} /> : null}
+        <Button type="outline" title="Try again" onPress={() => sendAgain(one)} />
+        <Button
+          type="outline"
+          title="Copy out"
+          onPress={() => saveFile(`${name} not kept`, 'json', JSON.stringify(one, null, 2))}
+        />
+        <LetGo one={one} />
+      </View>
+    </View>
+  )
+}
+
+/** Asked twice, as nothing brings it back. */
+function LetGo({ one }: { one: NotKept }) {
+  const [sure, setSure] = useState(false)
+  return (
+    <Button
+      type="outline"
+      title={sure ? 'Let it go for good' : 'Let it go'}
+      onPress={() => (sure ? letGo(one) : setSure(true))}
+    />
+  )
+}

@@ -1,0 +1,50 @@
+import type { CollectionName } from '@thimble/contract'
+import type { Change, NotKept } from '@/state/outbox'
+
+const MOST_LINES = 6
+
+const paths: Record<CollectionName, string> = {
+  hoops: '/stash/hoop',
+  supplies: '/stash/supply',
+  threads: '/stash/thread',
+  designs: '/designs',
+  items: '/items',
+  pieces: '/piece',
+}
+const nouns: Record<CollectionName, string> = {
+  hoops: 'A hoop',
+  supplies: 'A backing or topping',
+  threads: 'A thread',
+  designs: 'A design',
+  items: 'An item',
+  pieces: 'A piece',
+}
+
+const deeds = { delete: 'To be removed', restore: 'To be brought back', packed: 'Its stitches and outlines' }
+
+/** Where what was changed can be opened and mended. */
+export const pathOf = (change: Change): string =>
+  change.kind === 'shop' ? '/settings' : `${paths[change.resource]}/${change.id}`
+
+/** What it is about when its name is not known here. */
+export const nounOf = (change: Change): string => (change.kind === 'shop' ? 'The settings' : nouns[change.resource])
+
+/** What was to change, a line a field as it was typed; of a long one the first few. */
+export function linesOf({ change }: NotKept): string[] {
+  if (!('body' in change)) return [deeds[change.kind]]
+  if (change.kind === 'put') return ['Newly made']
+  const lines = leavesOf(change.body, [])
+  return lines.length > MOST_LINES ? [...lines.slice(0, MOST_LINES), `and ${lines.length - MOST_LINES} more`] : lines
+}
+
+function leavesOf(value: unknown, path: readonly string[]): string[] {
+  if (typeof value === 'object' && value !== null && 'text' in value && typeof value.text === 'string')
+    return [`${wordsOf(path)}: ${value.text}`]
+  if (typeof value === 'object' && value !== null && !Array.isArray(value))
+    return Object.entries(value).flatMap(([key, inner]) => leavesOf(inner, [...path, key]))
+  return [value === null || Array.isArray(value) ? wordsOf(path) : `${wordsOf(path)}: ${String(value)}`]
+}
+
+/** The last of a path in words: “chestWidth” is “chest width”. */
+const wordsOf = (path: readonly string[]): string =>
+  (path.at(-1) ?? '').replace(/([a-z])([A-Z])/g, (_, a: string, b: string) => `${a} ${b.toLowerCase()}`)
