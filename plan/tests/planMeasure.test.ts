@@ -29,6 +29,17 @@ describe('what is asked', () => {
   })
 })
 
+describe('a design that was chosen and is not on the device', () => {
+  const lost = piece({ designId: 'design-of-elsewhere', ownDesign: { width: mm('80'), height: mm('60') } })
+
+  it('is said, and nothing is planned or decided by a guess of it', () => {
+    const { problems, placement } = plan(lost)
+    expect([problems.design, placement]).toEqual([expect.stringMatching(/not on this device: wait .* choose/), null])
+    expect(nextAction(lost, plan(lost))).toMatch(/not on this device/)
+    expect(keepStage(lost, 'measure', planPiece(lost, { ...shelf, hoops: [], supplies: [] }), at)).toBeNull()
+  })
+})
+
 describe('zones found on the piece', () => {
   const zone = (over: Partial<PieceZone>): PieceZone => ({
     order: 0,

@@ -158,6 +158,13 @@ describe('the whole shop', () => {
     expect(out.pieces.find((p: Piece) => p.id === demo.pieces[0]!.id)).toEqual(demo.pieces[0])
   })
 
+  it('is listed to its last document, a page after the other', async () => {
+    const all = (await ask('GET', '/supplies')).body.map((s: { id: string }) => s.id)
+    const pages = await Promise.all([0, 5, 10, 15].map((from) => ask('GET', `/supplies?limit=5&offset=${from}`)))
+    expect(pages.map(({ body }) => body.length)).toEqual([5, 5, 3, 0])
+    expect(pages.flatMap(({ body }) => body.map((s: { id: string }) => s.id))).toEqual(all)
+  })
+
   it('comes in all or nothing', async () => {
     const bad = await ask('POST', '/import', {
       ...demo,

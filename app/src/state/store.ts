@@ -41,11 +41,35 @@ const RETRY_MS = 1500
 let timer: ReturnType<typeof setTimeout> | null = null
 let flushing = false
 
+/** Other tabs of this device: what is changed here shows there at once, as they share what is sent. */
+const tabs = globalThis.BroadcastChannel ? new BroadcastChannel('zt.changes') : null
+
+/** Answers that are awaited, each with what has been changed since it was asked for: it may know nothing of that. */
+const awaited = new Set<Change[]>()
+
+function show(made: Change): void {
+  for (const since of awaited) since.push(made)
+  store.dispatch(changed(made))
+}
+
+/** Asks, and hands over what to lay over the answer: all that was on its way then, has been changed since, or is now. */
+async function askBehind<T>(asking: () => Promise<T>): Promise<{ answer: T; over: Change[] }> {
+  const since = waitingChanges()
+  awaited.add(since)
+  try {
+    const answer = await asking()
+    return { answer, over: [...since, ...waitingChanges()] }
+  } finally {
+    awaited.delete(since)
+  }
+}
+
 /** Applies a change on the screen, keeps it on the device, and sends it on its way. */
 function change(made: Change): void {
   const stored = outbox.add(made)
   if (!stored) store.dispatch(noticed('This device has no room left: keep this page open until it says “saved”.'))
-  store.dispatch(changed(made))
+  show(made)
+  tabs?.postMessage(made)
   tellQueue()
   schedule(stored ? 250 : 0)
 }
@@ -124,17 +148,31 @@ function tellAway(error: unknown): void {
 }
 
 /** What is fetched of a collection at a start: pieces in work, and all of the others. */
-const pathOf = (name: CollectionName): string => (name === 'pieces' ? '/pieces?state=bench&limit=200' : `/${name}`)
+const listOf = (name: CollectionName): string => (name === 'pieces' ? '/pieces?state=bench' : `/${name}?`)
+const PAGE = 500
+
+/** All of a list, page by page: what is not on the device would be taken for not there. */
+async function askAll(list: string): Promise<object[]> {
+  const all: object[] = []
+  for (;;) {
+    const page = await ask<object[]>(`${list}&limit=${PAGE}&offset=${all.length}`)
+    all.push(...page)
+    if (page.length < PAGE) return all
+  }
+}
 
 /** Fetches everything the five places show; on failure the remembered shelf stays and it tries again. */
 async function refresh(): Promise<void> {
   try {
-    const [shop, log, ...lists] = await Promise.all([
-      ask<Shop>('/shop'),
-      ask<LogRow[]>(`/log?limit=${LOG_PAGE}`),
-      ...collectionNames.map(async (name) => [name, await ask<object[]>(pathOf(name))] as const),
-    ])
-    store.dispatch(arrived({ docs: Object.fromEntries(lists), shop, log, over: waitingChanges() }))
+    const { answer, over } = await askBehind(() =>
+      Promise.all([
+        ask<Shop>('/shop'),
+        ask<LogRow[]>(`/log?limit=${LOG_PAGE}`),
+        ...collectionNames.map(async (name) => [name, await askAll(listOf(name))] as const),
+      ]),
+    )
+    const [shop, log, ...lists] = answer
+    store.dispatch(arrived({ docs: Object.fromEntries(lists), shop, log, over }))
     tellQueue({ connection: 'here' })
     remember(storage, store.getState().shelf)
   } catch (error) {
@@ -147,7 +185,8 @@ async function refresh(): Promise<void> {
 /** Fetches one piece, for links straight to a finished one. */
 export async function openPiece(id: string): Promise<'found' | 'missing'> {
   try {
-    store.dispatch(opened({ doc: await ask<Piece>(`/pieces/${id}`), over: waitingChanges() }))
+    const { answer, over } = await askBehind(() => ask<Piece>(`/pieces/${id}`))
+    store.dispatch(opened({ doc: answer, over }))
     return 'found'
   } catch (error) {
     return error instanceof Refused && error.status === 404 && !store.getState().shelf.docs.pieces[id]
@@ -189,6 +228,7 @@ export function startShelf(): void {
   for (const waiting of waitingChanges()) store.dispatch(changed(waiting))
   if (keepsNothing)
     store.dispatch(noticed('This browser keeps nothing for this page: what is not “saved” is lost when it is closed.'))
+  tabs?.addEventListener('message', ({ data }: MessageEvent<Change>) => show(data))
   // Another tab of this device has added or sent something.
   window.addEventListener('storage', () => tellQueue())
   window.addEventListener('online', () => void refresh())

@@ -5,9 +5,9 @@ import type { MeasurePlan } from './planMeasure'
 
 /** The plan of this moment as it is decided: numbers and ids. Null while there is no place for the design. */
 export function keepMeasure({ placement, design, measures }: MeasurePlan, at: string): KeptMeasure | null {
-  if (!placement) return null
+  if (!placement || design.missing) return null
   const { item, copies, row, marks, tapes, steps, placed } = placement
-  const { hull, sketch, assumed, ...known } = design
+  const { hull, sketch, assumed, missing, ...known } = design
   return {
     at,
     measures,

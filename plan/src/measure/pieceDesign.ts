@@ -4,7 +4,7 @@ import { type Point, rectangle } from '@thimble/core/plane'
 import type { LoadClass, WorkKind } from '@thimble/core/recipe'
 import { readTyped } from './readTyped'
 
-/** The design a piece gets, from the shelf or sized by hand. `assumed` when nothing was chosen yet. */
+/** The design a piece gets, from the shelf or sized by hand. `assumed` when no size is known yet. */
 export type PieceDesign = {
   /** On the shelf; null: by its size. */
   id: string | null
@@ -20,6 +20,8 @@ export type PieceDesign = {
   hull: Point[]
   sketch: SketchBlock[] | null
   assumed: boolean
+  /** One was chosen that is not on this device: nothing may be planned by a guess of it. */
+  missing: boolean
 }
 
 const STAND_IN = { width: 80, height: 60 }
@@ -62,6 +64,7 @@ export function designOf(
       load: mean,
       ...seen,
       assumed: false,
+      missing: false,
     }
   }
   const typed = [readTyped(ownDesign.width).mm, readTyped(ownDesign.height).mm]
@@ -79,5 +82,6 @@ export function designOf(
     hull: rectangle(width, height),
     sketch: null,
     assumed: !typed[0] || !typed[1],
+    missing: Boolean(designId),
   }
 }

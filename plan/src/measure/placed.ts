@@ -32,7 +32,13 @@ function keptDesign({ design }: KeptMeasure, designs: Readonly<Record<string, De
   const { hull, ...known } = design
   const shelved = design.id ? designs[design.id] : undefined
   const same = shelved && shelved.width === design.width && shelved.height === design.height
-  return { ...known, hull: pointsOf(hull), sketch: (same && shelved.summary?.sketch) || null, assumed: false }
+  return {
+    ...known,
+    hull: pointsOf(hull),
+    sketch: (same && shelved.summary?.sketch) || null,
+    assumed: false,
+    missing: false,
+  }
 }
 
 const placedBefore = new WeakMap<KeptMeasure, Placed>()

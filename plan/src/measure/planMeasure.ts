@@ -43,6 +43,9 @@ type Measured = Pick<Piece, 'item' | 'measure'> & { hoop: Pick<Piece['hoop'], 'h
 /** The shop's units and habits, its designs, and its hoops where a row is to be split over one. */
 type MeasureShelf = Pick<Shelf, 'shop' | 'designs'> & Partial<Pick<Shelf, 'hoops'>>
 
+/** What is said of a design that was chosen and is not here. */
+export const DESIGN_MISSING = 'Its design is not on this device: wait until it has come, or choose another.'
+
 export function planMeasure(piece: Measured, { shop, designs, hoops = [] }: MeasureShelf): MeasurePlan {
   const { measure } = piece
   const kind = kindOf(piece)
@@ -61,9 +64,9 @@ export function planMeasure(piece: Measured, { shop, designs, hoops = [] }: Meas
   const hoop = hoops.find((h) => h.id === piece.hoop.hoopId)
   const zones = readZones(measure.zones, problems)
   const row = rule.arrange === 'row' ? { ...readRow(piece, problems), ...fieldOf(hoop, design) } : {}
-  let placement: PlacementPlan | null = null
-  try {
-    placement = planPlacement({
+  if (design.missing) problems.design = DESIGN_MISSING
+  const place = (): PlacementPlan =>
+    planPlacement({
       kind,
       placement: measure.placement,
       measures,
@@ -76,10 +79,7 @@ export function planMeasure(piece: Measured, { shop, designs, hoops = [] }: Meas
       style,
       habits: shop.habits,
     })
-  } catch (error) {
-    if (!(error instanceof CoreError)) throw error
-    problems[error.path] ??= error.message
-  }
+  const placement = design.missing ? null : orSay(place, problems)
   for (const { code, text } of placement?.warnings ?? []) if (tooLargeAt[code]) problems[tooLargeAt[code]] ??= text
   const asked = new Set(asks.map((a) => a.id))
   return {
@@ -95,6 +95,17 @@ export function planMeasure(piece: Measured, { shop, designs, hoops = [] }: Meas
     assumed: new Set([...assumed].filter((id) => asked.has(id))),
     carried: new Set([...carried].filter((id) => asked.has(id))),
     placement,
+  }
+}
+
+/** What comes of it; null where the core has something to say against it, which is said at its field. */
+function orSay<T>(work: () => T, problems: Record<string, string>): T | null {
+  try {
+    return work()
+  } catch (error) {
+    if (!(error instanceof CoreError)) throw error
+    problems[error.path] ??= error.message
+    return null
   }
 }
 

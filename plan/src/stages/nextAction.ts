@@ -2,7 +2,7 @@ import type { Piece } from '@thimble/contract'
 import { type LengthStyle } from '@thimble/core/lengths'
 import { writeSaid } from '@thimble/core/words'
 import { markedOf } from '../measure/placed'
-import type { MeasurePlan } from '../measure/planMeasure'
+import { DESIGN_MISSING, type MeasurePlan } from '../measure/planMeasure'
 import { stageAt } from './stages'
 
 /** What to do next, in words with its number, for the bench card. */
@@ -19,6 +19,7 @@ export function nextAction(piece: Piece, plan: MeasurePlan): string {
 }
 
 function nextTape({ design, carried, assumed, placement }: MeasurePlan): string {
+  if (design.missing) return DESIGN_MISSING
   if (design.assumed) return 'Choose the design, or give its size.'
   if (carried.size > 0) return `Measure: ${carried.size} of last time’s numbers to confirm.`
   if (assumed.size > 0)

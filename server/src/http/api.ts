@@ -4,17 +4,13 @@ import { holdingMethods } from '@thimble/core/recipe'
 import { faultIds, verdicts } from '@thimble/core/records'
 import { listPieces } from '../stores/pieceList'
 import type { ShopStore } from '../stores/shopStore'
-import { asKept, documentRoutes, json } from './documentRoutes'
+import { asKept, documentRoutes, json, pageQuery } from './documentRoutes'
 import { packedDesignRoutes } from './packedDesignRoutes'
 import { invalid, issuesOf, toProblem } from './problems'
 import { guardBodies } from './requestGuards'
 import { shopRoutes } from './shopRoutes'
 
-const piecesQuery = z.object({
-  state: z.enum(['bench', 'finished']).default('bench'),
-  limit: z.coerce.number().int().min(1).max(200).default(50),
-  offset: z.coerce.number().int().min(0).default(0),
-})
+const piecesQuery = pageQuery.extend({ state: z.enum(['bench', 'finished']).default('bench') })
 const logQuery = z.object({
   cloth: z.string().max(40).optional(),
   holding: z.enum(holdingMethods).optional(),

@@ -12,7 +12,11 @@ export const failures = {
   422: { description: 'A field cannot be kept; errors name it', content: problemBody },
 }
 const byId = z.object({ id: z.string().max(64) })
-const listQuery = z.object({ limit: z.coerce.number().int().min(1).max(500).default(200) })
+/** A page of a list: no list is so long that the rest of it cannot be asked for. */
+export const pageQuery = z.object({
+  limit: z.coerce.number().int().min(1).max(500).default(200),
+  offset: z.coerce.number().int().min(0).default(0),
+})
 export const json = <S extends z.ZodType>(schema: S) => ({ 'application/json': { schema } })
 const mergePatch = z.record(z.string(), z.unknown())
 
@@ -31,10 +35,10 @@ export function documentRoutes(api: OpenAPIHono, name: string, store: DocumentSt
     method: 'get',
     path: `/${name}`,
     tags,
-    request: { query: listQuery },
+    request: { query: pageQuery },
     responses: { 200: { description: 'All, by name', content: json(z.array(schema)) } },
   })
-  api.openapi(list, async (c) => asKept(c, await store.listText(c.req.valid('query').limit)))
+  api.openapi(list, async (c) => asKept(c, await store.listText(c.req.valid('query'))))
   const read = createRoute({ method: 'get', path: `/${name}/{id}`, tags, request: { params: byId }, responses: one })
   api.openapi(read, async (c) => asKept(c, await store.getText(c.req.valid('param').id)))
 

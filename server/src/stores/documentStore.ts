@@ -23,18 +23,19 @@ export class DocumentStore<Doc extends Document> {
   ) {}
 
   async list(limit: number): Promise<Doc[]> {
-    return JSON.parse(await this.listText(limit)) as Doc[]
+    return JSON.parse(await this.listText({ limit, offset: 0 })) as Doc[]
   }
 
-  /** All by name, as JSON text: what was checked when it was kept goes out as it lies there. */
-  async listText(limit: number): Promise<string> {
+  /** A page of all by name, as JSON text: what was checked when it was kept goes out as it lies there. */
+  async listText({ limit, offset }: { limit: number; offset: number }): Promise<string> {
     const { table } = this
     const rows = await this.database.db
       .select({ text: asText(table.doc) })
       .from(table)
       .where(isNull(table.deletedAt))
-      .orderBy(asc(table.name))
+      .orderBy(asc(table.name), asc(table.id))
       .limit(limit)
+      .offset(offset)
     return listOf(rows)
   }
 

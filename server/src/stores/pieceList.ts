@@ -16,8 +16,8 @@ export async function listPieces(
   const inState = state === 'bench' ? eq(sql`${column('in_work')}`, 1) : isNotNull(sql`${column('finished_at')}`)
   const order =
     state === 'bench'
-      ? [asc(sql`${column('due_or_last')}`), asc(pieces.createdAt)]
-      : [desc(sql`${column('finished_at')}`)]
+      ? [asc(sql`${column('due_or_last')}`), asc(pieces.createdAt), asc(pieces.id)]
+      : [desc(sql`${column('finished_at')}`), asc(pieces.id)]
   const rows = await db
     .select({ text: asText(pieces.doc) })
     .from(pieces)

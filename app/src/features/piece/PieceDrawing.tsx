@@ -6,6 +6,7 @@ import { isDone, type PieceDesign } from '@thimble/plan'
 import { View } from 'react-native'
 import { ItemDrawing } from '@/drawing/ItemDrawing'
 import type { Sketch } from '@/drawing/PlacedSketch'
+import { usePalette } from '@/theme/PaletteProvider'
 import { Words } from '@/ui/Words'
 import { type PieceTools, useHoopPlan, useLivePiece } from './usePiece'
 
@@ -84,8 +85,12 @@ function sketchOf({ sketch, colours }: PieceDesign): Sketch {
   return fresh
 }
 
-const Waiting = () => (
-  <View style={{ height: 80, justifyContent: 'center', paddingHorizontal: 16 }}>
-    <Words soft>The drawing waits for numbers that agree.</Words>
-  </View>
-)
+/** It lies over what is scrolled under it, as the drawing would. */
+function Waiting() {
+  const p = usePalette()
+  return (
+    <View style={{ height: 80, justifyContent: 'center', paddingHorizontal: 16, backgroundColor: p.calico }}>
+      <Words soft>The drawing waits for numbers that agree.</Words>
+    </View>
+  )
+}

@@ -1,8 +1,10 @@
-import { isDone, stageAt, stagesDone } from '@thimble/plan'
+import { DESIGN_MISSING, isDone, stageAt, stagesDone } from '@thimble/plan'
 import { type Piece, type StageId, stageIds } from '@thimble/contract'
 import { useRouter } from 'expo-router'
 import { memo, useCallback, useEffect, useMemo, useState } from 'react'
 import { Pressable, ScrollView, useWindowDimensions, View } from 'react-native'
+import { AdviceBar } from '@/ui/AdviceBar'
+import { Section } from '@/ui/Section'
 import { stageNames, ThreadLine } from '@/ui/ThreadLine'
 import { openPiece, remove, useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
@@ -134,6 +136,8 @@ function TicketStage({ stage, tools, open, onToggle, lit, setLit, onDone }: Stag
   const changed = useOpenDifferences(tools, stage)
   const [Stage, Kept] = [stages[stage], keptStages[stage]]
   const sticky = stage === 'measure' && tall > 640
+  // Stack and hoop would be planned by a guess.
+  const blind = (stage === 'build' || stage === 'hoop') && tools.marked.design.missing
   return (
     <StageFold
       name={stageNames[stage]}
@@ -150,7 +154,15 @@ function TicketStage({ stage, tools, open, onToggle, lit, setLit, onDone }: Stag
         </View>
       ) : null}
       <Changed tools={tools} stage={stage} found={changed} />
-      {done ? <Kept tools={tools} /> : <Stage tools={tools} setLit={setLit} onDone={() => onDone(stage)} />}
+      {done ? (
+        <Kept tools={tools} />
+      ) : blind ? (
+        <Section>
+          <AdviceBar advice={{ code: 'design-missing', text: DESIGN_MISSING, severity: 'caution' }} />
+        </Section>
+      ) : (
+        <Stage tools={tools} setLit={setLit} onDone={() => onDone(stage)} />
+      )}
     </StageFold>
   )
 }

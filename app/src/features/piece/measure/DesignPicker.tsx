@@ -13,10 +13,8 @@ const BY_SIZE = 'by-size'
 /** A design from the shelf, or just its size. */
 export function DesignPicker({ tools: { piece, plan, shelf, set } }: { tools: PieceTools }) {
   const designs = useNamed('designs')
-  const { unit } = shelf.shop
   const choices = [{ id: BY_SIZE, name: 'By size' }, ...designs.map((d) => ({ id: d.id, name: d.name }))]
-  const { designId, ownDesign } = piece.measure
-  const own = (body: Patch<typeof ownDesign>): void => set({ measure: { ownDesign: body } })
+  const { designId } = piece.measure
   return (
     <View style={{ gap: 12 }}>
       <Choices
@@ -26,7 +24,8 @@ export function DesignPicker({ tools: { piece, plan, shelf, set } }: { tools: Pi
         value={designId ?? BY_SIZE}
         onChange={(id) => set({ measure: { designId: id === BY_SIZE ? null : id } })}
       />
-      {designId ? (
+      {plan.problems.design ? <FieldProblem id="design">{plan.problems.design}</FieldProblem> : null}
+      {plan.design.missing ? null : designId ? (
         <>
           <Words>{`${plan.write(plan.design.width)} wide, ${plan.write(plan.design.height)} high, ${loadNames[plan.design.loadClass]}.`}</Words>
           {(['design.width', 'design.height'] as const).map((path) =>
@@ -38,36 +37,48 @@ export function DesignPicker({ tools: { piece, plan, shelf, set } }: { tools: Pi
           )}
         </>
       ) : (
-        <>
-          <View style={{ flexDirection: 'row', gap: 12 }}>
-            <LengthField
-              half
-              label="Design width"
-              unit={unit}
-              typed={ownDesign.width}
-              placeholder={plan.write(plan.rule.usual?.width ?? 80)}
-              problem={plan.problems['design.width']}
-              onChange={(width) => own({ width })}
-            />
-            <LengthField
-              half
-              label="Design height"
-              unit={unit}
-              typed={ownDesign.height}
-              placeholder={plan.write(plan.rule.usual?.height ?? 60)}
-              problem={plan.problems['design.height']}
-              onChange={(height) => own({ height })}
-            />
-          </View>
-          <Choices
-            label="How dense is it"
-            choices={(['outline', 'light', 'medium', 'dense'] as const).map((id) => ({ id, name: loadNames[id] }))}
-            value={ownDesign.load}
-            onChange={(load) => own({ load })}
-          />
-          <Choices label="What is it" choices={workKinds} value={ownDesign.kind} onChange={(kind) => own({ kind })} />
-        </>
+        <SizedByHand tools={{ piece, plan, shelf, set }} />
       )}
     </View>
+  )
+}
+
+type SizedProps = { tools: Pick<PieceTools, 'piece' | 'plan' | 'shelf' | 'set'> }
+
+/** A design that is known by its size alone. */
+function SizedByHand({ tools: { piece, plan, shelf, set } }: SizedProps) {
+  const { unit } = shelf.shop
+  const { ownDesign } = piece.measure
+  const own = (body: Patch<typeof ownDesign>): void => set({ measure: { ownDesign: body } })
+  return (
+    <>
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        <LengthField
+          half
+          label="Design width"
+          unit={unit}
+          typed={ownDesign.width}
+          placeholder={plan.write(plan.rule.usual?.width ?? 80)}
+          problem={plan.problems['design.width']}
+          onChange={(width) => own({ width })}
+        />
+        <LengthField
+          half
+          label="Design height"
+          unit={unit}
+          typed={ownDesign.height}
+          placeholder={plan.write(plan.rule.usual?.height ?? 60)}
+          problem={plan.problems['design.height']}
+          onChange={(height) => own({ height })}
+        />
+      </View>
+      <Choices
+        label="How dense is it"
+        choices={(['outline', 'light', 'medium', 'dense'] as const).map((id) => ({ id, name: loadNames[id] }))}
+        value={ownDesign.load}
+        onChange={(load) => own({ load })}
+      />
+      <Choices label="What is it" choices={workKinds} value={ownDesign.kind} onChange={(kind) => own({ kind })} />
+    </>
   )
 }

@@ -1,0 +1,56 @@
+import { expect, test } from './server'
+import { newPolo, ticket } from './ticket'
+
+test('two tabs on one piece see each other’s changes at once, and neither drops what the other added', async ({
+  page,
+  context,
+  shop,
+}) => {
+  const here = await newPolo(page, shop.url)
+  await here.saved()
+  const other = await context.newPage()
+  await other.goto(page.url())
+  const there = ticket(other)
+  await here.type(/Seam to seam/, '541')
+  await expect(other.getByLabel(/Seam to seam/)).toHaveValue('541', { timeout: 1000 })
+  // What is being typed there is not written over under the hand.
+  await other.getByLabel(/Shoulder point to underarm/).fill('2')
+  await here.type(/Shoulder point to underarm/, '230')
+  await expect(other.getByLabel(/Shoulder point to underarm/)).toHaveValue('2')
+  await there.type(/Shoulder point to underarm/, '212')
+
+  await here.pick('Pocket')
+  await there.pick('Stripe')
+  await Promise.all([here.saved(), there.saved()])
+  const { measures, zones } = (await shop.send('GET', `/pieces/${page.url().split('/').pop()}`)).measure
+  expect([measures.chestWidth.text, measures.shoulderToUnderarm.text]).toEqual(['541', '212'])
+  expect(
+    Object.values(zones as Record<string, { kind: string }>)
+      .map((z) => z.kind)
+      .sort(),
+  ).toEqual(['pocket', 'stripe'])
+})
+
+test('an answer that comes late never puts old text back over newer', async ({ page, shop }) => {
+  const hand = await newPolo(page, shop.url)
+  await hand.type(/Seam to seam/, '540')
+  await hand.saved()
+  let release = (): void => undefined
+  const held = new Promise<void>((resolve) => (release = resolve))
+  const taken = page.waitForRequest(/pieces\?state=bench/)
+  await page.route(/pieces\?state=bench/, async (route) => {
+    const answer = await route.fetch()
+    await held
+    await route.fulfill({ response: answer })
+  })
+  await page.reload()
+  await taken
+  await page.waitForTimeout(500)
+  await hand.type(/Seam to seam/, '545')
+  await expect.poll(async () => (await shop.send('GET', '/pieces'))[0].measure.measures.chestWidth.text).toBe('545')
+  release()
+  await hand.saved()
+  await page.getByRole('heading', { level: 1 }).click()
+  await page.waitForTimeout(500)
+  await expect(page.getByLabel(/Seam to seam/)).toHaveValue('545')
+})
