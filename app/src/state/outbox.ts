@@ -48,9 +48,10 @@ export class Outbox {
 
   /** Answers whether the device keeps it; when not, it waits in the page and has to be sent at once. */
   add(change: Change): boolean {
-    const last = this.waiting().at(-1)
-    const own = last?.key.endsWith(`.${this.#tab}`) && last.key !== this.#store.getItem(SENDING)
-    return this.#put(own && sameField(last!.change, change) ? last!.key : this.#newKey(), JSON.stringify(change))
+    const [key, text] = this.#texts(PREFIX).at(-1) ?? []
+    const own = key?.endsWith(`.${this.#tab}`) && key !== this.#store.getItem(SENDING)
+    const before = own && text ? (JSON.parse(text) as Change) : null
+    return this.#put(before && sameField(before, change) ? key! : this.#newKey(), JSON.stringify(change))
   }
 
   waiting(): Waiting[] {

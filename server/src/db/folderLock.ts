@@ -1,8 +1,8 @@
 import { createClient } from '@libsql/client'
-import { chmodSync } from 'node:fs'
 import path from 'node:path'
 import { StartError } from '../startError'
 import { fileFaultOf } from './fileFault'
+import { ownersOnly } from './ownersOnly'
 
 /**
  * Keeps a data folder to one program, by a write transaction that is never ended on a file of its own: the operating
@@ -15,7 +15,7 @@ export async function lockFolder(folder: string): Promise<() => void> {
   const client = createClient({ url: `file:${file}`, timeout: 0 })
   try {
     const held = await client.transaction('write')
-    chmodSync(file, 0o600)
+    ownersOnly(file)
     return () => {
       held.close()
       client.close()

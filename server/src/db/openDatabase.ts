@@ -3,22 +3,13 @@ import { sql } from 'drizzle-orm'
 import { drizzle } from 'drizzle-orm/libsql'
 import { migrate } from 'drizzle-orm/libsql/migrator'
 import { readMigrationFiles } from 'drizzle-orm/migrator'
-import {
-  accessSync,
-  chmodSync,
-  constants,
-  existsSync,
-  mkdirSync,
-  readdirSync,
-  renameSync,
-  rmSync,
-  statSync,
-} from 'node:fs'
+import { accessSync, constants, existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs'
 import path from 'node:path'
 import { StartError } from '../startError'
 import type { Database, Db } from './database'
 import { FileGone, fileFaultOf, type FileFault } from './fileFault'
 import { lockFolder } from './folderLock'
+import { ownersOnly } from './ownersOnly'
 import { DOCUMENTS, documentsVersion, upgradeDocuments } from './upgradeDocuments'
 import { WriteQueue } from './writeQueue'
 
@@ -60,7 +51,7 @@ export async function openDatabase(
     const database = { db, writes, standing, close }
     await upgradeDocuments(database)
     await settle(db)
-    for (const name of shopFiles(folder)) chmodSync(path.join(folder, name), 0o600)
+    for (const name of shopFiles(folder)) ownersOnly(path.join(folder, name))
     return database
   } catch (error) {
     client?.close()
@@ -117,7 +108,7 @@ export async function copyWhole(db: Db, copy: string): Promise<void> {
   const half = `${copy}.part`
   rmSync(half, { force: true })
   await db.run(sql`VACUUM INTO ${half}`)
-  chmodSync(half, 0o600)
+  ownersOnly(half)
   renameSync(half, copy)
 }
 
