@@ -1,9 +1,10 @@
 import { type StageId, stageIds } from '@thimble/contract'
-import { useEffect } from 'react'
+import { useLayoutEffect } from 'react'
 
 /** Digits 1-5 go to the stages and `m` marks the open one done, unless something is being typed. */
 export function useStageKeys(go: (stage: StageId) => void, markDone: () => void): void {
-  useEffect(() => {
+  // With the page and not after it: a key may come as soon as there is something to see.
+  useLayoutEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
       const target = event.target as HTMLElement
       if (target.closest('input, textarea') || event.ctrlKey || event.metaKey || event.altKey) return
