@@ -11,8 +11,9 @@ test('two tabs on one piece see each other’s changes at once, and neither drop
   const other = await context.newPage()
   await other.goto(page.url())
   const there = ticket(other)
+  await expect(other.getByLabel(/Seam to seam/)).toBeVisible()
   await here.type(/Seam to seam/, '541')
-  await expect(other.getByLabel(/Seam to seam/)).toHaveValue('541', { timeout: 1000 })
+  await expect(other.getByLabel(/Seam to seam/)).toHaveValue('541')
   // What is being typed there is not written over under the hand.
   await other.getByLabel(/Shoulder point to underarm/).fill('2')
   await here.type(/Shoulder point to underarm/, '230')
