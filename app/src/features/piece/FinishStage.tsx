@@ -22,7 +22,10 @@ export function FinishStage({ tools, onDone }: StageProps) {
   }
   return (
     <>
-      <Section title="Off the machine">
+      <Section
+        title="Off the machine"
+        says={used.stack ? undefined : 'The steps follow from the stack, and none was chosen: finish it by its label.'}
+      >
         <View>
           {offMachine(piece, used).map(({ line, ticked }) => (
             <TickLine

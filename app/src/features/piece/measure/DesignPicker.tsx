@@ -53,24 +53,18 @@ function SizedByHand({ tools: { piece, plan, shelf, set } }: SizedProps) {
   return (
     <>
       <View style={{ flexDirection: 'row', gap: 12 }}>
-        <LengthField
-          half
-          label="Design width"
-          unit={unit}
-          typed={ownDesign.width}
-          placeholder={plan.write(plan.rule.usual?.width ?? 80)}
-          problem={plan.problems['design.width']}
-          onChange={(width) => own({ width })}
-        />
-        <LengthField
-          half
-          label="Design height"
-          unit={unit}
-          typed={ownDesign.height}
-          placeholder={plan.write(plan.rule.usual?.height ?? 60)}
-          problem={plan.problems['design.height']}
-          onChange={(height) => own({ height })}
-        />
+        {(['width', 'height'] as const).map((side) => (
+          <LengthField
+            key={side}
+            half
+            label={`Design ${side}`}
+            unit={unit}
+            typed={ownDesign[side]}
+            placeholder={plan.write(plan.rule.usual?.[side] ?? (side === 'width' ? 80 : 60))}
+            problem={plan.problems[`design.${side}`]}
+            onChange={(typed) => own({ [side]: typed })}
+          />
+        ))}
       </View>
       <Choices
         label="How dense is it"
