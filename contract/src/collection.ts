@@ -2,7 +2,13 @@ import type { z } from 'zod'
 import type { Instant } from './stored'
 
 /** What every document has. */
-export type Document = { id: string; name: string; createdAt: z.infer<typeof Instant>; updatedAt: string }
+export type Document = {
+  id: string
+  name: string
+  createdAt: z.infer<typeof Instant>
+  updatedAt: string
+  revision: number
+}
 
 /** A column beside a document, for look-ups: its type in the table, and how it follows from the document. */
 type LookUp<Doc> = { type: 'text' | 'integer' | 'real'; of(doc: Doc): string | number | null }
@@ -16,9 +22,11 @@ export type Collection<Doc extends Document> = {
   lookUps: Readonly<Record<string, LookUp<Doc>>>
   /** Columns of the indexes beside the one by name, each list in the order it is looked up in. */
   indexes: readonly (readonly string[])[]
+  /** The column that is 1 while a document is of those that devices hold; without one they hold all. */
+  heldBy: string | null
 }
 
 export const collection = <Doc extends Document>(
   schema: z.ZodType<Doc>,
-  { lookUps = {}, indexes = [] }: Partial<Pick<Collection<Doc>, 'lookUps' | 'indexes'>> = {},
-): Collection<Doc> => ({ schema, lookUps, indexes })
+  { lookUps = {}, indexes = [], heldBy = null }: Partial<Omit<Collection<Doc>, 'schema'>> = {},
+): Collection<Doc> => ({ schema, lookUps, indexes, heldBy })

@@ -21,6 +21,7 @@ export const collections = {
       finished_at: { type: 'text', of: (piece) => piece.finish.kept[0]?.at ?? null },
       in_work: { type: 'integer', of: (piece) => Number(piece.finish.kept.length === 0 || piece.finish.reopened) },
     },
+    heldBy: 'in_work',
     indexes: [
       ['deleted_at', 'in_work', 'due_or_last', 'created_at'],
       ['deleted_at', 'finished_at'],

@@ -1,5 +1,6 @@
 import './sentences'
 
+export { ChangedThing, Changes, SetAside } from './changes'
 export { type Collection, collection, type Document } from './collection'
 export { type CollectionName, collectionNames, collections, type Docs, type Registry } from './collections'
 export { fillIn } from './defaults'

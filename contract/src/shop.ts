@@ -1,7 +1,7 @@
 import { defaultHabits, habitChoices } from '@thimble/core/habits'
 import { lengthUnits, tapeFractions } from '@thimble/core/lengths'
 import { z } from 'zod'
-import { Name } from './stored'
+import { Name, Revision } from './stored'
 
 type Choices = typeof habitChoices
 const habitEnums = Object.fromEntries(
@@ -17,5 +17,6 @@ export const Shop = z.strictObject({
   fraction: z.literal(tapeFractions).default(8),
   theme: z.enum(['auto', 'light', 'dark']).default('auto'),
   habits: Habits.prefault(defaultHabits),
+  revision: Revision,
 })
 export type Shop = z.infer<typeof Shop>

@@ -18,5 +18,8 @@ export const Pose = z.strictObject({ x: z.number(), y: z.number(), rotation: z.n
 /** x, y in turn. */
 export const Points = z.array(z.number()).max(8000)
 
-/** What the server adds to everything it keeps. */
-export const Kept = z.strictObject({ id: Id, createdAt: Instant, updatedAt: Instant })
+/** The number of a change, rising over the whole shop; 0: not kept by the server yet. */
+export const Revision = z.int().min(0).default(0)
+
+/** What the server adds to everything it keeps; `revision`: of its last change. */
+export const Kept = z.strictObject({ id: Id, createdAt: Instant, updatedAt: Instant, revision: Revision })

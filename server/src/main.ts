@@ -44,6 +44,7 @@ async function start(): Promise<void> {
   const close = (): void => {
     if (closing) return
     closing = true
+    database.revisions.end()
     server.close(() => void database.close().then(() => process.exit(0)))
     if ('closeIdleConnections' in server) server.closeIdleConnections()
     setTimeout(() => void database.close().then(() => process.exit(0)), 3000).unref()

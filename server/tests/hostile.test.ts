@@ -50,7 +50,6 @@ it('says what to send instead of a body that is not JSON, and takes none that is
   for (const [method, where] of [
     ['PATCH', '/pieces/a'],
     ['PUT', '/hoops/h'],
-    ['POST', '/import'],
   ] as const)
     expect(await ask(method, where, deep)).toMatchObject({
       status: 422,
@@ -73,7 +72,7 @@ it('says of an import what has no place, and takes nothing of it', async () => {
   })
   const empty = { ...file, pieces: Array.from({ length: 100_000 }, () => ({})) }
   const answer = await ask('POST', '/import', JSON.stringify(empty))
-  expect([answer.status, answer.paths.length]).toEqual([422, 20])
+  expect([answer.status, answer.paths[0]]).toEqual([422, 'pieces.0.id'])
   expect((await ask('GET', '/shop')).status).toBe(200)
 })
 

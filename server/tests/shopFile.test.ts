@@ -3,6 +3,7 @@ import { copyFileSync, mkdtempSync, readdirSync, readFileSync, renameSync, statS
 import os from 'node:os'
 import path from 'node:path'
 import { api, backUp, type Database, openDatabase, ShopStore, StartError } from '../src'
+import type { Piece } from '@thimble/contract'
 import { crewPolo } from './crewPolo'
 
 const migrations = path.join(__dirname, '../drizzle')
@@ -26,7 +27,8 @@ async function shopWithPiece(): Promise<string> {
   return folder
 }
 const storeOf = (database: Database) => new ShopStore(database, () => '2026-11-23T10:00:00.000Z')
-const piecesIn = async (database: Database) => (await storeOf(database).documents.pieces!.list(10)).map((p) => p.id)
+const piecesIn = async (database: Database) =>
+  JSON.parse(await storeOf(database).documents.pieces!.listText({ limit: 10, offset: 0 })).map((p: Piece) => p.id)
 
 describe('a data folder', () => {
   it('is one program’s at a time: a second is refused before it touches anything, even to begin afresh', async () => {

@@ -64,7 +64,7 @@ describe('the bench list', () => {
     await store.documents.pieces!.create(crewPolo('gone', { due: '2026-11-21' }))
     await store.documents.pieces!.remove('gone')
     const ids = async (state: 'bench' | 'finished', limit: number, offset: number) =>
-      (JSON.parse(await listPieces(database, state, limit, offset)) as { id: string }[]).map((p) => p.id)
+      (JSON.parse(await listPieces(store, state, limit, offset)) as { id: string }[]).map((p) => p.id)
     expect(await ids('bench', 10, 0)).toEqual(['today', 'friday', 'someday'])
     expect(await ids('bench', 1, 1)).toEqual(['friday'])
     expect(await ids('finished', 10, 0)).toEqual(['done'])

@@ -6,7 +6,7 @@ import { PackedDesign } from './packedDesign'
 export const DesignFile = z.strictObject({
   format: z.literal('zealous-thimble-design', 'This is not a design file: “format” has to be zealous-thimble-design.'),
   version: z.literal(2, 'Only versions 1 and 2 of the design file are known.'),
-  design: DesignCard.omit({ id: true, createdAt: true, updatedAt: true, summary: true }),
+  design: DesignCard.omit({ id: true, createdAt: true, updatedAt: true, revision: true, summary: true }),
   packed: PackedDesign.nullable(),
 })
 export type DesignFile = z.infer<typeof DesignFile>

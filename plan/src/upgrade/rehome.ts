@@ -25,7 +25,7 @@ const homes: Readonly<Record<string, Path>> = {
   checks: ['stitch', 'checks'],
   finishing: ['finish', 'steps'],
 }
-const stay = new Set(['id', 'name', 'createdAt', 'updatedAt', 'customer', 'run', 'due', 'note'])
+const stay = new Set(['id', 'name', 'createdAt', 'updatedAt', 'revision', 'customer', 'run', 'due', 'note'])
 const ofRecord = new Set(['low', 'side', 'verdict', 'minutes', 'note', 'nextTime'])
 
 type Json = Record<string, unknown>

@@ -1,4 +1,5 @@
 import type { LibSQLDatabase } from 'drizzle-orm/libsql'
+import type { Revisions } from './revisions'
 
 export type Db = LibSQLDatabase
 export type Tx = Parameters<Parameters<Db['transaction']>[0]>[0]
@@ -7,7 +8,15 @@ export type Tx = Parameters<Parameters<Db['transaction']>[0]>[0]
 export type Writes = { run<T>(work: (tx: Tx) => Promise<T>): Promise<T>; idle(): Promise<void> }
 
 /**
- * A shop's database: read from `db`, written through `writes`. `standing` throws FileGone when its file was taken away
- * or replaced: what would be read and written then is nowhere.
+ * A shop's database: read from `db`, written through `writes`, each change numbered by `revisions`. `standing` throws
+ * FileGone when its file was taken away or replaced: what would be read and written then is nowhere.
  */
-export type Database = { db: Db; writes: Writes; standing: () => void; close: () => Promise<void> }
+export type Database = {
+  folder: string
+  file: string
+  db: Db
+  writes: Writes
+  revisions: Revisions
+  standing: () => void
+  close: () => Promise<void>
+}

@@ -5,11 +5,13 @@ import { migrate } from 'drizzle-orm/libsql/migrator'
 import { readMigrationFiles } from 'drizzle-orm/migrator'
 import { accessSync, constants, existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs'
 import path from 'node:path'
+import { clearStaged } from '../shopFile/stagedShop'
 import { StartError } from '../startError'
 import type { Database, Db } from './database'
 import { FileGone, fileFaultOf, type FileFault } from './fileFault'
 import { lockFolder } from './folderLock'
 import { ownersOnly } from './ownersOnly'
+import { Revisions } from './revisions'
 import { DOCUMENTS, documentsVersion, upgradeDocuments } from './upgradeDocuments'
 import { WriteQueue } from './writeQueue'
 
@@ -32,6 +34,7 @@ export async function openDatabase(
   const file = path.join(folder, 'shop.db')
   let client: Client | undefined
   try {
+    await clearStaged(folder)
     if (afresh) for (const name of shopFiles(folder)) rmSync(path.join(folder, name))
     client = createClient({ url: `file:${file}`, timeout: BLOCK_MS })
     const db = drizzle(client)
@@ -41,14 +44,16 @@ export async function openDatabase(
     await migrate(db, { migrationsFolder })
     const standing = standingOf(file)
     const opened = client
-    const writes = new WriteQueue(db, { standing, reopen: async () => opened.reconnect() })
+    const revisions = await Revisions.open(db)
+    const reopen = async (): Promise<void> => opened.reconnect()
+    const writes = new WriteQueue(db, { standing, reopen, written: () => revisions.count() })
     const close = async (): Promise<void> => {
       await writes.idle()
       await settle(db).catch(() => undefined)
       opened.close()
       release()
     }
-    const database = { db, writes, standing, close }
+    const database = { folder, file, db, writes, revisions, standing, close }
     await upgradeDocuments(database)
     await settle(db)
     for (const name of shopFiles(folder)) ownersOnly(path.join(folder, name))

@@ -17,6 +17,10 @@ const common = () => ({
   createdAt: text('created_at').notNull(),
   updatedAt: text('updated_at').notNull(),
   deletedAt: text('deleted_at'),
+  /** Rises with every change of the shop; what was removed keeps its row, and tells of it by this. */
+  revision: integer('revision').notNull().default(0),
+  /** Changes made by someone who had not seen the one before: what they had seen, and what came of it. */
+  blind: text('blind', { mode: 'json' }).$type<[seen: number, became: number][]>(),
 })
 
 const columnOf = {
@@ -31,7 +35,7 @@ function documentTable(name: string, { lookUps, indexes }: Collection<Document>)
   return sqliteTable(name, { ...common(), ...own }, (table) => {
     const byColumn = new Map(Object.values(table).map((column) => [column.name, column]))
     const columns = (names: readonly string[]) => names.map((column) => byColumn.get(column)!)
-    return [['deleted_at', 'name'], ...indexes].map((names, i) => {
+    return [['deleted_at', 'name'], ['revision'], ...indexes].map((names, i) => {
       const [first, ...rest] = columns(names)
       return index(i === 0 ? `${name}_listed` : `${name}_by_${names.filter((n) => n !== 'deleted_at').join('_')}`).on(
         first!,
@@ -55,6 +59,16 @@ export const documentTables = tablesOf(collections)
 export const shops = sqliteTable('shop', {
   id: integer('id').primaryKey(),
   doc: text('doc', { mode: 'json' }).$type<Shop>().notNull(),
+  revision: integer('revision').notNull().default(0),
+})
+
+/**
+ * Every start of the program on this file: its id, and the revision it began at. A file that was copied or put back
+ * lacks the starts that others have seen, and so is told from the one they knew.
+ */
+export const starts = sqliteTable('starts', {
+  id: text('id').primaryKey(),
+  began: integer('began').notNull(),
 })
 
 /** Designs as they were read, apart from their cards: a shelf is listed without them. */
@@ -96,7 +110,7 @@ export const logFaults = sqliteTable(
   (t) => [primaryKey({ columns: [t.pieceId, t.fault] }), index('log_faults_by_fault').on(t.fault)],
 )
 
-/** Documents that could not be brought over from an older version, with why; kept so that nothing is lost. */
+/** Documents that cannot be read, with why; kept so that nothing is lost. */
 export const setAside = sqliteTable(
   'set_aside',
   {

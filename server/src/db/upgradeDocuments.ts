@@ -4,8 +4,9 @@ import { eq, sql } from 'drizzle-orm'
 import { ZodError } from 'zod'
 import { DocumentStore } from '../stores/documentStore'
 import { followInLog } from '../stores/logStore'
+import { putAside, reasonOf } from '../stores/setAside'
 import type { Database, Db, Tx } from './database'
-import { documentTables, packedDesigns, setAside, shops } from './tables'
+import { documentTables, packedDesigns, shops } from './tables'
 
 /** Which shape the documents have; kept in the database's `user_version`. 2: pieces have stages. */
 export const DOCUMENTS = 2
@@ -58,10 +59,10 @@ async function upgradeShelf(tx: Tx): Promise<Shelf> {
 
 async function upgradePieces(tx: Tx, database: Database, shelf: Shelf): Promise<void> {
   const { pieces } = documentTables
-  const store = new DocumentStore<Piece>(database, pieces, collections.pieces, () => '', followInLog)
+  const store = new DocumentStore<Piece>(database, pieces, 'pieces', collections.pieces, () => '', followInLog)
   for (const row of await tx.select().from(pieces))
     await orSetAside(tx, 'pieces', row, async () => {
-      await store.put(tx, upgradePiece(row.doc, shelf), row.deletedAt)
+      await store.put(tx, upgradePiece(row.doc, shelf), { deletedAt: row.deletedAt })
     })
 }
 
@@ -71,9 +72,7 @@ async function orSetAside(tx: Tx, collection: string, row: { id: string; doc: un
     await bring()
   } catch (error) {
     if (!(error instanceof ZodError)) throw error
-    const [issue] = error.issues
-    const reason = issue ? `${issue.path.join('.')}: ${issue.message}` : 'It cannot be read.'
-    await tx.insert(setAside).values({ collection, id: row.id, doc: JSON.stringify(row.doc), reason })
+    await putAside(tx, { collection, id: row.id, text: JSON.stringify(row.doc), reason: reasonOf(error) })
     const table = collection === 'packedDesigns' ? null : documentTables[collection as 'pieces' | 'designs']
     if (table) await tx.delete(table).where(eq(table.id, row.id))
     else await tx.delete(packedDesigns).where(eq(packedDesigns.designId, row.id))

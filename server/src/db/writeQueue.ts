@@ -9,9 +9,9 @@ const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms))
 
 /**
  * `standing` is asked before a write and before it is acknowledged, and throws when the file is not the one opened;
- * `reopen` opens all connections anew.
+ * `reopen` opens all connections anew; `written` is told of each write.
  */
-type ShopFile = { standing: () => void; reopen: () => Promise<void> }
+type ShopFile = { standing: () => void; reopen: () => Promise<void>; written: () => void }
 
 /**
  * The one way to write. Parallel transactions of the driver fail as busy and block the event loop while they wait,
@@ -40,6 +40,7 @@ export class WriteQueue implements Writes {
         const written = await this.db.transaction(work)
         this.file.standing()
         this.#heldSince = null
+        this.file.written()
         return written
       } catch (error) {
         if (fileFaultOf(error) !== 'busy') throw error

@@ -4,6 +4,7 @@ import { holdingMethods } from '@thimble/core/recipe'
 import { faultIds, verdicts } from '@thimble/core/records'
 import { listPieces } from '../stores/pieceList'
 import type { ShopStore } from '../stores/shopStore'
+import { changeRoutes } from './changeRoutes'
 import { asKept, documentRoutes, json, pageQuery } from './documentRoutes'
 import { packedDesignRoutes } from './packedDesignRoutes'
 import { invalid, issuesOf, toProblem } from './problems'
@@ -35,6 +36,7 @@ export function api(store: ShopStore): OpenAPIHono {
   listRoutes(app, store)
   for (const [name, documents] of Object.entries(store.documents)) documentRoutes(app, name, documents)
   packedDesignRoutes(app, store.packed)
+  changeRoutes(app, store)
   shopRoutes(app, store)
   nameRecursive()
   app.doc31('/openapi.json', {
@@ -78,7 +80,7 @@ function listRoutes(app: OpenAPIHono, store: ShopStore): void {
   })
   app.openapi(pieces, async (c) => {
     const { state, limit, offset } = c.req.valid('query')
-    return asKept(c, await listPieces(store.database, state, limit, offset))
+    return asKept(c, await listPieces(store, state, limit, offset))
   })
   const log = createRoute({
     method: 'get',
@@ -87,5 +89,5 @@ function listRoutes(app: OpenAPIHono, store: ShopStore): void {
     request: { query: logQuery },
     responses: { 200: { description: 'Finished pieces, newest first', content: json(z.array(LogRow)) } },
   })
-  app.openapi(log, async (c) => c.json(await store.log.list(c.req.valid('query')), 200))
+  app.openapi(log, async (c) => asKept(c, await store.log.listText(c.req.valid('query'))))
 }

@@ -17,6 +17,7 @@ export const pageQuery = z.object({
   limit: z.coerce.number().int().min(1).max(500).default(200),
   offset: z.coerce.number().int().min(0).default(0),
 })
+const seenQuery = z.object({ seen: z.coerce.number().int().min(0).optional() })
 export const json = <S extends z.ZodType>(schema: S) => ({ 'application/json': { schema } })
 const mergePatch = z.record(z.string(), z.unknown())
 
@@ -60,10 +61,14 @@ export function documentRoutes(api: OpenAPIHono, name: string, store: DocumentSt
     path: `/${name}/{id}`,
     tags,
     responses: one,
-    description: 'A JSON merge patch (RFC 7396): only what is named changes; a key that is not known is refused.',
-    request: { params: byId, body: { required: true, content: json(mergePatch) } },
+    description:
+      'A JSON merge patch (RFC 7396): only what is named changes; a key that is not known is refused. `seen`: the revision it was made upon.',
+    request: { params: byId, query: seenQuery, body: { required: true, content: json(mergePatch) } },
   })
-  api.openapi(patch, async (c) => c.json(await store.patch(c.req.valid('param').id, c.req.valid('json')), 200))
+  api.openapi(patch, async (c) => {
+    const { seen } = c.req.valid('query')
+    return c.json(await store.patch(c.req.valid('param').id, c.req.valid('json'), seen), 200)
+  })
 
   const remove = createRoute({
     method: 'delete',

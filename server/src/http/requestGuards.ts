@@ -1,10 +1,12 @@
-import type { Hono, MiddlewareHandler } from 'hono'
+import type { Context, Hono, MiddlewareHandler } from 'hono'
 import { bodyLimit } from 'hono/body-limit'
 import { problem } from './problems'
 
 const MOST_BODY_BYTES = 2_000_000
-/** Half a million stitches take some 8 MB; a shop file holds all its designs. */
+/** Half a million stitches take some 8 MB. */
 const MOST_DESIGN_BYTES = 60_000_000
+/** How long a body may take to come. */
+const BODY_PATIENCE_MS = 10_000
 /** No document is nested deeper than a dozen; what goes far beyond was made to break something. */
 const MOST_DEPTH = 60
 
@@ -56,9 +58,22 @@ function isDeep(text: string): boolean {
   return false
 }
 
-const refuseDeep: MiddlewareHandler = async (c, next) => {
-  if (changes(c.req.method) && isDeep(await c.req.text()))
-    return problem(c, 422, 'Nested too deep', `Nothing here is nested more than ${MOST_DEPTH} deep.`)
+/** The body as text, when it comes within good time: a hand that lets it drip holds nothing up. */
+async function textInTime(c: Context): Promise<string | null> {
+  let timer: NodeJS.Timeout | undefined
+  const late = new Promise<null>((resolve) => (timer = setTimeout(() => resolve(null), BODY_PATIENCE_MS)))
+  try {
+    return await Promise.race([c.req.text(), late])
+  } finally {
+    clearTimeout(timer)
+  }
+}
+
+const refuseDeepAndSlow: MiddlewareHandler = async (c, next) => {
+  if (!changes(c.req.method)) return next()
+  const text = await textInTime(c)
+  if (text === null) return problem(c, 408, 'Too slow', 'The rest of it did not come in time: send it again.')
+  if (isDeep(text)) return problem(c, 422, 'Nested too deep', `Nothing here is nested more than ${MOST_DEPTH} deep.`)
   return next()
 }
 
@@ -71,6 +86,14 @@ export function guardBodies(app: Pick<Hono, 'use'>): void {
     })
   const [few, many] = [limited(MOST_BODY_BYTES), limited(MOST_DESIGN_BYTES)]
   app.use('*', requireJson)
-  app.use('*', (c, next) => (/\/(packed|import)$/.test(c.req.path) ? many : few)(c, next))
-  app.use('*', refuseDeep)
+  // A shop file is of any length: it is read as it comes, and looks after itself.
+  const unlessShopFile =
+    (guard: MiddlewareHandler): MiddlewareHandler =>
+    (c, next) =>
+      c.req.path.endsWith('/import') ? next() : guard(c, next)
+  app.use(
+    '*',
+    unlessShopFile((c, next) => (c.req.path.endsWith('/packed') ? many : few)(c, next)),
+  )
+  app.use('*', unlessShopFile(refuseDeepAndSlow))
 }

@@ -1,8 +1,11 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi'
-import { type Document, type Registry, Shop, shopFileOf } from '@thimble/contract'
-import { isOldShopFile, upgradeShopFile } from '@thimble/plan'
+import { Shop, shopFileOf } from '@thimble/contract'
+import { stream } from 'hono/streaming'
+import { readAsOne } from '../db/readAsOne'
+import { readParts } from '../shopFile/readParts'
+import { takeShopIn } from '../shopFile/takeShopIn'
+import { writeShopOut } from '../shopFile/writeShopOut'
 import type { ShopStore } from '../stores/shopStore'
-import { exportShop, importShop, type WholeShop } from '../stores/wholeShop'
 import { failures, json } from './documentRoutes'
 
 const anything = z.record(z.string(), z.unknown())
@@ -23,42 +26,58 @@ export function shopRoutes(app: OpenAPIHono, store: ShopStore): void {
   })
   app.openapi(patch, async (c) => c.json(await store.patchShop(c.req.valid('json')), 200))
 
+  wholeShopRoutes(app, store)
+}
+
+/** The doors by which all of it comes in or goes out at once; neither holds it all at once. */
+function wholeShopRoutes(app: OpenAPIHono, store: ShopStore): void {
+  const tags = ['shop']
   const file = shopFileOf(store.registry)
-  const counts = z.record(z.string(), z.number())
-  const take = createRoute({
+  const effect = z.object({ added: z.int(), changed: z.int(), older: z.int(), same: z.int() })
+  app.openAPIRegistry.registerPath({
     method: 'post',
     path: '/import',
     tags,
-    request: { body: { required: true, content: json(anything) } },
-    description: 'Takes a whole shop file in, all or nothing; one of an older version is brought up to date first.',
+    request: {
+      query: z.object({ dry: z.enum(['true', 'false']).optional() }),
+      body: { required: true, content: json(anything) },
+    },
+    description:
+      'Takes a whole shop file in, all or nothing; one of an older version is brought up to date first. `dry`: says what it would do, and does nothing.',
     responses: {
-      200: { description: 'How many of each came in', content: json(counts) },
-      413: failures[413],
+      200: {
+        description: 'How many of each came in; of a dry run, what each list would do',
+        content: json(z.union([z.record(z.string(), z.number()), z.record(z.string(), effect)])),
+      },
+      415: failures[415],
       422: failures[422],
     },
   })
-  app.openapi(take, async (c) =>
-    c.json(await importShop(store, readFile(file, store.registry, c.req.valid('json'))), 200),
-  )
-  const give = createRoute({
+  app.post('/import', async (c) => {
+    const dry = c.req.query('dry') === 'true'
+    const { counts, effect } = await takeShopIn(store, readParts(bodyOf(c.req.raw), store.registry), { dry })
+    return c.json(dry ? effect : counts, 200)
+  })
+  app.openAPIRegistry.registerPath({
     method: 'get',
     path: '/export',
     tags,
-    responses: { 200: { description: 'The whole shop as one file', content: json(file) } },
+    responses: { 200: { description: 'The whole shop as one file, a document a line', content: json(file) } },
   })
-  app.openapi(give, async (c) =>
-    c.json((await exportShop(store)) as never, 200, {
-      'content-disposition': 'attachment; filename="shop.thimble.json"',
-    }),
-  )
+  app.get('/export', (c) => {
+    c.header('content-type', 'application/json')
+    c.header('content-disposition', 'attachment; filename="shop.thimble.json"')
+    return stream(c, (out) =>
+      readAsOne(store.database.file, async (db) => {
+        for await (const text of writeShopOut(store, db)) {
+          if (out.aborted) return
+          await out.write(text)
+        }
+      }),
+    )
+  })
 }
 
-type ReadFile = Pick<WholeShop, 'shop' | 'packedDesigns'> & Record<string, unknown>
-
-/** @throws ZodError with the path of what cannot be kept */
-function readFile(file: ReturnType<typeof shopFileOf>, registry: Registry, body: unknown): WholeShop {
-  const found = file.parse(isOldShopFile(body) ? upgradeShopFile(body) : body) as ReadFile
-  const { shop, packedDesigns } = found
-  const lists = Object.keys(registry).map((name) => [name, found[name] as readonly Document[]])
-  return { shop, packedDesigns, lists: Object.fromEntries(lists) }
+async function* bodyOf({ body }: Request): AsyncGenerator<Uint8Array> {
+  if (body) yield* body as unknown as AsyncIterable<Uint8Array>
 }

@@ -1,43 +1,64 @@
 import type { Collection, Document } from '@thimble/contract'
 import { and, asc, eq, isNull } from 'drizzle-orm'
 import { asText, listOf } from '../db/asText'
-import type { Database, Tx } from '../db/database'
+import type { Database, Db, Tx } from '../db/database'
 import type { DocumentTable } from '../db/tables'
 import { mergeInto } from './mergeInto'
-import { NotKept, Removed } from './notKept'
+import { NotKept, Removed, Unreadable } from './notKept'
+import { putAside } from './setAside'
+import { Sound } from './sound'
 
-/** Rows elsewhere that follow from a document, written in its transaction. */
-export type Follow<Doc> = (tx: Tx, doc: Doc, removed: boolean) => Promise<void>
+/**
+ * What changed: null before for a new one, null after for one that is removed; no `before` where it was not looked at.
+ */
+export type Step<Doc> = { id: string; before?: Doc | null; after: Doc | null }
+/** Writes rows elsewhere that follow from a document, in its transaction. */
+export type Follow<Doc> = (tx: Tx, step: Step<Doc>) => Promise<void>
+
+/** A document's row as reading takes it: the text as it lies there, and the revision it was written at. */
+export type TextRow = { id: string; text: string; revision: number }
+
+type Found<Doc> = { doc: Doc; deletedAt: string | null; revision: number; blind: Blind | null }
+type Blind = [seen: number, became: number][]
+/** `seen`: what whoever changes it had seen, where others have changed it since. */
+type Beside<Doc> = { deletedAt?: string | null; blind?: Blind | null; seen?: number } & Pick<Step<Doc>, 'before'>
+
+/** As many blind changes of one document are told of. */
+const MOST_BLIND = 8
 
 /**
  * One collection of documents: list, read, create, merge-patch, remove and bring back. Every change is one
  * transaction through the write queue, and the document is checked against the contract before it is kept.
  */
 export class DocumentStore<Doc extends Document> {
+  readonly #sound: Sound
+
   constructor(
     private readonly database: Database,
     private readonly table: DocumentTable,
+    readonly name: string,
     readonly collection: Collection<Doc>,
     private readonly now: () => string,
     private readonly follow?: Follow<Doc>,
-  ) {}
-
-  async list(limit: number): Promise<Doc[]> {
-    return JSON.parse(await this.listText({ limit, offset: 0 })) as Doc[]
+  ) {
+    this.#sound = new Sound(collection.schema, (row, reason) => this.#setAside(row, reason))
   }
 
   /** A page of all by name, as JSON text: what was checked when it was kept goes out as it lies there. */
   async listText({ limit, offset }: { limit: number; offset: number }): Promise<string> {
     const { table } = this
     const rows = await this.database.db
-      .select({ text: asText(table.doc) })
+      .select({ id: table.id, text: asText(table.doc), revision: table.revision })
       .from(table)
       .where(isNull(table.deletedAt))
       .orderBy(asc(table.name), asc(table.id))
       .limit(limit)
       .offset(offset)
-    return listOf(rows)
+    return listOf(await this.soundOf(rows))
   }
+
+  /** The rows that can be read; what cannot is set aside, and the others are there as if it were not. */
+  soundOf = <Row extends TextRow>(rows: readonly Row[]): Promise<Row[]> => this.#sound.of(rows)
 
   /** @throws NotKept */
   async get(id: string): Promise<Doc> {
@@ -47,10 +68,11 @@ export class DocumentStore<Doc extends Document> {
   /** @throws NotKept */
   async getText(id: string): Promise<string> {
     const { table } = this
-    const [row] = await this.database.db
-      .select({ text: asText(table.doc) })
+    const rows = await this.database.db
+      .select({ id: table.id, text: asText(table.doc), revision: table.revision })
       .from(table)
       .where(and(eq(table.id, id), isNull(table.deletedAt)))
+    const [row] = await this.soundOf(rows)
     if (!row) throw new NotKept(id)
     return row.text
   }
@@ -61,20 +83,25 @@ export class DocumentStore<Doc extends Document> {
    */
   create(doc: Doc): Promise<Doc> {
     return this.database.writes.run(async (tx) => {
-      const known = await this.#find(tx, doc.id)
+      const known = await this.findIn(tx, doc.id)
       if (known?.deletedAt) throw new Removed(doc.id)
-      return known?.doc ?? this.put(tx, doc)
+      return known?.doc ?? this.put(tx, doc, { before: null })
     })
   }
 
-  /** Merges a JSON merge patch (RFC 7396) into the document. @throws NotKept, ZodError */
-  patch(id: string, patch: object): Promise<Doc> {
+  /**
+   * Merges a JSON merge patch (RFC 7396) into the document. `seen`: the revision it was made upon; where others have
+   * changed the document since, that is noted, so that they can be told. @throws NotKept, ZodError
+   */
+  patch(id: string, patch: object, seen?: number): Promise<Doc> {
     return this.database.writes.run(async (tx) => {
-      const row = await this.#find(tx, id)
+      const row = await this.findIn(tx, id)
       if (!row) throw new NotKept(id)
-      const { createdAt } = row.doc
-      const merged = { ...mergeInto(this.collection.schema, row.doc, patch), id, createdAt, updatedAt: this.now() }
-      return this.put(tx, this.collection.schema.parse(merged), row.deletedAt)
+      const { createdAt, revision } = row.doc
+      const set = { id, createdAt, revision, updatedAt: this.now() }
+      const doc = this.collection.schema.parse({ ...mergeInto(this.collection.schema, row.doc, patch), ...set })
+      const { deletedAt, blind } = row
+      return this.put(tx, doc, { deletedAt, blind, before: row.doc, ...(seen! < row.revision ? { seen } : {}) })
     })
   }
 
@@ -86,29 +113,63 @@ export class DocumentStore<Doc extends Document> {
     return this.#mark(id, null)
   }
 
-  /** Writes the document as it is, over an older one; used inside a transaction that may hold more. */
-  async put(tx: Tx, doc: Doc, deletedAt: string | null = null): Promise<Doc> {
+  /** Writes the document at a revision of its own, over an older one; within a transaction that may hold more. */
+  async put(tx: Tx, given: Doc, { deletedAt = null, blind = null, seen, before }: Beside<Doc> = {}): Promise<Doc> {
+    const revision = this.database.revisions.take()
+    const doc = { ...given, revision }
     const { id, name, createdAt, updatedAt } = doc
     const lookUps = Object.fromEntries(
       Object.entries(this.collection.lookUps).map(([column, { of }]) => [column, of(doc)]),
     )
-    const row = { id, name, doc, createdAt, updatedAt, deletedAt, ...lookUps }
+    const blinder = seen === undefined ? blind : [...(blind ?? []), [seen, revision] as const].slice(-MOST_BLIND)
+    const row = { id, name, doc, createdAt, updatedAt, deletedAt, revision, blind: blinder as Blind | null, ...lookUps }
     await tx.insert(this.table).values(row).onConflictDoUpdate({ target: this.table.id, set: row })
-    await this.follow?.(tx, doc, deletedAt !== null)
+    await this.follow?.(tx, { id, after: deletedAt === null ? doc : null, ...(before === undefined ? {} : { before }) })
+    this.#sound.know(revision)
     return doc
   }
 
-  async #find(tx: Tx, id: string): Promise<{ doc: Doc; deletedAt: string | null } | null> {
+  /** @throws Unreadable */
+  async find(id: string): Promise<Doc | null> {
+    const row = await this.findIn(this.database.db, id)
+    return row?.deletedAt === null ? row.doc : null
+  }
+
+  /** With what was removed. @throws Unreadable */
+  async findIn(tx: Db | Tx, id: string): Promise<Found<Doc> | null> {
     const { table } = this
-    const [row] = await tx.select({ doc: table.doc, deletedAt: table.deletedAt }).from(table).where(eq(table.id, id))
-    return row ? { doc: row.doc as Doc, deletedAt: row.deletedAt } : null
+    const { deletedAt, revision, blind } = table
+    const [row] = await tx
+      .select({ text: asText(table.doc), deletedAt, revision, blind })
+      .from(table)
+      .where(eq(table.id, id))
+    if (!row) return null
+    try {
+      return { ...row, doc: JSON.parse(row.text) as Doc }
+    } catch {
+      throw new Unreadable(id)
+    }
   }
 
   #mark(id: string, deletedAt: string | null): Promise<void> {
     return this.database.writes.run(async (tx) => {
-      const row = await this.#find(tx, id)
+      const row = await this.findIn(tx, id)
       if (!row) throw new NotKept(id)
-      await this.put(tx, row.doc, deletedAt)
+      await this.put(tx, this.collection.schema.parse(row.doc), { deletedAt })
+    })
+  }
+
+  /** Takes one that cannot be read out of the collection; its row stays, as of one that was removed. */
+  #setAside({ id, text, revision }: TextRow, reason: string): Promise<void> {
+    const { table, name } = this
+    return this.database.writes.run(async (tx) => {
+      const taken = this.database.revisions.take()
+      const gone = { deletedAt: this.now(), revision: taken }
+      const standing = and(eq(table.id, id), eq(table.revision, revision), isNull(table.deletedAt))
+      const { rowsAffected } = await tx.update(table).set(gone).where(standing)
+      if (rowsAffected === 0) return
+      await putAside(tx, { collection: name, id, text, reason })
+      await this.follow?.(tx, { id, after: null })
     })
   }
 }

@@ -1,8 +1,10 @@
-import type { LogRow, Piece } from '@thimble/contract'
+import type { Piece } from '@thimble/contract'
 import { logRowOf } from '@thimble/plan'
-import { and, desc, eq, exists, gte, lt, type SQL } from 'drizzle-orm'
+import { and, desc, eq, exists, gte, lt, sql, type SQL } from 'drizzle-orm'
+import { asText, listOf } from '../db/asText'
 import type { Database, Tx } from '../db/database'
 import { logFaults, logRows } from '../db/tables'
+import type { Step } from './documentStore'
 
 type LogFilter = {
   cloth?: string
@@ -14,11 +16,11 @@ type LogFilter = {
   limit: number
 }
 
-/** Finished pieces, newest first. */
+/** Finished pieces, newest first, as JSON text. */
 export class LogStore {
   constructor(private readonly database: Database) {}
 
-  async list({ cloth, holding, verdict, before, since, fault, limit }: LogFilter): Promise<LogRow[]> {
+  async listText({ cloth, holding, verdict, before, since, fault, limit }: LogFilter): Promise<string> {
     const { db } = this.database
     const faulty = (id: string) =>
       db
@@ -26,6 +28,7 @@ export class LogStore {
         .from(logFaults)
         .where(and(eq(logFaults.pieceId, logRows.pieceId), eq(logFaults.fault, id)))
     const wanted: (SQL | undefined)[] = [
+      sql`json_valid(${logRows.doc})`,
       cloth ? eq(logRows.cloth, cloth) : undefined,
       holding ? eq(logRows.holding, holding) : undefined,
       verdict ? eq(logRows.verdict, verdict) : undefined,
@@ -34,20 +37,23 @@ export class LogStore {
       fault ? exists(faulty(fault)) : undefined,
     ]
     const rows = await db
-      .select({ doc: logRows.doc })
+      .select({ text: asText(logRows.doc) })
       .from(logRows)
       .where(and(...wanted))
       .orderBy(desc(logRows.finishedAt))
       .limit(limit)
-    return rows.map((row) => row.doc)
+    return listOf(rows)
   }
 }
 
 /** Writes the log row that follows from a piece, in the piece's own transaction. */
-export async function followInLog(tx: Tx, piece: Piece, removed: boolean): Promise<void> {
-  await tx.delete(logRows).where(eq(logRows.pieceId, piece.id))
-  await tx.delete(logFaults).where(eq(logFaults.pieceId, piece.id))
-  const doc = removed ? null : logRowOf(piece)
+export async function followInLog(tx: Tx, { id, before, after }: Step<Piece>): Promise<void> {
+  const doc = after && logRowOf(after)
+  const mayHaveRow = before === undefined || (before !== null && logRowOf(before) !== null)
+  if (mayHaveRow) {
+    await tx.delete(logRows).where(eq(logRows.pieceId, id))
+    await tx.delete(logFaults).where(eq(logFaults.pieceId, id))
+  }
   if (!doc) return
   const { pieceId, finishedAt, cloth, holding, verdict, faults } = doc
   await tx.insert(logRows).values({ pieceId, doc, finishedAt, cloth, holding, verdict })

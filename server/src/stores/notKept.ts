@@ -20,3 +20,10 @@ export class Removed extends Error {
     super(`What was kept under “${id}” was removed: bring it back, or give the new one another id.`)
   }
 }
+
+/** What is kept cannot be read any more, so nothing can be changed in it. */
+export class Unreadable extends Error {
+  constructor(readonly id: string) {
+    super(`What is kept under “${id}” cannot be read any more; it is set aside as it is.`)
+  }
+}

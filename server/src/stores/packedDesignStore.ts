@@ -1,7 +1,7 @@
 import type { PackedDesign } from '@thimble/contract'
-import { eq, isNull } from 'drizzle-orm'
+import { eq } from 'drizzle-orm'
 import { asText } from '../db/asText'
-import type { Database, Tx } from '../db/database'
+import type { Database, Db, Tx } from '../db/database'
 import { documentTables, packedDesigns } from '../db/tables'
 import { NotKept } from './notKept'
 
@@ -13,38 +13,37 @@ export class PackedDesignStore {
 
   /** @throws NotKept */
   async getText(designId: string): Promise<string> {
+    const text = await this.findText(designId)
+    if (text === null) throw new NotKept(designId)
+    return text
+  }
+
+  async findText(designId: string): Promise<string | null> {
     const [row] = await this.database.db
       .select({ text: asText(packedDesigns.doc) })
       .from(packedDesigns)
       .where(eq(packedDesigns.designId, designId))
-    if (!row) throw new NotKept(designId)
-    return row.text
+    return row?.text ?? null
   }
 
   /** Asking twice is safe. @throws NotKept when no such design was ever kept */
   keep(designId: string, packed: PackedDesign): Promise<void> {
     return this.database.writes.run(async (tx) => {
-      if (!(await this.putOfCard(tx, designId, packed))) throw new NotKept(designId)
+      if (!(await this.hasCard(designId, tx))) throw new NotKept(designId)
+      await this.put(tx, designId, packed)
     })
   }
 
-  /** Writes it within a transaction that may hold more; false, and nothing written, where it has no card. */
-  async putOfCard(tx: Tx, designId: string, doc: PackedDesign): Promise<boolean> {
-    const [card] = await tx.select({ id: designs.id }).from(designs).where(eq(designs.id, designId))
-    if (!card) return false
+  /** Whether there is a card it can be kept for. */
+  async hasCard(designId: string, db: Db | Tx = this.database.db): Promise<boolean> {
+    return (await db.select({ id: designs.id }).from(designs).where(eq(designs.id, designId))).length > 0
+  }
+
+  /** Writes it within a transaction that may hold more; its card has to be there. */
+  async put(tx: Tx, designId: string, doc: PackedDesign): Promise<void> {
     await tx
       .insert(packedDesigns)
       .values({ designId, doc })
       .onConflictDoUpdate({ target: packedDesigns.designId, set: { doc } })
-    return true
-  }
-
-  /** Those of designs that are not removed. */
-  async all(): Promise<{ id: string; packed: PackedDesign }[]> {
-    return this.database.db
-      .select({ id: packedDesigns.designId, packed: packedDesigns.doc })
-      .from(packedDesigns)
-      .innerJoin(designs, eq(designs.id, packedDesigns.designId))
-      .where(isNull(designs.deletedAt))
   }
 }

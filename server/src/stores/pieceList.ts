@@ -1,14 +1,14 @@
 import { and, asc, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm'
 import { asText, listOf } from '../db/asText'
-import type { Database } from '../db/database'
 import { documentTables } from '../db/tables'
+import type { ShopStore } from './shopStore'
 
 const { pieces } = documentTables
 const column = (name: string) => sql.identifier(name)
 
 /** Pieces in work, the most urgent first; or the finished ones, newest first; as JSON text. */
 export async function listPieces(
-  { db }: Database,
+  { database, documents }: ShopStore,
   state: 'bench' | 'finished',
   limit: number,
   offset: number,
@@ -18,12 +18,12 @@ export async function listPieces(
     state === 'bench'
       ? [asc(sql`${column('due_or_last')}`), asc(pieces.createdAt), asc(pieces.id)]
       : [desc(sql`${column('finished_at')}`), asc(pieces.id)]
-  const rows = await db
-    .select({ text: asText(pieces.doc) })
+  const rows = await database.db
+    .select({ id: pieces.id, text: asText(pieces.doc), revision: pieces.revision })
     .from(pieces)
     .where(and(isNull(pieces.deletedAt), inState))
     .orderBy(...order)
     .limit(limit)
     .offset(offset)
-  return listOf(rows)
+  return listOf(await documents.pieces!.soundOf(rows))
 }

@@ -1,19 +1,21 @@
-import { collections, type Collection, type Document, type Piece, type Registry, Shop } from '@thimble/contract'
-import type { Database, Tx } from '../db/database'
+import { collections, type Document, type Registry, Shop } from '@thimble/contract'
+import { asText } from '../db/asText'
+import type { Database, Db, Tx } from '../db/database'
 import { type DocumentTable, shops, tablesOf } from '../db/tables'
+import { ChangeFeed, type Fed } from './changeFeed'
 import { DocumentStore, type Follow } from './documentStore'
 import { followInLog, LogStore } from './logStore'
 import { mergeInto } from './mergeInto'
 import { PackedDesignStore } from './packedDesignStore'
+import { putAside, reasonOf } from './setAside'
 
 /** What follows from documents of a collection elsewhere. */
-const follows: Readonly<Record<string, Follow<never>>> = {
-  pieces: (tx: Tx, piece: Piece, removed: boolean) => followInLog(tx, piece, removed),
-}
+const follows: Readonly<Record<string, Follow<never>>> = { pieces: followInLog }
 
 /** Everything one workshop keeps: a store a collection of the registry, and what stands beside them. */
 export class ShopStore {
   readonly documents: Readonly<Record<string, DocumentStore<Document>>>
+  readonly changes: ChangeFeed
   readonly packed: PackedDesignStore
   readonly log: LogStore
 
@@ -23,35 +25,51 @@ export class ShopStore {
     readonly registry: Registry = collections,
   ) {
     const tables: Readonly<Record<string, DocumentTable>> = tablesOf(registry)
-    const storeOf = ([name, one]: [string, Collection<Document>]) =>
-      [
-        name,
-        new DocumentStore(database, tables[name]!, one, now, follows[name] as Follow<Document> | undefined),
-      ] as const
-    this.documents = Object.fromEntries(Object.entries(registry).map(storeOf))
+    const fed = Object.entries(registry).map(([name, one]): Fed => {
+      const [table, follow] = [tables[name]!, follows[name] as Follow<Document> | undefined]
+      return { name, table, one, store: new DocumentStore(database, table, name, one, now, follow) }
+    })
+    this.documents = Object.fromEntries(fed.map(({ name, store }) => [name, store]))
+    this.changes = new ChangeFeed(database, fed)
     this.packed = new PackedDesignStore(database)
     this.log = new LogStore(database)
   }
 
   /** Whether anything has ever been set up here: a shop once made is never made again. */
   async isNew(): Promise<boolean> {
-    return (await this.database.db.select().from(shops)).length === 0
+    return (await this.database.db.select({ id: shops.id }).from(shops)).length === 0
   }
 
+  /** The settings; those of a new shop where what is kept cannot be read. */
   async shop(): Promise<Shop> {
-    const [row] = await this.database.db.select().from(shops)
-    return row?.doc ?? Shop.parse({})
+    return (await this.#readShop(this.database.db)).shop
   }
 
   patchShop(patch: object): Promise<Shop> {
     return this.database.writes.run(async (tx) => {
-      const [row] = await tx.select().from(shops)
-      return this.keepShop(tx, Shop.parse(mergeInto(Shop, row?.doc ?? Shop.parse({}), patch)))
+      const { shop, unreadable } = await this.#readShop(tx)
+      if (unreadable) await putAside(tx, { collection: 'shop', id: 'shop', ...unreadable })
+      return this.keepShop(tx, Shop.parse(mergeInto(Shop, shop, patch)))
     })
   }
 
-  async keepShop(tx: Tx, doc: Shop): Promise<Shop> {
-    await tx.insert(shops).values({ id: 1, doc }).onConflictDoUpdate({ target: shops.id, set: { doc } })
+  async #readShop(db: Db | Tx): Promise<{ shop: Shop; unreadable?: { text: string; reason: string } }> {
+    const [row] = await db.select({ text: asText(shops.doc) }).from(shops)
+    if (!row) return { shop: Shop.parse({}) }
+    try {
+      return { shop: Shop.parse(JSON.parse(row.text)) }
+    } catch (error) {
+      return { shop: Shop.parse({}), unreadable: { text: row.text, reason: reasonOf(error as SyntaxError) } }
+    }
+  }
+
+  async keepShop(tx: Tx, given: Shop): Promise<Shop> {
+    const revision = this.database.revisions.take()
+    const doc = { ...given, revision }
+    await tx
+      .insert(shops)
+      .values({ id: 1, doc, revision })
+      .onConflictDoUpdate({ target: shops.id, set: { doc, revision } })
     return doc
   }
 }

@@ -1,0 +1,130 @@
+import { type Document, PackedDesign, type Registry, Shop } from '@thimble/contract'
+import { CoreError } from '@thimble/core/errors'
+import { isDeepStrictEqual } from 'node:util'
+import { z, ZodRealError } from 'zod'
+import type { Tx } from '../db/database'
+import type { ShopStore } from '../stores/shopStore'
+import type { Part } from './readParts'
+import { Staged } from './stagedShop'
+
+const PackedOfCard = z.strictObject({ id: z.string().max(64), packed: PackedDesign })
+type PackedOfCard = z.infer<typeof PackedOfCard>
+
+/** What a list of a file would do: how many are new, differ from what is kept, are older than it, and are the same. */
+type Effect = { added: number; changed: number; older: number; same: number }
+export type ImportEffect = Record<string, Effect>
+
+type Read = { counts: Record<string, number>; effect: ImportEffect; cards: Set<string>; packed: string[] }
+
+/**
+ * Takes a shop file in, all or nothing; things with a known id are written over where they differ. All of it is read
+ * and checked before the shop is touched. `dry`: looks what it would do, and does nothing.
+ *
+ * @throws ZodError and CoreError with the place in the file
+ */
+export async function takeShopIn(
+  store: ShopStore,
+  parts: AsyncIterable<Part>,
+  { dry = false } = {},
+): Promise<Pick<Read, 'counts' | 'effect'>> {
+  const { folder } = store.database
+  const [documents, packed] = [await Staged.open(folder), await Staged.open(folder)]
+  try {
+    const schemas = schemasOf(store.registry)
+    const read = emptyRead(store.registry)
+    for await (const part of parts) {
+      const value = check(schemas, part)
+      await note(store, read, part.list, value, dry)
+      await (part.list === 'packedDesigns' ? packed : documents).add({ list: part.list, value })
+    }
+    await requireCards(store, read)
+    if (!dry) await store.database.writes.run((tx) => apply(store, tx, documents, packed))
+    return read
+  } finally {
+    await Promise.all([documents.remove(), packed.remove()])
+  }
+}
+
+const schemasOf = (registry: Registry): Readonly<Record<string, z.ZodType>> => ({
+  ...Object.fromEntries(Object.entries(registry).map(([name, { schema }]) => [name, schema])),
+  shop: Shop,
+  packedDesigns: PackedOfCard,
+})
+
+function emptyRead(registry: Registry): Read {
+  const names = [...Object.keys(registry), 'packedDesigns']
+  const none = (): Effect => ({ added: 0, changed: 0, older: 0, same: 0 })
+  return {
+    counts: Object.fromEntries(names.map((name) => [name, 0])),
+    effect: Object.fromEntries(names.map((name) => [name, none()])),
+    cards: new Set(),
+    packed: [],
+  }
+}
+
+function check(schemas: Readonly<Record<string, z.ZodType>>, { list, at, value }: Part): object {
+  const schema = Object.hasOwn(schemas, list) ? schemas[list] : undefined
+  if (!schema) throw new CoreError('bad-file', 'No shop file has such a list.', list)
+  const found = schema.safeParse(value)
+  if (found.success) return found.data as object
+  const place = list === 'shop' ? [list] : [list, at]
+  throw new ZodRealError(found.error.issues.map((issue) => ({ ...issue, path: [...place, ...issue.path] })))
+}
+
+/** Counts it, and for a dry run compares it with what is kept. */
+async function note(store: ShopStore, read: Read, list: string, value: object, dry: boolean): Promise<void> {
+  if (list === 'shop') return
+  read.counts[list]!++
+  const { id } = value as { id: string }
+  if (list === 'designs') read.cards.add(id)
+  if (list === 'packedDesigns') read.packed.push(id)
+  if (!dry) return
+  const effect = read.effect[list]!
+  if (list === 'packedDesigns') effect[await packedEffect(store, value as PackedOfCard)]++
+  else {
+    const [kept, given] = [await store.documents[list]!.find(id), value as Document]
+    const does = effectOf(kept, given)
+    effect[does]++
+    if (does === 'changed' && kept!.updatedAt > given.updatedAt) effect.older++
+  }
+}
+
+const effectOf = (kept: Document | null, given: Document): 'added' | 'changed' | 'same' =>
+  !kept ? 'added' : isSame(kept, given) ? 'same' : 'changed'
+
+/** Whether nothing of it would change but when it was written. */
+function isSame(a: Document, b: Document): boolean {
+  const bare = (doc: Document): object => ({ ...doc, revision: 0, updatedAt: '' })
+  return isDeepStrictEqual(bare(a), bare(b))
+}
+
+async function packedEffect({ packed }: ShopStore, { id, packed: given }: PackedOfCard) {
+  const kept = await packed.findText(id)
+  return kept === null ? 'added' : kept === JSON.stringify(given) ? 'same' : 'changed'
+}
+
+/** @throws CoreError for a design without its card, in the file or on the shelf */
+async function requireCards(store: ShopStore, { cards, packed }: Read): Promise<void> {
+  for (const [i, id] of packed.entries())
+    if (!cards.has(id) && !(await store.packed.hasCard(id)))
+      throw new CoreError(
+        'bad-file',
+        `There is no design “${id}” in the file or on the shelf.`,
+        `packedDesigns.${i}.id`,
+      )
+}
+
+async function apply(store: ShopStore, tx: Tx, documents: Staged, packed: Staged): Promise<void> {
+  for await (const { list, value } of documents.all())
+    if (list === 'shop') await store.keepShop(tx, value as Shop)
+    else {
+      const [documents, doc] = [store.documents[list]!, value as Document]
+      const kept = await documents.findIn(tx, doc.id)
+      if (!kept || kept.deletedAt !== null || !isSame(kept.doc, doc))
+        await documents.put(tx, doc, { before: kept?.deletedAt === null ? kept.doc : null })
+    }
+  for await (const { value } of packed.all()) {
+    const { id, packed: design } = value as PackedOfCard
+    await store.packed.put(tx, id, design)
+  }
+}

@@ -1,0 +1,84 @@
+import { SHOP_FILE_VERSION, SHOP_FORMAT } from '@thimble/contract'
+import { asc, and, eq, gt, isNull, sql } from 'drizzle-orm'
+import type { Db } from '../db/database'
+import { type DocumentTable, documentTables, packedDesigns, tablesOf } from '../db/tables'
+import type { ShopStore } from '../stores/shopStore'
+
+const PAGE = 100
+
+/**
+ * The whole shop as JSON text, a document a line, in parts: read at one moment, never held at once. What cannot be read
+ * is left out, so that all of it can come in again.
+ */
+export async function* writeShopOut(store: ShopStore, db: Db): AsyncGenerator<string> {
+  const { revision, ...shop } = await store.shop()
+  yield `${JSON.stringify({ format: SHOP_FORMAT, version: SHOP_FILE_VERSION, shop }).slice(0, -1)}\n`
+  const tables: Readonly<Record<string, DocumentTable>> = tablesOf(store.registry)
+  const cards = new Set<string>()
+  for (const [name, documents] of Object.entries(store.documents))
+    yield* listOf(
+      name,
+      pagesOf(async (after) => {
+        const rows = await documentPage(db, tables[name]!, after)
+        const sound = await documents.soundOf(rows)
+        if (name === 'designs') for (const { id } of sound) cards.add(id)
+        return { last: rows.at(-1)?.id, texts: sound.map(({ text }) => text) }
+      }),
+    )
+  yield* listOf(
+    'packedDesigns',
+    pagesOf(async (after) => {
+      const row = await packedAfter(db, after)
+      const texts = row && cards.has(row.id) ? [`{"id":${JSON.stringify(row.id)},"packed":${row.text}}`] : []
+      return { last: row?.id, texts }
+    }),
+  )
+  yield '}\n'
+}
+
+type Page = { last: string | undefined; texts: string[] }
+
+async function* pagesOf(page: (after: string) => Promise<Page>): AsyncGenerator<string> {
+  for (let after: string | undefined = ''; ;) {
+    const { last, texts }: Page = await page(after)
+    yield* texts
+    if (last === undefined) return
+    after = last
+  }
+}
+
+async function* listOf(name: string, texts: AsyncIterable<string>): AsyncGenerator<string> {
+  yield `,"${name}":[\n`
+  let between = ''
+  for await (const text of texts) {
+    yield `${between}${text}\n`
+    between = ','
+  }
+  yield ']\n'
+}
+
+/** The revision is this shop’s own, and stays here. */
+const documentPage = (db: Db, table: DocumentTable, after: string) =>
+  db
+    .select({
+      id: table.id,
+      revision: table.revision,
+      text: sql<string>`CASE WHEN json_valid(${table.doc}) THEN json_remove(${table.doc}, '$.revision') ELSE ${table.doc} END`,
+    })
+    .from(table)
+    .where(and(gt(table.id, after), isNull(table.deletedAt)))
+    .orderBy(asc(table.id))
+    .limit(PAGE)
+
+/** One at a time, as a design may be large. */
+async function packedAfter(db: Db, after: string) {
+  const { designs } = documentTables
+  const [row] = await db
+    .select({ id: packedDesigns.designId, text: sql<string>`${packedDesigns.doc}` })
+    .from(packedDesigns)
+    .innerJoin(designs, eq(designs.id, packedDesigns.designId))
+    .where(and(gt(packedDesigns.designId, after), isNull(designs.deletedAt), sql`json_valid(${packedDesigns.doc})`))
+    .orderBy(asc(packedDesigns.designId))
+    .limit(1)
+  return row
+}
