@@ -23,7 +23,7 @@ test('what the server would not take is counted, named with why, tried again, co
 
   // It is there after a reload; tried again in vain it stays, and once the piece is back it is kept.
   await page.reload()
-  const refused = page.getByRole('group', { name: 'A piece, not kept' })
+  const refused = page.getByRole('group', { name: 'Crew polo 5, not kept' })
   await expect(refused).toContainText('may have been removed')
   const arriving = page.waitForEvent('download')
   await hand.press('Copy out')

@@ -38,8 +38,8 @@ test('an answer that comes late never puts old text back over newer', async ({ p
   await hand.saved()
   let release = (): void => undefined
   const held = new Promise<void>((resolve) => (release = resolve))
-  const taken = page.waitForRequest(/pieces\?state=bench/)
-  await page.route(/pieces\?state=bench/, async (route) => {
+  const taken = page.waitForRequest(/\/api\/v1\/changes/)
+  await page.route(/\/api\/v1\/changes/, async (route) => {
     const answer = await route.fetch()
     await held
     await route.fulfill({ response: answer })

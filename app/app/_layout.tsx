@@ -3,7 +3,8 @@ import { Slot } from 'expo-router'
 import { useEffect } from 'react'
 import { Pressable, Text, View } from 'react-native'
 import { Provider } from 'react-redux'
-import { startShelf, store, useShelf } from '@/state/store'
+import { startShelf } from '@/state/startShelf'
+import { store, useShelf } from '@/state/store'
 import { fontFiles } from '@/theme/fonts'
 import { light } from '@/theme/palette'
 import { PaletteProvider } from '@/theme/PaletteProvider'
@@ -12,7 +13,7 @@ import { Shell } from '@/ui/Shell'
 export default function Layout() {
   const [fontsReady, fontError] = useFonts(fontFiles)
   useEffect(() => {
-    startShelf()
+    void startShelf()
     if (process.env.NODE_ENV === 'production') void navigator.serviceWorker?.register('/sw.js')
   }, [])
   return <Provider store={store}>{fontsReady || fontError ? <Themed /> : null}</Provider>

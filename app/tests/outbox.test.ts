@@ -83,15 +83,22 @@ describe('the outbox', () => {
     expect([texts(outbox), outbox.refused()]).toEqual([['540'], []])
   })
 
-  it('keeps in the page what a full device has no room for, in its order, after making what room it can', () => {
-    const storage = memory(2)
-    storage.setItem('cache', 'of no use')
-    const outbox = new Outbox(
-      storage,
-      () => 5,
-      'here',
-      () => storage.removeItem('cache'),
-    )
+  it('sends in the order things were made, even where the clock was set back meanwhile', () => {
+    const storage = memory()
+    new Outbox(storage, () => 9000, 'before').add(typing('540'))
+    new Outbox(storage, () => 5, 'after').add(typing('541'))
+    expect(texts(new Outbox(storage, () => 5, 'next'))).toEqual(['540', '541'])
+  })
+
+  it('says of a field typed on what was known when its first letter was typed', () => {
+    const outbox = new Outbox(memory(), () => 5, 'here')
+    outbox.add({ ...typing('5'), seen: 7 } as Change)
+    outbox.add({ ...typing('54'), seen: 9 } as Change)
+    expect(outbox.waiting().map(({ change }) => 'seen' in change && change.seen)).toEqual([7])
+  })
+
+  it('keeps in the page what a full device has no room for, in its order', () => {
+    const outbox = new Outbox(memory(2), () => 5, 'here')
     expect([outbox.add(typing('540')), outbox.add(typing('180', 'neckWidth'))]).toEqual([true, true])
     expect(outbox.add(typing('210', 'shoulderToUnderarm'))).toBe(false)
     expect(texts(outbox)).toEqual(['540', '180', '210'])

@@ -1,9 +1,8 @@
-import { type LogRow, type Patch, Piece } from '@thimble/contract'
+import { type ChangedThing, type LogRow, type Patch, Piece } from '@thimble/contract'
 import { keepStage, newPiece, planPiece } from '@thimble/plan'
 import { apply } from 'json-merge-patch'
-import { recall, remember } from '@/state/memory'
 import type { Change } from '@/state/outbox'
-import { arrived, changed, olderArrived, opened, shelf, type ShelfState } from '@/state/shelf'
+import { changed, droppedChange, olderArrived, shelf, type ShelfState, told, toldAnew } from '@/state/shelf'
 
 const piece = (id: string, over: Patch<Piece> = {}): Piece => {
   const blank = newPiece({
@@ -22,6 +21,12 @@ const finish = (id: string): Patch<Piece> => {
   const plans = planPiece(piece(id), { shop, designs: {}, hoops: [], supplies: [] })
   return keepStage(piece(id), 'finish', plans, '2026-11-22T10:00:00.000Z')!
 }
+const at = (revision: number, doc: Piece): ChangedThing => ({
+  ...{ collection: 'pieces', id: doc.id, revision, blind: null },
+  doc: { ...doc, revision },
+})
+const tell = (state: ShelfState, things: ChangedThing[], ...waiting: Change[]): ShelfState =>
+  reducer(state, told({ things, waiting }))
 const patch = (id: string, body: Patch<Piece>): Change => ({ kind: 'patch', resource: 'pieces', id, body })
 
 describe('the shelf', () => {
@@ -71,18 +76,50 @@ describe('the shelf', () => {
     expect(state.docs.pieces.a!.note).toBe('typed')
   })
 
-  it('lays what is still on its way over what the server says', () => {
-    const waiting = [put('new'), patch('a', { note: 'typed while away' })]
-    const state = reducer(empty, arrived({ docs: { pieces: [piece('a', { note: 'old' })] }, over: waiting }))
-    expect([state.docs.pieces.a!.note, state.docs.pieces.new!.name]).toEqual(['typed while away', 'Piece new'])
-    const one = reducer(state, opened({ doc: piece('a', { note: 'old', customer: 'Ferry' }), over: waiting }))
-    expect([one.docs.pieces.a!.note, one.docs.pieces.a!.customer]).toEqual(['typed while away', 'Ferry'])
+  it('lays what is still on its way over what the server says, and no longer once that is there', () => {
+    const typed = patch('a', { note: 'typed' })
+    const state = tell(
+      after(tell(empty, [at(3, piece('a'))]), typed),
+      [at(4, piece('a', { customer: 'Ferry' }))],
+      typed,
+    )
+    expect([state.docs.pieces.a!.note, state.docs.pieces.a!.customer]).toEqual(['typed', 'Ferry'])
+    // Another hand has written the same field later still: that stands, as soon as it is known that ours came before.
+    const later = tell(state, [at(6, piece('a', { note: 'theirs' }))], typed)
+    expect(later.docs.pieces.a!.note).toBe('typed')
+    expect(tell(later, [at(5, piece('a', { note: 'typed' }))]).docs.pieces.a!.note).toBe('theirs')
   })
 
-  it('forgets pieces the server no longer lists, but not finished ones that were opened', () => {
-    const before = after(empty, put('removed-elsewhere'), put('finished'), patch('finished', finish('finished')))
-    const state = reducer(before, arrived({ docs: { pieces: [piece('a')] }, over: [] }))
-    expect(Object.keys(state.docs.pieces).sort()).toEqual(['a', 'finished'])
+  it('does not let a late answer put old text over newer, nor bring back what was removed', () => {
+    const state = tell(empty, [at(5, piece('a', { note: 'new' })), { ...at(6, piece('b')), doc: null }])
+    const late = tell(state, [at(4, piece('a', { note: 'old' })), at(3, piece('b'))])
+    expect([late.docs.pieces.a!.note, late.docs.pieces.b, late.gone.pieces.b]).toEqual(['new', undefined, true])
+    expect(tell(late, [at(7, piece('b'))]).gone.pieces.b).toBeUndefined()
+  })
+
+  it('shows again what the server says when a change is dropped', () => {
+    const state = after(tell(empty, [at(3, piece('a', { note: 'kept' }))]), patch('a', { note: 'refused' }))
+    const dropped = reducer(state, droppedChange({ key: 'pieces/a', waiting: [] }))
+    expect(dropped.docs.pieces.a!.note).toBe('kept')
+  })
+
+  it('holds no finished piece but one that is open, and follows it in the log', () => {
+    const done = (id: string) => Piece.parse(apply(structuredClone(piece(id)), finish(id)))
+    const state = tell(tell(empty, [at(3, piece('open'))]), [at(4, done('open')), at(5, done('other'))])
+    expect([Object.keys(state.docs.pieces), state.log.map((row) => row.pieceId).sort()]).toEqual([
+      ['open'],
+      ['open', 'other'],
+    ])
+    const opened = reducer(state, told({ things: [at(5, done('other'))], waiting: [], opened: true }))
+    expect(Object.keys(opened.docs.pieces)).toEqual(['open', 'other'])
+    expect(tell(opened, [{ ...at(6, done('open')), doc: null }]).log.map((row) => row.pieceId)).toEqual(['other'])
+  })
+
+  it('keeps of another history only what the server may not know of yet', () => {
+    const state = after(tell(empty, [at(30, piece('a')), at(31, piece('lost'))]), put('new'))
+    const anew = reducer(state, toldAnew({ things: [at(2, piece('a', { note: 'older' }))], waiting: [put('new')] }))
+    expect(Object.keys(anew.docs.pieces).sort()).toEqual(['a', 'new'])
+    expect(anew.docs.pieces.a!.note).toBe('older')
   })
 
   it('hides what is removed and brings it back as it was', () => {
@@ -125,33 +162,5 @@ describe('the shelf', () => {
     })
     const state = [row('a'), row('b')].reduce((s, r) => reducer(s, olderArrived([row('a'), r])), empty)
     expect(state.log.map((r) => r.pieceId)).toEqual(['a', 'b'])
-  })
-})
-
-describe('what the device remembers', () => {
-  const storage = (): Storage => {
-    const kept = new Map<string, string>()
-    return {
-      getItem: (key: string) => kept.get(key) ?? null,
-      setItem: (key: string, value: string) => void kept.set(key, value),
-      removeItem: (key: string) => void kept.delete(key),
-    } as Storage
-  }
-
-  it('comes back with the keys that it lacks, as the server would give them', () => {
-    const device = storage()
-    const { measure, ...rest } = piece('a')
-    const { zones, carried, ...older } = measure
-    const docs = { ...empty.docs, pieces: { a: { ...rest, measure: older } as never } }
-    remember(device, { ...empty, docs: { ...docs, items: undefined as never } })
-    const known = recall(device)!
-    expect(known.docs.pieces.a).toEqual(piece('a'))
-    expect(known.docs.items).toEqual({})
-  })
-
-  it('is fetched again where it was kept before pieces had stages', () => {
-    const device = storage()
-    device.setItem('zt.shelf', JSON.stringify({ docs: { pieces: { a: { itemKind: 'polo' } } } }))
-    expect([recall(device), device.getItem('zt.shelf')]).toEqual([null, null])
   })
 })

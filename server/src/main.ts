@@ -20,6 +20,10 @@ const { values } = parseArgs({
   },
 })
 
+/** A whole request may take as long as the longest shop file; its head comes at once. */
+const REQUEST_MS = 600_000
+const HEADERS_MS = 10_000
+
 // What a shop keeps is its owner's: names of customers are in it.
 process.umask(0o077)
 
@@ -58,7 +62,8 @@ async function start(): Promise<void> {
 
 function listen(fetch: Parameters<typeof serve>[0]['fetch'], port: number): Promise<ServerType> {
   return new Promise((resolve, reject) => {
-    const server = serve({ fetch, port, hostname: '127.0.0.1' }, () => resolve(server))
+    const serverOptions = { requestTimeout: REQUEST_MS, headersTimeout: HEADERS_MS, connectionsCheckingInterval: 2000 }
+    const server = serve({ fetch, port, hostname: '127.0.0.1', serverOptions }, () => resolve(server))
     server.on('error', (error: NodeJS.ErrnoException) => {
       const taken = `Port ${port} is taken: stop the other program, or choose another with PORT=4821.`
       reject(

@@ -1,5 +1,5 @@
 import type { DesignCard } from '@thimble/contract'
-import { create, createWithDesign, patch } from '@/state/store'
+import { create, createWithDesign, patch } from '@/state/changes'
 import { atDesk } from '@/workers/desk'
 import { editsOf } from './useOpened'
 
@@ -26,7 +26,8 @@ export async function undoEdits(design: DesignCard): Promise<void> {
 /** A copy that goes its own way; resolves to its id. */
 export async function copyDesign(design: DesignCard): Promise<string> {
   const [id, now] = [crypto.randomUUID(), new Date().toISOString()]
-  const copy = { ...design, id, name: `${design.name.slice(0, 112)}, copy`, createdAt: now, updatedAt: now }
+  const made = { createdAt: now, updatedAt: now, revision: 0 }
+  const copy = { ...design, id, name: `${design.name.slice(0, 112)}, copy`, ...made }
   if (design.source === 'size') create('designs', copy)
   else {
     await atDesk((d) => d.copy(design.id, id))

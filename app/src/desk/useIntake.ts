@@ -1,6 +1,6 @@
 import type { DesignCard } from '@thimble/contract'
 import { useRef, useState } from 'react'
-import { createWithDesign, create } from '@/state/store'
+import { createWithDesign, create } from '@/state/changes'
 import { atDesk } from '@/workers/desk'
 
 export type IntakeLine = {
@@ -71,10 +71,10 @@ export function useIntake() {
   return { lines, take, withoutPage }
 }
 
-type Known = Omit<DesignCard, 'id' | 'createdAt' | 'updatedAt'>
+type Known = Omit<DesignCard, 'id' | 'createdAt' | 'updatedAt' | 'revision'>
 
 /** A new design of what was read, as the shelf keeps it. */
 export function cardOf(id: string, known: Known): DesignCard {
   const now = new Date().toISOString()
-  return { ...known, id, createdAt: now, updatedAt: now }
+  return { ...known, id, createdAt: now, updatedAt: now, revision: 0 }
 }

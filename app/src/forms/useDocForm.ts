@@ -1,7 +1,10 @@
 import { type CollectionName, collections, type Docs, type Patch } from '@thimble/contract'
+import { generate } from 'json-merge-patch'
 import { useRouter } from 'expo-router'
+import { useState } from 'react'
 import type { FieldErrors, FieldValues, Resolver } from 'react-hook-form'
-import { create, patch, remove, useShelf } from '@/state/store'
+import { create, patch, remove } from '@/state/changes'
+import { useShelf } from '@/state/store'
 import { useDraftForm } from './useDraftForm'
 
 type Formed = Exclude<CollectionName, 'pieces'>
@@ -39,9 +42,16 @@ export function useDocForm<Name extends Formed, Texts extends FieldValues>(ask: 
     if (said.size === 0 && found.success) return { values: found.data as Docs[Name], errors: {} }
     return { values: {}, errors: errors as FieldErrors<Texts> }
   }
+  // Of what others have changed since this was opened, only what was changed here too is written over.
+  const [begun] = useState(kept)
   const form = useDraftForm<Texts, Docs[Name]>(`${collection}.${id}`, write(kept), resolver)
   const keep = form.handleSubmit((doc) => {
-    if (kept) patch(collection, id, doc as Patch<Docs[Name]>)
+    if (kept)
+      patchIfChanged(
+        collection,
+        id,
+        generate({ ...begun, updatedAt: doc.updatedAt }, doc) as Patch<Docs[Name]> | undefined,
+      )
     else create(collection, doc)
     form.forget()
     router.replace(back)
@@ -52,6 +62,10 @@ export function useDocForm<Name extends Formed, Texts extends FieldValues>(ask: 
     router.replace(back)
   }
   return { form, kept, keep: () => void keep(), removeIt }
+}
+
+function patchIfChanged<Name extends Formed>(collection: Name, id: string, body: Patch<Docs[Name]> | undefined): void {
+  if (body && Object.keys(body).length > 0) patch(collection, id, body)
 }
 
 /** What every document begins with; made when it is read, so that the time is the time of keeping. */

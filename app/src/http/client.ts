@@ -26,23 +26,18 @@ export class Away extends Error {
   }
 }
 
-/** `text`: a body that is JSON already. */
-type Asked = { method?: 'GET' | 'PUT' | 'PATCH' | 'POST' | 'DELETE'; body?: object; text?: string }
+const FILE_PATIENCE_MS = 600_000
+
+/** `text`, `file`: a body that is JSON already. */
+type Asked = { method?: 'GET' | 'PUT' | 'PATCH' | 'POST' | 'DELETE'; body?: object; text?: string; file?: Blob }
 
 /**
  * Asks the server; the one way to it, for screens and workers alike.
  *
  * @throws Refused with the server's own words, Away when there is no answer that can be relied on
  */
-export async function ask<T>(path: string, { method = 'GET', body, text }: Asked = {}): Promise<T> {
-  const json = text ?? (body && JSON.stringify(body))
-  const sent = json === undefined ? {} : { body: json, headers: { 'content-type': 'application/json' } }
-  let answer: Response
-  try {
-    answer = await fetch(`${BASE}${path}`, { method, ...sent, signal: AbortSignal.timeout(PATIENCE_MS) })
-  } catch {
-    throw new Away('The server cannot be reached.')
-  }
+export async function ask<T>(path: string, asked: Asked = {}): Promise<T> {
+  const answer = await reach(path, asked)
   if (answer.status === 204) return undefined as T
   const isProblem = answer.headers.get('content-type')?.includes('problem+json')
   const said = await answer.json().catch(() => null)
@@ -50,4 +45,15 @@ export async function ask<T>(path: string, { method = 'GET', body, text }: Asked
   if (answer.status >= 500 && isProblem) throw new Away(said.detail, said.detail)
   if (answer.status >= 500 || !isProblem) throw new Away('The server cannot answer now.')
   throw new Refused(said)
+}
+
+async function reach(path: string, { method = 'GET', body, text, file }: Asked): Promise<Response> {
+  const json = file ?? text ?? (body && JSON.stringify(body))
+  const sent = json === undefined ? {} : { body: json, headers: { 'content-type': 'application/json' } }
+  const signal = AbortSignal.timeout(file ? FILE_PATIENCE_MS : PATIENCE_MS)
+  try {
+    return await fetch(`${BASE}${path}`, { method, ...sent, signal })
+  } catch {
+    throw new Away('The server cannot be reached.')
+  }
 }

@@ -10,12 +10,13 @@ export type Change =
 
 type DocumentChange<Name extends CollectionName> =
   | { kind: 'put'; resource: Name; id: string; body: Docs[Name] }
-  | { kind: 'patch'; resource: Name; id: string; body: Patch<Docs[Name]> }
+  /** `seen`: the revision it was made upon; `named`: what the document was called, where it may be gone. */
+  | { kind: 'patch'; resource: Name; id: string; body: Patch<Docs[Name]>; seen?: number; named?: string }
 
 /** `text`: as it lies in the storage; while it still does, this is what is to be sent. */
 type Waiting = { key: string; text: string; change: Change }
-/** A change the server did not take, and why. */
-export type NotKept = { key: string; change: Change; reason: string }
+/** A change that is not kept: the server did not take it, or others have changed the same since; with why. */
+export type NotKept = { key: string; change: Change; reason: string; name?: string }
 export type Store = Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>
 
 /** Raised with the documents' shape; see `upgradeOutbox`. */
@@ -33,17 +34,15 @@ export class Outbox {
   readonly #store: Store
   readonly #now: () => number
   readonly #tab: string
-  readonly #makeRoom: () => void
   /** What the device has no room for, by the key it would have there. */
   readonly #onPage = new Map<string, string>()
   #last = 0
 
-  /** `tab`: tells this page's changes from those of others; `makeRoom`: frees what the device can do without. */
-  constructor(store: Store, now: () => number, tab: string, makeRoom: () => void = () => undefined) {
+  /** `tab`: tells this page's changes from those of others. */
+  constructor(store: Store, now: () => number, tab: string) {
     this.#store = store
     this.#now = now
     this.#tab = tab
-    this.#makeRoom = makeRoom
   }
 
   /** Answers whether the device keeps it; when not, it waits in the page and has to be sent at once. */
@@ -51,7 +50,8 @@ export class Outbox {
     const [key, text] = this.#texts(PREFIX).at(-1) ?? []
     const own = key?.endsWith(`.${this.#tab}`) && key !== this.#store.getItem(SENDING)
     const before = own && text ? (JSON.parse(text) as Change) : null
-    return this.#put(before && sameField(before, change) ? key! : this.#newKey(), JSON.stringify(change))
+    if (!before || !sameField(before, change)) return this.#put(this.#newKey(), JSON.stringify(change))
+    return this.#put(key!, JSON.stringify('seen' in before ? { ...change, seen: before.seen } : change))
   }
 
   waiting(): Waiting[] {
@@ -78,11 +78,16 @@ export class Outbox {
   }
 
   /** Sets a change aside that the server will not take, with its reason; what was typed is not thrown away. */
-  refuse(sent: Waiting, reason: string): void {
-    const [key, text] = [sent.key.replace(PREFIX, REFUSED), JSON.stringify({ change: sent.change, reason })]
+  refuse(sent: Waiting, reason: string, name?: string): void {
+    const [key, text] = [sent.key.replace(PREFIX, REFUSED), JSON.stringify({ change: sent.change, reason, name })]
     const stored = this.#put(key, text)
     this.forget(sent)
     if (!stored) this.#put(key, text)
+  }
+
+  /** Sets a change aside that was kept and has been written over since, with why. */
+  overtake(change: Change, reason: string, name?: string): void {
+    this.#put(this.#newKey().replace(PREFIX, REFUSED), JSON.stringify({ change, reason, name }))
   }
 
   refused(): NotKept[] {
@@ -90,8 +95,8 @@ export class Outbox {
   }
 
   /** Puts a refused change at the end of what is to be sent. */
-  sendAgain({ key, change }: NotKept): void {
-    this.#put(this.#newKey(), JSON.stringify(change))
+  sendAgain({ key, change, name }: NotKept): void {
+    this.#put(this.#newKey(), JSON.stringify(name ? { ...change, named: name } : change))
     this.letGo(key)
   }
 
@@ -101,13 +106,15 @@ export class Outbox {
     this.#onPage.delete(key)
   }
 
+  /** After all that wait, even where the clock was set back. */
   #newKey(): string {
-    this.#last = Math.max(this.#last + 1, this.#now() * 1000)
+    const newest = Number(this.#texts(PREFIX).at(-1)?.[0].slice(PREFIX.length).split('.')[0] ?? 0)
+    this.#last = Math.max(this.#last + 1, newest + 1, this.#now() * 1000)
     return `${PREFIX}${String(this.#last).padStart(20, '0')}.${this.#tab}`
   }
 
   #put(key: string, text: string): boolean {
-    const stored = this.#tryPut(key, text) || (this.#makeRoom(), this.#tryPut(key, text))
+    const stored = this.#tryPut(key, text)
     if (stored) this.#onPage.delete(key)
     else this.#onPage.set(key, text)
     return stored

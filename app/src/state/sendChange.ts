@@ -13,13 +13,17 @@ async function sendPacked(id: string): Promise<void> {
   throw new Refused({ detail: said, status })
 }
 
+type Sent = Record<string, unknown> & { revision: number }
+
 const methods = { put: 'PUT', patch: 'PATCH', delete: 'DELETE', restore: 'POST' } as const
 
-/** @throws Refused, Away */
-export async function sendChange(change: Change): Promise<void> {
-  if (change.kind === 'packed') return sendPacked(change.id)
+/** Sends a change, and answers with what came of it where the server says. @throws Refused, Away */
+export async function sendChange(change: Change): Promise<Sent | null> {
+  if (change.kind === 'packed') return sendPacked(change.id).then(() => null)
   if (change.kind === 'shop') return ask('/shop', { method: 'PATCH', body: change.body })
   const { kind, resource, id } = change
   const path = `/${resource}/${id}${kind === 'restore' ? '/restore' : ''}`
-  return ask(path, { method: methods[kind], ...('body' in change ? { body: change.body } : {}) })
+  const seen = kind === 'patch' && change.seen !== undefined ? `?seen=${change.seen}` : ''
+  const body = 'body' in change ? { body: change.body } : {}
+  return (await ask<Sent | undefined>(`${path}${seen}`, { method: methods[kind], ...body })) ?? null
 }

@@ -1,32 +1,48 @@
 import { createSlice, current, isDraft, type PayloadAction } from '@reduxjs/toolkit'
-import { type CollectionName, type Docs, fillIn, type LogRow, Shop } from '@thimble/contract'
-import { inWork } from '@thimble/plan'
+import { type ChangedThing, type CollectionName, type Docs, fillIn, type LogRow, Shop } from '@thimble/contract'
+import { inWork, logRowOf } from '@thimble/plan'
 import { apply } from 'json-merge-patch'
-import type { Change, NotKept } from './outbox'
+import { keyFor, keyOf, SHOP } from './changeKeys'
 import { byCollection, whole } from './documents'
+import type { Change, NotKept } from './outbox'
 
 type Connected = { connection?: ShelfState['connection']; trouble?: string | null; waiting: number; notKept: NotKept[] }
 type Removed = { resource: CollectionName; id: string; name: string }
+/** What the server says, and the changes that it may not know of yet. `opened`: to be held though it is finished. */
+type Told = { things: readonly ChangedThing[]; waiting: readonly Change[]; opened?: boolean }
+type Kept = { revision: number }
+
 export type ShelfState = {
   shop: Shop
   docs: { [Name in CollectionName]: Record<string, Docs[Name]> }
   gone: Record<CollectionName, Record<string, true>>
+  /** What the server last said of what has changes laid over it, by key; null: it knows nothing of it. */
+  said: Record<string, object | null>
+  /** The revision at which what is not held here any more left: removed, or finished. */
+  left: Record<string, number>
   log: LogRow[]
   loaded: boolean
   connection: 'unknown' | 'here' | 'away'
   /** What the server says of itself while it can keep nothing. */
   trouble: string | null
   waiting: number
-  /** Changes the server would not take, each with why. */
+  /** Changes the server would not take, or others have changed again, each with why. */
   notKept: NotKept[]
   notice: string | null
   undo: Removed | null
 }
 
-const initial: ShelfState = {
+/** What is known of the shop before anything was told. */
+const nothingTold = (): Pick<ShelfState, 'shop' | 'docs' | 'gone' | 'said' | 'left'> => ({
   shop: fillIn(Shop, {}),
   docs: byCollection(() => ({})) as ShelfState['docs'],
   gone: byCollection(() => ({})),
+  said: {},
+  left: {},
+})
+
+const initial: ShelfState = {
+  ...nothingTold(),
   log: [],
   loaded: false,
   connection: 'unknown',
@@ -43,18 +59,106 @@ const initial: ShelfState = {
  */
 const plain = (doc: object): object => JSON.parse(JSON.stringify(isDraft(doc) ? current(doc) : doc))
 
-function applyChange(state: ShelfState, change: Change): void {
-  if (change.kind === 'shop') {
-    state.shop = apply(plain(state.shop), change.body) as Shop
-    return
+/** A key’s collection; none is called “shop”. */
+const placeOf = (key: string): [CollectionName, string] => key.split('/') as [CollectionName, string]
+
+function shownAt(state: ShelfState, key: string): object | null {
+  if (key === SHOP) return state.shop
+  const [resource, id] = placeOf(key)
+  return state.docs[resource]?.[id] ?? null
+}
+
+function show(state: ShelfState, key: string, doc: object): void {
+  if (key === SHOP) state.shop = doc as Shop
+  else {
+    const [resource, id] = placeOf(key)
+    ;(state.docs[resource] as Record<string, object>)[id] = doc
   }
-  const { resource, id } = change
-  const docs = state.docs[resource] as Record<string, object>
-  if (change.kind === 'put') docs[id] ??= whole(resource, change.body)
-  else if (change.kind === 'delete') state.gone[resource][id] = true
-  else if (change.kind === 'restore') delete state.gone[resource][id]
-  else if (change.kind === 'patch' && docs[id])
-    docs[id] = whole(resource, apply(plain(docs[id]), change.body) as object)
+}
+
+/** The document with a change laid over it; null where there is none to change. */
+function laid(doc: object | null, change: Change): object | null {
+  if (change.kind === 'put') return doc ?? whole(change.resource, change.body)
+  if (!doc || (change.kind !== 'patch' && change.kind !== 'shop')) return doc
+  const merged = apply(plain(doc), change.body) as object
+  return change.kind === 'shop' ? merged : whole(change.resource, merged)
+}
+
+function applyChange(state: ShelfState, change: Change): void {
+  if (change.kind === 'delete') state.gone[change.resource][change.id] = true
+  else if (change.kind === 'restore') delete state.gone[change.resource][change.id]
+  else {
+    const key = keyOf(change)
+    const before = shownAt(state, key)
+    const after = laid(before, change)
+    if (!after || after === before) return
+    if (!(key in state.said)) state.said[key] = before
+    show(state, key, after)
+  }
+}
+
+/** Shows what the server has, with what it may not know of laid over. */
+function lay(state: ShelfState, key: string, base: object | null, waiting: readonly Change[]): void {
+  const over = waiting.filter((change) => keyOf(change) === key)
+  const doc = over.reduce(laid, base)
+  if (doc) show(state, key, doc)
+  if (over.length > 0) state.said[key] = base
+  else delete state.said[key]
+  for (const change of over) if (change.kind === 'delete' || change.kind === 'restore') applyChange(state, change)
+}
+
+const revisionOf = (doc: object | null | undefined): number => (doc as Kept | null)?.revision ?? 0
+
+function tell(state: ShelfState, thing: ChangedThing, { waiting, opened = false }: Omit<Told, 'things'>): void {
+  const { collection, id, revision } = thing
+  const key = keyFor(collection, id)
+  const base = key in state.said ? state.said[key]! : shownAt(state, key)
+  const known = Math.max(revisionOf(base), opened ? 0 : (state.left[key] ?? 0))
+  // An answer that comes late says nothing new; what it was waited for lies over no more.
+  if (revision <= known) relay(state, key, waiting)
+  else if (key === SHOP) lay(state, key, fillIn(Shop, thing.doc ?? {}), waiting)
+  else if (!thing.doc) leave(state, collection as CollectionName, thing, waiting)
+  else take(state, thing, waiting, opened || base !== null)
+}
+
+/** What the server said last, with what is waiting laid over it anew. */
+function relay(state: ShelfState, key: string, waiting: readonly Change[]): void {
+  if (key in state.said) lay(state, key, state.said[key]!, waiting)
+}
+
+/** A document as the server has it now; a finished piece is held only where it is on the screen. */
+function take(state: ShelfState, thing: ChangedThing, waiting: readonly Change[], onScreen: boolean): void {
+  const { id, revision } = thing
+  const name = thing.collection as CollectionName
+  if (!(name in state.docs)) return
+  const [key, doc] = [keyFor(name, id), Object.freeze(whole(name, thing.doc!))]
+  const finished = name === 'pieces' && !inWork(doc as Docs['pieces'])
+  if (name === 'pieces') tellLog(state, doc as Docs['pieces'])
+  if (finished && !onScreen) state.left[key] = revision
+  else {
+    delete state.gone[name][id]
+    lay(state, key, doc, waiting)
+  }
+}
+
+/** What was removed stays in reach while its way back is offered. */
+function leave(state: ShelfState, name: CollectionName, { id, revision }: ChangedThing, waiting: readonly Change[]) {
+  if (!(name in state.docs)) return
+  const key = keyFor(name, id)
+  state.left[key] = revision
+  state.gone[name][id] = true
+  if (name === 'pieces') state.log = state.log.filter((row) => row.pieceId !== id)
+  relay(state, key, waiting)
+}
+
+/** The log as far as it is on this device follows what is told of its pieces. */
+function tellLog(state: ShelfState, piece: Docs['pieces']): void {
+  const [row, at] = [logRowOf(piece), state.log.findIndex(({ pieceId }) => pieceId === piece.id)]
+  if (at >= 0) state.log.splice(at, 1)
+  const oldest = state.log.at(-1)?.finishedAt ?? ''
+  if (!row || row.finishedAt < oldest) return
+  const after = state.log.findIndex(({ finishedAt }) => finishedAt < row.finishedAt)
+  state.log.splice(after < 0 ? state.log.length : after, 0, row)
 }
 
 const keysOf = (list: readonly { key: string }[]): string => list.map(({ key }) => key).join()
@@ -65,35 +169,25 @@ export const shelf = createSlice({
   initialState: initial,
   reducers: {
     changed: (state, { payload }: PayloadAction<Change>) => applyChange(state, payload),
-    /** Lists as the server has them; changes still on their way are laid over again. */
-    arrived: (
-      state,
-      {
-        payload,
-      }: PayloadAction<{
-        docs: Partial<{ [Name in CollectionName]: Docs[Name][] }>
-        shop?: Shop
-        log?: LogRow[]
-        over: Change[]
-      }>,
-    ) => {
-      if (payload.shop) state.shop = payload.shop
-      if (payload.log) state.log = payload.log
-      for (const [resource, list] of Object.entries(payload.docs)) {
-        const finished = resource === 'pieces' ? Object.values(state.docs.pieces).filter((p) => !inWork(p)) : []
-        const kept = Object.fromEntries([...finished, ...list].map((doc) => [doc.id, doc]))
-        ;(state.docs[resource as CollectionName] as object) = kept
-      }
-      for (const change of payload.over) applyChange(state, change)
-      state.loaded = true
+    told: (state, { payload: { things, ...rest } }: PayloadAction<Told>) => {
+      for (const thing of things) tell(state, thing, rest)
     },
-    opened: (state, { payload }: PayloadAction<{ doc: Docs['pieces']; over: Change[] }>) => {
-      ;(state.docs.pieces as Record<string, object>)[payload.doc.id] = payload.doc
-      for (const change of payload.over)
-        if (change.kind !== 'shop' && change.id === payload.doc.id) applyChange(state, change)
+    /**
+     * The server’s history is not the one known here: only what it says now stands, and what it may not know of yet.
+     * What was being worked on stays in sight though it is gone there.
+     */
+    toldAnew: (state, { payload: { things, waiting } }: PayloadAction<Told>) => {
+      const keys = [...waiting, ...state.notKept.map(({ change }) => change)].map(keyOf)
+      const atHand = keys.map((key) => [key, shownAt(state, key)] as const)
+      Object.assign(state, nothingTold())
+      for (const thing of things) tell(state, thing, { waiting })
+      for (const [key, doc] of atHand) if (doc && !shownAt(state, key)) show(state, key, doc)
     },
-    remembered: (state, { payload }: PayloadAction<Pick<ShelfState, 'shop' | 'docs' | 'log'>>) => {
-      Object.assign(state, payload)
+    /** All that is held here is here. */
+    complete: (state) => void (state.loaded = true),
+    /** A change was dropped: what the server says stands again, with what else is waiting. */
+    droppedChange: (state, { payload: { key, waiting } }: PayloadAction<{ key: string; waiting: Change[] }>) => {
+      relay(state, key, waiting)
     },
     connected: (state, { payload }: PayloadAction<Connected>) => {
       if (payload.connection) {
@@ -103,6 +197,7 @@ export const shelf = createSlice({
       state.waiting = payload.waiting
       if (keysOf(state.notKept) !== keysOf(payload.notKept)) (state.notKept as unknown) = payload.notKept
     },
+    logArrived: (state, { payload }: PayloadAction<LogRow[]>) => void (state.log = payload),
     olderArrived: (state, { payload }: PayloadAction<LogRow[]>) => {
       for (const row of payload) if (!state.log.some((r) => r.pieceId === row.pieceId)) state.log.push(row)
     },
@@ -111,4 +206,15 @@ export const shelf = createSlice({
   },
 })
 
-export const { changed, arrived, opened, remembered, connected, olderArrived, noticed, removed } = shelf.actions
+export const {
+  changed,
+  told,
+  toldAnew,
+  complete,
+  droppedChange,
+  connected,
+  logArrived,
+  olderArrived,
+  noticed,
+  removed,
+} = shelf.actions

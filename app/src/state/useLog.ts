@@ -1,11 +1,13 @@
 import type { LogRow } from '@thimble/contract'
 import { logRowOf } from '@thimble/plan'
-import { useMemo } from 'react'
+import { useEffect, useMemo } from 'react'
+import { openLog } from './startShelf'
 import { useShelf } from './store'
 import { useDocs } from './useShelfDocs'
 
 /** The log as the server has it, with pieces finished or changed on this device laid over it. */
 export function useLog(): LogRow[] {
+  useEffect(() => void openLog(), [])
   const rows = useShelf((s) => s.log)
   const gone = useShelf((s) => s.gone.pieces)
   const pieces = useDocs('pieces')

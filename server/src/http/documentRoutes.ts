@@ -30,7 +30,6 @@ export function documentRoutes(api: OpenAPIHono, name: string, store: DocumentSt
   const tags = [name]
   const { schema } = store.collection
   const one = { 200: { description: 'As kept', content: json(schema) }, ...failures }
-  const gone = { 204: { description: 'Done' }, ...failures }
 
   const list = createRoute({
     method: 'get',
@@ -70,6 +69,12 @@ export function documentRoutes(api: OpenAPIHono, name: string, store: DocumentSt
     return c.json(await store.patch(c.req.valid('param').id, c.req.valid('json'), seen), 200)
   })
 
+  removalRoutes(api, name, store)
+}
+
+function removalRoutes(api: OpenAPIHono, name: string, store: DocumentStore<Document>): void {
+  const tags = [name]
+  const gone = { 204: { description: 'Done' }, ...failures }
   const remove = createRoute({
     method: 'delete',
     path: `/${name}/{id}`,

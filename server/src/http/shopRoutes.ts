@@ -1,5 +1,5 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi'
-import { Shop, shopFileOf } from '@thimble/contract'
+import { ImportEffect, Shop, shopFileOf } from '@thimble/contract'
 import { stream } from 'hono/streaming'
 import { readAsOne } from '../db/readAsOne'
 import { readParts } from '../shopFile/readParts'
@@ -33,7 +33,6 @@ export function shopRoutes(app: OpenAPIHono, store: ShopStore): void {
 function wholeShopRoutes(app: OpenAPIHono, store: ShopStore): void {
   const tags = ['shop']
   const file = shopFileOf(store.registry)
-  const effect = z.object({ added: z.int(), changed: z.int(), older: z.int(), same: z.int() })
   app.openAPIRegistry.registerPath({
     method: 'post',
     path: '/import',
@@ -47,7 +46,7 @@ function wholeShopRoutes(app: OpenAPIHono, store: ShopStore): void {
     responses: {
       200: {
         description: 'How many of each came in; of a dry run, what each list would do',
-        content: json(z.union([z.record(z.string(), z.number()), z.record(z.string(), effect)])),
+        content: json(z.union([z.record(z.string(), z.number()), ImportEffect])),
       },
       415: failures[415],
       422: failures[422],

@@ -1,4 +1,4 @@
-import { type Document, PackedDesign, type Registry, Shop } from '@thimble/contract'
+import { type Document, type ImportEffect, PackedDesign, type Registry, Shop } from '@thimble/contract'
 import { CoreError } from '@thimble/core/errors'
 import { isDeepStrictEqual } from 'node:util'
 import { z, ZodRealError } from 'zod'
@@ -9,10 +9,6 @@ import { Staged } from './stagedShop'
 
 const PackedOfCard = z.strictObject({ id: z.string().max(64), packed: PackedDesign })
 type PackedOfCard = z.infer<typeof PackedOfCard>
-
-/** What a list of a file would do: how many are new, differ from what is kept, are older than it, and are the same. */
-type Effect = { added: number; changed: number; older: number; same: number }
-export type ImportEffect = Record<string, Effect>
 
 type Read = { counts: Record<string, number>; effect: ImportEffect; cards: Set<string>; packed: string[] }
 
@@ -53,7 +49,7 @@ const schemasOf = (registry: Registry): Readonly<Record<string, z.ZodType>> => (
 
 function emptyRead(registry: Registry): Read {
   const names = [...Object.keys(registry), 'packedDesigns']
-  const none = (): Effect => ({ added: 0, changed: 0, older: 0, same: 0 })
+  const none = (): ImportEffect[string] => ({ added: 0, changed: 0, older: 0, same: 0 })
   return {
     counts: Object.fromEntries(names.map((name) => [name, 0])),
     effect: Object.fromEntries(names.map((name) => [name, none()])),

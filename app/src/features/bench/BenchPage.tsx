@@ -7,13 +7,18 @@ import { useDeferredValue, useMemo } from 'react'
 import { View } from 'react-native'
 import { useShelf } from '@/state/store'
 import { Grid } from '@/ui/Grid'
+import { Growing } from '@/ui/Growing'
 import { Page, useShopName } from '@/ui/Page'
+import { SetApart } from '@/ui/SetApart'
 import { Words, Heading } from '@/ui/Words'
 import { useDocs } from '@/state/useShelfDocs'
 import { PieceCard } from './PieceCard'
 
 const urgency = (a: Piece, b: Piece): number =>
   (a.due ?? '9999').localeCompare(b.due ?? '9999') || a.createdAt.localeCompare(b.createdAt)
+
+/** More than these are not seen at a glance, so they are counted. */
+const MANY = 12
 
 /** Pieces in work, the most urgent first. */
 export function BenchPage() {
@@ -25,15 +30,23 @@ export function BenchPage() {
   return (
     <Page
       title={useShopName()}
-      aside={format(new Date(), 'EEE d MMM')}
+      aside={[onBench.length > MANY ? `${onBench.length} in work` : '', format(new Date(), 'EEE d MMM')]
+        .filter(Boolean)
+        .join(', ')}
       wideContent
       foot={<Button title="New piece" onPress={() => router.push('/new')} />}
     >
-      <Grid>
-        {onBench.map((piece) => (
-          <PieceCard key={piece.id} piece={piece} />
-        ))}
-      </Grid>
+      <Growing items={onBench}>
+        {(shown) => (
+          <Grid>
+            {shown.map((piece) => (
+              <SetApart key={piece.id} name={piece.name}>
+                <PieceCard piece={piece} />
+              </SetApart>
+            ))}
+          </Grid>
+        )}
+      </Growing>
       {onBench.length === 0 && loaded ? <EmptyBench /> : null}
     </Page>
   )

@@ -17,8 +17,12 @@ export const PieceCard = memo(function PieceCard({ piece }: { piece: Piece }) {
   const p = usePalette()
   const router = useRouter()
   const shop = useShelf((s) => s.shop)
-  const designs = useShelf((s) => s.docs.designs)
-  const next = useMemo(() => nextAction(piece, planMeasure(piece, { shop, designs })), [piece, shop, designs])
+  const { designId } = piece.measure
+  const design = useShelf((s) => (designId ? s.docs.designs[designId] : undefined))
+  const next = useMemo(() => {
+    const designs = design ? { [design.id]: design } : {}
+    return nextAction(piece, planMeasure(piece, { shop, designs }))
+  }, [piece, shop, design])
   const done = useMemo(() => stagesDone(piece), [piece])
   const due = piece.due ? dueIn(piece.due) : null
   return (

@@ -1,15 +1,19 @@
+import type { DesignCard } from '@thimble/contract'
 import { loadOf } from '@thimble/plan'
 import { Button } from '@rneui/themed'
 import { formatLength } from '@thimble/core/lengths'
 import { useRouter } from 'expo-router'
+import { memo } from 'react'
 import { Pressable, View } from 'react-native'
 import { ColourStrip } from '@/drawing/ColourStrip'
 import { DesignThumb } from '@/drawing/DesignThumb'
 import { useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Grid } from '@/ui/Grid'
+import { Growing } from '@/ui/Growing'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
+import { SetApart } from '@/ui/SetApart'
 import { Heading, Words } from '@/ui/Words'
 import { useNamed } from '@/state/useShelfDocs'
 import { countWords, loadNames } from '@/words/designWords'
@@ -18,10 +22,8 @@ const THUMB = 104
 
 /** The shelf of designs. */
 export function DesignsPage() {
-  const p = usePalette()
   const router = useRouter()
   const designs = useNamed('designs')
-  const style = useShelf((s) => s.shop)
   return (
     <Page
       title="Designs"
@@ -29,43 +31,17 @@ export function DesignsPage() {
       aside={`${designs.length}`}
       foot={<Button title="Add a design" onPress={() => router.push('/designs/add')} />}
     >
-      <Grid>
-        {designs.map((d) => {
-          const { mean, loadClass } = loadOf(d)
-          const about = d.summary && !d.summary.estimated ? '' : 'about '
-          return (
-            <Pressable
-              key={d.id}
-              role="link"
-              aria-label={d.name}
-              onPress={() => router.push(`/designs/${d.id}`)}
-              style={{
-                flexDirection: 'row',
-                gap: 14,
-                backgroundColor: p.paper,
-                borderBottomWidth: 1,
-                borderBottomColor: p.seam,
-                padding: 12,
-                paddingHorizontal: 16,
-              }}
-            >
-              <View style={{ width: THUMB, gap: 4 }}>
-                <DesignThumb design={d} px={THUMB} />
-                <ColourStrip
-                  blocks={d.colours.map((colour, i) => ({ colour, share: d.summary?.blocks[i]?.stitches ?? 1 }))}
-                  height={7}
-                />
-              </View>
-              <View style={{ flex: 1, minWidth: 0, gap: 2 }}>
-                <Heading level={3}>{d.name}</Heading>
-                <Words bold>{`${formatLength(d.width, style)} × ${formatLength(d.height, style)}`}</Words>
-                <Words soft>{countWords(d)}</Words>
-                <Words soft>{`${loadNames[loadClass]}, ${about}${Math.round(mean)} a cm²`}</Words>
-              </View>
-            </Pressable>
-          )
-        })}
-      </Grid>
+      <Growing items={designs}>
+        {(shown) => (
+          <Grid>
+            {shown.map((design) => (
+              <SetApart key={design.id} name={design.name}>
+                <DesignLine design={design} />
+              </SetApart>
+            ))}
+          </Grid>
+        )}
+      </Growing>
       {designs.length === 0 ? (
         <Section>
           <Words>No designs yet. Add one from a file, as wording, or by its size.</Words>
@@ -74,3 +50,41 @@ export function DesignsPage() {
     </Page>
   )
 }
+
+const DesignLine = memo(function DesignLine({ design: d }: { design: DesignCard }) {
+  const p = usePalette()
+  const router = useRouter()
+  const style = useShelf((s) => s.shop)
+  const { mean, loadClass } = loadOf(d)
+  const about = d.summary && !d.summary.estimated ? '' : 'about '
+  return (
+    <Pressable
+      role="link"
+      aria-label={d.name}
+      onPress={() => router.push(`/designs/${d.id}`)}
+      style={{
+        flexDirection: 'row',
+        gap: 14,
+        backgroundColor: p.paper,
+        borderBottomWidth: 1,
+        borderBottomColor: p.seam,
+        padding: 12,
+        paddingHorizontal: 16,
+      }}
+    >
+      <View style={{ width: THUMB, gap: 4 }}>
+        <DesignThumb design={d} px={THUMB} />
+        <ColourStrip
+          blocks={d.colours.map((colour, i) => ({ colour, share: d.summary?.blocks[i]?.stitches ?? 1 }))}
+          height={7}
+        />
+      </View>
+      <View style={{ flex: 1, minWidth: 0, gap: 2 }}>
+        <Heading level={3}>{d.name}</Heading>
+        <Words bold>{`${formatLength(d.width, style)} × ${formatLength(d.height, style)}`}</Words>
+        <Words soft>{countWords(d)}</Words>
+        <Words soft>{`${loadNames[loadClass]}, ${about}${Math.round(mean)} a cm²`}</Words>
+      </View>
+    </Pressable>
+  )
+})

@@ -6,7 +6,8 @@ import { useWatch } from 'react-hook-form'
 import { Pressable, View } from 'react-native'
 import { FormField } from '@/forms/FormField'
 import { useDraftForm } from '@/forms/useDraftForm'
-import { create, patch, remove, useShelf } from '@/state/store'
+import { create, patch, remove } from '@/state/changes'
+import { useShelf } from '@/state/store'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
@@ -33,7 +34,7 @@ export function ItemFormPage({ id }: { id: string }) {
     if (!item || problems.name) return
     const now = new Date().toISOString()
     if (kept) patch('items', kept.id, item)
-    else create('items', { ...item, id: crypto.randomUUID(), createdAt: now, updatedAt: now })
+    else create('items', { ...item, id: crypto.randomUUID(), createdAt: now, updatedAt: now, revision: 0 })
     form.forget()
     if (router.canGoBack()) router.back()
     else router.replace('/new')

@@ -4,10 +4,11 @@ import { holdingNames } from '@thimble/core/recipe'
 import { faultNames, howBadNames, verdictNames } from '@thimble/core/records'
 import { writeSaid } from '@thimble/core/words'
 import { keptPlaced } from '@thimble/plan'
-import { useEffect } from 'react'
+import { useEffect, useState } from 'react'
 import { View } from 'react-native'
 import { ItemDrawing } from '@/drawing/ItemDrawing'
-import { openPiece, useShelf } from '@/state/store'
+import { useShelf } from '@/state/store'
+import { openPiece } from '@/state/sync'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Section } from '@/ui/Section'
 import { BigNumbers, Heading, Words } from '@/ui/Words'
@@ -19,13 +20,13 @@ import { bobbinText, layerDetail, layerLabel, needleText } from '@/words/stackWo
 export function RecordSheet({ id }: { id: string }) {
   const piece = useShelf((s) => s.docs.pieces[id])
   const shop = useShelf((s) => s.shop)
-  useEffect(() => void openPiece(id), [id])
-  const known = useShelf((s) => s.log.some((row) => row.pieceId === id))
+  const [missing, setMissing] = useState(false)
+  useEffect(() => void openPiece(id).then((found) => setMissing(found === 'missing')), [id])
   const record = piece?.finish.kept[0]
   if (!piece || !record)
     return (
       <Section>
-        <Words role="status">{known && !piece ? 'Fetching the record …' : 'There is no such record.'}</Words>
+        <Words role="status">{!piece && !missing ? 'Fetching the record …' : 'There is no such record.'}</Words>
       </Section>
     )
   const style: LengthStyle = { unit: shop.unit, fraction: shop.fraction }

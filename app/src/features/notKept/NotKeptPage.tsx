@@ -4,11 +4,13 @@ import { useState } from 'react'
 import { View } from 'react-native'
 import { saveFile } from '@/desk/saveFile'
 import type { NotKept } from '@/state/outbox'
-import { letGo, sendAgain, useShelf } from '@/state/store'
+import { letGo, sendAgain } from '@/state/changes'
+import { useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { Heading, Words } from '@/ui/Words'
+import { SetAsideSection } from './SetAsideSection'
 import { linesOf, nounOf, pathOf } from './changeWords'
 
 /** Changes the server would not take: each named, with why, to be mended, tried again, copied out or let go. */
@@ -19,7 +21,7 @@ export function NotKeptPage() {
       <Section
         says={
           notKept.length > 0
-            ? 'The shop would not take these. They stay on this device until you have dealt with them.'
+            ? 'These are not in the shop. They stay on this device until you have dealt with them.'
             : 'Everything you typed is kept.'
         }
       >
@@ -27,6 +29,7 @@ export function NotKeptPage() {
           <Refused key={one.key} one={one} />
         ))}
       </Section>
+      <SetAsideSection />
     </Page>
   )
 }
@@ -36,7 +39,7 @@ function Refused({ one }: { one: NotKept }) {
   const router = useRouter()
   const { change, reason } = one
   const kept = useShelf((s) => (change.kind === 'shop' ? s.shop : s.docs[change.resource][change.id]))
-  const name = kept?.name ?? (change.kind === 'put' ? change.body.name : nounOf(change))
+  const name = kept?.name ?? one.name ?? (change.kind === 'put' ? change.body.name : nounOf(change))
   return (
     <View
       role="group"

@@ -11,7 +11,7 @@ const paths: Record<CollectionName, string> = {
   items: '/items',
   pieces: '/piece',
 }
-const nouns: Record<CollectionName, string> = {
+export const nouns: Record<CollectionName, string> = {
   hoops: 'A hoop',
   supplies: 'A backing or topping',
   threads: 'A thread',

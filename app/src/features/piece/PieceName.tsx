@@ -1,6 +1,6 @@
 import { LocalDate, type Patch, type Piece } from '@thimble/contract'
 import { View } from 'react-native'
-import { patch } from '@/state/store'
+import { patch } from '@/state/changes'
 import { Field } from '@/ui/Field'
 import { LimitedField } from '@/ui/LimitedField'
 import { NameField } from '@/ui/NameField'

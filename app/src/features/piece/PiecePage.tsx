@@ -1,12 +1,16 @@
 import { DESIGN_MISSING, isDone, stageAt, stagesDone } from '@thimble/plan'
 import { type Piece, type StageId, stageIds } from '@thimble/contract'
+import { Button } from '@rneui/themed'
 import { useRouter } from 'expo-router'
 import { memo, useCallback, useEffect, useMemo, useState } from 'react'
 import { Pressable, ScrollView, useWindowDimensions, View } from 'react-native'
 import { AdviceBar } from '@/ui/AdviceBar'
+import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { stageNames, ThreadLine } from '@/ui/ThreadLine'
-import { openPiece, remove, useShelf } from '@/state/store'
+import { remove, restore } from '@/state/changes'
+import { useShelf } from '@/state/store'
+import { openPiece } from '@/state/sync'
 import { usePalette } from '@/theme/PaletteProvider'
 import { useWide } from '@/ui/Split'
 import { useSettled } from '@/ui/useSettled'
@@ -46,11 +50,13 @@ export function PiecePage({ id }: { id: string }) {
   // While something is typed the drawing follows at once, and the ticket, which is large, when the hand pauses.
   const settled = useSettled(live)
   const piece = settled?.id === id ? settled : live
+  const gone = useShelf((s) => s.gone.pieces[id])
   const [missing, setMissing] = useState(false)
   const p = usePalette()
   useEffect(() => {
     if (!piece) void openPiece(id).then((found) => setMissing(found === 'missing'))
   }, [id, piece])
+  if (piece && gone) return <RemovedPiece id={id} />
   if (piece) return <Ticket key={id} piece={piece} />
   return (
     <View style={{ flex: 1, backgroundColor: p.calico, padding: 24 }}>
@@ -58,6 +64,17 @@ export function PiecePage({ id }: { id: string }) {
         {missing ? 'This piece is not kept here; it may have been removed.' : 'Fetching the piece …'}
       </Words>
     </View>
+  )
+}
+
+/** Removed meanwhile, on another device perhaps; what was typed of it is there still. */
+function RemovedPiece({ id }: { id: string }) {
+  return (
+    <Page title="Removed" back>
+      <Section says="This piece was removed.">
+        <Button title="Bring it back" onPress={() => restore('pieces', id)} />
+      </Section>
+    </Page>
   )
 }
 

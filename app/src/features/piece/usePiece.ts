@@ -13,7 +13,8 @@ import {
 } from '@thimble/plan'
 import { useCallback, useMemo } from 'react'
 import { selectBuild, selectBuilt, selectHoop, selectMarked, selectMeasure } from '@/state/plans'
-import { patch, store, useShelf } from '@/state/store'
+import { patch } from '@/state/changes'
+import { store, useShelf } from '@/state/store'
 import { usePlanShelf } from '@/state/useShelfDocs'
 import { siblingsNow } from './useSiblings'
 

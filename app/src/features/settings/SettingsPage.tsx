@@ -3,12 +3,14 @@ import type { ReactNode } from 'react'
 import { useWatch } from 'react-hook-form'
 import { View } from 'react-native'
 import { FormChoices } from '@/forms/FormField'
-import { patchShop, useShelf } from '@/state/store'
+import { patchShop } from '@/state/changes'
+import { useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { NameField } from '@/ui/NameField'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
+import { TakeShopIn } from './TakeShopIn'
 import { type SettingsForm, useSettingsForm } from './useSettingsForm'
 
 const units = [
@@ -45,6 +47,7 @@ export function SettingsPage() {
       <HabitSection control={control} />
       <Section title="Your data" says="Everything the shop keeps, as one open JSON file.">
         <ExportLink />
+        <TakeShopIn />
       </Section>
     </Page>
   )

@@ -1,7 +1,8 @@
 import type { Patch, Shop } from '@thimble/contract'
 import { useForm, type UseFormReturn } from 'react-hook-form'
 import { useEachValue } from '@/forms/useEachValue'
-import { patchShop, useShelf } from '@/state/store'
+import { patchShop } from '@/state/changes'
+import { useShelf } from '@/state/store'
 
 type Choices = Pick<Shop, 'unit' | 'theme' | 'habits'> & { fraction: string }
 export type SettingsForm = UseFormReturn<Choices>

@@ -70,7 +70,7 @@ export function WriteSection({ design }: { design: DesignCard }) {
 
 /** The card with its design as it was read; its changes stand beside it, so that they can be taken back elsewhere. */
 async function saveJson(design: DesignCard): Promise<void> {
-  const { id, createdAt, updatedAt, summary, ...said } = design
+  const { id, createdAt, updatedAt, revision, summary, ...said } = design
   const packed = await atDesk((d) => d.packed(id))
   const file: Omit<DesignFile, 'packed'> = { format: 'zealous-thimble-design', version: 2, design: said }
   saveFile(design.name, 'json', `${JSON.stringify(file).slice(0, -1)},"packed":${packed}}\n`)

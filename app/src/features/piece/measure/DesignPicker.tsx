@@ -1,6 +1,8 @@
 import type { Patch } from '@thimble/contract'
+import { useState } from 'react'
 import { View } from 'react-native'
 import { Choices } from '@/ui/Choices'
+import { Field } from '@/ui/Field'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { LengthField } from '@/ui/LengthField'
 import { Words } from '@/ui/Words'
@@ -9,14 +11,32 @@ import { loadNames, workKinds } from '@/words/designWords'
 import type { PieceTools } from '../usePiece'
 
 const BY_SIZE = 'by-size'
+/** More than these are found by their names. */
+const MOST_OFFERED = 24
 
 /** A design from the shelf, or just its size. */
 export function DesignPicker({ tools: { piece, plan, shelf, set } }: { tools: PieceTools }) {
   const designs = useNamed('designs')
-  const choices = [{ id: BY_SIZE, name: 'By size' }, ...designs.map((d) => ({ id: d.id, name: d.name }))]
   const { designId } = piece.measure
+  const [words, setWords] = useState('')
+  const found = designs.filter(({ id, name }) => id !== designId && name.toLowerCase().includes(words.toLowerCase()))
+  const chosen = designs.filter(({ id }) => id === designId)
+  const offered = [...chosen, ...found].slice(0, MOST_OFFERED)
+  const choices = [{ id: BY_SIZE, name: 'By size' }, ...offered.map(({ id, name }) => ({ id, name }))]
   return (
     <View style={{ gap: 12 }}>
+      {designs.length > MOST_OFFERED ? (
+        <Field
+          label="Find a design"
+          value={words}
+          onChange={setWords}
+          hint={
+            found.length + chosen.length > offered.length
+              ? `${offered.length} of ${found.length + chosen.length} are shown: type more of the name.`
+              : undefined
+          }
+        />
+      ) : null}
       <Choices
         label="Which design"
         long={choices.length > 4}

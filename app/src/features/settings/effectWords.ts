@@ -1,0 +1,27 @@
+import type { ImportEffect } from '@thimble/contract'
+
+const nouns: Readonly<Record<string, [one: string, many: string]>> = {
+  hoops: ['hoop', 'hoops'],
+  supplies: ['backing or topping', 'backings and toppings'],
+  threads: ['thread', 'threads'],
+  designs: ['design', 'designs'],
+  items: ['item', 'items'],
+  pieces: ['piece', 'pieces'],
+  packedDesigns: ['design’s stitches or outlines', 'designs’ stitches and outlines'],
+}
+
+/** What a file would do, a sentence a list that it says something of. */
+export function effectLines(effect: ImportEffect): string[] {
+  const lines = Object.entries(effect).flatMap(([list, { added, changed, older, same }]) => {
+    const all = added + changed + same
+    if (all === 0) return []
+    const [one, many] = nouns[list] ?? [list, list]
+    const parts = [
+      added > 0 ? `${added} new` : '',
+      changed > 0 ? `${changed} written over${older > 0 ? `, ${older} of them newer here` : ''}` : '',
+      same > 0 ? `${same} as here already` : '',
+    ]
+    return [`${all} ${all === 1 ? one : many}: ${parts.filter(Boolean).join('; ')}.`]
+  })
+  return lines.length > 0 ? lines : ['There is nothing in it.']
+}

@@ -1,0 +1,9 @@
+import type { Change } from './outbox'
+
+/** The settings, as if they were a document. */
+export const SHOP = 'shop/shop'
+
+export const keyFor = (collection: string, id: string): string => `${collection}/${id}`
+
+/** Which document a change is of. */
+export const keyOf = (change: Change): string => (change.kind === 'shop' ? SHOP : keyFor(change.resource, change.id))

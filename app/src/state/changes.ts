@@ -1,0 +1,121 @@
+import type { CollectionName, DesignCard, Docs, Patch, Shop } from '@thimble/contract'
+import { Refused } from '@/http/client'
+import { tellAway } from './away'
+import { keyOf } from './changeKeys'
+import { outbox, tellQueue, waitingChanges } from './deviceOutbox'
+import { takeAnswer } from './held'
+import type { Change, NotKept } from './outbox'
+import { sendChange } from './sendChange'
+import { changed, droppedChange, noticed, removed } from './shelf'
+import { store } from './store'
+import { answered } from './sync'
+import { tellTabs } from './tabs'
+
+const RETRY_MS = 1500
+const PAUSE_MS = 250
+let timer: ReturnType<typeof setTimeout> | null = null
+let flushing = false
+
+/** Applies a change on the screen, keeps it on the device, and sends it on its way. */
+function change(made: Change): void {
+  const stored = outbox.add(made)
+  if (!stored) store.dispatch(noticed('This device has no room left: keep this page open until it says “saved”.'))
+  store.dispatch(changed(made))
+  tellTabs({ kind: 'made', change: made })
+  tellQueue()
+  sendSoon(stored ? PAUSE_MS : 0)
+}
+
+export function patch<Name extends CollectionName>(resource: Name, id: string, body: Patch<Docs[Name]>): void {
+  const seen = (store.getState().shelf.docs[resource] as Record<string, { revision: number }>)[id]?.revision
+  change({ kind: 'patch', resource, id, body, ...(seen ? { seen } : {}) } as Change)
+}
+export const create = <Name extends CollectionName>(resource: Name, doc: Docs[Name]): void =>
+  change({ kind: 'put', resource, id: doc.id, body: doc } as Change)
+export const patchShop = (body: Patch<Shop>): void => change({ kind: 'shop', body })
+
+/** A card with the design it stands for, which has to be kept on the device already. */
+export function createWithDesign(card: DesignCard): void {
+  create('designs', card)
+  change({ kind: 'packed', resource: 'designs', id: card.id })
+}
+
+/** Removes with a way back: the undo bar brings it back. */
+export function remove(resource: CollectionName, id: string, name: string): void {
+  change({ kind: 'delete', resource, id })
+  store.dispatch(removed({ resource, id, name }))
+}
+
+export const restore = (resource: CollectionName, id: string): void => change({ kind: 'restore', resource, id })
+
+export function bringBack(): void {
+  const { undo } = store.getState().shelf
+  if (!undo) return
+  restore(undo.resource, undo.id)
+  store.dispatch(removed(null))
+}
+
+/** Sends a change again that was refused or overtaken before. */
+export function sendAgain(refused: NotKept): void {
+  outbox.sendAgain(refused)
+  store.dispatch(changed(refused.change))
+  tellQueue()
+  sendSoon()
+}
+
+/** Throws such a change away: what the server has then stands. */
+export function letGo({ key, change }: NotKept): void {
+  outbox.letGo(key)
+  store.dispatch(droppedChange({ key: keyOf(change), waiting: waitingChanges() }))
+  tellQueue()
+}
+
+/** Sends what waits, unless it is asked to wait longer first. */
+export function sendSoon(delay = 0): void {
+  if (timer) clearTimeout(timer)
+  timer = setTimeout(() => void flush(), delay)
+}
+
+/** Sends what waits, oldest first, one tab at a time; stops and tries again later when the server is away. */
+async function flush(): Promise<void> {
+  if (flushing) return
+  flushing = true
+  try {
+    if (navigator.locks) await navigator.locks.request('zt.outbox', sendAll)
+    else await sendAll()
+  } finally {
+    flushing = false
+  }
+}
+
+async function sendAll(): Promise<void> {
+  let sent = 0
+  for (let next = outbox.startNext(); next; next = outbox.startNext()) {
+    try {
+      const doc = await sendChange(next.change)
+      outbox.forget(next)
+      const thing = doc && takeAnswer(next.change, doc)
+      if (thing) {
+        answered(thing.revision)
+        tellTabs({ kind: 'answered', thing })
+      }
+      sent++
+    } catch (error) {
+      if (error instanceof Refused) {
+        outbox.refuse(next, error.says, nameOf(next.change))
+        tellQueue()
+        continue
+      }
+      tellAway(error)
+      sendSoon(RETRY_MS)
+      return
+    }
+  }
+  tellQueue(sent > 0 ? { connection: 'here' } : {})
+}
+
+function nameOf(change: Change): string | undefined {
+  if (change.kind === 'shop') return undefined
+  const doc = store.getState().shelf.docs[change.resource][change.id]
+  return doc?.name ?? ('named' in change ? change.named : undefined)
+}

@@ -1,0 +1,76 @@
+import type { ChangedThing } from '@thimble/contract'
+import { keyFor } from './changeKeys'
+import { outbox, tellQueue, waitingChanges } from './deviceOutbox'
+import type { Change } from './outbox'
+import { bodyOf, type Mine, overtaken, withMine } from './overtaken'
+import { told, toldAnew } from './shelf'
+import { store } from './store'
+import type { HeldRecord, Seen, WorkingSet } from './workingSet'
+
+/** What the device holds; null until it is opened, and where the browser keeps none. */
+let workingSet: WorkingSet | null = null
+/** What was written from here, by document. */
+const mine = new Map<string, Mine>()
+
+export const hold = (opened: WorkingSet | null): void => void (workingSet = opened)
+
+/** Without room or database it is on the screen all the same, and comes from the server at the next start. */
+const leaveOut = (): void => undefined
+
+/** What was held here is shown as it was. */
+export function recallHeld(records: readonly HeldRecord[]): void {
+  for (const { collection, id, mine: own } of records) if (own) mine.set(keyFor(collection, id), own)
+  const things = records.map((record): ChangedThing => ({ ...record, doc: record.doc as Doc, blind: null }))
+  store.dispatch(told({ things, waiting: waitingChanges() }))
+}
+type Doc = Record<string, unknown>
+
+/** What the server has told up to `seen`: shown, held, and said where it wrote over what was written here unseen. */
+export async function takeTold(things: readonly ChangedThing[], seen?: Seen): Promise<void> {
+  const waiting = waitingChanges()
+  for (const thing of things) tellOvertaken(thing, waiting)
+  store.dispatch(told({ things, waiting }))
+  await workingSet?.write(things, seen).catch(leaveOut)
+}
+
+/** All that the server has now, in the place of what another history left here. */
+export async function takeAnew(things: readonly ChangedThing[], seen: Seen): Promise<void> {
+  mine.clear()
+  store.dispatch(toldAnew({ things, waiting: waitingChanges() }))
+  await workingSet?.clear().catch(leaveOut)
+  await workingSet?.write(things, seen).catch(leaveOut)
+}
+
+/** A change was kept: what came of it, to be shown in the other tabs too. */
+export function takeAnswer(change: Change, doc: Doc & { revision: number }): ChangedThing | null {
+  if (change.kind !== 'put' && change.kind !== 'patch' && change.kind !== 'shop') return null
+  const [collection, id] = change.kind === 'shop' ? ['shop', 'shop'] : [change.resource, change.id]
+  const thing: ChangedThing = { collection, id, revision: doc.revision, doc, blind: null }
+  const own = withMine(mine.get(keyFor(collection, id)) ?? {}, change, doc.revision)
+  mine.set(keyFor(collection, id), own)
+  showAnswer(thing)
+  void workingSet?.write([{ ...thing, mine: own }]).catch(leaveOut)
+  return thing
+}
+
+export const showAnswer = (thing: ChangedThing): void =>
+  void store.dispatch(told({ things: [thing], waiting: waitingChanges() }))
+
+function tellOvertaken(thing: ChangedThing, waiting: readonly Change[]): void {
+  const key = keyFor(thing.collection, thing.id)
+  const before = mine.get(key)
+  if (!before || !thing.doc) return
+  const { lost, mine: standing } = overtaken(before, thing, waiting)
+  mine.set(key, standing)
+  for (const { path, value, now } of lost) {
+    const change = { kind: 'patch', resource: thing.collection, id: thing.id, body: bodyOf(path, value) } as Change
+    outbox.overtake(change, overtakenText(now), thing.doc.name as string)
+  }
+  if (lost.length > 0) tellQueue()
+}
+
+function overtakenText(now: unknown): string {
+  const text = now && typeof now === 'object' && 'text' in now ? now.text : now
+  const said = typeof text === 'string' || typeof text === 'number' ? `: there it is now “${text}”` : ''
+  return `It was changed on another device at the same time${said}.`
+}

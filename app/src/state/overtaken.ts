@@ -1,0 +1,69 @@
+import type { ChangedThing } from '@thimble/contract'
+import { keyOf } from './changeKeys'
+import type { Change } from './outbox'
+
+/** What was written from here in a document, by the path of the field: its value, and the revision that came of it. */
+export type Mine = Record<string, { value: unknown; revision: number }>
+
+/** As many fields of a document are remembered, the last written. */
+const MOST = 20
+
+/** The fields a change sets, by path; a typed length is one, and so is a list. */
+export function fieldsOf(body: unknown, path = ''): [path: string, value: unknown][] {
+  const isField = body === null || typeof body !== 'object' || Array.isArray(body) || 'text' in body
+  if (isField && path !== '') return [[path, body]]
+  return Object.entries(body as object).flatMap(([key, inner]) => fieldsOf(inner, path ? `${path}/${key}` : key))
+}
+
+/** What was written from here, with what a change that came to `revision` has set. */
+export function withMine(mine: Mine, change: Change, revision: number): Mine {
+  if (change.kind !== 'patch') return mine
+  const fields = fieldsOf(change.body).map(([path, value]) => [path, { value, revision }] as const)
+  const others = Object.entries(mine).filter(([path]) => !fields.some(([own]) => own === path))
+  return Object.fromEntries([...others, ...fields].slice(-MOST))
+}
+
+type Overtaken = { path: string; value: unknown; now: unknown }
+
+/**
+ * Of what was written from here: what has since been written over by someone who had not seen it, and what of it still
+ * stands. Who had seen it has changed it on purpose.
+ */
+export function overtaken(
+  mine: Mine,
+  { collection, id, doc, blind }: ChangedThing,
+  waiting: readonly Change[],
+): { lost: Overtaken[]; mine: Mine } {
+  const key = `${collection}/${id}`
+  const own = waiting.filter((change) => change.kind === 'patch' && keyOf(change) === key)
+  const pending = new Set(
+    own.flatMap((change) => ('body' in change ? fieldsOf(change.body).map(([path]) => path) : [])),
+  )
+  const lost: Overtaken[] = []
+  const standing: [string, Mine[string]][] = []
+  for (const [path, written] of Object.entries(mine)) {
+    const now = valueAt(doc, path)
+    if (pending.has(path) || holds(now, written.value)) standing.push([path, written])
+    else if (blind?.some(([seen, became]) => seen! < written.revision && written.revision < became!))
+      lost.push({ path, value: written.value, now })
+  }
+  return { lost, mine: Object.fromEntries(standing) }
+}
+
+/** The change that would set one field again. */
+export const bodyOf = (path: string, value: unknown): object =>
+  path.split('/').reduceRight<unknown>((inner, key) => ({ [key]: inner }), value) as object
+
+function valueAt(doc: unknown, path: string): unknown {
+  return path
+    .split('/')
+    .reduce<unknown>((inner, key) => (inner && typeof inner === 'object' ? (inner as never)[key] : undefined), doc)
+}
+
+/** Whether a field says what was written; null took it away, so that it is as if it had never been set. */
+function holds(now: unknown, written: unknown): boolean {
+  if (written === null) return true
+  if (typeof written === 'object' && !Array.isArray(written) && now && typeof now === 'object')
+    return Object.entries(written).every(([key, value]) => holds((now as Record<string, unknown>)[key], value))
+  return JSON.stringify(now) === JSON.stringify(written)
+}

@@ -1,0 +1,126 @@
+import type { ChangedThing, Changes, LogRow, Piece } from '@thimble/contract'
+import { ask, Refused } from '@/http/client'
+import { tellAway } from './away'
+import { tellQueue, waitingChanges } from './deviceOutbox'
+import { takeAnew, takeTold } from './held'
+import { complete, logArrived, noticed, olderArrived, told } from './shelf'
+import { store } from './store'
+import type { Seen, WorkingSet } from './workingSet'
+
+const RETRY_MS = 1500
+const PAGE = 200
+export const LOG_PAGE = 100
+
+/** How far this tab has come; null while it has never been told all. */
+let seen: Seen | null = null
+let asking: Promise<void> | null = null
+let askAgain = false
+
+export const startFrom = (known: Seen | null): void => void (seen = known)
+
+/** What was sent from here came to this revision: nobody need ask for it, if it is the next. */
+export function answered(revision: number): void {
+  if (seen?.since === revision - 1) seen = { ...seen, since: revision }
+}
+
+/** Whether what the server wrote at a revision has been told here. */
+export const hasSeen = (revision: number, start: string): boolean => seen?.start === start && seen.since >= revision
+
+/** Asks for all that has changed, one asking at a time; while the server is away it tries again by itself. */
+export function askForChanges(): Promise<void> {
+  if (asking) askAgain = true
+  asking ??= untilTold().finally(() => {
+    asking = null
+    if (askAgain) {
+      askAgain = false
+      void askForChanges()
+    }
+  })
+  return asking
+}
+
+async function untilTold(): Promise<void> {
+  try {
+    if (seen) await pageOn(seen)
+    else await tellAll(store.getState().shelf.loaded)
+    store.dispatch(complete())
+    tellQueue({ connection: 'here' })
+  } catch (error) {
+    tellAway(error)
+    setTimeout(() => void askForChanges(), RETRY_MS)
+  }
+}
+
+async function pageOn(from: Seen): Promise<void> {
+  for (let at: Seen = from; ;) {
+    const page = await ask<Changes>(`/changes?since=${at.since}&start=${at.start}&limit=${PAGE}`)
+    if (page.anew) return tellAll(true)
+    at = { start: page.start, since: page.next }
+    if (page.changes.length > 0) await takeTold(page.changes, at)
+    seen = at
+    if (page.next >= page.last) return
+  }
+}
+
+/**
+ * All that a device has to hold. What changes meanwhile is asked for afterwards, from where this began, as a piece
+ * may be finished that an earlier page had in work. `anew`: in the place of what is shown; else page by page.
+ */
+async function tellAll(anew: boolean): Promise<void> {
+  const all: ChangedThing[] = []
+  let until: Seen | null = null
+  for (let since = 0; ;) {
+    const page: Changes = await ask<Changes>(`/changes?since=${since}&held=true&limit=${PAGE}`)
+    until ??= { start: page.start, since: page.last }
+    if (anew) all.push(...page.changes)
+    else await takeTold(page.changes)
+    since = page.next
+    if (since >= page.last) break
+  }
+  await (anew ? takeAnew(all, until) : takeTold([], until))
+  seen = until
+  return pageOn(until)
+}
+
+/** Fetches one piece, for links straight to a finished one. */
+export async function openPiece(id: string): Promise<'found' | 'missing'> {
+  try {
+    const doc = await ask<Piece>(`/pieces/${id}`)
+    const thing: ChangedThing = { collection: 'pieces', id, revision: doc.revision, doc, blind: null }
+    store.dispatch(told({ things: [thing], waiting: waitingChanges(), opened: true }))
+    return 'found'
+  } catch (error) {
+    return error instanceof Refused && error.status === 404 && !store.getState().shelf.docs.pieces[id]
+      ? 'missing'
+      : 'found'
+  }
+}
+
+let logAsked = false
+
+/** Fetches the newest of the log, once; changes to it are told. */
+export async function fetchLog(held: WorkingSet | null): Promise<void> {
+  if (logAsked) return
+  logAsked = true
+  const known = (await held?.log().catch(() => [])) ?? []
+  if (known.length > 0) store.dispatch(logArrived(known))
+  try {
+    const rows = await ask<LogRow[]>(`/log?limit=${LOG_PAGE}`)
+    store.dispatch(logArrived(rows))
+    await held?.keepLog(rows).catch(() => undefined)
+  } catch {
+    logAsked = false
+  }
+}
+
+/** Fetches the log rows before the oldest known; resolves to whether there may be more. */
+export async function fetchOlder(before: string): Promise<boolean> {
+  try {
+    const rows = await ask<LogRow[]>(`/log?limit=${LOG_PAGE}&before=${encodeURIComponent(before)}`)
+    store.dispatch(olderArrived(rows))
+    return rows.length === LOG_PAGE
+  } catch {
+    store.dispatch(noticed('Older pieces cannot be fetched now; the server is away.'))
+    return true
+  }
+}

@@ -1,0 +1,106 @@
+import type { ChangedThing, LogRow, Piece } from '@thimble/contract'
+import { inWork } from '@thimble/plan'
+import { type DBSchema, type IDBPDatabase, openDB } from 'idb'
+import { keyFor } from './changeKeys'
+import type { Mine } from './overtaken'
+
+/** Raised when records change their shape; what is there then is fetched again. */
+const VERSION = 1
+
+/** A document as the server last said it. `mine`: what was written in it from here, to be told when it is overtaken. */
+export type HeldRecord = { collection: string; id: string; revision: number; doc: object; mine?: Mine }
+/** How far this device has come, and in which history. */
+export type Seen = { start: string; since: number }
+
+interface Kept extends DBSchema {
+  docs: { key: string; value: HeldRecord }
+  /** The revision at which what is not held any more left, so that a late answer does not bring it back. */
+  left: { key: string; value: number }
+  seen: { key: string; value: Seen }
+  log: { key: string; value: LogRow[] }
+}
+
+const ONLY = 'only'
+const CHUNK = 100
+
+/** What this device holds of the shop: a record a document, in the browser's database. */
+export class WorkingSet {
+  private constructor(private readonly db: IDBPDatabase<Kept>) {}
+
+  /** Null where the browser keeps no database for the page. */
+  static async open(): Promise<WorkingSet | null> {
+    try {
+      const upgrade = (db: IDBPDatabase<Kept>): void => {
+        for (const name of db.objectStoreNames) db.deleteObjectStore(name)
+        for (const name of ['docs', 'left', 'seen', 'log'] as const) db.createObjectStore(name)
+      }
+      return new WorkingSet(await openDB<Kept>('zt.shelf', VERSION, { upgrade }))
+    } catch {
+      return null
+    }
+  }
+
+  /** Null where nothing was ever told here to the end. */
+  async seen(): Promise<Seen | null> {
+    return (await this.db.get('seen', ONLY)) ?? null
+  }
+
+  all(collection: string): Promise<HeldRecord[]> {
+    return this.db.getAll('docs', within(collection))
+  }
+
+  async some(collection: string, ids: readonly string[]): Promise<HeldRecord[]> {
+    const tx = this.db.transaction('docs')
+    const found = await Promise.all(ids.map((id) => tx.store.get(keyFor(collection, id))))
+    return found.filter((record) => record !== undefined)
+  }
+
+  /** A large collection bit by bit, so that hands are not held up meanwhile. */
+  async *inChunks(collection: string): AsyncGenerator<HeldRecord[]> {
+    for (let range: IDBKeyRange | null = within(collection); range;) {
+      const records: HeldRecord[] = await this.db.getAll('docs', range, CHUNK)
+      yield records
+      const last = records.at(-1)
+      range =
+        last && records.length === CHUNK
+          ? IDBKeyRange.bound(keyFor(collection, last.id), keyFor(collection, '\uffff'), true)
+          : null
+    }
+  }
+
+  /** Writes what is newer than what is there, all in one; `seen`: as far as this device has come with it. */
+  async write(things: readonly (ChangedThing & { mine?: Mine })[], seen?: Seen): Promise<void> {
+    const tx = this.db.transaction(['docs', 'left', 'seen'], 'readwrite')
+    const [docs, left] = [tx.objectStore('docs'), tx.objectStore('left')]
+    for (const { collection, id, revision, doc, mine } of things) {
+      const key = keyFor(collection, id)
+      const [known, gone] = await Promise.all([docs.get(key), left.get(key)])
+      if (revision < Math.max(known?.revision ?? 0, gone ?? 0)) continue
+      if (!doc || isFinished(collection, doc)) await Promise.all([docs.delete(key), left.put(revision, key)])
+      else if (known?.revision !== revision || mine)
+        await docs.put({ collection, id, revision, doc, ...(mine ? { mine } : {}) }, key)
+    }
+    if (seen) await tx.objectStore('seen').put(seen, ONLY)
+    await tx.done
+  }
+
+  /** Forgets all: what is held belongs to another history. */
+  async clear(): Promise<void> {
+    const tx = this.db.transaction(['docs', 'left', 'seen', 'log'], 'readwrite')
+    for (const name of tx.objectStoreNames) await tx.objectStore(name).clear()
+    await tx.done
+  }
+
+  async log(): Promise<LogRow[]> {
+    return (await this.db.get('log', ONLY)) ?? []
+  }
+
+  async keepLog(rows: LogRow[]): Promise<void> {
+    await this.db.put('log', rows, ONLY)
+  }
+}
+
+const within = (collection: string): IDBKeyRange =>
+  IDBKeyRange.bound(keyFor(collection, ''), keyFor(collection, '\uffff'))
+
+const isFinished = (collection: string, doc: object): boolean => collection === 'pieces' && !inWork(doc as Piece)

@@ -1,0 +1,33 @@
+import { type ReactNode, useEffect, useRef, useState } from 'react'
+import { View } from 'react-native'
+
+/** As much is drawn at first, and each time the end is neared. */
+const STEP = 12
+const AHEAD = '900px'
+
+type Props<T> = { items: readonly T[]; children: (shown: readonly T[]) => ReactNode }
+
+/** A long list: nothing of it is cut, but what is far below is drawn when it is neared. */
+export function Growing<T>({ items, children }: Props<T>) {
+  const [count, setCount] = useState(STEP)
+  const end = useRef<View>(null)
+  const more = count < items.length
+  useEffect(() => {
+    if (!more) return
+    const near = new IntersectionObserver(
+      ([entry]) => {
+        if (entry!.isIntersecting) setCount((now) => now + STEP)
+      },
+      { rootMargin: AHEAD },
+    )
+    near.observe(end.current as unknown as Element)
+    return () => near.disconnect()
+    // Observed anew after each step, as an end that stays in sight is told only once.
+  }, [more, count])
+  return (
+    <>
+      {children(items.slice(0, count))}
+      {more ? <View ref={end} style={{ height: 1 }} /> : null}
+    </>
+  )
+}

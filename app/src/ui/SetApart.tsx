@@ -1,0 +1,24 @@
+import { Component, type ReactNode } from 'react'
+import { View } from 'react-native'
+import { Words } from './Words'
+
+type Props = { name: string; children: ReactNode }
+
+/** One of a list: where it cannot be shown, that is said in its place, and the others are there all the same. */
+export class SetApart extends Component<Props, { why: string | null }> {
+  override state = { why: null }
+
+  static getDerivedStateFromError(error: Error): { why: string } {
+    return { why: error.message }
+  }
+
+  override render(): ReactNode {
+    if (this.state.why === null) return this.props.children
+    return (
+      <View role="alert" style={{ padding: 16, gap: 4 }}>
+        <Words bold>{this.props.name}</Words>
+        <Words tone="madder">{`This cannot be shown: ${this.state.why}`}</Words>
+      </View>
+    )
+  }
+}

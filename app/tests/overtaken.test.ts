@@ -1,0 +1,42 @@
+import type { ChangedThing } from '@thimble/contract'
+import type { Change } from '@/state/outbox'
+import { bodyOf, fieldsOf, overtaken, withMine } from '@/state/overtaken'
+
+const patch = (body: object): Change => ({ kind: 'patch', resource: 'pieces', id: 'a', body })
+const length = (text: string) => ({ text, unit: 'mm' })
+const mine = withMine({}, patch({ note: 'ours', measure: { measures: { chestWidth: length('540') } } }), 5)
+const thing = (doc: object, blind: number[][] | null): ChangedThing => ({
+  ...{ collection: 'pieces', id: 'a', revision: 9 },
+  ...{ doc: doc as ChangedThing['doc'], blind: blind as ChangedThing['blind'] },
+})
+const theirs = { note: 'theirs', measure: { measures: { chestWidth: length('540') } } }
+
+it('takes a typed length and a list as one field each', () => {
+  expect(fieldsOf({ due: null, measure: { row: length('3'), kept: [{ at: 1 }] } })).toEqual([
+    ['due', null],
+    ['measure/row', length('3')],
+    ['measure/kept', [{ at: 1 }]],
+  ])
+  expect(bodyOf('measure/row', length('3'))).toEqual({ measure: { row: length('3') } })
+})
+
+it('is told where someone wrote over a field without having seen what was written, and only of that field', () => {
+  const { lost, mine: standing } = overtaken(mine, thing(theirs, [[3, 9]]), [])
+  expect(lost).toEqual([{ path: 'note', value: 'ours', now: 'theirs' }])
+  expect(Object.keys(standing)).toEqual(['measure/measures/chestWidth'])
+})
+
+it('is not told of what was changed on purpose, by someone who had seen it', () => {
+  for (const blind of [null, [[5, 9]], [[2, 4]], [[7, 9]]])
+    expect(overtaken(mine, thing(theirs, blind), []).lost).toEqual([])
+})
+
+it('is not told while the same field is still being sent from here: then this will be the later one', () => {
+  expect(overtaken(mine, thing(theirs, [[3, 9]]), [patch({ note: 'ours again' })]).lost).toEqual([])
+})
+
+it('remembers the last twenty fields', () => {
+  const fields = Array.from({ length: 25 }, (_, i) => patch({ stitch: { checks: { [`c${i}`]: true } } }))
+  const all = fields.reduce((known, change, i) => withMine(known, change, i), {})
+  expect(Object.keys(all)).toEqual(Array.from({ length: 20 }, (_, i) => `stitch/checks/c${i + 5}`))
+})

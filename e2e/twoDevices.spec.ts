@@ -1,0 +1,108 @@
+import type { Browser, BrowserContext, Page } from '@playwright/test'
+import { expect, test } from './server'
+import { newPolo, ticket } from './ticket'
+
+/** Another device: a browser of its own, which shares nothing with the first. */
+async function another(browser: Browser, url: string): Promise<{ page: Page; context: BrowserContext }> {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, serviceWorkers: 'block' })
+  const page = await context.newPage()
+  await page.goto(url)
+  await expect(page.getByLabel(/Seam to seam/)).toBeVisible()
+  return { page, context }
+}
+
+test('two devices on one piece both keep what each added, though one was offline meanwhile', async ({
+  page,
+  browser,
+  shop,
+}) => {
+  const here = await newPolo(page, shop.url)
+  await here.saved()
+  const { page: away, context } = await another(browser, page.url())
+  const there = ticket(away)
+  await context.setOffline(true)
+  await there.pick('Pocket')
+  await expect(away.getByText(/The server is away/)).toContainText('kept here')
+  await here.pick('Stripe')
+  await here.saved()
+  await context.setOffline(false)
+  await there.saved()
+  const both = ['Pocket', 'Stripe']
+  const zones = async () =>
+    Object.values((await shop.send('GET', `/pieces/${page.url().split('/').pop()}`)).measure.zones as object)
+  expect((await zones()).map(({ name }) => name).sort()).toEqual(both)
+  for (const screen of [page, away]) {
+    const shown = screen.getByLabel('What it is', { exact: true })
+    const names = () => shown.evaluateAll((all) => all.map((one) => (one as HTMLInputElement).value).sort())
+    await expect.poll(names).toEqual(both)
+  }
+  await context.close()
+})
+
+test('a change shows on the other device within a second, and not under the hand', async ({ page, browser, shop }) => {
+  const here = await newPolo(page, shop.url)
+  await here.saved()
+  const { page: other, context } = await another(browser, page.url())
+  await here.type(/Seam to seam/, '540')
+  await here.saved()
+  const sent = performance.now()
+  await here.type(/Seam to seam/, '541')
+  await expect(other.getByLabel(/Seam to seam/)).toHaveValue('541')
+  expect(performance.now() - sent).toBeLessThan(2000)
+  await other.getByLabel(/Seam to seam/).fill('5')
+  await here.type(/Seam to seam/, '542')
+  await here.saved()
+  await other.waitForTimeout(400)
+  await expect(other.getByLabel(/Seam to seam/)).toHaveValue('5')
+  await context.close()
+})
+
+test('of one field typed on both the later stands, and the other is told what it wrote over', async ({
+  page,
+  browser,
+  shop,
+}) => {
+  const here = await newPolo(page, shop.url)
+  await here.saved()
+  const { page: away, context } = await another(browser, page.url())
+  const there = ticket(away)
+  await context.setOffline(true)
+  await there.type('For whom', 'Kelpwick Concertina Band')
+  await away.getByRole('heading', { level: 1 }).click()
+  await here.type('For whom', 'Gullhouse Guest Rooms')
+  await page.getByRole('heading', { level: 1 }).click()
+  await here.saved()
+  await context.setOffline(false)
+  await there.saved()
+  await expect(page.getByLabel('For whom')).toHaveValue('Kelpwick Concertina Band')
+  await page.getByRole('link', { name: '1 not kept: look' }).click()
+  const told = page.getByRole('group', { name: /Crew polo.*, not kept/ })
+  await expect(told).toContainText('customer: Gullhouse Guest Rooms')
+  await expect(told).toContainText('there it is now “Kelpwick Concertina Band”')
+  await expect(away.getByRole('link', { name: /not kept: look/ })).toHaveCount(0)
+  // Changed on purpose, by someone who sees what is there, nobody is told anything.
+  await here.press('Let it go')
+  await here.press('Let it go for good')
+  await page.goBack()
+  await here.type('For whom', 'Gullhouse')
+  await here.saved()
+  await expect(away.getByLabel('For whom')).toHaveValue('Gullhouse')
+  await expect(away.getByRole('link', { name: /not kept: look/ })).toHaveCount(0)
+  await context.close()
+})
+
+test('what is removed on one device goes from the other, and can be brought back there', async ({
+  page,
+  browser,
+  shop,
+}) => {
+  const here = await newPolo(page, shop.url)
+  await here.saved()
+  const { page: other, context } = await another(browser, page.url())
+  await here.press('Remove this piece')
+  await expect(other.getByText('This piece was removed.')).toBeVisible()
+  await other.getByRole('button', { name: 'Bring it back' }).click()
+  await expect(other.getByLabel(/Seam to seam/)).toBeVisible()
+  await expect(page.getByRole('link', { name: /Crew polo/ })).toBeVisible()
+  await context.close()
+})
