@@ -1,13 +1,17 @@
 import { measureApi } from './api'
 import { measureCore } from './core'
 import { measureDesigns } from './designs'
+import { measureLarge } from './large'
 import { measureLoad } from './load'
+import { measureTwin } from './twin'
 import { measureTyping } from './typing'
 
 async function main(): Promise<void> {
   const figures = [
     ...measureCore(),
     ...(await measureApi()),
+    ...(await measureTwin()),
+    ...(await measureLarge()),
     ...(await measureLoad()),
     ...(await measureTyping()),
     ...(await measureDesigns()),

@@ -38,22 +38,26 @@ export async function startShelf(): Promise<void> {
 /** The log, for who looks at it. */
 export const openLog = async (): Promise<void> => fetchLog((await opened) ?? null)
 
-/** First what the bench is made of, then the other designs bit by bit. */
+/** First what the head of the bench is made of, then the other designs bit by bit. */
 async function recall(held: WorkingSet | null): Promise<void> {
   const seen = (await held?.seen()) ?? null
   if (!held || !seen) return
   startFrom(seen)
   const small = (await Promise.all(SMALL.map((name) => held.all(name)))).flat()
-  recallHeld([...small, ...(await held.some('designs', designsOf(small)))])
+  recallHeld([...small, ...(await held.some('designs', designsAtHead(small)))])
   store.dispatch(complete())
   void recallDesigns(held)
 }
 
-/** The designs of the pieces among records. */
-function designsOf(records: readonly HeldRecord[]): string[] {
+/** The designs of the most urgent pieces, and of the one that is open. */
+function designsAtHead(records: readonly HeldRecord[]): string[] {
   const pieces = records.filter(({ collection }) => collection === 'pieces').map(({ doc }) => doc as Piece)
-  return [...new Set(pieces.flatMap(({ measure }) => measure.designId ?? []))]
+  const open = pieces.filter(({ id }) => window.location.pathname.endsWith(`/${id}`))
+  const head = pieces.sort((a, b) => (a.due ?? NO_DATE).localeCompare(b.due ?? NO_DATE)).slice(0, AT_HEAD)
+  return [...new Set([...open, ...head].flatMap(({ measure }) => measure.designId ?? []))]
 }
+const AT_HEAD = 16
+const NO_DATE = '9999'
 
 async function recallDesigns(held: WorkingSet): Promise<void> {
   for await (const records of held.inChunks('designs')) {

@@ -2,7 +2,7 @@ import type { ChangedThing } from '@thimble/contract'
 import type { Change } from './outbox'
 
 /** What tabs of one device tell each other: a change made, an answer to one, and that the server has something new. */
-export type TabNews =
+type TabNews =
   | { kind: 'made'; change: Change }
   | { kind: 'answered'; thing: ChangedThing }
   | { kind: 'news'; revision: number; start: string }

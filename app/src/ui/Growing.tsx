@@ -1,7 +1,8 @@
 import { type ReactNode, useEffect, useRef, useState } from 'react'
 import { View } from 'react-native'
 
-/** As much is drawn at first, and each time the end is neared. */
+/** As much is drawn at first, so that it is there soon, and each time the end is neared. */
+const FIRST = 4
 const STEP = 12
 const AHEAD = '900px'
 
@@ -9,7 +10,7 @@ type Props<T> = { items: readonly T[]; children: (shown: readonly T[]) => ReactN
 
 /** A long list: nothing of it is cut, but what is far below is drawn when it is neared. */
 export function Growing<T>({ items, children }: Props<T>) {
-  const [count, setCount] = useState(STEP)
+  const [count, setCount] = useState(FIRST)
   const end = useRef<View>(null)
   const more = count < items.length
   useEffect(() => {

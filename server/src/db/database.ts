@@ -1,8 +1,7 @@
-import type { LibSQLDatabase } from 'drizzle-orm/libsql'
+import type { Db, Tx } from './connection'
 import type { Revisions } from './revisions'
 
-export type Db = LibSQLDatabase
-export type Tx = Parameters<Parameters<Db['transaction']>[0]>[0]
+export type { Db, Tx }
 
 /** Takes its turn with every other write, in a transaction of its own. */
 export type Writes = { run<T>(work: (tx: Tx) => Promise<T>): Promise<T>; idle(): Promise<void> }

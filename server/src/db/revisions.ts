@@ -1,10 +1,10 @@
 import { sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
-import type { Db } from './database'
+import type { Db } from './connection'
 import { documentTables, shops, starts } from './tables'
 
 /** How far a device has come: the start of the program it last heard from, and the revision it had then. */
-export type Seen = { start: string; revision: number }
+type Seen = { start: string; revision: number }
 
 type Start = { id: string; began: number }
 

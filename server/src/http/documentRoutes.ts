@@ -66,7 +66,7 @@ export function documentRoutes(api: OpenAPIHono, name: string, store: DocumentSt
   })
   api.openapi(patch, async (c) => {
     const { seen } = c.req.valid('query')
-    return c.json(await store.patch(c.req.valid('param').id, c.req.valid('json'), seen), 200)
+    return asKept(c, await store.patch(c.req.valid('param').id, c.req.valid('json'), seen))
   })
 
   removalRoutes(api, name, store)

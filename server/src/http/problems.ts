@@ -35,6 +35,9 @@ export function invalid(c: Context, errors: Said): Response {
   return problem(c, 422, 'It cannot be kept like this', detail, errors)
 }
 
+export const notJson = (c: Context): Response =>
+  problem(c, 415, 'Not JSON', 'Send the body as JSON, with content-type: application/json.')
+
 /** The one place where errors become answers. */
 export function toProblem(error: unknown, c: Context): Response {
   if (error instanceof ZodError) return invalid(c, issuesOf(error))
@@ -49,6 +52,7 @@ export function toProblem(error: unknown, c: Context): Response {
   if (error instanceof NotKept) return problem(c, 404, 'Not found', error.message)
   if (error instanceof HTTPException && error.status === 400)
     return problem(c, 400, 'It cannot be read', 'The request is not valid JSON; send it again.')
+  if (error instanceof HTTPException && error.status === 415) return notJson(c)
   if (error instanceof HTTPException) return problem(c, error.status, 'Not taken', error.message)
   const fault = fileFaultOf(error)
   if (fault) return problem(c, fault === 'full' ? 507 : 503, ...fileFaults[fault])

@@ -1,6 +1,6 @@
 import type { Context, Hono, MiddlewareHandler } from 'hono'
 import { bodyLimit } from 'hono/body-limit'
-import { problem } from './problems'
+import { notJson, problem } from './problems'
 
 const MOST_BODY_BYTES = 2_000_000
 /** Half a million stitches take some 8 MB. */
@@ -14,12 +14,12 @@ const changes = (method: string): boolean => method !== 'GET' && method !== 'HEA
 
 /** A page of another site must not change the shop through the browser of who has both open; bodies or none. */
 export const refuseOtherSites: MiddlewareHandler = async (c, next) => {
+  if (!changes(c.req.method)) return next()
   const [site, origin] = [c.req.header('sec-fetch-site'), c.req.header('origin')]
   const elsewhere = site
     ? !['same-origin', 'none'].includes(site)
     : origin !== undefined && !sameHost(origin, c.req.header('host'))
-  if (changes(c.req.method) && elsewhere)
-    return problem(c, 403, 'Not from there', 'The shop is changed only from its own pages.')
+  if (elsewhere) return problem(c, 403, 'Not from there', 'The shop is changed only from its own pages.')
   return next()
 }
 
@@ -33,11 +33,11 @@ function sameHost(origin: string, host: string | undefined): boolean {
 
 /** A body is JSON and says so. */
 const requireJson: MiddlewareHandler = async (c, next) => {
+  if (!changes(c.req.method)) return next()
   const type = c.req.header('content-type') ?? ''
   const { headers } = c.req.raw
   const sent = Number(headers.get('content-length') ?? 0) > 0 || headers.has('transfer-encoding') || type !== ''
-  if (changes(c.req.method) && sent && !/^application\/([\w.-]+\+)?json\b/i.test(type))
-    return problem(c, 415, 'Not JSON', 'Send the body as JSON, with content-type: application/json.')
+  if (sent && !/^application\/([\w.-]+\+)?json\b/i.test(type)) return notJson(c)
   return next()
 }
 
@@ -70,7 +70,6 @@ async function textInTime(c: Context): Promise<string | null> {
 }
 
 const refuseDeepAndSlow: MiddlewareHandler = async (c, next) => {
-  if (!changes(c.req.method)) return next()
   const text = await textInTime(c)
   if (text === null) return problem(c, 408, 'Too slow', 'The rest of it did not come in time: send it again.')
   if (isDeep(text)) return problem(c, 422, 'Nested too deep', `Nothing here is nested more than ${MOST_DEPTH} deep.`)
@@ -87,13 +86,13 @@ export function guardBodies(app: Pick<Hono, 'use'>): void {
   const [few, many] = [limited(MOST_BODY_BYTES), limited(MOST_DESIGN_BYTES)]
   app.use('*', requireJson)
   // A shop file is of any length: it is read as it comes, and looks after itself.
-  const unlessShopFile =
+  const ofChanges =
     (guard: MiddlewareHandler): MiddlewareHandler =>
     (c, next) =>
-      c.req.path.endsWith('/import') ? next() : guard(c, next)
+      changes(c.req.method) && !c.req.path.endsWith('/import') ? guard(c, next) : next()
   app.use(
     '*',
-    unlessShopFile((c, next) => (c.req.path.endsWith('/packed') ? many : few)(c, next)),
+    ofChanges((c, next) => (c.req.path.endsWith('/packed') ? many : few)(c, next)),
   )
-  app.use('*', unlessShopFile(refuseDeepAndSlow))
+  app.use('*', ofChanges(refuseDeepAndSlow))
 }

@@ -1,5 +1,5 @@
 import { serveStatic } from '@hono/node-server/serve-static'
-import { Hono } from 'hono'
+import { Hono, type MiddlewareHandler } from 'hono'
 import { compress } from 'hono/compress'
 import { secureHeaders } from 'hono/secure-headers'
 import { readFileSync } from 'node:fs'
@@ -12,29 +12,37 @@ import { refuseOtherSites } from './requestGuards'
 const HASHED = /\/(_expo|assets)\//
 const LOCAL = /^(127\.0\.0\.1|localhost|\[::1\])(:\d+)?$/
 
+type Safe = Parameters<typeof secureHeaders>[0]
+const pageHeaders: Safe = {
+  contentSecurityPolicy: {
+    defaultSrc: ["'self'"],
+    scriptSrc: ["'self'"],
+    styleSrc: ["'self'", "'unsafe-inline'"],
+    imgSrc: ["'self'", 'data:', 'blob:'],
+    fontSrc: ["'self'"],
+    connectSrc: ["'self'"],
+    workerSrc: ["'self'"],
+    objectSrc: ["'none'"],
+    baseUri: ["'none'"],
+    frameAncestors: ["'none'"],
+    formAction: ["'self'"],
+  },
+  referrerPolicy: 'no-referrer',
+  strictTransportSecurity: false,
+}
+/** Of data only what bears on it: it is never a page. */
+const dataHeaders: Safe = {
+  contentSecurityPolicy: { defaultSrc: ["'none'"], frameAncestors: ["'none'"] },
+  ...{ strictTransportSecurity: false, referrerPolicy: false, originAgentCluster: false, xDnsPrefetchControl: false },
+  ...{ xDownloadOptions: false, xPermittedCrossDomainPolicies: false, xXssProtection: false, xFrameOptions: false },
+  crossOriginOpenerPolicy: false,
+}
+
 /** App and API as one site: loopback hosts only, strict headers, precompressed files, long cache for hashed ones. */
 export function site(store: ShopStore, staticFolder: string): Hono {
   const app = new Hono()
-  app.use(
-    '*',
-    secureHeaders({
-      contentSecurityPolicy: {
-        defaultSrc: ["'self'"],
-        scriptSrc: ["'self'"],
-        styleSrc: ["'self'", "'unsafe-inline'"],
-        imgSrc: ["'self'", 'data:', 'blob:'],
-        fontSrc: ["'self'"],
-        connectSrc: ["'self'"],
-        workerSrc: ["'self'"],
-        objectSrc: ["'none'"],
-        baseUri: ["'none'"],
-        frameAncestors: ["'none'"],
-        formAction: ["'self'"],
-      },
-      referrerPolicy: 'no-referrer',
-      strictTransportSecurity: false,
-    }),
-  )
+  const [ofPages, ofData] = [headersOf(secureHeaders(pageHeaders)), headersOf(secureHeaders(dataHeaders))]
+  app.use('*', (c, next) => (c.req.path.startsWith('/api/') ? ofData : ofPages)(c, next))
   // A page elsewhere that gets its name pointed at this machine must not be able to read the shop.
   app.use('*', async (c, next) =>
     LOCAL.test(c.req.header('host') ?? '')
@@ -46,8 +54,8 @@ export function site(store: ShopStore, staticFolder: string): Hono {
   for (const where of ['/api/v1/designs', '/api/v1/designs/*', '/api/v1/export'])
     app.use(where, compress({ encoding: 'gzip' }))
   app.use('/api/*', async (c, next) => {
-    await next()
     c.header('cache-control', 'no-store')
+    await next()
   })
   app.route('/api/v1', api(store))
   app.all('/api/*', (c) => problem(c, 404, 'Not found', `There is no ${c.req.method} ${c.req.path}.`))
@@ -63,4 +71,18 @@ export function site(store: ShopStore, staticFolder: string): Hono {
     return c.html(readFileSync(path.join(staticFolder, 'index.html'), 'utf8'))
   })
   return app
+}
+
+/**
+ * The headers a middleware adds to every answer, added before the answer is made: to add them to one that is made
+ * takes as long as reading a piece.
+ */
+function headersOf(middleware: MiddlewareHandler): MiddlewareHandler {
+  const bare = new Hono().use(middleware).get('/', (c) => c.body(null))
+  const known = Promise.resolve(bare.request('/')).then(({ headers }) => headers)
+  return async (c, next) => {
+    const headers = await known
+    headers.forEach((value, name) => c.header(name, value))
+    await next()
+  }
 }

@@ -9,7 +9,7 @@ import { LineTooLong, linesOf } from './lines'
 export type Part = { list: string; at: number; value: unknown }
 
 /** What does not stand a line a document is read whole, and no more than this. */
-export const MOST_WHOLE_BYTES = 60_000_000
+const MOST_WHOLE_BYTES = 60_000_000
 /** The largest thing in a shop file is a design of half a million stitches. */
 const MOST_LINE = 60_000_000
 
@@ -24,12 +24,24 @@ const LIST = /^,"(\w+)":\[$/
  */
 export async function* readParts(body: AsyncIterable<Uint8Array>, registry: Registry): AsyncGenerator<Part> {
   const chunks = body[Symbol.asyncIterator]()
-  const first = await chunks.next()
-  const head = first.done ? new Uint8Array() : first.value
+  const head = await headOf(chunks)
   const all = startingWith(head, { [Symbol.asyncIterator]: () => chunks })
-  const ours = new TextDecoder().decode(head.subarray(0, HEADER.length)) === HEADER && head.includes(10)
+  const ours = new TextDecoder().decode(head.subarray(0, HEADER.length)) === HEADER && head.includes(LINE_END)
   yield* ours ? byLine(linesOf(all, MOST_LINE)) : partsOf(await wholeOf(all), Object.keys(registry))
 }
+
+/** As much of it as holds the first line, where it has lines. */
+async function headOf(chunks: AsyncIterator<Uint8Array>): Promise<Uint8Array> {
+  let head = Buffer.alloc(0)
+  while (!head.includes(LINE_END) && head.length < MOST_HEAD) {
+    const { done, value } = await chunks.next()
+    if (done) break
+    head = Buffer.concat([head, value])
+  }
+  return head
+}
+const LINE_END = 10
+const MOST_HEAD = 65_536
 
 async function* startingWith(head: Uint8Array, rest: AsyncIterable<Uint8Array>): AsyncGenerator<Uint8Array> {
   yield head
@@ -55,25 +67,37 @@ async function* byLine(lines: AsyncIterable<string>): AsyncGenerator<Part> {
   if (!ended) throw badFile('The file is cut short: its end is missing.', list ? `${list}.${at}` : '')
 }
 
-/** A whole file as one value, read bit by bit so that others get their turn. */
+/** A whole file as one value: at once where that takes no time, else bit by bit, so that others get their turn. */
 async function wholeOf(body: AsyncIterable<Uint8Array>): Promise<unknown> {
+  const chunks: Uint8Array[] = []
+  let size = 0
+  for await (const chunk of body) {
+    chunks.push(chunk)
+    size += chunk.length
+    if (size > MOST_WHOLE_BYTES) throw tooLong()
+  }
+  if (size > SMALL) return bitByBit(chunks)
+  try {
+    return JSON.parse(Buffer.concat(chunks).toString('utf8'))
+  } catch {
+    throw notJson()
+  }
+}
+const SMALL = 3_000_000
+
+async function bitByBit(chunks: readonly Uint8Array[]): Promise<unknown> {
   const parser = new JSONParser()
-  let [read, whole]: [number, unknown] = [0, undefined]
-  let fault: Error | null = null
+  let [whole, broken]: [unknown, boolean] = [undefined, false]
   parser.onValue = ({ value, stack }) => {
     if (stack.length === 0) whole = value
   }
-  parser.onError = (error) => (fault ??= error)
-  for await (const chunk of body) {
-    read += chunk.length
-    if (read > MOST_WHOLE_BYTES) throw tooLong()
-    for (let i = 0; i < chunk.length && !fault; i += BIT) {
+  parser.onError = () => void (broken = true)
+  for (const chunk of chunks)
+    for (let i = 0; i < chunk.length && !broken; i += BIT) {
       parser.write(chunk.subarray(i, i + BIT))
       await setImmediate()
     }
-    if (fault) throw badFile('The file is not valid JSON.', '')
-  }
-  if (whole === undefined) throw badFile('The file is not valid JSON, or is cut short.', '')
+  if (broken || whole === undefined) throw notJson()
   return whole
 }
 const BIT = 65_536
@@ -102,6 +126,7 @@ function parse(line: string, path: string): Record<string, unknown> {
 }
 
 const badFile = (message: string, path: string) => new CoreError('bad-file', message, path)
+const notJson = () => badFile('The file is not valid JSON, or is cut short.', '')
 const tooLong = () =>
   badFile(
     `A file of more than ${MOST_WHOLE_BYTES / 1e6} MB is taken only as the program writes it: one document a line.`,

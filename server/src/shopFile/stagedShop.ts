@@ -12,7 +12,7 @@ const GATHERED = 200_000
 const AT_ONCE = 20
 
 /** A thing of a shop file that was read and checked. */
-export type Checked = { list: string; value: object }
+type Checked = { list: string; value: object }
 
 /** Things of a shop file waiting in a file of their own beside the database, a line each; none is in the shop yet. */
 export class Staged {

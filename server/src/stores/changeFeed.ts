@@ -2,7 +2,8 @@ import type { ChangedThing, Collection, Document } from '@thimble/contract'
 import { sql, type SQL } from 'drizzle-orm'
 import type { Database } from '../db/database'
 import { type DocumentTable, shops } from '../db/tables'
-import type { DocumentStore, TextRow } from './documentStore'
+import type { DocumentStore } from './documentStore'
+import type { TextRow } from './sound'
 
 /** One collection as the feed reads it. */
 export type Fed = { name: string; table: DocumentTable; one: Collection<Document>; store: DocumentStore<Document> }

@@ -1,12 +1,12 @@
 import type { Collection, Document } from '@thimble/contract'
-import { and, asc, eq, isNull } from 'drizzle-orm'
+import { and, asc, eq, getTableName, isNull, type SQL, sql } from 'drizzle-orm'
 import { asText, listOf } from '../db/asText'
 import type { Database, Db, Tx } from '../db/database'
 import type { DocumentTable } from '../db/tables'
 import { mergeInto } from './mergeInto'
 import { NotKept, Removed, Unreadable } from './notKept'
 import { putAside } from './setAside'
-import { Sound } from './sound'
+import { Sound, type TextRow } from './sound'
 
 /**
  * What changed: null before for a new one, null after for one that is removed; no `before` where it was not looked at.
@@ -15,10 +15,7 @@ export type Step<Doc> = { id: string; before?: Doc | null; after: Doc | null }
 /** Writes rows elsewhere that follow from a document, in its transaction. */
 export type Follow<Doc> = (tx: Tx, step: Step<Doc>) => Promise<void>
 
-/** A document's row as reading takes it: the text as it lies there, and the revision it was written at. */
-export type TextRow = { id: string; text: string; revision: number }
-
-type Found<Doc> = { doc: Doc; deletedAt: string | null; revision: number; blind: Blind | null }
+type Found<Doc> = { doc: Doc; text: string; deletedAt: string | null; revision: number; blind: Blind | null }
 type Blind = [seen: number, became: number][]
 /** `seen`: what whoever changes it had seen, where others have changed it since. */
 type Beside<Doc> = { deletedAt?: string | null; blind?: Blind | null; seen?: number } & Pick<Step<Doc>, 'before'>
@@ -32,6 +29,10 @@ const MOST_BLIND = 8
  */
 export class DocumentStore<Doc extends Document> {
   readonly #sound: Sound
+  // Put together once, as these are asked more often than anything else.
+  readonly #read: ReturnType<typeof readOne>
+  readonly #find: ReturnType<typeof findOne>
+  readonly #upsert: ReturnType<typeof upsertOf>
 
   constructor(
     private readonly database: Database,
@@ -41,6 +42,9 @@ export class DocumentStore<Doc extends Document> {
     private readonly now: () => string,
     private readonly follow?: Follow<Doc>,
   ) {
+    this.#read = readOne(database.db, table)
+    this.#find = findOne(table)
+    this.#upsert = upsertOf(table, Object.keys(collection.lookUps))
     this.#sound = new Sound(collection.schema, (row, reason) => this.#setAside(row, reason))
   }
 
@@ -67,12 +71,7 @@ export class DocumentStore<Doc extends Document> {
 
   /** @throws NotKept */
   async getText(id: string): Promise<string> {
-    const { table } = this
-    const rows = await this.database.db
-      .select({ id: table.id, text: asText(table.doc), revision: table.revision })
-      .from(table)
-      .where(and(eq(table.id, id), isNull(table.deletedAt)))
-    const [row] = await this.soundOf(rows)
+    const [row] = await this.soundOf(await this.#read.all({ id }))
     if (!row) throw new NotKept(id)
     return row.text
   }
@@ -91,17 +90,19 @@ export class DocumentStore<Doc extends Document> {
 
   /**
    * Merges a JSON merge patch (RFC 7396) into the document. `seen`: the revision it was made upon; where others have
-   * changed the document since, that is noted, so that they can be told. @throws NotKept, ZodError
+   * changed the document since, that is noted, so that they can be told. Answers with its JSON text.
+   * @throws NotKept, ZodError
    */
-  patch(id: string, patch: object, seen?: number): Promise<Doc> {
+  patch(id: string, patch: object, seen?: number): Promise<string> {
     return this.database.writes.run(async (tx) => {
       const row = await this.findIn(tx, id)
       if (!row) throw new NotKept(id)
       const { createdAt, revision } = row.doc
       const set = { id, createdAt, revision, updatedAt: this.now() }
-      const doc = this.collection.schema.parse({ ...mergeInto(this.collection.schema, row.doc, patch), ...set })
+      const merged = mergeInto(this.collection.schema, JSON.parse(row.text) as Doc, patch)
+      const doc = this.collection.schema.parse({ ...merged, ...set })
       const { deletedAt, blind } = row
-      return this.put(tx, doc, { deletedAt, blind, before: row.doc, ...(seen! < row.revision ? { seen } : {}) })
+      return this.#write(tx, doc, { deletedAt, blind, before: row.doc, ...(seen! < row.revision ? { seen } : {}) })
     })
   }
 
@@ -114,19 +115,22 @@ export class DocumentStore<Doc extends Document> {
   }
 
   /** Writes the document at a revision of its own, over an older one; within a transaction that may hold more. */
-  async put(tx: Tx, given: Doc, { deletedAt = null, blind = null, seen, before }: Beside<Doc> = {}): Promise<Doc> {
+  async put(tx: Tx, doc: Doc, beside: Beside<Doc> = {}): Promise<Doc> {
+    return JSON.parse(await this.#write(tx, doc, beside)) as Doc
+  }
+
+  async #write(tx: Tx, given: Doc, { deletedAt = null, blind = null, seen, before }: Beside<Doc>): Promise<string> {
     const revision = this.database.revisions.take()
     const doc = { ...given, revision }
     const { id, name, createdAt, updatedAt } = doc
-    const lookUps = Object.fromEntries(
-      Object.entries(this.collection.lookUps).map(([column, { of }]) => [column, of(doc)]),
-    )
-    const blinder = seen === undefined ? blind : [...(blind ?? []), [seen, revision] as const].slice(-MOST_BLIND)
-    const row = { id, name, doc, createdAt, updatedAt, deletedAt, revision, blind: blinder as Blind | null, ...lookUps }
-    await tx.insert(this.table).values(row).onConflictDoUpdate({ target: this.table.id, set: row })
+    const text = JSON.stringify(doc)
+    const blinder = seen === undefined ? blind : [...(blind ?? []), [seen, revision]].slice(-MOST_BLIND)
+    const common = [id, name, text, createdAt, updatedAt, deletedAt, revision, blinder && JSON.stringify(blinder)]
+    const lookUps = Object.values(this.collection.lookUps).map(({ of }) => of(doc))
+    await tx.run(this.#upsert([...common, ...lookUps]))
     await this.follow?.(tx, { id, after: deletedAt === null ? doc : null, ...(before === undefined ? {} : { before }) })
     this.#sound.know(revision)
-    return doc
+    return text
   }
 
   /** @throws Unreadable */
@@ -137,15 +141,11 @@ export class DocumentStore<Doc extends Document> {
 
   /** With what was removed. @throws Unreadable */
   async findIn(tx: Db | Tx, id: string): Promise<Found<Doc> | null> {
-    const { table } = this
-    const { deletedAt, revision, blind } = table
-    const [row] = await tx
-      .select({ text: asText(table.doc), deletedAt, revision, blind })
-      .from(table)
-      .where(eq(table.id, id))
+    const [row] = await tx.all<TextRow & { deletedAt: string | null; blind: string | null }>(this.#find(id))
     if (!row) return null
     try {
-      return { ...row, doc: JSON.parse(row.text) as Doc }
+      const blind = row.blind === null ? null : (JSON.parse(row.blind) as Blind)
+      return { ...row, blind, doc: JSON.parse(row.text) as Doc }
     } catch {
       throw new Unreadable(id)
     }
@@ -172,4 +172,40 @@ export class DocumentStore<Doc extends Document> {
       await this.follow?.(tx, { id, after: null })
     })
   }
+}
+
+const readOne = (db: Db, table: DocumentTable) =>
+  db
+    .select({ id: table.id, text: asText(table.doc), revision: table.revision })
+    .from(table)
+    .where(and(eq(table.id, sql.placeholder('id')), isNull(table.deletedAt)))
+    .prepare()
+
+/** A whole row, of one that was removed too. */
+function findOne(table: DocumentTable): (id: string) => SQL {
+  const { doc, deletedAt, revision, blind } = table
+  const head = sql.raw(
+    `SELECT id, ${doc.name} AS text, ${deletedAt.name} AS deletedAt, ${revision.name} AS revision, ${blind.name} AS blind FROM "${getTableName(table)}" WHERE id = `,
+  )
+  return (id) => sql.join([head, sql.param(id)])
+}
+
+/** Writes a row over an older one of the same id: values in the order of the common columns and then of the look-ups. */
+function upsertOf(table: DocumentTable, lookUps: readonly string[]): (values: readonly unknown[]) => SQL {
+  const { id, name, doc, createdAt, updatedAt, deletedAt, revision, blind } = table
+  const common = [id, name, doc, createdAt, updatedAt, deletedAt, revision, blind].map((column) => column.name)
+  const columns = [...common, ...lookUps].map((column) => `"${column}"`)
+  const head = sql.raw(`INSERT INTO "${getTableName(table)}" (${columns.join()}) VALUES (`)
+  const set = columns.slice(1).map((column) => `${column} = excluded.${column}`)
+  const tail = sql.raw(`) ON CONFLICT (id) DO UPDATE SET ${set.join()}`)
+  const comma = sql.raw(',')
+  return (values) =>
+    sql.join([
+      head,
+      sql.join(
+        values.map((value) => sql.param(value)),
+        comma,
+      ),
+      tail,
+    ])
 }

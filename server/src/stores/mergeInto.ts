@@ -7,7 +7,7 @@ import { UnknownKeys } from './notKept'
 const UNSAFE = new Set(['__proto__', 'prototype', 'constructor'])
 
 /**
- * A copy of the document with a JSON merge patch (RFC 7396) applied.
+ * The document with a JSON merge patch (RFC 7396) applied to it; it is changed itself.
  * @throws UnknownKeys for keys that the document has no place for, CoreError('bad-patch') for one that would reach into
  *   the language instead of the document
  */
@@ -15,7 +15,7 @@ export function mergeInto(schema: ZodType, doc: object, patch: object): object {
   refuseUnsafe(patch, '')
   const unknown = unknownKeys(schema, patch)
   if (unknown.length > 0) throw new UnknownKeys(unknown)
-  return apply(structuredClone(doc), patch) as object
+  return apply(doc, patch) as object
 }
 
 function refuseUnsafe(value: unknown, path: string): void {

@@ -1,7 +1,9 @@
 import { setImmediate } from 'node:timers/promises'
 import type { ZodType } from 'zod'
-import type { TextRow } from './documentStore'
 import { reasonOf } from './setAside'
+
+/** A document's row as reading takes it: the text as it lies there, and the revision it was written at. */
+export type TextRow = { id: string; text: string; revision: number }
 
 /** As many are looked through before others get their turn. */
 const AT_ONCE = 20

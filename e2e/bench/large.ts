@@ -1,0 +1,163 @@
+import { chromium, type Page } from '@playwright/test'
+import type { Piece } from '@thimble/contract'
+import { finishedAt } from '@thimble/plan'
+import config from '../../playwright.config'
+import { demoShop } from '../../demo/demoShop'
+import { ShopServer } from '../server'
+import type { Figure } from './figure'
+
+const [PIECES, IN_WORK, DESIGNS] = [20_000, 300, 2_000]
+const RUNS = 5
+
+const middle = (list: number[]): number => list.sort((a, b) => a - b)[Math.floor(list.length / 2)]!
+const p95 = (list: number[]): number => list.sort((a, b) => a - b)[Math.floor(list.length * 0.95)]!
+
+/** A shop of 20 000 pieces and 2 000 designs, a document a line. */
+function* largeShop(): Generator<string> {
+  const demo = demoShop('demo')
+  const [open, done] = [demo.pieces.find(({ id }) => id === 'piece-polo-4')!, demo.pieces.find(finishedAt)!]
+  const { format, version, shop, hoops, supplies, threads, items, designs } = demo
+  yield `${JSON.stringify({ format, version, shop }).slice(0, -1)}\n`
+  const several = Array.from({ length: DESIGNS }, (_, i) => ({ ...designs[i % designs.length]!, id: `design-${i}` }))
+  for (const [name, list] of Object.entries({ hoops, supplies, threads, items, designs: [...designs, ...several] }))
+    yield `,"${name}":[\n${list.map((doc) => JSON.stringify(doc)).join('\n,')}\n]\n`
+  yield ',"pieces":[\n'
+  for (let i = 0; i < PIECES; i++) {
+    const piece: Piece = {
+      ...(i < IN_WORK ? open : done),
+      ...{ id: `large-${i}`, name: `Large shop, piece ${i}`, due: i === 0 ? '2026-01-05' : '2026-12-24' },
+      ...(i < IN_WORK ? { measure: { ...open.measure, designId: `design-${i % DESIGNS}` } } : {}),
+    }
+    yield `${i > 0 ? ',' : ''}${JSON.stringify(piece)}\n`
+  }
+  yield ']\n}\n'
+}
+
+const asStream = (text: Generator<string>): ReadableStream<Uint8Array> =>
+  new ReadableStream({
+    pull(controller) {
+      const { done, value } = text.next()
+      if (done) controller.close()
+      else controller.enqueue(new TextEncoder().encode(value))
+    },
+  })
+
+/** What a large shop costs: coming in, on the feed, and on a phone that knows it. */
+export async function measureLarge(): Promise<Figure[]> {
+  const server = await ShopServer.fresh()
+  await server.start()
+  try {
+    const imported = await timedImport(server)
+    const feed = await feedAfterEdits(server)
+    return [...imported, feed, ...(await knownDevice(server))]
+  } finally {
+    await server.stop()
+    server.clear()
+  }
+}
+
+async function timedImport(server: ShopServer): Promise<Figure[]> {
+  let longest = 0
+  let over = false
+  const others = (async () => {
+    while (!over) {
+      const start = performance.now()
+      await server.send('GET', '/health')
+      longest = Math.max(longest, performance.now() - start)
+      await new Promise((resolve) => setTimeout(resolve, 20))
+    }
+  })()
+  const start = performance.now()
+  const answer = await fetch(`${server.url}/api/v1/import`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: asStream(largeShop()),
+    duplex: 'half',
+  } as RequestInit)
+  if (!answer.ok) throw new Error(await answer.text())
+  const took = (performance.now() - start) / 1000
+  over = true
+  await others
+  return [
+    { what: '20 000 pieces and 2 000 designs taken in', value: took, unit: 's', aim: null },
+    { what: 'longest that another request waited meanwhile', value: longest, unit: 'ms', aim: 100 },
+  ]
+}
+
+async function feedAfterEdits(server: ShopServer): Promise<Figure> {
+  const times: number[] = []
+  for (let i = 0; i < 100; i++) {
+    const { revision } = await server.send('PATCH', `/pieces/large-${i}`, { note: `edit ${i}` })
+    const start = performance.now()
+    const { changes } = await server.send('GET', `/changes?since=${revision - 1}`)
+    times.push(performance.now() - start)
+    if (changes.length !== 1) throw new Error(`${changes.length} changes after one edit`)
+  }
+  return { what: '/changes after one edit, 95th percentile', value: p95(times), unit: 'ms', aim: 20 }
+}
+
+async function knownDevice(server: ShopServer): Promise<Figure[]> {
+  const browser = await chromium.launch(config.use!.launchOptions)
+  try {
+    const context = await browser.newContext({ viewport: { width: 390, height: 844 } })
+    const page = await context.newPage()
+    await page.goto(server.url)
+    await firstCard(page).waitFor({ timeout: 60_000 })
+    await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
+    // Everything told, and the shell kept.
+    await page.waitForTimeout(8000)
+    const writes = await writesOfOneEdit(page)
+    const wire = await context.newCDPSession(page)
+    const times: number[] = []
+    for (let i = 0; i < RUNS; i++) {
+      await page.goto('about:blank')
+      await context.route('**/api/**', () => undefined)
+      await wire.send('Emulation.setCPUThrottlingRate', { rate: 4 })
+      const start = performance.now()
+      await page.goto(server.url, { waitUntil: 'commit' })
+      await firstCard(page).waitFor()
+      times.push(performance.now() - start)
+      await wire.send('Emulation.setCPUThrottlingRate', { rate: 1 })
+      await page.waitForTimeout(1500)
+      await context.unroute('**/api/**')
+    }
+    await page.waitForTimeout(4000)
+    await wire.send('HeapProfiler.collectGarbage')
+    const { usedSize } = await wire.send('Runtime.getHeapUsage')
+    return [
+      { what: 'records one edit writes on the device', value: writes, unit: '', aim: 1 },
+      {
+        what: 'first usable Bench of it on a known device, no answer from the server, CPU slowed 4x (median of 5)',
+        value: middle(times),
+        unit: 'ms',
+        aim: 1500,
+      },
+      { what: 'memory of the page with all of it held', value: usedSize / 1e6, unit: 'MB', aim: 150 },
+    ]
+  } finally {
+    await browser.close()
+  }
+}
+
+const firstCard = (page: Page) => page.getByRole('link', { name: /Large shop, piece 0\./ })
+
+async function writesOfOneEdit(page: Page): Promise<number> {
+  await firstCard(page).click()
+  await page.getByLabel(/Seam to seam/).waitFor()
+  await page.evaluate(() => {
+    const count = { puts: 0 }
+    Object.assign(window, { count })
+    const { put } = IDBObjectStore.prototype
+    IDBObjectStore.prototype.put = function (...args) {
+      count.puts++
+      return put.apply(this, args)
+    }
+  })
+  await page.getByLabel('For whom').fill('Gullhouse Guest Rooms')
+  await page
+    .getByRole('status')
+    .filter({ hasText: /^saved$/ })
+    .waitFor()
+  await page.waitForTimeout(1500)
+  return page.evaluate(() => (window as never as { count: { puts: number } }).count.puts)
+}

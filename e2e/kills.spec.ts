@@ -1,0 +1,89 @@
+import type { Piece } from '@thimble/contract'
+import { logRowOf } from '@thimble/plan'
+import { demoShop } from '../demo/demoShop'
+import { expect, type ShopServer, test } from './server'
+
+/** More of the same with KILLS=200. */
+const KILLS = Number(process.env.KILLS ?? 6)
+const demo = demoShop('demo')
+const polo = demo.pieces.find(({ id }) => id === 'piece-polo-4')!
+const done = demo.pieces.find(({ finish }) => finish.kept.length > 0)!
+const IMPORTED = 400
+
+/** What was acknowledged: the note last written on a piece, whether it stands, and the imports that came in. */
+type Acknowledged = { notes: Map<string, string>; standing: Map<string, boolean>; imports: Set<string> }
+
+test('killed at any moment of any write, the shop has all it answered for, whole imports and a log that agrees', async ({
+  shop,
+}) => {
+  test.setTimeout(60_000 + KILLS * 8_000)
+  await shop.importDemo()
+  const acknowledged: Acknowledged = { notes: new Map(), standing: new Map(), imports: new Set() }
+  for (let round = 0; round < KILLS; round++) {
+    const writers = [
+      edits(shop, acknowledged, round),
+      comesAndGoes(shop, acknowledged, round),
+      imports(shop, acknowledged, round),
+    ]
+    await new Promise((resolve) => setTimeout(resolve, 40 + ((round * 977) % 900)))
+    await shop.stop('SIGKILL')
+    await Promise.all(writers)
+    await shop.start()
+    await compare(shop, acknowledged, round)
+  }
+})
+
+/** Writes until the server is gone. */
+async function untilKilled(write: (i: number) => Promise<void>): Promise<void> {
+  for (let i = 0; ; i++)
+    try {
+      await write(i)
+    } catch {
+      return
+    }
+}
+
+const edits = (shop: ShopServer, { notes }: Acknowledged, round: number) =>
+  untilKilled(async (i) => {
+    const note = `round ${round}, note ${i}`
+    await shop.send('PATCH', `/pieces/${i % 2 ? polo.id : done.id}`, { note, finish: { note } })
+    notes.set(i % 2 ? polo.id : done.id, note)
+  })
+
+const comesAndGoes = (shop: ShopServer, { standing }: Acknowledged, round: number) =>
+  untilKilled(async (i) => {
+    const id = `come-${round}-${i}`
+    await shop.send('PUT', `/pieces/${id}`, { ...(i % 2 ? polo : done), id })
+    standing.set(id, true)
+    if (i % 3 > 0) return
+    standing.delete(id)
+    await shop.send('DELETE', `/pieces/${id}`)
+    standing.set(id, false)
+  })
+
+const imports = (shop: ShopServer, acknowledged: Acknowledged, round: number) =>
+  untilKilled(async (i) => {
+    const { format, version, shop: settings } = demo
+    const run = `import ${round}-${i}`
+    const pieces = Array.from({ length: IMPORTED }, (_, k) => ({ ...polo, id: `in-${round}-${i}-${k}`, run }))
+    await shop.send('POST', '/import', { format, version, shop: settings, pieces })
+    acknowledged.imports.add(run)
+  })
+
+async function compare(shop: ShopServer, { notes, standing, imports }: Acknowledged, round: number): Promise<void> {
+  const { pieces } = await shop.send<{ pieces: Piece[] }>('GET', '/export')
+  const kept = new Map(pieces.map((piece) => [piece.id, piece]))
+  const numberOf = (note: string | undefined) => Number(/note (\d+)$/.exec(note ?? '')?.[1] ?? -1)
+  for (const [id, note] of notes)
+    if (note.startsWith(`round ${round},`)) expect(numberOf(kept.get(id)?.note)).toBeGreaterThanOrEqual(numberOf(note))
+  expect([...standing].filter(([id, stands]) => kept.has(id) !== stands)).toEqual([])
+  const counts = new Map<string, number>()
+  for (const { run } of pieces) if (run.startsWith('import ')) counts.set(run, (counts.get(run) ?? 0) + 1)
+  expect([...counts.values()].filter((count) => count !== IMPORTED)).toEqual([])
+  expect([...imports].filter((run) => !counts.has(run))).toEqual([])
+  const rows = await shop.send<{ pieceId: string }[]>('GET', '/log?limit=200')
+  const finished = pieces.filter((piece) => logRowOf(piece)).map(({ id }) => id)
+  if (finished.length <= 200) expect(rows.map(({ pieceId }) => pieceId).sort()).toEqual(finished.sort())
+  for (const { pieceId } of rows)
+    expect(logRowOf(kept.get(pieceId)!)).toEqual(rows.find((row) => row.pieceId === pieceId))
+}
