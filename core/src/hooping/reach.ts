@@ -63,8 +63,9 @@ export function reachOf(field: ConvexField, hull: TurnedHull): Point[] {
     const before = polygon.length
     polygon = clipConvex(polygon, cutAt(field, hull, corner, at))
     cuts++
-    // A cut that takes one corner puts two in its place; one that takes more shifts the rest, so begin again.
-    i = polygon.length > before ? Math.max(0, i - 1) : 0
+    // A cut that takes one corner puts two in its place; one that takes more, or the last, shifts the rest, so begin
+    // again.
+    i = polygon.length > before && i < before - 1 ? Math.max(0, i - 1) : 0
   }
   if (polygon.length < 3 || drawnArea(polygon) < 1e-9) return []
   return polygon
