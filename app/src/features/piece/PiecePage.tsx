@@ -56,7 +56,7 @@ export function PiecePage({ id }: { id: string }) {
   useEffect(() => {
     if (!piece) void openPiece(id).then((found) => setMissing(found === 'missing'))
   }, [id, piece])
-  if (piece && gone) return <RemovedPiece id={id} />
+  if (piece && gone) return <RemovedPiece {...piece} />
   if (piece) return <Ticket key={id} piece={piece} />
   return (
     <View style={{ flex: 1, backgroundColor: p.calico, padding: 24 }}>
@@ -68,9 +68,9 @@ export function PiecePage({ id }: { id: string }) {
 }
 
 /** Removed meanwhile, on another device perhaps; what was typed of it is there still. */
-function RemovedPiece({ id }: { id: string }) {
+function RemovedPiece({ id, name }: Pick<Piece, 'id' | 'name'>) {
   return (
-    <Page title="Removed" back>
+    <Page title={name} back>
       <Section says="This piece was removed.">
         <Button title="Bring it back" onPress={() => restore('pieces', id)} />
       </Section>

@@ -16,12 +16,14 @@ export function effectLines(effect: ImportEffect): string[] {
     const all = added + changed + same
     if (all === 0) return []
     const [one, many] = nouns[list] ?? [list, list]
+    const noun = `${all} ${all === 1 ? one : many}`
+    if (same === all) return [all === 1 ? `${noun}, as here already.` : `${noun}, all as here already.`]
     const parts = [
       added > 0 ? `${added} new` : '',
       changed > 0 ? `${changed} written over${older > 0 ? `, ${older} of them newer here` : ''}` : '',
       same > 0 ? `${same} as here already` : '',
     ]
-    return [`${all} ${all === 1 ? one : many}: ${parts.filter(Boolean).join('; ')}.`]
+    return [`${noun}: ${parts.filter(Boolean).join('; ')}.`]
   })
   return lines.length > 0 ? lines : ['There is nothing in it.']
 }
