@@ -6,7 +6,7 @@ import { hold, recallHeld, showAnswer } from './held'
 import { hearNews } from './news'
 import { changed, complete, noticed } from './shelf'
 import { store } from './store'
-import { answered, askForChanges, fetchLog, hasSeen, startFrom } from './sync'
+import { answered, askForChanges, fetchLog, hasSeen, startAsking, startFrom } from './sync'
 import { hearTabs } from './tabs'
 import { upgradeOutbox } from './upgradeOutbox'
 import { type HeldRecord, WorkingSet } from './workingSet'
@@ -31,7 +31,7 @@ export async function startShelf(): Promise<void> {
   await recall(held).catch(() => undefined)
   for (const waiting of waitingChanges()) store.dispatch(changed(waiting))
   tellQueue()
-  void askForChanges()
+  startAsking()
   if (outbox.size > 0) sendSoon()
 }
 

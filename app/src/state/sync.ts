@@ -15,8 +15,17 @@ export const LOG_PAGE = 100
 let seen: Seen | null = null
 let asking: Promise<void> | null = null
 let askAgain = false
+let retry: ReturnType<typeof setTimeout> | undefined
+/** Until this device has shown what it holds, it does not know from where to ask. */
+let started = false
 
-export const startFrom = (known: Seen | null): void => void (seen = known)
+export const startFrom = (known: Seen): void => void (seen = known)
+
+/** From now on changes are asked for. */
+export function startAsking(): void {
+  started = true
+  void askForChanges()
+}
 
 /** What was sent from here came to this revision: nobody need ask for it, if it is the next. */
 export function answered(revision: number): void {
@@ -27,16 +36,19 @@ export function answered(revision: number): void {
 export const hasSeen = (revision: number, start: string): boolean => seen?.start === start && seen.since >= revision
 
 /** Asks for all that has changed, one asking at a time; while the server is away it tries again by itself. */
-export function askForChanges(): Promise<void> {
-  if (asking) askAgain = true
-  asking ??= untilTold().finally(() => {
-    asking = null
-    if (askAgain) {
-      askAgain = false
-      void askForChanges()
-    }
-  })
-  return asking
+export async function askForChanges(): Promise<void> {
+  if (!started) return
+  if (asking) {
+    askAgain = true
+    return
+  }
+  clearTimeout(retry)
+  asking = untilTold()
+  await asking
+  asking = null
+  if (!askAgain) return
+  askAgain = false
+  void askForChanges()
 }
 
 async function untilTold(): Promise<void> {
@@ -47,7 +59,8 @@ async function untilTold(): Promise<void> {
     tellQueue({ connection: 'here' })
   } catch (error) {
     tellAway(error)
-    setTimeout(() => void askForChanges(), RETRY_MS)
+    clearTimeout(retry)
+    retry = setTimeout(() => void askForChanges(), RETRY_MS)
   }
 }
 
