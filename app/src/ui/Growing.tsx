@@ -4,7 +4,8 @@ import { View } from 'react-native'
 /** As much is drawn at first, so that it is there soon, and each time the end is neared. */
 const FIRST = 4
 const STEP = 12
-const AHEAD = '900px'
+/** So much follows by itself, as it is soon drawn. */
+const ANYWAY = 52
 
 type Props<T> = { items: readonly T[]; children: (shown: readonly T[]) => ReactNode }
 
@@ -15,12 +16,12 @@ export function Growing<T>({ items, children }: Props<T>) {
   const more = count < items.length
   useEffect(() => {
     if (!more) return
-    const near = new IntersectionObserver(
-      ([entry]) => {
-        if (entry!.isIntersecting) setCount((now) => now + STEP)
-      },
-      { rootMargin: AHEAD },
-    )
+    const draw = (): void => setCount((now) => now + STEP)
+    if (count < ANYWAY) {
+      const timer = setTimeout(draw)
+      return () => clearTimeout(timer)
+    }
+    const near = new IntersectionObserver(([entry]) => entry!.isIntersecting && draw())
     near.observe(end.current as unknown as Element)
     return () => near.disconnect()
     // Observed anew after each step, as an end that stays in sight is told only once.
