@@ -1,4 +1,5 @@
 import type { CollectionName, Piece } from '@thimble/contract'
+import { byUrgency } from '@thimble/plan'
 import { sendSoon } from './changes'
 import { outbox, tellQueue, waitingChanges } from './deviceOutbox'
 import { deviceStorage, keepsNothing } from './deviceStorage'
@@ -53,11 +54,10 @@ async function recall(held: WorkingSet | null): Promise<void> {
 function designsAtHead(records: readonly HeldRecord[]): string[] {
   const pieces = records.filter(({ collection }) => collection === 'pieces').map(({ doc }) => doc as Piece)
   const open = pieces.filter(({ id }) => window.location.pathname.endsWith(`/${id}`))
-  const head = pieces.sort((a, b) => (a.due ?? NO_DATE).localeCompare(b.due ?? NO_DATE)).slice(0, AT_HEAD)
+  const head = pieces.sort(byUrgency).slice(0, AT_HEAD)
   return [...new Set([...open, ...head].flatMap(({ measure }) => measure.designId ?? []))]
 }
 const AT_HEAD = 16
-const NO_DATE = '9999'
 
 async function recallDesigns(held: WorkingSet): Promise<void> {
   for await (const records of held.inChunks('designs')) {

@@ -1,6 +1,5 @@
 import { Button } from '@rneui/themed'
-import type { Piece } from '@thimble/contract'
-import { inWork } from '@thimble/plan'
+import { byUrgency, inWork } from '@thimble/plan'
 import { format } from 'date-fns/format'
 import { useRouter } from 'expo-router'
 import { useDeferredValue, useMemo } from 'react'
@@ -14,9 +13,6 @@ import { Words, Heading } from '@/ui/Words'
 import { useDocs } from '@/state/useShelfDocs'
 import { PieceCard } from './PieceCard'
 
-const urgency = (a: Piece, b: Piece): number =>
-  (a.due ?? '9999').localeCompare(b.due ?? '9999') || a.createdAt.localeCompare(b.createdAt)
-
 /** More than these are not seen at a glance, so they are counted. */
 const MANY = 12
 
@@ -26,7 +22,7 @@ export function BenchPage() {
   const loaded = useShelf((s) => s.loaded)
   // The bench stays mounted under an open ticket; it may lag behind what is typed there.
   const pieces = useDeferredValue(useDocs('pieces'))
-  const onBench = useMemo(() => pieces.filter(inWork).sort(urgency), [pieces])
+  const onBench = useMemo(() => pieces.filter(inWork).sort(byUrgency), [pieces])
   return (
     <Page
       title={useShopName()}

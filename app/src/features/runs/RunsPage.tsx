@@ -1,4 +1,4 @@
-import { inWork, stageAt } from '@thimble/plan'
+import { byUrgency, inWork, stageAt } from '@thimble/plan'
 import { type Piece, type StageId, stageIds } from '@thimble/contract'
 import { useRouter } from 'expo-router'
 import { useMemo } from 'react'
@@ -15,7 +15,7 @@ type Run = { key: string; customer: string; pieces: Piece[] }
 /** Pieces for one customer with one design on one kind of item belong together: threaded and hooped once. */
 function runsOf(pieces: Piece[]): Run[] {
   const runs = new Map<string, Run>()
-  for (const piece of pieces.filter((p) => inWork(p) && p.customer)) {
+  for (const piece of pieces.filter((p) => inWork(p) && p.customer).sort(byUrgency)) {
     const key = [piece.customer, piece.item.kind, piece.measure.designId ?? 'own'].join('|')
     const run = runs.get(key) ?? { key, customer: piece.customer, pieces: [] }
     run.pieces.push(piece)
