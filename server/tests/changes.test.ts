@@ -149,5 +149,9 @@ it('sets aside what cannot be read, with why, and shows the rest on every list',
   // Nothing can be done to them by accident.
   expect((await again.ask('PATCH', '/pieces/b', { note: 'x' })).status).toBe(409)
   expect((await again.ask('POST', '/pieces/c/restore')).status).toBe(422)
+  // A shop file that has it mends it.
+  const file = { format: 'zealous-thimble-shop', version: 2, shop: {}, pieces: [crewPolo('b')] }
+  expect(await again.ask('POST', '/import', file)).toMatchObject({ pieces: 1 })
+  expect(ids(await again.ask('GET', '/pieces?state=bench')).sort()).toEqual(['a', 'b', 'd'])
   await again.close()
 })

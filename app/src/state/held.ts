@@ -30,7 +30,11 @@ export async function takeTold(things: readonly ChangedThing[], seen?: Seen): Pr
   const waiting = waitingChanges()
   for (const thing of things) tellOvertaken(thing, waiting)
   store.dispatch(told({ things, waiting }))
-  await workingSet?.write(things, seen).catch(leaveOut)
+  const withOwn = things.map((thing) => {
+    const own = mine.get(keyFor(thing.collection, thing.id))
+    return own ? { ...thing, mine: own } : thing
+  })
+  await workingSet?.write(withOwn, seen).catch(leaveOut)
 }
 
 /** All that the server has now, in the place of what another history left here. */

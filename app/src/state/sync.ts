@@ -91,6 +91,10 @@ async function tellAll(anew: boolean): Promise<void> {
     if (since >= page.last) break
   }
   await (anew ? takeAnew(all, until) : takeTold([], until))
+  if (anew && logAsked) {
+    logAsked = false
+    void fetchLog(null)
+  }
   seen = until
   return pageOn(until)
 }

@@ -3,6 +3,7 @@ import { CoreError } from '@thimble/core/errors'
 import { isDeepStrictEqual } from 'node:util'
 import { z, ZodRealError } from 'zod'
 import type { Tx } from '../db/database'
+import { Unreadable } from '../stores/notKept'
 import type { ShopStore } from '../stores/shopStore'
 import type { Part } from './readParts'
 import { Staged } from './stagedShop'
@@ -78,10 +79,20 @@ async function note(store: ShopStore, read: Read, list: string, value: object, d
   const effect = read.effect[list]!
   if (list === 'packedDesigns') effect[await packedEffect(store, value as PackedOfCard)]++
   else {
-    const [kept, given] = [await store.documents[list]!.find(id), value as Document]
+    const [kept, given] = [await readable(store.documents[list]!.find(id)), value as Document]
     const does = effectOf(kept, given)
     effect[does]++
     if (does === 'changed' && kept!.updatedAt > given.updatedAt) effect.older++
+  }
+}
+
+/** What cannot be read any more is written over like what is not there: that is how a backup mends it. */
+async function readable<T>(found: Promise<T | null>): Promise<T | null> {
+  try {
+    return await found
+  } catch (error) {
+    if (error instanceof Unreadable) return null
+    throw error
   }
 }
 
@@ -115,9 +126,9 @@ async function apply(store: ShopStore, tx: Tx, documents: Staged, packed: Staged
     if (list === 'shop') await store.keepShop(tx, value as Shop)
     else {
       const [documents, doc] = [store.documents[list]!, value as Document]
-      const kept = await documents.findIn(tx, doc.id)
+      const kept = await readable(documents.findIn(tx, doc.id))
       if (!kept || kept.deletedAt !== null || !isSame(kept.doc, doc))
-        await documents.put(tx, doc, { before: kept?.deletedAt === null ? kept.doc : null })
+        await documents.put(tx, doc, kept ? { before: kept.deletedAt === null ? kept.doc : null } : {})
     }
   for await (const { value } of packed.all()) {
     const { id, packed: design } = value as PackedOfCard
