@@ -6,6 +6,7 @@ import { pathToFileURL } from 'node:url'
 import { promisify } from 'node:util'
 import { brotliCompress, constants, gzip } from 'node:zlib'
 import { must, requireNode, requirePackages, root } from './machine.mjs'
+import { quickenStart } from './quickStart.mjs'
 
 export const built = {
   site: path.join(root, 'app/dist'),
@@ -30,6 +31,7 @@ function sourcesHash() {
     'package-lock.json',
     'tools/build.mjs',
     'tools/offlineShell.mjs',
+    'tools/quickStart.mjs',
   ]
   for (const name of files.sort()) hash.update(name).update(readFileSync(path.join(root, name)))
   return hash.digest('hex')
@@ -81,6 +83,7 @@ export async function build({ force = false } = {}) {
   await must('Building the app', 'npm', ['exec', '--workspace=app', '--', 'expo', 'export', '--platform', 'web'], {
     env,
   })
+  quickenStart(built.site)
   const { writeOfflineShell } = await import('./offlineShell.mjs')
   await writeOfflineShell(built.site)
   await bundle('server/src/main.ts', built.server)

@@ -10,13 +10,19 @@ import { light } from '@/theme/palette'
 import { PaletteProvider } from '@/theme/PaletteProvider'
 import { Shell } from '@/ui/Shell'
 
+// What the device holds is on its way before the first drawing.
+void startShelf()
+
 export default function Layout() {
-  const [fontsReady, fontError] = useFonts(fontFiles)
+  useFonts(fontFiles)
   useEffect(() => {
-    void startShelf()
     if (process.env.NODE_ENV === 'production') void navigator.serviceWorker?.register('/sw.js')
   }, [])
-  return <Provider store={store}>{fontsReady || fontError ? <Themed /> : null}</Provider>
+  return (
+    <Provider store={store}>
+      <Themed />
+    </Provider>
+  )
 }
 
 /** What is shown when a page fails: what was typed is on the device and on its way all the same. */

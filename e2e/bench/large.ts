@@ -7,7 +7,8 @@ import { ShopServer } from '../server'
 import type { Figure } from './figure'
 
 const [PIECES, IN_WORK, DESIGNS] = [20_000, 300, 2_000]
-const RUNS = 5
+const RUNS = 9
+const DRAWN_BY_MS = 6000
 
 const middle = (list: number[]): number => list.sort((a, b) => a - b)[Math.floor(list.length / 2)]!
 const p95 = (list: number[]): number => list.sort((a, b) => a - b)[Math.floor(list.length * 0.95)]!
@@ -107,16 +108,16 @@ async function knownDevice(server: ShopServer): Promise<Figure[]> {
     // Everything told, and the shell kept.
     await page.waitForTimeout(8000)
     const writes = await writesOfOneEdit(page)
+    await page.addInitScript(noteFirstCard)
     const wire = await context.newCDPSession(page)
     const times: number[] = []
     for (let i = 0; i < RUNS; i++) {
       await page.goto('about:blank')
       await context.route('**/api/**', () => undefined)
       await wire.send('Emulation.setCPUThrottlingRate', { rate: 4 })
-      const start = performance.now()
       await page.goto(server.url, { waitUntil: 'commit' })
-      await firstCard(page).waitFor()
-      times.push(performance.now() - start)
+      await page.waitForTimeout(DRAWN_BY_MS)
+      times.push(await page.evaluate(() => (window as never as { firstCardAt: number }).firstCardAt))
       await wire.send('Emulation.setCPUThrottlingRate', { rate: 1 })
       await page.waitForTimeout(1500)
       await context.unroute('**/api/**')
@@ -127,7 +128,7 @@ async function knownDevice(server: ShopServer): Promise<Figure[]> {
     return [
       { what: 'records one edit writes on the device', value: writes, unit: '', aim: 1 },
       {
-        what: 'first usable Bench of it on a known device, no answer from the server, CPU slowed 4x (median of 5)',
+        what: 'first usable Bench of it on a known device, no answer from the server, CPU slowed 4x (median of 9)',
         value: middle(times),
         unit: 'ms',
         aim: 1500,
@@ -137,6 +138,19 @@ async function knownDevice(server: ShopServer): Promise<Figure[]> {
   } finally {
     await browser.close()
   }
+}
+
+/**
+ * Noted by the page itself, from its start to the picture with the card, as whoever asks the page while it is slowed
+ * down slows it down the more.
+ */
+function noteFirstCard(): void {
+  const watching = new MutationObserver(() => {
+    if (!document.querySelector('[role=link][aria-label^="Large shop, piece 0."]')) return
+    watching.disconnect()
+    requestAnimationFrame(() => setTimeout(() => Object.assign(window, { firstCardAt: performance.now() })))
+  })
+  watching.observe(document, { childList: true, subtree: true })
 }
 
 const firstCard = (page: Page) => page.getByRole('link', { name: /Large shop, piece 0\./ })

@@ -12,7 +12,7 @@ export { keptPlaced, type Marked, markedOf, type Placed } from './measure/placed
 export { DESIGN_MISSING, type MeasurePlan, planMeasure } from './measure/planMeasure'
 export { inOrder } from './measure/readPiece'
 export { readNumber, readSigned, readTyped } from './measure/readTyped'
-export { byUrgency } from './pieces/byUrgency'
+export { byUrgency, type Urgency, urgencyOf } from './pieces/byUrgency'
 export { kindOf } from './pieces/kindOf'
 export { newPiece, type PieceStart } from './pieces/newPiece'
 export { alsoOn, sameAgain, sharedPart } from './pieces/shared'

@@ -1,8 +1,8 @@
-import type { CollectionName, Piece } from '@thimble/contract'
-import { byUrgency } from '@thimble/plan'
+import type { CollectionName } from '@thimble/contract'
 import { sendSoon } from './changes'
 import { outbox, tellQueue, waitingChanges } from './deviceOutbox'
 import { deviceStorage, keepsNothing } from './deviceStorage'
+import { firstPageDrawn } from './firstPage'
 import { hold, recallHeld, showAnswer } from './held'
 import { hearNews } from './news'
 import { changed, complete, noticed } from './shelf'
@@ -10,11 +10,13 @@ import { store } from './store'
 import { answered, askForChanges, fetchLog, hasSeen, startAsking, startFrom } from './sync'
 import { hearTabs } from './tabs'
 import { upgradeOutbox } from './upgradeOutbox'
-import { type HeldRecord, WorkingSet } from './workingSet'
+import { WorkingSet } from './workingSet'
 
 /** What older versions of the app remembered the shelf under. */
 const OLD_KEYS = ['zt.shelf', 'zt.shelf.2']
-const SMALL: readonly (CollectionName | 'shop')[] = ['shop', 'hoops', 'supplies', 'threads', 'items', 'pieces']
+const SMALL: readonly (CollectionName | 'shop')[] = ['shop', 'hoops', 'supplies', 'threads', 'items']
+/** As many pieces as are seen at first. */
+const AT_HEAD = 6
 /** An answer to what was sent from here comes about as soon as the news of it. */
 const NEWS_PAUSE_MS = 40
 
@@ -39,28 +41,23 @@ export async function startShelf(): Promise<void> {
 /** The log, for who looks at it. */
 export const openLog = async (): Promise<void> => fetchLog((await opened) ?? null)
 
-/** First what the head of the bench is made of, then the other designs bit by bit. */
+/** First what the head of the bench is made of, then the other pieces and designs bit by bit. */
 async function recall(held: WorkingSet | null): Promise<void> {
-  const seen = (await held?.seen()) ?? null
-  if (!held || !seen) return
-  startFrom(seen)
-  const small = (await Promise.all(SMALL.map((name) => held.all(name)))).flat()
-  recallHeld([...small, ...(await held.some('designs', designsAtHead(small)))])
+  const head = await held?.head(SMALL, AT_HEAD, openIds())
+  if (!held || !head) return
+  startFrom(head.seen)
+  recallHeld(head.records)
+  await firstPageDrawn()
+  await recallAll(held, 'pieces')
   store.dispatch(complete())
-  void recallDesigns(held)
+  void recallAll(held, 'designs')
 }
 
-/** The designs of the most urgent pieces, and of the one that is open. */
-function designsAtHead(records: readonly HeldRecord[]): string[] {
-  const pieces = records.filter(({ collection }) => collection === 'pieces').map(({ doc }) => doc as Piece)
-  const open = pieces.filter(({ id }) => window.location.pathname.endsWith(`/${id}`))
-  const head = pieces.sort(byUrgency).slice(0, AT_HEAD)
-  return [...new Set([...open, ...head].flatMap(({ measure }) => measure.designId ?? []))]
-}
-const AT_HEAD = 16
+/** The id at the end of the address, if it is a piece's. */
+const openIds = (): string[] => window.location.pathname.match(/^\/piece\/([^/]+)/)?.slice(1) ?? []
 
-async function recallDesigns(held: WorkingSet): Promise<void> {
-  for await (const records of held.inChunks('designs')) {
+async function recallAll(held: WorkingSet, collection: CollectionName): Promise<void> {
+  for await (const records of held.inChunks(collection)) {
     recallHeld(records)
     await new Promise((resolve) => setTimeout(resolve))
   }

@@ -1,21 +1,22 @@
 import type { ChangedThing, LogRow, Piece } from '@thimble/contract'
-import { inWork } from '@thimble/plan'
+import { inWork, type Urgency, urgencyOf } from '@thimble/plan'
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb'
 import { keyFor } from './changeKeys'
 import type { Mine } from './overtaken'
 
 /** Raised when records change their shape; what is there then is fetched again. */
-const VERSION = 1
+const VERSION = 2
 
 /** A document as the server last said it. `mine`: what was written in it from here, to be told when it is overtaken. */
 export type HeldRecord = { collection: string; id: string; revision: number; doc: object; mine?: Mine }
 /** As it lies there: as text, which a browser takes out twice as fast as an object. */
-type Stored = Omit<HeldRecord, 'doc'> & { text: string }
+type Stored = Omit<HeldRecord, 'doc'> & { text: string; urgency?: Urgency }
 /** How far this device has come, and in which history. */
 export type Seen = { start: string; since: number }
+type Head = { seen: Seen; records: HeldRecord[] }
 
 interface Kept extends DBSchema {
-  docs: { key: string; value: Stored }
+  docs: { key: string; value: Stored; indexes: { urgency: Urgency } }
   /** The revision at which what is not held any more left, so that a late answer does not bring it back. */
   left: { key: string; value: number }
   seen: { key: string; value: Seen }
@@ -34,7 +35,8 @@ export class WorkingSet {
     try {
       const upgrade = (db: IDBPDatabase<Kept>): void => {
         for (const name of db.objectStoreNames) db.deleteObjectStore(name)
-        for (const name of ['docs', 'left', 'seen', 'log'] as const) db.createObjectStore(name)
+        for (const name of ['left', 'seen', 'log'] as const) db.createObjectStore(name)
+        db.createObjectStore('docs').createIndex('urgency', 'urgency')
       }
       return new WorkingSet(await openDB<Kept>('zt.shelf', VERSION, { upgrade }))
     } catch {
@@ -42,19 +44,25 @@ export class WorkingSet {
     }
   }
 
-  /** Null where nothing was ever told here to the end. */
-  async seen(): Promise<Seen | null> {
-    return (await this.db.get('seen', ONLY)) ?? null
-  }
-
-  async all(collection: string): Promise<HeldRecord[]> {
-    return (await this.db.getAll('docs', within(collection))).map(takenOut)
-  }
-
-  async some(collection: string, ids: readonly string[]): Promise<HeldRecord[]> {
-    const tx = this.db.transaction('docs')
-    const found = await Promise.all(ids.map((id) => tx.store.get(keyFor(collection, id))))
-    return found.filter((record) => record !== undefined).map(takenOut)
+  /**
+   * What is shown first, in one reading: some collections whole, the most urgent pieces and those that are open, with
+   * their designs. Null where nothing was ever told here to the end.
+   */
+  async head(whole: readonly string[], urgent: number, open: readonly string[]): Promise<Head | null> {
+    const tx = this.db.transaction(['docs', 'seen'])
+    const docs = tx.objectStore('docs')
+    const [seen, pieces, opened, small] = await Promise.all([
+      tx.objectStore('seen').get(ONLY),
+      docs.index('urgency').getAll(null, urgent),
+      Promise.all(open.map((id) => docs.get(keyFor('pieces', id)))),
+      Promise.all(whole.map((name) => docs.getAll(within(name)))),
+    ])
+    const atHead = [...pieces, ...present(opened)].map(takenOut)
+    const designIds = atHead.flatMap(({ doc }) => (doc as Piece).measure.designId ?? [])
+    const designs = await Promise.all(designIds.map((id) => docs.get(keyFor('designs', id))))
+    return seen
+      ? { seen, records: [...small.flat().map(takenOut), ...atHead, ...present(designs).map(takenOut)] }
+      : null
   }
 
   /** A large collection bit by bit, so that hands are not held up meanwhile. */
@@ -80,7 +88,7 @@ export class WorkingSet {
       if (revision < Math.max(known?.revision ?? 0, gone ?? 0)) continue
       if (!doc || isFinished(collection, doc)) await Promise.all([docs.delete(key), left.put(revision, key)])
       else if (known?.revision !== revision || mine)
-        await docs.put({ collection, id, revision, text: JSON.stringify(doc), ...(mine ? { mine } : {}) }, key)
+        await docs.put(toStore({ collection, id, revision, doc, mine }), key)
     }
     if (seen) await tx.objectStore('seen').put(seen, ONLY)
     await tx.done
@@ -102,7 +110,16 @@ export class WorkingSet {
   }
 }
 
-const takenOut = ({ text, ...record }: Stored): HeldRecord => ({ ...record, doc: JSON.parse(text) as object })
+const toStore = ({ doc, mine, ...record }: HeldRecord): Stored => ({
+  ...record,
+  text: JSON.stringify(doc),
+  ...(mine ? { mine } : {}),
+  ...(record.collection === 'pieces' ? { urgency: urgencyOf(doc as Piece) } : {}),
+})
+
+const takenOut = ({ text, urgency, ...record }: Stored): HeldRecord => ({ ...record, doc: JSON.parse(text) as object })
+
+const present = <T>(list: readonly (T | undefined)[]): T[] => list.filter((one) => one !== undefined)
 
 const within = (collection: string): IDBKeyRange =>
   IDBKeyRange.bound(keyFor(collection, ''), keyFor(collection, '\uffff'))

@@ -1,7 +1,8 @@
 import { useRouter } from 'expo-router'
-import type { ReactNode } from 'react'
+import { type ReactNode, useEffect } from 'react'
 import { Pressable, ScrollView, View } from 'react-native'
 import { TapeDivider } from '@/drawing/TapeDivider'
+import { pageIsThere } from '@/state/firstPage'
 import { useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { ThimbleIcon } from '@/drawing/ThimbleIcon'
@@ -22,6 +23,7 @@ type Props = {
 export function Page({ title, aside, back, children, foot, wideContent, tape = true }: Props) {
   const p = usePalette()
   const router = useRouter()
+  useEffect(pageIsThere, [])
   return (
     <View style={{ flex: 1, backgroundColor: p.calico }}>
       <View style={{ flexDirection: 'row', alignItems: 'center', paddingHorizontal: 16, minHeight: 56, gap: 12 }}>
