@@ -143,7 +143,7 @@ it('sets aside what cannot be read, with why, and shows the rest on every list',
   expect((await again.ask('GET', '/shop')).name).toBe('My workshop')
   const aside = (await again.ask('GET', '/set-aside')) as { id: string; reason: string }[]
   expect(aside.map(({ id, reason }) => [id, reason])).toEqual([
-    ['b', 'It is no JSON any more.'],
+    ['b', 'It is damaged: what lies there is only a part of it, or something else.'],
     ['c', expect.stringMatching(/^measure.placement: /)],
   ])
   // Nothing can be done to them by accident.

@@ -3,8 +3,11 @@ import type { Revisions } from './revisions'
 
 export type { Db, Tx }
 
-/** Takes its turn with every other write, in a transaction of its own. */
-export type Writes = { run<T>(work: (tx: Tx) => Promise<T>): Promise<T>; idle(): Promise<void> }
+/** Takes its turn with every other write, in a transaction of its own. `large`: it may write the whole shop. */
+export type Writes = {
+  run<T>(work: (tx: Tx) => Promise<T>, how?: { large?: boolean }): Promise<T>
+  idle(): Promise<void>
+}
 
 /**
  * A shop's database: read from `db`, written through `writes`, each change numbered by `revisions`. `standing` throws

@@ -10,6 +10,7 @@ import { StartError } from '../startError'
 import type { Database, Db } from './database'
 import { FileGone, fileFaultOf, type FileFault } from './fileFault'
 import { lockFolder } from './folderLock'
+import { writeLarge } from './largeWrite'
 import { ownersOnly } from './ownersOnly'
 import { Revisions } from './revisions'
 import { DOCUMENTS, documentsVersion, upgradeDocuments } from './upgradeDocuments'
@@ -46,7 +47,10 @@ export async function openDatabase(
     const opened = client
     const revisions = await Revisions.open(db)
     const reopen = async (): Promise<void> => opened.reconnect()
-    const writes = new WriteQueue(db, { standing, reopen, written: () => revisions.count() })
+    const writes = new WriteQueue(db, {
+      ...{ standing, reopen, written: () => revisions.count() },
+      writeLarge: (work) => writeLarge(file, BLOCK_MS, work),
+    })
     const close = async (): Promise<void> => {
       await writes.idle()
       await settle(db).catch(() => undefined)

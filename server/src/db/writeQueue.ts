@@ -9,9 +9,14 @@ const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms))
 
 /**
  * `standing` is asked before a write and before it is acknowledged, and throws when the file is not the one opened;
- * `reopen` opens all connections anew; `written` is told of each write.
+ * `reopen` opens all connections anew; `written` is told of each write; `writeLarge` does one that may write all.
  */
-type ShopFile = { standing: () => void; reopen: () => Promise<void>; written: () => void }
+type ShopFile = {
+  standing: () => void
+  reopen: () => Promise<void>
+  written: () => void
+  writeLarge: <T>(work: (tx: Tx) => Promise<T>) => Promise<T>
+}
 
 /**
  * The one way to write. Parallel transactions of the driver fail as busy and block the event loop while they wait,
@@ -27,17 +32,17 @@ export class WriteQueue implements Writes {
     private readonly file: ShopFile,
   ) {}
 
-  run<T>(work: (tx: Tx) => Promise<T>): Promise<T> {
-    const turn = this.#tail.then(() => this.#write(work))
+  run<T>(work: (tx: Tx) => Promise<T>, { large = false } = {}): Promise<T> {
+    const turn = this.#tail.then(() => this.#write(work, large))
     this.#tail = turn.catch(() => undefined)
     return turn
   }
 
-  async #write<T>(work: (tx: Tx) => Promise<T>): Promise<T> {
+  async #write<T>(work: (tx: Tx) => Promise<T>, large: boolean): Promise<T> {
     for (;;) {
       this.file.standing()
       try {
-        const written = await this.db.transaction(work)
+        const written = await (large ? this.file.writeLarge(work) : this.db.transaction(work))
         this.file.standing()
         this.#heldSince = null
         this.file.written()

@@ -35,7 +35,7 @@ export async function takeShopIn(
       await (part.list === 'packedDesigns' ? packed : documents).add({ list: part.list, value })
     }
     await requireCards(store, read)
-    if (!dry) await store.database.writes.run((tx) => apply(store, tx, documents, packed))
+    if (!dry) await store.database.writes.run((tx) => apply(store, tx, documents, packed), { large: true })
     return read
   } finally {
     await Promise.all([documents.remove(), packed.remove()])
@@ -128,7 +128,7 @@ async function apply(store: ShopStore, tx: Tx, documents: Staged, packed: Staged
       const [documents, doc] = [store.documents[list]!, value as Document]
       const kept = await readable(documents.findIn(tx, doc.id))
       if (!kept || kept.deletedAt !== null || !isSame(kept.doc, doc))
-        await documents.put(tx, doc, kept ? { before: kept.deletedAt === null ? kept.doc : null } : {})
+        await documents.put(tx, doc, kept ? { row: kept } : {})
     }
   for await (const { value } of packed.all()) {
     const { id, packed: design } = value as PackedOfCard

@@ -1,8 +1,9 @@
 import type { Collection, Document } from '@thimble/contract'
-import { and, asc, eq, getTableName, isNull, type SQL, sql } from 'drizzle-orm'
+import { and, asc, eq, isNull } from 'drizzle-orm'
 import { asText, listOf } from '../db/asText'
 import type { Database, Db, Tx } from '../db/database'
 import type { DocumentTable } from '../db/tables'
+import { type Blind, DocumentRows, type Row } from './documentRows'
 import { mergeInto } from './mergeInto'
 import { NotKept, Removed, Unreadable } from './notKept'
 import { putAside } from './setAside'
@@ -15,10 +16,11 @@ export type Step<Doc> = { id: string; before?: Doc | null; after: Doc | null }
 /** Writes rows elsewhere that follow from a document, in its transaction. */
 export type Follow<Doc> = (tx: Tx, step: Step<Doc>) => Promise<void>
 
-type Found<Doc> = { doc: Doc; text: string; deletedAt: string | null; revision: number; blind: Blind | null }
-type Blind = [seen: number, became: number][]
-/** `seen`: what whoever changes it had seen, where others have changed it since. */
-type Beside<Doc> = { deletedAt?: string | null; blind?: Blind | null; seen?: number } & Pick<Step<Doc>, 'before'>
+/**
+ * `row`: what stands under its id, null for nothing; not known where it was not looked for. `seen`: what whoever
+ * changes it had seen, where others have changed it since.
+ */
+type Beside<Doc> = { row?: Row<Doc> | null; deletedAt?: string | null; seen?: number }
 
 /** As many blind changes of one document are told of. */
 const MOST_BLIND = 8
@@ -29,10 +31,7 @@ const MOST_BLIND = 8
  */
 export class DocumentStore<Doc extends Document> {
   readonly #sound: Sound
-  // Put together once, as these are asked more often than anything else.
-  readonly #read: ReturnType<typeof readOne>
-  readonly #find: ReturnType<typeof findOne>
-  readonly #upsert: ReturnType<typeof upsertOf>
+  readonly #rows: DocumentRows<Doc>
 
   constructor(
     private readonly database: Database,
@@ -42,9 +41,7 @@ export class DocumentStore<Doc extends Document> {
     private readonly now: () => string,
     private readonly follow?: Follow<Doc>,
   ) {
-    this.#read = readOne(database.db, table)
-    this.#find = findOne(table)
-    this.#upsert = upsertOf(table, Object.keys(collection.lookUps))
+    this.#rows = new DocumentRows(database.db, table, collection.lookUps)
     this.#sound = new Sound(collection.schema, (row, reason) => this.#setAside(row, reason))
   }
 
@@ -71,7 +68,8 @@ export class DocumentStore<Doc extends Document> {
 
   /** @throws NotKept */
   async getText(id: string): Promise<string> {
-    const [row] = await this.soundOf(await this.#read.all({ id }))
+    const [found] = await this.#rows.read.all({ id })
+    const [row] = found ? await this.soundOf([{ ...found, id }]) : []
     if (!row) throw new NotKept(id)
     return row.text
   }
@@ -84,7 +82,7 @@ export class DocumentStore<Doc extends Document> {
     return this.database.writes.run(async (tx) => {
       const known = await this.findIn(tx, doc.id)
       if (known?.deletedAt) throw new Removed(doc.id)
-      return known?.doc ?? this.put(tx, doc, { before: null })
+      return known?.doc ?? this.put(tx, doc, { row: null })
     })
   }
 
@@ -99,10 +97,9 @@ export class DocumentStore<Doc extends Document> {
       if (!row) throw new NotKept(id)
       const { createdAt, revision } = row.doc
       const set = { id, createdAt, revision, updatedAt: this.now() }
-      const merged = mergeInto(this.collection.schema, JSON.parse(row.text) as Doc, patch)
+      const merged = mergeInto(this.collection.schema, row.doc, patch)
       const doc = this.collection.schema.parse({ ...merged, ...set })
-      const { deletedAt, blind } = row
-      return this.#write(tx, doc, { deletedAt, blind, before: row.doc, ...(seen! < row.revision ? { seen } : {}) })
+      return this.#write(tx, doc, { row, deletedAt: row.deletedAt, ...(seen! < row.revision ? { seen } : {}) })
     })
   }
 
@@ -119,16 +116,17 @@ export class DocumentStore<Doc extends Document> {
     return JSON.parse(await this.#write(tx, doc, beside)) as Doc
   }
 
-  async #write(tx: Tx, given: Doc, { deletedAt = null, blind = null, seen, before }: Beside<Doc>): Promise<string> {
+  async #write(tx: Tx, given: Doc, { row, deletedAt = null, seen }: Beside<Doc>): Promise<string> {
     const revision = this.database.revisions.take()
     const doc = { ...given, revision }
-    const { id, name, createdAt, updatedAt } = doc
     const text = JSON.stringify(doc)
-    const blinder = seen === undefined ? blind : [...(blind ?? []), [seen, revision]].slice(-MOST_BLIND)
-    const common = [id, name, text, createdAt, updatedAt, deletedAt, revision, blinder && JSON.stringify(blinder)]
-    const lookUps = Object.values(this.collection.lookUps).map(({ of }) => of(doc))
-    await tx.run(this.#upsert([...common, ...lookUps]))
-    await this.follow?.(tx, { id, after: deletedAt === null ? doc : null, ...(before === undefined ? {} : { before }) })
+    const known = row?.blind ?? null
+    const blind = seen === undefined ? known : [...(known ?? []), [seen, revision] as Blind[number]].slice(-MOST_BLIND)
+    // Nothing can be concluded from what cannot be read.
+    const was = row && !this.#sound.has(row) ? undefined : row
+    await tx.run(this.#rows.keep({ doc, text, deletedAt, revision, blind }, was))
+    const before = was === undefined ? {} : { before: was?.deletedAt === null ? was.doc : null }
+    await this.follow?.(tx, { id: doc.id, after: deletedAt === null ? doc : null, ...before })
     this.#sound.know(revision)
     return text
   }
@@ -140,8 +138,8 @@ export class DocumentStore<Doc extends Document> {
   }
 
   /** With what was removed. @throws Unreadable */
-  async findIn(tx: Db | Tx, id: string): Promise<Found<Doc> | null> {
-    const [row] = await tx.all<TextRow & { deletedAt: string | null; blind: string | null }>(this.#find(id))
+  async findIn(tx: Db | Tx, id: string): Promise<Row<Doc> | null> {
+    const [row] = await tx.all<TextRow & { deletedAt: string | null; blind: string | null }>(this.#rows.find(id))
     if (!row) return null
     try {
       const blind = row.blind === null ? null : (JSON.parse(row.blind) as Blind)
@@ -155,7 +153,7 @@ export class DocumentStore<Doc extends Document> {
     return this.database.writes.run(async (tx) => {
       const row = await this.findIn(tx, id)
       if (!row) throw new NotKept(id)
-      await this.put(tx, this.collection.schema.parse(row.doc), { deletedAt })
+      await this.put(tx, this.collection.schema.parse(row.doc), { row, deletedAt })
     })
   }
 
@@ -172,40 +170,4 @@ export class DocumentStore<Doc extends Document> {
       await this.follow?.(tx, { id, after: null })
     })
   }
-}
-
-const readOne = (db: Db, table: DocumentTable) =>
-  db
-    .select({ id: table.id, text: asText(table.doc), revision: table.revision })
-    .from(table)
-    .where(and(eq(table.id, sql.placeholder('id')), isNull(table.deletedAt)))
-    .prepare()
-
-/** A whole row, of one that was removed too. */
-function findOne(table: DocumentTable): (id: string) => SQL {
-  const { doc, deletedAt, revision, blind } = table
-  const head = sql.raw(
-    `SELECT id, ${doc.name} AS text, ${deletedAt.name} AS deletedAt, ${revision.name} AS revision, ${blind.name} AS blind FROM "${getTableName(table)}" WHERE id = `,
-  )
-  return (id) => sql.join([head, sql.param(id)])
-}
-
-/** Writes a row over an older one of the same id: values in the order of the common columns and then of the look-ups. */
-function upsertOf(table: DocumentTable, lookUps: readonly string[]): (values: readonly unknown[]) => SQL {
-  const { id, name, doc, createdAt, updatedAt, deletedAt, revision, blind } = table
-  const common = [id, name, doc, createdAt, updatedAt, deletedAt, revision, blind].map((column) => column.name)
-  const columns = [...common, ...lookUps].map((column) => `"${column}"`)
-  const head = sql.raw(`INSERT INTO "${getTableName(table)}" (${columns.join()}) VALUES (`)
-  const set = columns.slice(1).map((column) => `${column} = excluded.${column}`)
-  const tail = sql.raw(`) ON CONFLICT (id) DO UPDATE SET ${set.join()}`)
-  const comma = sql.raw(',')
-  return (values) =>
-    sql.join([
-      head,
-      sql.join(
-        values.map((value) => sql.param(value)),
-        comma,
-      ),
-      tail,
-    ])
 }

@@ -7,7 +7,7 @@ import { UnknownKeys } from './notKept'
 const UNSAFE = new Set(['__proto__', 'prototype', 'constructor'])
 
 /**
- * The document with a JSON merge patch (RFC 7396) applied to it; it is changed itself.
+ * The document with a JSON merge patch (RFC 7396) applied to it; what is given is not changed.
  * @throws UnknownKeys for keys that the document has no place for, CoreError('bad-patch') for one that would reach into
  *   the language instead of the document
  */
@@ -15,8 +15,21 @@ export function mergeInto(schema: ZodType, doc: object, patch: object): object {
   refuseUnsafe(patch, '')
   const unknown = unknownKeys(schema, patch)
   if (unknown.length > 0) throw new UnknownKeys(unknown)
-  return apply(doc, patch) as object
+  return apply(copyAlong(doc, patch), patch) as object
 }
+
+/** A copy of what the patch reaches into; the rest is shared, as the patch changes nothing there. */
+function copyAlong(doc: object, patch: object): object {
+  const copy: Record<string, unknown> = { ...doc }
+  for (const [key, reached] of Object.entries(patch)) {
+    const value = Object.hasOwn(copy, key) ? copy[key] : undefined
+    if (isPlain(reached) && isPlain(value)) copy[key] = copyAlong(value, reached)
+  }
+  return copy
+}
+
+const isPlain = (value: unknown): value is object =>
+  value !== null && typeof value === 'object' && !Array.isArray(value)
 
 function refuseUnsafe(value: unknown, path: string): void {
   if (value === null || typeof value !== 'object') return

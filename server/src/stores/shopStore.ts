@@ -49,7 +49,7 @@ export class ShopStore {
     return this.database.writes.run(async (tx) => {
       const { shop, unreadable } = await this.#readShop(tx)
       if (unreadable) await putAside(tx, { collection: 'shop', id: 'shop', ...unreadable })
-      return this.keepShop(tx, Shop.parse(mergeInto(Shop, structuredClone(shop), patch)))
+      return this.keepShop(tx, Shop.parse(mergeInto(Shop, shop, patch)))
     })
   }
 

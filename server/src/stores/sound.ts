@@ -25,6 +25,11 @@ export class Sound {
     this.#known.add(revision)
   }
 
+  /** Whether one can be read; nothing is done about it. */
+  has({ text, revision }: Omit<TextRow, 'id'>): boolean {
+    return this.#known.has(revision) || this.#fault(text) === null
+  }
+
   /** Those that can be read. The others are set aside, as soon as that can be written. */
   async of<Row extends TextRow>(rows: readonly Row[]): Promise<Row[]> {
     const sound: Row[] = []
