@@ -1,48 +1,58 @@
-import { createClient } from '@libsql/client'
-import { sql } from 'drizzle-orm'
+import type { Client, InStatement } from '@libsql/client'
 import { drizzle } from 'drizzle-orm/libsql'
-import Aside from 'libsql/promise'
-import { open } from 'node:fs/promises'
+import Connection from 'libsql/promise'
 import type { Tx } from './connection'
 
 /**
- * A transaction that may write the whole shop, on a connection of its own. What an ordinary one leaves to its last
- * step, putting on the disk and into the file all that was written, would here hold up every other request for as long
- * as it takes; it is done beside them, before the last step and after it.
+ * A transaction that may write the whole shop, on a connection of its own. Its last step puts all that was written in
+ * order and into the file, which takes seconds; here that goes on beside other requests, not before them.
  */
 export async function writeLarge<T>(file: string, blockMs: number, work: (tx: Tx) => Promise<T>): Promise<T> {
-  const client = createClient({ url: `file:${file}`, timeout: blockMs })
+  const connection = new Connection(file, { timeout: blockMs })
   try {
-    const db = drizzle(client)
-    await db.run(sql`PRAGMA wal_autocheckpoint = 0`)
-    const written = await db.transaction(async (tx) => {
-      const done = await work(tx)
-      await flush(`${file}-wal`)
-      return done
-    })
-    void settleAside(file)
-    return written
+    return await drizzle({ client: clientOf(connection) }).transaction(work)
   } finally {
-    client.close()
+    connection.close()
   }
 }
 
-async function flush(name: string): Promise<void> {
-  const log = await open(name, 'r+')
-  try {
-    await log.datasync()
-  } finally {
-    await log.close()
+type Prepared = Awaited<ReturnType<Connection['prepare']>>
+
+/**
+ * As much of the driver's client as a transaction needs. Statements are kept to its end: one that is thrown away is
+ * taken apart by the collector of garbage, which would wait, and all else with it, for the last step.
+ */
+function clientOf(connection: Connection): Client {
+  const kept = new Map<string, Prepared>()
+  const preparedFor = async (text: string): Promise<Prepared> => {
+    const prepared = kept.get(text) ?? (await connection.prepare(text))
+    kept.set(text, prepared)
+    return prepared
   }
+  const transaction = async (): Promise<unknown> => {
+    await connection.exec('BEGIN IMMEDIATE')
+    return {
+      execute: async (statement: InStatement) => {
+        const { sql, args } = statement as { sql: string; args: unknown[] }
+        return execute(await preparedFor(sql), args)
+      },
+      commit: () => connection.exec('COMMIT'),
+      rollback: () => connection.exec('ROLLBACK'),
+    }
+  }
+  return { transaction } as Pick<Client, never> as Client
 }
 
-/** Whatever stands in its way, it is left to the next write or to the end of the program. */
-async function settleAside(file: string): Promise<void> {
-  try {
-    const aside = new Aside(file, {})
-    await aside.exec('PRAGMA wal_checkpoint(PASSIVE)')
-    aside.close()
-  } catch {
-    return
-  }
+async function execute(statement: Prepared, args: unknown[]): Promise<unknown> {
+  if (!statement.reader) return { rows: [], rowsAffected: statement.run(args).changes }
+  const names: string[] = statement.columns().map(({ name }: { name: string }) => name)
+  const rows: unknown[][] = await statement.raw().all(args)
+  return { rows: rows.map((values) => rowOf(names, values)) }
 }
+
+/** A row as the driver gives it: its values by name, and unseen by number. */
+const rowOf = (names: readonly string[], values: readonly unknown[]): object =>
+  Object.defineProperties(
+    Object.fromEntries(names.map((name, i) => [name, values[i]])),
+    Object.fromEntries([['length', { value: values.length }], ...values.map((value, i) => [i, { value }])]),
+  )

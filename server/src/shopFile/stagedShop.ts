@@ -2,14 +2,12 @@ import { randomUUID } from 'node:crypto'
 import { createReadStream } from 'node:fs'
 import { type FileHandle, open, readdir, rm } from 'node:fs/promises'
 import path from 'node:path'
-import { setImmediate } from 'node:timers/promises'
 import { linesOf } from './lines'
+import { takingTurns } from './takingTurns'
 
 const NAME = /^import-[\w-]+\.part$/
 /** As much is gathered before it is written. */
 const GATHERED = 200_000
-/** After as many lines others get their turn. */
-const AT_ONCE = 20
 
 /** A thing of a shop file that was read and checked. */
 type Checked = { list: string; value: object }
@@ -36,10 +34,10 @@ export class Staged {
   /** All that was added, in its order. */
   async *all(): AsyncGenerator<Checked> {
     await this.#write()
-    let read = 0
+    const giveTurn = takingTurns()
     for await (const line of linesOf(createReadStream(this.name), Infinity)) {
       yield JSON.parse(line) as Checked
-      if (++read % AT_ONCE === 0) await setImmediate()
+      await giveTurn()
     }
   }
 

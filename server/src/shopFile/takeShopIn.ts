@@ -7,6 +7,7 @@ import { Unreadable } from '../stores/notKept'
 import type { ShopStore } from '../stores/shopStore'
 import type { Part } from './readParts'
 import { Staged } from './stagedShop'
+import { takingTurns } from './takingTurns'
 
 const PackedOfCard = z.strictObject({ id: z.string().max(64), packed: PackedDesign })
 type PackedOfCard = z.infer<typeof PackedOfCard>
@@ -28,11 +29,12 @@ export async function takeShopIn(
   const [documents, packed] = [await Staged.open(folder), await Staged.open(folder)]
   try {
     const schemas = schemasOf(store.registry)
-    const read = emptyRead(store.registry)
+    const [read, giveTurn] = [emptyRead(store.registry), takingTurns()]
     for await (const part of parts) {
       const value = check(schemas, part)
       await note(store, read, part.list, value, dry)
       await (part.list === 'packedDesigns' ? packed : documents).add({ list: part.list, value })
+      await giveTurn()
     }
     await requireCards(store, read)
     if (!dry) await store.database.writes.run((tx) => apply(store, tx, documents, packed), { large: true })
