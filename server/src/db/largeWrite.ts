@@ -16,6 +16,9 @@ export async function writeLarge<T>(file: string, blockMs: number, work: (tx: Tx
   }
 }
 
+/** Its types do not tell of this. */
+const isOpen = (connection: Connection): boolean => (connection as never as { inTransaction: boolean }).inTransaction
+
 type Prepared = Awaited<ReturnType<Connection['prepare']>>
 
 /**
@@ -37,7 +40,8 @@ function clientOf(connection: Connection): Client {
         return execute(await preparedFor(sql), args)
       },
       commit: () => connection.exec('COMMIT'),
-      rollback: () => connection.exec('ROLLBACK'),
+      // Where there is no room, the database has taken it back already.
+      rollback: async () => isOpen(connection) && connection.exec('ROLLBACK'),
     }
   }
   return { transaction } as Pick<Client, never> as Client
