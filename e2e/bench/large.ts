@@ -1,4 +1,5 @@
 import { chromium, type Page } from '@playwright/test'
+import { setImmediate } from 'node:timers/promises'
 import type { Piece } from '@thimble/contract'
 import { finishedAt } from '@thimble/plan'
 import config from '../../playwright.config'
@@ -14,14 +15,16 @@ const middle = (list: number[]): number => list.sort((a, b) => a - b)[Math.floor
 const p95 = (list: number[]): number => list.sort((a, b) => a - b)[Math.floor(list.length * 0.95)]!
 
 /** A shop of 20 000 pieces and 2 000 designs, a document a line. */
-function* largeShop(): Generator<string> {
-  const demo = demoShop('demo')
+function* largeShop(demo: ReturnType<typeof demoShop>): Generator<string> {
   const [open, done] = [demo.pieces.find(({ id }) => id === 'piece-polo-4')!, demo.pieces.find(finishedAt)!]
   const { format, version, shop, hoops, supplies, threads, items, designs } = demo
   yield `${JSON.stringify({ format, version, shop }).slice(0, -1)}\n`
   const several = Array.from({ length: DESIGNS }, (_, i) => ({ ...designs[i % designs.length]!, id: `design-${i}` }))
-  for (const [name, list] of Object.entries({ hoops, supplies, threads, items, designs: [...designs, ...several] }))
-    yield `,"${name}":[\n${list.map((doc) => JSON.stringify(doc)).join('\n,')}\n]\n`
+  for (const [name, list] of Object.entries({ hoops, supplies, threads, items, designs: [...designs, ...several] })) {
+    yield `,"${name}":[\n`
+    for (const [i, doc] of list.entries()) yield `${i > 0 ? ',' : ''}${JSON.stringify(doc)}\n`
+    yield ']\n'
+  }
   yield ',"pieces":[\n'
   for (let i = 0; i < PIECES; i++) {
     const piece: Piece = {
@@ -36,7 +39,9 @@ function* largeShop(): Generator<string> {
 
 const asStream = (text: Generator<string>): ReadableStream<Uint8Array> =>
   new ReadableStream({
-    pull(controller) {
+    // One at a time, so that whoever asks meanwhile, from this same program, waits for the server and not for this.
+    async pull(controller) {
+      await setImmediate()
       const { done, value } = text.next()
       if (done) controller.close()
       else controller.enqueue(new TextEncoder().encode(value))
@@ -60,6 +65,7 @@ export async function measureLarge(): Promise<Figure[]> {
 async function timedImport(server: ShopServer): Promise<Figure[]> {
   // What the first request of all waits for is not the import.
   await server.send('GET', '/health')
+  const shop = largeShop(demoShop('demo'))
   let longest = 0
   let over = false
   const others = (async () => {
@@ -74,7 +80,7 @@ async function timedImport(server: ShopServer): Promise<Figure[]> {
   const answer = await fetch(`${server.url}/api/v1/import`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
-    body: asStream(largeShop()),
+    body: asStream(shop),
     duplex: 'half',
   } as RequestInit)
   if (!answer.ok) throw new Error(await answer.text())

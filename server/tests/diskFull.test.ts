@@ -26,39 +26,43 @@ afterAll(() => {
 })
 
 const whereAllowed = disk ? it : it.skip
-whereAllowed('a disk that is full is said, takes half of nothing, and goes on once there is room', async () => {
-  const database = await openDatabase(disk!, migrations)
-  const app = api(new ShopStore(database, () => '2026-11-23T10:00:00.000Z'))
-  const send = (method: string, where: string, body: unknown) =>
-    app.request(where, { method, headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
-  const names = async (): Promise<string[]> =>
-    ((await (await app.request('/pieces?limit=500')).json()) as { id: string }[]).map(({ id }) => id)
-  await send('PUT', '/pieces/first', crewPolo('first'))
-  // All of it is read and laid beside the database before the shop is touched: the room ends there, or while it is.
-  const { format, version, shop } = (await (await app.request('/export')).json()) as Record<string, unknown>
-  for (const many of [700, 400, 300]) {
-    const pieces = Array.from({ length: many }, (_, i) => crewPolo(`in-${many}-${i}`))
-    const answer = await send('POST', '/import', { format, version, shop, pieces })
-    const came = (await names()).filter((id) => id.startsWith(`in-${many}-`)).length
-    if (answer.status !== 200) {
-      expect(answer.status).toBe(507)
-      expect(await answer.json()).toMatchObject({ title: 'No room', detail: 'The disk is full: free some space.' })
-      expect(came).toBe(0)
-      expect(readdirSync(disk!).filter((name) => name.endsWith('.part'))).toEqual([])
+whereAllowed(
+  'a disk that is full is said, takes half of nothing, and goes on once there is room',
+  async () => {
+    const database = await openDatabase(disk!, migrations)
+    const app = api(new ShopStore(database, () => '2026-11-23T10:00:00.000Z'))
+    const send = (method: string, where: string, body: unknown) =>
+      app.request(where, { method, headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
+    const names = async (): Promise<string[]> =>
+      ((await (await app.request('/pieces?limit=500')).json()) as { id: string }[]).map(({ id }) => id)
+    await send('PUT', '/pieces/first', crewPolo('first'))
+    // All of it is read and laid beside the database before the shop is touched: the room ends there, or while it is.
+    const { format, version, shop } = (await (await app.request('/export')).json()) as Record<string, unknown>
+    for (const many of [700, 400, 300]) {
+      const pieces = Array.from({ length: many }, (_, i) => crewPolo(`in-${many}-${i}`))
+      const answer = await send('POST', '/import', { format, version, shop, pieces })
+      const came = (await names()).filter((id) => id.startsWith(`in-${many}-`)).length
+      if (answer.status !== 200) {
+        expect(answer.status).toBe(507)
+        expect(await answer.json()).toMatchObject({ title: 'No room', detail: 'The disk is full: free some space.' })
+        expect(came).toBe(0)
+        expect(readdirSync(disk!).filter((name) => name.endsWith('.part'))).toEqual([])
+      }
     }
-  }
-  writeFileSync(path.join(disk!, 'filler'), '')
-  let kept = 0
-  for (; ; kept++) {
-    const answer = await send('PATCH', '/pieces/first', { note: `${kept} `.padEnd(300, 'x') })
-    if (answer.status === 507) break
-    expect(answer.status).toBe(200)
-    if (kept % 10 === 0) writeFileSync(path.join(disk!, 'filler'), Buffer.alloc(40_000), { flag: 'as' })
-  }
-  const noteOf = async () => ((await (await app.request('/pieces/first')).json()) as { note: string }).note
-  expect(await noteOf()).toMatch(new RegExp(`^${kept - 1} `))
-  rmSync(path.join(disk!, 'filler'))
-  expect((await send('PATCH', '/pieces/first', { note: 'there is room' })).status).toBe(200)
-  expect(await noteOf()).toBe('there is room')
-  await database.close()
-}, 30_000)
+    writeFileSync(path.join(disk!, 'filler'), '')
+    let kept = 0
+    for (; ; kept++) {
+      const answer = await send('PATCH', '/pieces/first', { note: `${kept} `.padEnd(300, 'x') })
+      if (answer.status === 507) break
+      expect(answer.status).toBe(200)
+      if (kept % 10 === 0) writeFileSync(path.join(disk!, 'filler'), Buffer.alloc(40_000), { flag: 'as' })
+    }
+    const noteOf = async () => ((await (await app.request('/pieces/first')).json()) as { note: string }).note
+    expect(await noteOf()).toMatch(new RegExp(`^${kept - 1} `))
+    rmSync(path.join(disk!, 'filler'))
+    expect((await send('PATCH', '/pieces/first', { note: 'there is room' })).status).toBe(200)
+    expect(await noteOf()).toBe('there is room')
+    await database.close()
+  },
+  30_000,
+)

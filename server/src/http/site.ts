@@ -51,7 +51,7 @@ export function site(store: ShopStore, staticFolder: string): Hono {
   )
   app.use('/api/*', refuseOtherSites)
   // Sketches and designs are long lists of numbers; other answers are too small to be worth the work.
-  for (const where of ['/api/v1/designs', '/api/v1/designs/*', '/api/v1/export'])
+  for (const where of ['/api/v1/designs', '/api/v1/designs/*', '/api/v1/changes', '/api/v1/export'])
     app.use(where, compress({ encoding: 'gzip' }))
   app.use('/api/*', async (c, next) => {
     c.header('cache-control', 'no-store')
