@@ -2,6 +2,7 @@ import { type PlacementDistance, sideOf, whichTrueTo } from '@thimble/core/place
 import { Button } from '@rneui/themed'
 import { writeName } from '@thimble/core/words'
 import { View } from 'react-native'
+import { store } from '@/state/store'
 import { Choices } from '@/ui/Choices'
 import { LengthField } from '@/ui/LengthField'
 import { Opener } from '@/ui/Opener'
@@ -106,8 +107,10 @@ function CountedFrom({
   const from = lines.find((l) => l.id === counted.line)
   const own = piece.measure.anchors[key]
   const put = (change: Partial<Counted>): void => {
-    const { line, edge } = { ...counted, ...change }
-    const toward = change.toward ?? (change.line ? null : (own?.toward ?? null))
+    // The ticket lags behind the hand: what was chosen a moment ago is in the store already.
+    const now = store.getState().shelf.docs.pieces[piece.id]?.measure.anchors[key]
+    const { line, edge } = { ...counted, ...now, ...change }
+    const toward = change.toward ?? (change.line ? null : (now?.toward ?? null))
     set({ measure: { anchors: { [key]: { line, edge, toward } } } })
   }
   return (
