@@ -46,8 +46,8 @@ test('a bath towel stands the design above its border, and says what to do witho
   await hand.type('Design width', '110')
   await hand.type('Design height', '70')
   // The foot 18 above the border's top, the cross half of 70 further: 53.
-  await hand.tick(/From the border’s top go 18 mm straight up: the foot of the design/)
-  await hand.tick(/Go on to 53 mm from the border’s top: mark the cross/)
+  await hand.tick(/Lay a ruler across, level, 18 mm above the border’s top: the foot of the design/)
+  await hand.tick(/Go on to 53 mm above the border’s top: mark the cross/)
   await hand.type(/Depth of the border/, '0')
   await expect(page.getByRole('alert')).toHaveText(/This towel has no border: choose “Above the hem” instead/)
   await expect(page.getByRole('button', { name: 'Marks are on' })).toBeDisabled()
@@ -116,7 +116,7 @@ test('a drawstring bag is marked in its finished face, worked out from the cut p
     await hand.type(label, text)
   await expect(page.getByText(/The finished face will be 220 mm wide and 305 mm high/)).toBeVisible()
   // 65 + 305 / 2 = 217.5 down.
-  await hand.tick(/From the cut top edge go 218 mm straight down/)
+  await hand.tick(/Lay a ruler across, level, 218 mm below the cut top edge/)
   await hand.type(/boxed base/, '310')
   await expect(page.getByRole('alert')).toHaveText(/Seams and base leave nothing of the width/)
 })
@@ -152,7 +152,7 @@ test('an item of one’s own is made by its edges, kept for the next time, and m
   await hand.type('Design width', '60')
   await hand.type('Design height', '40')
   // Legs of 150 over (260 - 210) / 2 = 25: 147.9 high, the middle at 74.
-  await expect(page.getByRole('img', { name: /Cross 0 mm below the middle crease|on the centre line/ })).toBeVisible()
+  await expect(page.getByRole('img', { name: /Cross on the middle crease, on the centre line/ })).toBeVisible()
   await hand.press(/Counted from the middle crease/)
   await hand.pick('The top edge')
   await expect(drawing(page)).toHaveAccessibleName(/Cross 74 mm below the top edge, on the centre line/)

@@ -102,7 +102,9 @@ test('a pocket and a stripe found on the piece are kept clear of and lined up wi
   await page.getByRole('radio', { name: 'Its foot' }).click()
   await hand.type('Foot of the design above the top of the pocket', '25')
   await expect(page.getByText('The design lies on the pocket.')).toHaveCount(0)
-  await expect(page.getByText(/From the top of the pocket go 25 mm straight up: the foot of the design/)).toBeVisible()
+  await expect(
+    page.getByText(/Lay a ruler across, level, 25 mm above the top of the pocket: the foot of the design/),
+  ).toBeVisible()
 
   await hand.pick('Stripe')
   await hand.type(/^Stripe from/, '62')

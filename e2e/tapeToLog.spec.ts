@@ -19,7 +19,7 @@ test('a new polo goes from the tape to the log, and is still there after a resta
   ).toBeVisible()
   await hand.tick(/crease the front lightly, 270 mm from either seam/)
   await hand.tick(/90 mm to the wearer’s left \(your right\)/)
-  await hand.tick(/190 mm straight down/)
+  await hand.tick(/level, 190 mm below the shoulder point/)
   await hand.tick(/20 mm above the underarm/)
   await hand.tick(/Dots 52 mm left and right of the cross, 41 mm above/)
   await hand.tick(/toward the neck/)

@@ -13,7 +13,9 @@ describe('a polo’s left chest', () => {
   })
 
   it('names the wearer’s side and the worker’s, with at most two numbers a sentence', () => {
-    expect(plan.steps.map((s) => s.text)).toContain('From the crease go 90 mm to the wearer’s left (your right).')
+    expect(plan.steps.map((s) => s.text)).toContain(
+      'From the crease go 90 mm to the wearer’s left (your right) and draw a line straight up and down.',
+    )
     for (const step of plan.steps) expect(step.text.match(/\d+/g)?.length ?? 0).toBeLessThanOrEqual(2)
   })
 
@@ -33,7 +35,7 @@ describe('a polo’s left chest', () => {
     })
     // 90 mm is 3.543 in, on the tape 3 1/2: 88.9 mm, 1.1 mm short.
     expect(inches.steps[1]).toMatchObject({
-      text: 'From the crease go 3 1/2" to the wearer’s left (your right).',
+      text: 'From the crease go 3 1/2" to the wearer’s left (your right) and draw a line straight up and down.',
       loss: expect.closeTo(1.1, 6),
     })
     expect(inches.steps[0]!.loss).toBeNull()
@@ -159,5 +161,34 @@ describe('what does not go', () => {
     expect(refusal({ ...polo, neckWidth: undefined })).toBe('missing-measure measures.neckWidth')
     expect(refusal({ ...polo, chestWidth: 0 })).toBe('bad-measure measures.chestWidth')
     expect(refusal({ ...polo, neckWidth: 500 })).toBe('contradiction measures.neckWidth')
+  })
+})
+
+describe('the left chest of a shirt that has a patch pocket there', () => {
+  const measures = { chestWidth: 550, shoulderToUnderarm: 218, neckWidth: 160, neckDrop: 76 }
+  const pocket = { pocketTop: 138, pocketAcross: 108, pocketWidth: 112 }
+  const design = { width: 80, height: 60 }
+  const plan = (more: object) =>
+    planPlacement({ kind: 'shirt', placement: 'left-chest', measures: { ...measures, ...pocket }, design, ...more })
+
+  it('is above it, on its middle, unless the worker says otherwise', () => {
+    // The foot 16 above the pocket's top at 138: the centre 46 above it.
+    expect(plan({}).pose).toEqual({ x: 108, y: 92, rotation: 0 })
+    expect(plan({}).clearances.find(({ id }) => id === 'pocket')!.mm).toBeCloseTo(16, 6)
+  })
+
+  it('is where it is on any chest where there is none, or none is known', () => {
+    const bare = plan({ measures }).pose
+    expect(bare.y).toBeGreaterThan(100)
+    expect(plan({ choices: { pocket: 'none' } }).pose).toEqual(bare)
+  })
+
+  it('is sewn shut only when that is asked for, and then it is said', () => {
+    expect(plan({ choices: { pocket: 'shut' } }).warnings.map((w) => [w.severity, w.code])).toContainEqual([
+      'caution',
+      'sewn-shut',
+    ])
+    const moved = plan({ distances: { up: -20 } })
+    expect(moved.warnings.map((w) => [w.severity, w.code])).toContainEqual(['stop', 'in-zone'])
   })
 })

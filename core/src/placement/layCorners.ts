@@ -16,6 +16,8 @@ export const whichCorner: PlacementChoice = {
   usual: 'lower-right',
 }
 
+type Size = { width: number; height: number }
+
 /** How the distance is given: to the design's nearest edges (or its foot), or to its centre. */
 export const countedTo: PlacementChoice = {
   id: 'counted',
@@ -25,6 +27,17 @@ export const countedTo: PlacementChoice = {
     { id: 'centre', name: 'Its centre' },
   ],
   usual: 'edge',
+}
+
+/** How a design by itself stands in its corner; one of four is always turned with it. */
+export const howItStands: PlacementChoice = {
+  id: 'stands',
+  name: 'The design stands',
+  choices: [
+    { id: 'turned', name: 'Turned with its corner' },
+    { id: 'upright', name: 'Upright' },
+  ],
+  usual: 'turned',
 }
 
 /**
@@ -39,23 +52,23 @@ export function layCorners(spot: CornerSpot, c: PlacementContext, distances: Rea
   const usual = toCentre ? inset + (spot.diagonal ? design.height : Math.max(design.width, design.height)) / 2 : inset
   const id = toCentre ? `${spot.inset.id}@centre` : spot.inset.id
   const mm = distances[id] ?? usual
-  const local = localPose(spot.diagonal, mm, toCentre, design)
+  const upright = !spot.four && !spot.diagonal && c.choices[howItStands.id] === 'upright'
+  const local = (corner: CornerId): Pose =>
+    localPose(spot.diagonal, mm, toCentre, upright && isSide(corner) ? turned(design) : design)
   const chosen = cornerIds.find((corner) => corner === c.choices[whichCorner.id]) ?? 'lower-right'
   const corners = spot.four
     ? [...cornerIds.slice(cornerIds.indexOf(chosen)), ...cornerIds.slice(0, cornerIds.indexOf(chosen))]
     : [chosen]
-  const copies = corners.map((corner) => ({
-    pose: composePose(cornerFrame(spot.box, corner), local),
-    name: `corner.${corner}`,
-  }))
+  const copies = corners.map((corner) => {
+    const pose = composePose(cornerFrame(spot.box, corner), local(corner))
+    return { pose: upright ? { ...pose, rotation: 0 } : pose, name: `corner.${corner}` }
+  })
   const frame = cornerFrame(spot.box, chosen)
+  const { pose } = copies[0]!
+  const [across, up] = [Math.abs(pose.x - frame.x), Math.abs(pose.y - frame.y)]
   const where = spot.four ? 'the-corner.each' : `the-corner.${chosen}`
   const from = spot.diagonal ? 'the point' : 'both edges'
-  const far = toCentre
-    ? [mm, mm]
-    : spot.diagonal
-      ? [mm + design.height / 2]
-      : [mm + design.width / 2, mm + design.height / 2]
+  const fromPoint = toCentre ? mm : mm + design.height / 2
   return {
     copies,
     distances: [
@@ -75,12 +88,14 @@ export function layCorners(spot: CornerSpot, c: PlacementContext, distances: Rea
     tapes: cornerTapes(spot, frame, mm, id),
     steps: [
       ...(spot.first ?? []),
-      ...(spot.diagonal ? diagonalSteps(mm, far[0]!, toCentre) : squareSteps(far[0]!, far[1] ?? far[0]!, chosen)),
+      ...(spot.diagonal ? diagonalSteps(mm, fromPoint, toCentre) : squareSteps(across, up, chosen)),
       ...(spot.four ? [turnStep()] : []),
     ],
     summary: spot.diagonal
-      ? say('placed.diagonal', { far: far[0]!, corner: where })
-      : say('placed.corner', { across: far[0]!, up: far[1] ?? far[0]!, corner: where }),
+      ? say('placed.diagonal', { far: fromPoint, corner: where })
+      : spot.four
+        ? say('placed.corner', { across, up, corner: where })
+        : say('placed.corner-edges', { across, up, corner: where, ...edgesOf(chosen) }),
     warnings: spot.warnings ?? [],
   }
 }
@@ -89,16 +104,11 @@ export function layCorners(spot: CornerSpot, c: PlacementContext, distances: Rea
  * Square: the stated distance from both edges. On the diagonal the foot's two ends come nearest to the edges, so it
  * stays as far from the point as leaves them at least four fifths of that distance.
  */
-function usualInset({ diagonal, inset }: CornerSpot, { width }: { width: number }): number {
+function usualInset({ diagonal, inset }: CornerSpot, { width }: Size): number {
   return diagonal ? Math.round(Math.max(inset.mm, inset.mm * 0.8 * Math.SQRT2 + width / 2)) : inset.mm
 }
 
-function localPose(
-  diagonal: boolean,
-  mm: number,
-  toCentre: boolean,
-  { width, height }: { width: number; height: number },
-): Pose {
+function localPose(diagonal: boolean, mm: number, toCentre: boolean, { width, height }: Size): Pose {
   if (diagonal) {
     const far = (mm + (toCentre ? 0 : height / 2)) * Math.SQRT1_2
     return { x: -far, y: -far, rotation: -45 }
@@ -116,10 +126,19 @@ function cornerTapes({ diagonal }: CornerSpot, frame: Pose, mm: number, id: stri
   ]
 }
 
+const turned = ({ width, height }: Size): Size => ({ width: height, height: width })
+/** Corners whose frame lies a quarter turn from the item’s. */
+const isSide = (corner: CornerId): boolean => corner === 'lower-left' || corner === 'upper-right'
+
+function edgesOf(corner: CornerId): { upright: string; level: string } {
+  const [level, upright] = corner.split('-')
+  return { upright: `side.${upright}`, level: `side.${level}` }
+}
+
 function squareSteps(across: number, up: number, corner: CornerId): StepDraft[] {
-  const [level, upright] = corner.split('-') as ['lower' | 'upper', 'left' | 'right']
-  const first = say('step.corner-across', { corner: `corner.${corner}`, far: across, edge: `side.${upright}` })
-  const second = say('step.corner-depth', { far: up, edge: `side.${level}` })
+  const { upright, level } = edgesOf(corner)
+  const first = say('step.corner-across', { corner: `corner.${corner}`, far: across, edge: upright })
+  const second = say('step.corner-depth', { far: up, edge: level })
   return [
     { id: 'across', said: first },
     { id: 'depth', said: second, marks: ['cross'] },

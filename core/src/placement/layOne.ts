@@ -34,18 +34,14 @@ export function layOne(q: OneRequest): Laid {
   const turn = (spot.turn ?? 0) + (body ? straightness.bodyLean : 0)
   const pose = { x: across.centre + shift, y: down.centre, rotation: turn }
   const after = spot.after?.({ x: pose.x, y: pose.y })
+  const isNone: IsNone = (mm) => context.write(mm) === context.write(0)
   const first = (spot.first ?? []).flatMap((step) => centreLineStep(step, q, across, body))
   return {
     copies: [{ pose, name: { own: '' } }],
     distances: [distanceOf(down, 'level'), distanceOf(across, 'upright')],
     tapes: tapesOf(down, across, pose.x, context, shift),
-    steps: [...first, ...acrossSteps(across, spot, lie), ...downSteps(down), ...(after?.checks ?? [])],
-    summary: say('placed.cross', {
-      far: Math.abs(down.centre - down.line.at),
-      way: down.centre >= down.line.at ? 'way.below' : 'way.above',
-      line: down.line.name,
-      across: acrossOf(across),
-    }),
+    steps: [...first, ...acrossSteps(across, spot, lie, isNone), ...downSteps(down, isNone), ...(after?.checks ?? [])],
+    summary: summaryOf(down, across, isNone),
     warnings: [...(spot.warnings ?? []), ...(after?.warnings ?? [])],
   }
 }
@@ -150,41 +146,68 @@ function centreLineStep(
   return [{ id: 'centre-line', said: say('step.line-neck', { half: neck / 2 }) }]
 }
 
-function acrossSteps({ anchor, line, centre }: Held, spot: Spot, lie: Lie): StepDraft[] {
+/** Whether a length comes to nothing on the worker's tape. */
+type IsNone = (mm: number) => boolean
+
+function acrossSteps({ anchor, line, centre, edgeAt }: Held, spot: Spot, lie: Lie, isNone: IsNone): StepDraft[] {
   const step = (said: Said): StepDraft[] => [{ id: 'across', said }]
-  if (anchor.mm === 0 && anchor.edge === 'centre') {
-    // The placement's own line was drawn by its first steps.
-    if (line.id === 'centre' || line.id === spot.across.line) return []
-    return step(say('step.across-line', { line: line.name }))
-  }
-  const far = Math.abs(centre - line.at)
-  const side = sideOf(centre - line.at, lie)
   const edge = edgeNames.upright[anchor.edge]
   const from: Named = line.id === 'centre' ? 'line.crease' : line.name
-  if (edge) return step(say('step.across-edge', { line: from, near: anchor.mm, edge, far }))
-  if (line.id === 'centre') return step(say('step.across', { line: from, far, side }))
-  return step(say('step.across-draw', { line: from, far, side }))
-}
-
-function downSteps({ anchor, line, centre }: Held): StepDraft[] {
-  const far = Math.abs(centre - line.at)
-  const edge = edgeNames.level[anchor.edge]
-  const marks = ['cross'] as const
+  const [toEdge, toCentre] = [edgeAt - line.at, centre - line.at]
+  const [near, far] = [Math.abs(toEdge), Math.abs(toCentre)]
   if (!edge) {
-    const way = centre >= line.at ? 'way.down' : 'way.up'
-    return [{ id: 'depth', said: say('step.depth', { line: line.name, far, way }), marks }]
+    if (!isNone(far)) return step(say('step.across-draw', { line: from, far, side: sideOf(toCentre, lie) }))
+    // The placement's own line was drawn by its first steps.
+    const drawn = line.id === 'centre' || line.id === spot.across.line
+    return drawn ? [] : step(say('step.across-line', { line: line.name }))
   }
-  const way = anchor.toward > 0 ? 'way.down' : 'way.up'
-  return [
-    { id: 'edge', said: say('step.edge', { line: line.name, near: anchor.mm, way, edge }) },
-    { id: 'depth', said: say('step.depth-on', { far, line: line.name }), marks },
-  ]
+  const [side, other] = [sideOf(toEdge, lie), sideOf(toCentre, lie)]
+  if (isNone(far)) return step(say('step.across-edge-line', { line: from, edge, near, side }))
+  if (isNone(near)) return step(say('step.across-edge-at', { line: from, edge, far, side: other }))
+  if (toEdge * toCentre < 0) return step(say('step.across-edge-over', { line: from, near, side, edge, far, other }))
+  const fills = { line: from, near, side, edge, far }
+  return step(far > near ? say('step.across-edge-on', fills) : say('step.across-edge-back', fills))
 }
 
-function acrossOf({ anchor, line, centre }: Held): Named {
+/** The cross by a level: a ruler laid across, as a length measured down would lie beside the line it is to meet. */
+function downSteps({ anchor, line, centre, edgeAt }: Held, isNone: IsNone): StepDraft[] {
+  const [toEdge, toCentre] = [edgeAt - line.at, centre - line.at]
+  const [near, far] = [Math.abs(toEdge), Math.abs(toCentre)]
+  const edge = edgeNames.level[anchor.edge]
+  const level = { line: line.name, far, way: wayOf(toCentre) }
+  const cross = (said: Said): StepDraft => ({ id: 'depth', said, marks: ['cross'] })
+  if (!edge) return [cross(isNone(far) ? say('step.level-at', { line: line.name }) : say('step.level-cross', level))]
+  const first = isNone(near)
+    ? say('step.level-edge-at', { edge, line: line.name })
+    : say('step.level-edge', { line: line.name, near, way: wayOf(toEdge), edge })
+  return [{ id: 'edge', said: first }, cross(fromEdge(toEdge, toCentre, level, isNone))]
+}
+
+/** From the design's edge to its cross: on, back, or back over the line. */
+function fromEdge(
+  toEdge: number,
+  toCentre: number,
+  level: { line: Named; far: number; way: string },
+  isNone: IsNone,
+): Said {
+  if (isNone(level.far)) return say('step.level-back-at', { line: level.line })
+  if (isNone(Math.abs(toEdge))) return say('step.level-on', level)
+  if (toEdge * toCentre < 0) return say('step.level-over', level)
+  return level.far > Math.abs(toEdge) ? say('step.level-on', level) : say('step.level-back', level)
+}
+
+const wayOf = (down: number): string => (down >= 0 ? 'way.below' : 'way.above')
+
+function summaryOf(down: Held, across: Held, isNone: IsNone): Said {
+  const far = Math.abs(down.centre - down.line.at)
+  const fills = { line: down.line.name, across: acrossOf(across, isNone) }
+  if (isNone(far)) return say('placed.on', fills)
+  return say('placed.cross', { far, way: wayOf(down.centre - down.line.at), ...fills })
+}
+
+function acrossOf({ line, centre }: Held, isNone: IsNone): Named {
   const middle = line.id === 'centre'
-  if (anchor.mm === 0 && anchor.edge === 'centre')
-    return middle ? 'at.centre-line' : say('at.line', { line: line.name })
   const far = Math.abs(centre - line.at)
+  if (isNone(far)) return middle ? 'at.centre-line' : say('at.line', { line: line.name })
   return middle ? say('at.from-centre', { far }) : say('at.from-line', { far, line: line.name })
 }

@@ -1,5 +1,5 @@
 import { CoreError } from '../errors'
-import { say } from '../words/said'
+import { type Said, say } from '../words/said'
 import { writeName } from '../words/writeSaid'
 import { composePose, applyPose } from '../plane/point'
 import { type Hooping, splitHoopings } from '../rows/splitHoopings'
@@ -97,37 +97,58 @@ function grouped(centres: number[], motif: number, fieldLength: number): Hooping
   return motif > fieldLength ? null : splitHoopings(centres, motif, fieldLength)
 }
 
-const MOST_PAIRS = 8
+/** As many pairs of crosses have a step each; those further out share one between two. */
+const SINGLE_PAIRS = 8
 
 function rowSteps(spot: RowSpot, row: MotifRow, mm: number, rise: number, lie: Lie): StepDraft[] {
   const edge = spot.edgeName
+  const whole = wholeEdge(spot)
   const middle = spot.closed
     ? say('step.round', { edge, length: spot.length })
-    : say('step.half', { edge, half: spot.length / 2 })
+    : say('step.half', { edge, half: whole / 2 })
+  const hem = (whole - spot.length) / 2
   const line =
     spot.inset.edge === 'centre'
       ? say('step.row-centres', { rise, edge })
       : say('step.row-feet', { rise, edge, near: mm })
-  return [{ id: 'middle', said: middle }, { id: 'line', said: line }, ...crossSteps(row, spot.closed ?? false, lie)]
+  return [
+    ...(spot.side === 'lower' ? [] : [{ id: 'turn-edge', said: say('step.turn-edge', { edge }) }]),
+    { id: 'middle', said: middle },
+    ...(hem > 0 && !spot.closed ? [{ id: 'hems', said: say('step.row-hems', { hem }) }] : []),
+    { id: 'line', said: line },
+    ...crossSteps(row, spot.closed ?? false, lie),
+  ]
 }
 
-/** Crosses counted from the middle, pair by pair, so that no rounding adds up along the row. */
+/** The edge as it can be folded, its hems with it. */
+function wholeEdge({ side, box, length, closed }: RowSpot): number {
+  if (closed) return length
+  return side === 'lower' || side === 'upper' ? box.right - box.left : box.bottom - box.top
+}
+
+/** Crosses counted from the middle, each of them, so that no rounding adds up along the row. */
 function crossSteps({ centres }: MotifRow, closed: boolean, lie: Lie): StepDraft[] {
   const right = centres.filter((x) => x > 1e-9)
   const marks = ['cross'] as const
   const steps: StepDraft[] = centres.some((x) => Math.abs(x) <= 1e-9)
     ? [{ id: 'cross-0', said: closed ? say('step.cross-front') : say('step.cross-middle'), marks }]
     : []
-  const shown = right.slice(0, MOST_PAIRS)
   const sides = { left: sideOf(-1, lie), right: sideOf(1, lie) }
-  for (const [i, far] of shown.entries()) {
-    const alone = closed && !centres.some((c) => Math.abs(c + far) < 1e-6)
-    const pair = closed ? say('step.crosses-front', { far, ...sides }) : say('step.crosses-middle', { far, ...sides })
-    steps.push({ id: `cross-${i + 1}`, said: alone ? say('step.cross-back', { far }) : pair, marks })
+  const isBack = (far: number): boolean => closed && !centres.some((c) => Math.abs(c + far) < 1e-6)
+  const pairs = right.filter((far) => !isBack(far))
+  const single = (far: number): Said => {
+    const fills = { far, ...sides }
+    return closed ? say('step.crosses-front', fills) : say('step.crosses-middle', fills)
   }
-  if (right.length > shown.length) {
-    const fills = { pitch: right[1]! - right[0]!, count: { plain: right.length - shown.length } }
-    steps.push({ id: 'cross-on', said: say('step.crosses-on', fills), marks })
+  const both = (far: number, further: number): Said =>
+    closed ? say('step.crosses-further-front', { far, further }) : say('step.crosses-further', { far, further })
+  for (let i = 0; i < pairs.length; i++) {
+    const id = `cross-${i + 1}`
+    const [far, further] = [pairs[i]!, pairs[i + 1]]
+    if (i < SINGLE_PAIRS || further === undefined) steps.push({ id, said: single(far), marks })
+    else steps.push({ id, said: both(far, pairs[++i]!), marks })
   }
+  const back = right.find(isBack)
+  if (back !== undefined) steps.push({ id: 'cross-back', said: say('step.cross-back', { far: back }), marks })
   return steps
 }

@@ -1,6 +1,6 @@
 import { applyPose, type Point, type Pose, rotatePoint } from '../plane/point'
 import { insidePolygon } from '../plane/polygonDistance'
-import { type Named, say } from '../words/said'
+import { type Named, type Said, say } from '../words/said'
 import type { StepDraft } from './placementRule'
 
 export const markKinds = ['cross', 'dots', 'arrow'] as const
@@ -56,18 +56,30 @@ export function marksFor(pose: Pose, { x, y, arrow }: Reach, copy = 0): Mark[] {
   return local.map((mark) => ({ ...mark, at: applyPose(pose, mark.at), copy }))
 }
 
-/** The last steps of every placement: dots on both axes and the arrow. */
-export function markSteps({ x, y }: Reach, upIs: Named, many: boolean): StepDraft[] {
-  const fills = { across: x, up: y }
+/**
+ * The last steps of every placement: dots on both axes and the arrow, named as they lie before the worker. `turn`: the
+ * design's there, in degrees clockwise; a lean of a few is not told.
+ */
+export function markSteps({ x, y }: Reach, upIs: Named, { turn, many }: { turn: number; many: boolean }): StepDraft[] {
+  const quarter = (((Math.round(turn / 45) * 45) % 360) + 360) % 360
+  const arrow = (said: Said): StepDraft => ({ id: 'arrow', said, marks: ['arrow'] })
+  const dots = (said: Said): StepDraft => ({ id: 'dots', said, marks: ['dots'] })
+  if (quarter % 90 !== 0)
+    return [dots(say('step.dots-diagonal', { along: y, across: x })), arrow(say('step.arrow-diagonal', { top: upIs }))]
+  const fills = quarter % 180 === 0 ? { across: x, up: y } : { across: y, up: x }
   return [
-    { id: 'dots', said: many ? say('step.dots-each', fills) : say('step.dots', fills), marks: ['dots'] },
-    {
-      id: 'arrow',
-      said: many ? say('step.arrow-each', { top: upIs }) : say('step.arrow', { top: upIs }),
-      marks: ['arrow'],
-    },
+    dots(many ? say('step.dots-each', fills) : say('step.dots', fills)),
+    arrow(
+      quarter !== 0
+        ? say('step.arrow-by', { side: upperSide[quarter]! })
+        : many
+          ? say('step.arrow-each', { top: upIs })
+          : say('step.arrow', { top: upIs }),
+    ),
   ]
 }
+/** Where the design’s top lies, by its turn. */
+const upperSide: Readonly<Record<number, string>> = { 90: 'side.right', 180: 'side.lower', 270: 'side.left' }
 
 /** Dots that had to come in so far that the design covers them. */
 export const underDesign = ({ width, height }: Size, { x, y }: Reach): boolean => x <= width / 2 || y <= height / 2

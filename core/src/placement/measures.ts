@@ -18,6 +18,8 @@ export type MeasurementAsk = {
   mayBeZero?: boolean
   /** Only looked at when given, such as the halves of a width. */
   optional?: boolean
+  /** Asked like any other, and done without where it is not known. */
+  ifKnown?: boolean
 }
 
 export type SizePreset = { id: string; name: string }

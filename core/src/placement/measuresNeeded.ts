@@ -4,11 +4,23 @@ import type { ItemKind } from './itemKind'
 import type { Measures, MeasurementAsk } from './measures'
 import type { PlacementRule } from './placementRule'
 
-/** What a placement asks of the tape: its own needs, or everything that is not optional; then what may be given. */
-export function asksOf(kind: ItemKind, rule: PlacementRule): MeasurementAsk[] {
+/**
+ * What a placement asks of the tape: its own needs, or everything that is not optional; what counts where it is known;
+ * then what may be given.
+ */
+export function asksOf(
+  kind: ItemKind,
+  rule: PlacementRule,
+  choices: Readonly<Record<string, string>> = {},
+): MeasurementAsk[] {
   const needs = rule.needs ?? kind.measurements.filter((a) => !a.optional).map((a) => a.id)
+  const counts = rule.mayKnow?.(choices) ?? []
   const optional = rule.view || rule.arrange !== 'one' ? [] : kind.measurements.filter((a) => a.optional)
-  return [...kind.measurements.filter((a) => needs.includes(a.id)), ...optional]
+  return [
+    ...kind.measurements.filter((a) => needs.includes(a.id)),
+    ...kind.measurements.filter((a) => counts.includes(a.id)).map((a) => ({ ...a, ifKnown: true })),
+    ...optional,
+  ]
 }
 
 /** Past this nothing on a bench is flat, and the tape is not either. */
@@ -19,7 +31,7 @@ export function requireMeasures(asks: readonly MeasurementAsk[], measures: Measu
   for (const ask of asks) {
     const mm = measures[ask.id]
     const path = `measures.${ask.id}`
-    if (mm === undefined && ask.optional) continue
+    if (mm === undefined && (ask.optional || ask.ifKnown)) continue
     if (mm === undefined) throw new CoreError('missing-measure', `${ask.name}: still to be measured.`, path)
     if (!(ask.mayBeZero ? mm >= 0 : mm > 0) || !Number.isFinite(mm))
       throw new CoreError('bad-measure', `${ask.name} has to be more than nothing.`, path)

@@ -92,6 +92,8 @@ type RuleBase = {
   upIs: Named
   /** Measurements it needs; all that are not optional when left out. */
   needs?: readonly string[]
+  /** Measurements that count where they are known: asked for, and done without. */
+  mayKnow?(choices: Readonly<Record<string, string>>): readonly string[]
   /** The side that lies up. */
   side?: 'back'
   /** The size its design usually has, in mm: what is drawn while none is chosen. */

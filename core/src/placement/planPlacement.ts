@@ -88,7 +88,7 @@ export function planPlacement(request: PlacementRequest): PlacementPlan {
   const rule = placementRule(kind, request.placement)
   const style = request.style ?? { unit: 'mm' }
   const write = (mm: number): string => formatLength(mm, style)
-  const asks = asksOf(kind, rule)
+  const asks = asksOf(kind, rule, request.choices)
   requireMeasures(asks, request.measures)
   requireDesign(request)
 
@@ -102,7 +102,9 @@ export function planPlacement(request: PlacementRequest): PlacementPlan {
   const pose = laid.copies[0]!.pose
   const clearances = clearancesOf(context.shape, outlines)
   const reaches = laid.copies.map((copy) => reachOf(design, copy.pose, context.shape.outline))
-  const drafts = [...laid.steps, ...markSteps(reaches[0]!, rule.upIs, laid.copies.length > 1)]
+  // A row is marked with its edge toward the worker.
+  const seen = { turn: rule.arrange === 'row' ? 0 : pose.rotation, many: laid.copies.length > 1 }
+  const drafts = [...laid.steps, ...markSteps(reaches[0]!, rule.upIs, seen)]
   return {
     item: context.shape,
     pose,

@@ -1,4 +1,7 @@
-/** Steps with the tape, each at most two numbers; and what a placement comes to in one line. */
+/**
+ * Steps with the tape, each at most two numbers; and what a placement comes to in one line. Some are only kept, by pieces
+ * that were marked with an older version.
+ */
 export const placementPhrases = {
   'step.crease': 'Fold the side seams together and crease the front lightly, {half} from either seam.',
   'step.crease-back': 'Fold the side seams together and crease the back lightly, {half} from either seam.',
@@ -33,6 +36,23 @@ export const placementPhrases = {
   'step.across': 'From {line} go {far} to {side}.',
   'step.across-draw': 'From {line} go {far} to {side} and draw a line straight up and down.',
   'step.across-edge': 'From {line} {near} to the {edge}; go on to {far} and draw a line straight up and down.',
+  'step.level-cross': 'Lay a ruler across, level, {far} {way} {line}: mark the cross where it meets your line.',
+  'step.level-at': 'Mark the cross where {line} meets your line.',
+  'step.level-edge': 'Lay a ruler across, level, {near} {way} {line}: the {edge}.',
+  'step.level-edge-at': 'The {edge} lies on {line}.',
+  'step.level-on': 'Go on to {far} {way} {line}: mark the cross.',
+  'step.level-back': 'Go back to {far} {way} {line}: mark the cross.',
+  'step.level-over': 'Go back over it, to {far} {way} {line}: mark the cross.',
+  'step.level-back-at': 'Mark the cross on {line} itself.',
+  'step.across-edge-on':
+    'From {line} go {near} to {side}: the {edge}; go on to {far} and draw a line straight up and down.',
+  'step.across-edge-back':
+    'From {line} go {near} to {side}: the {edge}; go back to {far} and draw a line straight up and down.',
+  'step.across-edge-over':
+    'From {line} go {near} to {side}: the {edge}; the cross lies on the other side: go {far} to {other} from {line} and draw a line straight up and down.',
+  'step.across-edge-at': 'The {edge} lies on {line}: from it go {far} to {side} and draw a line straight up and down.',
+  'step.across-edge-line':
+    'Draw a line straight up and down along {line}: with the cross on it the {edge} comes {near} to {side}.',
   'step.depth': 'From {line} go {far} straight {way}: mark the cross where the two meet.',
   'step.edge': 'From {line} go {near} straight {way}: the {edge}.',
   'step.depth-on': 'Go on to {far} from {line}: mark the cross.',
@@ -42,6 +62,8 @@ export const placementPhrases = {
 
   'step.round': 'Mark centre front on {edge}; all round it measures {length}.',
   'step.half': 'Fold {edge} in half and mark its middle, {half} from either end.',
+  'step.turn-edge': 'Turn it so that {edge} lies toward you.',
+  'step.row-hems': 'The row keeps {hem} clear at either end, for the hem; its middle stays where the fold is.',
   'step.row-centres': 'Draw a line along it, {rise} from {edge}: the centres lie on it.',
   'step.row-feet': 'Draw a line along it, {rise} from {edge}, so that the feet come {near} from it.',
   'step.cross-front': 'On the line mark the first cross at the centre front.',
@@ -49,6 +71,8 @@ export const placementPhrases = {
   'step.cross-back': 'Mark the last cross at centre back, {far} from centre front.',
   'step.crosses-front': 'Mark crosses {far} from centre front: to {left}, and to {right}.',
   'step.crosses-middle': 'Mark crosses {far} from the middle: to {left}, and to {right}.',
+  'step.crosses-further': 'Mark crosses {far} and {further} from the middle, both ways.',
+  'step.crosses-further-front': 'Mark crosses {far} and {further} from centre front, both ways.',
   'step.crosses-on': 'Go on like that both ways, {pitch} from cross to cross, {count} more each way.',
 
   'step.corner-across': 'At {corner} corner go {far} in from the {edge} edge and draw a line along that edge.',
@@ -62,15 +86,21 @@ export const placementPhrases = {
 
   'step.dots': 'Dots {across} left and right of the cross, {up} above and below it.',
   'step.dots-each': 'Dots {across} left and right of each cross, {up} above and below it.',
+  'step.dots-diagonal': 'Dots {along} both ways from the cross along the crease, {across} both ways square to it.',
   'step.arrow': 'Arrow beyond the upper dot, toward {top}.',
   'step.arrow-each': 'Arrow beyond each upper dot, toward {top}.',
+
+  'step.arrow-by': 'Arrow beyond the {side} dot: there the design has its top.',
+  'step.arrow-diagonal': 'Arrow on the crease beyond the dot, toward {top}.',
 
   'at.centre-line': 'on the centre line',
   'at.line': 'on {line}',
   'at.from-centre': '{far} from centre',
   'at.from-line': '{far} from {line}',
   'placed.cross': 'Cross {far} {way} {line}, {across}',
+  'placed.on': 'Cross on {line}, {across}',
   'placed.row': 'Row of {count}, the crosses {rise} from {edge}',
   'placed.corner': 'Cross {across} and {up} in from the edges of {corner}',
+  'placed.corner-edges': 'Cross {across} in from the {upright} edge and {up} from the {level} edge of {corner}',
   'placed.diagonal': 'Cross {far} from the point of {corner}, on its diagonal',
 } as const

@@ -52,7 +52,7 @@ export function planMeasure(piece: Measured, { shop, designs, hoops = [] }: Meas
   const rule = placementRule(kind, measure.placement)
   const style: LengthStyle = { unit: shop.unit, fraction: shop.fraction }
   const problems: Record<string, string> = {}
-  const asks = asksOf(kind, rule)
+  const asks = asksOf(kind, rule, measure.choices)
   const { measures, assumed, carried } = readMeasures(piece, kind, problems)
   const distances = readDistances(piece, problems)
   for (const side of ['width', 'height'] as const) {

@@ -2,7 +2,7 @@ import type { Anchor, PlacementContext, PlacementRule, Spot, StepDraft } from '.
 import type { Measures } from '../../measures'
 import type { Box } from '../../../plane/box'
 import { type Named, say } from '../../../words/said'
-import { countedTo, whichCorner } from '../../layCorners'
+import { countedTo, howItStands, whichCorner } from '../../layCorners'
 
 type Rule = {
   id: string
@@ -76,7 +76,7 @@ export function cornerRules<Known extends string>(
     upIs: 'top.piece-middle',
     ...(needs ? { needs } : {}),
     usual: { width: 50, height: 50 },
-    choices: way.startsWith('four') ? [countedTo] : [whichCorner, countedTo],
+    choices: way.startsWith('four') ? [countedTo] : [whichCorner, ...(way === 'one' ? [howItStands] : []), countedTo],
     corners: ({ measures }: PlacementContext<Known>) => ({
       box: box(measures),
       four: way.startsWith('four'),

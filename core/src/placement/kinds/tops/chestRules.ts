@@ -1,7 +1,7 @@
-import { type Advice, note } from '../../../advice'
+import { type Advice, caution, note } from '../../../advice'
 import { say } from '../../../words/said'
 import { chestDepth } from '../../chestDepth'
-import type { PlacementContext, PlacementRule, Spot, StepDraft } from '../../placementRule'
+import type { PlacementChoice, PlacementContext, PlacementRule, Spot, StepDraft } from '../../placementRule'
 import { armholeAt, requireSoundTop, type TopId, topFrame } from './topFrame'
 
 export const topNeeds = ['chestWidth', 'neckWidth', 'shoulderToUnderarm', 'neckDrop']
@@ -80,23 +80,64 @@ const chest = (side: 'left' | 'right'): PlacementRule => ({
 
 export const chestRules: readonly PlacementRule[] = [chest('left'), chest('right')]
 
-/** Above a patch pocket: by the pocket, not by the chest; the foot 13 to 19 mm above its top (craft.md section 2). */
+const pocketMeasures = ['pocketTop', 'pocketAcross', 'pocketWidth']
+
+/** A patch pocket on the wearer's left counts until the worker says that there is none (craft.md section 2). */
+const theirPocket: PlacementChoice = {
+  id: 'pocket',
+  name: 'The pocket on that side',
+  choices: [
+    { id: 'above', name: 'Go above it' },
+    { id: 'none', name: 'There is none, or it comes off first' },
+    { id: 'shut', name: 'Sew it shut' },
+  ],
+  usual: 'above',
+}
+
+/** The chest of a garment that usually has a patch pocket on the wearer's left. */
+export const chestRulesByPocket: readonly PlacementRule[] = [
+  {
+    ...chest('left'),
+    arrange: 'one',
+    choices: [theirPocket],
+    mayKnow: ({ pocket = theirPocket.usual }) => (pocket === 'above' ? pocketMeasures : []),
+    spot: (context: PlacementContext<TopId>) => {
+      const { pocketTop, pocketAcross, pocketWidth } = context.measures
+      if (pocketTop !== undefined && pocketAcross !== undefined && pocketWidth !== undefined)
+        return abovePocketSpot(context, pocketWidth)
+      const spot = chestSpot('left', context)
+      return context.choices.pocket === 'shut' ? { ...spot, warnings: [...(spot.warnings ?? []), sewnShut()] } : spot
+    },
+  },
+  chest('right'),
+]
+
+const sewnShut = (): Advice =>
+  caution(
+    'sewn-shut',
+    'The stitches go through the pocket and hold it shut: nothing goes into it any more. Ask the wearer first.',
+  )
+
+/** By the pocket, not by the chest; the foot 13 to 19 mm above its top (craft.md section 2). */
+function abovePocketSpot({ measures: m, design, write }: PlacementContext<TopId>, pocketWidth: number): Spot {
+  requireSoundTop(m)
+  const wide = design.width > pocketWidth
+  const text = `The design is ${write(design.width)} wide and the pocket ${write(pocketWidth)}: it stands out over its sides.`
+  return {
+    down: { id: 'up', line: 'pocket', edge: 'end', mm: 16, toward: -1, plausible: [8, 60] },
+    across: { id: 'pocketMiddle', line: 'pocket-middle', edge: 'centre', mm: 0, toward: 1, plausible: [0, 40] },
+    first: [{ id: 'pocket', said: say('step.pocket-middle', { half: pocketWidth / 2 }) }],
+    warnings: wide ? [note('wider-than-pocket', text)] : [],
+  }
+}
+
+/** Above a patch pocket. */
 export const abovePocket: PlacementRule = {
   id: 'above-pocket',
   name: 'Above the pocket',
   arrange: 'one',
   upIs: 'top.neck',
-  needs: [...topNeeds, 'pocketTop', 'pocketAcross', 'pocketWidth'],
+  needs: [...topNeeds, ...pocketMeasures],
   usual: { width: 80, height: 22 },
-  spot: ({ measures: m, design, write }: PlacementContext<TopId | 'pocketWidth'>) => {
-    requireSoundTop(m)
-    const wide = design.width > m.pocketWidth
-    const text = `The design is ${write(design.width)} wide and the pocket ${write(m.pocketWidth)}: it stands out over its sides.`
-    return {
-      down: { id: 'up', line: 'pocket', edge: 'end', mm: 16, toward: -1, plausible: [8, 60] },
-      across: { id: 'pocketMiddle', line: 'pocket-middle', edge: 'centre', mm: 0, toward: 1, plausible: [0, 40] },
-      first: [{ id: 'pocket', said: say('step.pocket-middle', { half: m.pocketWidth / 2 }) }],
-      warnings: wide ? [note('wider-than-pocket', text)] : [],
-    }
-  },
+  spot: (context: PlacementContext<TopId | 'pocketWidth'>) => abovePocketSpot(context, context.measures.pocketWidth),
 }

@@ -1,6 +1,6 @@
 import type { ItemKind } from '../../itemKind'
 import type { MeasurementAsk } from '../../measures'
-import { abovePocket, chestRules } from './chestRules'
+import { abovePocket, chestRules, chestRulesByPocket } from './chestRules'
 import { backRules, centreFront, hoodedFront } from './bodyRules'
 import { collarMeasures, collarPoint, cuff, cuffMeasures, sleeve, sleeveMeasures } from './sleeveRules'
 import { type Top, topLevels } from './topFrame'
@@ -134,7 +134,7 @@ export const shirt: ItemKind = {
   ],
   usualCloth: 'quilting-cotton',
   shape: (m: Top) => withPatchPocket(topShape(m, shirtMake), m),
-  placements: [...chestRules, abovePocket, cuff, collarPoint, ...backRules(shirtMake)],
+  placements: [...chestRulesByPocket, abovePocket, cuff, collarPoint, ...backRules(shirtMake)],
 }
 
 const jacketMake: TopMake = {
@@ -156,5 +156,5 @@ export const workJacket: ItemKind = {
   ],
   usualCloth: 'canvas',
   shape: (m: Top) => withPatchPocket(topShape(m, jacketMake), m),
-  placements: [...chestRules, abovePocket, ...backRules(jacketMake)],
+  placements: [...chestRulesByPocket, abovePocket, ...backRules(jacketMake)],
 }
