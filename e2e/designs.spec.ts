@@ -63,8 +63,8 @@ test('several files at once: each that cannot be read says why, and the rest com
     file('rows.csv', redBlueRed.join('\n')),
   )
   await expect(page.getByRole('status').filter({ hasText: '2 of 12 came in, 10 could not be read.' })).toBeVisible()
-  // A second each is the limit; all of them together come nowhere near.
-  expect(Date.now() - started).toBeLessThan(10_000)
+  // None of them hangs: a second each is the limit, and a slow machine opens the page in as long again.
+  expect(Date.now() - started).toBeLessThan(24_000)
   for (const [{ name }, reason] of refused) {
     await expect(page.getByText(name, { exact: true })).toBeVisible()
     await expect(page.getByText(reason).first()).toBeVisible()
