@@ -4,29 +4,57 @@ const { getDefaultConfig } = require('expo/metro-config')
 const config = getDefaultConfig(__dirname)
 const stub = (name) => ({ type: 'sourceFile', filePath: path.join(__dirname, 'stubs', name) })
 
-// The interface library asks for every icon family by name; one family ships, the others are empty.
-const ICON_FAMILY = /^@?react-native-vector-icons\//
-const SHIPPED_ICONS = '@react-native-vector-icons/feather'
-// Its components come all at once; those used here ship, the others are empty. One that is taken up is taken off here.
-const UNUSED_PARTS =
-  /^\.\/(AirbnbRating|Avatar|Badge|BottomSheet|ButtonGroup|Card|Chip|Dialog|FAB|Header|LinearProgress|ListItem|Overlay|PricingCard|Rating|SearchBar|Skeleton|Slider|SocialIcon|SpeedDial|Switch|Tab|TabView|Tile|Tooltip)$/
-const INTERFACE_LIBRARY = /@rneui\/(themed|base)\/dist\/index\.js$/
-// Needed only to satisfy peers on phones; nothing here animates through them on the web.
-const NATIVE_ONLY = /^react-native-(reanimated|worklets)(\/|$)/
-// Messages are our own; the validation package's forty languages are not shipped.
-const ZOD_LOCALES = /zod\/v4\/(core|locales|classic)/
+/**
+ * What a package names but the app never calls, and what stands in its place: `of` is the name asked for, `by` who asks
+ * (anyone, where it is left out). What is taken up is taken off here.
+ */
+const NOT_SHIPPED = [
+  // The interface library asks for every icon family by name; one family ships.
+  { of: /^@?react-native-vector-icons\/(?!feather$)/, as: 'noIcons.js' },
+  // Its components come all at once.
+  {
+    of: /^\.\/(AirbnbRating|Avatar|Badge|BottomSheet|ButtonGroup|Card|Chip|Dialog|FAB|Header|LinearProgress|ListItem|Overlay|PricingCard|Rating|SearchBar|Skeleton|Slider|SocialIcon|SpeedDial|Switch|Tab|TabView|Tile|Tooltip)$/,
+    by: /@rneui\/(themed|base)\/dist\/index\.js$/,
+  },
+  // Needed only to satisfy peers on phones; nothing here animates through them on the web.
+  { of: /^react-native-(reanimated|worklets)(\/|$)/ },
+  { of: /^react-native-screens$/, as: 'noScreens.js' },
+  // Messages are our own, so the validation package's forty languages are not shipped; nor its JSON schemas and compiler.
+  { of: /locales\/index\.c?js$/, by: /zod\/v4\/(core|locales|classic)/ },
+  {
+    of: /^\.\.?\/(core\/)?(to-json-schema|json-schema-processors|json-schema-generator|from-json-schema|compile)\.js$/,
+    by: /zod\/v4\/(core|classic)\//,
+  },
+  // The router's navigators, headers, tabs and previews: the app has one Slot, its own bars and its own pages for errors.
+  {
+    of: /^\.\.?\/(stack|stack-utils|link|link\/Link|color|layouts\/Tabs|layouts\/experimental-stack|standard-navigation|(views\/)?(Sitemap|useSitemap|Unmatched|ErrorBoundary|Toast))$/,
+    by: /expo-router\/build\/(index|exports|ExpoRoot|getRoutes|getRoutesRedirects|views\/\w+|layouts\/StackClient)\.js$/,
+  },
+  { of: /native-stack\/createNativeStackNavigator$/, as: 'noNavigator.js' },
+  // Lists that draw only what is in sight, and controls that nothing here shows.
+  {
+    of: /\/(FlatList|SectionList|VirtualizedList|DrawerLayoutAndroid|RefreshControl|Switch|CheckBox|ProgressBar|Modal|ImageBackground|AnimatedFlatList|AnimatedSectionList|TouchableNativeFeedback)$/,
+    by: /react-native-web\/dist\/(index|vendor\/react-native\/Animated\/Animated)\.js$/,
+  },
+  // Colour spaces that neither a page nor an artwork names.
+  {
+    of: /^\.\/(cubehelix|dlab|dlch|hsi|itp|jab|jch|lchuv|luv|okhsl|okhsv|xyb|yiq)\/\w+\.js$/,
+    by: /culori\/src\/index-fn\.js$/,
+  },
+]
 
-// The PDF writer's helpers come as a mixed module that loses its exports on the way; its plain form keeps them.
-const PDF_HELPERS = 'tslib'
+/** What has another name here than where it is asked for. */
+const INSTEAD = {
+  '@react-native-vector-icons/feather': '@expo/vector-icons/Feather',
+  // The PDF writer's helpers come as a mixed module that loses its exports on the way; its plain form keeps them.
+  tslib: require.resolve('tslib/tslib.es6.js'),
+  culori: path.join(__dirname, 'stubs/colourSpaces.js'),
+}
 
 config.resolver.resolveRequest = (context, name, platform) => {
-  if (name === SHIPPED_ICONS) return context.resolveRequest(context, '@expo/vector-icons/Feather', platform)
-  if (ICON_FAMILY.test(name)) return stub('noIcons.js')
-  if (UNUSED_PARTS.test(name) && INTERFACE_LIBRARY.test(context.originModulePath)) return stub('noParts.js')
-  if (platform === 'web' && NATIVE_ONLY.test(name)) return stub('notOnWeb.js')
-  if (/locales\/index\.(js|cjs)$/.test(name) && ZOD_LOCALES.test(context.originModulePath)) return stub('noLocales.js')
-  if (name === PDF_HELPERS) return { type: 'sourceFile', filePath: require.resolve('tslib/tslib.es6.js') }
-  return context.resolveRequest(context, name, platform)
+  const left = NOT_SHIPPED.find(({ of, by }) => of.test(name) && (!by || by.test(context.originModulePath)))
+  if (left) return stub(left.as ?? 'notCalled.js')
+  return context.resolveRequest(context, INSTEAD[name] ?? name, platform)
 }
 
 // Gestures look components up by class name, so the minifier must leave those alone.

@@ -5,7 +5,7 @@ export async function writeOfflineShell(site) {
   const { generateSW } = await import('workbox-build')
   const { warnings } = await generateSW({
     globDirectory: site,
-    globPatterns: ['**/*.{html,js,ttf,png,ico}'],
+    globPatterns: ['**/*.{html,js,ttf,woff2,png,ico}'],
     swDest: path.join(site, 'sw.js'),
     navigateFallback: '/index.html',
     navigateFallbackDenylist: [/^\/api\//],

@@ -1,14 +1,21 @@
 // What makes a start quick on a slow phone: the site as it was exported, told what a start needs.
-import { readdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { copyFileSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
 import path from 'node:path'
+import { root } from './machine.mjs'
 
 /** Compiled as a whole off the page's thread and kept so by the browser; else each function on being called, each time. */
 const COMPILE_WHOLE = '//# allFunctionsCalledOnLoad\n'
 /** The scripts that every page needs. */
 const ALWAYS_RUN = /^(__common|entry)-.*\.js$/
-/** What a page asks for once those have run, to be on its way before: its frame, the bench, and the fonts. */
-const ASKED_LATER = /^_layout-.*\.js$/
-const FONTS = /\/(AtkinsonHyperlegibleNext_400Regular|AtkinsonHyperlegibleNext_700Bold|Bitter_600SemiBold)\..*\.ttf$/
+/** What a page asks for once those have run, to be on its way before: its frame, and the bench. */
+const ASKED_LATER = ['./_layout.tsx', './index.tsx']
+/** The app's faces by the names its styles call them, in the parts a browser asks for by the letters it meets. */
+const FACES = {
+  Text: 'atkinson-hyperlegible-next/400',
+  TextBold: 'atkinson-hyperlegible-next/700',
+  Heading: 'bitter/600',
+}
+const PARTS = ['latin', 'latin-ext']
 
 export function quickenStart(site) {
   const scripts = path.join(site, '_expo/static/js/web')
@@ -18,15 +25,51 @@ export function quickenStart(site) {
     const text = readFileSync(file, 'utf8')
     if (!text.startsWith(COMPILE_WHOLE)) writeFileSync(file, COMPILE_WHOLE + text)
   }
-  const fonts = readdirSync(path.join(site, 'assets'), { recursive: true })
-    .map((name) => `/assets/${name}`)
-    .filter((name) => FONTS.test(name))
   const links = [
-    ...names
-      .filter((name) => ASKED_LATER.test(name))
-      .map((name) => `<link rel="preload" as="script" href="/_expo/static/js/web/${name}">`),
-    ...fonts.map((name) => `<link rel="preload" as="font" type="font/ttf" crossorigin href="${name}">`),
+    ...scriptsOfRoutes(scripts, names).map((url) => `<link rel="preload" as="script" href="${url}">`),
+    ...layFonts(site),
   ]
   const index = path.join(site, 'index.html')
   writeFileSync(index, readFileSync(index, 'utf8').replace('</head>', `${links.join('')}</head>`))
+}
+
+/** The scripts of routes, as the table of routes in the entry's script names them. */
+function scriptsOfRoutes(scripts, names) {
+  const entry = readFileSync(
+    path.join(
+      scripts,
+      names.find((name) => /^entry-.*\.js$/.test(name)),
+    ),
+    'utf8',
+  )
+  return ASKED_LATER.map((route) => {
+    const place = entry.match(new RegExp(`"${route}":\\{[^}]*\\(\\w+\\[(\\d+)\\]`))?.[1]
+    const table = entry.slice(entry.indexOf(`"${route}":`)).match(/\},\d+,(\{"0":[^{]*\{[^}]*\}\})/)?.[1]
+    const { paths, ...ids } = JSON.parse(table ?? '{}')
+    const url = paths?.[ids[place]]
+    if (!url) throw new Error(`The script of ${route} is not found in the entry's table of routes.`)
+    return url
+  })
+}
+
+/** The faces as files beside the page, the rules that name them, and the parts every page needs asked for at once. */
+function layFonts(site) {
+  mkdirSync(path.join(site, 'fonts'), { recursive: true })
+  const rules = []
+  const asked = []
+  for (const [family, face] of Object.entries(FACES)) {
+    const [name, weight] = face.split('/')
+    const from = path.join(root, 'node_modules/@fontsource', name)
+    const ranges = JSON.parse(readFileSync(path.join(from, 'unicode.json'), 'utf8'))
+    for (const part of PARTS) {
+      const file = `${name}-${part}-${weight}-normal.woff2`
+      copyFileSync(path.join(from, 'files', file), path.join(site, 'fonts', file))
+      rules.push(
+        `@font-face{font-family:${family};font-display:swap;src:url(/fonts/${file}) format("woff2");unicode-range:${ranges[part]}}`,
+      )
+      if (part === 'latin')
+        asked.push(`<link rel="preload" as="font" type="font/woff2" crossorigin href="/fonts/${file}">`)
+    }
+  }
+  return [`<style>${rules.join('')}</style>`, ...asked]
 }

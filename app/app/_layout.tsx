@@ -1,11 +1,9 @@
-import { useFonts } from 'expo-font'
 import { Slot } from 'expo-router'
 import { useEffect } from 'react'
 import { Pressable, Text, View } from 'react-native'
 import { Provider } from 'react-redux'
 import { startShelf } from '@/state/startShelf'
 import { store, useShelf } from '@/state/store'
-import { fontFiles } from '@/theme/fonts'
 import { light } from '@/theme/palette'
 import { PaletteProvider } from '@/theme/PaletteProvider'
 import { Shell } from '@/ui/Shell'
@@ -14,7 +12,6 @@ import { Shell } from '@/ui/Shell'
 void startShelf()
 
 export default function Layout() {
-  useFonts(fontFiles)
   useEffect(() => {
     if (process.env.NODE_ENV === 'production') void navigator.serviceWorker?.register('/sw.js')
   }, [])

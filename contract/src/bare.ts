@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import { z } from './sentences'
 
 /** What lies under defaults, nulls and optionals. */
 export function bare(schema: z.core.$ZodType): z.core.$ZodType {

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import { z } from './sentences'
 import { Id } from './stored'
 
 /** What changes: a document of a collection, or the shop’s settings under the id “shop”. */

@@ -1,4 +1,5 @@
 import { collection, type Collection, type Document } from './collection'
+import type { CollectionName } from './collectionNames'
 import { DesignCard } from './design/designCard'
 import { SavedItem } from './item'
 import { Piece } from './piece/piece'
@@ -27,10 +28,8 @@ export const collections = {
       ['deleted_at', 'finished_at'],
     ],
   }),
-} as const
+} as const satisfies Readonly<Record<CollectionName, object>>
 
 export type Registry = Readonly<Record<string, Collection<Document>>>
-export type CollectionName = keyof typeof collections
 /** The document of each collection. */
 export type Docs = { [Name in CollectionName]: (typeof collections)[Name] extends Collection<infer Doc> ? Doc : never }
-export const collectionNames = Object.keys(collections) as CollectionName[]

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import { z } from './sentences'
 
 /**
  * What a shop file would do, by list: how many are new, would be written over, are older than what they would write

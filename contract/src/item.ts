@@ -1,5 +1,5 @@
 import { lineAxes } from '@thimble/core/placement'
-import { z } from 'zod'
+import { z } from './sentences'
 import { Kept, Millimetres, Name } from './stored'
 
 const Edge = z.strictObject({

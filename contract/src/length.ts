@@ -1,5 +1,5 @@
 import { lengthUnits } from '@thimble/core/lengths'
-import { z } from 'zod'
+import { z } from './sentences'
 
 /** A length as it was typed, and the unit that was meant when none was named: kept even when it cannot be read. */
 export const TypedLength = z.strictObject({

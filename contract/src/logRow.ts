@@ -1,6 +1,6 @@
 import { clothFamilies, layerKinds } from '@thimble/core/recipe'
 import { faultIds, verdicts } from '@thimble/core/records'
-import { z } from 'zod'
+import { z } from './sentences'
 import { Holding } from './piece/stack'
 import { Id, Instant } from './stored'
 

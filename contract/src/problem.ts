@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import { z } from './sentences'
 
 /** RFC 9457 problem details; `errors` name the field's path and say what to do about it. */
 export const Problem = z.object({

@@ -1,6 +1,6 @@
 import type { KeptAdvice as Advice } from '@thimble/core/advice'
 import type { Fill as CoreFill, Named as CoreNamed, Said as CoreSaid } from '@thimble/core/words'
-import { z } from 'zod'
+import { z } from './sentences'
 import { OwnId } from './stored'
 
 const Own = z.strictObject({ own: z.string().max(120) })

@@ -26,3 +26,6 @@ z.config({
     return undefined
   },
 })
+
+/** The schemas’ own language, with these sentences in it: every schema is written with it. */
+export { z }

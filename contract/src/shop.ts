@@ -1,6 +1,6 @@
 import { defaultHabits, habitChoices } from '@thimble/core/habits'
 import { lengthUnits, tapeFractions } from '@thimble/core/lengths'
-import { z } from 'zod'
+import { z } from './sentences'
 import { Name, Revision } from './stored'
 
 type Choices = typeof habitChoices

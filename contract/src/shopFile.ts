@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import { z } from './sentences'
 import { type Registry, collections } from './collections'
 import { PackedDesign } from './design/packedDesign'
 import { Shop } from './shop'

@@ -1,6 +1,6 @@
 import { isFieldOutline } from '@thimble/core/hooping'
 import { supplyKinds, threadFibres, threadWeights } from '@thimble/core/recipe'
-import { z } from 'zod'
+import { z } from './sentences'
 import { Colour, Kept, Millimetres, Name, Note, Point } from './stored'
 
 /** A side of a sewing field. */

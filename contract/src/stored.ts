@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import { z } from './sentences'
 
 export const Id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, 'An id is 1 to 64 letters, digits, - or _.')
 export const Name = z.string().trim().min(1, 'Give it a name.').max(120, 'Keep the name under 120 characters.')

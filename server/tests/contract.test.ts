@@ -1,4 +1,14 @@
-import { DesignCard, DesignFile, PackedDesign, Thread } from '@thimble/contract'
+import {
+  blankShop,
+  collectionNames,
+  collections,
+  DesignCard,
+  DesignFile,
+  fillIn,
+  PackedDesign,
+  Shop,
+  Thread,
+} from '@thimble/contract'
 
 const times = { createdAt: '2026-11-20T08:00:00.000Z', updatedAt: '2026-11-20T08:00:00.000Z' }
 const design = {
@@ -102,5 +112,12 @@ describe('a thread on the wire', () => {
     [{ fibre: 'gold' }, /^fibre: /],
   ])('is refused with %j', (wrong, words) => {
     expect(firstIssue(Thread, { ...thread, ...wrong })).toMatch(words)
+  })
+})
+
+describe('what a start knows without the schemas', () => {
+  it('is a shop as its schema’s defaults make it, and the collections in the registry’s order', () => {
+    expect(blankShop()).toEqual(fillIn(Shop, {}))
+    expect(Object.keys(collections)).toEqual(collectionNames)
   })
 })

@@ -1,4 +1,12 @@
-import { type CollectionName, collectionNames, collections, type Docs, fillIn } from '@thimble/contract'
+import {
+  type ChangedThing,
+  type CollectionName,
+  collectionNames,
+  collections,
+  type Docs,
+  fillIn,
+  Shop,
+} from '@thimble/contract'
 import type { z } from 'zod'
 
 /** One thing by collection, made anew for each. */
@@ -9,3 +17,11 @@ export function byCollection<T>(make: (name: CollectionName) => T): Record<Colle
 /** A document as its schema has it where a patch took a key away, or an older version of the app did not know it. */
 export const whole = <Name extends CollectionName>(name: Name, doc: object): Docs[Name] =>
   fillIn(collections[name].schema as z.ZodType<Docs[Name]>, doc)
+
+/** The same of what is told, which may be the shop’s own settings, of a kind this program does not know, or removed. */
+export function wholeThing(thing: ChangedThing): ChangedThing {
+  const { collection, doc } = thing
+  if (!doc) return thing
+  if (collection === 'shop') return { ...thing, doc: fillIn(Shop, doc) }
+  return collection in collections ? { ...thing, doc: { ...whole(collection as CollectionName, doc) } } : thing
+}

@@ -1,6 +1,7 @@
 import type { ChangedThing } from '@thimble/contract'
 import { keyFor } from './changeKeys'
 import { outbox, tellQueue, waitingChanges } from './deviceOutbox'
+import { wholeThing } from './documents'
 import type { Change } from './outbox'
 import { bodyOf, type Mine, overtaken, withMine } from './overtaken'
 import { told, toldAnew } from './shelf'
@@ -17,19 +18,30 @@ export const hold = (opened: WorkingSet | null): void => void (workingSet = open
 /** Without room or database it is on the screen all the same, and comes from the server at the next start. */
 const leaveOut = (): void => undefined
 
-/** What was held here is shown as it was. */
+/** What was held here is shown as it was; what an older program wrote is made whole, and held so. */
 export function recallHeld(records: readonly HeldRecord[]): void {
   for (const { collection, id, mine: own } of records) if (own) mine.set(keyFor(collection, id), own)
-  const things = records.map((record): ChangedThing => ({ ...record, doc: record.doc as Doc, blind: null }))
-  store.dispatch(told({ things, waiting: waitingChanges() }))
+  const asThing = ({ collection, id, revision, doc }: HeldRecord): ChangedThing => ({
+    collection,
+    id,
+    revision,
+    doc: doc as Doc,
+    blind: null,
+  })
+  const older = records
+    .filter(({ ownWriting }) => !ownWriting)
+    .map((record) => ({ ...wholeThing(asThing(record)), mine: record.mine }))
+  const things = [...records.filter(({ ownWriting }) => ownWriting).map(asThing), ...older]
+  store.dispatch(told({ things, waiting: waitingChanges(), whole: true }))
+  if (older.length > 0) void workingSet?.write(older).catch(leaveOut)
 }
 type Doc = Record<string, unknown>
 
 /** What the server has told up to `seen`: shown, held, and said where it wrote over what was written here unseen. */
-export async function takeTold(things: readonly ChangedThing[], seen?: Seen): Promise<void> {
-  const waiting = waitingChanges()
+export async function takeTold(said: readonly ChangedThing[], seen?: Seen): Promise<void> {
+  const [things, waiting] = [said.map(wholeThing), waitingChanges()]
   for (const thing of things) tellOvertaken(thing, waiting)
-  store.dispatch(told({ things, waiting }))
+  store.dispatch(told({ things, waiting, whole: true }))
   const withOwn = things.map((thing) => {
     const own = mine.get(keyFor(thing.collection, thing.id))
     return own ? { ...thing, mine: own } : thing
@@ -38,9 +50,10 @@ export async function takeTold(things: readonly ChangedThing[], seen?: Seen): Pr
 }
 
 /** All that the server has now, in the place of what another history left here. */
-export async function takeAnew(things: readonly ChangedThing[], seen: Seen): Promise<void> {
+export async function takeAnew(said: readonly ChangedThing[], seen: Seen): Promise<void> {
+  const things = said.map(wholeThing)
   mine.clear()
-  store.dispatch(toldAnew({ things, waiting: waitingChanges() }))
+  store.dispatch(toldAnew({ things, waiting: waitingChanges(), whole: true }))
   await workingSet?.clear().catch(leaveOut)
   await workingSet?.write(things, seen).catch(leaveOut)
 }
@@ -49,7 +62,7 @@ export async function takeAnew(things: readonly ChangedThing[], seen: Seen): Pro
 export function takeAnswer(change: Change, doc: Doc & { revision: number }): ChangedThing | null {
   if (change.kind !== 'put' && change.kind !== 'patch' && change.kind !== 'shop') return null
   const [collection, id] = change.kind === 'shop' ? ['shop', 'shop'] : [change.resource, change.id]
-  const thing: ChangedThing = { collection, id, revision: doc.revision, doc, blind: null }
+  const thing = wholeThing({ collection, id, revision: doc.revision, doc, blind: null })
   const own = withMine(mine.get(keyFor(collection, id)) ?? {}, change, doc.revision)
   mine.set(keyFor(collection, id), own)
   showAnswer(thing)

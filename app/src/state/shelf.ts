@@ -1,15 +1,18 @@
 import { createSlice, current, isDraft, type PayloadAction } from '@reduxjs/toolkit'
-import { type ChangedThing, type CollectionName, type Docs, fillIn, type LogRow, Shop } from '@thimble/contract'
+import { type ChangedThing, type CollectionName, type Docs, type LogRow, blankShop, type Shop } from '@thimble/contract'
 import { inWork, logRowOf } from '@thimble/plan'
 import { apply } from 'json-merge-patch'
 import { keyFor, keyOf, SHOP } from './changeKeys'
-import { byCollection, whole } from './documents'
+import { byCollection, whole, wholeThing } from './documents'
 import type { Change, NotKept } from './outbox'
 
 type Connected = { connection?: ShelfState['connection']; trouble?: string | null; waiting: number; notKept: NotKept[] }
 type Removed = { resource: CollectionName; id: string; name: string }
-/** What the server says, and the changes that it may not know of yet. `opened`: to be held though it is finished. */
-type Told = { things: readonly ChangedThing[]; waiting: readonly Change[]; opened?: boolean }
+/**
+ * What the server says, and the changes that it may not know of yet. `opened`: to be held though it is finished.
+ * `whole`: already as the schemas have it.
+ */
+type Told = { things: readonly ChangedThing[]; waiting: readonly Change[]; opened?: boolean; whole?: boolean }
 type Kept = { revision: number }
 
 export type ShelfState = {
@@ -34,7 +37,7 @@ export type ShelfState = {
 
 /** What is known of the shop before anything was told. */
 const nothingTold = (): Pick<ShelfState, 'shop' | 'docs' | 'gone' | 'said' | 'left'> => ({
-  shop: fillIn(Shop, {}),
+  shop: blankShop(),
   docs: byCollection(() => ({})) as ShelfState['docs'],
   gone: byCollection(() => ({})),
   said: {},
@@ -116,7 +119,7 @@ function tell(state: ShelfState, thing: ChangedThing, { waiting, opened = false 
   const known = Math.max(revisionOf(base), opened ? 0 : (state.left[key] ?? 0))
   // An answer that comes late says nothing new; what it was waited for lies over no more.
   if (revision <= known) relay(state, key, waiting)
-  else if (key === SHOP) lay(state, key, fillIn(Shop, thing.doc ?? {}), waiting)
+  else if (key === SHOP) lay(state, key, thing.doc ?? blankShop(), waiting)
   else if (!thing.doc) leave(state, collection as CollectionName, thing, waiting)
   else take(state, thing, waiting, opened || base !== null)
 }
@@ -131,7 +134,7 @@ function take(state: ShelfState, thing: ChangedThing, waiting: readonly Change[]
   const { id, revision } = thing
   const name = thing.collection as CollectionName
   if (!(name in state.docs)) return
-  const [key, doc] = [keyFor(name, id), Object.freeze(whole(name, thing.doc!))]
+  const [key, doc] = [keyFor(name, id), Object.freeze(thing.doc as Docs[typeof name])]
   const finished = name === 'pieces' && !inWork(doc as Docs['pieces'])
   if (name === 'pieces') tellLog(state, doc as Docs['pieces'])
   if (finished && !onScreen) state.left[key] = revision
@@ -170,17 +173,17 @@ export const shelf = createSlice({
   reducers: {
     changed: (state, { payload }: PayloadAction<Change>) => applyChange(state, payload),
     told: (state, { payload: { things, ...rest } }: PayloadAction<Told>) => {
-      for (const thing of things) tell(state, thing, rest)
+      for (const thing of things) tell(state, rest.whole ? thing : wholeThing(thing), rest)
     },
     /**
      * The server’s history is not the one known here: only what it says now stands, and what it may not know of yet.
      * What was being worked on stays in sight though it is gone there.
      */
-    toldAnew: (state, { payload: { things, waiting } }: PayloadAction<Told>) => {
-      const keys = [...waiting, ...state.notKept.map(({ change }) => change)].map(keyOf)
+    toldAnew: (state, { payload: { things, ...rest } }: PayloadAction<Told>) => {
+      const keys = [...rest.waiting, ...state.notKept.map(({ change }) => change)].map(keyOf)
       const atHand = keys.map((key) => [key, shownAt(state, key)] as const)
       Object.assign(state, nothingTold())
-      for (const thing of things) tell(state, thing, { waiting })
+      for (const thing of things) tell(state, rest.whole ? thing : wholeThing(thing), rest)
       for (const [key, doc] of atHand) if (doc && !shownAt(state, key)) show(state, key, doc)
     },
     /** All that is held here is here. */

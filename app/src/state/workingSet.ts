@@ -8,9 +8,17 @@ import type { Mine } from './overtaken'
 const VERSION = 2
 
 /** A document as the server last said it. `mine`: what was written in it from here, to be told when it is overtaken. */
-export type HeldRecord = { collection: string; id: string; revision: number; doc: object; mine?: Mine }
-/** As it lies there: as text, which a browser takes out twice as fast as an object. */
-type Stored = Omit<HeldRecord, 'doc'> & { text: string; urgency?: Urgency }
+export type HeldRecord = {
+  collection: string
+  id: string
+  revision: number
+  doc: object
+  mine?: Mine
+  /** Written by this very program, so that it is as the schemas have it and they need not be asked. */
+  ownWriting: boolean
+}
+/** As it lies there: as text, which a browser takes out twice as fast as an object; `by`: the program that wrote it. */
+type Stored = Omit<HeldRecord, 'doc' | 'ownWriting'> & { text: string; by: string; urgency?: Urgency }
 /** How far this device has come, and in which history. */
 export type Seen = { start: string; since: number }
 type Head = { seen: Seen; records: HeldRecord[] }
@@ -22,6 +30,11 @@ interface Kept extends DBSchema {
   seen: { key: string; value: Seen }
   log: { key: string; value: LogRow[] }
 }
+
+/** Which build of the app this is: its scripts are named by what is in them. */
+const thisProgram = Array.from(document.scripts, ({ src }) => src.split('/').at(-1)!)
+  .filter((name) => /^(__common|entry)-/.test(name))
+  .join()
 
 const ONLY = 'only'
 const CHUNK = 100
@@ -87,7 +100,7 @@ export class WorkingSet {
       const [known, gone] = await Promise.all([docs.get(key), left.get(key)])
       if (revision < Math.max(known?.revision ?? 0, gone ?? 0)) continue
       if (!doc || isFinished(collection, doc)) await Promise.all([docs.delete(key), left.put(revision, key)])
-      else if (known?.revision !== revision || mine)
+      else if (known?.revision !== revision || known.by !== thisProgram || mine)
         await docs.put(toStore({ collection, id, revision, doc, mine }), key)
     }
     if (seen) await tx.objectStore('seen').put(seen, ONLY)
@@ -110,14 +123,19 @@ export class WorkingSet {
   }
 }
 
-const toStore = ({ doc, mine, ...record }: HeldRecord): Stored => ({
+const toStore = ({ doc, mine, ...record }: Omit<HeldRecord, 'ownWriting'>): Stored => ({
   ...record,
+  by: thisProgram,
   text: JSON.stringify(doc),
   ...(mine ? { mine } : {}),
   ...(record.collection === 'pieces' ? { urgency: urgencyOf(doc as Piece) } : {}),
 })
 
-const takenOut = ({ text, urgency, ...record }: Stored): HeldRecord => ({ ...record, doc: JSON.parse(text) as object })
+const takenOut = ({ text, by, urgency, ...record }: Stored): HeldRecord => ({
+  ...record,
+  doc: JSON.parse(text) as object,
+  ownWriting: thisProgram !== '' && by === thisProgram,
+})
 
 const present = <T>(list: readonly (T | undefined)[]): T[] => list.filter((one) => one !== undefined)
 

@@ -1,6 +1,6 @@
 import { designMirrors, designSources } from '@thimble/core/design'
 import { loadClasses, workKinds } from '@thimble/core/recipe'
-import { z } from 'zod'
+import { z } from '../sentences'
 import { KeptAdvice } from '../said'
 import { Colour, Kept, Millimetres, Name, Note, Points } from '../stored'
 

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import { z } from '../sentences'
 import { DesignCard } from './designCard'
 import { PackedDesign } from './packedDesign'
 

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import { z } from '../sentences'
 import { KeptAdvice } from '../said'
 import { Colour, Millimetres, Point } from '../stored'
 import { Count, MOST_BLOCKS } from './designCard'

@@ -1,7 +1,7 @@
 import { designEdges, detailKinds, markKinds, ownZoneKinds, zoneRings } from '@thimble/core/placement'
 import { loadClasses, workKinds } from '@thimble/core/recipe'
 import { rowEnds } from '@thimble/core/rows'
-import { z } from 'zod'
+import { z } from '../sentences'
 import { NoLength, TypedLength } from '../length'
 import { Named, Said } from '../said'
 import { Colour, Id, OwnId, Point, Points, Pose } from '../stored'

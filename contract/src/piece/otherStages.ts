@@ -1,6 +1,6 @@
 import { clothFamilies } from '@thimble/core/recipe'
 import { type FaultId, faultIds, howBads, verdicts } from '@thimble/core/records'
-import { z } from 'zod'
+import { z } from '../sentences'
 import { TypedLength } from '../length'
 import { HoopField, Size } from '../stash'
 import { Colour, Id, Note, OwnId, Pose } from '../stored'

@@ -1,5 +1,5 @@
 import { customKindId, customPlacementIds, itemKinds } from '@thimble/core/placement'
-import { z } from 'zod'
+import { z } from '../sentences'
 import { CustomItem } from '../item'
 import { Id, Kept, LocalDate, Name, Note } from '../stored'
 import { MeasureStage } from './measureStage'

@@ -17,7 +17,7 @@ import {
   threadWeights,
   workKinds,
 } from '@thimble/core/recipe'
-import { z } from 'zod'
+import { z } from '../sentences'
 import { Habits } from '../shop'
 import { Colour, OwnId } from '../stored'
 

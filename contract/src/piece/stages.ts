@@ -1,9 +1,6 @@
-import { z } from 'zod'
+import { z } from '../sentences'
 import { Said } from '../said'
 import { Instant, OwnId } from '../stored'
-
-export const stageIds = ['measure', 'build', 'hoop', 'stitch', 'finish'] as const
-export type StageId = (typeof stageIds)[number]
 
 /** What would now come out otherwise than it was decided: what it is about, how it was and how it would be. */
 export const Difference = z.strictObject({ about: OwnId, was: Said.nullable(), now: Said.nullable() })

@@ -1,0 +1,12 @@
+import { defaultHabits } from '@thimble/core/habits'
+import type { Shop } from './shop'
+
+/** A shop nothing was said of: what the schema's defaults make, without the schema, as a start has to be quick. */
+export const blankShop = (): Shop => ({
+  name: 'My workshop',
+  unit: 'mm',
+  fraction: 8,
+  theme: 'auto',
+  habits: { ...defaultHabits },
+  revision: 0,
+})
