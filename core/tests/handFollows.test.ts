@@ -8,6 +8,7 @@ import {
   type PlacementPlan,
   presetMeasures,
 } from '../src'
+import { usualDesign } from '../src/placement'
 import { writeName } from '../src/words/writeSaid'
 
 /** A hand with a tape: it knows the item's named lines and edges, and only what the sentences say. */
@@ -53,7 +54,7 @@ it('a hand that does only what the steps say comes to every single place, at eve
       for (const size of kind.sizes) {
         const plan = planPlacement({
           ...{ kind: kind.id, placement: rule.id, measures: presetMeasures(kind, size.id) },
-          design: rule.usual ?? usual,
+          design: usualDesign(kind, rule, presetMeasures(kind, size.id)) ?? usual,
         })
         const { x, y } = followed(plan)
         const what = `${kind.id} ${rule.id} ${size.id}: ${plan.steps.map((s) => s.text).join(' ')}`

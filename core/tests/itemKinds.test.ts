@@ -10,6 +10,7 @@ import {
   presetMeasures,
   type TapeLine,
 } from '../src'
+import { usualDesign } from '../src/placement'
 import { gapBetween, insidePolygon } from '../src/plane/polygonDistance'
 import { writeName } from '../src/words/writeSaid'
 
@@ -23,11 +24,14 @@ type Case = {
   plan: PlacementPlan
 }
 
+const usualOf = (kind: ItemKind, rule: PlacementRule, size: string) =>
+  usualDesign(kind, rule, presetMeasures(kind, size)) ?? { width: 80, height: 60 }
+
 /** Every placement at every size, with the design it usually has and with a small one. */
 function casesOf(kind: ItemKind, more: object = {}): Case[] {
   return kind.placements.flatMap((rule) =>
     kind.sizes.flatMap((size) =>
-      [rule.usual ?? { width: 80, height: 60 }, { width: 24, height: 16 }].map((design) => {
+      [usualOf(kind, rule, size.id), { width: 24, height: 16 }].map((design) => {
         const measures = presetMeasures(kind, size.id)
         const plan = planPlacement({ kind: kind.id, placement: rule.id, measures, design, ...more })
         return { what: `${rule.id} ${size.id} ${design.width}`, rule, measures, design, plan }
@@ -79,6 +83,13 @@ describe.each(kinds)('%s', (_, kind) => {
       for (const outline of plan.outlines)
         if (!outline.every((p) => insidePolygon(p, plan.item.outline)))
           expect([what, said]).toEqual([what, expect.stringContaining('edge')])
+    }
+  })
+
+  it('has nothing to warn of where all is as usual', () => {
+    for (const { what, plan, design } of casesOf(kind).filter((c) => c.design.width !== 24)) {
+      const said = plan.warnings.filter(({ code, severity }) => severity !== 'note' || code.startsWith('is-that-right'))
+      expect([what, design, said.map(({ text }) => text)]).toEqual([what, design, []])
     }
   })
 
@@ -168,4 +179,57 @@ describe('a left chest from infant to 3XL', () => {
     within(depth('s'), [150, 165])
     for (const size of ['m', 'l', 'xl', '2xl']) within(depth(size), [178, 212])
   })
+})
+
+it('gives small pieces small designs, in proportion to what they are measured by', () => {
+  const polo = itemKinds.find(({ id }) => id === 'polo')!
+  const of = (id: string, chestWidth: number) =>
+    usualDesign(
+      polo,
+      polo.placements.find((p) => p.id === id)!,
+      { chestWidth, sleeveHem: 185 },
+    )
+  // 80 x 60 on a medium of 540: an infant's 262 is 0.485 of it, a child's 400 is 0.741; a small one is grown.
+  expect(of('left-chest', 262)).toEqual({ width: 39, height: 29 })
+  expect(of('left-chest', 400)).toEqual({ width: 59, height: 44 })
+  expect(of('left-chest', 490)).toEqual({ width: 80, height: 60 })
+})
+
+it('never lays a sleeve’s design across a ribbed cuff, and counts from the rib’s seam', () => {
+  const sleeve = { sleeveHem: 100, sleeveLength: 460, sleeveRib: 62 }
+  const plan = planPlacement({
+    ...{ kind: 'sweatshirt', placement: 'sleeve', measures: sleeve, design: { width: 50, height: 40 } },
+  })
+  // 58 above the seam, which lies 62 above the end: the foot at 120, the centre 20 higher.
+  expect(plan.pose).toMatchObject({ x: 0, y: -(62 + 58 + 20) })
+  expect(plan.steps.map((s) => s.text).join(' ')).toContain('the rib’s seam')
+  const low = planPlacement({
+    ...{ kind: 'sweatshirt', placement: 'sleeve', measures: sleeve, design: { width: 50, height: 40 } },
+    distances: { up: -20 },
+  })
+  expect(low.warnings.map((w) => w.text)).toContain('The design lies on the ribbed cuff.')
+})
+
+it('keeps a trouser leg’s design 15 mm off the seams, which lie at its edges and not in its middle', () => {
+  const measures = { hemWidth: 180, thighWidth: 290, inseam: 770 }
+  const at = (width: number) =>
+    planPlacement({ kind: 'trouser-leg', placement: 'lower-leg', measures, design: { width, height: 50 } })
+  expect(at(140).warnings.filter((w) => w.severity !== 'note')).toEqual([])
+  expect(
+    at(160)
+      .warnings.map((w) => w.text)
+      .join(),
+  ).toMatch(/the leg’s seam; keep 15 mm/)
+  expect(at(50).steps[0]!.text).toMatch(/front up, its two seams apart/)
+})
+
+it('draws a left cuff, open and outside up, with its buttonhole at the worker’s right', () => {
+  const measures = { cuffLength: 230, cuffDepth: 65, cuffHole: 26 }
+  const plan = planPlacement({ kind: 'shirt', placement: 'cuff', measures, design: { width: 30, height: 12 } })
+  const middle = (id: string) => {
+    const { left, right } = boxOf(plan.item.zones.find((z) => z.id === id)!.outline)
+    return (left + right) / 2
+  }
+  expect(middle('buttonhole')).toBeGreaterThan(80)
+  expect(middle('button')).toBeLessThan(-80)
 })

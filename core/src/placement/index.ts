@@ -24,4 +24,5 @@ export { type Anchor, type DesignEdge, designEdges, type PlacementChoice, type P
 export { type PlacementPlan, type PlacementRequest, planPlacement, type TapeStep, writeStep } from './planPlacement'
 export { sideOf } from './sides'
 export { whichTrueTo } from './trueTo'
+export { usualDesign } from './usualDesign'
 export { type OutlineEdge, walkOutline } from './walkOutline'

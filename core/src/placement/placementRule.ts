@@ -98,6 +98,8 @@ type RuleBase = {
   side?: 'back'
   /** The size its design usually has, in mm: what is drawn while none is chosen. */
   usual?: { width: number; height: number }
+  /** The measurement that a smaller piece's usual design is smaller by. */
+  growsWith?: string
   choices?: readonly PlacementChoice[]
   /** Another part of the item than its front: the back, a sleeve laid by itself. */
   view?(measures: Measures): ItemShape

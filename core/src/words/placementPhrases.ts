@@ -20,6 +20,7 @@ export const placementPhrases = {
     'Lay the sleeve flat on its underside seam and crease the fold on top; then open it so that the crease lies in the middle.',
   'step.cuff': 'Open the wearer’s left cuff and lay it flat, its outside up, the sleeve away from you.',
   'step.collar': 'Lay the wearer’s left collar flat, right side up, its point to your lower left.',
+  'step.leg-front': 'Lay the one leg flat, its front up, its two seams apart, one along either edge.',
   'step.leg': 'Lay the one leg flat, the wearer’s outside up, its two seams on top of each other.',
   'step.snaps': 'Open the snaps, so that only the front goes into the hoop.',
   'step.seams-hem': 'Match the side seams and mark centre front and centre back on the hem.',

@@ -9,6 +9,7 @@ import {
   placementRule,
   type PlacementRule,
   planPlacement,
+  usualDesign,
 } from '@thimble/core/placement'
 import { sewnAlong } from '../hoop/rowHoopings'
 import { kindOf } from '../pieces/kindOf'
@@ -60,7 +61,7 @@ export function planMeasure(piece: Measured, { shop, designs, hoops = [] }: Meas
     if (problem) problems[`design.${side}`] = problem
     else if (mm === 0) problems[`design.${side}`] = 'A design needs a size above zero.'
   }
-  const design = designOf(piece, designs, rule.usual)
+  const design = designOf(piece, designs, usualDesign(kind, rule, measures))
   const hoop = hoops.find((h) => h.id === piece.hoop.hoopId)
   const zones = readZones(measure.zones, problems)
   const row = rule.arrange === 'row' ? { ...readRow(piece, problems), ...fieldOf(hoop, design) } : {}

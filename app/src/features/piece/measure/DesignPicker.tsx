@@ -80,7 +80,7 @@ function SizedByHand({ tools: { piece, plan, shelf, set } }: SizedProps) {
             label={`Design ${side}`}
             unit={unit}
             typed={ownDesign[side]}
-            placeholder={plan.write(plan.rule.usual?.[side] ?? (side === 'width' ? 80 : 60))}
+            placeholder={plan.write(plan.design[side])}
             problem={plan.problems[`design.${side}`]}
             onChange={(typed) => own({ [side]: typed })}
           />

@@ -10,6 +10,7 @@ type Rule = {
   upIs: Named
   needs?: readonly string[]
   usual?: { width: number; height: number }
+  growsWith?: string
 }
 
 /** The centre line of something with two straight edges. */

@@ -51,6 +51,7 @@ export const centreFront: PlacementRule = {
   upIs: 'top.neck',
   needs: topNeeds,
   usual: { width: 160, height: 90 },
+  growsWith: 'chestWidth',
   spot: frontSpot,
 }
 
@@ -120,6 +121,7 @@ export function backRules(make: TopMake): PlacementRule[] {
     upIs: 'top.collar',
     needs: ['chestWidth', 'neckWidth', 'shoulderToUnderarm'],
     usual,
+    growsWith: 'chestWidth',
     view: (m: Measures<BackId>) => backShape(m, make),
     spot: ({ measures: m }: PlacementContext<BackId>) => {
       requireSoundTop({ ...m, neckDrop: 0 })

@@ -75,6 +75,7 @@ const chest = (side: 'left' | 'right'): PlacementRule => ({
   upIs: 'top.neck',
   needs: topNeeds,
   usual: { width: 80, height: 60 },
+  growsWith: 'chestWidth',
   spot: (context: PlacementContext<TopId>) => chestSpot(side, context),
 })
 
@@ -139,5 +140,6 @@ export const abovePocket: PlacementRule = {
   upIs: 'top.neck',
   needs: [...topNeeds, ...pocketMeasures],
   usual: { width: 80, height: 22 },
+  growsWith: 'pocketWidth',
   spot: (context: PlacementContext<TopId | 'pocketWidth'>) => abovePocketSpot(context, context.measures.pocketWidth),
 }

@@ -12,54 +12,81 @@ export const sleeveMeasures = (widths: readonly number[], lengths: readonly numb
   ask(garmentSizes, 'sleeveLength', 'Underarm to sleeve hem', 'Along the underside seam.', lengths),
 ]
 
-/** A sleeve laid by itself with its fold in the middle, opened as far as it lies flat; y = 0 at its hem. */
-function sleeveShape(m: Measures<'sleeveHem' | 'sleeveLength'>): ItemShape {
-  const [half, top] = [m.sleeveHem / 2, -Math.min(m.sleeveLength, 320)]
+/** The depth of the ribbed cuff that ends a long sleeve. */
+export const ribMeasure: MeasurementAsk = ask(
+  garmentSizes,
+  'sleeveRib',
+  'Ribbed cuff, edge to seam',
+  'From the sleeve’s end up to the seam of the rib; 0 for none.',
+  [28, 45, 58, 62, 64, 65, 66, 68],
+  { plausible: [0, 110], mayBeZero: true },
+)
+
+type Sleeve = Measures<'sleeveHem' | 'sleeveLength', 'sleeveRib'>
+
+/** As much of a sleeve as lies flat when it is opened. */
+const LYING = 320
+
+/** A sleeve laid by itself with its fold in the middle, opened as far as it lies flat; y = 0 at its end. */
+function sleeveShape(m: Sleeve): ItemShape {
+  const [half, top, rib] = [m.sleeveHem / 2, -Math.min(m.sleeveLength, LYING), m.sleeveRib ?? 0]
   const wide = half * 1.15
-  const hem = Math.min(22, m.sleeveHem * 0.12)
+  const [hem, foot] = rib > 0 ? [rib, half * 0.82] : [Math.min(22, m.sleeveHem * 0.12), half]
+  const ribs = rib > 0 ? [-0.6, -0.2, 0.2, 0.6].map((k) => [at(half * k, -rib), at(foot * k, 0)]) : []
   return {
-    outline: [at(-wide, top), at(wide, top), at(half, 0), at(-half, 0)],
-    details: [{ kind: 'fold', points: [at(-half, -hem), at(half, -hem)] }],
+    outline: [at(-wide, top), at(wide, top), at(half, -rib), at(foot, 0), at(-foot, 0), at(-half, -rib)],
+    details: [
+      { kind: rib > 0 ? 'seam' : 'fold', points: [at(-half, -hem), at(half, -hem)] },
+      ...ribs.map((points) => ({ kind: 'fold' as const, points })),
+    ],
     zones: [
       {
         id: 'hem',
-        name: 'zone.hem',
+        name: rib > 0 ? 'zone.rib' : 'zone.hem',
         outline: boxCorners({ left: -half, right: half, top: -hem, bottom: 0 }),
-        clear: 5,
+        clear: rib > 0 ? 15 : 5,
         ring: 'free',
       },
     ],
     tapes: [
       { id: 'sleeveHem', from: at(-half, -hem - 8), to: at(half, -hem - 8) },
       { id: 'sleeveLength', from: at(-half, 0), to: at(-half, -m.sleeveLength) },
+      ...(rib > 0 ? [{ id: 'sleeveRib', from: at(foot * 0.4, 0), to: at(foot * 0.4, -rib) }] : []),
     ],
     lines: [
       { id: 'hem', name: 'line.sleeve-hem', axis: 'level', at: 0 },
+      ...(rib > 0 ? [{ id: 'rib', name: 'line.rib-seam' as const, axis: 'level' as const, at: -rib }] : []),
       { id: 'centre', name: 'line.fold', axis: 'upright', at: 0 },
     ],
     tube: { width: m.sleeveHem },
   }
 }
 
-/** Centred on the sleeve's fold, 40 to 75 mm above the hem (craft.md section 2). */
-export const sleeve: PlacementRule = {
+/** Centred on the sleeve's fold, 40 to 75 mm above the hem; never across a rib, whose seam it counts from (craft.md section 2). */
+const sleeveOf = (needs: readonly string[]): PlacementRule => ({
   id: 'sleeve',
   name: 'Sleeve',
   arrange: 'one',
   upIs: 'top.shoulder',
-  needs: ['sleeveHem', 'sleeveLength'],
+  needs,
   usual: { width: 50, height: 40 },
+  growsWith: 'sleeveHem',
   view: sleeveShape,
   spot: ({ measures: m, design }: PlacementContext<'sleeveHem' | 'sleeveLength'>) => {
-    const room = Math.min(m.sleeveLength, 320)
-    const mm = Math.max(28, Math.min(58, room * 0.35, room - design.height - 8))
+    const rib = m.sleeveRib ?? 0
+    const room = Math.min(m.sleeveLength, LYING) - rib
+    const mm = Math.max(20, Math.min(58, room * 0.35, room - design.height - 8))
+    const line = rib > 0 ? 'rib' : 'hem'
     return {
-      down: { id: 'up', line: 'hem', edge: 'end', mm, toward: -1, plausible: [20, 160] },
+      down: { id: 'up', line, edge: 'end', mm, toward: -1, plausible: [15, 160] },
       across: { id: 'middle', line: 'centre', edge: 'centre', mm: 0, toward: 1, plausible: [0, m.sleeveHem / 2] },
       first: [{ id: 'sleeve', said: say('step.sleeve') }],
     }
   },
-}
+})
+
+export const sleeve = sleeveOf(['sleeveHem', 'sleeveLength'])
+export const ribbedSleeve = sleeveOf(['sleeveHem', 'sleeveLength', 'sleeveRib'])
 
 export const cuffMeasures: readonly MeasurementAsk[] = [
   ask(
@@ -85,6 +112,10 @@ export const cuffMeasures: readonly MeasurementAsk[] = [
   ),
 ]
 
+/**
+ * The wearer's left cuff, open, its outside up and the sleeve away from the worker: the end with the buttonhole, which
+ * laps over the other from the front, lies at the worker's right.
+ */
 function cuffShape(m: Measures<'cuffLength' | 'cuffDepth' | 'cuffHole'>): ItemShape {
   const [half, depth, hole] = [m.cuffLength / 2, m.cuffDepth, m.cuffHole]
   const box = { left: -half, right: half, top: 0, bottom: depth }
@@ -99,19 +130,19 @@ function cuffShape(m: Measures<'cuffLength' | 'cuffDepth' | 'cuffHole'>): ItemSh
       },
     ],
     zones: [
-      { id: 'buttonhole', name: 'zone.buttonhole', outline: slit(-half + hole - 3), clear: 10, ring: 'caution' },
-      { id: 'button', name: 'zone.button', outline: slit(half - hole + 3), clear: 10, ring: 'refused' },
+      { id: 'buttonhole', name: 'zone.buttonhole', outline: slit(half - hole + 3), clear: 10, ring: 'caution' },
+      { id: 'button', name: 'zone.button', outline: slit(-half + hole - 3), clear: 10, ring: 'refused' },
     ],
     tapes: [
       { id: 'cuffLength', from: at(-half, depth * 0.86), to: at(half, depth * 0.86) },
       { id: 'cuffDepth', from: at(half * 0.6, 0), to: at(half * 0.6, depth) },
-      { id: 'cuffHole', from: at(-half, depth * 0.2), to: at(-half + hole, depth * 0.2) },
+      { id: 'cuffHole', from: at(half, depth * 0.2), to: at(half - hole, depth * 0.2) },
     ],
     lines: panelLines(box, {
       top: 'line.sleeve-seam',
       bottom: 'line.cuff-edge',
-      left: 'line.buttonhole-end',
-      right: 'line.button-end',
+      left: 'line.button-end',
+      right: 'line.buttonhole-end',
     }),
     tube: null,
   }
@@ -125,6 +156,7 @@ export const cuff: PlacementRule = {
   upIs: 'top.sleeve-seam',
   needs: ['cuffLength', 'cuffDepth', 'cuffHole'],
   usual: { width: 30, height: 12 },
+  growsWith: 'cuffLength',
   view: cuffShape,
   spot: ({ measures: m }: PlacementContext<'cuffLength' | 'cuffDepth'>) => ({
     down: { id: 'up', line: 'bottom', edge: 'centre', mm: m.cuffDepth / 2, toward: -1, plausible: [10, m.cuffDepth] },
@@ -179,6 +211,7 @@ export const collarPoint: PlacementRule = {
   upIs: 'top.collar-band',
   needs: ['collarFront', 'collarEdge'],
   usual: { width: 18, height: 18 },
+  growsWith: 'collarFront',
   view: collarShape,
   spot: () => ({
     down: { id: 'up', line: 'edge', edge: 'end', mm: 12, toward: -1, plausible: [6, 30] },

@@ -11,7 +11,10 @@ export const garmentSizes: readonly SizePreset[] = [
   { id: '3xl', name: '3XL' },
 ]
 
-/** Usual numbers by size, infant to 3XL: the chest with a garment's ease, and a neck set lower or higher. */
+/**
+ * Usual numbers by size, infant to 3XL: the chest with a garment's ease, the armhole's depth (craft.md section 2,
+ * proportions; a little deeper where it is worn over others), and a neck set lower or higher.
+ */
 type Cut = { chest: readonly number[]; depth: readonly number[]; neck: readonly number[]; drop: readonly number[] }
 
 const NECK_DROP = 'From shoulder-point level to the seam at centre front.'
@@ -75,31 +78,31 @@ export const pocketSizes = (id: string, name: string, howTo: string, numbers: re
 
 export const teeCut: Cut = {
   chest: [255, 380, 480, 530, 570, 610, 660, 710],
-  depth: [115, 165, 198, 210, 225, 240, 255, 265],
+  depth: [125, 185, 240, 258, 270, 280, 290, 300],
   neck: [108, 145, 168, 178, 184, 190, 196, 202],
   drop: [44, 62, 78, 84, 88, 92, 96, 100],
 }
 export const poloCut: Cut = {
   chest: [262, 400, 490, 540, 580, 620, 670, 720],
-  depth: [118, 165, 200, 210, 225, 240, 255, 265],
+  depth: [125, 185, 240, 258, 270, 280, 290, 300],
   neck: [108, 145, 172, 180, 184, 190, 196, 202],
   drop: [42, 60, 72, 76, 80, 84, 88, 92],
 }
 export const sweatshirtCut: Cut = {
   chest: [275, 410, 510, 560, 600, 640, 690, 740],
-  depth: [122, 175, 210, 225, 240, 252, 266, 278],
+  depth: [130, 192, 248, 266, 278, 288, 298, 308],
   neck: [112, 150, 174, 184, 190, 196, 202, 208],
   drop: [44, 60, 74, 80, 84, 88, 92, 96],
 }
 export const shirtCut: Cut = {
   chest: [262, 400, 500, 550, 590, 630, 680, 730],
-  depth: [120, 168, 205, 218, 232, 246, 260, 270],
+  depth: [126, 186, 242, 260, 272, 282, 292, 302],
   neck: [102, 132, 152, 160, 166, 172, 178, 184],
   drop: [40, 58, 70, 76, 80, 84, 88, 92],
 }
 export const jacketCut: Cut = {
   chest: [290, 440, 550, 600, 640, 680, 730, 780],
-  depth: [130, 190, 235, 250, 262, 275, 288, 300],
+  depth: [134, 196, 254, 270, 282, 292, 302, 312],
   neck: [112, 150, 178, 188, 194, 200, 206, 212],
   drop: [42, 58, 70, 76, 80, 84, 88, 92],
 }

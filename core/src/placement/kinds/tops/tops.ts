@@ -2,7 +2,16 @@ import type { ItemKind } from '../../itemKind'
 import type { MeasurementAsk } from '../../measures'
 import { abovePocket, chestRules, chestRulesByPocket } from './chestRules'
 import { backRules, centreFront, hoodedFront } from './bodyRules'
-import { collarMeasures, collarPoint, cuff, cuffMeasures, sleeve, sleeveMeasures } from './sleeveRules'
+import {
+  collarMeasures,
+  collarPoint,
+  cuff,
+  cuffMeasures,
+  ribbedSleeve,
+  ribMeasure,
+  sleeve,
+  sleeveMeasures,
+} from './sleeveRules'
 import { type Top, topLevels } from './topFrame'
 import {
   garmentSizes,
@@ -21,7 +30,10 @@ import { withPatchPocket, withPouch } from './pockets'
 const top = { group: 'tops', worn: true, sizes: garmentSizes, usualSize: 'm', levels: topLevels } as const
 const neckSeam = 'centre line at the front neck seam'
 const shortSleeve = sleeveMeasures([75, 120, 160, 175, 185, 195, 205, 215], [50, 85, 110, 120, 125, 130, 135, 140])
-const longSleeve = sleeveMeasures([62, 75, 88, 95, 100, 104, 108, 112], [170, 320, 430, 460, 470, 480, 485, 490])
+const ribbedLong = [
+  ...sleeveMeasures([62, 75, 88, 95, 100, 104, 108, 112], [170, 320, 430, 460, 470, 480, 485, 490]),
+  ribMeasure,
+]
 
 const teeMake: TopMake = { neck: 'crew', sleeve: 'short', foot: 20 }
 export const tee: ItemKind = {
@@ -62,10 +74,10 @@ export const sweatshirt: ItemKind = {
   id: 'sweatshirt',
   name: 'Sweatshirt',
   reference: neckSeam,
-  measurements: [...topMeasures(sweatshirtCut), ...longSleeve, ...straightMeasures],
+  measurements: [...topMeasures(sweatshirtCut), ...ribbedLong, ...straightMeasures],
   usualCloth: 'sweatshirt',
   shape: (m: Top) => topShape(m, sweatMake),
-  placements: [...chestRules, centreFront, ...backRules(sweatMake), sleeve],
+  placements: [...chestRules, centreFront, ...backRules(sweatMake), ribbedSleeve],
 }
 
 const pouchMeasures: MeasurementAsk[] = [
@@ -88,10 +100,10 @@ export const hoodedTop: ItemKind = {
   id: 'hooded-top',
   name: 'Hooded top',
   reference: 'centre line at the hood’s crossing',
-  measurements: [...topMeasures(sweatshirtCut), ...pouchMeasures, ...longSleeve, ...straightMeasures],
+  measurements: [...topMeasures(sweatshirtCut), ...pouchMeasures, ...ribbedLong, ...straightMeasures],
   usualCloth: 'sweatshirt',
   shape: (m: Top) => withPouch(topShape(m, hoodMake), m),
-  placements: [hoodedFront, ...chestRules, ...backRules(hoodMake), sleeve],
+  placements: [hoodedFront, ...chestRules, ...backRules(hoodMake), ribbedSleeve],
 }
 
 const patchMeasures: MeasurementAsk[] = [
@@ -99,7 +111,7 @@ const patchMeasures: MeasurementAsk[] = [
     'pocketTop',
     'Neck seam level down to the pocket',
     'From the level of the front neck seam to the pocket’s upper edge.',
-    [62, 92, 118, 130, 138, 146, 154, 162],
+    [66, 94, 118, 130, 138, 146, 154, 162],
   ),
   pocketSizes(
     'pocketAcross',

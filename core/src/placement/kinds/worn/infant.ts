@@ -121,7 +121,7 @@ export const infantBodysuit: ItemKind = {
   ],
   placements: [
     centredRule<'chestWidth'>(
-      { id: 'chest', name: 'Chest', upIs: 'top.neck', usual: { width: 70, height: 45 } },
+      { id: 'chest', name: 'Chest', upIs: 'top.neck', usual: { width: 70, height: 45 }, growsWith: 'chestWidth' },
       (m) => m.chestWidth,
       () => ({ id: 'downTop', line: 'neck', edge: 'start', mm: 25, toward: 1, plausible: [12, 90] }),
       () => ({
@@ -198,7 +198,7 @@ export const bib: ItemKind = {
   shape: bibShape,
   placements: [
     centredRule<'width'>(
-      { id: 'low-centre', name: 'Low centre', upIs: 'top.neck', usual: { width: 90, height: 50 } },
+      { id: 'low-centre', name: 'Low centre', upIs: 'top.neck', usual: { width: 90, height: 50 }, growsWith: 'width' },
       (m) => m.width,
       () => ({
         id: 'up',

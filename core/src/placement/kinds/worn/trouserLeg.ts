@@ -9,7 +9,12 @@ import { garmentSizes } from '../tops/topMeasures'
 
 type Leg = Measures<'hemWidth' | 'thighWidth' | 'inseam'>
 
-/** One leg laid flat on its crease, the outside up: y = 0 at the hem's edge, x = 0 on its middle. */
+/** How far a seam's ridge reaches into the leg. */
+const RIDGE = 4
+/** Near a seam keep this far (craft.md section 2). */
+const SEAM_CLEAR = 15
+
+/** One leg laid flat with its two seams apart, the front up: y = 0 at the hem's edge, x = 0 on the front's middle. */
 function legShape(m: Leg) {
   const [foot, thigh, top] = [m.hemWidth / 2, m.thighWidth / 2, -m.inseam]
   if (foot > thigh * 1.8)
@@ -19,6 +24,14 @@ function legShape(m: Leg) {
       'measures.hemWidth',
     )
   const hem = 25
+  const seam = (side: 1 | -1) => [
+    ...[at(side * thigh, top), at(side * foot, 0)],
+    ...[at(side * (foot - RIDGE), 0), at(side * (thigh - RIDGE), top)],
+  ]
+  const beside = (side: 1 | -1) => ({
+    ...{ id: side > 0 ? 'seam-right' : 'seam-left', name: 'zone.leg-seam' as const, outline: seam(side) },
+    ...{ clear: SEAM_CLEAR, ring: 'free' as const },
+  })
   return {
     outline: [at(-thigh, top), at(thigh, top), at(foot, 0), at(-foot, 0)],
     details: [{ kind: 'fold' as const, points: [at(-foot, -hem), at(foot, -hem)] }],
@@ -30,6 +43,8 @@ function legShape(m: Leg) {
         clear: 5,
         ring: 'free' as const,
       },
+      beside(-1),
+      beside(1),
     ],
     tapes: [
       { id: 'hemWidth', from: at(-foot, -hem - 8), to: at(foot, -hem - 8) },
@@ -51,6 +66,7 @@ const legRule = (id: string, name: string, low: boolean): PlacementRule => ({
   arrange: 'one',
   upIs: 'top.waist',
   usual: { width: 50, height: 50 },
+  growsWith: 'hemWidth',
   spot: ({ measures: m, design }: PlacementContext<'hemWidth' | 'thighWidth' | 'inseam'>) => ({
     down: low
       ? { id: 'up', line: 'hem', edge: 'end', mm: Math.min(70, m.inseam * 0.3), toward: -1, plausible: [30, 400] }
@@ -64,7 +80,7 @@ const legRule = (id: string, name: string, low: boolean): PlacementRule => ({
         },
     across: { id: 'middle', line: 'centre', edge: 'centre', mm: 0, toward: 1, plausible: [0, m.thighWidth / 2] },
     first: [
-      { id: 'side', said: say('step.leg') },
+      { id: 'side', said: say('step.leg-front') },
       { id: 'centre-line', said: say('step.crease-leg', { half: m.hemWidth / 2 }) },
     ],
   }),
