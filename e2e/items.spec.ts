@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './server'
-import { ticket } from './ticket'
+import { firstPlacement, ticket } from './ticket'
 
 /** Starts a piece of a kind from the New piece page, as a hand would: find it, pick it, begin. */
 async function begin(page: Page, base: string, kind: string, placement?: string): Promise<ReturnType<typeof ticket>> {
@@ -9,6 +9,7 @@ async function begin(page: Page, base: string, kind: string, placement?: string)
   await hand.type('Find an item', kind)
   await page.getByRole('radio', { name: kind, exact: true }).click()
   if (placement) await page.getByRole('radio', { name: placement, exact: true }).click()
+  else await firstPlacement(page)
   await hand.press(/^Start measuring/)
   await expect(page.getByRole('heading', { name: 'What the tape says' })).toBeVisible()
   return hand
@@ -147,6 +148,7 @@ test('an item of one’s own is made by its edges, kept for the next time, and m
   await expect(page.getByLabel('What is it called')).toHaveValue('Sail bag flap')
   await hand.press('Keep it')
   await page.getByRole('radio', { name: 'Sail bag flap' }).click()
+  await firstPlacement(page)
   await hand.press('Start measuring: sail bag flap')
   await hand.type(/1 {2}Edge 1/, '210')
   await hand.type('Design width', '60')

@@ -1,12 +1,13 @@
 import { pdfPages, pdfPictures, pdfText, levelRuns, uprightRuns } from './poppler'
 import { expect, test } from './server'
-import { newPolo, ticket } from './ticket'
+import { firstPlacement, newPolo, ticket } from './ticket'
 
 test('the paper template comes as a PDF that is true to 0.2 mm over 200 mm', async ({ page, shop }) => {
   await shop.importDemo()
   const hand = ticket(page)
   await page.goto(`${shop.url}/new`)
   await page.getByRole('radio', { name: 'Flat panel' }).click()
+  await firstPlacement(page)
   await hand.type('Name', 'Stand drape, Kelpwick')
   await hand.press(/^Start measuring/)
   await hand.type(/1 {2}Width/, '600')

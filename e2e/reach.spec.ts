@@ -73,7 +73,40 @@ test('a wide screen keeps the drawing at the left while the keys walk the stages
     .first()
     .waitFor()
   await page.keyboard.press('n')
-  await expect(page.getByRole('button', { name: 'Start measuring' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Choose what it is' })).toBeDisabled()
+})
+
+test('a new piece starts by keys alone: found by its everyday name, nothing taken before it is chosen', async ({
+  page,
+  shop,
+}) => {
+  await page.goto(`${shop.url}/new`)
+  await page.getByLabel('Find an item').focus()
+  await page.keyboard.type('hoodies')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('radio', { name: 'Hooded top' })).toBeChecked()
+  await expect(page.getByRole('button', { name: 'Choose where it goes' })).toBeDisabled()
+  const places = page.getByRole('radiogroup', { name: 'Placement' }).getByRole('radio')
+  await places.first().focus()
+  await page.keyboard.press(' ')
+  await page.keyboard.press('ArrowDown')
+  await expect(places.nth(1)).toBeChecked()
+  await expect(places.nth(1)).toBeFocused()
+  await page.getByRole('button', { name: 'Start measuring: hooded top' }).press('Enter')
+  // The key presses the stage's own button, and nothing while that cannot be pressed.
+  await page.getByLabel(/Seam to seam/).waitFor()
+  for (let i = 0; i < 5; i++) await page.keyboard.press('m')
+  await expect(page.getByRole('button', { name: 'Marks are on' })).toBeDisabled()
+  await page.getByLabel('Design width').fill('80')
+  await page.getByLabel('Design height').fill('60')
+  await page.getByLabel('Design height').blur()
+  await expect(page.getByRole('button', { name: 'Marks are on' })).toBeEnabled()
+  await page.keyboard.press('m')
+  await expect(page.getByRole('button', { name: 'Mark by the usual numbers' })).toBeVisible()
+  await page.getByLabel(/Seam to seam/).fill('580')
+  await page.keyboard.press('Enter')
+  await expect(page.getByLabel(/Shoulder point to underarm/)).toBeFocused()
+  await expect(page.getByRole('button', { name: 'Marks are on' })).toBeEnabled()
 })
 
 test('another way is taken with one tap, and the dim workroom keeps every word readable', async ({ page, shop }) => {

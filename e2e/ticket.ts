@@ -14,12 +14,17 @@ export const ticket = (page: Page) => ({
   saved: () => expect(page.getByRole('status').filter({ hasText: /^saved$/ })).toBeVisible(),
 })
 
+/** The first place that is offered for a design on the item chosen. */
+export const firstPlacement = (page: Page) =>
+  page.getByRole('radiogroup', { name: 'Placement' }).getByRole('radio').first().click()
+
 /** A new polo for the left chest with its four numbers, as the job has it. */
 export async function newPolo(page: Page, base: string): Promise<ReturnType<typeof ticket>> {
   const hand = ticket(page)
   await page.goto(base)
   await hand.press('New piece')
   await page.getByRole('radio', { name: 'Polo' }).click()
+  await hand.pick(/left chest/)
   await hand.type('Name', 'Crew polo 5')
   await hand.type('For whom', 'Saltmarsh Ferry Co-op')
   await hand.press('Start measuring')

@@ -6,6 +6,7 @@ export const blankShop = (): Shop => ({
   name: 'My workshop',
   unit: 'mm',
   fraction: 8,
+  singleKeys: true,
   theme: 'auto',
   habits: { ...defaultHabits },
   revision: 0,

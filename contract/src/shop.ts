@@ -15,6 +15,8 @@ export const Shop = z.strictObject({
   name: Name.default('My workshop'),
   unit: z.enum(lengthUnits).default('mm'),
   fraction: z.literal(tapeFractions).default(8),
+  /** Whether a key by itself does something. */
+  singleKeys: z.boolean().default(true),
   theme: z.enum(['auto', 'light', 'dark']).default('auto'),
   habits: Habits.prefault(defaultHabits),
   revision: Revision,

@@ -1,5 +1,5 @@
 import { type Patch, Piece, type PieceZone } from '@thimble/contract'
-import { alsoOn, keepStage, nextAction, planMeasure, planPiece, sameAgain, sharedPart } from '@thimble/plan'
+import { alsoOn, keepStage, nextAction, planMeasure, planPiece, resized, sameAgain, sharedPart } from '@thimble/plan'
 import { at, mm, patched, polo, shelf } from './marramAndTide'
 
 const hood = {
@@ -118,6 +118,21 @@ describe('more of one piece', () => {
     expect(planned.placement!.distances.find((d) => d.id === 'down')!.mm).toBe(182)
     expect(nextAction(bySize, planned)).toBe('Measure: 1 of last time’s numbers to confirm.')
     expect(plan(patched(next, { measure: { measures: { chestWidth: mm('540') } } })).carried.size).toBe(0)
+  })
+
+  it('on another size goes by that size’s numbers, takes nothing over, and comes back to its own', () => {
+    const next = patched<Piece>(sameAgain(first, fresh), { measure: { designId: null } })
+    const taken = patched<Piece>(next, {
+      measure: { ...next.measure.carried!, measures: { chestWidth: mm('535'), neckWidth: mm('191') } },
+    })
+    const large = patched<Piece>(taken, resized(taken, '2xl'))
+    expect(large.measure.measures).toEqual({ neckWidth: mm('191') })
+    // A 2XL tee is 660 wide, its chest's cross 203.1 down: 198 at 600 and 210 at 740, evenly between.
+    expect(plan(large).measures.chestWidth).toBe(660)
+    expect(plan(large).carried.size).toBe(0)
+    expect(plan(large).placement!.distances.find((d) => d.id === 'down')!.mm).toBeCloseTo(198 + (60 / 140) * 12, 6)
+    const back = patched<Piece>(large, resized(large, next.item.size))
+    expect(plan(back).measures.chestWidth).toBe(535)
   })
 
   it('share of a change what belongs to the item', () => {

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { Pressable, View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
+import { radio, RadioGroup } from './RadioGroup'
 import { Words } from './Words'
 
 export type Choice<T extends string> = { id: T; name: string; swatch?: string }
@@ -19,7 +20,7 @@ export function Choices<T extends string>({ label, choices, value, onChange, lon
   const chosen = choices.find((c) => c.id === value)
   const shown = long && !open ? [] : choices
   return (
-    <View role="radiogroup" aria-label={label} style={{ gap: 6 }}>
+    <RadioGroup label={label} style={{ gap: 6 }}>
       <Words soft>{label}</Words>
       {long && !open ? (
         <Pressable
@@ -47,11 +48,12 @@ export function Choices<T extends string>({ label, choices, value, onChange, lon
         </Pressable>
       ) : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        {shown.map((choice) => (
+        {shown.map((choice, i) => (
           <Tag
             key={choice.id}
             choice={choice}
             on={choice.id === value}
+            first={!chosen && i === 0}
             onPress={() => {
               onChange(choice.id)
               setOpen(false)
@@ -59,16 +61,17 @@ export function Choices<T extends string>({ label, choices, value, onChange, lon
           />
         ))}
       </View>
-    </View>
+    </RadioGroup>
   )
 }
 
-function Tag<T extends string>({ choice, on, onPress }: { choice: Choice<T>; on: boolean; onPress: () => void }) {
+type TagProps<T extends string> = { choice: Choice<T>; on: boolean; first: boolean; onPress: () => void }
+
+function Tag<T extends string>({ choice, on, first, onPress }: TagProps<T>) {
   const p = usePalette()
   return (
     <Pressable
-      role="radio"
-      aria-checked={on}
+      {...radio(on, first)}
       onPress={onPress}
       style={{
         minHeight: 44,

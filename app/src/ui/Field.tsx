@@ -18,6 +18,9 @@ type Props = {
   /** Shares its row with others. */
   half?: boolean
   keyboard?: KeyboardTypeOptions
+  /** A search of the place, or a number of the tape, after which comes the next. */
+  kind?: 'search' | 'number' | 'fraction'
+  onEnter?: () => void
   onFocus?: () => void
   onBlur?: () => void
 }
@@ -35,6 +38,8 @@ export function Field({
   multiline,
   half,
   keyboard,
+  kind,
+  onEnter,
   onFocus,
   onBlur,
 }: Props) {
@@ -61,7 +66,7 @@ export function Field({
         <View style={{ flexDirection: 'row', alignItems: 'center' }}>
           <View style={{ flex: 1, minWidth: 0 }}>
             <TextBox
-              {...{ id, value, onChange, placeholder, big, multiline }}
+              {...{ id, value, onChange, placeholder, big, multiline, kind, onEnter }}
               wrong={Boolean(problem)}
               numeric={keyboard === 'numeric'}
               onFocus={() => {
@@ -90,7 +95,7 @@ function Hint({ children }: { children: string }) {
   )
 }
 
-type BoxProps = Pick<Props, 'value' | 'onChange' | 'placeholder' | 'big' | 'multiline'> & {
+type BoxProps = Pick<Props, 'value' | 'onChange' | 'placeholder' | 'big' | 'multiline' | 'kind' | 'onEnter'> & {
   id: string
   wrong: boolean
   numeric: boolean
@@ -102,7 +107,8 @@ type BoxProps = Pick<Props, 'value' | 'onChange' | 'placeholder' | 'big' | 'mult
  * The box typed into. What is typed shows at once, even while the page it belongs to is still being worked out; what
  * the page makes of it comes in when nobody is typing.
  */
-function TextBox({ id, value, onChange, placeholder, big, multiline, wrong, numeric, onFocus, onBlur }: BoxProps) {
+function TextBox({ id, value, onChange, wrong, numeric, kind, onEnter, onFocus, onBlur, ...box }: BoxProps) {
+  const { placeholder, big, multiline } = box
   const [text, setText] = useState(value)
   const [last, setLast] = useState(value)
   const [typing, setTyping] = useState(false)
@@ -122,7 +128,8 @@ function TextBox({ id, value, onChange, placeholder, big, multiline, wrong, nume
       }}
       placeholder={placeholder}
       multiline={multiline}
-      inputMode={numeric ? 'numeric' : undefined}
+      {...(numeric ? { inputMode: 'numeric' } : kind ? kinds[kind] : {})}
+      onSubmitEditing={kind === 'search' || !kind ? onEnter : goToNext}
       onFocus={() => {
         setTyping(true)
         onFocus()
@@ -135,6 +142,20 @@ function TextBox({ id, value, onChange, placeholder, big, multiline, wrong, nume
       renderErrorMessage={false}
     />
   )
+}
+
+const tape = { enterKeyHint: 'next', autoCorrect: false, autoCapitalize: 'none', spellCheck: false } as const
+/** A keypad for numbers; fractions need the whole keyboard. */
+const kinds = {
+  search: { inputMode: 'search', enterKeyHint: 'search' },
+  number: { inputMode: 'decimal', ...tape },
+  fraction: { inputMode: 'text', ...tape },
+} as const
+
+/** From one number of the tape to the one below it. */
+function goToNext({ target }: { target: unknown }): void {
+  const numbers = [...document.querySelectorAll<HTMLInputElement>('input[enterkeyhint=next]')]
+  numbers[numbers.indexOf(target as HTMLInputElement) + 1]?.focus()
 }
 
 const styles = StyleSheet.create({

@@ -23,6 +23,7 @@ export function LengthField({ typed, unit, onChange, placeholder, ...rest }: Pro
       {...rest}
       most={60}
       big
+      kind={meant === 'in' ? 'fraction' : 'number'}
       placeholder={placeholder?.replace(/ (mm|cm)$/, '')}
       value={typed?.text ?? ''}
       suffix={named ? undefined : meant}

@@ -1,12 +1,11 @@
 import { usePathname, useRouter } from 'expo-router'
-import { type ReactNode, useEffect } from 'react'
+import { type ReactNode, useMemo } from 'react'
 import { Pressable, View } from 'react-native'
 import { PlaceIcon, type PlaceId } from '@/drawing/PlaceIcon'
-import { noticed } from '@/state/shelf'
-import { useSend } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Notices } from './Notices'
 import { useWide } from './Split'
+import { useKeys } from './useKeys'
 import { Words } from './Words'
 
 type Place = { id: PlaceId; name: string; path: '/' | '/designs' | '/stash' | '/runs' | '/log' }
@@ -27,20 +26,17 @@ export function Shell({ children }: { children: ReactNode }) {
   const p = usePalette()
   const router = useRouter()
   const here = placeOf(usePathname())
-  const send = useSend()
   const wide = useWide()
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent): void => {
-      const typing = (event.target as HTMLElement).closest('input, textarea')
-      if (typing || event.ctrlKey || event.metaKey || event.altKey) return
-      if (event.key === 'n') router.push('/new')
-      if (event.key === '/') router.push('/log')
-      if (event.key === '?')
-        send(noticed('Keys: n new piece, / the log, 1 to 5 the stages of a ticket, m marks the open stage done.'))
-    }
-    window.addEventListener('keydown', onKey)
-    return () => window.removeEventListener('keydown', onKey)
-  }, [router, send])
+  useKeys(
+    useMemo(
+      () => ({
+        n: () => router.push('/new'),
+        '/': () => document.querySelector<HTMLElement>('input[type=search]')?.focus() ?? router.push('/log'),
+        '?': () => router.push('/settings'),
+      }),
+      [router],
+    ),
+  )
   const bar = wide
     ? ({ width: 96, flexDirection: 'column', paddingTop: 12, borderRightWidth: 1, borderRightColor: p.seam } as const)
     : ({ flexDirection: 'row', borderTopWidth: 1, borderTopColor: p.seam } as const)

@@ -95,9 +95,14 @@ export const MeasureStage = stageOf(
     zones: z.record(Id, PieceZone).default({}),
     row: Row.prefault({}),
     markWith: z.string().max(30).nullable().default(null),
-    /** Numbers of an earlier piece, assumed until they are confirmed. */
+    /** Numbers of an earlier piece, assumed until they are confirmed; of its `size` alone, where that is known. */
     carried: z
-      .strictObject({ from: z.string().max(120), measures: Lengths, distances: Lengths })
+      .strictObject({
+        from: z.string().max(120),
+        size: z.string().max(60).nullable().default(null),
+        measures: Lengths,
+        distances: Lengths,
+      })
       .nullable()
       .default(null),
     designId: Id.nullable().default(null),

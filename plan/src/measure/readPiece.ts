@@ -1,5 +1,6 @@
 import type { Piece, PieceZone, TypedLength } from '@thimble/contract'
 import { type ItemKind, type OwnRow, type OwnZone, presetMeasures } from '@thimble/core/placement'
+import { carriedHere } from './carried'
 import { readTyped } from './readTyped'
 
 type Problems = Record<string, string>
@@ -21,15 +22,15 @@ function readAll(typed: Record<string, TypedLength>, path: string, problems: Pro
  */
 export function readMeasures({ item, measure }: Pick<Piece, 'item' | 'measure'>, kind: ItemKind, problems: Problems) {
   const typed = readAll(measure.measures, 'measures', problems)
-  const carried = measure.carried ? readAll(measure.carried.measures, 'carried', {}) : {}
+  const carried = readAll(carriedHere({ item, measure })?.measures ?? {}, 'carried', {})
   const measures = { ...presetMeasures(kind, item.size), ...carried, ...typed }
   const assumed = new Set(kind.measurements.filter((a) => !a.optional && typed[a.id] === undefined).map((a) => a.id))
   return { measures, assumed, carried: new Set(Object.keys(carried).filter((id) => typed[id] === undefined)) }
 }
 
-export function readDistances({ measure }: Pick<Piece, 'measure'>, problems: Problems): Record<string, number> {
-  const carried = measure.carried ? readAll(measure.carried.distances, 'carried', {}) : {}
-  return { ...carried, ...readAll(measure.distances, 'distances', problems) }
+export function readDistances(piece: Pick<Piece, 'item' | 'measure'>, problems: Problems): Record<string, number> {
+  const carried = readAll(carriedHere(piece)?.distances ?? {}, 'carried', {})
+  return { ...carried, ...readAll(piece.measure.distances, 'distances', problems) }
 }
 
 /** What is kept by id, in the order it was put in. */

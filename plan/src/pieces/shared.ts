@@ -1,4 +1,5 @@
 import type { Patch, Piece } from '@thimble/contract'
+import { carriedHere } from '../measure/carried'
 import { kindOf } from './kindOf'
 import { newPiece } from './newPiece'
 
@@ -61,10 +62,11 @@ export function sameAgain(piece: Piece, { id, now }: Fresh): Piece {
     family: build.cloth.family,
   })
   const { choices, anchors, zones, row, designId, ownDesign, markWith } = measure
+  const before = carriedHere(piece)
   const carried = {
-    from: name,
-    measures: { ...measure.carried?.measures, ...measure.measures },
-    distances: { ...measure.carried?.distances, ...measure.distances },
+    ...{ from: name, size: item.size },
+    measures: { ...before?.measures, ...measure.measures },
+    distances: { ...before?.distances, ...measure.distances },
   }
   return {
     ...blank,

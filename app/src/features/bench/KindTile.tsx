@@ -3,17 +3,17 @@ import { memo } from 'react'
 import { Pressable } from 'react-native'
 import { ItemThumb } from '@/drawing/ItemThumb'
 import { usePalette } from '@/theme/PaletteProvider'
+import { radio } from '@/ui/RadioGroup'
 import { Words } from '@/ui/Words'
 
-type Props = { id: string; kind: ItemKind; on: boolean; onPress: (id: string) => void }
+type Props = { id: string; kind: ItemKind; on: boolean; first: boolean; onPress: (id: string) => void }
 
 /** One kind of item to choose, with its silhouette. */
-export const KindTile = memo(function KindTile({ id, kind, on, onPress }: Props) {
+export const KindTile = memo(function KindTile({ id, kind, on, first, onPress }: Props) {
   const p = usePalette()
   return (
     <Pressable
-      role="radio"
-      aria-checked={on}
+      {...radio(on, first)}
       aria-label={kind.name}
       onPress={() => onPress(id)}
       style={{

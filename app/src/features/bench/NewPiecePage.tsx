@@ -1,18 +1,20 @@
 import { Button } from '@rneui/themed'
 import type { SavedItem } from '@thimble/contract'
-import { customItem, customKindId, itemGroups, type ItemKind, itemKinds } from '@thimble/core/placement'
+import { customItem, customKindId, findKinds, itemGroups, type ItemKind, itemKinds } from '@thimble/core/placement'
 import type { ClothFamily } from '@thimble/core/recipe'
 import { newPiece } from '@thimble/plan'
 import { useRouter } from 'expo-router'
-import { useCallback, useMemo } from 'react'
-import { useWatch } from 'react-hook-form'
+import { useCallback, useMemo, useState } from 'react'
+import { type Control, useWatch } from 'react-hook-form'
 import { View } from 'react-native'
 import { FormChoices, FormField } from '@/forms/FormField'
 import { useDraftForm } from '@/forms/useDraftForm'
 import { create } from '@/state/changes'
 import { useNamed } from '@/state/useShelfDocs'
+import { Field } from '@/ui/Field'
 import { Opener } from '@/ui/Opener'
 import { Page } from '@/ui/Page'
+import { RadioGroup } from '@/ui/RadioGroup'
 import { Section } from '@/ui/Section'
 import { Heading, Words } from '@/ui/Words'
 import { itemGroupNames } from '@/words/itemGroupNames'
@@ -21,9 +23,10 @@ import { PastPieces } from './PastPieces'
 
 /** An item to start from; `own`: one of the worker's, with its outline. */
 type Entry = { id: string; kind: ItemKind; own?: SavedItem }
-type Texts = Record<'kind' | 'placement' | 'name' | 'customer' | 'find', string>
+type Texts = Record<'kind' | 'placement' | 'name' | 'customer', string>
 
-const blank: Texts = { kind: itemKinds[0]!.id, placement: '', name: '', customer: '', find: '' }
+/** Nothing is taken for chosen. */
+const blank: Texts = { kind: '', placement: '', name: '', customer: '' }
 
 function useEntries(): Entry[] {
   const own = useNamed('items')
@@ -63,39 +66,80 @@ export function NewPiecePage() {
   const form = useDraftForm('piece', blank)
   const { control, setValue } = form
   const texts = useWatch({ control }) as Texts
-  const chosen = entries.find((k) => k.id === texts.kind) ?? entries[0]!
-  const { kind } = chosen
-  const placement = kind.placements.find((p) => p.id === texts.placement)?.id ?? kind.placements[0]!.id
+  const chosen = entries.find((k) => k.id === texts.kind)
+  const placements = chosen?.kind.placements ?? []
+  const placement = (placements.length === 1 ? placements[0] : placements.find((p) => p.id === texts.placement))?.id
   const pick = useCallback((id: string) => setValue('kind', id), [setValue])
   const long = [texts.name, texts.customer].some((text) => text.length > MOST)
   const putOnBench = (): void => {
+    if (!chosen || !placement) return
     const piece = startPiece(chosen, placement, texts)
     create('pieces', piece)
     form.forget()
     router.replace(`/piece/${piece.id}`)
   }
+  const next = !chosen ? 'Choose what it is' : !placement ? 'Choose where it goes' : 'Start measuring'
   return (
     <Page
       title="New piece"
       back
-      foot={<Button title={`Start measuring: ${kind.name.toLowerCase()}`} disabled={long} onPress={putOnBench} />}
+      foot={
+        <Button
+          title={chosen && placement ? `${next}: ${chosen.kind.name.toLowerCase()}` : next}
+          disabled={long || !placement}
+          onPress={putOnBench}
+        />
+      }
     >
-      <Section>
-        <Opener title="Same again, from a past piece">
-          <PastPieces />
-        </Opener>
+      {chosen ? (
+        <Chosen entry={chosen} onOther={() => pick('')} {...{ control, placement }} />
+      ) : (
+        <>
+          <Section>
+            <Opener title="Same again, from a past piece">
+              <PastPieces />
+            </Opener>
+          </Section>
+          <ItemSearch entries={entries} onPick={pick} />
+        </>
+      )}
+      <Section title="What is it called">
+        <FormField
+          control={control}
+          name="name"
+          label="Name"
+          placeholder={chosen?.kind.name ?? 'As the item'}
+          longest={MOST}
+        />
+        <FormField control={control} name="customer" label="For whom" placeholder={FOR_WHOM} longest={MOST} />
       </Section>
+    </Page>
+  )
+}
+
+type ChosenProps = { entry: Entry; onOther: () => void; control: Control<Texts>; placement: string | undefined }
+
+/** The item that was chosen, and right under it where the design may go on it. */
+function Chosen({ entry: { id, kind, own }, onOther, control, placement }: ChosenProps) {
+  const router = useRouter()
+  return (
+    <>
       <Section title="What is it">
-        <FormField control={control} name="find" label="Find an item" placeholder="towel" longest={40} />
-        <KindGroups entries={entries} find={texts.find} chosen={chosen.id} onPick={pick} />
-        {chosen.own ? (
-          <Button
-            type="outline"
-            title={`Change ${kind.name.toLowerCase()}`}
-            onPress={() => router.push(`/items/${chosen.id}`)}
-          />
-        ) : null}
-        <Button type="outline" title="Make an item of your own" onPress={() => router.push('/items/new')} />
+        <View style={{ flexDirection: 'row', gap: 16, alignItems: 'center' }}>
+          <RadioGroup label="What is it">
+            <KindTile id={id} kind={kind} on first onPress={onOther} />
+          </RadioGroup>
+          <View style={{ flex: 1, gap: 8 }}>
+            <Button type="outline" title="Another item" onPress={onOther} />
+            {own ? (
+              <Button
+                type="outline"
+                title={`Change ${kind.name.toLowerCase()}`}
+                onPress={() => router.push(`/items/${id}`)}
+              />
+            ) : null}
+          </View>
+        </View>
       </Section>
       <Section title="Where does it go">
         <FormChoices
@@ -103,40 +147,65 @@ export function NewPiecePage() {
           name="placement"
           label="Placement"
           choices={kind.placements}
-          chosen={placement}
+          chosen={placement ?? ''}
         />
       </Section>
-      <Section title="What is it called">
-        <FormField control={control} name="name" label="Name" placeholder={kind.name} longest={MOST} />
-        <FormField control={control} name="customer" label="For whom" placeholder={FOR_WHOM} longest={MOST} />
-      </Section>
-    </Page>
+    </>
   )
 }
 
-type Groups = { entries: Entry[]; find: string; chosen: string; onPick: (id: string) => void }
+type Search = { entries: Entry[]; onPick: (id: string) => void }
 
-function KindGroups({ entries, find, chosen, onPick }: Groups) {
-  const words = find.trim().toLowerCase()
-  const found = entries.filter(({ kind }) => `${kind.name} ${itemGroupNames[kind.group]}`.toLowerCase().includes(words))
-  if (found.length === 0)
-    return <Words>{`Nothing here is called “${find.trim()}”; make it an item of your own.`}</Words>
+/** By its name, or by what people call it: Enter takes the best. */
+function ItemSearch({ entries, onPick }: Search) {
+  const router = useRouter()
+  const [find, setFind] = useState('')
+  const found = useMemo(() => {
+    const kinds = findKinds(
+      find,
+      entries.map(({ kind, id }) => ({ ...kind, id })),
+    )
+    return kinds.flatMap(({ id }) => entries.find((entry) => entry.id === id) ?? [])
+  }, [entries, find])
   return (
-    <View role="radiogroup" aria-label="What is it" style={{ gap: 14 }}>
-      {itemGroups.map((group) => {
-        const here = found.filter(({ kind }) => kind.group === group)
-        if (here.length === 0) return null
-        return (
-          <View key={group} style={{ gap: 8 }}>
-            <Heading level={3}>{itemGroupNames[group]}</Heading>
-            <View style={{ flexDirection: 'row', gap: 8, flexWrap: 'wrap' }}>
-              {here.map(({ id, kind }) => (
-                <KindTile key={id} id={id} kind={kind} on={id === chosen} onPress={onPick} />
-              ))}
-            </View>
-          </View>
-        )
-      })}
-    </View>
+    <Section title="What is it">
+      <Field
+        label="Find an item"
+        value={find}
+        onChange={setFind}
+        placeholder="towel, hoodie, onesie"
+        kind="search"
+        onEnter={() => found[0] && onPick(found[0].id)}
+      />
+      {found.length === 0 ? (
+        <Words>{`Nothing here is called “${find.trim()}”; make it an item of your own.`}</Words>
+      ) : (
+        <RadioGroup label="What is it" style={{ gap: 14 }}>
+          {find.trim() ? <Tiles entries={found} onPick={onPick} /> : <KindGroups entries={found} onPick={onPick} />}
+        </RadioGroup>
+      )}
+      <Button type="outline" title="Make an item of your own" onPress={() => router.push('/items/new')} />
+    </Section>
   )
 }
+
+function KindGroups({ entries, onPick }: Search) {
+  return itemGroups.map((group) => {
+    const here = entries.filter(({ kind }) => kind.group === group)
+    if (here.length === 0) return null
+    return (
+      <View key={group} style={{ gap: 8 }}>
+        <Heading level={3}>{itemGroupNames[group]}</Heading>
+        <Tiles entries={here} onPick={onPick} />
+      </View>
+    )
+  })
+}
+
+const Tiles = ({ entries, onPick }: Search) => (
+  <View style={{ flexDirection: 'row', gap: 8, flexWrap: 'wrap' }}>
+    {entries.map(({ id, kind }) => (
+      <KindTile key={id} id={id} kind={kind} on={false} first onPress={onPick} />
+    ))}
+  </View>
+)

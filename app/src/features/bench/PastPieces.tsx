@@ -1,41 +1,41 @@
-import { useRouter } from 'expo-router'
+import { useState } from 'react'
 import { Pressable, View } from 'react-native'
-import { inWork, sameAgain } from '@thimble/plan'
-import { create } from '@/state/changes'
-import { store } from '@/state/store'
-import { openPiece } from '@/state/sync'
+import { inWork } from '@thimble/plan'
+import { useSameAgain } from '@/desk/useSameAgain'
 import { usePalette } from '@/theme/PaletteProvider'
+import { Field } from '@/ui/Field'
 import { Words } from '@/ui/Words'
 import { useLog } from '@/state/useLog'
 import { useDocs } from '@/state/useShelfDocs'
 
 const SHOWN = 8
 
-/** Pieces in work and in the log, the newest first: one tap starts the same again. */
+/** Pieces in work and in the log, the newest first, found by a word: one tap starts the same again. */
 export function PastPieces() {
   const p = usePalette()
-  const router = useRouter()
+  const again = useSameAgain()
+  const [find, setFind] = useState('')
+  const words = find.trim().toLowerCase()
   const onBench = useDocs('pieces').filter(inWork)
   const log = useLog()
   const past = [
     ...log.map((row) => ({ id: row.pieceId, name: row.name, customer: row.customer, at: row.finishedAt })),
     ...onBench.map((piece) => ({ id: piece.id, name: piece.name, customer: piece.customer, at: piece.createdAt })),
   ]
+    .filter(({ name, customer }) => `${name} ${customer}`.toLowerCase().includes(words))
     .sort((a, b) => b.at.localeCompare(a.at))
-    .slice(0, SHOWN)
-  const again = async (id: string): Promise<void> => {
-    // A piece from the log may not be on this device yet.
-    if (!store.getState().shelf.docs.pieces[id]) await openPiece(id)
-    const piece = store.getState().shelf.docs.pieces[id]
-    if (!piece) return
-    const next = sameAgain(piece, { id: crypto.randomUUID(), now: new Date().toISOString() })
-    create('pieces', next)
-    router.replace(`/piece/${next.id}`)
-  }
-  if (past.length === 0) return <Words soft>There is no past piece yet.</Words>
+  if (past.length === 0 && !words) return <Words soft>There is no past piece yet.</Words>
   return (
-    <View>
-      {past.map(({ id, name, customer }) => (
+    <View style={{ gap: 8 }}>
+      <Field
+        label="Find a past piece"
+        value={find}
+        onChange={setFind}
+        placeholder="A name or a customer"
+        kind="search"
+      />
+      {past.length === 0 ? <Words soft>{`No past piece here is called “${find.trim()}”.`}</Words> : null}
+      {past.slice(0, SHOWN).map(({ id, name, customer }) => (
         <Pressable
           key={id}
           role="button"

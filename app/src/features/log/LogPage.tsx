@@ -39,7 +39,7 @@ export function LogPage() {
   const list = (
     <>
       <Section>
-        <Field label="Find" value={words} onChange={setWords} placeholder="A name, a customer, a fault" />
+        <Field label="Find" value={words} onChange={setWords} placeholder="A name, a customer, a fault" kind="search" />
         {cloths.length > 1 ? (
           <Choices
             label="Cloth"

@@ -12,6 +12,7 @@ import { stackTitle } from '@/words/stackWords'
 import { ClothQuestions } from './ClothQuestions'
 import { RecipeChoice } from './RecipeChoice'
 import { StackSheet } from './StackSheet'
+import { StageButton } from './StageButton'
 import type { StageProps } from './StageProps'
 import { type PieceTools, useBuildPlan } from './usePiece'
 import { Why } from './Why'
@@ -108,7 +109,7 @@ const BuildActions = ({ others, more, onMore, onDone }: Actions) => (
   <ThumbBar>
     <View style={{ flexDirection: 'row', gap: 12 }}>
       <View style={{ flex: 1.4 }}>
-        <Button title="Use this stack" onPress={onDone} />
+        <StageButton title="Use this stack" onPress={onDone} />
       </View>
       {more > 0 ? (
         <View style={{ flex: 1 }}>

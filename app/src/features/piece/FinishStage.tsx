@@ -1,4 +1,3 @@
-import { Button } from '@rneui/themed'
 import { offMachine, recordProblems, usedStack } from '@thimble/plan'
 import { useRouter } from 'expo-router'
 import { View } from 'react-native'
@@ -6,6 +5,7 @@ import { Section } from '@/ui/Section'
 import { ThumbBar } from '@/ui/ThumbBar'
 import { TickLine } from '@/ui/TickLine'
 import { RecordForm } from './RecordForm'
+import { StageButton } from './StageButton'
 import type { StageProps } from './StageProps'
 import { useBuilt } from './usePiece'
 
@@ -39,7 +39,7 @@ export function FinishStage({ tools, onDone }: StageProps) {
       </Section>
       <RecordForm tools={tools} />
       <ThumbBar>
-        <Button
+        <StageButton
           title={piece.finish.reopened ? 'Keep the record' : 'Put it in the log'}
           disabled={blocked}
           onPress={log}

@@ -2,6 +2,7 @@ import type { HoldingAdvice } from '@thimble/core/hooping'
 import { type HoldingMethod, holdingNames } from '@thimble/core/recipe'
 import { Pressable, View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
+import { radio, RadioGroup } from '@/ui/RadioGroup'
 import { Words } from '@/ui/Words'
 
 type Props = {
@@ -19,15 +20,14 @@ export function HoldingChoices({ advice, method: current, picked, onChange }: Pr
   const refused = advice.choices.filter((c) => !c.allowed && c.method !== 'backing-alone')
   return (
     <View style={{ gap: 10 }}>
-      <View role="radiogroup" aria-label="Holding" style={{ gap: 8 }}>
-        {allowed.map(({ method, because }) => {
+      <RadioGroup label="Holding" style={{ gap: 8 }}>
+        {allowed.map(({ method, because }, i) => {
           const on = method === current
           const why = (method === advice.method ? advice.because : because).map((b) => b.text).join(' ')
           return (
             <Pressable
               key={method}
-              role="radio"
-              aria-checked={on}
+              {...radio(on, i === 0)}
               aria-label={holdingNames[method]}
               onPress={() => onChange(method)}
               style={{
@@ -49,7 +49,7 @@ export function HoldingChoices({ advice, method: current, picked, onChange }: Pr
             </Pressable>
           )
         })}
-      </View>
+      </RadioGroup>
       {refused.map(({ method, because }) => (
         <Words soft key={method}>{`Not ${holdingNames[method].toLowerCase()}: ${because[0]?.text ?? ''}`}</Words>
       ))}

@@ -3,6 +3,7 @@ import type { HoopChoice } from '@thimble/core/hooping'
 import { Pressable, View } from 'react-native'
 import { HoopDrawing } from '@/drawing/HoopDrawing'
 import { usePalette } from '@/theme/PaletteProvider'
+import { radio } from '@/ui/RadioGroup'
 import { Heading, Words } from '@/ui/Words'
 import type { PieceTools } from './usePiece'
 
@@ -23,8 +24,7 @@ export function HoopRow({ choice, hoop, tools: { piece, plan, marked, set }, lar
   const { sketch, colours } = marked.design
   return (
     <Pressable
-      role="radio"
-      aria-checked={on}
+      {...radio(on, true)}
       aria-label={`${hoop.name}. ${says}`}
       onPress={() => set({ hoop: { hoopId: choice.hoop } })}
       style={{

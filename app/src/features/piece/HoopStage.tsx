@@ -13,6 +13,8 @@ import { RingRoom } from './RingRoom'
 import { RowHoopings } from './RowHoopings'
 import { SlackBoxes } from './SlackBoxes'
 import { StackMisfits } from './StackMisfits'
+import { RadioGroup } from '@/ui/RadioGroup'
+import { StageButton } from './StageButton'
 import type { StageProps } from './StageProps'
 import { type PieceTools, useHoopPlan } from './usePiece'
 
@@ -45,7 +47,7 @@ export function HoopStage({ tools, onDone }: StageProps) {
         {!chosen?.fits ? (
           <Words soft>{fitting ? 'Pick one of the hoops that take it first.' : 'No hoop takes it as it is.'}</Words>
         ) : null}
-        <Button title="Keep this hooping" disabled={!chosen?.fits} onPress={onDone} />
+        <StageButton title="Keep this hooping" disabled={!chosen?.fits} onPress={onDone} />
       </ThumbBar>
     </>
   )
@@ -105,9 +107,7 @@ function HoopShelf({ tools, ranked }: { tools: PieceTools; ranked: HoopChoice[] 
   }
   return (
     <>
-      <View role="radiogroup" aria-label="Hoops on the shelf">
-        {fitting.map(row)}
-      </View>
+      <RadioGroup label="Hoops on the shelf">{fitting.map(row)}</RadioGroup>
       {refused.length > 0 ? (
         <>
           <Pressable

@@ -93,7 +93,7 @@ const Ticket = memo(function Ticket({ piece }: { piece: Piece }) {
     },
     [keep],
   )
-  useStageKeys(setOpen, () => open && finish(open))
+  useStageKeys(setOpen)
   return (
     <View style={{ flex: 1, backgroundColor: p.calico }}>
       <TicketHead piece={piece} at={open ?? stageAt(piece)} onPick={setOpen} />

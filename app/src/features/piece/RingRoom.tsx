@@ -1,8 +1,12 @@
 import type { HoopChoice } from '@thimble/core/hooping'
 import { ringClearances, ringOnItem } from '@thimble/core/placement'
 import { writeName } from '@thimble/core/words'
+import { AdviceBar } from '@/ui/AdviceBar'
 import { Words } from '@/ui/Words'
 import type { PieceTools } from './usePiece'
+
+/** Nearer than this a hand does not keep it. */
+const TOUCHING = 3
 
 /** How far the ring stays from pockets, zips and seams: the nearest few. */
 export function RingRoom({ tools: { plan, marked, shelf }, choice }: { tools: PieceTools; choice: HoopChoice }) {
@@ -16,6 +20,16 @@ export function RingRoom({ tools: { plan, marked, shelf }, choice }: { tools: Pi
     .sort((a, b) => a.mm - b.mm)
   const names = near.filter((c, i) => near.findIndex((d) => d.name === c.name) === i).slice(0, 2)
   if (names.length === 0) return null
+  const [least] = names
+  if (least!.mm < TOUCHING)
+    return (
+      <AdviceBar
+        advice={{
+          ...{ code: 'ring-touches', severity: 'caution' },
+          text: `The ring all but touches the ${least!.name}: fold it clear before you close the ring.`,
+        }}
+      />
+    )
   return (
     <Words soft>{`The ring clears ${names.map((c) => `the ${c.name} by ${plan.writeRoom(c.mm)}`).join(', ')}.`}</Words>
   )

@@ -1,10 +1,10 @@
-import { Button } from '@rneui/themed'
 import { beforeStart, listsOf } from '@thimble/plan'
 import { View } from 'react-native'
 import { Section } from '@/ui/Section'
 import { ThumbBar } from '@/ui/ThumbBar'
 import { TickLine } from '@/ui/TickLine'
 import { Words } from '@/ui/Words'
+import { StageButton } from './StageButton'
 import type { StageProps } from './StageProps'
 import { ThreadsInOrder } from './ThreadsInOrder'
 import { useBuilt } from './usePiece'
@@ -41,7 +41,7 @@ export function StitchStage({ tools, onDone }: StageProps) {
       <ThreadsInOrder colours={marked.design.colours} />
       <ThumbBar>
         {open > 0 ? <Words soft>{`${open} ${open === 1 ? 'line is' : 'lines are'} not ticked yet.`}</Words> : null}
-        <Button title="Stitched" onPress={onDone} />
+        <StageButton title="Stitched" onPress={onDone} />
       </ThumbBar>
     </>
   )

@@ -29,6 +29,18 @@ const themes = [
   { id: 'dark', name: 'Dim workroom' },
 ]
 
+const keySwitch = [
+  { id: 'on', name: 'Yes' },
+  { id: 'off', name: 'No' },
+]
+const keyMeanings = [
+  ['n', 'a new piece'],
+  ['/', 'into the search of the place, or to the log'],
+  ['1 to 5', 'the stages of a ticket'],
+  ['m', 'presses the open stage’s own button'],
+  ['?', 'this list'],
+] as const
+
 /** Units, look, and the shop's own way where practitioners differ; each habit says what it leads to. */
 export function SettingsPage() {
   const name = useShelf((s) => s.shop.name)
@@ -43,6 +55,15 @@ export function SettingsPage() {
           <FormChoices control={control} name="fraction" label="Finest mark of the tape" choices={fractions} />
         ) : null}
         <FormChoices control={control} name="theme" label="Look" choices={themes} />
+      </Section>
+      <Section title="Single keys" says="With a keyboard, while nothing is being typed.">
+        <FormChoices control={control} name="keys" label="A key by itself does something" choices={keySwitch} />
+        {keyMeanings.map(([key, does]) => (
+          <Words key={key}>
+            <Words bold>{key}</Words>
+            {`  ${does}`}
+          </Words>
+        ))}
       </Section>
       <HabitSection control={control} />
       <Section title="Your data" says="Everything the shop keeps, as one open JSON file.">

@@ -4,12 +4,13 @@ import { useEachValue } from '@/forms/useEachValue'
 import { patchShop } from '@/state/changes'
 import { useShelf } from '@/state/store'
 
-type Choices = Pick<Shop, 'unit' | 'theme' | 'habits'> & { fraction: string }
+type Choices = Pick<Shop, 'unit' | 'theme' | 'habits'> & { fraction: string; keys: 'on' | 'off' }
 export type SettingsForm = UseFormReturn<Choices>
 
-const changeOf = ({ unit, theme, habits, fraction }: Choices, name: string): Patch<Shop> => {
+const changeOf = ({ unit, theme, habits, fraction, keys }: Choices, name: string): Patch<Shop> => {
   const [key, habit] = name.split('.')
   if (key === 'unit') return { unit }
+  if (key === 'keys') return { singleKeys: keys === 'on' }
   if (key === 'theme') return { theme }
   if (key === 'fraction') return { fraction: Number(fraction) as Shop['fraction'] }
   return { habits: { [habit!]: habits[habit as keyof Shop['habits']] } }
@@ -17,8 +18,9 @@ const changeOf = ({ unit, theme, habits, fraction }: Choices, name: string): Pat
 
 /** Settings are kept as they are picked, and follow what another device picks. */
 export function useSettingsForm(): SettingsForm {
-  const { unit, theme, habits, fraction } = useShelf((s) => s.shop)
-  const form = useForm<Choices>({ values: { unit, theme, habits, fraction: String(fraction) } })
+  const { unit, theme, habits, fraction, singleKeys } = useShelf((s) => s.shop)
+  const keys = singleKeys ? 'on' : 'off'
+  const form = useForm<Choices>({ values: { unit, theme, habits, fraction: String(fraction), keys } })
   useEachValue(form, (values, name) => patchShop(changeOf(values, name)))
   return form
 }

@@ -1,7 +1,8 @@
-import { Button } from '@rneui/themed'
+import { useState } from 'react'
 import { ThumbBar } from '@/ui/ThumbBar'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
+import { StageButton } from '../StageButton'
 import type { StageProps } from '../StageProps'
 import { DesignPicker } from './DesignPicker'
 import { MarkSection } from './MarkSection'
@@ -13,6 +14,11 @@ import { ZonesSection } from './ZonesSection'
 /** Measure: what the tape says, the design, where it goes, and the marks that follow. */
 export function MeasureStage({ tools, setLit, onDone }: StageProps) {
   const { plan } = tools
+  const required = plan.asks.filter(({ optional }) => !optional)
+  const unmeasured = required.length > 0 && required.every(({ id }) => plan.assumed.has(id) && !plan.carried.has(id))
+  const [asked, setAsked] = useState(false)
+  // A number that came since is what was asked for.
+  if (asked && !unmeasured) setAsked(false)
   const blocked = Object.keys(plan.problems).length > 0 || plan.placement === null
   return (
     <>
@@ -26,7 +32,16 @@ export function MeasureStage({ tools, setLit, onDone }: StageProps) {
       <MarkSection tools={tools} />
       <ThumbBar>
         {plan.design.assumed ? <Words soft>Choose the design or give its size first.</Words> : null}
-        <Button title="Marks are on" disabled={blocked || plan.design.assumed} onPress={onDone} />
+        {asked ? (
+          <Words role="status" bold tone="madder">
+            Not one number is from the tape: all are what the size usually has. Press again to mark by them.
+          </Words>
+        ) : null}
+        <StageButton
+          title={asked ? 'Mark by the usual numbers' : 'Marks are on'}
+          disabled={blocked || plan.design.assumed}
+          onPress={() => (unmeasured && !asked ? setAsked(true) : onDone())}
+        />
       </ThumbBar>
     </>
   )

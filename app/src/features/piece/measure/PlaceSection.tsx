@@ -1,4 +1,5 @@
 import { type PlacementDistance, sideOf, whichTrueTo } from '@thimble/core/placement'
+import { carriedHere } from '@thimble/plan'
 import { Button } from '@rneui/themed'
 import { writeName } from '@thimble/core/words'
 import { View } from 'react-native'
@@ -61,9 +62,10 @@ export function PlaceSection({ tools, setLit }: Props) {
 }
 
 /** Where the grey number comes from, or what the usual would be in place of a typed one. */
-function hintOf({ piece: { measure }, plan: { write } }: PieceTools, { id, assumed }: PlacementDistance): string {
-  if (measure.distances[id]?.text) return `The usual here: ${write(assumed)}.`
-  if (measure.carried?.distances[id]?.text) return `From “${measure.carried.from}”; the usual here: ${write(assumed)}.`
+function hintOf({ piece, plan: { write } }: PieceTools, { id, assumed }: PlacementDistance): string {
+  if (piece.measure.distances[id]?.text) return `The usual here: ${write(assumed)}.`
+  const carried = carriedHere(piece)
+  if (carried?.distances[id]?.text) return `From “${carried.from}”; the usual here: ${write(assumed)}.`
   return 'Yours, in place of the usual.'
 }
 

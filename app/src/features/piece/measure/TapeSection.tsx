@@ -1,5 +1,6 @@
 import { Button } from '@rneui/themed'
 import type { MeasurementAsk } from '@thimble/core/placement'
+import { carriedHere, resized } from '@thimble/plan'
 import { View } from 'react-native'
 import { Choices } from '@/ui/Choices'
 import { LengthField } from '@/ui/LengthField'
@@ -14,7 +15,7 @@ type Props = Pick<StageProps, 'tools' | 'setLit'>
 /** The numbers this placement asks of the tape; grey ones are assumed until they are measured or confirmed. */
 export function TapeSection({ tools, setLit }: Props) {
   const { piece, plan, shelf, set } = tools
-  const { kind, asks, assumed, carried, measures, problems, placement, write } = plan
+  const { kind, asks, carried, measures, problems, placement, write } = plan
   const needed = asks.filter((a) => !a.optional)
   const optional = asks.filter((a) => a.optional)
   const field = (ask: MeasurementAsk, number: string, half = false) => (
@@ -32,20 +33,14 @@ export function TapeSection({ tools, setLit }: Props) {
       onBlur={() => setLit(null)}
     />
   )
-  const says =
-    carried.size > 0
-      ? `Grey numbers are from “${piece.measure.carried?.from}”: measure again, or confirm them.`
-      : assumed.size > 0
-        ? 'Grey numbers are assumed from the size until you type yours.'
-        : undefined
   return (
-    <Section title="What the tape says" says={says}>
+    <Section title="What the tape says" says={greyMeans(tools)}>
       {kind.sizes.length > 1 ? (
         <Choices
           label="Size"
           choices={kind.sizes}
           value={piece.item.size}
-          onChange={(size) => set({ item: { size } })}
+          onChange={(size) => set(resized(piece, size))}
         />
       ) : null}
       <View style={{ gap: 12 }}>{needed.map((ask, i) => field(ask, `${i + 1}  `))}</View>
@@ -67,11 +62,23 @@ export function TapeSection({ tools, setLit }: Props) {
   )
 }
 
+/** What the grey numbers are. */
+function greyMeans({ piece, plan: { kind, carried, assumed } }: Props['tools']): string | undefined {
+  const before = piece.measure.carried
+  if (carried.size > 0) return `Grey numbers are from “${before?.from}”: measure again, or confirm them.`
+  if (assumed.size === 0) return undefined
+  const usual = 'Grey numbers are assumed from the size until you type yours.'
+  if (!before?.size || before.size === piece.item.size) return usual
+  const size = kind.sizes.find(({ id }) => id === before.size)?.name ?? before.size
+  return `${usual} “${before.from}” was measured on ${size}, so its numbers are not taken over.`
+}
+
 /** The numbers of the earlier piece, its own distances among them, taken as measured in one tap. */
 function Confirm({ tools: { piece, plan, set } }: Pick<Props, 'tools'>) {
   const count = plan.carried.size
   const confirm = (): void => {
-    const { carried, distances } = piece.measure
+    const { distances } = piece.measure
+    const carried = carriedHere(piece)
     if (!carried) return
     const measures = Object.fromEntries(Object.entries(carried.measures).filter(([id]) => plan.carried.has(id)))
     set({ measure: { measures, distances: { ...carried.distances, ...distances } } })
