@@ -2,8 +2,8 @@ import { levelOf, loadLevels } from '@/desk/loadLevels'
 import { loadClassOf } from '@thimble/core/design'
 
 describe('the levels of the load map', () => {
-  it('go by the bounds of the craft: 15, 40 and 70, and one beyond dense', () => {
-    const names = [0, 14.9, 15, 39.9, 40, 69.9, 70, 109, 110, 400].map((load) => loadLevels[levelOf(load)]!.name)
+  it('go by the bounds of the craft: 15, 45, 100 and 150', () => {
+    const names = [0, 14.9, 15, 44.9, 45, 99.9, 100, 149, 150, 400].map((load) => loadLevels[levelOf(load)]!.name)
     expect(names).toEqual([
       ...['open', 'open', 'light', 'light', 'medium', 'medium', 'dense', 'dense'],
       ...['very dense', 'very dense'],

@@ -66,16 +66,17 @@ describe('measuring a stitch list', () => {
 })
 
 describe('measuring artwork and sizes', () => {
-  it('reckons the load of artwork from its areas: a plain fill is 62.5 a cm2 throughout', () => {
+  it('reckons the load of artwork from its areas: a plain fill is 75 to 95 a cm2', () => {
     const stats = designStats(
       readDesignSvg(
         '<svg xmlns="http://www.w3.org/2000/svg" width="60mm" height="40mm" viewBox="0 0 60 40"><rect x="10" y="8" width="40" height="24"/></svg>',
       ),
     )
-    expect(stats).toMatchObject({ stitchCount: 600, estimated: true, loadClass: 'medium', longest: null })
-    expect(stats.meanLoad).toBeCloseTo(62.5, 6)
-    // Rows of 0.4 mm laid end to end.
-    expect(stats.blocks[0]!.lengthMm).toBeCloseTo((40 * 24) / 0.4, 3)
+    expect(stats).toMatchObject({ stitchCount: 895, estimated: true, loadClass: 'medium', longest: null })
+    // 960 mm2 in 60 rows: (960 / 1.4 + 60) x 1.2 stitches on 9.6 cm2.
+    expect(stats.meanLoad).toBeCloseTo(((960 / 1.4 + 60) * 1.2) / 9.6, 6)
+    // Rows 0.4 mm apart laid end to end with the step between them, a fifth more beneath.
+    expect(stats.blocks[0]!.lengthMm).toBeCloseTo((960 / 0.4 + 60 * 0.4) * 1.2, 3)
   })
 
   it('takes a block of which only outlines are known to be filled', () => {
@@ -85,10 +86,10 @@ describe('measuring artwork and sizes', () => {
       ...{ source: 'artwork' as const, width: 20, height: 20, hull: square, warnings: [] },
       blocks: [block],
     })
-    // 400 mm2 at 62.5 a cm2, in rows of 0.4 mm: a metre of thread.
-    expect(stats).toMatchObject({ stitchCount: 250, loadClass: 'medium' })
-    expect(stats.meanLoad).toBeCloseTo(62.5, 6)
-    expect(stats.blocks[0]!.lengthMm).toBeCloseTo(1000, 3)
+    // 400 mm2 in 50 rows of 0.4 mm.
+    expect(stats).toMatchObject({ stitchCount: 250, loadClass: 'dense' })
+    expect(stats.meanLoad).toBeCloseTo(((400 / 1.4 + 50) * 1.2) / 4, 6)
+    expect(stats.blocks[0]!.lengthMm).toBeCloseTo((1000 + 20) * 1.2, 3)
   })
 
   it('takes a size at its word and shares its stitches among its colours', () => {
@@ -96,7 +97,7 @@ describe('measuring artwork and sizes', () => {
       sizeDesign({ width: 50, height: 40, stitches: 1001, colours: ['#111111', '#222222', '#111111'] }),
     )
     expect(stats.blocks.map((b) => b.stitches)).toEqual([335, 333, 333])
-    expect(stats).toMatchObject({ stitchCount: 1001, estimated: true, colourChanges: 2, grid: null, meanLoad: 50.05 })
+    expect(stats).toMatchObject({ stitchCount: 1001, estimated: true, colourChanges: 2, grid: null, meanLoad: 71.5 })
   })
 })
 
@@ -132,6 +133,9 @@ describe('thread', () => {
     const design = { blocks: [block('#111111', 8000, 0, 3, true), block('#222222', 2000, 0, 1, true)] }
     expect(threadUse({ design, stackThickness: 1 })).toMatchObject({ topMetres: 52, bobbinMetres: 30 })
     expect(threadUse({ design, stackThickness: 1, shopFactor: 1.1 }).topMetres).toBeCloseTo(57.2, 9)
+    // A length that was reckoned goes before the figures by count.
+    const drawn = { blocks: [block('#111111', 1000, 3000, 0, true)] }
+    expect(threadUse({ design: drawn, stackThickness: 1 }).topMetres).toBeCloseTo(3.15 + 1.4, 9)
   })
 
   it('refuses a stack or a factor that cannot be', () => {

@@ -177,18 +177,21 @@ describe('what artwork paints', () => {
     expect(colours(read(r(5, `${red} stroke="#0000ff"`)))).toEqual(['#ff0000', '#0000ff'])
   })
 
-  it('estimates stitches: fills by area, strokes by their width, and says that it does', () => {
+  it('estimates stitches: shapes and strokes by their width, and says that it does', () => {
     const count = (inner: string) => read(inner).blocks[0]!
-    // 20 x 16 mm in rows 0.40 mm apart of stitches of 4 mm: 320 / 1.6.
-    expect(count('<rect x="9" y="9" width="20" height="16"/>')).toMatchObject({ stitchCount: 200, estimated: true })
-    // A hole takes away: a ring of 400 - 100 mm2.
+    // 20 x 16 mm in 40 rows 0.40 mm apart of stitches of 3.5 mm, one more a row, and a fifth more beneath.
+    const rect = count('<rect x="9" y="9" width="20" height="16"/>')
+    expect(rect).toMatchObject({ stitchCount: Math.round((320 / 1.4 + 40) * 1.2), estimated: true })
+    // A ring 5 mm wide is a column: 120 mm of edge, half of it with a crossing every 0.40 mm.
     expect(count('<path fill-rule="evenodd" d="M10 10h20v20h-20zM15 15h10v10h-10z"/>').stitchCount).toBe(
-      Math.round(300 / 1.6),
+      Math.round((60 / 0.4) * 1.2),
     )
     const line = (width: number) => count(`<path d="M10 40H60" stroke="#000" stroke-width="${width}"/>`).stitchCount
     expect(line(0.8)).toBe(20)
-    expect(line(4)).toBe(125)
-    expect(line(10)).toBe(Math.round(500 / 1.6))
+    expect(line(4)).toBe(150)
+    expect(line(10)).toBe(Math.round((500 / 1.4) * 1.2))
+    // A bar under 1 mm wide is one running line: half its 41.2 mm of edge at 2.5 mm a stitch.
+    expect(count('<rect x="9" y="9" width="20" height="0.6"/>').stitchCount).toBe(Math.round(20.6 / 2.5))
   })
 
   it('takes a gradient as its first stop and warns of what it cannot read', () => {

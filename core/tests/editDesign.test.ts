@@ -89,13 +89,15 @@ describe('changing a design for its place', () => {
     expect(refusal(() => changeDesign(ell, { ...as, rotate: Number.NaN })).code).toBe('bad-request')
   })
 
-  it('reckons artwork anew at any scale: twice the size, four times the stitches, and strokes as wide as they are then', () => {
+  it('reckons artwork anew at any scale: at twice the size four times the area and twice the rows, and strokes as wide as they are then', () => {
     const drawn = art('<rect x="5" y="2" width="30" height="16"/>')
-    expect(changeDesign(drawn, { ...as, scale: 2 }).blocks[0]!.stitchCount).toBe(4 * drawn.blocks[0]!.stitchCount)
-    // A line of 0.6 mm is running stitch, 2.5 mm each; at twice the size it is satin, 0.4 mm each.
+    // Rows 0.4 mm apart of stitches of 3.5 mm and one more a row, a fifth more beneath: 480 mm2 in 40 rows, 1920 in 80.
+    expect(drawn.blocks[0]!.stitchCount).toBe(Math.round((480 / 1.4 + 40) * 1.2))
+    expect(changeDesign(drawn, { ...as, scale: 2 }).blocks[0]!.stitchCount).toBe(Math.round((1920 / 1.4 + 80) * 1.2))
+    // A line of 0.6 mm is running stitch, 2.5 mm each; at twice the size it is satin, 0.4 mm each and a fifth beneath.
     const line = art('<path d="M5 10H35" stroke="#000" stroke-width="0.6"/>')
     expect(line.blocks[0]!.stitchCount).toBe(12)
-    expect(changeDesign(line, { ...as, scale: 2 }).blocks[0]!.stitchCount).toBe(150)
+    expect(changeDesign(line, { ...as, scale: 2 }).blocks[0]!.stitchCount).toBe(180)
   })
 
   it('comes back to itself by turns that make a whole one, and never changes the size of what it only turns', () => {

@@ -129,10 +129,11 @@ describe('chooseHolding', () => {
 })
 
 it('classes a load by stitches a square centimetre', () => {
-  // 84 x 62 mm is 52.08 cm2.
-  expect(estimateLoad({ width: 84, height: 62 }, 3125)).toEqual({ mean: expect.closeTo(60.0, 1), loadClass: 'medium' })
+  // 84 x 62 mm is 52.08 cm2, of which a fill takes 0.7 and a line 0.25.
+  expect(estimateLoad({ width: 84, height: 62 }, 3125)).toEqual({ mean: expect.closeTo(85.7, 1), loadClass: 'medium' })
+  expect(estimateLoad({ width: 84, height: 62 }, 3125, 'line').mean).toBeCloseTo(240.0, 1)
   expect(['outline', 'light', 'medium', 'dense']).toEqual(
-    [14, 39, 69, 70].map((n) => estimateLoad({ width: 10, height: 10 }, n).loadClass),
+    [14, 44, 99, 100].map((n) => estimateLoad({ width: 10, height: 10 }, n * 0.7).loadClass),
   )
 })
 

@@ -6,9 +6,9 @@ import type { View } from '@/drawing/scale'
 export const loadLevels = [
   { from: 0, name: 'open', colour: 'chalk' },
   { from: 15, name: 'light', colour: 'chalk' },
-  { from: 40, name: 'medium', colour: 'weld' },
-  { from: 70, name: 'dense', colour: 'madder' },
-  { from: 110, name: 'very dense', colour: 'ink' },
+  { from: 45, name: 'medium', colour: 'weld' },
+  { from: 100, name: 'dense', colour: 'madder' },
+  { from: 150, name: 'very dense', colour: 'ink' },
 ] as const satisfies readonly { from: number; name: string; colour: keyof Palette }[]
 
 export const levelOf = (load: number): number => loadLevels.findLastIndex((level) => load >= level.from)

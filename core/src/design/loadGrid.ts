@@ -1,9 +1,9 @@
-import { insidePolygons } from '../plane/polygons'
+import { areaOf, insidePolygons } from '../plane/polygons'
 import { boxOf } from '../plane/box'
 import type { Point } from '../plane/point'
 import { CELL_MM, eachCellCrossed } from './cells'
 import type { ArtLine, Design, DesignBlock } from './design'
-import { FILL_PER_MM2, filledAreas, lineWork } from './estimate'
+import { areaWork, filledAreas, lineWork } from './estimate'
 import { eachStitch } from './stitchesOf'
 
 /**
@@ -63,7 +63,8 @@ const SAMPLE_MM = CELL_MM / 4
 function countFills(counter: Counter, area: readonly Point[][]): void {
   if (area.length === 0) return
   const box = boxOf(area.flat())
-  const per = FILL_PER_MM2 * SAMPLE_MM * SAMPLE_MM
+  // Spread evenly over the shape: enough to see where it is heavy.
+  const per = (areaWork(area).stitches / (areaOf(area) || 1)) * SAMPLE_MM * SAMPLE_MM
   const from = (edge: number): number => (Math.floor(edge / SAMPLE_MM) + 0.5) * SAMPLE_MM
   for (let y = from(box.top); y < box.bottom; y += SAMPLE_MM)
     for (const x of insidePolygons(area, y, from(box.left), SAMPLE_MM)) within(counter, { x, y }, per)

@@ -7,6 +7,7 @@ import { areaOf, union } from '../plane/polygons'
 import { centredDesign } from './centred'
 import { type Design, type DesignBlock, MOST_FILE_BYTES, MOST_MM, MOST_STITCHES } from './design'
 import { reckoned } from './estimate'
+import { trimsBetween } from './trimsBetween'
 import { refuseOtherFiles } from './refuseOtherFiles'
 import { cutShape, Painter, type PaintedShape } from './svg/paintedShapes'
 import { badSvg, parseXml, type XmlNode } from './svg/parseXml'
@@ -99,7 +100,7 @@ function blockOf(colour: string, shapes: readonly PaintedShape[]): DesignBlock {
     stitchCount: reckoned({ fills, lines }).stitches,
     estimated: true,
     jumps: 0,
-    trims: 0,
+    trims: trimsBetween({ fills, lines }),
   }
 }
 

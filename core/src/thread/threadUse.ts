@@ -17,7 +17,7 @@ const BOBBIN_PER_1000_M = 3.0
 
 type Metres = { top: number; bobbin: number }
 
-/** From a count alone, for blocks without real stitches: craft.md section 7. */
+/** From a count alone, for blocks without any length: craft.md section 7. */
 const byCount = ({ stitches }: BlockStats): Metres => ({
   top: (stitches / 1000) * TOP_PER_1000_M,
   bobbin: (stitches / 1000) * BOBBIN_PER_1000_M,
@@ -32,8 +32,8 @@ function byStitches({ stitches, lengthMm, trims }: BlockStats, stack: number, ch
 
 /**
  * Metres of top thread and bobbin. From real stitches by their lengths and the stack's thickness, with 0.1 m a trim and
- * 0.3 m a colour change on the top thread, borne by the colour threaded; blocks that are estimates by 5.2 and 3.0 m
- * per 1000 stitches. `shopFactor`, learned from weighed spools, multiplies all.
+ * 0.3 m a colour change on the top thread, borne by the colour threaded; reckoned ones
+ * alike; blocks known by their count alone by 5.2 and 3.0 m per 1000 stitches. `shopFactor`, learned from weighed spools, multiplies all.
  *
  * Source: core.md section 9.
  *
@@ -53,7 +53,7 @@ export function threadUse(q: {
     throw new CoreError('bad-factor', 'The shop’s own factor is a number above zero.', 'shopFactor')
   const byBlock = design.blocks.map((block, i) => {
     const changed = i > 0 && changesIn([design.blocks[i - 1]!.colour, block.colour]) > 0
-    const metres = block.estimated ? byCount(block) : byStitches(block, stackThickness, changed)
+    const metres = block.lengthMm <= 0 ? byCount(block) : byStitches(block, stackThickness, changed)
     return { colour: block.colour, topMetres: metres.top * shopFactor, bobbinMetres: metres.bobbin * shopFactor }
   })
   const colours = new Map<string, number>()

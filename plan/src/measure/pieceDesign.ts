@@ -34,12 +34,12 @@ export function hullOf({ summary, width, height }: Pick<DesignCard, 'summary' | 
 }
 
 /** Load and its class: measured where it was read from a file, estimated from the box otherwise. */
-export function loadOf(design: Pick<DesignCard, 'summary' | 'width' | 'height' | 'stitches'>): {
+export function loadOf(design: Pick<DesignCard, 'summary' | 'width' | 'height' | 'stitches' | 'kind'>): {
   mean: number
   loadClass: LoadClass
 } {
   const { summary } = design
-  return summary ? { mean: summary.meanLoad, loadClass: summary.loadClass } : estimateLoad(design, design.stitches)
+  return summary ? { mean: summary.meanLoad, loadClass: summary.loadClass } : estimateLoad(design, design.stitches, design.kind)
 }
 
 export function designOf(
