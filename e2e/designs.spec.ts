@@ -148,7 +148,7 @@ test('the drawing runs stitch by stitch, and its load is told in words', async (
   for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'One stitch on' }).click()
   await expect(page.getByText('Stitch 3 of 2,400, in colour 1 of 4')).toBeVisible()
   await page.getByRole('radio', { name: 'Load' }).click()
-  await expect(page.getByText('very dense, over 110')).toBeVisible()
+  await expect(page.getByText('very dense, over 150')).toBeVisible()
 })
 
 test('a design read while the server is away is kept here and sent with its drawing when it is back', async ({

@@ -152,6 +152,6 @@ test('a design is added by name and size, and sized pieces find it', async ({ pa
   await page.getByLabel('Stitches').fill('1 390')
   await page.getByRole('button', { name: 'Keep it' }).click()
   await expect(page.getByText('46 mm × 38 mm')).toBeVisible()
-  // 1390 stitches on 46 x 38.1 mm are 79 a square centimetre.
-  await expect(page.getByText('dense, about 79 a cm²')).toBeVisible()
+  // 1390 stitches on 0.7 of 46 x 38.1 mm are 113 a square centimetre.
+  await expect(page.getByText('dense, about 113 a cm²')).toBeVisible()
 })

@@ -26,7 +26,16 @@ export function Page({ title, aside, back, children, foot, wideContent, tape = t
   useEffect(pageIsThere, [])
   return (
     <View style={{ flex: 1, backgroundColor: p.calico }}>
-      <View style={{ flexDirection: 'row', alignItems: 'center', paddingHorizontal: 16, minHeight: 56, gap: 12 }}>
+      <View
+        style={{
+          flexDirection: 'row',
+          alignItems: 'center',
+          paddingHorizontal: 16,
+          paddingVertical: 4,
+          minHeight: 56,
+          gap: 12,
+        }}
+      >
         <Pressable
           role="button"
           aria-label={back ? 'Back' : 'Habits and settings'}

@@ -20,7 +20,7 @@ export const layerRules: readonly LayerRule[] = [
     id: 'layers.dense',
     habit: 'layers',
     when: (f, sheets) => f.dense && sheets > 1,
-    text: () => 'Over 70 stitches a square centimetre: two layers, crossed at 90 degrees.',
+    text: () => 'Over 100 stitches a square centimetre: two layers, crossed at 90 degrees.',
   },
   {
     id: 'layers.medium',
