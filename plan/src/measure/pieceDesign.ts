@@ -39,7 +39,9 @@ export function loadOf(design: Pick<DesignCard, 'summary' | 'width' | 'height' |
   loadClass: LoadClass
 } {
   const { summary } = design
-  return summary ? { mean: summary.meanLoad, loadClass: summary.loadClass } : estimateLoad(design, design.stitches, design.kind)
+  return summary
+    ? { mean: summary.meanLoad, loadClass: summary.loadClass }
+    : estimateLoad(design, design.stitches, design.kind)
 }
 
 export function designOf(
