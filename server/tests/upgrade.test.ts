@@ -75,7 +75,8 @@ const stackBefore = (stack: Chosen | null) =>
 
 /** A piece as it was written before, put together from where its parts lie now. */
 function pieceBefore({ item, measure, build, hoop, stitch, finish, ...top }: Omit<Piece, 'revision'>) {
-  const { kept: k1, reopened: r1, declined: d1, zones, ...tape } = measure
+  const { kept: k1, reopened: r1, declined: d1, zones, carried: taken, ...tape } = measure
+  const carried = taken && { from: taken.from, measures: taken.measures, distances: taken.distances }
   const { steps, low, side, faults, verdict, minutes, note, nextTime } = finish
   const when = Object.entries(stages).map(([key, stage]) => {
     const pieces = { measure, build, hoop, stitch, finish }
@@ -85,7 +86,7 @@ function pieceBefore({ item, measure, build, hoop, stitch, finish, ...top }: Omi
     ...top,
     ...{ itemKind: item.kind, size: item.size, itemId: item.shared, customItem: item.own },
     ...tape,
-    zones: listed(zones),
+    ...{ zones: listed(zones), carried },
     ...{ cloth: build.cloth, use: build.use, thread: build.thread, stack: stackBefore(build.stack) },
     ...{ hoopId: hoop.hoopId, holding: hoop.holding, checks: stitch.checks, finishing: steps },
     record: { low, side, faults: listed(faults as object as Record<string, object>), verdict, minutes, note, nextTime },

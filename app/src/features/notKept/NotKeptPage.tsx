@@ -16,13 +16,16 @@ import { linesOf, nounOf, pathOf } from './changeWords'
 /** Changes the server would not take: each named, with why, to be mended, tried again, copied out or let go. */
 export function NotKeptPage() {
   const notKept = useShelf((s) => s.notKept)
+  const waiting = useShelf((s) => s.waiting)
   return (
     <Page title="Not kept" back aside={notKept.length > 0 ? String(notKept.length) : undefined}>
       <Section
         says={
           notKept.length > 0
             ? 'These are not in the shop. They stay on this device until you have dealt with them.'
-            : 'Everything you typed is kept.'
+            : waiting > 0
+              ? 'What you typed is on its way.'
+              : 'Everything you typed is kept.'
         }
       >
         {notKept.map((one) => (
