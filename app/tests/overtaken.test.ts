@@ -40,3 +40,13 @@ it('remembers the last twenty fields', () => {
   const all = fields.reduce((known, change, i) => withMine(known, change, i), {})
   expect(Object.keys(all)).toEqual(Array.from({ length: 20 }, (_, i) => `stitch/checks/c${i + 5}`))
 })
+
+it('is not told of its own writing, which the server keeps in its own order, filled in and trimmed', () => {
+  const kept = [{ minutes: 30, at: '2026-11-27', faults: [{ id: 'nest', note: null }], hoop: null }]
+  const known = withMine({}, patch({ name: 'Crew polo ', finish: { kept } }), 5)
+  const asKept = { at: '2026-11-27', minutes: 30, hoop: null, faults: [{ note: null, id: 'nest', low: false }] }
+  expect(overtaken(known, thing({ name: 'Crew polo', finish: { kept: [asKept] } }, [[3, 9]]), []).lost).toEqual([])
+  const other = { ...asKept, faults: [{ note: 'theirs', id: 'nest' }] }
+  const { lost } = overtaken(known, thing({ name: 'Crew polo', finish: { kept: [other] } }, [[3, 9]]), [])
+  expect(lost.map(({ path }) => path)).toEqual(['finish/kept'])
+})

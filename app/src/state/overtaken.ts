@@ -60,10 +60,24 @@ function valueAt(doc: unknown, path: string): unknown {
     .reduce<unknown>((inner, key) => (inner && typeof inner === 'object' ? (inner as never)[key] : undefined), doc)
 }
 
-/** Whether a field says what was written; null took it away, so that it is as if it had never been set. */
+/**
+ * Whether a field says what was written, as the server keeps it: with its keys in another order, what was left out filled
+ * in, and texts trimmed. Null took the field away, so that it is as if it had never been set.
+ */
 function holds(now: unknown, written: unknown): boolean {
   if (written === null) return true
-  if (typeof written === 'object' && !Array.isArray(written) && now && typeof now === 'object')
+  if (Array.isArray(written))
+    return Array.isArray(now) && now.length === written.length && written.every((one, i) => sameIn(now[i], one))
+  if (typeof written === 'object' && now && typeof now === 'object')
     return Object.entries(written).every(([key, value]) => holds((now as Record<string, unknown>)[key], value))
-  return JSON.stringify(now) === JSON.stringify(written)
+  if (typeof written === 'string' && typeof now === 'string') return now.trim() === written.trim()
+  return now === written
+}
+
+/** Within a list, which is written whole, nothing stands for nothing. */
+function sameIn(now: unknown, written: unknown): boolean {
+  if (written === null || written === undefined) return now === null || now === undefined
+  if (typeof written !== 'object' || Array.isArray(written)) return holds(now, written)
+  if (!now || typeof now !== 'object') return false
+  return Object.entries(written).every(([key, value]) => sameIn((now as Record<string, unknown>)[key], value))
 }
