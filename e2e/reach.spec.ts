@@ -74,6 +74,10 @@ test('a wide screen keeps the drawing at the left while the keys walk the stages
     .waitFor()
   await page.keyboard.press('n')
   await expect(page.getByRole('button', { name: 'Choose what it is' })).toBeDisabled()
+  // The search of the place takes the cursor; nothing else happens.
+  await page.keyboard.press('/')
+  await expect(page.getByLabel('Find an item')).toBeFocused()
+  expect(new URL(page.url()).pathname).toBe('/new')
 })
 
 test('a new piece starts by keys alone: found by its everyday name, nothing taken before it is chosen', async ({

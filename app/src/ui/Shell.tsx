@@ -31,7 +31,11 @@ export function Shell({ children }: { children: ReactNode }) {
     useMemo(
       () => ({
         n: () => router.push('/new'),
-        '/': () => document.querySelector<HTMLElement>('input[type=search]')?.focus() ?? router.push('/log'),
+        '/': () => {
+          const search = document.querySelector<HTMLElement>('input[type=search]')
+          if (search) search.focus()
+          else router.push('/log')
+        },
         '?': () => router.push('/settings'),
       }),
       [router],

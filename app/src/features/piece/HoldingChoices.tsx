@@ -21,13 +21,13 @@ export function HoldingChoices({ advice, method: current, picked, onChange }: Pr
   return (
     <View style={{ gap: 10 }}>
       <RadioGroup label="Holding" style={{ gap: 8 }}>
-        {allowed.map(({ method, because }, i) => {
+        {allowed.map(({ method, because }) => {
           const on = method === current
           const why = (method === advice.method ? advice.because : because).map((b) => b.text).join(' ')
           return (
             <Pressable
               key={method}
-              {...radio(on, i === 0)}
+              {...radio(on)}
               aria-label={holdingNames[method]}
               onPress={() => onChange(method)}
               style={{

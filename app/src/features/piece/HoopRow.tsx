@@ -24,7 +24,7 @@ export function HoopRow({ choice, hoop, tools: { piece, plan, marked, set }, lar
   const { sketch, colours } = marked.design
   return (
     <Pressable
-      {...radio(on, true)}
+      {...radio(on, !piece.hoop.hoopId)}
       aria-label={`${hoop.name}. ${says}`}
       onPress={() => set({ hoop: { hoopId: choice.hoop } })}
       style={{
