@@ -5,12 +5,16 @@ export async function writeOfflineShell(site) {
   const { generateSW } = await import('workbox-build')
   const { warnings } = await generateSW({
     globDirectory: site,
-    globPatterns: ['**/*.{html,js,ttf,woff2,png,ico}'],
+    globPatterns: ['**/*.{html,js,ttf,woff2,png,ico,webmanifest}'],
+    // The printing parts are large and seldom wanted: kept once they were asked for.
+    globIgnores: ['**/templatePdf-*.js'],
+    runtimeCaching: [{ urlPattern: /\/templatePdf-[^/]*\.js$/, handler: 'CacheFirst' }],
     swDest: path.join(site, 'sw.js'),
     navigateFallback: '/index.html',
     navigateFallbackDenylist: [/^\/api\//],
     cleanupOutdatedCaches: true,
-    skipWaiting: true,
+    // A newer shell waits until the worker at the bench takes it: a page at work keeps the parts it was made of.
+    skipWaiting: false,
     clientsClaim: true,
     inlineWorkboxRuntime: true,
     sourcemap: false,

@@ -17,6 +17,19 @@ const FACES = {
 }
 const PARTS = ['latin', 'latin-ext']
 
+/** What a device asks of a page that is to stand among its programs. */
+const INSTALL = [
+  '<link rel="manifest" href="/manifest.webmanifest">',
+  '<link rel="apple-touch-icon" href="/icons/thimble-180.png">',
+]
+/** On paper a page is as long as it is, without its bars and its buttons. */
+const PRINT = [
+  'html,body,#root,[data-frame]{display:block!important;height:auto!important;overflow:visible!important;position:static!important;max-width:none!important}',
+  '[role=navigation],[data-bar],[data-bar] *,button,[role=button]:not([aria-expanded=true]){display:none!important}',
+  '[data-frame],[data-frame] *{background-color:#fff!important;color:#000!important}',
+  'svg *{color:inherit!important}',
+].join('')
+
 export function quickenStart(site) {
   const scripts = path.join(site, '_expo/static/js/web')
   const names = readdirSync(scripts)
@@ -28,6 +41,8 @@ export function quickenStart(site) {
   const links = [
     ...scriptsOfRoutes(scripts, names).map((url) => `<link rel="preload" as="script" href="${url}">`),
     ...layFonts(site),
+    ...INSTALL,
+    `<style media="print">${PRINT}</style>`,
   ]
   const index = path.join(site, 'index.html')
   writeFileSync(index, readFileSync(index, 'utf8').replace('</head>', `${links.join('')}</head>`))

@@ -1,11 +1,13 @@
-import { Slot } from 'expo-router'
+import { Slot, usePathname } from 'expo-router'
 import { useEffect } from 'react'
 import { Pressable, Text, View } from 'react-native'
 import { Provider } from 'react-redux'
+import { keepShell } from '@/state/newerVersion'
 import { startShelf } from '@/state/startShelf'
 import { store, useShelf } from '@/state/store'
 import { light } from '@/theme/palette'
 import { PaletteProvider } from '@/theme/PaletteProvider'
+import { PageFails } from '@/ui/PageFails'
 import { Shell } from '@/ui/Shell'
 
 // What the device holds is on its way before the first drawing.
@@ -13,7 +15,7 @@ void startShelf()
 
 export default function Layout() {
   useEffect(() => {
-    if (process.env.NODE_ENV === 'production') void navigator.serviceWorker?.register('/sw.js')
+    if (process.env.NODE_ENV === 'production') void keepShell().catch(() => undefined)
   }, [])
   return (
     <Provider store={store}>
@@ -22,12 +24,12 @@ export default function Layout() {
   )
 }
 
-/** What is shown when a page fails: what was typed is on the device and on its way all the same. */
+/** Where not even the frame can be shown: what was typed is on the device and on its way all the same. */
 export function ErrorBoundary({ error, retry }: { error: Error; retry: () => Promise<void> }) {
   return (
     <View style={{ flex: 1, padding: 24, gap: 16, backgroundColor: light.calico }}>
       <Text role="alert" style={{ fontSize: 20, color: light.ink }}>
-        This page met an error it did not expect. What you typed is kept.
+        The program met an error it did not expect. What you typed is kept: reload the page.
       </Text>
       <Text style={{ fontSize: 15, color: light.inkSoft }}>{error.message}</Text>
       <Pressable role="button" onPress={() => void retry()} style={{ minHeight: 48, justifyContent: 'center' }}>
@@ -39,10 +41,13 @@ export function ErrorBoundary({ error, retry }: { error: Error; retry: () => Pro
 
 function Themed() {
   const theme = useShelf((s) => s.shop.theme)
+  const page = usePathname()
   return (
     <PaletteProvider theme={theme}>
       <Shell>
-        <Slot />
+        <PageFails key={page}>
+          <Slot />
+        </PageFails>
       </Shell>
     </PaletteProvider>
   )

@@ -39,7 +39,9 @@ describe('the shelf', () => {
       patch('a', { build: { cloth: { stretch: '8' } } }),
     )
     expect(state.docs.pieces.a!.measure.measures.chestWidth!.text).toBe('540')
-    expect(state.docs.pieces.a!.build.cloth).toEqual({ family: 'pique', stretch: '8', colour: '#e8e2d4' })
+    expect(state.docs.pieces.a!.build.cloth).toEqual({
+      ...{ family: 'pique', stretch: '8', colour: '#e8e2d4', told: false },
+    })
     expect(state.docs.pieces.b).toEqual(piece('b'))
   })
 

@@ -27,6 +27,15 @@ export const Changes = z.strictObject({
 })
 export type Changes = z.infer<typeof Changes>
 
+/** Something that was removed, and can be brought back. */
+export const RemovedThing = z.strictObject({
+  collection: z.string(),
+  id: Id,
+  name: z.string(),
+  removedAt: z.string(),
+})
+export type RemovedThing = z.infer<typeof RemovedThing>
+
 /** What lies beside the collections because it cannot be read, with why. */
 export const SetAside = z.strictObject({ collection: z.string(), id: z.string(), doc: z.string(), reason: z.string() })
 export type SetAside = z.infer<typeof SetAside>

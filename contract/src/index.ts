@@ -1,4 +1,4 @@
-export { ChangedThing, Changes, SetAside } from './changes'
+export { ChangedThing, Changes, RemovedThing, SetAside } from './changes'
 export { blankShop } from './blankShop'
 export { type Collection, collection, type Document } from './collection'
 export { type CollectionName, collectionNames } from './collectionNames'

@@ -75,7 +75,9 @@ const stackBefore = (stack: Chosen | null) =>
 
 /** A piece as it was written before, put together from where its parts lie now. */
 function pieceBefore({ item, measure, build, hoop, stitch, finish, ...top }: Omit<Piece, 'revision'>) {
-  const { kept: k1, reopened: r1, declined: d1, zones, carried: taken, ...tape } = measure
+  const { kept: k1, reopened: r1, declined: d1, zones, carried: taken, ownChange, ...tape } = measure
+  const { shape, stitches, ...ownDesign } = tape.ownDesign
+  const { told, ...cloth } = build.cloth
   const carried = taken && { from: taken.from, measures: taken.measures, distances: taken.distances }
   const { steps, low, side, faults, verdict, minutes, note, nextTime } = finish
   const when = Object.entries(stages).map(([key, stage]) => {
@@ -86,8 +88,8 @@ function pieceBefore({ item, measure, build, hoop, stitch, finish, ...top }: Omi
     ...top,
     ...{ itemKind: item.kind, size: item.size, itemId: item.shared, customItem: item.own },
     ...tape,
-    ...{ zones: listed(zones), carried },
-    ...{ cloth: build.cloth, use: build.use, thread: build.thread, stack: stackBefore(build.stack) },
+    ...{ zones: listed(zones), carried, ownDesign },
+    ...{ cloth, use: build.use, thread: build.thread, stack: stackBefore(build.stack) },
     ...{ hoopId: hoop.hoopId, holding: hoop.holding, checks: stitch.checks, finishing: steps },
     record: { low, side, faults: listed(faults as object as Record<string, object>), verdict, minutes, note, nextTime },
     ...Object.fromEntries(when),
@@ -103,7 +105,7 @@ describe('the shop of before', () => {
 
   it('comes over with its designs, their advice as data', () => {
     const bare = (summary: any) => summary && { ...summary, warnings: summary.warnings.length }
-    const told = (design: any) => ({ ...design, summary: bare(design.summary) })
+    const told = ({ shape, ...design }: any) => ({ ...design, summary: bare(design.summary) })
     expect(byId(after.designs).map(told)).toEqual(before.designs!.map((row) => told(row.doc)))
     expect(byId(after.packedDesigns).map((d: any) => bare(d.packed))).toEqual(
       before.drawings!.map((row) => bare(row.doc)),

@@ -3,6 +3,9 @@ import { create, createWithDesign, patch } from '@/state/changes'
 import { atDesk } from '@/workers/desk'
 import { editsOf } from './useOpened'
 
+/** What a card can say of a letter's height. */
+const MOST_LETTER_MM = 300
+
 type Edits = Partial<ReturnType<typeof editsOf>>
 
 /**
@@ -14,7 +17,10 @@ type Edits = Partial<ReturnType<typeof editsOf>>
 export async function editDesign(design: DesignCard, edits: Edits): Promise<void> {
   const next = { ...editsOf(design), ...edits }
   const measured = await atDesk((d) => d.summary(design.id, next))
-  patch('designs', design.id, { ...next, ...measured })
+  const { smallestLetterMm: letter, change } = design
+  // Letters grow and shrink with the whole; needle and thread follow from them.
+  const smallestLetterMm = letter && Math.min(MOST_LETTER_MM, (letter / change.scale) * next.change.scale)
+  patch('designs', design.id, { ...next, ...measured, smallestLetterMm })
 }
 
 /** As it was read: its own size, order and colours. */

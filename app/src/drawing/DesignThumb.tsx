@@ -6,7 +6,7 @@ import { usePalette } from '@/theme/PaletteProvider'
 import { DesignSketch } from './DesignSketch'
 
 type Props = {
-  design: Pick<DesignCard, 'width' | 'height' | 'colours' | 'summary'>
+  design: Pick<DesignCard, 'width' | 'height' | 'colours' | 'summary' | 'shape'>
   px: number
   k?: number
   ground?: string

@@ -1,7 +1,7 @@
 import { differenceCiede2000, parse, wcagLuminance } from 'culori'
 
 /** Dark enough that white chalk shows better than blue. */
-export function isDark(cloth: string): boolean {
+function isDark(cloth: string): boolean {
   const colour = parse(cloth)
   return colour ? wcagLuminance(colour) < 0.35 : false
 }

@@ -45,6 +45,8 @@ export function useDocForm<Name extends Formed, Texts extends FieldValues>(ask: 
   // Of what others have changed since this was opened, only what was changed here too is written over.
   const [begun] = useState(kept)
   const form = useDraftForm<Texts, Docs[Name]>(`${collection}.${id}`, write(kept), resolver)
+  // Where one came from, as the hoop a piece was waiting for; a design's own page is what one came from to its form.
+  const leave = (): void => (back !== '/designs' && router.canGoBack() ? router.back() : router.replace(back))
   const keep = form.handleSubmit((doc) => {
     if (kept)
       patchIfChanged(
@@ -54,12 +56,12 @@ export function useDocForm<Name extends Formed, Texts extends FieldValues>(ask: 
       )
     else create(collection, doc)
     form.forget()
-    router.replace(back)
+    leave()
   })
   const removeIt = (): void => {
     if (kept) remove(collection, id, kept.name)
     form.forget()
-    router.replace(back)
+    leave()
   }
   return { form, kept, keep: () => void keep(), removeIt }
 }

@@ -1,4 +1,4 @@
-import type { CollectionName, DesignCard, Docs, Patch, Shop } from '@thimble/contract'
+import type { CollectionName, DesignCard, Docs, Patch, Piece, Shop } from '@thimble/contract'
 import { Refused } from '@/http/client'
 import { tellAway } from './away'
 import { keyOf } from './changeKeys'
@@ -6,10 +6,11 @@ import { outbox, tellQueue, waitingChanges } from './deviceOutbox'
 import { takeAnswer } from './held'
 import type { Change, NotKept } from './outbox'
 import { sendChange } from './sendChange'
-import { changed, droppedChange, noticed, removed } from './shelf'
+import { changed, droppedChange, noticed, undoable } from './shelf'
 import { store } from './store'
 import { answered } from './sync'
 import { tellTabs } from './tabs'
+import { wayBack } from './wayBack'
 
 const RETRY_MS = 1500
 const PAUSE_MS = 250
@@ -43,7 +44,7 @@ export function createWithDesign(card: DesignCard): void {
 /** Removes with a way back: the undo bar brings it back. */
 export function remove(resource: CollectionName, id: string, name: string): void {
   change({ kind: 'delete', resource, id })
-  store.dispatch(removed({ resource, id, name }))
+  store.dispatch(undoable({ says: `${name} removed.`, back: [{ kind: 'restore', resource, id }] }))
 }
 
 export const restore = (resource: CollectionName, id: string): void => change({ kind: 'restore', resource, id })
@@ -51,8 +52,24 @@ export const restore = (resource: CollectionName, id: string): void => change({ 
 export function bringBack(): void {
   const { undo } = store.getState().shelf
   if (!undo) return
-  restore(undo.resource, undo.id)
-  store.dispatch(removed(null))
+  undo.back.forEach(change)
+  store.dispatch(undoable(null))
+}
+
+/** Changes pieces alike, as those on one item, with a way back for a while. */
+export function patchUndoably(ids: readonly string[], body: (id: string) => Patch<Piece> | null, says: string): void {
+  const { pieces } = store.getState().shelf.docs
+  const back = ids.flatMap((id): Change[] => {
+    const [piece, made] = [pieces[id], body(id)]
+    if (!piece || !made) return []
+    const undo = wayBack(piece as unknown as Record<string, unknown>, made as Record<string, unknown>)
+    return [{ kind: 'patch', resource: 'pieces', id, body: undo as Patch<Piece> } as Change]
+  })
+  for (const id of ids) {
+    const made = body(id)
+    if (made) patch('pieces', id, made)
+  }
+  store.dispatch(undoable({ says, back }))
 }
 
 /** Sends a change again that was refused or overtaken before. */

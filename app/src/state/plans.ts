@@ -36,15 +36,16 @@ export const selectMarked = createSelector([keptMarks, livePlan, designs], (kept
 const markedDesign = (...ask: Ask) => selectMarked(...ask).design
 
 export const selectBuild = createSelector(
-  [build, hoop, markedDesign, shop, hoops, supplies, designs],
-  (build, hoop, design, shop, hoops, supplies, designs) =>
-    planBuild({ build, hoop }, design, { shop, hoops, supplies, designs }),
+  [item, build, hoop, markedDesign, shop, hoops, supplies, designs],
+  (item, build, hoop, design, shop, hoops, supplies, designs) =>
+    planBuild({ item, build, hoop }, design, { shop, hoops, supplies, designs }),
 )
 
 export const selectBuilt = createSelector([build, selectBuild], builtOf)
 const builtStack = (...ask: Ask) => selectBuilt(...ask).stack
 
 export const selectHoop = createSelector(
-  [build, hoop, selectMarked, builtStack, shop, hoops],
-  (build, hoop, marked, stack, shop, hoops) => planHoop({ piece: { build, hoop }, marked, stack, shop, hoops }),
+  [item, build, hoop, selectMarked, builtStack, shop, hoops],
+  (item, build, hoop, marked, stack, shop, hoops) =>
+    planHoop({ piece: { item, build, hoop }, marked, stack, shop, hoops }),
 )

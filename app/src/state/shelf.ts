@@ -7,7 +7,8 @@ import { byCollection, whole, wholeThing } from './documents'
 import type { Change, NotKept } from './outbox'
 
 type Connected = { connection?: ShelfState['connection']; trouble?: string | null; waiting: number; notKept: NotKept[] }
-type Removed = { resource: CollectionName; id: string; name: string }
+/** What was just taken away, and the changes that bring it back. */
+type Undo = { says: string; back: readonly Change[] }
 /**
  * What the server says, and the changes that it may not know of yet. `opened`: to be held though it is finished.
  * `whole`: already as the schemas have it.
@@ -32,7 +33,11 @@ export type ShelfState = {
   /** Changes the server would not take, or others have changed again, each with why. */
   notKept: NotKept[]
   notice: string | null
-  undo: Removed | null
+  /** A newer version of the program lies ready. */
+  newer: boolean
+  /** The log was told at least once. */
+  logTold: boolean
+  undo: Undo | null
 }
 
 /** What is known of the shop before anything was told. */
@@ -53,6 +58,8 @@ const initial: ShelfState = {
   waiting: 0,
   notKept: [],
   notice: null,
+  newer: false,
+  logTold: false,
   undo: null,
 }
 
@@ -200,12 +207,16 @@ export const shelf = createSlice({
       state.waiting = payload.waiting
       if (keysOf(state.notKept) !== keysOf(payload.notKept)) (state.notKept as unknown) = payload.notKept
     },
-    logArrived: (state, { payload }: PayloadAction<LogRow[]>) => void (state.log = payload),
+    logArrived: (state, { payload }: PayloadAction<LogRow[]>) => {
+      state.log = payload
+      state.logTold = true
+    },
     olderArrived: (state, { payload }: PayloadAction<LogRow[]>) => {
       for (const row of payload) if (!state.log.some((r) => r.pieceId === row.pieceId)) state.log.push(row)
     },
     noticed: (state, { payload }: PayloadAction<string | null>) => void (state.notice = payload),
-    removed: (state, { payload }: PayloadAction<Removed | null>) => void (state.undo = payload),
+    newer: (state) => void (state.newer = true),
+    undoable: (state, { payload }: PayloadAction<Undo | null>) => void (state.undo = payload as typeof state.undo),
   },
 })
 
@@ -219,5 +230,6 @@ export const {
   logArrived,
   olderArrived,
   noticed,
-  removed,
+  newer,
+  undoable,
 } = shelf.actions

@@ -49,8 +49,7 @@ async function recall(held: WorkingSet | null): Promise<void> {
   recallHeld(head.records)
   await firstPageDrawn()
   await recallAll(held, 'pieces')
-  store.dispatch(complete())
-  void recallAll(held, 'designs')
+  void recallAll(held, 'designs').finally(() => store.dispatch(complete()))
 }
 
 /** The id at the end of the address, if it is a piece's. */

@@ -1,4 +1,4 @@
-/** The roles of the look: calico, chalk and tape. Every colour on screen comes from here or from a cloth. */
+/** The roles of the look: calico, chalk and tape. Every colour on screen comes from here or from a cloth. Seams divide; an edge is a control's. */
 export type Palette = Record<
   | 'calico'
   | 'paper'
@@ -12,6 +12,7 @@ export type Palette = Record<
   | 'moss'
   | 'chalk'
   | 'seam'
+  | 'edge'
   | 'tape'
   | 'onTape'
   | 'table'
@@ -32,6 +33,7 @@ export const light: Palette = {
   moss: '#3E6B4C',
   chalk: '#8FB3D1',
   seam: '#DCD1BE',
+  edge: '#8C8270',
   tape: '#F3E2AC',
   onTape: '#4A3F1E',
   table: '#E8E1D3',
@@ -51,6 +53,7 @@ export const dark: Palette = {
   moss: '#8CC49C',
   chalk: '#8FB3D1',
   seam: '#3C4650',
+  edge: '#747F89',
   tape: '#C9B677',
   onTape: '#2A2410',
   table: '#12171C',

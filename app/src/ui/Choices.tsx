@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { useEffect, useId, useRef, useState } from 'react'
 import { Pressable, View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { radio, RadioGroup } from './RadioGroup'
@@ -14,67 +14,124 @@ type Props<T extends string> = {
 }
 
 /** One of several: as a row of tags, or for long lists as a line that opens. */
-export function Choices<T extends string>({ label, choices, value, onChange, long }: Props<T>) {
-  const p = usePalette()
-  const [open, setOpen] = useState(false)
-  const chosen = choices.find((c) => c.id === value)
-  const shown = long && !open ? [] : choices
+export function Choices<T extends string>({ long, ...props }: Props<T>) {
+  return long ? <LongChoices {...props} /> : <Tags {...props} />
+}
+
+/** `opened`: they came in the place of a line, so the cursor comes with them and only moves by arrows. */
+function Tags<T extends string>({ label, choices, value, onChange, opened }: Props<T> & { opened?: boolean }) {
+  const chosen = choices.some((c) => c.id === value)
   return (
-    <RadioGroup label={label} style={{ gap: 6 }}>
-      <Words soft>{label}</Words>
-      {long && !open ? (
-        <Pressable
-          role="button"
-          aria-label={`${label}: ${chosen?.name ?? 'choose'}`}
-          onPress={() => setOpen(true)}
-          style={{
-            minHeight: 48,
-            flexDirection: 'row',
-            alignItems: 'center',
-            justifyContent: 'space-between',
-            backgroundColor: p.paper,
-            borderWidth: 1,
-            borderColor: p.seam,
-            borderRadius: 4,
-            paddingHorizontal: 12,
-          }}
-        >
-          <Words bold style={{ flex: 1 }}>
-            {chosen?.name ?? 'Choose'}
-          </Words>
-          <Words tone="indigo" bold>
-            change
-          </Words>
-        </Pressable>
-      ) : null}
+    <RadioGroup label={label} moves={opened} style={{ gap: 6 }}>
+      <Words soft aria-hidden>
+        {label}
+      </Words>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        {shown.map((choice, i) => (
-          <Tag
-            key={choice.id}
-            choice={choice}
-            on={choice.id === value}
-            first={!chosen && i === 0}
-            onPress={() => {
-              onChange(choice.id)
-              setOpen(false)
-            }}
-          />
-        ))}
+        {choices.map((choice, i) => {
+          const on = choice.id === value
+          const first = !chosen && i === 0
+          return (
+            <Tag
+              key={choice.id}
+              choice={choice}
+              on={on}
+              first={first}
+              cursor={opened === true && (on || first)}
+              onPress={() => onChange(choice.id)}
+            />
+          )
+        })}
       </View>
     </RadioGroup>
   )
 }
 
-type TagProps<T extends string> = { choice: Choice<T>; on: boolean; first: boolean; onPress: () => void }
+const focus = (at: View | null): void => (at as unknown as HTMLElement | null)?.focus()
 
-function Tag<T extends string>({ choice, on, first, onPress }: TagProps<T>) {
+/** A line with what is chosen; open, the choices in its place, with the cursor on the one that is. */
+function LongChoices<T extends string>(props: Props<T>) {
   const p = usePalette()
+  const id = useId()
+  const { label, choices, value, onChange } = props
+  const [open, setOpen] = useState(false)
+  const line = useRef<View>(null)
+  const was = useRef(false)
+  useEffect(() => {
+    if (was.current && !open) focus(line.current)
+    was.current = open
+  }, [open])
+  const chosen = choices.find((c) => c.id === value)
+  if (open)
+    return (
+      <Tags
+        {...props}
+        opened
+        onChange={(picked) => {
+          onChange(picked)
+          setOpen(false)
+        }}
+      />
+    )
+  return (
+    <View style={{ gap: 6 }}>
+      <Words soft nativeID={`${id}-label`}>
+        {label}
+      </Words>
+      <Pressable
+        ref={line}
+        role="button"
+        nativeID={id}
+        aria-labelledby={`${id}-label ${id}`}
+        aria-expanded={false}
+        onPress={() => setOpen(true)}
+        style={{
+          minHeight: 48,
+          flexDirection: 'row',
+          alignItems: 'center',
+          justifyContent: 'space-between',
+          backgroundColor: p.paper,
+          borderWidth: 1,
+          borderColor: p.edge,
+          borderRadius: 4,
+          paddingHorizontal: 12,
+        }}
+      >
+        <Words bold style={{ flex: 1 }}>
+          {chosen?.name ?? 'Choose'}
+        </Words>
+        <Words tone="indigo" bold>
+          change
+        </Words>
+      </Pressable>
+    </View>
+  )
+}
+
+type TagProps<T extends string> = {
+  choice: Choice<T>
+  on: boolean
+  first: boolean
+  cursor: boolean
+  onPress: () => void
+}
+
+function Tag<T extends string>({ choice, on, first, cursor, onPress }: TagProps<T>) {
+  const p = usePalette()
+  const tag = useRef<View>(null)
+  useEffect(() => {
+    if (cursor) focus(tag.current)
+    // Only as it comes up.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [])
   return (
     <Pressable
       {...radio(on, first)}
+      ref={tag}
       onPress={onPress}
       style={{
         minHeight: 44,
+        minWidth: 44,
+        maxWidth: '100%',
         justifyContent: 'center',
         alignItems: 'center',
         flexDirection: 'row',
@@ -82,7 +139,7 @@ function Tag<T extends string>({ choice, on, first, onPress }: TagProps<T>) {
         paddingHorizontal: 14,
         borderRadius: 4,
         borderWidth: on ? 2 : 1,
-        borderColor: on ? p.indigo : p.seam,
+        borderColor: on ? p.indigo : p.edge,
         backgroundColor: p.paper,
       }}
     >
@@ -98,7 +155,7 @@ function Tag<T extends string>({ choice, on, first, onPress }: TagProps<T>) {
           }}
         />
       ) : null}
-      <Words bold={on} tone={on ? 'indigo' : undefined} style={{ fontSize: 16 }}>
+      <Words bold={on} tone={on ? 'indigo' : undefined} style={{ fontSize: 16, flexShrink: 1 }}>
         {choice.name}
       </Words>
     </Pressable>

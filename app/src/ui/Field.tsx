@@ -26,70 +26,68 @@ type Props = {
 }
 
 /** One thing to type: label above, how-to and problem below, all tied together for screen readers. */
-export function Field({
-  label,
-  value,
-  onChange,
-  hint,
-  problem,
-  placeholder,
-  suffix,
-  big,
-  multiline,
-  half,
-  keyboard,
-  kind,
-  onEnter,
-  onFocus,
-  onBlur,
-}: Props) {
-  const p = usePalette()
+export function Field({ hint, problem, half, ...box }: Props) {
   const id = useId()
-  const [focused, setFocused] = useState(false)
-  const border = problem ? p.madder : focused ? p.indigo : p.seam
+  const says = problem ? `${id}-problem` : hint ? `${id}-hint` : undefined
   return (
     <View style={half ? { flex: 1, minWidth: 0 } : undefined}>
-      <View
-        style={{
-          backgroundColor: p.paper,
-          borderWidth: focused || problem ? 2 : 1,
-          margin: focused || problem ? 0 : 1,
-          borderColor: border,
-          borderRadius: 4,
-          paddingHorizontal: 10,
-          paddingTop: 8,
-        }}
-      >
-        <Words soft nativeID={`${id}-label`}>
-          {label}
-        </Words>
-        <View style={{ flexDirection: 'row', alignItems: 'center' }}>
-          <View style={{ flex: 1, minWidth: 0 }}>
-            <TextBox
-              {...{ id, value, onChange, placeholder, big, multiline, kind, onEnter }}
-              wrong={Boolean(problem)}
-              numeric={keyboard === 'numeric'}
-              onFocus={() => {
-                setFocused(true)
-                onFocus?.()
-              }}
-              onBlur={() => {
-                setFocused(false)
-                onBlur?.()
-              }}
-            />
-          </View>
-          {suffix ? <Words soft>{suffix}</Words> : null}
-        </View>
-      </View>
-      {problem ? <FieldProblem id={`${id}-problem`}>{problem}</FieldProblem> : hint ? <Hint>{hint}</Hint> : null}
+      <Framed {...box} id={id} says={says} wrong={Boolean(problem)} />
+      {problem ? (
+        <FieldProblem id={`${id}-problem`}>{problem}</FieldProblem>
+      ) : hint ? (
+        <Hint id={`${id}-hint`}>{hint}</Hint>
+      ) : null}
     </View>
   )
 }
 
-function Hint({ children }: { children: string }) {
+type FramedProps = Omit<Props, 'hint' | 'problem' | 'half'> & Pick<BoxProps, 'id' | 'says' | 'wrong'>
+
+/** The label over the box, in one frame that is all of it a target. */
+function Framed({ label, suffix, keyboard, onFocus, onBlur, ...box }: FramedProps) {
+  const p = usePalette()
+  const [focused, setFocused] = useState(false)
+  const marked = focused || box.wrong
   return (
-    <Words soft style={{ fontSize: 14, lineHeight: 19, marginTop: 2 }}>
+    <View
+      role={'label' as never}
+      style={{
+        backgroundColor: p.paper,
+        borderWidth: marked ? 2 : 1,
+        margin: marked ? 0 : 1,
+        borderColor: box.wrong ? p.madder : focused ? p.indigo : p.edge,
+        borderRadius: 4,
+        paddingHorizontal: 10,
+        paddingTop: 8,
+      }}
+    >
+      <Words soft nativeID={`${box.id}-label`}>
+        {label}
+      </Words>
+      <View style={{ flexDirection: 'row', alignItems: 'center' }}>
+        <View style={{ flex: 1, minWidth: 0 }}>
+          <TextBox
+            {...box}
+            numeric={keyboard === 'numeric'}
+            onFocus={() => {
+              setFocused(true)
+              onFocus?.()
+            }}
+            onBlur={() => {
+              setFocused(false)
+              onBlur?.()
+            }}
+          />
+        </View>
+        {suffix ? <Words soft>{suffix}</Words> : null}
+      </View>
+    </View>
+  )
+}
+
+function Hint({ id, children }: { id: string; children: string }) {
+  return (
+    <Words soft nativeID={id} style={{ fontSize: 14, lineHeight: 19, marginTop: 2 }}>
       {children}
     </Words>
   )
@@ -98,6 +96,7 @@ function Hint({ children }: { children: string }) {
 type BoxProps = Pick<Props, 'value' | 'onChange' | 'placeholder' | 'big' | 'multiline' | 'kind' | 'onEnter'> & {
   id: string
   wrong: boolean
+  says: string | undefined
   numeric: boolean
   onFocus: () => void
   onBlur: () => void
@@ -107,7 +106,7 @@ type BoxProps = Pick<Props, 'value' | 'onChange' | 'placeholder' | 'big' | 'mult
  * The box typed into. What is typed shows at once, even while the page it belongs to is still being worked out; what
  * the page makes of it comes in when nobody is typing.
  */
-function TextBox({ id, value, onChange, wrong, numeric, kind, onEnter, onFocus, onBlur, ...box }: BoxProps) {
+function TextBox({ id, value, onChange, wrong, says, numeric, kind, onEnter, onFocus, onBlur, ...box }: BoxProps) {
   const { placeholder, big, multiline } = box
   const [text, setText] = useState(value)
   const [last, setLast] = useState(value)
@@ -119,7 +118,7 @@ function TextBox({ id, value, onChange, wrong, numeric, kind, onEnter, onFocus, 
   return (
     <Input
       aria-labelledby={`${id}-label`}
-      aria-describedby={wrong ? `${id}-problem` : undefined}
+      aria-describedby={says}
       aria-invalid={wrong}
       value={text}
       onChangeText={(typed) => {

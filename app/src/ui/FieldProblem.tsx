@@ -1,8 +1,25 @@
+import { useEffect, useState } from 'react'
 import { Words } from './Words'
 
-/** The sentence beside a field that cannot be taken as it is. */
-export const FieldProblem = ({ id, children }: { id: string; children: string }) => (
-  <Words nativeID={id} role="alert" tone="madder" style={{ fontSize: 15, lineHeight: 20, marginTop: 2 }}>
-    {children}
-  </Words>
-)
+/** A hand at rest, in milliseconds. */
+const PAUSE_MS = 900
+
+/** The sentence beside a field that cannot be taken as it is: seen at once, read out when the hand pauses. */
+export function FieldProblem({ id, children }: { id: string; children: string }) {
+  const [rested, setRested] = useState('')
+  useEffect(() => {
+    const timer = setTimeout(() => setRested(children), PAUSE_MS)
+    return () => clearTimeout(timer)
+  }, [children])
+  return (
+    <Words
+      nativeID={id}
+      role="alert"
+      aria-busy={rested !== children}
+      tone="madder"
+      style={{ fontSize: 15, lineHeight: 20, marginTop: 2 }}
+    >
+      {children}
+    </Words>
+  )
+}

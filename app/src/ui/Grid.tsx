@@ -1,6 +1,6 @@
 import { Children, type ReactNode } from 'react'
 import { View } from 'react-native'
-import { useWide } from './Split'
+import { useWide } from './useMedia'
 
 /** One column on a phone, two where there is room. */
 export function Grid({ children }: { children: ReactNode }) {

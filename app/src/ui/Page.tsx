@@ -1,12 +1,17 @@
-import { useRouter } from 'expo-router'
 import { type ReactNode, useEffect } from 'react'
-import { Pressable, ScrollView, View } from 'react-native'
+import { View } from 'react-native'
 import { TapeDivider } from '@/drawing/TapeDivider'
 import { pageIsThere } from '@/state/firstPage'
 import { useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { ThimbleIcon } from '@/drawing/ThimbleIcon'
-import { Heading, Words } from './Words'
+import { BackButton } from './BackButton'
+import { PageTitle } from './PageTitle'
+import { RowLink } from './RowLink'
+import { Scroller } from './Scroller'
+import { useShort } from './useMedia'
+import { Words } from './Words'
+import { frame } from './frame'
 
 type Props = {
   title: string
@@ -17,15 +22,20 @@ type Props = {
   wideContent?: boolean
   /** A page that begins with a drawing has its tape there. */
   tape?: boolean
+  /** Nothing in it takes the cursor, so the page does, to be scrolled. */
+  toRead?: boolean
 }
 
 /** A place's page: title at the top with the tape under it, the action at the thumb. */
-export function Page({ title, aside, back, children, foot, wideContent, tape = true }: Props) {
+export function Page({ title, aside, back, children, foot, wideContent, tape = true, toRead }: Props) {
   const p = usePalette()
-  const router = useRouter()
+  const short = useShort()
   useEffect(pageIsThere, [])
   return (
-    <View style={{ flex: 1, backgroundColor: p.calico }}>
+    <View
+      {...frame}
+      style={{ flexGrow: 1, flexShrink: short ? 0 : 1, flexBasis: short ? 'auto' : 0, backgroundColor: p.calico }}
+    >
       <View
         style={{
           flexDirection: 'row',
@@ -36,23 +46,14 @@ export function Page({ title, aside, back, children, foot, wideContent, tape = t
           gap: 12,
         }}
       >
-        <Pressable
-          role="button"
-          aria-label={back ? 'Back' : 'Habits and settings'}
-          hitSlop={8}
-          style={{ width: 32, height: 44, justifyContent: 'center' }}
-          onPress={() => (back ? (router.canGoBack() ? router.back() : router.replace('/')) : router.push('/settings'))}
-        >
-          {back ? <Words style={{ fontSize: 28, lineHeight: 32 }}>‹</Words> : <ThimbleIcon colour={p.ink} size={28} />}
-        </Pressable>
-        <Heading level={1} numberOfLines={2} style={{ flex: 1, minWidth: 0 }}>
-          {title}
-        </Heading>
+        {back ? <BackButton /> : <SettingsLink />}
+        <PageTitle>{title}</PageTitle>
         {aside ? <Words soft>{aside}</Words> : null}
       </View>
       {tape ? <TapeDivider /> : null}
-      <ScrollView
-        contentContainerStyle={{
+      <Scroller
+        toRead={toRead}
+        style={{
           paddingBottom: 32,
           width: '100%',
           maxWidth: wideContent ? undefined : 760,
@@ -60,9 +61,10 @@ export function Page({ title, aside, back, children, foot, wideContent, tape = t
         }}
       >
         {children}
-      </ScrollView>
+      </Scroller>
       {foot ? (
         <View
+          {...{ dataSet: { bar: '' } }}
           style={{
             padding: 12,
             paddingHorizontal: 16,
@@ -78,6 +80,19 @@ export function Page({ title, aside, back, children, foot, wideContent, tape = t
         </View>
       ) : null}
     </View>
+  )
+}
+
+function SettingsLink() {
+  const p = usePalette()
+  return (
+    <RowLink
+      href="/settings"
+      aria-label="Habits and settings"
+      style={{ width: 44, height: 44, marginLeft: -8, justifyContent: 'center', alignItems: 'center' }}
+    >
+      <ThimbleIcon colour={p.ink} size={28} />
+    </RowLink>
   )
 }
 

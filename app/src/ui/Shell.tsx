@@ -1,12 +1,15 @@
 import { usePathname, useRouter } from 'expo-router'
-import { type ReactNode, useMemo } from 'react'
-import { Pressable, View } from 'react-native'
+import { type ReactNode, useEffect, useMemo, useRef } from 'react'
+import { View } from 'react-native'
 import { PlaceIcon, type PlaceId } from '@/drawing/PlaceIcon'
 import { usePalette } from '@/theme/PaletteProvider'
+import { keepFocus } from './keepFocus'
 import { Notices } from './Notices'
-import { useWide } from './Split'
+import { RowLink } from './RowLink'
+import { useShort, useWide } from './useMedia'
 import { useKeys } from './useKeys'
 import { Words } from './Words'
+import { frame } from './frame'
 
 type Place = { id: PlaceId; name: string; path: '/' | '/designs' | '/stash' | '/runs' | '/log' }
 
@@ -21,12 +24,15 @@ const places: readonly Place[] = [
 const placeOf = (pathname: string): PlaceId =>
   places.find((p) => p.path !== '/' && pathname.startsWith(p.path))?.id ?? 'bench'
 
-/** The five places: a bar at the foot on a phone, a rail at the left on a wide screen. */
+/** The five places: a bar at the foot on a phone, a rail at the left on a wide screen; where that leaves no room, it scrolls away. */
 export function Shell({ children }: { children: ReactNode }) {
   const p = usePalette()
   const router = useRouter()
   const here = placeOf(usePathname())
   const wide = useWide()
+  const short = useShort()
+  const main = useRef<View>(null)
+  useEffect(() => keepFocus(main.current as unknown as HTMLElement), [])
   useKeys(
     useMemo(
       () => ({
@@ -45,13 +51,26 @@ export function Shell({ children }: { children: ReactNode }) {
     ? ({ width: 96, flexDirection: 'column', paddingTop: 12, borderRightWidth: 1, borderRightColor: p.seam } as const)
     : ({ flexDirection: 'row', borderTopWidth: 1, borderTopColor: p.seam } as const)
   return (
-    <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column-reverse', backgroundColor: p.calico }}>
-      <View role="navigation" style={{ ...bar, backgroundColor: p.paper }}>
+    <View
+      {...frame}
+      style={{
+        flex: 1,
+        flexDirection: wide ? 'row' : short ? 'column' : 'column-reverse',
+        overflow: short ? ('auto' as 'scroll') : 'hidden',
+        backgroundColor: p.calico,
+      }}
+    >
+      <View role="navigation" aria-label="Places" style={{ ...bar, backgroundColor: p.paper }}>
         {places.map((place) => (
           <PlaceLink key={place.id} place={place} on={place.id === here} wide={wide} />
         ))}
       </View>
-      <View style={{ flex: 1, minWidth: 0 }}>
+      <View
+        ref={main}
+        {...frame}
+        role="main"
+        style={{ flexGrow: 1, flexShrink: short && !wide ? 0 : 1, flexBasis: short && !wide ? 'auto' : 0, minWidth: 0 }}
+      >
         <Notices />
         {children}
       </View>
@@ -65,11 +84,10 @@ function PlaceLink({ place: { id, name, path }, on, wide }: { place: Place; on: 
   const colour = on ? p.indigo : 'transparent'
   const edge = wide ? { borderLeftWidth: 3, borderLeftColor: colour } : { borderTopWidth: 3, borderTopColor: colour }
   return (
-    <Pressable
-      role="link"
+    <RowLink
+      href={path}
+      onOpen={() => router.navigate(path)}
       aria-current={on ? 'page' : undefined}
-      aria-label={name}
-      onPress={() => router.navigate(path)}
       style={[
         {
           flexGrow: wide ? 0 : 1,
@@ -86,6 +104,6 @@ function PlaceLink({ place: { id, name, path }, on, wide }: { place: Place; on: 
       <Words bold={on} tone={on ? 'indigo' : undefined} style={{ fontSize: 13.5, lineHeight: 18 }}>
         {name}
       </Words>
-    </Pressable>
+    </RowLink>
   )
 }

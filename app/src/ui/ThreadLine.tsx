@@ -27,7 +27,11 @@ export function ThreadLine(props: Props) {
   const x = (i: number): number => INSET + (i * (width - 2 * INSET)) / (stageIds.length - 1)
   const { onPick } = props
   return (
-    <View onLayout={(e) => setWidth(e.nativeEvent.layout.width)} role={onPick ? 'tablist' : undefined}>
+    <View
+      onLayout={(e) => setWidth(e.nativeEvent.layout.width)}
+      role={onPick ? 'navigation' : 'img'}
+      aria-label={onPick ? 'Stages' : `At ${stageNames[props.at]}, ${props.done.size} of ${stageIds.length} done`}
+    >
       {width > 0 ? <Stitches {...props} width={width} x={x} /> : <View style={{ height: 18 }} />}
       <View style={{ height: onPick ? 24 : 18 }}>
         {width > 0 &&
@@ -77,7 +81,6 @@ function StageName({ done, at, onPick, stage, i, width, x }: Drawn & { stage: St
   const left = Math.max(0, Math.min(width - LABEL, x(i) - LABEL / 2))
   const name = (
     <Words
-      aria-label={onPick ? undefined : says}
       bold={stage === at}
       tone={stage === at ? 'indigo' : undefined}
       style={{ fontSize: 13, lineHeight: 18, textAlign: align }}
@@ -89,9 +92,9 @@ function StageName({ done, at, onPick, stage, i, width, x }: Drawn & { stage: St
     <View style={{ position: 'absolute', left, width: LABEL }}>
       {onPick ? (
         <Pressable
-          role="tab"
+          role="button"
           aria-label={says}
-          aria-selected={stage === at}
+          aria-current={stage === at ? 'step' : undefined}
           onPress={() => onPick(stage)}
           style={{ minHeight: 46, marginTop: -20, paddingTop: 20 }}
         >

@@ -1,14 +1,17 @@
 import type { ReactNode } from 'react'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
+import { useShort } from './useMedia'
 
 /** The stage's actions, held at the thumb while the ticket scrolls under them. */
 export function ThumbBar({ children }: { children: ReactNode }) {
   const p = usePalette()
+  const short = useShort()
   return (
     <View
+      {...{ dataSet: { bar: '' } }}
       style={{
-        position: 'sticky' as 'absolute',
+        position: short ? 'relative' : ('sticky' as 'absolute'),
         bottom: 0,
         marginTop: 18,
         paddingHorizontal: 16,

@@ -1,21 +1,22 @@
 import { CheckBox } from '@rneui/themed'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
+import { useUnits } from './useUnits'
 
 type Props = { title: string; done: boolean; onChange: (done: boolean) => void; after?: string }
 
 /** A line of a list to tick off; the whole line is the target. */
 export function TickLine({ title, done, onChange, after }: Props) {
   const p = usePalette()
+  const inUnits = useUnits()
   return (
     <View style={{ borderTopWidth: 1, borderTopColor: p.seam, minHeight: 52, justifyContent: 'center' }}>
       <CheckBox
         checked={done}
         onPress={() => onChange(!done)}
-        title={after ? `${title} ${after}` : title}
+        title={inUnits(after ? `${title} ${after}` : title)}
         role="checkbox"
         aria-checked={done}
-        aria-label={title}
         wrapperStyle={{ paddingVertical: 10, alignItems: 'flex-start' }}
         textStyle={{ lineHeight: 24, marginLeft: 12, ...(done ? { color: p.inkSoft } : {}) }}
       />

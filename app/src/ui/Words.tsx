@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react'
+import type { ReactNode, Ref } from 'react'
 import { StyleSheet, Text, type TextProps } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 
@@ -11,7 +11,11 @@ export function Words({ soft, bold, tone, style, ...rest }: Props) {
   return <Text {...rest} style={[styles.text, { color }, bold && styles.bold, soft && styles.small, style]} />
 }
 
-export function Heading({ style, level = 2, ...rest }: TextProps & { level?: 1 | 2 | 3 }) {
+export function Heading({
+  style,
+  level = 2,
+  ...rest
+}: TextProps & { level?: 1 | 2 | 3; ref?: Ref<Text>; tabIndex?: 0 | -1 }) {
   const p = usePalette()
   return (
     <Text

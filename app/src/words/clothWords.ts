@@ -9,6 +9,9 @@ export const clothChoices: readonly { id: ClothFamily; name: string }[] = [...cl
 
 export const clothName = (id: string): string => capital(familyFacts[id as ClothFamily]?.name ?? id)
 
+/** A ground by the name it is picked by, or its code. */
+export const colourName = (colour: string): string => grounds.find((g) => g.id === colour)?.name.toLowerCase() ?? colour
+
 /** Ground colours to pick from by eye; any other can be typed. */
 export const grounds: readonly { id: string; name: string; swatch: string }[] = [
   { id: '#fdfbf5', name: 'White', swatch: '#fdfbf5' },

@@ -16,6 +16,12 @@ export const workKinds: readonly { id: WorkKind; name: string }[] = [
   { id: 'applique', name: 'Applique' },
 ]
 
+/** What a design that is known by its size is taken to fill; its corners need room in a ring or not. */
+export const sizedShapes = [
+  { id: 'rectangle', name: 'Rectangle' },
+  { id: 'oval', name: 'Oval or round' },
+] as const
+
 export const many = (n: number, one: string, more = `${one}s`): string =>
   `${n.toLocaleString('en')} ${n === 1 ? one : more}`
 

@@ -1,4 +1,4 @@
-import { designMirrors, designSources } from '@thimble/core/design'
+import { designMirrors, designShapes, designSources } from '@thimble/core/design'
 import { loadClasses, workKinds } from '@thimble/core/recipe'
 import { z } from '../sentences'
 import { KeptAdvice } from '../said'
@@ -6,7 +6,7 @@ import { Colour, Kept, Millimetres, Name, Note, Points } from '../stored'
 
 export const Count = z.int().min(0).max(500_000)
 
-const DesignChange = z.strictObject({
+export const DesignChange = z.strictObject({
   scale: z.number().min(0.1, 'Smaller than a tenth is not taken.').max(10, 'Larger than ten times is not taken.'),
   rotate: z.number().min(-360).max(360),
   mirror: z.enum(designMirrors),
@@ -51,6 +51,8 @@ export const DesignCard = Kept.extend({
   kind: z.enum(workKinds),
   smallestLetterMm: z.number().positive().max(300).nullable().default(null),
   note: Note.default(''),
+  /** What is taken to be stitched of one that is known by its size alone. */
+  shape: z.enum(designShapes).default('rectangle'),
   source: z.enum(designSources).default('size'),
   /** What placing does to it, reckoned from the design as it was read. */
   change: DesignChange.prefault({ scale: 1, rotate: 0, mirror: 'none' }),

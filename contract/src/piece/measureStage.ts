@@ -1,11 +1,13 @@
 import { designEdges, detailKinds, markKinds, ownZoneKinds, zoneRings } from '@thimble/core/placement'
+import { designShapes } from '@thimble/core/design'
 import { loadClasses, workKinds } from '@thimble/core/recipe'
 import { rowEnds } from '@thimble/core/rows'
 import { z } from '../sentences'
 import { NoLength, TypedLength } from '../length'
 import { Named, Said } from '../said'
-import { Colour, Id, OwnId, Point, Points, Pose } from '../stored'
-import { stageOf, Ticks } from './stages'
+import { Colour, Id, Note, OwnId, Point, Points, Pose } from '../stored'
+import { DesignChange } from '../design/designCard'
+import { KeptList, stageOf, Ticks } from './stages'
 
 const Lengths = z.record(z.string().max(90), TypedLength)
 const OwnAnchor = z.strictObject({
@@ -43,6 +45,9 @@ const OwnDesign = z.strictObject({
   load: z.enum(loadClasses).default('light'),
   kind: z.enum(workKinds).default('fill'),
   colour: Colour.default('#2c4a7a'),
+  /** Its stitches as typed; with them its load is reckoned and not asked. */
+  stitches: z.string().max(12).default(''),
+  shape: z.enum(designShapes).default('rectangle'),
 })
 
 const KeptDesign = z.strictObject({
@@ -102,11 +107,15 @@ export const MeasureStage = stageOf(
         size: z.string().max(60).nullable().default(null),
         measures: Lengths,
         distances: Lengths,
+        /** What was written at its record for the next time. */
+        nextTime: Note.default(''),
       })
       .nullable()
       .default(null),
     designId: Id.nullable().default(null),
     ownDesign: OwnDesign.prefault({}),
+    /** What this piece does to the shelf's design, which stays as it is; null: nothing. */
+    ownChange: DesignChange.nullable().default(null),
     marked: Ticks,
   },
   {
@@ -122,6 +131,9 @@ export const MeasureStage = stageOf(
     tapes: z.array(z.strictObject({ id: OwnId, from: Point, to: Point })).max(60),
     steps: z.array(z.strictObject({ id: OwnId, said: Said, marks: z.array(z.enum(markKinds)) })).max(60),
     placed: Said,
+    /** What was done before the tape went on, and what the marks were made with. */
+    prepared: KeptList.default([]),
+    markWith: z.string().max(30).nullable().default(null),
   },
 )
 export type MeasureStage = z.infer<typeof MeasureStage>

@@ -16,6 +16,8 @@ export const BuildStage = stageOf(
       family: z.enum(clothFamilies),
       stretch: z.string().max(10).default(''),
       colour: Colour.default('#e8e2d4'),
+      /** Whether the worker has said what it is; until then it is what such an item is usually made of. */
+      told: z.boolean().default(false),
     }),
     use: Use.prefault({}),
     thread: TopThread.prefault({}),

@@ -90,6 +90,18 @@ export function rankHoops(q: HoopQuery): HoopChoice[] {
   return choices.sort((a, b) => compare(a, b) || a.hoop.localeCompare(b.hoop))
 }
 
+/** How far past the field the design reaches, and whether it is the field's round corners that it does not go into. */
+function tooLarge(field: HoopField, hull: Point[], pose: Pose, fit: HoopFit, q: HoopQuery, write: Write): Advice {
+  const over = write(Math.ceil(-fit.clearance))
+  const squared = field.shape === 'rect' && field.cornerRadius > 0 ? { ...field, cornerRadius: 0 } : null
+  if (squared && placeInHoop({ hull, field: squared, pose, margin: q.margin }).fits)
+    return stop(
+      'too-large',
+      `The design’s corners reach ${over} into the field’s round corners; but for them it would go in.`,
+    )
+  return stop('too-large', `The design reaches ${over} past the sewing field.`)
+}
+
 function compare(a: HoopChoice, b: HoopChoice): number {
   const roomy = (c: HoopChoice): number => Number(isRoomy(least(c.fit)))
   return Number(b.fits) - Number(a.fits) || roomy(b) - roomy(a) || a.hoopings - b.hoopings || a.spareArea - b.spareArea
@@ -142,7 +154,7 @@ function judge(
   const fit = placeInHoop({ hull, field: hoop.field, pose, margin: q.margin })
   const reasons = fit.fits
     ? [...fitReasons(fit, q, write), ...ring.reasons]
-    : [stop('too-large', `The design reaches ${write(Math.ceil(-fit.clearance))} past the sewing field.`)]
+    : [tooLarge(hoop.field, hull, pose, fit, q, write)]
   return {
     hoop: hoop.id,
     fits: !reasons.some((r) => r.severity === 'stop'),

@@ -51,3 +51,13 @@ export function formatLength(mm: number, style: LengthStyle): string {
   const shared = greatestCommon(over, parts)
   return `${sign}${whole > 0 ? `${whole} ` : ''}${over / shared}/${parts / shared}"`
 }
+
+/**
+ * Writes a length finer than a tape has it, as a stitch or what rounding loses: a tenth of a millimetre, or a hundredth
+ * of an inch.
+ *
+ * @example formatFine(3.46, { unit: 'mm' }) // 3.5 mm
+ */
+export function formatFine(mm: number, { unit }: LengthStyle): string {
+  return unit === 'in' ? `${(mm / MM_PER_INCH).toFixed(2)}"` : `${mm.toFixed(1)} mm`
+}

@@ -1,1 +1,2 @@
-export { type MarkingId, markingIds, type MarkingMeans, markingMeans } from './markingMeans'
+export { type MarkingId, markingIds, type MarkingMeans, markingMeans, markRemoval } from './markingMeans'
+export { preparation, preparationStep } from './preparation'

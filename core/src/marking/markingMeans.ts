@@ -138,6 +138,21 @@ const means: readonly Means[] = [
   },
 ]
 
+/** Marks that stay on the cloth until they are taken out. */
+const stays: Partial<Record<string, string>> = { chalk: 'chalk', 'wash-out-pen': 'pen', crease: 'crease' }
+
+/**
+ * How marks made so are taken out when the piece is finished; null where they are gone by then.
+ *
+ * @example markRemoval('wash-out-pen') // 'Take the pen marks out: cold water, before any iron or tumble dryer.'
+ */
+export function markRemoval(id: string): string | null {
+  const { removedBy } = means.find((m) => m.id === id) ?? {}
+  return removedBy && stays[id]
+    ? `Take the ${stays[id]} marks out: ${removedBy.charAt(0).toLowerCase()}${removedBy.slice(1)}`
+    : null
+}
+
 /**
  * Which ways of marking suit a cloth, best first, then those that do not, each with what removes it and its caution.
  * Rules: craft.md sections 1 and 11.

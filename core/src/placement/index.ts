@@ -2,7 +2,7 @@ export { type Clearance, ringClearances, ringOnItem } from './clearances'
 export { type CustomItem, customItem, customKindId, customPlacementIds } from './customItem'
 export { findKinds } from './everydayNames'
 export { type CentreLine, fitCentreLine, type Level } from './fitCentreLine'
-export { type ItemGroup, itemGroups, type ItemKind } from './itemKind'
+export { type ItemGroup, itemGroups, type ItemKind, type KnownUse } from './itemKind'
 export { itemKind, itemKinds, placementRule, presetMeasures } from './itemKinds'
 export {
   type DetailLine,

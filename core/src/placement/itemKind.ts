@@ -7,6 +7,9 @@ import type { CentreLevel } from './centreOf'
 export const itemGroups = ['tops', 'worn', 'infant', 'towels', 'table', 'bed', 'bags', 'other'] as const
 export type ItemGroup = (typeof itemGroups)[number]
 
+/** True where every one of its kind is used so. */
+export type KnownUse = { nextToSkin?: true; infant?: true }
+
 /** One thing a bench sees: what the tape is asked, how it lies, and where designs go on it. */
 export type ItemKind = {
   id: string
@@ -19,6 +22,8 @@ export type ItemKind = {
   usualSize: string
   /** The cloth it is usually made of, as a first guess. */
   usualCloth: string
+  /** What is known of its use because it is such a thing, and is therefore not asked. */
+  use?: KnownUse
   /** Something with a wearer: sides are then named for both the wearer and the worker. */
   worn?: boolean
   shape(measures: Measures): ItemShape

@@ -15,7 +15,7 @@ import type { Shelf } from '../shelf'
 import { hoopingsOf } from './rowHoopings'
 
 /**
- * `ranked`: the hoops of the shelf as they suit today; `chosen`, `hoop`: the one picked. `method`: how it is held, as
+ * `ranked`: the hoops of the shelf as they suit today; `chosen`, `hoop`: the one picked, else the best that takes it. `method`: how it is held, as
  * picked, else as its stack was made for, else as advised. `misfits`: what of the stack does not suit that.
  */
 export type HoopPlan = {
@@ -28,30 +28,32 @@ export type HoopPlan = {
 }
 
 type Ask = Pick<Shelf, 'shop' | 'hoops'> & {
-  piece: Pick<Piece, 'build' | 'hoop'>
+  piece: Pick<Piece, 'item' | 'build' | 'hoop'>
   marked: Marked
   stack: KeptStack | null
 }
 
-/** Hoops for the piece, and how to hold it in the one chosen, or in the best while none is. */
+/** Hoops for the piece, and how to hold it in the one chosen. */
 export function planHoop({ piece, marked, stack, shop, hoops }: Ask): HoopPlan {
   const style: LengthStyle = { unit: shop.unit, fraction: shop.fraction }
-  const hoop = hoops.find((h) => h.id === piece.hoop.hoopId) ?? null
-  const picked = piece.hoop.holding ?? stack?.holding
-  const query = queryOf(basisOf(piece.build, marked.design, shop), hoop ? ringOf(hoop) : undefined)
+  const { hoopId, holding } = piece.hoop
+  const own = hoops.find((h) => h.id === hoopId)
+  const picked = holding ?? stack?.holding
+  const basis = basisOf(piece, marked.design, shop)
+  const query = queryOf(basis, own && ringOf(own))
   const rank = (method: HoldingMethod): HoopChoice[] => rankFor(method, marked, hoops, style)
   const asAdvised = rank(picked ?? chooseHolding(query).method)
   // Near an edge or in a corner no ring finds cloth enough, and the piece goes on top of it.
-  const ranked = piece.hoop.holding || asAdvised.some((c) => c.fits) ? asAdvised : rank('floated')
-  const chosen = ranked.find((c) => c.hoop === piece.hoop.hoopId) ?? null
-  const shown = chosen ?? ranked.find((c) => c.fits) ?? null
+  const ranked = holding || asAdvised.some((c) => c.fits) ? asAdvised : rank('floated')
+  const chosen = ranked.find((c) => (hoopId ? c.hoop === hoopId : c.fits)) ?? null
+  const hoop = hoops.find((h) => h.id === chosen?.hoop) ?? null
   const advice = chooseHolding({
-    ...query,
+    ...queryOf(basis, hoop ? ringOf(hoop) : undefined),
     ...(stack ? { holding: stack.holding } : {}),
     style,
-    ...(shown ? roomUnder(shown, marked) : {}),
+    ...(chosen ? roomUnder(chosen, marked) : {}),
   })
-  const method = piece.hoop.holding ?? advice.method
+  const method = holding ?? advice.method
   return { ranked, chosen, hoop, advice, method, misfits: stack ? misfitsOf(stack, method, hoop) : [] }
 }
 
@@ -98,22 +100,22 @@ const sourceOf = ({ id, name, field, outside, clamp, maxThicknessMm, notchOffset
   ...(notchOffset ? { notchOffset } : {}),
 })
 
-/** The hooping of this moment as it is decided; null while no hoop is picked. */
+/** The hooping of this moment as it is decided; null while none of the hoops takes it. With no hoops, it is in one not noted. */
 export function keepHooping(
-  { chosen, hoop, advice, method }: HoopPlan,
+  { ranked, chosen, hoop, advice, method }: HoopPlan,
   { design, placed }: Marked,
   at: string,
 ): KeptHooping | null {
+  const reasons = advice.method === method ? advice.because : advice.choices.find((c) => c.method === method)?.because
+  const held = { at, holding: method, because: (reasons ?? []).map((b) => b.rule) }
+  if (ranked.length === 0) return { ...held, hoop: null, pose: null, target: null, groups: null }
   if (!chosen || !hoop) return null
   const { id, name, field, outside, clamp } = hoop
-  const reasons = advice.method === method ? advice.because : advice.choices.find((c) => c.method === method)?.because
   return {
-    at,
+    ...held,
     hoop: { id, name, field, outside, clamp },
     pose: chosen.pose,
     target: chosen.target,
     groups: hoopingsOf(placed?.row ?? null, design.height, hoop),
-    holding: method,
-    because: (reasons ?? []).map((b) => b.rule),
   }
 }

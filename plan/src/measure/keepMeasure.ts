@@ -3,8 +3,14 @@ import { convexHull } from '@thimble/core/plane'
 import { flatPoints } from '../flatPoints'
 import type { MeasurePlan } from './planMeasure'
 
+type Made = Pick<KeptMeasure, 'prepared' | 'markWith'>
+
 /** The plan of this moment as it is decided: numbers and ids. Null while there is no place for the design. */
-export function keepMeasure({ placement, design, measures }: MeasurePlan, at: string): KeptMeasure | null {
+export function keepMeasure(
+  { placement, design, measures }: MeasurePlan,
+  at: string,
+  made: Made = { prepared: [], markWith: null },
+): KeptMeasure | null {
   if (!placement || design.missing) return null
   const { item, copies, row, marks, tapes, steps, placed } = placement
   const { hull, sketch, assumed, missing, ...known } = design
@@ -24,6 +30,7 @@ export function keepMeasure({ placement, design, measures }: MeasurePlan, at: st
     tapes,
     steps: steps.map(({ id, said, marks: made }) => ({ id, said, marks: [...made] })),
     placed,
+    ...made,
   }
 }
 

@@ -1,8 +1,8 @@
 import type { DesignCard, Piece } from '@thimble/contract'
-import { estimateLoad, type SketchBlock } from '@thimble/core/design'
-import { type Point, rectangle } from '@thimble/core/plane'
+import { changeOutline, estimateLoad, loadClassOf, sizedHull, type SketchBlock } from '@thimble/core/design'
+import type { Point } from '@thimble/core/plane'
 import type { LoadClass, WorkKind } from '@thimble/core/recipe'
-import { readTyped } from './readTyped'
+import { readCount, readTyped } from './readTyped'
 
 /** The design a piece gets, from the shelf or sized by hand. `assumed` when no size is known yet. */
 export type PieceDesign = {
@@ -16,7 +16,7 @@ export type PieceDesign = {
   kind: WorkKind
   colours: string[]
   smallestLetterMm: number | null
-  /** Its true hull when it was read from a file, its box otherwise; design frame. */
+  /** Its true hull when it was read from a file, else what its size is taken to be filled by; design frame. */
   hull: Point[]
   sketch: SketchBlock[] | null
   assumed: boolean
@@ -26,10 +26,15 @@ export type PieceDesign = {
 
 const STAND_IN = { width: 80, height: 60 }
 
-/** The hull of a design on the shelf, its true outline or its box. */
-export function hullOf({ summary, width, height }: Pick<DesignCard, 'summary' | 'width' | 'height'>): Point[] {
+/** The hull of a design on the shelf, its true outline or what its size is taken to be filled by. */
+export function hullOf({
+  summary,
+  width,
+  height,
+  shape,
+}: Pick<DesignCard, 'summary' | 'width' | 'height' | 'shape'>): Point[] {
   const flat = summary?.hull ?? []
-  if (flat.length < 6) return rectangle(width, height)
+  if (flat.length < 6) return sizedHull(width, height, shape)
   return Array.from({ length: flat.length / 2 }, (_, i) => ({ x: flat[2 * i]!, y: flat[2 * i + 1]! }))
 }
 
@@ -44,46 +49,45 @@ export function loadOf(design: Pick<DesignCard, 'summary' | 'width' | 'height' |
     : estimateLoad(design, design.stitches, design.kind)
 }
 
+type Designed = { measure: Pick<Piece['measure'], 'designId' | 'ownDesign' | 'ownChange'> }
+
+/** As it is on the shelf with what this piece does to it, or as its size was typed. */
 export function designOf(
-  { measure: { designId, ownDesign } }: Pick<Piece, 'measure'>,
+  { measure: { designId, ownDesign, ownChange } }: Designed,
   designs: Record<string, DesignCard>,
   usual = STAND_IN,
 ): PieceDesign {
   const shelved = designId ? designs[designId] : undefined
-  if (shelved) {
-    const { mean, loadClass } = loadOf(shelved)
-    const { name, width, height, kind, colours, smallestLetterMm, summary } = shelved
-    const seen = { hull: hullOf(shelved), sketch: summary?.sketch ?? null }
-    return {
-      id: shelved.id,
-      name,
-      width,
-      height,
-      kind,
-      colours,
-      smallestLetterMm,
-      loadClass,
-      load: mean,
-      ...seen,
-      assumed: false,
-      missing: false,
-    }
-  }
-  const typed = [readTyped(ownDesign.width).mm, readTyped(ownDesign.height).mm]
+  return shelved ? shelvedDesign(shelved, ownChange) : sizedDesign(ownDesign, Boolean(designId), usual)
+}
+
+function shelvedDesign(card: DesignCard, change: Piece['measure']['ownChange']): PieceDesign {
+  const { mean, loadClass } = loadOf(card)
+  const { id, name, width, height, kind, colours, smallestLetterMm, summary } = card
+  const seen = { width, height, hull: hullOf(card), sketch: summary?.sketch ?? null, load: mean, smallestLetterMm }
+  const own = change ? changeOutline(seen, change, card.source === 'artwork') : seen
+  const asLoaded = own.load === mean ? loadClass : loadClassOf(own.load ?? mean)
+  return { id, name, kind, colours, ...own, loadClass: asLoaded, assumed: false, missing: false }
+}
+
+function sizedDesign(own: Piece['measure']['ownDesign'], missing: boolean, usual: typeof STAND_IN): PieceDesign {
+  const typed = [readTyped(own.width).mm, readTyped(own.height).mm]
   const [width, height] = [typed[0] || usual.width, typed[1] || usual.height]
+  const stitches = readCount(own.stitches).value
+  const load = stitches ? estimateLoad({ width, height }, stitches, own.kind) : null
   return {
     id: null,
     name: null,
     width,
     height,
-    loadClass: ownDesign.load,
-    load: null,
-    kind: ownDesign.kind,
-    colours: [ownDesign.colour],
+    loadClass: load?.loadClass ?? own.load,
+    load: load?.mean ?? null,
+    kind: own.kind,
+    colours: [own.colour],
     smallestLetterMm: null,
-    hull: rectangle(width, height),
+    hull: sizedHull(width, height, own.shape),
     sketch: null,
     assumed: !typed[0] || !typed[1],
-    missing: Boolean(designId),
+    missing,
   }
 }

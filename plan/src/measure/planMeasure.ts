@@ -16,7 +16,7 @@ import { kindOf } from '../pieces/kindOf'
 import type { Shelf } from '../shelf'
 import { designOf, type PieceDesign } from './pieceDesign'
 import { readDistances, readMeasures, readRow, readZones } from './readPiece'
-import { readTyped } from './readTyped'
+import { readCount, readTyped } from './readTyped'
 
 /** What follows from what was put in at Measure as it stands now; what was decided there may say otherwise. */
 export type MeasurePlan = {
@@ -61,6 +61,8 @@ export function planMeasure(piece: Measured, { shop, designs, hoops = [] }: Meas
     if (problem) problems[`design.${side}`] = problem
     else if (mm === 0) problems[`design.${side}`] = 'A design needs a size above zero.'
   }
+  const counted = readCount(measure.ownDesign.stitches)
+  if (counted.problem && !measure.designId) problems['design.stitches'] = counted.problem
   const design = designOf(piece, designs, usualDesign(kind, rule, measures))
   const hoop = hoops.find((h) => h.id === piece.hoop.hoopId)
   const zones = readZones(measure.zones, problems)

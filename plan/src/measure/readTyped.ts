@@ -35,3 +35,15 @@ export function readNumber(text: string, most: number): { value: number | null; 
     return { value: null, problem: `“${text}” is not a number from 0 to ${most}.` }
   return { value, problem: null }
 }
+
+const MOST_STITCHES = 500_000
+
+/** A stitch count as people write it, with or without its thousands set apart: null when none can be read. */
+export function readCount(text: string): { value: number | null; problem: string | null } {
+  const digits = text.replace(/[\s,.']/g, '')
+  if (digits === '') return { value: null, problem: null }
+  const value = Number(digits)
+  if (!/^\d+$/.test(digits) || value < 1 || value > MOST_STITCHES)
+    return { value: null, problem: `“${text}” is not a stitch count from 1 to 500,000.` }
+  return { value, problem: null }
+}

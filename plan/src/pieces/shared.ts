@@ -52,7 +52,7 @@ export function alsoOn(piece: Piece, shared: string, { id, now }: Fresh): Piece 
  * confirmed; nothing marked, ticked, decided or recorded.
  */
 export function sameAgain(piece: Piece, { id, now }: Fresh): Piece {
-  const { name, customer, item, measure, build, hoop } = piece
+  const { name, customer, item, measure, build, hoop, finish } = piece
   const blank = newPiece({
     id,
     name,
@@ -61,17 +61,18 @@ export function sameAgain(piece: Piece, { id, now }: Fresh): Piece {
     placement: measure.placement,
     family: build.cloth.family,
   })
-  const { choices, anchors, zones, row, designId, ownDesign, markWith } = measure
+  const { choices, anchors, zones, row, designId, ownDesign, ownChange, markWith } = measure
   const before = carriedHere(piece)
   const carried = {
     ...{ from: name, size: item.size },
     measures: { ...before?.measures, ...measure.measures },
     distances: { ...before?.distances, ...measure.distances },
+    nextTime: finish.kept[0]?.nextTime ?? measure.carried?.nextTime ?? '',
   }
   return {
     ...blank,
     customer,
-    measure: { ...blank.measure, choices, anchors, zones, row, designId, ownDesign, markWith, carried },
+    measure: { ...blank.measure, choices, anchors, zones, row, designId, ownDesign, ownChange, markWith, carried },
     build: { ...blank.build, cloth: build.cloth, use: build.use, thread: build.thread, stack: build.stack },
     hoop: { ...blank.hoop, hoopId: hoop.hoopId, holding: hoop.holding },
   }

@@ -1,15 +1,13 @@
 import type { Basis, Hoop, Piece, Shop } from '@thimble/contract'
 import { type Facts, factsOf, fullCloth, type RecipeQuery, type Ring } from '@thimble/core/recipe'
 import type { PieceDesign } from '../measure/pieceDesign'
-import { readNumber } from '../measure/readTyped'
+import { becomesOf } from '../pieces/becomesOf'
+import { readStretch } from './pullTest'
 
 /** What the rules see of a piece with this design in this shop. */
-export function basisOf(
-  { cloth, use, thread }: Pick<Piece['build'], 'cloth' | 'use' | 'thread'>,
-  design: PieceDesign,
-  shop: Shop,
-): Basis {
-  const stretch = readNumber(cloth.stretch, 200).value
+export function basisOf(piece: Pick<Piece, 'item' | 'build'>, design: PieceDesign, shop: Shop): Basis {
+  const { cloth, thread } = piece.build
+  const stretch = readStretch(cloth.stretch).value
   return {
     cloth: fullCloth({
       family: cloth.family,
@@ -25,7 +23,7 @@ export function basisOf(
       smallestLetterMm: design.smallestLetterMm,
       topThread: { ...thread, colours: design.colours },
     },
-    use,
+    use: becomesOf(piece),
     habits: shop.habits,
   }
 }

@@ -19,17 +19,21 @@ export type BuildPlan = {
 }
 
 export function planBuild(
-  { build, hoop: hooping }: Pick<Piece, 'build' | 'hoop'>,
+  piece: Pick<Piece, 'item' | 'build' | 'hoop'>,
   design: PieceDesign,
   { shop, hoops, supplies }: Shelf,
 ): BuildPlan {
-  const basis = basisOf(build, design, shop)
+  const { build, hoop: hooping } = piece
+  const basis = basisOf(piece, design, shop)
   const hoop = hoops.find((h) => h.id === hooping.hoopId)
   const holding = hooping.kept[0]?.holding ?? hooping.holding
   const advice = recommendRecipe({
     ...queryOf(basis, hoop && ringOf(hoop)),
     ...(holding ? { holding } : {}),
-    stash: supplies.map(({ kind, widthMm, leftMm }) => ({ kind, widthMm, lengthMm: leftMm })),
+    // A stash that nothing was put in yet lacks nothing.
+    ...(supplies.length > 0
+      ? { stash: supplies.map(({ kind, widthMm, leftMm }) => ({ kind, widthMm, lengthMm: leftMm })) }
+      : {}),
   })
   const stack = todaysStack(build, advice)
   const option = advice.options.find((o) => o.id === stack?.recipe) ?? null

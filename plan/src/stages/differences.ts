@@ -117,7 +117,7 @@ function hoopToday(piece: Piece, today: KeptHooping | null, { hoop }: PiecePlans
   const kept = piece.hoop.kept[0]
   if (!kept?.hoop) return today && hoopStands(today)
   const only = (said: Said): Standing => new Map([...hoopStands(kept), ['hoop', said]])
-  if (!today) return only(say('was.hoop-gone'))
+  if (!today?.hoop) return only(say('was.hoop-gone'))
   if (hoop.chosen && !hoop.chosen.fits) return only(say('was.hoop-misfit', { hoop: { own: kept.hoop.name } }))
   return hoopStands(today)
 }

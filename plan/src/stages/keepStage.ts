@@ -1,9 +1,12 @@
-import type { Patch, Piece, StageId } from '@thimble/contract'
+import type { Basis, KeptMeasure, Patch, Piece, StageId } from '@thimble/contract'
 import { chosenFrom } from '../stack/stacks'
 import { keepBuild } from '../stack/planBuild'
 import { keepRecord, keepStitching } from '../finish/keepRecord'
 import { keepHooping } from '../hoop/planHoop'
 import { keepMeasure } from '../measure/keepMeasure'
+import { markedWith } from '../measure/markWith'
+import type { MeasurePlan } from '../measure/planMeasure'
+import { preparing } from '../measure/preparing'
 import type { PiecePlans } from './planPiece'
 
 const decided = <Kept>(kept: Kept | null) =>
@@ -19,18 +22,25 @@ export function keepStage(piece: Piece, stage: StageId, plans: PiecePlans, at: s
 }
 
 function changeOf(piece: Piece, stage: StageId, { measure, marked, build, built, hoop }: PiecePlans, at: string) {
-  if (stage === 'measure') return decided(keepMeasure(measure, at))
+  if (stage === 'measure') return decided(keepMeasure(measure, at, madeReady(piece, measure, build.basis)))
   if (stage === 'build') {
     const kept = keepBuild(piece.build, build, at)
     return { ...decided(kept), stack: kept.stack && freshLayers(piece, chosenFrom(kept.stack)) }
   }
   if (stage === 'hoop') {
     const kept = keepHooping(hoop, marked, at)
-    return kept && { ...decided(kept), holding: kept.holding }
+    return kept && { ...decided(kept), holding: kept.holding, hoopId: kept.hoop?.id ?? null }
   }
   if (stage === 'stitch') return decided(keepStitching(piece, built, marked.design.colours, at))
   const name = piece.hoop.kept[0]?.hoop ?? hoop.hoop
   return decided(keepRecord(piece, built, name && { id: name.id, name: name.name }, at))
+}
+
+/** What was done before the tape went on, and what the marks were made with. */
+function madeReady(piece: Piece, { placement }: MeasurePlan, basis: Basis): Pick<KeptMeasure, 'prepared' | 'markWith'> {
+  const open = { ...piece, measure: { ...piece.measure, reopened: true } }
+  const prepared = preparing(open, basis, placement).map(({ id, ticked }) => ({ id, ticked }))
+  return { prepared, markWith: markedWith(piece, basis).id }
 }
 
 type Chosen = ReturnType<typeof chosenFrom>

@@ -30,7 +30,7 @@ export function upgradePiece(json: unknown, shelf: Shelf): Piece {
   const used = old.record.stack ? upgradeStack(old.record.stack, options) : stack
   piece.build.stack = stack && chosenFrom(stack)
   if (used && JSON.stringify(used) !== JSON.stringify(stack)) piece.finish.stack = chosenFrom(used)
-  const basis = basisOf(piece.build, marked.design, shelf.shop)
+  const basis = basisOf(piece, marked.design, shelf.shop)
   if (old.builtAt) piece.build.kept = [{ at: old.builtAt, basis, stack }]
   if (old.hoopedAt) piece.hoop.kept = [hoopingOf(piece, old.hoopedAt, marked, stack, shelf)]
   const built = { basis, stack }

@@ -19,6 +19,7 @@ const logQuery = z.object({
   verdict: z.enum(verdicts).optional(),
   before: z.string().max(40).optional(),
   since: z.string().max(40).optional(),
+  words: z.string().max(120).optional(),
   limit: z.coerce.number().int().min(1).max(200).default(50),
 })
 

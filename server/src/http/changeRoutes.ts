@@ -1,11 +1,12 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi'
-import { Changes, SetAside } from '@thimble/contract'
+import { Changes, RemovedThing, SetAside } from '@thimble/contract'
 import { streamSSE } from 'hono/streaming'
 import { setAside } from '../db/tables'
 import type { ShopStore } from '../stores/shopStore'
 import { asKept, json } from './documentRoutes'
 
 const BEAT_MS = 15_000
+const MOST_REMOVED = 200
 
 const flag = z.enum(['true', 'false']).default('false')
 const sinceQuery = z.object({
@@ -41,6 +42,13 @@ export function changeRoutes(app: OpenAPIHono, store: ShopStore): void {
     responses: { 200: { description: 'What cannot be read, with why', content: json(z.array(SetAside)) } },
   })
   app.openapi(aside, async (c) => c.json(await store.database.db.select().from(setAside).limit(500), 200))
+  const removed = createRoute({
+    method: 'get',
+    path: '/removed',
+    tags,
+    responses: { 200: { description: 'What was removed, the latest first', content: json(z.array(RemovedThing)) } },
+  })
+  app.openapi(removed, async (c) => c.json(await store.changes.removed(MOST_REMOVED), 200))
   eventRoute(app, store)
 }
 

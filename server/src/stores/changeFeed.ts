@@ -1,7 +1,7 @@
-import type { ChangedThing, Collection, Document } from '@thimble/contract'
+import type { ChangedThing, Collection, Document, RemovedThing } from '@thimble/contract'
 import { sql, type SQL } from 'drizzle-orm'
 import type { Database } from '../db/database'
-import { type DocumentTable, shops } from '../db/tables'
+import { type DocumentTable, setAside, shops } from '../db/tables'
 import type { DocumentStore } from './documentStore'
 import type { TextRow } from './sound'
 
@@ -35,6 +35,15 @@ export class ChangeFeed {
     const reached = rows.at(-1)?.revision ?? 0
     const next = rows.length < limit ? Math.max(last, reached) : reached
     return this.#page(await this.#readable(rows), next, Math.max(last, reached), false)
+  }
+
+  /** What was removed and can be brought back, the latest first; not what was set aside, as it cannot be read. */
+  removed(limit: number): Promise<RemovedThing[]> {
+    const each = this.fed.map(
+      ({ name, table }) =>
+        sql`SELECT ${name} AS collection, id, doc ->> 'name' AS name, deleted_at AS removedAt FROM ${table} WHERE deleted_at IS NOT NULL AND json_valid(doc) AND id NOT IN (SELECT id FROM ${setAside} WHERE collection = ${name})`,
+    )
+    return this.database.db.all(sql`${sql.join(each, sql` UNION ALL `)} ORDER BY removedAt DESC LIMIT ${limit}`)
   }
 
   #page(changes: readonly string[], next: number, last: number, anew: boolean): string {

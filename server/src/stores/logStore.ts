@@ -13,6 +13,8 @@ type LogFilter = {
   verdict?: string
   before?: string
   since?: string
+  /** All of them in its name or for whom it was. */
+  words?: string
   limit: number
 }
 
@@ -20,7 +22,7 @@ type LogFilter = {
 export class LogStore {
   constructor(private readonly database: Database) {}
 
-  async listText({ cloth, holding, verdict, before, since, fault, limit }: LogFilter): Promise<string> {
+  async listText({ cloth, holding, verdict, before, since, fault, words = '', limit }: LogFilter): Promise<string> {
     const { db } = this.database
     const faulty = (id: string) =>
       db
@@ -35,6 +37,7 @@ export class LogStore {
       before ? lt(logRows.finishedAt, before) : undefined,
       since ? gte(logRows.finishedAt, since) : undefined,
       fault ? exists(faulty(fault)) : undefined,
+      ...words.split(/\s+/).filter(Boolean).map(named),
     ]
     const rows = await db
       .select({ text: asText(logRows.doc) })
@@ -45,6 +48,10 @@ export class LogStore {
     return listOf(rows)
   }
 }
+
+/** `instr` and no pattern, so that what is typed stands for itself. */
+const named = (word: string): SQL =>
+  sql`instr(lower(${logRows.doc} ->> 'name' || ' ' || (${logRows.doc} ->> 'customer')), ${word.toLowerCase()}) > 0`
 
 /** Writes the log row that follows from a piece, in the piece's own transaction. */
 export async function followInLog(tx: Tx, { id, before, after }: Step<Piece>): Promise<void> {

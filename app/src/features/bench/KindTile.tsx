@@ -14,7 +14,6 @@ export const KindTile = memo(function KindTile({ id, kind, on, first, onPress }:
   return (
     <Pressable
       {...radio(on, first)}
-      aria-label={kind.name}
       onPress={() => onPress(id)}
       style={{
         flexGrow: 1,
@@ -27,7 +26,7 @@ export const KindTile = memo(function KindTile({ id, kind, on, first, onPress }:
         borderRadius: 4,
         borderWidth: on ? 2 : 1,
         margin: on ? 0 : 1,
-        borderColor: on ? p.indigo : p.seam,
+        borderColor: on ? p.indigo : p.edge,
       }}
     >
       <ItemThumb kind={kind} size={kind.usualSize} colour={on ? '#2c4a7a' : '#e8e2d4'} px={64} />

@@ -5,7 +5,9 @@ import { useSameAgain } from '@/desk/useSameAgain'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Field } from '@/ui/Field'
 import { Words } from '@/ui/Words'
+import { useFoundPast } from '@/state/useFoundPast'
 import { useLog } from '@/state/useLog'
+import { useShelf } from '@/state/store'
 import { useDocs } from '@/state/useShelfDocs'
 
 const SHOWN = 8
@@ -18,13 +20,21 @@ export function PastPieces() {
   const words = find.trim().toLowerCase()
   const onBench = useDocs('pieces').filter(inWork)
   const log = useLog()
+  const told = useShelf((s) => s.logTold)
+  const further = useFoundPast(words).filter(({ pieceId }) => !log.some((row) => row.pieceId === pieceId))
   const past = [
-    ...log.map((row) => ({ id: row.pieceId, name: row.name, customer: row.customer, at: row.finishedAt })),
+    ...[...log, ...further].map((row) => ({
+      id: row.pieceId,
+      name: row.name,
+      customer: row.customer,
+      at: row.finishedAt,
+    })),
     ...onBench.map((piece) => ({ id: piece.id, name: piece.name, customer: piece.customer, at: piece.createdAt })),
   ]
-    .filter(({ name, customer }) => `${name} ${customer}`.toLowerCase().includes(words))
+    .filter(({ name, customer }) => words.split(/\s+/).every((w) => `${name} ${customer}`.toLowerCase().includes(w)))
     .sort((a, b) => b.at.localeCompare(a.at))
-  if (past.length === 0 && !words) return <Words soft>There is no past piece yet.</Words>
+  if (past.length === 0 && !words)
+    return <Words soft>{told ? 'There is no past piece yet.' : 'Looking into the log …'}</Words>
   return (
     <View style={{ gap: 8 }}>
       <Field
@@ -39,7 +49,6 @@ export function PastPieces() {
         <Pressable
           key={id}
           role="button"
-          aria-label={`Same again: ${name}`}
           onPress={() => void again(id)}
           style={{ minHeight: 52, justifyContent: 'center', borderTopWidth: 1, borderTopColor: p.seam }}
         >

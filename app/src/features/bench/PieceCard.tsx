@@ -3,19 +3,18 @@ import type { Piece } from '@thimble/contract'
 import { differenceInCalendarDays } from 'date-fns/differenceInCalendarDays'
 import { format } from 'date-fns/format'
 import { parseISO } from 'date-fns/parseISO'
-import { useRouter } from 'expo-router'
 import { memo, useMemo } from 'react'
-import { Pressable, View } from 'react-native'
+import { View } from 'react-native'
 import { ItemThumb } from '@/drawing/ItemThumb'
 import { ThreadLine } from '@/ui/ThreadLine'
 import { useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
+import { RowLink } from '@/ui/RowLink'
 import { BigNumbers, Heading, Words } from '@/ui/Words'
 
 /** One piece on the bench: what and for whom, when due, its thread, and what to do next. One tap resumes there. */
 export const PieceCard = memo(function PieceCard({ piece }: { piece: Piece }) {
   const p = usePalette()
-  const router = useRouter()
   const shop = useShelf((s) => s.shop)
   const { designId } = piece.measure
   const design = useShelf((s) => (designId ? s.docs.designs[designId] : undefined))
@@ -26,10 +25,8 @@ export const PieceCard = memo(function PieceCard({ piece }: { piece: Piece }) {
   const done = useMemo(() => stagesDone(piece), [piece])
   const due = piece.due ? dueIn(piece.due) : null
   return (
-    <Pressable
-      role="link"
-      aria-label={`${piece.name}. ${next}`}
-      onPress={() => router.push(`/piece/${piece.id}`)}
+    <RowLink
+      href={`/piece/${piece.id}`}
       style={{
         flexGrow: 1,
         backgroundColor: p.paper,
@@ -59,7 +56,7 @@ export const PieceCard = memo(function PieceCard({ piece }: { piece: Piece }) {
       </View>
       <ThreadLine done={done} at={stageAt(piece)} />
       <BigNumbers>{next}</BigNumbers>
-    </Pressable>
+    </RowLink>
   )
 })
 

@@ -12,6 +12,7 @@ import { usePalette } from '@/theme/PaletteProvider'
 import { formatLength } from '@thimble/core/lengths'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { Page } from '@/ui/Page'
+import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
 import { Heading, Words } from '@/ui/Words'
 import { countWords } from '@/words/designWords'
@@ -34,7 +35,6 @@ export function AddDesignPage() {
           <Line
             key={line.key}
             line={line}
-            onOpen={() => router.push(`/designs/${line.design!.id}`)}
             onDropPage={async () => {
               const first = line.design
               if ((await withoutPage(line)) && first) remove('designs', first.id, first.name)
@@ -53,23 +53,28 @@ export function AddDesignPage() {
 
 function DropArea({ onFiles }: { onFiles: (files: File[]) => void }) {
   const p = usePalette()
-  const { getRootProps, getInputProps, isDragActive } = useDropzone({ onDrop: onFiles, multiple: true })
+  const { getRootProps, getInputProps, isDragActive, open } = useDropzone({
+    onDrop: onFiles,
+    noClick: true,
+    noKeyboard: true,
+  })
   return (
     <div
-      {...getRootProps({ role: 'button', 'aria-label': 'Choose files, or drop them here' })}
+      {...getRootProps()}
       style={{
         border: `2px dashed ${isDragActive ? p.indigo : p.inkSoft}`,
         background: isDragActive ? p.tape : p.paper,
         borderRadius: 4,
-        padding: 22,
+        padding: 14,
         textAlign: 'center',
-        cursor: 'pointer',
       }}
     >
       <input {...getInputProps({ 'aria-label': 'Design files' })} />
-      <Words bold tone="indigo">
-        {isDragActive ? 'Let go to take them in' : 'Choose files, or drop them here'}
-      </Words>
+      <Pressable role="button" onPress={open} style={{ minHeight: 44, justifyContent: 'center' }}>
+        <Words bold tone="indigo" style={{ textAlign: 'center' }}>
+          {isDragActive ? 'Let go to take them in' : 'Choose files, or drop them here'}
+        </Words>
+      </Pressable>
     </div>
   )
 }
@@ -113,26 +118,21 @@ function Progress({ lines }: { lines: readonly IntakeLine[] }) {
   )
 }
 
-function Line({ line, onOpen, onDropPage }: { line: IntakeLine; onOpen: () => void; onDropPage: () => void }) {
+function Line({ line, onDropPage }: { line: IntakeLine; onDropPage: () => void }) {
   const p = usePalette()
   const style = useShelf((s) => s.shop)
   const { design } = line
   return (
     <View style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 10, gap: 6 }}>
       {design ? (
-        <Pressable
-          role="link"
-          aria-label={`Open ${design.name}`}
-          onPress={onOpen}
-          style={{ flexDirection: 'row', gap: 12 }}
-        >
+        <RowLink href={`/designs/${design.id}`} style={{ flexDirection: 'row', gap: 12 }}>
           <DesignThumb design={design} px={64} />
           <View style={{ flex: 1, minWidth: 0 }}>
             <Heading level={3}>{design.name}</Heading>
             <Words bold>{`${formatLength(design.width, style)} × ${formatLength(design.height, style)}`}</Words>
             <Words soft>{countWords(design)}</Words>
           </View>
-        </Pressable>
+        </RowLink>
       ) : (
         <Words>{`${line.name}${line.state === 'reading' ? ', being read' : line.state === 'waiting' ? ', waiting' : ''}`}</Words>
       )}

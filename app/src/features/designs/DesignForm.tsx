@@ -1,14 +1,14 @@
 import type { DesignCard } from '@thimble/contract'
-import { formatLength, type LengthStyle, type LengthUnit } from '@thimble/core/lengths'
+import { formatFine, formatLength, type LengthStyle, type LengthUnit } from '@thimble/core/lengths'
 import { readTyped } from '@thimble/plan'
 import { View } from 'react-native'
 import { FormChoices, FormField, FormLength } from '@/forms/FormField'
 import { FormPage } from '@/forms/FormPage'
 import { useDocForm } from '@/forms/useDocForm'
 import { useShelf } from '@/state/store'
-import { workKinds } from '@/words/designWords'
+import { sizedShapes, workKinds } from '@/words/designWords'
 
-type Texts = Record<'name' | 'width' | 'height' | 'stitches' | 'colours' | 'kind' | 'letter', string>
+type Texts = Record<'name' | 'width' | 'height' | 'stitches' | 'colours' | 'kind' | 'letter' | 'shape', string>
 
 const write = (kept: DesignCard | undefined, style: LengthStyle): Texts => ({
   name: kept?.name ?? '',
@@ -17,7 +17,8 @@ const write = (kept: DesignCard | undefined, style: LengthStyle): Texts => ({
   stitches: kept ? String(kept.stitches) : '',
   colours: kept?.colours.join(' ') ?? '#2c4a7a',
   kind: kept?.kind ?? 'fill',
-  letter: kept?.smallestLetterMm ? `${kept.smallestLetterMm} mm` : '',
+  shape: kept?.shape ?? 'rectangle',
+  letter: kept?.smallestLetterMm ? formatFine(kept.smallestLetterMm, style) : '',
 })
 
 function read(texts: Texts, unit: LengthUnit) {
@@ -38,6 +39,7 @@ function read(texts: Texts, unit: LengthUnit) {
     stitches,
     colours: texts.colours.split(/[\s,;]+/).filter(Boolean),
     kind: texts.kind,
+    shape: texts.shape,
     smallestLetterMm: length('letter'),
   }
   return { doc, unread }
@@ -65,6 +67,7 @@ export function DesignForm({ id }: { id: string }) {
         <FormLength half control={control} name="width" label="Width" unit={style.unit} />
         <FormLength half control={control} name="height" label="Height" unit={style.unit} />
       </View>
+      <FormChoices control={control} name="shape" label="It counts as a filled" choices={sizedShapes} />
       <FormField big control={control} name="stitches" label="Stitches" keyboard="numeric" />
       <FormField
         control={control}

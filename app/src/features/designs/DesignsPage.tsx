@@ -4,7 +4,7 @@ import { Button } from '@rneui/themed'
 import { formatLength } from '@thimble/core/lengths'
 import { useRouter } from 'expo-router'
 import { memo } from 'react'
-import { Pressable, View } from 'react-native'
+import { View } from 'react-native'
 import { ColourStrip } from '@/drawing/ColourStrip'
 import { DesignThumb } from '@/drawing/DesignThumb'
 import { useShelf } from '@/state/store'
@@ -12,6 +12,7 @@ import { usePalette } from '@/theme/PaletteProvider'
 import { Grid } from '@/ui/Grid'
 import { Growing } from '@/ui/Growing'
 import { Page } from '@/ui/Page'
+import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
 import { SetApart } from '@/ui/SetApart'
 import { Heading, Words } from '@/ui/Words'
@@ -24,11 +25,12 @@ const THUMB = 104
 export function DesignsPage() {
   const router = useRouter()
   const designs = useNamed('designs')
+  const loaded = useShelf((s) => s.loaded)
   return (
     <Page
       title="Designs"
       wideContent
-      aside={`${designs.length}`}
+      aside={loaded ? `${designs.length}` : undefined}
       foot={<Button title="Add a design" onPress={() => router.push('/designs/add')} />}
     >
       <Growing items={designs}>
@@ -42,7 +44,7 @@ export function DesignsPage() {
           </Grid>
         )}
       </Growing>
-      {designs.length === 0 ? (
+      {designs.length === 0 && loaded ? (
         <Section>
           <Words>No designs yet. Add one from a file, as wording, or by its size.</Words>
         </Section>
@@ -53,15 +55,12 @@ export function DesignsPage() {
 
 const DesignLine = memo(function DesignLine({ design: d }: { design: DesignCard }) {
   const p = usePalette()
-  const router = useRouter()
   const style = useShelf((s) => s.shop)
   const { mean, loadClass } = loadOf(d)
   const about = d.summary && !d.summary.estimated ? '' : 'about '
   return (
-    <Pressable
-      role="link"
-      aria-label={d.name}
-      onPress={() => router.push(`/designs/${d.id}`)}
+    <RowLink
+      href={`/designs/${d.id}`}
       style={{
         flexDirection: 'row',
         gap: 14,
@@ -80,11 +79,11 @@ const DesignLine = memo(function DesignLine({ design: d }: { design: DesignCard 
         />
       </View>
       <View style={{ flex: 1, minWidth: 0, gap: 2 }}>
-        <Heading level={3}>{d.name}</Heading>
+        <Heading level={2}>{d.name}</Heading>
         <Words bold>{`${formatLength(d.width, style)} × ${formatLength(d.height, style)}`}</Words>
         <Words soft>{countWords(d)}</Words>
         <Words soft>{`${loadNames[loadClass]}, ${about}${Math.round(mean)} a cm²`}</Words>
       </View>
-    </Pressable>
+    </RowLink>
   )
 })

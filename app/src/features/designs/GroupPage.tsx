@@ -1,7 +1,7 @@
 import { Button } from '@rneui/themed'
 import type { DesignCard } from '@thimble/contract'
 import type { GroupLayout } from '@thimble/core/design'
-import { formatLength, type LengthUnit } from '@thimble/core/lengths'
+import { formatLength, type LengthStyle, type LengthUnit } from '@thimble/core/lengths'
 import { readSigned } from '@thimble/plan'
 import { useLocalSearchParams, useRouter } from 'expo-router'
 import { useWatch } from 'react-hook-form'
@@ -39,10 +39,10 @@ type Move = { right: string; down: string }
 type Texts = { parts: string[]; layout: GroupLayout; gap: string; moves: Move[] }
 type Request = Parameters<DesignDesk['group']>[0]
 
-const blank = (first: string | undefined): Texts => ({
+const blank = (first: string | undefined, style: LengthStyle): Texts => ({
   parts: first ? [first] : [],
   layout: 'below',
-  gap: '6 mm',
+  gap: formatLength(6, style),
   moves: Array.from({ length: MOST_PARTS }, () => ({ right: '', down: '' })),
 })
 
@@ -68,10 +68,11 @@ type Group = ReturnType<typeof readGroup>
 /** Two designs or more as one: a name under a badge, two sprigs about a name. */
 export function GroupPage() {
   const { with: first } = useLocalSearchParams<{ with?: string }>()
-  const { unit } = useShelf((s) => s.shop)
+  const style = useShelf((s) => s.shop)
+  const { unit } = style
   const router = useRouter()
   const drawn = useNamed('designs').filter((d) => d.source !== 'size')
-  const form = useDraftForm(`group.${first ?? 'new'}`, blank(first))
+  const form = useDraftForm(`group.${first ?? 'new'}`, blank(first, style))
   const group = readGroup(useWatch({ control: form.control }) as Texts, drawn, unit)
   const { request, used } = group
   const { found, problem } = useWorkedOut(request, (q) => atDesk((d) => d.group(q, null)))

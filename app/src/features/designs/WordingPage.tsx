@@ -1,6 +1,6 @@
 import { Button } from '@rneui/themed'
 import { adviceOf } from '@thimble/core/advice'
-import { formatLength, type LengthUnit } from '@thimble/core/lengths'
+import { formatFine, formatLength, type LengthStyle, type LengthUnit } from '@thimble/core/lengths'
 import { readSigned, readTyped } from '@thimble/plan'
 import { Asset } from 'expo-asset'
 import { useRouter } from 'expo-router'
@@ -30,7 +30,10 @@ type Request = Parameters<DesignDesk['wording']>[0]
 type Texts = Record<'text' | 'face' | 'height' | 'spacing' | 'colour', string>
 
 const PAUSE_MS = 120
-const blank: Texts = { text: '', face: typefaces[0]!.id, height: '12 mm', spacing: '0', colour: '#1f2d38' }
+const blank = (style: LengthStyle): Texts => ({
+  ...{ text: '', face: typefaces[0]!.id, spacing: '0', colour: '#1f2d38' },
+  height: formatLength(12, style),
+})
 
 function readWording({ text, height, spacing, colour }: Texts, unit: LengthUnit) {
   const tall = readTyped({ text: height, unit })
@@ -42,9 +45,10 @@ function readWording({ text, height, spacing, colour }: Texts, unit: LengthUnit)
 
 /** A line of wording from a typeface that ships with the program, by the height of its capitals. */
 export function WordingPage() {
-  const { unit } = useShelf((s) => s.shop)
+  const style = useShelf((s) => s.shop)
+  const { unit } = style
   const router = useRouter()
-  const form = useDraftForm('wording', blank)
+  const form = useDraftForm('wording', blank(style))
   const texts = useWatch({ control: form.control }) as Texts
   const face = typefaces.find((f) => f.id === texts.face) ?? typefaces[0]!
   const font = Asset.fromModule(face.file).uri
@@ -147,7 +151,7 @@ function Figures({ set }: { set: SetWords }) {
         {`${formatLength(width, style)} × ${formatLength(height, style)}`}
       </Words>
       <Words soft>
-        {`About ${stitches.toLocaleString('en')} stitches; the smallest letter is ${formatLength(set.smallestLetterMm, style)} high.`}
+        {`About ${stitches.toLocaleString('en')} stitches; the smallest letter is ${formatFine(set.smallestLetterMm, style)} high.`}
       </Words>
       {summary.warnings.map(adviceOf).map((a) => (
         <AdviceBar key={a.code} advice={a} />

@@ -2,6 +2,7 @@ import { Button } from '@rneui/themed'
 import { useFieldArray, useWatch } from 'react-hook-form'
 import { View } from 'react-native'
 import { FormField, FormLength } from '@/forms/FormField'
+import { useTakeOff } from '@/forms/useTakeOff'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
@@ -16,8 +17,10 @@ const FREE = 'Corners are right angles unless you say otherwise; turn less than 
 
 /** The outline: edges clockwise, the first along the top, with their corners where lengths alone do not settle them. */
 export function EdgeFields({ form: { control }, problems, unit }: ItemPart) {
-  const { fields, append, remove } = useFieldArray({ control, name: 'edges' })
-  const corners = asksCorners(useWatch({ control, name: 'edges' }))
+  const { fields, append, remove, insert } = useFieldArray({ control, name: 'edges' })
+  const parts = useWatch({ control, name: 'edges' })
+  const corners = asksCorners(parts)
+  const { takeOff, putBack } = useTakeOff({ parts, remove, insert })
   return (
     <Section
       title="Its edges"
@@ -63,10 +66,11 @@ export function EdgeFields({ form: { control }, problems, unit }: ItemPart) {
             type="outline"
             title="One less"
             disabled={fields.length <= 3}
-            onPress={() => remove(fields.length - 1)}
+            onPress={() => takeOff(fields.length - 1)}
           />
         </View>
       </View>
+      {putBack ? <Button type="outline" title="Put the last one back" onPress={putBack} /> : null}
       <Words soft>Up to 24 edges; a curve goes as a few short ones.</Words>
     </Section>
   )

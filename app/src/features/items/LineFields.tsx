@@ -2,6 +2,7 @@ import { Button } from '@rneui/themed'
 import { useFieldArray, useWatch } from 'react-hook-form'
 import { View } from 'react-native'
 import { FormChoices, FormField, FormLength } from '@/forms/FormField'
+import { useTakeOff } from '@/forms/useTakeOff'
 import { Section } from '@/ui/Section'
 import type { ItemPart } from './itemPart'
 
@@ -12,8 +13,9 @@ const ways = [
 
 /** Lines of its own to measure from: a fold, a dart, a stripe. */
 export function LineFields({ form: { control }, problems, unit }: ItemPart) {
-  const { fields, append, remove } = useFieldArray({ control, name: 'lines' })
+  const { fields, append, remove, insert } = useFieldArray({ control, name: 'lines' })
   const lines = useWatch({ control, name: 'lines' })
+  const { takeOff, putBack } = useTakeOff({ parts: lines, remove, insert })
   return (
     <Section title="Lines to measure from" says="Its edges and its middle are known; add a fold, a seam or a stripe.">
       {fields.map(({ id }, i) => (
@@ -38,10 +40,11 @@ export function LineFields({ form: { control }, problems, unit }: ItemPart) {
           </View>
           <View style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-end', flexWrap: 'wrap' }}>
             <FormChoices control={control} name={`lines.${i}.axis`} label="It runs" choices={ways} />
-            <Button type="outline" title="Take off" onPress={() => remove(i)} />
+            <Button type="outline" title="Take off" onPress={() => takeOff(i)} />
           </View>
         </View>
       ))}
+      {putBack ? <Button type="outline" title="Put the last one back" onPress={putBack} /> : null}
       <Button
         type="outline"
         title="Add a line"

@@ -2,13 +2,16 @@ import { Button } from '@rneui/themed'
 import { useFieldArray, useWatch } from 'react-hook-form'
 import { View } from 'react-native'
 import { FormField, FormLength } from '@/forms/FormField'
+import { useTakeOff } from '@/forms/useTakeOff'
 import { Section } from '@/ui/Section'
 import type { ItemPart } from './itemPart'
 
 /** Strips along edges where nothing may be sewn: hems, seams, bindings. */
 export function StripFields({ form: { control }, problems, unit }: ItemPart) {
-  const { fields, append, remove } = useFieldArray({ control, name: 'strips' })
+  const { fields, append, remove, insert } = useFieldArray({ control, name: 'strips' })
   const edges = useWatch({ control, name: 'edges' }).length
+  const parts = useWatch({ control, name: 'strips' })
+  const { takeOff, putBack } = useTakeOff({ parts, remove, insert })
   return (
     <Section title="Strips kept free" says="Hems, seams and bindings along its edges, where nothing may be sewn.">
       {fields.map(({ id }, i) => (
@@ -32,9 +35,10 @@ export function StripFields({ form: { control }, problems, unit }: ItemPart) {
               problem={problems[`strips.${i}.depth`]}
             />
           </View>
-          <Button type="outline" title="Take off" onPress={() => remove(i)} />
+          <Button type="outline" title="Take off" onPress={() => takeOff(i)} />
         </View>
       ))}
+      {putBack ? <Button type="outline" title="Put the last one back" onPress={putBack} /> : null}
       <Button
         type="outline"
         title="Add a strip"

@@ -3,9 +3,8 @@ import type { LogRow } from '@thimble/contract'
 import { holdingNames } from '@thimble/core/recipe'
 import { format } from 'date-fns/format'
 import { parseISO } from 'date-fns/parseISO'
-import { useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
-import { Pressable, View } from 'react-native'
+import { View } from 'react-native'
 import { useShelf } from '@/state/store'
 import { fetchOlder, LOG_PAGE } from '@/state/sync'
 import { usePalette } from '@/theme/PaletteProvider'
@@ -13,12 +12,16 @@ import { Choices } from '@/ui/Choices'
 import { Field } from '@/ui/Field'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
-import { Split, useWide } from '@/ui/Split'
+import { RowLink } from '@/ui/RowLink'
+import { Split } from '@/ui/Split'
+import { useWide } from '@/ui/useMedia'
+import { useRemembered } from '@/ui/whereItWas'
 import { Heading, Words } from '@/ui/Words'
 import { clothName } from '@/words/clothWords'
 import { faultNames, verdictNames } from '@thimble/core/records'
 import { landingText } from '@/words/landingWords'
 import { layersText } from '@/words/stackWords'
+import { RecordActions } from './RecordActions'
 import { RecordSheet } from './RecordSheet'
 import { useLog } from '@/state/useLog'
 
@@ -27,14 +30,14 @@ const ALL = 'all'
 /** Every finished piece, newest first; by cloth, by fault, by words. */
 export function LogPage() {
   const rows = useLog()
-  const [cloth, setCloth] = useState(ALL)
-  const [words, setWords] = useState('')
+  const told = useShelf((s) => s.logTold)
+  const [cloth, setCloth] = useRemembered<string>('cloth', ALL)
+  const [words, setWords] = useRemembered<string>('words', '')
   const [more, setMore] = useState(true)
   const cloths = useMemo(() => [...new Set(rows.map((r) => r.cloth))], [rows])
   const shown = rows.filter((r) => (cloth === ALL || r.cloth === cloth) && matches(r, words))
   const wide = useWide()
-  const router = useRouter()
-  const [picked, setPicked] = useState<string | null>(null)
+  const [picked, setPicked] = useRemembered<string>('picked', '')
   const at = (shown.find((r) => r.pieceId === picked) ?? shown[0])?.pieceId ?? null
   const list = (
     <>
@@ -55,7 +58,7 @@ export function LogPage() {
             key={row.pieceId}
             row={row}
             on={wide && row.pieceId === at}
-            onOpen={() => (wide ? setPicked(row.pieceId) : router.push(`/log/${row.pieceId}`))}
+            onOpen={wide ? () => setPicked(row.pieceId) : undefined}
           />
         ))}
       </View>
@@ -68,23 +71,36 @@ export function LogPage() {
           />
         </Section>
       ) : null}
-      {shown.length === 0 ? (
-        <Section>
-          <Words soft>
-            {rows.length === 0
-              ? 'Nothing finished yet. A piece comes here when its record is kept.'
-              : 'Nothing in the log fits that.'}
-          </Words>
-        </Section>
-      ) : null}
+      {shown.length === 0 ? <NothingHere told={told} empty={rows.length === 0} /> : null}
     </>
   )
   return (
-    <Page wideContent title="Log" aside={`${rows.length} ${rows.length === 1 ? 'piece' : 'pieces'}`}>
-      <Split list={list} detail={at ? <RecordSheet key={at} id={at} /> : null} />
+    <Page wideContent title="Log" aside={told ? `${rows.length} ${rows.length === 1 ? 'piece' : 'pieces'}` : undefined}>
+      <Split list={list} detail={at ? <Record key={at} id={at} /> : null} />
     </Page>
   )
 }
+
+const NothingHere = ({ told, empty }: { told: boolean; empty: boolean }) => (
+  <Section>
+    <Words soft role="status">
+      {!told
+        ? 'Looking into the log …'
+        : empty
+          ? 'Nothing finished yet. A piece comes here when its record is kept.'
+          : 'Nothing in the log fits that.'}
+    </Words>
+  </Section>
+)
+
+const Record = ({ id }: { id: string }) => (
+  <>
+    <RecordSheet id={id} />
+    <Section>
+      <RecordActions id={id} />
+    </Section>
+  </>
+)
 
 function matches(row: LogRow, words: string): boolean {
   const text = [row.name, row.customer, layersText(row.layers), row.note, ...row.faults.map((f) => faultNames[f])]
@@ -96,15 +112,14 @@ function matches(row: LogRow, words: string): boolean {
     .every((w) => text.includes(w))
 }
 
-function LogLine({ row, on, onOpen }: { row: LogRow; on: boolean; onOpen: () => void }) {
+function LogLine({ row, on, onOpen }: { row: LogRow; on: boolean; onOpen?: () => void }) {
   const p = usePalette()
   const style = useShelf((s) => s.shop)
   const landing = landingText(row.dx, row.dy, style)
   return (
-    <Pressable
-      role="link"
-      aria-label={row.name}
-      onPress={onOpen}
+    <RowLink
+      href={`/log/${row.pieceId}`}
+      onOpen={onOpen}
       aria-current={on || undefined}
       style={{
         backgroundColor: p.paper,
@@ -118,7 +133,7 @@ function LogLine({ row, on, onOpen }: { row: LogRow; on: boolean; onOpen: () => 
       }}
     >
       <View style={{ flexDirection: 'row', gap: 12 }}>
-        <Heading level={3} style={{ flex: 1, minWidth: 0 }}>
+        <Heading level={2} style={{ flex: 1, minWidth: 0 }}>
           {row.name}
         </Heading>
         <Words soft>{format(parseISO(row.finishedAt), 'd MMM')}</Words>
@@ -138,6 +153,6 @@ function LogLine({ row, on, onOpen }: { row: LogRow; on: boolean; onOpen: () => 
           .join('. ')}
       </Words>
       {row.note ? <Words soft>{`“${row.note}”`}</Words> : null}
-    </Pressable>
+    </RowLink>
   )
 }

@@ -5,9 +5,12 @@ import { chosenFrom, freshLayers, listsOf, reasonsOf, stackOf } from '@thimble/p
 import { useState } from 'react'
 import { View } from 'react-native'
 import { AdviceBar } from '@/ui/AdviceBar'
+import { Opener } from '@/ui/Opener'
 import { Section } from '@/ui/Section'
 import { ThumbBar } from '@/ui/ThumbBar'
 import { Words } from '@/ui/Words'
+import { useUnits } from '@/ui/useUnits'
+import { clothName, colourName } from '@/words/clothWords'
 import { stackTitle } from '@/words/stackWords'
 import { ClothQuestions } from './ClothQuestions'
 import { RecipeChoice } from './RecipeChoice'
@@ -17,10 +20,12 @@ import type { StageProps } from './StageProps'
 import { type PieceTools, useBuildPlan } from './usePiece'
 import { Why } from './Why'
 
-/** Build: the cloth in four questions, then the stack with its reasons, and other ways. */
+/** Build: the stack with its reasons and other ways, under the cloth in four questions until they are answered. */
 export function BuildStage({ tools, onDone }: StageProps) {
   const { advice, basis, stack, option } = useBuildPlan(tools)
   const [others, setOthers] = useState(false)
+  // Asked as the stage opens: what is being answered stays where it is.
+  const [answersFirst] = useState(tools.piece.build.cloth.told)
   const rest = advice.options.filter((o) => o.id !== stack?.recipe)
   const take = (chosen: RecipeOption): void => {
     takeStack(tools, stackOf(chosen))
@@ -28,9 +33,7 @@ export function BuildStage({ tools, onDone }: StageProps) {
   }
   return (
     <>
-      <Section title="The cloth">
-        <ClothQuestions tools={tools} />
-      </Section>
+      {answersFirst ? null : <ClothSection tools={tools} />}
       {stack ? (
         <>
           <Section title={stackTitle(stack)} says={option?.because[0]?.text}>
@@ -39,7 +42,7 @@ export function BuildStage({ tools, onDone }: StageProps) {
               tools={tools}
               kept={tools.piece.build.stack}
               standing={stack}
-              onChange={(change) => tools.set({ build: { stack: change } })}
+              onChange={(change, says) => tools.set({ build: { stack: change } }, says)}
             />
             {option ? <Words soft>{option.tension}</Words> : null}
             {option?.short.map((s) => (
@@ -49,15 +52,45 @@ export function BuildStage({ tools, onDone }: StageProps) {
               <AdviceBar key={c.code} advice={c} />
             ))}
           </Section>
+          {answersFirst ? <ClothInShort tools={tools} /> : null}
           <Why because={option?.because ?? reasonsOf({ basis, stack })} />
           {others ? <OtherWays options={rest} write={tools.plan.write} onTake={take} /> : null}
           <NotThisTime refused={advice.refused} />
           <BuildActions others={others} more={rest.length} onMore={() => setOthers(!others)} onDone={onDone} />
         </>
       ) : (
-        <NoRecipe name={tools.piece.name} text={advice.refused[0]?.because.text} onDone={onDone} />
+        <>
+          <NoRecipe name={tools.piece.name} text={advice.refused[0]?.because.text} onDone={onDone} />
+          {answersFirst ? <ClothInShort tools={tools} /> : null}
+        </>
       )}
     </>
+  )
+}
+
+const ClothSection = ({ tools }: { tools: PieceTools }) => (
+  <Section title="The cloth">
+    <ClothQuestions tools={tools} />
+  </Section>
+)
+
+/** What was said of the cloth in one line, to open. */
+function ClothInShort({ tools }: { tools: PieceTools }) {
+  const { cloth, use } = useBuildPlan(tools).basis
+  const facts = [
+    clothName(cloth.family).split(',')[0],
+    colourName(cloth.colour),
+    `stretching ${Math.round(cloth.stretchPercent)} %`,
+    use.nextToSkin ? 'next to skin' : '',
+    use.infant ? 'for an infant' : '',
+  ]
+  return (
+    <Section title="The cloth">
+      <Words>{`${facts.filter(Boolean).join(', ')}.`}</Words>
+      <Opener title="Change what was said of it">
+        <ClothQuestions tools={tools} />
+      </Opener>
+    </Section>
   )
 }
 
@@ -92,12 +125,15 @@ const OtherWays = ({ options, write, onTake }: Others) => (
 
 /** Refusals, but for those nobody would have asked about. */
 function NotThisTime({ refused }: { refused: Refusal[] }) {
+  const inUnits = useUnits()
   const told = refused.filter((r) => !r.quiet)
   if (told.length === 0) return null
   return (
     <Section title="Not this time">
       {told.map((r) => (
-        <Words soft key={r.because.rule}>{`${r.what}: ${r.because.text}`}</Words>
+        <Words soft key={r.because.rule}>
+          {inUnits(`${r.what}: ${r.because.text}`)}
+        </Words>
       ))}
     </Section>
   )

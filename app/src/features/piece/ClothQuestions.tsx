@@ -1,13 +1,13 @@
-import { readNumber } from '@thimble/plan'
+import { knownUse } from '@thimble/plan'
 import { CheckBox } from '@rneui/themed'
-import { familyFacts } from '@thimble/core/recipe'
+import type { Patch, Piece } from '@thimble/contract'
 import { View } from 'react-native'
 import { Choices } from '@/ui/Choices'
 import { Field } from '@/ui/Field'
-import { LimitedField } from '@/ui/LimitedField'
 import { useKeptText } from '@/ui/useKeptText'
 import { Words } from '@/ui/Words'
 import { clothChoices, grounds } from '@/words/clothWords'
+import { PullTest } from './PullTest'
 import type { PieceTools } from './usePiece'
 
 const uses = [
@@ -23,65 +23,80 @@ const washed = [
   { id: 'daily', name: 'All the time' },
 ] as const
 
-/** Family, pull test, colour and use: the four questions the recipe needs. */
-export function ClothQuestions({ tools: { piece, set } }: { tools: PieceTools }) {
-  const { cloth, use } = piece.build
-  const facts = familyFacts[cloth.family]
-  const known = grounds.some((g) => g.id === cloth.colour)
+type Props = { tools: Pick<PieceTools, 'piece' | 'shelf' | 'set'> }
+
+/** Family, pull test, colour and use: the four questions the recipe needs. What the item says itself is not asked. */
+export function ClothQuestions({ tools }: Props) {
+  const { piece, set } = tools
+  const { use } = piece.build
+  const known = knownUse(piece)
+  const tell = (change: Patch<Piece['build']['use']>): void => set({ build: { use: change, cloth: { told: true } } })
   return (
     <View style={{ gap: 14 }}>
+      <WhichCloth tools={tools} number="1  " />
+      <PullTest tools={tools} number="2  " />
+      <ClothColours tools={tools} number="3  " />
+      <View role="group" aria-label="What becomes of it" style={{ gap: 4 }}>
+        <Words soft aria-hidden>
+          4 What becomes of it
+        </Words>
+        {known.nextToSkin || known.infant ? (
+          <Words soft>
+            {[known.nextToSkin ? 'Worn next to skin' : '', known.infant ? 'For an infant' : '']
+              .filter(Boolean)
+              .join(', ')}
+            {', as such a thing is.'}
+          </Words>
+        ) : null}
+        {uses
+          .filter(({ id }) => !(id in known))
+          .map(({ id, name }) => (
+            <CheckBox
+              key={id}
+              title={name}
+              checked={use[id]}
+              onPress={() => tell({ [id]: !use[id] })}
+              role="checkbox"
+              aria-checked={use[id]}
+              wrapperStyle={{ minHeight: 44 }}
+              textStyle={{ marginLeft: 12 }}
+            />
+          ))}
+      </View>
+      <Choices label="Washed" choices={washed} value={use.laundering} onChange={(laundering) => tell({ laundering })} />
+    </View>
+  )
+}
+
+type Numbered = Props & { number?: string }
+
+export function WhichCloth({ tools: { piece, set }, number = '' }: Numbered) {
+  return (
+    <Choices
+      label={`${number}What cloth is it`}
+      long
+      choices={clothChoices}
+      value={piece.build.cloth.family}
+      onChange={(family) => set({ build: { cloth: { family, told: true } } })}
+    />
+  )
+}
+
+/** The ground by eye, or by its code. */
+export function ClothColours({ tools: { piece, set }, number = '' }: Numbered) {
+  const { cloth } = piece.build
+  const known = grounds.some((g) => g.id === cloth.colour)
+  const tell = (colour: string): void => set({ build: { cloth: { colour, told: true } } })
+  return (
+    <>
       <Choices
-        label="1  What cloth is it"
-        long
-        choices={clothChoices}
-        value={cloth.family}
-        onChange={(family) => set({ build: { cloth: { family } } })}
-      />
-      <LimitedField
-        label="2  Pull test: stretch over 100 mm"
-        most={10}
-        suffix="%"
-        big
-        keyboard="numeric"
-        value={cloth.stretch}
-        problem={readNumber(cloth.stretch, 200).problem}
-        placeholder={`${(facts.stretch[0] + facts.stretch[1]) / 2}`}
-        hint={`A gentle pull across by hand. Usual for this cloth: ${facts.stretch[0]} to ${facts.stretch[1]} %.`}
-        onChange={(stretch) => set({ build: { cloth: { stretch } } })}
-      />
-      <Choices
-        label="3  Its colour"
+        label={`${number}Its colour`}
         choices={known ? grounds : [...grounds, { id: cloth.colour, name: 'Its own', swatch: cloth.colour }]}
         value={cloth.colour}
-        onChange={(colour) => set({ build: { cloth: { colour } } })}
+        onChange={tell}
       />
-      <OwnColour
-        slot={`colour.${piece.id}`}
-        colour={cloth.colour}
-        onChange={(colour) => set({ build: { cloth: { colour } } })}
-      />
-      <View style={{ gap: 4 }}>
-        <Words soft>4 What becomes of it</Words>
-        {uses.map(({ id, name }) => (
-          <CheckBox
-            key={id}
-            title={name}
-            checked={use[id]}
-            onPress={() => set({ build: { use: { [id]: !use[id] } } })}
-            role="checkbox"
-            aria-checked={use[id]}
-            wrapperStyle={{ minHeight: 44 }}
-            textStyle={{ marginLeft: 12 }}
-          />
-        ))}
-      </View>
-      <Choices
-        label="Washed"
-        choices={washed}
-        value={use.laundering}
-        onChange={(laundering) => set({ build: { use: { laundering } } })}
-      />
-    </View>
+      {number ? <OwnColour slot={`colour.${piece.id}`} colour={cloth.colour} onChange={tell} /> : null}
+    </>
   )
 }
 

@@ -12,7 +12,13 @@ import { faultChoices } from '@/words/recordWords'
 type Faults = Piece['finish']['faults']
 
 /** What went wrong and how bad; none is the usual answer. */
-export function FaultPicker({ faults: byId, onChange }: { faults: Faults; onChange: (change: Patch<Faults>) => void }) {
+export function FaultPicker({
+  faults: byId,
+  onChange,
+}: {
+  faults: Faults
+  onChange: (change: Patch<Faults>, says?: string) => void
+}) {
   const p = usePalette()
   const [adding, setAdding] = useState(false)
   const faults = faultsOf(byId)
@@ -24,7 +30,11 @@ export function FaultPicker({ faults: byId, onChange }: { faults: Faults; onChan
         <View key={fault.id} style={{ gap: 6, borderLeftWidth: 4, borderLeftColor: p.madder, paddingLeft: 12 }}>
           <View style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between' }}>
             <Words bold>{faultNames[fault.id]}</Words>
-            <Button type="outline" title="Take off" onPress={() => onChange({ [fault.id]: null })} />
+            <Button
+              type="outline"
+              title="Take off"
+              onPress={() => onChange({ [fault.id]: null }, `${faultNames[fault.id]} taken off.`)}
+            />
           </View>
           <Choices
             label="How bad"

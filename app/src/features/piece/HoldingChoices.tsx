@@ -35,7 +35,7 @@ export function HoldingChoices({ advice, method: current, picked, onChange }: Pr
                 borderRadius: 4,
                 borderWidth: on ? 2 : 1,
                 margin: on ? 0 : 1,
-                borderColor: on ? p.indigo : p.seam,
+                borderColor: on ? p.indigo : p.edge,
                 padding: 12,
                 minHeight: 52,
                 justifyContent: 'center',

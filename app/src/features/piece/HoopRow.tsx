@@ -7,7 +7,7 @@ import { radio } from '@/ui/RadioGroup'
 import { Heading, Words } from '@/ui/Words'
 import type { PieceTools } from './usePiece'
 
-type Props = { choice: HoopChoice; hoop: Hoop; tools: PieceTools; largest: number }
+type Props = { choice: HoopChoice; hoop: Hoop; on: boolean; tools: PieceTools; largest: number }
 
 function slackWords({ fits, fit, reasons }: HoopChoice, write: (mm: number) => string): string {
   if (!fits) return reasons.find((r) => r.severity === 'stop')?.text ?? ''
@@ -17,15 +17,13 @@ function slackWords({ fits, fit, reasons }: HoopChoice, write: (mm: number) => s
 }
 
 /** One hoop of the shelf, drawn true to scale with the design in its field. */
-export function HoopRow({ choice, hoop, tools: { piece, plan, marked, set }, largest }: Props) {
+export function HoopRow({ choice, hoop, on, tools: { piece, plan, marked, set }, largest }: Props) {
   const p = usePalette()
-  const on = piece.hoop.hoopId === hoop.id
   const says = slackWords(choice, plan.writeRoom)
   const { sketch, colours } = marked.design
   return (
     <Pressable
-      {...radio(on, !piece.hoop.hoopId)}
-      aria-label={`${hoop.name}. ${says}`}
+      {...radio(on)}
       onPress={() => set({ hoop: { hoopId: choice.hoop } })}
       style={{
         flexDirection: 'row',

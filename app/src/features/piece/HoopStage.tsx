@@ -20,13 +20,14 @@ import { type PieceTools, useHoopPlan } from './usePiece'
 
 /** Hoop: which hoops take it and with how much slack, and how the piece is held. */
 export function HoopStage({ tools, onDone }: StageProps) {
-  const { ranked, chosen, advice, method } = useHoopPlan(tools)
+  const { ranked, chosen, hoop, advice, method } = useHoopPlan(tools)
+  const bare = tools.shelf.hoops.length === 0
   const fitting = ranked.some((c) => c.fits)
   return (
     <>
       <ChosenHoop tools={tools} />
       <Section title={chosen ? 'Hoops on the shelf' : undefined}>
-        <HoopShelf tools={tools} ranked={ranked} />
+        <HoopShelf tools={tools} ranked={ranked} chosen={chosen?.hoop ?? null} />
       </Section>
       <Section title="How to hold it">
         <HoldingChoices
@@ -44,10 +45,18 @@ export function HoopStage({ tools, onDone }: StageProps) {
         </Words>
       </Section>
       <ThumbBar>
-        {!chosen?.fits ? (
+        {!chosen?.fits && !bare ? (
           <Words soft>{fitting ? 'Pick one of the hoops that take it first.' : 'No hoop takes it as it is.'}</Words>
         ) : null}
-        <StageButton title="Keep this hooping" disabled={!chosen?.fits} onPress={onDone} />
+        {bare ? (
+          <StageButton title="Go on without a hoop" onPress={onDone} />
+        ) : (
+          <StageButton
+            title={chosen ? `Keep this hooping: ${hoop?.name}` : 'Keep this hooping'}
+            disabled={!chosen?.fits}
+            onPress={onDone}
+          />
+        )}
       </ThumbBar>
     </>
   )
@@ -55,7 +64,7 @@ export function HoopStage({ tools, onDone }: StageProps) {
 
 function titleOf(chosen: HoopChoice | null, fitting: boolean): string {
   if (chosen) return chosen.fits ? 'It fits' : 'It does not fit'
-  return fitting ? 'Choose a hoop' : 'No hoop on the shelf takes it'
+  return fitting ? 'Choose a hoop' : 'No hoop takes it'
 }
 
 /** What the hoop that is picked comes to, or what to pick by. */
@@ -92,8 +101,10 @@ function HowItFits({ tools, choice }: { tools: PieceTools; choice: HoopChoice })
   )
 }
 
+type ShelfProps = { tools: PieceTools; ranked: HoopChoice[]; chosen: string | null }
+
 /** The hoops that take it, and behind one line those that do not. */
-function HoopShelf({ tools, ranked }: { tools: PieceTools; ranked: HoopChoice[] }) {
+function HoopShelf({ tools, ranked, chosen }: ShelfProps) {
   const { shelf } = tools
   const [all, setAll] = useState(false)
   const fitting = ranked.filter((c) => c.fits)
@@ -103,7 +114,8 @@ function HoopShelf({ tools, ranked }: { tools: PieceTools; ranked: HoopChoice[] 
   const largest = Math.max(120, ...drawn.map((h) => Math.max(h.outside.width, h.outside.height)))
   const row = (choice: HoopChoice) => {
     const hoop = shelf.hoops.find((h) => h.id === choice.hoop)
-    return hoop ? <HoopRow key={choice.hoop} choice={choice} hoop={hoop} tools={tools} largest={largest} /> : null
+    const on = choice.hoop === chosen
+    return hoop ? <HoopRow key={choice.hoop} {...{ choice, hoop, on, tools, largest }} /> : null
   }
   return (
     <>
@@ -139,8 +151,11 @@ function NoShelf() {
   const router = useRouter()
   return (
     <>
-      <Words>There is no hoop in the stash yet: put yours in, as measured, and it is tried here.</Words>
-      <Button type="outline" title="To the stash" onPress={() => router.push('/stash')} />
+      <Words>
+        There is no hoop in the stash yet: put yours in, as measured, and you come back here with it tried. Or go on
+        without one.
+      </Words>
+      <Button type="outline" title="Put in a hoop" onPress={() => router.push('/stash/hoop/new')} />
     </>
   )
 }

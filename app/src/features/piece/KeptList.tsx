@@ -1,11 +1,13 @@
 import type { ListLine } from '@thimble/plan'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
+import { useUnits } from '@/ui/useUnits'
 import { Words } from '@/ui/Words'
 
 /** A list as it stood when it was decided: each line ticked or skipped. */
 export function KeptList({ lines }: { lines: readonly ListLine[] }) {
   const p = usePalette()
+  const inUnits = useUnits()
   return (
     <View role="list">
       {lines.map(({ line, ticked }) => (
@@ -17,7 +19,7 @@ export function KeptList({ lines }: { lines: readonly ListLine[] }) {
           <Words bold tone={ticked ? 'moss' : 'madder'} style={{ width: 64 }}>
             {ticked ? 'done' : 'skipped'}
           </Words>
-          <Words style={{ flex: 1, fontSize: 16 }}>{line.text}</Words>
+          <Words style={{ flex: 1, fontSize: 16 }}>{inUnits(line.text)}</Words>
         </View>
       ))}
     </View>

@@ -2,10 +2,11 @@ import { alsoOn, kindOf, sameAgain } from '@thimble/plan'
 import { Button } from '@rneui/themed'
 import type { Piece } from '@thimble/contract'
 import { useRouter } from 'expo-router'
-import { Pressable, View } from 'react-native'
+import { View } from 'react-native'
 import { create, patch } from '@/state/changes'
 import { store } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
+import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
 import { useSiblings } from './useSiblings'
@@ -38,10 +39,9 @@ export function OnOneItem({ piece }: { piece: Piece }) {
         <View style={{ gap: 8 }}>
           <Words soft>On the same item; what is measured here holds there, too.</Words>
           {siblings.map((one) => (
-            <Pressable
+            <RowLink
               key={one.id}
-              role="link"
-              onPress={() => router.push(`/piece/${one.id}`)}
+              href={`/piece/${one.id}`}
               style={{
                 minHeight: 44,
                 justifyContent: 'center',
@@ -53,7 +53,7 @@ export function OnOneItem({ piece }: { piece: Piece }) {
               <Words bold tone="indigo">
                 {nameOf(one)}
               </Words>
-            </Pressable>
+            </RowLink>
           ))}
         </View>
       ) : null}

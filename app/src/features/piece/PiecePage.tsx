@@ -1,23 +1,26 @@
-import { DESIGN_MISSING, isDone, stageAt, stagesDone } from '@thimble/plan'
+import { DESIGN_MISSING, isDone, stageAt } from '@thimble/plan'
 import { type Piece, type StageId, stageIds } from '@thimble/contract'
 import { Button } from '@rneui/themed'
 import { useRouter } from 'expo-router'
-import { memo, useCallback, useEffect, useMemo, useState } from 'react'
-import { Pressable, ScrollView, useWindowDimensions, View } from 'react-native'
+import { memo, useCallback, useEffect, useState } from 'react'
+import { Pressable, useWindowDimensions, View } from 'react-native'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
-import { stageNames, ThreadLine } from '@/ui/ThreadLine'
+import { Scroller } from '@/ui/Scroller'
+import { stageNames } from '@/ui/ThreadLine'
 import { remove, restore } from '@/state/changes'
 import { useShelf } from '@/state/store'
 import { openPiece } from '@/state/sync'
 import { usePalette } from '@/theme/PaletteProvider'
-import { useWide } from '@/ui/Split'
+import { useShort, useWide } from '@/ui/useMedia'
 import { useSettled } from '@/ui/useSettled'
-import { Heading, Words } from '@/ui/Words'
+import { useRemembered } from '@/ui/whereItWas'
+import { Words } from '@/ui/Words'
 import { BuildStage } from './BuildStage'
 import { Changed } from './Changed'
 import { FinishStage } from './FinishStage'
+import { GivingWay } from './GivingWay'
 import { HoopStage } from './HoopStage'
 import { KeptBuild } from './KeptBuild'
 import { KeptFinish } from './KeptFinish'
@@ -31,9 +34,13 @@ import { PieceName } from './PieceName'
 import { StageFold } from './StageFold'
 import { StitchStage } from './StitchStage'
 import { stageSummary } from './stageSummary'
+import { TicketHead } from './TicketHead'
 import { type PieceTools, useOpenDifferences, usePieceTools } from './usePiece'
 import { useStageKeys } from './useStageKeys'
+import { frame } from '@/ui/frame'
 
+/** No stage is open. */
+const NONE = 'none'
 /** Height of the ticket's head above the drawing. */
 const HEAD = 109
 const stages = { measure: MeasureStage, build: BuildStage, hoop: HoopStage, stitch: StitchStage, finish: FinishStage }
@@ -52,18 +59,19 @@ export function PiecePage({ id }: { id: string }) {
   const piece = settled?.id === id ? settled : live
   const gone = useShelf((s) => s.gone.pieces[id])
   const [missing, setMissing] = useState(false)
-  const p = usePalette()
   useEffect(() => {
     if (!piece) void openPiece(id).then((found) => setMissing(found === 'missing'))
   }, [id, piece])
   if (piece && gone) return <RemovedPiece {...piece} />
   if (piece) return <Ticket key={id} piece={piece} />
   return (
-    <View style={{ flex: 1, backgroundColor: p.calico, padding: 24 }}>
-      <Words role="status">
-        {missing ? 'This piece is not kept here; it may have been removed.' : 'Fetching the piece …'}
-      </Words>
-    </View>
+    <Page title={missing ? 'Not here' : 'Piece'} back>
+      <Section>
+        <Words role="status">
+          {missing ? 'This piece is not kept here; it may have been removed.' : 'Fetching the piece …'}
+        </Words>
+      </Section>
+    </Page>
   )
 }
 
@@ -84,20 +92,29 @@ const Ticket = memo(function Ticket({ piece }: { piece: Piece }) {
   const tools = usePieceTools(piece)
   const { height: tall } = useWindowDimensions()
   const wide = useWide()
-  const [open, setOpen] = useState<StageId | null>(stageAt(piece))
+  const short = useShort()
+  const [opened, setOpened] = useRemembered<StageId | typeof NONE>('stage', stageAt(piece))
+  const open = opened === NONE ? null : opened
+  const setOpen = useCallback((stage: StageId | null) => setOpened(stage ?? NONE), [setOpened])
   const [lit, setLit] = useState<string | null>(null)
   const { keep } = tools
   const finish = useCallback(
     (stage: StageId): void => {
       if (keep(stage)) setOpen(stageIds[stageIds.indexOf(stage) + 1] ?? null)
     },
-    [keep],
+    [keep, setOpen],
   )
   useStageKeys(setOpen)
   return (
-    <View style={{ flex: 1, backgroundColor: p.calico }}>
+    <View
+      {...frame}
+      style={{ flexGrow: 1, flexShrink: short ? 0 : 1, flexBasis: short ? 'auto' : 0, backgroundColor: p.calico }}
+    >
       <TicketHead piece={piece} at={open ?? stageAt(piece)} onPick={setOpen} />
-      <View style={{ flex: 1, flexDirection: 'row' }}>
+      <View
+        {...frame}
+        style={{ flexGrow: 1, flexShrink: short ? 0 : 1, flexBasis: short ? 'auto' : 0, flexDirection: 'row' }}
+      >
         {wide ? (
           <View style={{ width: '46%', borderRightWidth: 1, borderRightColor: p.seam }}>
             <PieceDrawing id={piece.id} stage={open ?? 'measure'} lit={lit} height={Math.max(300, tall - HEAD)} />
@@ -121,7 +138,8 @@ type StagesProps = {
 const Stages = memo(function Stages({ tools, open, setOpen, lit, setLit, onDone }: StagesProps) {
   const { piece } = tools
   return (
-    <ScrollView style={{ flex: 1 }} contentContainerStyle={{ paddingBottom: 40 }}>
+    <Scroller style={{ paddingBottom: 40 }}>
+      <LastTime piece={piece} />
       {stageIds.map((stage) => (
         <TicketStage
           key={stage}
@@ -134,9 +152,20 @@ const Stages = memo(function Stages({ tools, open, setOpen, lit, setLit, onDone 
       ))}
       <OnOneItem piece={piece} />
       <RemovePiece piece={piece} />
-    </ScrollView>
+    </Scroller>
   )
 })
+
+/** What was written at the record of the piece this one is the same as again. */
+function LastTime({ piece }: { piece: Piece }) {
+  const { carried } = piece.measure
+  if (!carried?.nextTime || isDone(piece, 'finish')) return null
+  return (
+    <Section>
+      <AdviceBar advice={{ code: 'last-time', text: `From last time: ${carried.nextTime}`, severity: 'note' }} />
+    </Section>
+  )
+}
 
 type StageRow = Pick<StagesProps, 'tools' | 'lit' | 'setLit' | 'onDone'> & {
   stage: StageId
@@ -146,13 +175,11 @@ type StageRow = Pick<StagesProps, 'tools' | 'lit' | 'setLit' | 'onDone'> & {
 
 /** One stage of the ticket: its work while it is open, what was decided once it is done. */
 function TicketStage({ stage, tools, open, onToggle, lit, setLit, onDone }: StageRow) {
-  const { height: tall } = useWindowDimensions()
   const wide = useWide()
   const { piece, set } = tools
   const done = isDone(piece, stage)
   const changed = useOpenDifferences(tools, stage)
   const [Stage, Kept] = [stages[stage], keptStages[stage]]
-  const sticky = stage === 'measure' && tall > 640
   // Stack and hoop would be planned by a guess.
   const blind = (stage === 'build' || stage === 'hoop') && tools.marked.design.missing
   return (
@@ -165,11 +192,10 @@ function TicketStage({ stage, tools, open, onToggle, lit, setLit, onDone }: Stag
       onToggle={onToggle}
       onReopen={() => set({ [stage]: { reopened: true } })}
     >
-      {!wide && (stage === 'measure' || stage === 'hoop') ? (
-        <View style={sticky ? { position: 'sticky' as 'absolute', top: 0, zIndex: 2 } : undefined}>
-          <PieceDrawing id={piece.id} stage={stage} lit={lit} height={stage === 'measure' ? 270 : 330} />
-        </View>
+      {!wide && stage === 'measure' ? (
+        <GivingWay>{(height) => <PieceDrawing id={piece.id} stage={stage} lit={lit} height={height} />}</GivingWay>
       ) : null}
+      {!wide && stage === 'hoop' ? <PieceDrawing id={piece.id} stage={stage} lit={lit} height={330} /> : null}
       <Changed tools={tools} stage={stage} found={changed} />
       {done ? (
         <Kept tools={tools} />
@@ -181,45 +207,6 @@ function TicketStage({ stage, tools, open, onToggle, lit, setLit, onDone }: Stag
         <Stage tools={tools} setLit={setLit} onDone={() => onDone(stage)} />
       )}
     </StageFold>
-  )
-}
-
-type HeadProps = { piece: Piece; at: StageId; onPick: (stage: StageId) => void }
-
-const TicketHead = memo(function TicketHead({ piece, at, onPick }: HeadProps) {
-  const router = useRouter()
-  const done = useMemo(() => stagesDone(piece), [piece])
-  return (
-    <View style={{ paddingHorizontal: 16, paddingTop: 6, paddingBottom: 8 }}>
-      <View style={{ flexDirection: 'row', alignItems: 'center', minHeight: 52, gap: 10 }}>
-        <Pressable
-          role="button"
-          aria-label="Back"
-          style={{ width: 32, height: 44, justifyContent: 'center' }}
-          onPress={() => (router.canGoBack() ? router.back() : router.replace('/'))}
-        >
-          <Words style={{ fontSize: 28, lineHeight: 32 }}>‹</Words>
-        </Pressable>
-        <Heading level={1} numberOfLines={2} style={{ flex: 1, minWidth: 0, fontSize: 21, lineHeight: 25 }}>
-          {piece.name}
-        </Heading>
-        <SavedState id={piece.id} />
-      </View>
-      <ThreadLine done={done} at={at} onPick={onPick} />
-    </View>
-  )
-})
-
-/** Apart from the rest of the head, as it changes with every key. */
-function SavedState({ id }: { id: string }) {
-  const says = useShelf(({ waiting, connection, notKept }) => {
-    if (waiting > 0) return connection === 'away' ? 'kept here' : 'saving'
-    return notKept.some(({ change }) => 'id' in change && change.id === id) ? 'not all saved' : 'saved'
-  })
-  return (
-    <Words soft role="status">
-      {says}
-    </Words>
   )
 }
 

@@ -11,11 +11,11 @@ import { FaultPicker } from './FaultPicker'
 import { StackSheet } from './StackSheet'
 import { type PieceTools, useBuilt } from './usePiece'
 
-type Part = { tools: PieceTools; put: (body: Patch<Piece['finish']>) => void }
+type Part = { tools: PieceTools; put: (body: Patch<Piece['finish']>, says?: string) => void }
 
 /** The record: what was used, where it landed, what went wrong, and a line for next time. */
 export function RecordForm({ tools }: { tools: PieceTools }) {
-  const put: Part['put'] = (body) => tools.set({ finish: body })
+  const put: Part['put'] = (body, says) => tools.set({ finish: body }, says)
   return (
     <>
       <Section title="What was really used" says="As planned until you change it.">
@@ -81,7 +81,7 @@ function Outcome({ tools: { piece }, put }: Part) {
   const problems = recordProblems(piece)
   return (
     <Section title="How it came out">
-      <FaultPicker faults={record.faults} onChange={(faults) => put({ faults })} />
+      <FaultPicker faults={record.faults} onChange={(faults, says) => put({ faults }, says)} />
       <Choices
         label="All in all"
         choices={verdictChoices}
@@ -119,7 +119,7 @@ function UsedStack({ tools }: { tools: PieceTools }) {
       tools={tools}
       kept={piece.finish.stack}
       standing={used}
-      onChange={(stack) => set({ finish: { stack } })}
+      onChange={(stack, says) => set({ finish: { stack } }, says)}
     />
   )
 }

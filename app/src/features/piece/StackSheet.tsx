@@ -13,7 +13,7 @@ type Props = {
   kept: ChosenStack | null
   /** The stack that stands. */
   standing: KeptStack
-  onChange: (change: Patch<ChosenStack>) => void
+  onChange: (change: Patch<ChosenStack>, says?: string) => void
 }
 
 /** A stack to work on: a tap on a layer opens it for changing. */
@@ -23,7 +23,7 @@ export function StackSheet({ tools, kept, standing, onChange }: Props) {
   const layers = chosenLayers(shown)
   const at = open === null ? undefined : layers[open]
   const change = (id: string, layer: StackLayer | null): void => {
-    onChange(changeLayer(kept, shown, id, layer))
+    onChange(changeLayer(kept, shown, id, layer), layer ? undefined : 'Layer left out.')
     if (!layer) setOpen(null)
   }
   return (

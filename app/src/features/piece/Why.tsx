@@ -2,6 +2,7 @@ import type { Because } from '@thimble/core/recipe'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Section } from '@/ui/Section'
+import { useUnits } from '@/ui/useUnits'
 import { Words } from '@/ui/Words'
 
 type Reasons = { because: readonly Pick<Because, 'rule' | 'text' | 'habit'>[] }
@@ -17,6 +18,7 @@ export const Why = ({ because }: Reasons) =>
 /** The reasons, numbered, each with the house habit behind it where there is one. */
 function WhyList({ because }: Reasons) {
   const p = usePalette()
+  const inUnits = useUnits()
   return (
     <View role="list">
       {because.map((b, i) => (
@@ -29,7 +31,7 @@ function WhyList({ because }: Reasons) {
             {i + 1}
           </Words>
           <View style={{ flex: 1 }}>
-            <Words style={{ fontSize: 16 }}>{b.text}</Words>
+            <Words style={{ fontSize: 16 }}>{inUnits(b.text)}</Words>
             {b.habit ? (
               <Words soft style={{ fontSize: 14 }}>
                 A house habit decides this; change it behind the thimble.

@@ -13,7 +13,7 @@ import {
 } from '@thimble/plan'
 import { useCallback, useMemo } from 'react'
 import { selectBuild, selectBuilt, selectHoop, selectMarked, selectMeasure } from '@/state/plans'
-import { patch } from '@/state/changes'
+import { patch, patchUndoably } from '@/state/changes'
 import { store, useShelf } from '@/state/store'
 import { usePlanShelf } from '@/state/useShelfDocs'
 import { siblingsNow } from './useSiblings'
@@ -24,7 +24,8 @@ export type PieceTools = {
   /** Where the design lies: as decided, or as planned. */
   marked: Marked
   shelf: Shelf
-  set: (body: Patch<Piece>) => void
+  /** `says`: what was taken away, where it is to be brought back. */
+  set: (body: Patch<Piece>, says?: string) => void
   /** Marks a stage done, as it stands; false where there is nothing to decide yet. */
   keep: (stage: StageId) => boolean
 }
@@ -35,11 +36,13 @@ export function usePieceTools(piece: Piece): PieceTools {
   const { id } = piece
   const shared = piece.item.shared
   const set = useCallback(
-    (body: Patch<Piece>) => {
-      patch('pieces', id, body)
+    (body: Patch<Piece>, says?: string) => {
       const part = sharedPart(body)
-      if (!part) return
-      for (const one of siblingsNow({ id, shared })) if (one.finish.kept.length === 0) patch('pieces', one.id, part)
+      const open = part ? siblingsNow({ id, shared }).filter((one) => one.finish.kept.length === 0) : []
+      const ids = [id, ...open.map((one) => one.id)]
+      const bodyOf = (one: string): Patch<Piece> | null => (one === id ? body : part)
+      if (says) return patchUndoably(ids, bodyOf, says)
+      for (const one of ids) patch('pieces', one, bodyOf(one)!)
     },
     [id, shared],
   )

@@ -1,13 +1,14 @@
 import { byUrgency, inWork, stageAt } from '@thimble/plan'
 import { type Piece, type StageId, stageIds } from '@thimble/contract'
-import { useRouter } from 'expo-router'
 import { useMemo } from 'react'
-import { Pressable, View } from 'react-native'
+import { View } from 'react-native'
 import { stageNames } from '@/ui/ThreadLine'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Page } from '@/ui/Page'
+import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
 import { Heading, Words } from '@/ui/Words'
+import { useShelf } from '@/state/store'
 import { useDocs } from '@/state/useShelfDocs'
 
 type Run = { key: string; customer: string; pieces: Piece[] }
@@ -26,6 +27,7 @@ function runsOf(pieces: Piece[]): Run[] {
 
 export function RunsPage() {
   const pieces = useDocs('pieces')
+  const loaded = useShelf((s) => s.loaded)
   const runs = useMemo(() => runsOf(pieces), [pieces])
   return (
     <Page title="Runs">
@@ -35,7 +37,7 @@ export function RunsPage() {
       {runs.map((run) => (
         <RunCard key={run.key} run={run} />
       ))}
-      {runs.length === 0 ? (
+      {runs.length === 0 && loaded ? (
         <Section>
           <Words>No piece in work has a customer yet. Give one at the foot of a piece’s ticket.</Words>
         </Section>
@@ -46,7 +48,6 @@ export function RunsPage() {
 
 function RunCard({ run }: { run: Run }) {
   const p = usePalette()
-  const router = useRouter()
   const at = stageIds.map((stage): [StageId, Piece[]] => [stage, run.pieces.filter((x) => stageAt(x) === stage)])
   return (
     <View
@@ -66,10 +67,9 @@ function RunCard({ run }: { run: Run }) {
         .map(([stage, list]) => `${list.length} at ${stageNames[stage].toLowerCase()}`)
         .join(', ')}`}</Words>
       {run.pieces.map((piece) => (
-        <Pressable
+        <RowLink
           key={piece.id}
-          role="link"
-          onPress={() => router.push(`/piece/${piece.id}`)}
+          href={`/piece/${piece.id}`}
           style={{
             minHeight: 44,
             flexDirection: 'row',
@@ -82,7 +82,7 @@ function RunCard({ run }: { run: Run }) {
         >
           <Words style={{ flex: 1 }}>{`${piece.name}${piece.run ? `, ${piece.run}` : ''}`}</Words>
           <Words soft>{stageNames[stageAt(piece)]}</Words>
-        </Pressable>
+        </RowLink>
       ))}
     </View>
   )

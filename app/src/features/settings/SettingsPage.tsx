@@ -8,6 +8,7 @@ import { useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { NameField } from '@/ui/NameField'
 import { Page } from '@/ui/Page'
+import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
 import { TakeShopIn } from './TakeShopIn'
@@ -69,6 +70,11 @@ export function SettingsPage() {
       <Section title="Your data" says="Everything the shop keeps, as one open JSON file.">
         <ExportLink />
         <TakeShopIn />
+        <RowLink href="/removed" style={{ minHeight: 44, justifyContent: 'center' }}>
+          <Words bold tone="indigo">
+            Removed things: bring something back
+          </Words>
+        </RowLink>
       </Section>
     </Page>
   )

@@ -2,12 +2,13 @@ import { Button } from '@rneui/themed'
 import type { Hoop } from '@thimble/contract'
 import { useRouter } from 'expo-router'
 import type { ReactNode } from 'react'
-import { Pressable, View } from 'react-native'
+import { View } from 'react-native'
 import { HoopDrawing } from '@/drawing/HoopDrawing'
 import { useShelf } from '@/state/store'
 import { formatLength, type LengthStyle } from '@thimble/core/lengths'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Page } from '@/ui/Page'
+import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
 import { Split } from '@/ui/Split'
 import { Heading, Words } from '@/ui/Words'
@@ -37,6 +38,7 @@ export function StashPage() {
 function Hoops() {
   const router = useRouter()
   const hoops = useNamed('hoops')
+  const loaded = useShelf((s) => s.loaded)
   const style = useShelf((s) => s.shop)
   const p = usePalette()
   const largest = Math.max(120, ...hoops.map((h) => Math.max(h.outside.width, h.outside.height)))
@@ -44,7 +46,7 @@ function Hoops() {
     <Section title="Hoops" says="Fields as measured: what the machine can really sew.">
       <View>
         {hoops.map((hoop) => (
-          <Row key={hoop.id} label={hoop.name} onPress={() => router.push(`/stash/hoop/${hoop.id}`)}>
+          <Row key={hoop.id} href={`/stash/hoop/${hoop.id}`}>
             <HoopDrawing hoop={hoop} cloth={p.table} size={84} largest={largest} />
             <View style={{ flex: 1, minWidth: 0 }}>
               <Heading level={3}>{hoop.name}</Heading>
@@ -54,7 +56,7 @@ function Hoops() {
           </Row>
         ))}
       </View>
-      {hoops.length === 0 ? <Words soft>No hoops yet.</Words> : null}
+      {hoops.length === 0 && loaded ? <Words soft>No hoops yet.</Words> : null}
       <Button type="outline" title="Add a hoop" onPress={() => router.push('/stash/hoop/new')} />
     </Section>
   )
@@ -68,6 +70,7 @@ function ringSize({ outside, clamp }: Hoop, style: LengthStyle): string {
 function Supplies() {
   const router = useRouter()
   const supplies = useNamed('supplies')
+  const loaded = useShelf((s) => s.loaded)
   const style = useShelf((s) => s.shop)
   return (
     <Section title="Backings and toppings">
@@ -75,7 +78,7 @@ function Supplies() {
         {supplies.map((supply) => {
           const low = supply.leftMm <= supply.lowMm
           return (
-            <Row key={supply.id} label={supply.name} onPress={() => router.push(`/stash/supply/${supply.id}`)}>
+            <Row key={supply.id} href={`/stash/supply/${supply.id}`}>
               <Swatch colour={supply.colour} />
               <View style={{ flex: 1, minWidth: 0 }}>
                 <Heading level={3}>{supply.name}</Heading>
@@ -89,7 +92,7 @@ function Supplies() {
           )
         })}
       </View>
-      {supplies.length === 0 ? <Words soft>Nothing yet.</Words> : null}
+      {supplies.length === 0 && loaded ? <Words soft>Nothing yet.</Words> : null}
       <Button type="outline" title="Add a backing or topping" onPress={() => router.push('/stash/supply/new')} />
     </Section>
   )
@@ -98,11 +101,12 @@ function Supplies() {
 function Threads() {
   const router = useRouter()
   const threads = useNamed('threads')
+  const loaded = useShelf((s) => s.loaded)
   return (
     <Section title="Threads">
       <View>
         {threads.map((thread) => (
-          <Row key={thread.id} label={thread.name} onPress={() => router.push(`/stash/thread/${thread.id}`)}>
+          <Row key={thread.id} href={`/stash/thread/${thread.id}`}>
             <Swatch colour={thread.colour} />
             <View style={{ flex: 1, minWidth: 0 }}>
               <Heading level={3}>{thread.name}</Heading>
@@ -112,19 +116,17 @@ function Threads() {
           </Row>
         ))}
       </View>
-      {threads.length === 0 ? <Words soft>No threads yet.</Words> : null}
+      {threads.length === 0 && loaded ? <Words soft>No threads yet.</Words> : null}
       <Button type="outline" title="Add a thread" onPress={() => router.push('/stash/thread/new')} />
     </Section>
   )
 }
 
-function Row({ label, onPress, children }: { label: string; onPress: () => void; children: ReactNode }) {
+function Row({ href, children }: { href: string; children: ReactNode }) {
   const p = usePalette()
   return (
-    <Pressable
-      role="link"
-      aria-label={label}
-      onPress={onPress}
+    <RowLink
+      href={href}
       style={{
         flexDirection: 'row',
         gap: 14,
@@ -136,7 +138,7 @@ function Row({ label, onPress, children }: { label: string; onPress: () => void;
       }}
     >
       {children}
-    </Pressable>
+    </RowLink>
   )
 }
 

@@ -1,5 +1,5 @@
 import type { Hoop } from '@thimble/contract'
-import { formatLength, type LengthStyle, type LengthUnit } from '@thimble/core/lengths'
+import { formatFine, formatLength, type LengthStyle, type LengthUnit } from '@thimble/core/lengths'
 import { readTyped } from '@thimble/plan'
 
 /** The four sizes a hoop is known by, and where each lies in the document. */
@@ -39,7 +39,7 @@ export function writeHoop(kept: Hoop | undefined, style: LengthStyle): HoopTexts
     corner: field.shape === 'rect' ? write(field.cornerRadius) : '',
     outW: write(outside.width),
     outH: write(outside.height),
-    thick: maxThicknessMm ? `${maxThicknessMm} mm` : '',
+    thick: maxThicknessMm ? formatFine(maxThicknessMm, style) : '',
   }
 }
 

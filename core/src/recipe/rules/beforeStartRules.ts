@@ -15,7 +15,8 @@ export const beforeStartRules: readonly StackRule[] = [
     id: 'check.stretch',
     severity: 'note',
     when: (f) => f.knit && f.stack.holding !== 'floated',
-    text: () => 'Marks no farther apart than on the table: over 2 % means the knit was pulled.',
+    text: () =>
+      'Marks as far apart as on the table: what was 200 mm (8") there and is 204 mm (8 1/8") in the ring was pulled, and puckers.',
   },
   {
     id: 'check.grip',

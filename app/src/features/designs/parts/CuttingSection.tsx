@@ -76,9 +76,10 @@ function readCutting(texts: Texts, blocks: number, unit: LengthUnit) {
 type Laid = { made: CuttingFile; from: string }
 
 function Cutting({ design }: { design: DesignCard }) {
-  const { unit } = useShelf((s) => s.shop)
+  const style = useShelf((s) => s.shop)
+  const { unit } = style
   const { control } = useDraftForm<Texts>(`cutting.${design.id}`, {
-    ...{ block: '0', overlap: '2 mm', count: '1', cloth: '300 mm' },
+    ...{ block: '0', overlap: formatLength(2, style), count: '1', cloth: formatLength(300, style) },
   })
   const texts = useWatch({ control }) as Texts
   const [laid, setLaid] = useState<Laid | null>(null)

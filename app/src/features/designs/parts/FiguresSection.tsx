@@ -1,6 +1,6 @@
 import { adviceOf } from '@thimble/core/advice'
 import type { DesignCard } from '@thimble/contract'
-import { formatLength } from '@thimble/core/lengths'
+import { formatFine, formatLength } from '@thimble/core/lengths'
 import { View } from 'react-native'
 import { useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
@@ -22,8 +22,8 @@ export function FiguresSection({ design, opened }: { design: DesignCard; opened:
     `${many(summary.colourChanges, 'colour change')}, ${many(summary.jumps, 'jump')}, ${many(summary.trims, 'trim')}`,
     ...(longest !== null && shortest !== null
       ? [
-          `Longest stitch ${longest.toFixed(1)} mm, shortest ${shortest.toFixed(1)} mm`,
-          `${many(summary.short, 'stitch', 'stitches')} under 0.5 mm, ${many(summary.long, 'stitch', 'stitches')} over 12 mm`,
+          `Longest stitch ${formatFine(longest, style)}, shortest ${formatFine(shortest, style)}`,
+          `${many(summary.short, 'stitch', 'stitches')} under ${formatFine(0.5, style)}, ${many(summary.long, 'stitch', 'stitches')} over ${formatLength(12, style)}`,
         ]
       : []),
     `One cm² in twenty takes over ${Math.round(summary.load95)} stitches`,
@@ -37,7 +37,11 @@ export function FiguresSection({ design, opened }: { design: DesignCard; opened:
         {opened ? (
           <Figure
             big={`${metres(opened.thread.topMetres)} top, ${metres(opened.thread.bobbinMetres)} bobbin`}
-            says={summary.estimated ? 'thread, from an estimated count' : 'thread, through 1 mm of cloth and backing'}
+            says={
+              summary.estimated
+                ? 'thread, from an estimated count'
+                : `thread, through ${formatFine(1, style)} of cloth and backing`
+            }
           />
         ) : null}
       </View>

@@ -5,10 +5,12 @@ import { Choices } from '@/ui/Choices'
 import { Field } from '@/ui/Field'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { LengthField } from '@/ui/LengthField'
+import { LimitedField } from '@/ui/LimitedField'
 import { Words } from '@/ui/Words'
 import { useNamed } from '@/state/useShelfDocs'
-import { loadNames, workKinds } from '@/words/designWords'
+import { loadNames, sizedShapes, workKinds } from '@/words/designWords'
 import type { PieceTools } from '../usePiece'
+import { OwnCopy } from './OwnCopy'
 
 const BY_SIZE = 'by-size'
 /** More than these are found by their names. */
@@ -42,7 +44,7 @@ export function DesignPicker({ tools: { piece, plan, shelf, set } }: { tools: Pi
         long={choices.length > 4}
         choices={choices}
         value={designId ?? BY_SIZE}
-        onChange={(id) => set({ measure: { designId: id === BY_SIZE ? null : id } })}
+        onChange={(id) => set({ measure: { designId: id === BY_SIZE ? null : id, ownChange: null } })}
       />
       {plan.problems.design ? <FieldProblem id="design">{plan.problems.design}</FieldProblem> : null}
       {plan.design.missing ? null : designId ? (
@@ -55,6 +57,7 @@ export function DesignPicker({ tools: { piece, plan, shelf, set } }: { tools: Pi
               </FieldProblem>
             ) : null,
           )}
+          {chosen[0] ? <OwnCopy tools={{ piece, plan, set }} card={chosen[0]} /> : null}
         </>
       ) : (
         <SizedByHand tools={{ piece, plan, shelf, set }} />
@@ -62,6 +65,10 @@ export function DesignPicker({ tools: { piece, plan, shelf, set } }: { tools: Pi
     </View>
   )
 }
+
+/** What its count comes to; without one its density is asked. */
+const reckoned = ({ load, loadClass }: PieceTools['plan']['design']): string | undefined =>
+  load === null ? undefined : `About ${Math.round(load)} on each cm2: ${loadNames[loadClass]}.`
 
 type SizedProps = { tools: Pick<PieceTools, 'piece' | 'plan' | 'shelf' | 'set'> }
 
@@ -87,12 +94,34 @@ function SizedByHand({ tools: { piece, plan, shelf, set } }: SizedProps) {
         ))}
       </View>
       <Choices
-        label="How dense is it"
-        choices={(['outline', 'light', 'medium', 'dense'] as const).map((id) => ({ id, name: loadNames[id] }))}
-        value={ownDesign.load}
-        onChange={(load) => own({ load })}
+        label="It counts as a filled"
+        choices={sizedShapes}
+        value={ownDesign.shape}
+        onChange={(shape) => own({ shape })}
       />
+      <Words soft>
+        {ownDesign.shape === 'oval'
+          ? 'Its corners are free, so a round field takes more of it.'
+          : 'Its corners need room in the hoop, whatever is drawn there.'}
+      </Words>
       <Choices label="What is it" choices={workKinds} value={ownDesign.kind} onChange={(kind) => own({ kind })} />
+      <LimitedField
+        label="Stitches, if you know how many"
+        most={12}
+        keyboard="numeric"
+        value={ownDesign.stitches}
+        problem={plan.problems['design.stitches']}
+        hint={reckoned(plan.design)}
+        onChange={(stitches) => own({ stitches })}
+      />
+      {plan.design.load === null ? (
+        <Choices
+          label="How dense is it"
+          choices={(['outline', 'light', 'medium', 'dense'] as const).map((id) => ({ id, name: loadNames[id] }))}
+          value={ownDesign.load}
+          onChange={(load) => own({ load })}
+        />
+      ) : null}
     </>
   )
 }

@@ -1,15 +1,15 @@
 import { Button } from '@rneui/themed'
-import { markingMeans } from '@thimble/core/marking'
+import { formatFine } from '@thimble/core/lengths'
 import { writeName } from '@thimble/core/words'
+import { markedWith, waysToMark } from '@thimble/plan'
 import { View } from 'react-native'
-import { isDark } from '@/drawing/clothInk'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Choices } from '@/ui/Choices'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { Section } from '@/ui/Section'
 import { TickLine } from '@/ui/TickLine'
 import { Words } from '@/ui/Words'
-import type { PieceTools } from '../usePiece'
+import { type PieceTools, useBuildPlan } from '../usePiece'
 import { printTemplate } from '@/template/printTemplate'
 import { TemplateButtons } from '@/template/TemplateButtons'
 
@@ -47,7 +47,7 @@ export function MarkSection({ tools }: { tools: PieceTools }) {
           <TickLine
             key={step.id}
             title={step.text}
-            after={step.loss ? `(rounded by ${step.loss.toFixed(1)} mm)` : undefined}
+            after={step.loss ? `(rounded by ${formatFine(step.loss, plan.style)})` : undefined}
             done={piece.measure.marked[step.id] ?? false}
             onChange={(done) => set({ measure: { marked: { [step.id]: done } } })}
           />
@@ -71,11 +71,11 @@ export function MarkSection({ tools }: { tools: PieceTools }) {
 const turnWords = (degrees: number): string => (degrees === 0 ? 'upright' : `${degrees < 0 ? degrees + 360 : degrees}°`)
 
 /** What to mark with on this cloth: the best first, what harms it left out and named. */
-function MarkWith({ tools: { piece, set } }: { tools: PieceTools }) {
-  const { family, colour } = piece.build.cloth
-  const ways = markingMeans({ family, dark: isDark(colour), infant: piece.build.use.infant })
-  const suits = ways.filter((w) => w.suits)
-  const chosen = ways.find((w) => w.id === piece.measure.markWith) ?? suits[0]!
+function MarkWith({ tools }: { tools: PieceTools }) {
+  const { piece, set } = tools
+  const { basis } = useBuildPlan(tools)
+  const suits = waysToMark(basis).filter((way) => way.suits)
+  const chosen = markedWith(piece, basis)
   return (
     <View style={{ gap: 6 }}>
       <Choices

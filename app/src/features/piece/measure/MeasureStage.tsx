@@ -4,9 +4,11 @@ import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
 import { StageButton } from '../StageButton'
 import type { StageProps } from '../StageProps'
+import { ClothColours, WhichCloth } from '../ClothQuestions'
 import { DesignPicker } from './DesignPicker'
 import { MarkSection } from './MarkSection'
 import { PlaceSection } from './PlaceSection'
+import { PrepareSection } from './PrepareSection'
 import { RowSection } from './RowSection'
 import { TapeSection } from './TapeSection'
 import { ZonesSection } from './ZonesSection'
@@ -29,6 +31,11 @@ export function MeasureStage({ tools, setLit, onDone }: StageProps) {
       <PlaceSection tools={tools} setLit={setLit} />
       {plan.rule.arrange === 'row' ? <RowSection tools={tools} /> : null}
       <ZonesSection tools={tools} />
+      <Section title="The cloth">
+        <WhichCloth tools={tools} />
+        <ClothColours tools={tools} />
+      </Section>
+      <PrepareSection tools={tools} />
       <MarkSection tools={tools} />
       <ThumbBar>
         {plan.design.assumed ? <Words soft>Choose the design or give its size first.</Words> : null}

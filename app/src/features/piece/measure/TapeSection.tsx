@@ -8,6 +8,7 @@ import { Opener } from '@/ui/Opener'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
 import type { StageProps } from '../StageProps'
+import { ItemLine } from './ItemLine'
 import { oddText } from './oddText'
 
 type Props = Pick<StageProps, 'tools' | 'setLit'>
@@ -58,6 +59,7 @@ export function TapeSection({ tools, setLit }: Props) {
           <View style={{ gap: 12 }}>{optional.map((ask) => field(ask, ''))}</View>
         </Opener>
       ) : null}
+      {piece.item.shared ? null : <ItemLine tools={tools} />}
     </Section>
   )
 }

@@ -81,7 +81,7 @@ function ZoneCard({ id: zoneId, zone, tools: { plan, shelf, set } }: CardProps) 
         id={zoneId}
         name={zone.name}
         onName={(name) => put({ name })}
-        onTakeOff={() => set({ measure: { zones: { [zoneId]: null } } })}
+        onTakeOff={() => set({ measure: { zones: { [zoneId]: null } } }, `${zone.name || 'It'} taken off.`)}
       />
       {lines.length > 1 ? (
         <Choices

@@ -43,6 +43,7 @@ export const tee: ItemKind = {
   reference: neckSeam,
   measurements: [...topMeasures(teeCut), ...shortSleeve, ...straightMeasures],
   usualCloth: 'jersey',
+  use: { nextToSkin: true },
   shape: (m: Top) => topShape(m, teeMake),
   placements: [...chestRules, centreFront, ...backRules(teeMake), sleeve],
 }
@@ -64,6 +65,7 @@ export const polo: ItemKind = {
     ...straightMeasures,
   ],
   usualCloth: 'pique',
+  use: { nextToSkin: true },
   shape: (m: Top) => topShape(m, poloMake),
   placements: [...chestRules, ...backRules(poloMake), sleeve],
 }
@@ -145,6 +147,7 @@ export const shirt: ItemKind = {
     ...straightMeasures,
   ],
   usualCloth: 'quilting-cotton',
+  use: { nextToSkin: true },
   shape: (m: Top) => withPatchPocket(topShape(m, shirtMake), m),
   placements: [...chestRulesByPocket, abovePocket, cuff, collarPoint, ...backRules(shirtMake)],
 }

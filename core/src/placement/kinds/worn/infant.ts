@@ -115,6 +115,7 @@ export const infantBodysuit: ItemKind = {
   sizes: ages,
   usualSize: 'infant',
   usualCloth: 'infant-jersey',
+  use: { nextToSkin: true, infant: true },
   shape: bodysuitShape,
   levels: (m: Bodysuit) => [
     { id: 'chest', name: 'level.chest', y: m.chestWidth * 0.35, width: m.chestWidth, part: 'body' },
@@ -195,6 +196,7 @@ export const bib: ItemKind = {
   sizes: ages,
   usualSize: 'infant',
   usualCloth: 'terry',
+  use: { infant: true },
   shape: bibShape,
   placements: [
     centredRule<'width'>(
@@ -235,6 +237,7 @@ export const burpCloth: ItemKind = {
   sizes: ages,
   usualSize: 'infant',
   usualCloth: 'quilting-cotton',
+  use: { infant: true },
   shape: (m: Measures<'width' | 'length' | 'binding'>) =>
     panelShape({
       box: clothBox(m),

@@ -1,0 +1,1 @@
+export { RemovedPage as default } from '@/features/removed/RemovedPage'

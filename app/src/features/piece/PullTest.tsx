@@ -1,0 +1,30 @@
+import { familyFacts } from '@thimble/core/recipe'
+import { pullTest } from '@thimble/plan'
+import { LimitedField } from '@/ui/LimitedField'
+import type { PieceTools } from './usePiece'
+
+type Props = { tools: Pick<PieceTools, 'piece' | 'shelf' | 'set'>; number: string }
+
+/** How far 100 mm, or 4 inches, come to by a gentle pull; kept as it was typed. */
+export function PullTest({ tools: { piece, shelf, set }, number }: Props) {
+  const { cloth } = piece.build
+  const inches = shelf.shop.unit === 'in'
+  const { shown, problem, write, typed } = pullTest(cloth.stretch, inches)
+  const [low, high] = familyFacts[cloth.family].stretch
+  const over = inches ? '4 inches' : '100 mm'
+  const unit = inches ? '/16"' : 'mm'
+  return (
+    <LimitedField
+      label={`${number}Pull test: how much longer ${over} get`}
+      most={10}
+      suffix={unit}
+      big
+      keyboard="numeric"
+      value={shown}
+      problem={problem}
+      placeholder={write((low + high) / 2)}
+      hint={`A gentle pull across by hand. Usual for this cloth: ${write(low)} to ${write(high)}${inches ? ' sixteenths' : ' mm'}.`}
+      onChange={(text) => set({ build: { cloth: { stretch: typed(text), told: true } } })}
+    />
+  )
+}

@@ -1,0 +1,39 @@
+import { stagesDone } from '@thimble/plan'
+import type { Piece, StageId } from '@thimble/contract'
+import { memo, useMemo } from 'react'
+import { View } from 'react-native'
+import { useShelf } from '@/state/store'
+import { BackButton } from '@/ui/BackButton'
+import { PageTitle } from '@/ui/PageTitle'
+import { ThreadLine } from '@/ui/ThreadLine'
+import { Words } from '@/ui/Words'
+
+type Props = { piece: Piece; at: StageId; onPick: (stage: StageId) => void }
+
+/** The piece's name over its thread. */
+export const TicketHead = memo(function TicketHead({ piece, at, onPick }: Props) {
+  const done = useMemo(() => stagesDone(piece), [piece])
+  return (
+    <View style={{ paddingHorizontal: 16, paddingTop: 6, paddingBottom: 8 }}>
+      <View style={{ flexDirection: 'row', alignItems: 'center', minHeight: 52, gap: 10 }}>
+        <BackButton />
+        <PageTitle style={{ fontSize: 21, lineHeight: 25 }}>{piece.name}</PageTitle>
+        <SavedState id={piece.id} />
+      </View>
+      <ThreadLine done={done} at={at} onPick={onPick} />
+    </View>
+  )
+})
+
+/** Apart from the rest of the head, as it changes with every key. */
+function SavedState({ id }: { id: string }) {
+  const says = useShelf(({ waiting, connection, notKept }) => {
+    if (waiting > 0) return connection === 'away' ? 'kept here' : 'saving'
+    return notKept.some(({ change }) => 'id' in change && change.id === id) ? 'not all saved' : 'saved'
+  })
+  return (
+    <Words soft role="status">
+      {says}
+    </Words>
+  )
+}

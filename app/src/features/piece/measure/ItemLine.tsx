@@ -1,0 +1,24 @@
+import { itemKinds } from '@thimble/core/placement'
+import { otherItem } from '@thimble/plan'
+import { Choices } from '@/ui/Choices'
+import type { PieceTools } from '../usePiece'
+
+const kinds = itemKinds.map(({ id, name }) => ({ id, name }))
+
+/** What the piece is; another thing after all is chosen here, with a way back. */
+export function ItemLine({ tools: { piece, plan, set } }: { tools: PieceTools }) {
+  const { kind } = plan
+  const own = piece.item.own !== null
+  return (
+    <Choices
+      label="The item"
+      long
+      choices={own ? [{ id: piece.item.kind, name: kind.name }, ...kinds] : kinds}
+      value={piece.item.kind}
+      onChange={(id) => {
+        const next = itemKinds.find((k) => k.id === id)
+        if (next && id !== piece.item.kind) set(otherItem(piece, next), `Now a ${next.name.toLowerCase()}.`)
+      }}
+    />
+  )
+}

@@ -1,0 +1,31 @@
+import { Button } from '@rneui/themed'
+import type { DesignCard } from '@thimble/contract'
+import { ChangeFields } from '@/desk/ChangeFields'
+import { Opener } from '@/ui/Opener'
+import { Words } from '@/ui/Words'
+import type { PieceTools } from '../usePiece'
+
+const NOTHING = { scale: 1, rotate: 0, mirror: 'none' } as const
+
+type Props = { tools: Pick<PieceTools, 'piece' | 'plan' | 'set'>; card: DesignCard }
+
+/** Scale, turn and mirror of this piece's own copy; the shelf's design stays as it is. */
+export function OwnCopy({ tools: { piece, plan, set }, card }: Props) {
+  const { ownChange } = piece.measure
+  const { width, hull } = plan.design
+  const change = ownChange ?? NOTHING
+  return (
+    <Opener title="Scale, turn or mirror it on this piece" open={ownChange !== null}>
+      <Words soft>Only here: the design on the shelf stays as it is.</Words>
+      <ChangeFields
+        design={{ source: card.source, width, hull }}
+        change={change}
+        before={card.change.scale}
+        onChange={(over) => set({ measure: { ownChange: { ...change, ...over } } })}
+      />
+      {ownChange ? (
+        <Button type="outline" title="As it is on the shelf" onPress={() => set({ measure: { ownChange: null } })} />
+      ) : null}
+    </Opener>
+  )
+}

@@ -1,0 +1,20 @@
+import { useRouter } from 'expo-router'
+import { Pressable } from 'react-native'
+import { Words } from './Words'
+
+/** Back to where one came from, or to the bench. */
+export function BackButton() {
+  const router = useRouter()
+  return (
+    <Pressable
+      role="button"
+      aria-label="Back"
+      style={{ width: 44, height: 44, marginLeft: -10, justifyContent: 'center', alignItems: 'center' }}
+      onPress={() => (router.canGoBack() ? router.back() : router.replace('/'))}
+    >
+      <Words aria-hidden style={{ fontSize: 28, lineHeight: 32 }}>
+        ‹
+      </Words>
+    </Pressable>
+  )
+}

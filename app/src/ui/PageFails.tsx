@@ -1,0 +1,60 @@
+import { Button } from '@rneui/themed'
+import { Component, type ReactNode } from 'react'
+import { View } from 'react-native'
+import { Page } from './Page'
+import { Section } from './Section'
+import { Words } from './Words'
+
+/** A part of the program that is asked for later is gone where the program was renewed meanwhile. */
+const PART_GONE = /AsyncRequireError|Loading module|split bundle/
+const ONCE = 'zt.opened-anew'
+const LATELY_MS = 60_000
+
+/** Opens the page anew, once: after that, the fault lies elsewhere. */
+function openAnew(error: Error): boolean {
+  if (!PART_GONE.test(`${error.name} ${error.message}`)) return false
+  try {
+    const last = Number(sessionStorage.getItem(ONCE) ?? 0)
+    if (Date.now() - last < LATELY_MS) return false
+    sessionStorage.setItem(ONCE, String(Date.now()))
+  } catch {
+    return false
+  }
+  location.reload()
+  return true
+}
+
+type State = { error: Error | null; anew: boolean }
+
+/** What is shown in the place of a page that fails; what was typed is on the device and on its way all the same. */
+export class PageFails extends Component<{ children: ReactNode }, State> {
+  override state: State = { error: null, anew: false }
+
+  static getDerivedStateFromError(error: Error): Partial<State> {
+    return { error }
+  }
+
+  override componentDidCatch(error: Error): void {
+    this.setState({ anew: openAnew(error) })
+  }
+
+  override render(): ReactNode {
+    const { error, anew } = this.state
+    if (!error) return this.props.children
+    if (anew) return null
+    return (
+      <Page title="Something went wrong here" back>
+        <Section>
+          <Words role="alert">
+            What you typed is kept. Try again; if it fails again, go back to the bench and open it from there.
+          </Words>
+          <Words soft>{error.message}</Words>
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+            <Button title="Try again" onPress={() => this.setState({ error: null })} />
+            <Button type="outline" title="To the bench" onPress={() => location.assign('/')} />
+          </View>
+        </Section>
+      </Page>
+    )
+  }
+}

@@ -1,0 +1,25 @@
+import { useEffect, useRef } from 'react'
+import type { Text, TextStyle } from 'react-native'
+import { arrived } from './whereItWas'
+import { Heading } from './Words'
+
+const PROGRAM = 'Zealous Thimble'
+let first = true
+
+/** The name of a page, in its window too. Coming from another page the cursor begins here. */
+export function PageTitle({ children, style }: { children: string; style?: TextStyle }) {
+  const here = useRef<Text>(null)
+  useEffect(() => {
+    if (!first) (here.current as unknown as HTMLElement).focus({ preventScroll: true })
+    first = false
+    arrived()
+  }, [])
+  useEffect(() => {
+    document.title = `${children} · ${PROGRAM}`
+  }, [children])
+  return (
+    <Heading ref={here} level={1} tabIndex={-1} numberOfLines={2} style={[{ flex: 1, minWidth: 0 }, style]}>
+      {children}
+    </Heading>
+  )
+}

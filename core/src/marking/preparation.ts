@@ -1,0 +1,55 @@
+import type { HouseHabits } from '../habits'
+import { type ClothFamily, familyFacts } from '../recipe/clothFacts'
+
+/** What is to be made ready: its cloth, whether it will be washed, and how wide it is where it is closed round. */
+export type Unprepared = {
+  family: ClothFamily
+  laundering?: 'never' | 'sometimes' | 'daily'
+  /** Millimetres flat; null: open flat. */
+  tubeWidth: number | null
+  bulk: HouseHabits['smallGarmentBulk']
+}
+
+/** Under this a tube does not lie flat round a ring and leaves no room for a hand, in millimetres. */
+const NARROW = 300
+
+const steps = {
+  'prep.wash': 'Wash and dry it once as it will be washed: it shrinks before the stitches, and not after.',
+  'prep.unpick': 'Unpick a side seam, so that it opens flat; cut away from the hand and from the cloth.',
+  'prep.lint': 'Go over it with a lint roller.',
+  'prep.press': 'Press it flat, no hotter than its label allows; irons burn, so try a hidden spot first.',
+  'prep.smooth': 'Lay it flat and smooth it by hand; it takes no iron.',
+} as const
+
+type Facts = (typeof familyFacts)[ClothFamily]
+const takesHeat = ({ heat }: Facts): boolean => heat === 'yes' || heat === 'medium'
+/** Pile on its face or brushed inside: both shed. */
+const isFleece = ({ surface, knit, pileMm }: Facts): boolean =>
+  surface === 'pile' || (knit && surface === 'smooth' && pileMm > 0)
+
+type Rule = { id: keyof typeof steps; when: (q: Unprepared) => boolean }
+
+/** Before the tape goes on (craft.md section 1), in the order of the hand. */
+const rules: readonly Rule[] = [
+  {
+    id: 'prep.wash',
+    when: ({ family, laundering }) => laundering !== 'never' && familyFacts[family].surface !== 'coated',
+  },
+  {
+    id: 'prep.unpick',
+    when: ({ tubeWidth, bulk }) => bulk === 'unpick-seam' && tubeWidth !== null && tubeWidth < NARROW,
+  },
+  { id: 'prep.lint', when: ({ family }) => isFleece(familyFacts[family]) },
+  { id: 'prep.press', when: ({ family }) => takesHeat(familyFacts[family]) },
+  { id: 'prep.smooth', when: ({ family }) => !takesHeat(familyFacts[family]) },
+]
+
+/**
+ * What makes a piece ready to be measured, by cloth, use and house habit: the ids of its steps in order.
+ *
+ * @example preparation({ family: 'coated', tubeWidth: null, bulk: 'clip' }) // ['prep.smooth']
+ */
+export const preparation = (q: Unprepared): string[] => rules.filter((rule) => rule.when(q)).map(({ id }) => id)
+
+/** A step by its id as it is worded today; null for one that is no longer known. */
+export const preparationStep = (id: string): string | null => steps[id as keyof typeof steps] ?? null
