@@ -12,6 +12,7 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {
     viewport: { width: 390, height: 844 },
+    actionTimeout: 20_000,
     serviceWorkers: 'block',
     launchOptions: {
       executablePath: '/usr/bin/chromium',

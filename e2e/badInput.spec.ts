@@ -1,5 +1,5 @@
 import { expect, test } from './server'
-import { newPolo } from './ticket'
+import { newPolo, toStage } from './ticket'
 
 test('a nonsense length gets a sentence beside it, stays typed through a reload, and stops nothing else', async ({
   page,
@@ -30,8 +30,8 @@ test('a design too large for every hoop is refused with the way out', async ({ p
   const hand = await newPolo(page, shop.url)
   await hand.type('Design width', '290')
   await hand.type('Design height', '280')
-  await page.getByRole('tab', { name: /Hoop/ }).click()
-  await expect(page.getByRole('heading', { name: 'No hoop on the shelf takes it' })).toBeVisible()
+  await toStage(page, /Hoop/)
+  await expect(page.getByRole('heading', { name: 'No hoop takes it' })).toBeVisible()
   await expect(page.getByText(/too large for every hoop: 290 mm by 280 mm/)).toBeVisible()
   await expect(page.getByRole('button', { name: 'Keep this hooping' })).toBeDisabled()
 })

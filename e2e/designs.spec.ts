@@ -28,7 +28,7 @@ async function take(page: Page, base: string, ...files: ReturnType<typeof file>[
 }
 async function taken(page: Page, base: string, name: string, text: string): Promise<void> {
   await take(page, base, file(name, text))
-  await page.getByRole('link', { name: `Open ${name.replace(/\.\w+$/, '')}` }).click()
+  await page.getByRole('link', { name: new RegExp(`^${name.replace(/\.\w+$/, '')}`) }).click()
   await expect(page.getByRole('img', { name: /to scale/ })).toBeVisible()
 }
 async function written(page: Page, button: string): Promise<string> {
@@ -72,7 +72,7 @@ test('several files at once: each that cannot be read says why, and the rest com
   await expect
     .poll(async () => (await shop.send('GET', '/designs')).map((d: { name: string }) => d.name).sort())
     .toEqual(['leaf', 'rows'])
-  await page.getByRole('link', { name: 'Open leaf' }).click()
+  await page.getByRole('link', { name: /^leaf/ }).click()
   await expect(page.getByText('40 mm × 33 mm')).toBeVisible()
 })
 
@@ -96,7 +96,7 @@ test('files can be dropped, and nothing in them becomes part of the page', async
     [name, text],
   )
   await page.getByRole('button', { name: /drop them here/ }).dispatchEvent('drop', { dataTransfer: drop })
-  await page.getByRole('link', { name: /^Open <img src=x/ }).click()
+  await page.getByRole('link', { name: /^<img src=x/ }).click()
   await expect(page.getByText('30 mm × 20 mm')).toBeVisible()
   await expect(page.getByText('A script in the file was dropped.')).toBeVisible()
   expect(await page.locator('img, script[src*="example"], image').count()).toBe(0)
@@ -156,10 +156,10 @@ test('a design read while the server is away is kept here and sent with its draw
   shop,
 }) => {
   await take(page, shop.url, file('first.svg', leaf))
-  await expect(page.getByRole('link', { name: 'Open first' })).toBeVisible()
+  await expect(page.getByRole('link', { name: /^first/ })).toBeVisible()
   await shop.stop('SIGKILL')
   await page.locator('input[type=file]').setInputFiles([file('leaf.svg', leaf)])
-  await expect(page.getByRole('link', { name: 'Open leaf' })).toContainText('40 mm × 33 mm')
+  await expect(page.getByRole('link', { name: /^leaf/ })).toContainText('40 mm × 33 mm')
   await shop.start()
   await expect.poll(async () => (await shop.send('GET', '/designs')).length).toBe(2)
   const { id } = (await shop.send('GET', '/designs')).find((d: { name: string }) => d.name === 'leaf')
@@ -180,7 +180,7 @@ test('its own JSON keeps the changes made beside the drawing, and brings them ba
   await expect(page.getByText('20 mm × 90 mm')).toBeVisible()
   const text = await written(page, 'This program’s own (JSON)')
   await take(page, shop.url, file('again.json', text))
-  await page.getByRole('link', { name: 'Open rows' }).click()
+  await page.getByRole('link', { name: /^rows/ }).click()
   await expect(page.getByText('20 mm × 90 mm')).toBeVisible()
   await page.getByRole('button', { name: 'Put it back as it was read' }).click()
   await expect(page.getByText('90 mm × 20 mm')).toBeVisible()
@@ -229,14 +229,14 @@ test('an applique is laid out for cutting, with the cloth it takes', async ({ pa
 test('each colour finds its thread on the shelf and can be changed for one', async ({ page, shop }) => {
   await shop.importDemo()
   await page.goto(`${shop.url}/designs/design-shell`)
-  await page.getByRole('button', { name: 'Colour #8fb3d1' }).click()
+  await page.getByRole('button', { name: /#8fb3d1/ }).click()
   await page.getByLabel('Any other colour').fill('madder')
   await expect(page.getByText('“madder” is not a colour: write it as #rrggbb.')).toBeVisible()
   await page.getByLabel('Any other colour').fill('#a53b2c')
   await page.getByRole('button', { name: 'Use this colour' }).click()
-  await page.getByRole('button', { name: 'Colour #a53b2c' }).click()
-  await page.getByRole('button', { name: 'Stitch it in Madder' }).click()
-  await expect(page.getByRole('button', { name: 'Colour #a43b2d' })).toContainText('the same to the eye')
+  await page.getByRole('button', { name: /#a53b2c/ }).click()
+  await page.getByRole('button', { name: /^Madder.* use$/ }).click()
+  await expect(page.getByRole('button', { name: /#a43b2d/ })).toContainText('the same to the eye')
   await page.getByRole('radio', { name: 'White' }).click()
   await expect(page.getByText(/Clear on this cloth|Dark on light/).first()).toBeVisible()
 })
@@ -292,9 +292,9 @@ test('colours are suggested tone on tone and from the print, shown before they a
   await expect(page.getByText(/at least one colour of the print that stands off it/)).toBeVisible()
   await print.fill('#28416c #d9a52e')
   await page.getByRole('button', { name: 'Take these colours' }).nth(1).click()
-  await expect(page.getByRole('button', { name: 'Colour #d9a52e' })).toBeVisible()
+  await expect(page.getByRole('button', { name: /#d9a52e/ })).toBeVisible()
   await page.reload()
-  await expect(page.getByRole('button', { name: 'Colour #d9a52e' })).toBeVisible()
+  await expect(page.getByRole('button', { name: /#d9a52e/ })).toBeVisible()
 })
 
 test('a white page behind a drawing is told of, and left out when asked', async ({ page, shop }) => {

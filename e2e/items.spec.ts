@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './server'
-import { firstPlacement, ticket } from './ticket'
+import { firstPlacement, ticket, toStage } from './ticket'
 
 /** Starts a piece of a kind from the New piece page, as a hand would: find it, pick it, begin. */
 async function begin(page: Page, base: string, kind: string, placement?: string): Promise<ReturnType<typeof ticket>> {
@@ -77,11 +77,11 @@ test('a runner’s row goes by count or by gap, and is split over hoopings', asy
   await expect(page.getByRole('alert')).toHaveText(/20 motifs do not fit along this edge/)
   await hand.type('How many', '10')
 
-  await page.getByRole('tab', { name: /Hoop/ }).click()
+  await toStage(page, /Hoop/)
   // 260 less 5 at each end takes one motif and a gap, 240 for two: five hoopings.
   await page.getByRole('radio', { name: /Large 160 × 260/ }).click()
   await expect(page.getByText('5 hoopings').first()).toBeVisible()
-  await page.getByRole('tab', { name: /Measure/ }).click()
+  await toStage(page, /Measure/)
   await expect(page.getByRole('img', { name: 'The whole row to scale: 10 motifs in 5 hoopings.' })).toBeVisible()
   await expect(page.getByText('Hooping 1: motifs 1 to 2, the hoop’s centre 560 mm left of the middle.')).toBeVisible()
 })
@@ -98,7 +98,7 @@ test('a napkin turns its design in all four corners, with the distance given eit
   await hand.pick('Its centre')
   await hand.type('Centre from both edges', '70')
   await expect(page.getByText(/At your lower right corner go 70 mm in from the right edge/)).toBeVisible()
-  await hand.press(/^Placement:/)
+  await hand.press(/^Placement/)
   await hand.pick('Four corners, feet to the points')
   await expect(page.getByText(/Fold the corner edge on edge/)).toBeVisible()
 })

@@ -1,4 +1,5 @@
 import { expect, test } from './server'
+import { toStage } from './ticket'
 
 test('the five places are one tap away on a phone and on a rail when it is wide', async ({ page, shop }) => {
   await shop.importDemo()
@@ -26,7 +27,7 @@ test('settings change how every length is written, and habits what is advised', 
   await page.getByRole('radio', { name: 'Float on hooped backing' }).click()
   await page.goto(`${shop.url}/piece/piece-polo-4`)
   await expect(page.getByText(/to the wearer’s left \(your right\)/)).toContainText('"')
-  await page.getByRole('tab', { name: /Build/ }).click()
+  await toStage(page, /Build/)
   await expect(page.getByRole('heading', { name: /Float it on sticky tear-away/ })).toBeVisible()
 })
 

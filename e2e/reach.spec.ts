@@ -66,7 +66,7 @@ test('a wide screen keeps the drawing at the left while the keys walk the stages
   }
   await page.keyboard.press('4')
   await page.keyboard.press('m')
-  await expect(page.getByRole('button', { name: 'Stitch, done' })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Done: Stitch/ })).toBeVisible()
   await page.goto(shop.url)
   await page
     .getByRole('link', { name: /Crew polo/ })

@@ -14,6 +14,10 @@ export const ticket = (page: Page) => ({
   saved: () => expect(page.getByRole('status').filter({ hasText: /^saved$/ })).toBeVisible(),
 })
 
+/** By the thread over the ticket. */
+export const toStage = (page: Page, name: RegExp) =>
+  page.getByRole('navigation', { name: 'Stages' }).getByRole('button', { name }).click()
+
 /** The first place that is offered for a design on the item chosen. */
 export const firstPlacement = (page: Page) =>
   page.getByRole('radiogroup', { name: 'Placement' }).getByRole('radio').first().click()

@@ -45,7 +45,7 @@ function Themed() {
   return (
     <PaletteProvider theme={theme}>
       <Shell>
-        <PageFails key={page}>
+        <PageFails page={page}>
           <Slot />
         </PageFails>
       </Shell>

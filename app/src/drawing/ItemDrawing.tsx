@@ -19,11 +19,13 @@ import { usePalette } from '@/theme/PaletteProvider'
 import { clothInk } from './clothInk'
 import { HoopRing } from './HoopRing'
 import { ItemOutline } from './ItemOutline'
+import { labelPlaces } from './labelPlaces'
 import { MarkSymbols } from './MarkSymbols'
 import { PlacedSketch, type Sketch } from './PlacedSketch'
 import { fitAll, fitWidth, steadyBox, toPath, toX, type View } from './scale'
 import { Tape } from './Tape'
 import { FaintTapes, TapeOnCloth } from './TapeOnCloth'
+import { WholeInset } from './WholeInset'
 
 type Props = {
   placed: Placed
@@ -46,7 +48,7 @@ const alone = { contain: 'strict' } as object
 
 /** The piece to scale between two tapes: cloth, seams, tapes asked for, designs, marks, and the hoop when there is one. */
 export function ItemDrawing(props: Props) {
-  const { placed, style, unit, height, lit, order = [], measuring, hoop } = props
+  const { placed, style, unit, height, lit, colour, order = [], measuring, hoop } = props
   const p = usePalette()
   const [width, setWidth] = useState(0)
   const asked = placed.item.tapes
@@ -70,9 +72,18 @@ export function ItemDrawing(props: Props) {
           <Box style={[{ position: 'absolute', left: TAPE, top: TAPE, width: w, height: h }, alone]}>
             <Svg width={w} height={h}>
               <Cloth {...props} view={view} ring={ring} />
-              <Designs {...props} view={view} />
               <TapesAsked {...props} view={view} asked={asked} />
               {measuring || hoop ? null : <TapesOfMarks {...props} view={view} />}
+              <Designs {...props} view={view} />
+              {placed.item.tube ? null : (
+                <WholeInset
+                  view={view}
+                  outline={placed.item.outline}
+                  outlines={placed.outlines}
+                  mind={mindOf(placed)}
+                  colour={colour}
+                />
+              )}
             </Svg>
           </Box>
           <Rulers {...view} unit={unit} />
@@ -120,30 +131,41 @@ function Designs({ view, placed: { outlines, copies, marks }, colour, sketch = n
   )
 }
 
-function TapesAsked({ view, asked, lit, order = [], write }: Part & { asked: ItemShape['tapes'] }) {
-  const atHand = asked.filter((t) => t.id === lit)
+function TapesAsked({ view, asked, placed, lit, order = [], write }: Part & { asked: ItemShape['tapes'] }) {
+  const number = (id: string): number => order.indexOf(id) + 1
+  // The one at hand first: its label has the choice of places.
+  const [atHand, faint] = [asked.filter((t) => t.id === lit), asked.filter((t) => t.id !== lit)]
+  const told = [
+    ...atHand.map((t) => ({ ...t, text: `${number(t.id)}  ${write(span(t))}` })),
+    ...faint.map((t) => ({ ...t, text: String(number(t.id)) })),
+  ]
+  const labels = labelPlaces(view, told, marksOf(placed))
   return (
     <>
-      {asked.length > 0 ? <FaintTapes view={view} tapes={asked.filter((t) => t.id !== lit)} order={order} /> : null}
-      {atHand.map((t) => (
-        <TapeOnCloth key={t.id} view={view} tape={t} text={`${order.indexOf(t.id) + 1}  ${write(span(t))}`} lit />
+      {faint.length > 0 ? (
+        <FaintTapes view={view} tapes={told.slice(atHand.length)} labels={labels.slice(atHand.length)} />
+      ) : null}
+      {atHand.map((t, i) => (
+        <TapeOnCloth key={t.id} view={view} tape={t} text={told[i]!.text} label={labels[i]!} lit />
       ))}
     </>
   )
 }
 
+const marksOf = ({ marks }: Placed) => marks.map(({ at }) => at)
+
 /** A tape that several designs share is written at the first. */
-function TapesOfMarks({ view, placed: { tapes }, lit, write }: Part) {
+function TapesOfMarks({ view, placed, lit, write }: Part) {
+  const { tapes } = placed
+  const told = tapes.map((t, i) => ({
+    ...t,
+    text: tapes.findIndex((u) => u.id === t.id) === i ? write(span(t)) : '',
+  }))
+  const labels = labelPlaces(view, told, marksOf(placed))
   return (
     <>
-      {tapes.map((t, i) => (
-        <TapeOnCloth
-          key={`${t.id}${i}`}
-          view={view}
-          tape={t}
-          text={tapes.findIndex((u) => u.id === t.id) === i ? write(span(t)) : ''}
-          lit={t.id === lit}
-        />
+      {told.map((t, i) => (
+        <TapeOnCloth key={`${t.id}${i}`} view={view} tape={t} text={t.text} label={labels[i]!} lit={t.id === lit} />
       ))}
     </>
   )
@@ -156,7 +178,7 @@ type Points = { x: number; y: number }[]
  * measured, and otherwise no wider than lets the designs and their tapes be read.
  */
 function viewOf({ item, outlines, marks, tapes }: Placed, asked: Points | null, w: number, h: number): View {
-  const designs = [...outlines.flat(), ...marks.map((m) => m.at), ...tapes.flatMap((t) => [t.from, t.to])]
+  const designs = mindOf({ outlines, marks, tapes })
   // A pocket the design is kept clear of is worth seeing.
   designs.push(...item.zones.filter((z) => z.id === 'pocket').flatMap((z) => z.outline.slice(0, 2)))
   const box = boxOf(item.outline)
@@ -165,6 +187,13 @@ function viewOf({ item, outlines, marks, tapes }: Placed, asked: Points | null, 
   const body = item.tube ? fitWidth(steadyBox(frameOf(item)), mind, w, h) : null
   return body ?? fitAll(steadyBox(near(mind, box)), w, h, 6)
 }
+
+/** The designs, their marks and what they are measured by. */
+const mindOf = ({ outlines, marks, tapes }: Pick<Placed, 'outlines' | 'marks' | 'tapes'>): Points => [
+  ...outlines.flat(),
+  ...marks.map((m) => m.at),
+  ...tapes.flatMap((t) => [t.from, t.to]),
+]
 
 /** A box about `mind` with a hand's breadth round it, no farther than the item. */
 function near(mind: PlaneBox, item: PlaneBox): PlaneBox {

@@ -5,6 +5,7 @@ import { useState } from 'react'
 import type { FieldErrors, FieldValues, Resolver } from 'react-hook-form'
 import { create, patch, remove } from '@/state/changes'
 import { useShelf } from '@/state/store'
+import { goingBack } from '@/ui/whereItWas'
 import { useDraftForm } from './useDraftForm'
 
 type Formed = Exclude<CollectionName, 'pieces'>
@@ -46,7 +47,11 @@ export function useDocForm<Name extends Formed, Texts extends FieldValues>(ask: 
   const [begun] = useState(kept)
   const form = useDraftForm<Texts, Docs[Name]>(`${collection}.${id}`, write(kept), resolver)
   // Where one came from, as the hoop a piece was waiting for; a design's own page is what one came from to its form.
-  const leave = (): void => (back !== '/designs' && router.canGoBack() ? router.back() : router.replace(back))
+  const leave = (): void => {
+    if (back === '/designs' || !router.canGoBack()) return router.replace(back)
+    goingBack()
+    router.back()
+  }
   const keep = form.handleSubmit((doc) => {
     if (kept)
       patchIfChanged(

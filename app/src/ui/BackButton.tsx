@@ -1,5 +1,6 @@
 import { useRouter } from 'expo-router'
 import { Pressable } from 'react-native'
+import { goingBack } from './whereItWas'
 import { Words } from './Words'
 
 /** Back to where one came from, or to the bench. */
@@ -10,7 +11,11 @@ export function BackButton() {
       role="button"
       aria-label="Back"
       style={{ width: 44, height: 44, marginLeft: -10, justifyContent: 'center', alignItems: 'center' }}
-      onPress={() => (router.canGoBack() ? router.back() : router.replace('/'))}
+      onPress={() => {
+        if (!router.canGoBack()) return router.replace('/')
+        goingBack()
+        router.back()
+      }}
     >
       <Words aria-hidden style={{ fontSize: 28, lineHeight: 32 }}>
         ‹

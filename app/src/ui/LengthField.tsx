@@ -26,7 +26,8 @@ export function LengthField({ typed, unit, onChange, placeholder, ...rest }: Pro
       kind={meant === 'in' ? 'fraction' : 'number'}
       placeholder={placeholder?.replace(/ (mm|cm)$/, '')}
       value={typed?.text ?? ''}
-      suffix={named ? undefined : meant}
+      // What is assumed may be answered in other units than are meant here.
+      suffix={named || (!typed?.text && placeholder?.includes('"') !== (meant === 'in')) ? undefined : meant}
       onChange={(text) => onChange({ text, unit })}
     />
   )

@@ -24,14 +24,19 @@ function openAnew(error: Error): boolean {
   return true
 }
 
+type Props = { page: string; children: ReactNode }
 type State = { error: Error | null; anew: boolean }
 
 /** What is shown in the place of a page that fails; what was typed is on the device and on its way all the same. */
-export class PageFails extends Component<{ children: ReactNode }, State> {
+export class PageFails extends Component<Props, State> {
   override state: State = { error: null, anew: false }
 
   static getDerivedStateFromError(error: Error): Partial<State> {
     return { error }
+  }
+
+  override componentDidUpdate({ page }: Props): void {
+    if (page !== this.props.page && this.state.error) this.setState({ error: null })
   }
 
   override componentDidCatch(error: Error): void {

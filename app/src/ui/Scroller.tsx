@@ -1,3 +1,4 @@
+import { usePathname } from 'expo-router'
 import type { ReactNode } from 'react'
 import { useEffect, useRef, useState } from 'react'
 import { ScrollView, type ViewStyle } from 'react-native'
@@ -17,9 +18,9 @@ export function Scroller({ children, style, toRead }: Props) {
   const view = useRef<ScrollView>(null)
   // Asked while it is drawn: a page that is there is no more one that is come back to.
   const [back] = useState(cameBack)
+  const here = usePathname()
   useEffect(() => {
     const box = view.current?.getScrollableNode() as HTMLElement
-    const here = location.pathname
     const left = back ? Number(recall(here, NAME) ?? 0) : 0
     let frames = 0
     let frame = 0
@@ -29,7 +30,7 @@ export function Scroller({ children, style, toRead }: Props) {
     }
     if (left > 0) go()
     const note = (): void => {
-      if (location.pathname === here) remember(here, NAME, box.scrollTop)
+      remember(here, NAME, box.scrollTop)
     }
     const byHand = (): void => cancelAnimationFrame(frame)
     box.addEventListener('scroll', note, { passive: true })
@@ -41,7 +42,7 @@ export function Scroller({ children, style, toRead }: Props) {
       box.removeEventListener('pointerdown', byHand)
       box.removeEventListener('wheel', byHand)
     }
-  }, [back])
+  }, [back, here])
   return (
     <ScrollView
       ref={view}

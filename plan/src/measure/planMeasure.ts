@@ -14,6 +14,7 @@ import {
 import { sewnAlong } from '../hoop/rowHoopings'
 import { kindOf } from '../pieces/kindOf'
 import type { Shelf } from '../shelf'
+import { answerStyle } from './answerStyle'
 import { designOf, type PieceDesign } from './pieceDesign'
 import { readDistances, readMeasures, readRow, readZones } from './readPiece'
 import { readCount, readTyped } from './readTyped'
@@ -51,7 +52,7 @@ export function planMeasure(piece: Measured, { shop, designs, hoops = [] }: Meas
   const { measure } = piece
   const kind = kindOf(piece)
   const rule = placementRule(kind, measure.placement)
-  const style: LengthStyle = { unit: shop.unit, fraction: shop.fraction }
+  const style = answerStyle(measure, shop)
   const problems: Record<string, string> = {}
   const asks = asksOf(kind, rule, measure.choices)
   const { measures, assumed, carried } = readMeasures(piece, kind, problems)

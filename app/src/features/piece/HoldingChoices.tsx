@@ -28,7 +28,6 @@ export function HoldingChoices({ advice, method: current, picked, onChange }: Pr
             <Pressable
               key={method}
               {...radio(on)}
-              aria-label={holdingNames[method]}
               onPress={() => onChange(method)}
               style={{
                 backgroundColor: p.paper,

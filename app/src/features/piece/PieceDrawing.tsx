@@ -33,7 +33,7 @@ function MeasuredPiece({ piece, plan, marked, shelf, lit, height }: PartProps) {
       placed={placed}
       style={plan.style}
       colour={piece.build.cloth.colour}
-      unit={shelf.shop.unit}
+      unit={plan.style.unit}
       write={plan.write}
       height={height}
       lit={lit}
@@ -63,7 +63,7 @@ function HoopedPiece({ lit, height, ...planned }: PartProps) {
       placed={marked.placed}
       style={plan.style}
       colour={piece.build.cloth.colour}
-      unit={shelf.shop.unit}
+      unit={plan.style.unit}
       write={plan.write}
       height={height}
       lit={lit}

@@ -84,7 +84,7 @@ function LayerLine({ layer, family, write, open, onOpen }: LineProps) {
   )
   if (!onOpen) return <View style={style}>{words}</View>
   return (
-    <Pressable role="button" aria-label={`Change layer: ${label}`} onPress={onOpen} style={style}>
+    <Pressable role="button" aria-expanded={open} onPress={onOpen} style={style}>
       {words}
     </Pressable>
   )

@@ -79,7 +79,6 @@ function ColourLine({ colour, cloth, top, blocks, matches, onRecolour }: LinePro
       <Pressable
         role="button"
         aria-expanded={open}
-        aria-label={`Colour ${colour}`}
         onPress={() => setOpen(!open)}
         style={{ flexDirection: 'row', gap: 12, minHeight: 44 }}
       >

@@ -21,7 +21,6 @@ export function RecolourLine({ colour, matches, onRecolour }: Props) {
         <Pressable
           key={thread.id}
           role="button"
-          aria-label={`Stitch it in ${thread.name}`}
           onPress={() => onRecolour(thread.colour.toLowerCase())}
           style={{
             flexDirection: 'row',
@@ -29,7 +28,7 @@ export function RecolourLine({ colour, matches, onRecolour }: Props) {
             gap: 12,
             minHeight: 48,
             borderWidth: 1,
-            borderColor: p.seam,
+            borderColor: p.edge,
             backgroundColor: p.paper,
             paddingHorizontal: 12,
           }}

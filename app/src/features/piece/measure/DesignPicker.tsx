@@ -106,7 +106,7 @@ function SizedByHand({ tools: { piece, plan, shelf, set } }: SizedProps) {
       </Words>
       <Choices label="What is it" choices={workKinds} value={ownDesign.kind} onChange={(kind) => own({ kind })} />
       <LimitedField
-        label="Stitches, if you know how many"
+        label="Stitches, if known"
         most={12}
         keyboard="numeric"
         value={ownDesign.stitches}
