@@ -1,3 +1,4 @@
+const fs = require('fs')
 const path = require('path')
 const { getDefaultConfig } = require('expo/metro-config')
 
@@ -62,5 +63,20 @@ config.transformer.minifierConfig = { ...config.transformer.minifierConfig, keep
 
 // A module is evaluated where it is first used, not where it is named: a start on a slow phone needs a third of them.
 config.transformer.getTransformOptions = async () => ({ transform: { inlineRequires: true } })
+
+// Which packages ship, for the notices that go with them (tools/notices).
+const shipped = new Set()
+const asBefore = config.serializer.processModuleFilter
+config.serializer.processModuleFilter = (module) => {
+  const [, name] = /node_modules\/((?:@[^/]+\/)?[^/]+)\/(?!.*node_modules\/)/.exec(module.path) ?? []
+  if (name) shipped.add(name)
+  return asBefore ? asBefore(module) : true
+}
+process.on('exit', () => {
+  if (shipped.size === 0) return
+  const folder = path.join(__dirname, '.expo')
+  fs.mkdirSync(folder, { recursive: true })
+  fs.writeFileSync(path.join(folder, 'shipped.json'), JSON.stringify([...shipped].sort()))
+})
 
 module.exports = config

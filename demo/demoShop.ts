@@ -1,5 +1,5 @@
 import { DesignCard, Piece, ShopFile, type StageId, stageIds } from '@thimble/contract'
-import { keepStage, planPiece, type Shelf } from '@thimble/plan'
+import { keepStage, planPiece, preparing, type Shelf } from '@thimble/plan'
 import { readFileSync } from 'node:fs'
 import path from 'node:path'
 import { demoDesigns } from './designs'
@@ -26,10 +26,18 @@ export function demoShop(folder: string): ShopFile {
 export const demoToday = (folder: string): string =>
   (JSON.parse(readFileSync(path.join(folder, 'shop.json'), 'utf8')) as Written).today
 
+/** All that is done before the tape goes on. */
+function madeReady(piece: Piece, shelf: Shelf): Piece {
+  const { build, measure } = planPiece(piece, shelf)
+  const ticks = preparing(piece, build.basis, measure.placement).map(({ id }) => [id, true])
+  return { ...piece, measure: { ...piece.measure, marked: { ...piece.measure.marked, ...Object.fromEntries(ticks) } } }
+}
+
 /** The stages marked done one after another, as a hand would have. */
 function worked(piece: Piece, done: Done, shelf: Shelf): Piece {
-  return stageIds.reduce((so, stage) => {
+  return stageIds.reduce((was, stage) => {
     const at = done[stage]
+    const so = at && stage === 'measure' ? madeReady(was, shelf) : was
     const change = at ? keepStage(so, stage, planPiece(so, shelf), at) : null
     return change ? Piece.parse({ ...so, [stage]: { ...so[stage], ...(change[stage] as object) } }) : so
   }, piece)

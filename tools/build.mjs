@@ -6,6 +6,7 @@ import { pathToFileURL } from 'node:url'
 import { promisify } from 'node:util'
 import { brotliCompress, constants, gzip } from 'node:zlib'
 import { must, requireNode, requirePackages, root } from './machine.mjs'
+import { packagesIn, writeNotices } from './notices.mjs'
 import { quickenStart } from './quickStart.mjs'
 
 export const built = {
@@ -30,6 +31,7 @@ function sourcesHash() {
     ...['app', 'core', 'contract', 'plan', 'server', 'demo'].flatMap(filesUnder),
     'package-lock.json',
     'tools/build.mjs',
+    'tools/notices.mjs',
     'tools/offlineShell.mjs',
     'tools/quickStart.mjs',
   ]
@@ -61,7 +63,9 @@ function filesUnderDist(folder) {
 async function bundle(entry, outfile) {
   const { build } = await import('esbuild')
   mkdirSync(path.dirname(outfile), { recursive: true })
-  await build({
+  const { metafile } = await build({
+    metafile: true,
+    absWorkingDir: root,
     entryPoints: [path.join(root, entry)],
     outfile,
     bundle: true,
@@ -73,6 +77,7 @@ async function bundle(entry, outfile) {
     logLevel: 'error',
     banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
   })
+  return metafile.inputs
 }
 
 export async function build({ force = false } = {}) {
@@ -86,8 +91,9 @@ export async function build({ force = false } = {}) {
   quickenStart(built.site)
   const { writeOfflineShell } = await import('./offlineShell.mjs')
   await writeOfflineShell(built.site)
-  await bundle('server/src/main.ts', built.server)
+  const served = await bundle('server/src/main.ts', built.server)
   await bundle('demo/demoShop.ts', built.demo)
+  writeNotices(built.site, packagesIn(served))
   await compressSite()
   writeFileSync(stamp, sources)
 }

@@ -11,12 +11,14 @@ const fontFile = path.join(
 const bytes = readFileSync(fontFile)
 const plain = readTypeface(bytes.buffer.slice(bytes.byteOffset, bytes.byteOffset + bytes.byteLength) as ArrayBuffer)
 
-/** Between letters the thread is cut. */
+/** Millimetres without sewing beyond which the thread is cut; between letters it always is. */
 const BETWEEN_LETTERS = 1
-const drawn: [string, Design, number?][] = [
-  ...readdirSync(motifs).map((file): [string, Design] => [
+const BETWEEN_SHAPES = 3
+const drawn: [string, Design, number][] = [
+  ...readdirSync(motifs).map((file): [string, Design, number] => [
     file,
     readDesignSvg(readFileSync(path.join(motifs, file), 'utf8')),
+    BETWEEN_SHAPES,
   ]),
   ...[6, 8, 12, 25].map((letterHeight): [string, Design, number] => [
     `wording of ${letterHeight} mm`,

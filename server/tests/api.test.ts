@@ -4,7 +4,7 @@ import os from 'node:os'
 import path from 'node:path'
 import { demoShop } from '../../demo/demoShop'
 import { api, type Database, openDatabase, ShopStore } from '../src'
-import { crewPolo, recorded } from './crewPolo'
+import { crewPolo, finished, recorded } from './crewPolo'
 
 const migrations = path.join(__dirname, '../drizzle')
 const folder = mkdtempSync(path.join(os.tmpdir(), 'thimble-'))
@@ -238,5 +238,43 @@ describe('packed designs', () => {
       ...{ load95: 70, loadClass: 'medium', colourChanges: 0, blocks: [], hull: [], sketch: [], warnings: [] },
     }
     expect((await ask('PATCH', '/designs/art', { summary, order: null })).body).toMatchObject({ summary, order: null })
+  })
+})
+
+describe('what was removed', () => {
+  it('is listed with its name, the latest first, until it is brought back', async () => {
+    const thread = (id: string, name: string) => ({
+      ...{ id, name, createdAt: '2026-11-23T08:00:00.000Z', updatedAt: '2026-11-23T08:00:00.000Z' },
+      ...{ colour: '#a63a2b', weight: 40, fibre: 'polyester' },
+    })
+    for (const [id, name] of [
+      ['gone-1', 'Madder 40'],
+      ['gone-2', 'Weld 40'],
+    ] as const) {
+      await ask('PUT', `/threads/${id}`, thread(id, name))
+      await ask('DELETE', `/threads/${id}`)
+    }
+    const listed = async () =>
+      (await ask('GET', '/removed')).body.filter(({ id }: { id: string }) => id.startsWith('gone-'))
+    expect((await listed()).map((t: { collection: string; name: string }) => [t.collection, t.name])).toEqual(
+      expect.arrayContaining([
+        ['threads', 'Madder 40'],
+        ['threads', 'Weld 40'],
+      ]),
+    )
+    await ask('POST', '/threads/gone-1/restore')
+    expect((await listed()).map((t: { id: string }) => t.id)).toEqual(['gone-2'])
+  })
+})
+
+describe('a past piece', () => {
+  it('is found in the whole log by words of its name or customer, and by what is typed as it stands', async () => {
+    const [name, customer] = ['Velvet drape', 'Kelpwick Concertina Band']
+    await ask('PUT', '/pieces/past', finished({ ...crewPolo('past'), name, customer }, '2026-11-23T09:00:00.000Z'))
+    const found = async (words: string) =>
+      (await ask('GET', `/log?words=${encodeURIComponent(words)}`)).body.map((r: { pieceId: string }) => r.pieceId)
+    expect(await found('KELPWICK drape')).toContain('past')
+    expect(await found('%')).toEqual([])
+    expect(await found(`${name} nowhere`)).toEqual([])
   })
 })

@@ -80,7 +80,7 @@ export function ItemDrawing(props: Props) {
                   view={view}
                   outline={placed.item.outline}
                   outlines={placed.outlines}
-                  mind={mindOf(placed)}
+                  mind={mindOf(placed, fewOf(placed))}
                   colour={colour}
                 />
               )}
@@ -177,23 +177,42 @@ type Points = { x: number; y: number }[]
  * What the picture is filled with. A garment: its body, the sleeves running out of it. Anything else: whole while it is
  * measured, and otherwise no wider than lets the designs and their tapes be read.
  */
-function viewOf({ item, outlines, marks, tapes }: Placed, asked: Points | null, w: number, h: number): View {
-  const designs = mindOf({ outlines, marks, tapes })
-  // A pocket the design is kept clear of is worth seeing.
-  designs.push(...item.zones.filter((z) => z.id === 'pocket').flatMap((z) => z.outline.slice(0, 2)))
+function viewOf(placed: Placed, asked: Points | null, w: number, h: number): View {
+  const { item, outlines } = placed
   const box = boxOf(item.outline)
   if (asked && !item.tube) return fitAll(steadyBox(box), w, h)
-  const mind = boxOf(asked ? [...designs, ...asked] : designs)
-  const body = item.tube ? fitWidth(steadyBox(frameOf(item)), mind, w, h) : null
-  return body ?? fitAll(steadyBox(near(mind, box)), w, h, 6)
+  // A pocket the design is kept clear of is worth seeing.
+  const pocket = item.zones.filter((z) => z.id === 'pocket').flatMap((z) => z.outline.slice(0, 2))
+  const about = (most?: number): View => {
+    const mind = boxOf([...mindOf(placed, most), ...pocket, ...(asked ?? [])])
+    const body = item.tube ? fitWidth(steadyBox(frameOf(item)), mind, w, h) : null
+    return body ?? fitAll(steadyBox(near(mind, box)), w, h, 6)
+  }
+  const all = about()
+  const design = boxOf(outlines[0]!)
+  const readable = Math.max(design.right - design.left, design.bottom - design.top) * all.k >= READABLE
+  return readable || outlines.length === 1 ? all : about(fewOf(placed))
 }
 
 /** The designs, their marks and what they are measured by. */
-const mindOf = ({ outlines, marks, tapes }: Pick<Placed, 'outlines' | 'marks' | 'tapes'>): Points => [
-  ...outlines.flat(),
-  ...marks.map((m) => m.at),
-  ...tapes.flatMap((t) => [t.from, t.to]),
-]
+function mindOf({ copies, outlines, marks, tapes }: Placed, most = Infinity): Points {
+  const shown = nearCopies(copies, tapes[0]?.from ?? copies[0]!.pose, most)
+  return [
+    ...outlines.filter((_, i) => shown.has(i)).flat(),
+    ...marks.filter(({ copy }) => shown.has(copy)).map(({ at }) => at),
+    ...tapes.flatMap((t) => [t.from, t.to]),
+  ]
+}
+
+/** Under so many pixels a design is not read, and only those beside the tapes are shown: of a row a few, of corners one. */
+const READABLE = 40
+const fewOf = ({ row }: Placed): number => (row ? 3 : 1)
+
+function nearCopies(copies: Placed['copies'], from: { x: number; y: number }, most: number): ReadonlySet<number> {
+  const off = (i: number): number => Math.hypot(copies[i]!.pose.x - from.x, copies[i]!.pose.y - from.y)
+  const all = copies.map((_, i) => i)
+  return new Set(copies.length <= most ? all : all.sort((a, b) => off(a) - off(b)).slice(0, most))
+}
 
 /** A box about `mind` with a hand's breadth round it, no farther than the item. */
 function near(mind: PlaneBox, item: PlaneBox): PlaneBox {

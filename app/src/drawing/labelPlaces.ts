@@ -12,6 +12,8 @@ const OFF_MARK = 8
 const OFF_EDGE = 2
 /** Where along its tape a label is tried, the middle first. */
 const ALONG = [0.5, 0.3, 0.7, 0.15, 0.85, 0, 1]
+/** How far off it, in its own breadths: near first. */
+const OFF = [1, 2, 3.2, 4.6]
 
 export const labelWidth = (text: string): number => text.length * LETTER + 10
 
@@ -25,8 +27,9 @@ export function labelPlaces(view: View, tapes: readonly (TapeLine & { text: stri
   return tapes.map(({ from, to, text }): LabelPlace => {
     const width = labelWidth(text)
     const tried = placesBeside(view, from, to, width).map((at) => inside(view, at, width))
-    const free = tried.find((at) => !spots.some((spot) => covers(at, spot)) && !taken.some((one) => meets(at, one)))
-    const place = free ?? tried[0]!
+    const over = (at: LabelPlace): number =>
+      spots.filter((spot) => covers(at, spot)).length + taken.filter((one) => meets(at, one)).length
+    const place = tried.find((at) => over(at) === 0) ?? tried.reduce((best, at) => (over(at) < over(best) ? at : best))
     if (text) taken.push(place)
     return place
   })
@@ -39,8 +42,10 @@ function placesBeside(view: View, from: Point, to: Point, width: number): Point[
   ]
   const upright = Math.abs(b.y - a.y) > Math.abs(b.x - a.x)
   const beside = upright ? { x: width / 2 + 8, y: 0 } : { x: 0, y: 13 }
-  return [1, -1].flatMap((side) =>
-    ALONG.map((t) => ({ x: a.x + (b.x - a.x) * t + side * beside.x, y: a.y + (b.y - a.y) * t + side * beside.y })),
+  return OFF.flatMap((off) =>
+    [off, -off].flatMap((side) =>
+      ALONG.map((t) => ({ x: a.x + (b.x - a.x) * t + side * beside.x, y: a.y + (b.y - a.y) * t + side * beside.y })),
+    ),
   )
 }
 

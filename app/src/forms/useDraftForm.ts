@@ -1,14 +1,30 @@
 import { type DefaultValues, type FieldValues, type Resolver, useForm, type UseFormReturn } from 'react-hook-form'
 import { deviceStorage } from '@/state/deviceStorage'
+import { likeBlank } from './likeBlank'
 import { useEachValue } from './useEachValue'
 
 const slotOf = (key: string): string => `zt.draft.${key}`
 
-function kept<Texts>(slot: string): Partial<Texts> {
+/** What was typed; what is of another make, as by an older version, is set aside and the form begins blank. */
+function kept<Texts>(slot: string, blank: Texts): Partial<Texts> {
+  const text = deviceStorage.getItem(slot)
+  if (text === null) return {}
+  const found = parsed(text)
+  if (likeBlank(found, blank)) return found as Partial<Texts>
   try {
-    return JSON.parse(deviceStorage.getItem(slot) ?? '{}') as Partial<Texts>
+    deviceStorage.setItem(`${slot}.aside`, text)
+    deviceStorage.removeItem(slot)
   } catch {
-    return {}
+    // Without room it stays where it is, and is not looked at.
+  }
+  return {}
+}
+
+function parsed(text: string): unknown {
+  try {
+    return JSON.parse(text)
+  } catch {
+    return null
   }
 }
 
@@ -29,7 +45,7 @@ export function useDraftForm<Texts extends FieldValues, Doc extends FieldValues 
 ): DraftForm<Texts, Doc> {
   const slot = slotOf(key)
   const form = useForm<Texts, unknown, Doc>({
-    defaultValues: { ...initial, ...kept<Texts>(slot) } as DefaultValues<Texts>,
+    defaultValues: { ...initial, ...kept(slot, initial) } as DefaultValues<Texts>,
     ...(resolver ? { resolver } : {}),
   })
   useEachValue(form, (values) => {

@@ -47,11 +47,12 @@ export function Page({ title, aside, back, children, foot, wideContent, tape = t
         }}
       >
         {back ? <BackButton /> : <SettingsLink />}
-        <PageTitle>{title}</PageTitle>
+        <PageTitle place={title}>{title}</PageTitle>
         {aside ? <Words soft>{aside}</Words> : null}
       </View>
       {tape ? <TapeDivider /> : null}
       <Scroller
+        place={title}
         toRead={toRead}
         style={{
           paddingBottom: 32,

@@ -6,13 +6,16 @@ import { Heading } from './Words'
 const PROGRAM = 'Zealous Thimble'
 let first = true
 
+type Props = { children: string; place: string; style?: TextStyle }
+
 /** The name of a page, in its window too. Coming from another page the cursor begins here. */
-export function PageTitle({ children, style }: { children: string; style?: TextStyle }) {
+export function PageTitle({ children, place, style }: Props) {
   const here = useRef<Text>(null)
   useEffect(() => {
     if (!first) (here.current as unknown as HTMLElement).focus({ preventScroll: true })
     first = false
-    arrived()
+    return arrived(place)
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- arriving is done once; a page may be named anew later
   }, [])
   useEffect(() => {
     document.title = `${children} · ${PROGRAM}`

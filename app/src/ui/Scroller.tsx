@@ -1,4 +1,3 @@
-import { usePathname } from 'expo-router'
 import type { ReactNode } from 'react'
 import { useEffect, useRef, useState } from 'react'
 import { ScrollView, type ViewStyle } from 'react-native'
@@ -10,18 +9,17 @@ import { frame } from './frame'
 const PATIENCE = 90
 const NAME = 'scrolled'
 
-type Props = { children: ReactNode; style: ViewStyle; toRead?: boolean }
+type Props = { place: string; children: ReactNode; style: ViewStyle; toRead?: boolean }
 
 /** What scrolls on a page: back on it, it is where it was left. In a short view the page scrolls as a whole. */
-export function Scroller({ children, style, toRead }: Props) {
+export function Scroller({ place, children, style, toRead }: Props) {
   const short = useShort()
   const view = useRef<ScrollView>(null)
   // Asked while it is drawn: a page that is there is no more one that is come back to.
-  const [back] = useState(cameBack)
-  const here = usePathname()
+  const [back] = useState(() => cameBack(place))
   useEffect(() => {
     const box = view.current?.getScrollableNode() as HTMLElement
-    const left = back ? Number(recall(here, NAME) ?? 0) : 0
+    const left = back ? Number(recall(place, NAME) ?? 0) : 0
     let frames = 0
     let frame = 0
     const go = (): void => {
@@ -30,7 +28,7 @@ export function Scroller({ children, style, toRead }: Props) {
     }
     if (left > 0) go()
     const note = (): void => {
-      remember(here, NAME, box.scrollTop)
+      remember(place, NAME, box.scrollTop)
     }
     const byHand = (): void => cancelAnimationFrame(frame)
     box.addEventListener('scroll', note, { passive: true })
@@ -42,7 +40,7 @@ export function Scroller({ children, style, toRead }: Props) {
       box.removeEventListener('pointerdown', byHand)
       box.removeEventListener('wheel', byHand)
     }
-  }, [back, here])
+  }, [back, place])
   return (
     <ScrollView
       ref={view}

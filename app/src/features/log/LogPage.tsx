@@ -31,13 +31,13 @@ const ALL = 'all'
 export function LogPage() {
   const rows = useLog()
   const told = useShelf((s) => s.logTold)
-  const [cloth, setCloth] = useRemembered<string>('cloth', ALL)
-  const [words, setWords] = useRemembered<string>('words', '')
+  const [cloth, setCloth] = useRemembered<string>('Log', 'cloth', ALL)
+  const [words, setWords] = useRemembered<string>('Log', 'words', '')
   const [more, setMore] = useState(true)
   const cloths = useMemo(() => [...new Set(rows.map((r) => r.cloth))], [rows])
   const shown = rows.filter((r) => (cloth === ALL || r.cloth === cloth) && matches(r, words))
   const wide = useWide()
-  const [picked, setPicked] = useRemembered<string>('picked', '')
+  const [picked, setPicked] = useRemembered<string>('Log', 'picked', '')
   const at = (shown.find((r) => r.pieceId === picked) ?? shown[0])?.pieceId ?? null
   const list = (
     <>

@@ -23,7 +23,7 @@ type Planned = Pick<PieceTools, 'piece' | 'plan' | 'marked' | 'shelf'>
 type PartProps = Planned & Pick<Props, 'lit' | 'height'>
 
 /** While it is measured the drawing follows each key; once it is decided it stays. */
-function MeasuredPiece({ piece, plan, marked, shelf, lit, height }: PartProps) {
+function MeasuredPiece({ piece, plan, marked, lit, height }: PartProps) {
   const done = isDone(piece, 'measure')
   const placed = done ? marked.placed : plan.placement
   if (!placed) return <Waiting />
@@ -55,7 +55,7 @@ function hoopedOf({ piece }: Planned, { hoop, chosen }: ReturnType<typeof useHoo
 }
 
 function HoopedPiece({ lit, height, ...planned }: PartProps) {
-  const { piece, plan, marked, shelf } = planned
+  const { piece, plan, marked } = planned
   const hoopPlan = useHoopPlan(planned)
   if (!marked.placed) return <Waiting />
   return (

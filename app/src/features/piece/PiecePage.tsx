@@ -93,7 +93,7 @@ const Ticket = memo(function Ticket({ piece }: { piece: Piece }) {
   const { height: tall } = useWindowDimensions()
   const wide = useWide()
   const short = useShort()
-  const [opened, setOpened] = useRemembered<StageId | typeof NONE>('stage', stageAt(piece))
+  const [opened, setOpened] = useRemembered<StageId | typeof NONE>(piece.id, 'stage', stageAt(piece))
   const open = opened === NONE ? null : opened
   const setOpen = useCallback((stage: StageId | null) => setOpened(stage ?? NONE), [setOpened])
   const [lit, setLit] = useState<string | null>(null)
@@ -138,7 +138,7 @@ type StagesProps = {
 const Stages = memo(function Stages({ tools, open, setOpen, lit, setLit, onDone }: StagesProps) {
   const { piece } = tools
   return (
-    <Scroller style={{ paddingBottom: 40 }}>
+    <Scroller place={piece.id} style={{ paddingBottom: 40 }}>
       <LastTime piece={piece} />
       {stageIds.map((stage) => (
         <TicketStage

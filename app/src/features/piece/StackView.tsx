@@ -4,6 +4,7 @@ import { Pressable, View } from 'react-native'
 import { StackDrawing } from '@/drawing/StackDrawing'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Words } from '@/ui/Words'
+import { many } from '@/words/designWords'
 import { bobbinText, layerDetail, layerLabel, needleText } from '@/words/stackWords'
 import type { PieceTools } from './usePiece'
 
@@ -36,7 +37,7 @@ export function StackView({ tools: { piece, plan, marked }, stack, open = null, 
         <View style={{ height: ROW, justifyContent: 'center' }}>
           <Words bold>{needleText(stack.needle)}</Words>
           <Words soft style={{ fontSize: 14, lineHeight: 18 }}>
-            {`${piece.build.thread.weight} wt ${piece.build.thread.fibre}, ${colours.length} ${colours.length === 1 ? 'colour' : 'colours'}; bobbin ${bobbinText(stack.bobbin)}${stack.speedSpm ? `; ${stack.speedSpm} a minute` : ''}`}
+            {`${piece.build.thread.weight} wt ${piece.build.thread.fibre}, ${many(new Set(colours.map((c) => c.toLowerCase())).size, 'colour')}; bobbin ${bobbinText(stack.bobbin)}${stack.speedSpm ? `; ${stack.speedSpm} a minute` : ''}`}
           </Words>
         </View>
         {stack.layers.map((layer, i) => (

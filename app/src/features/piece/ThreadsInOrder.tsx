@@ -1,11 +1,14 @@
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Section } from '@/ui/Section'
+import { useNamed } from '@/state/useShelfDocs'
 import { Words } from '@/ui/Words'
+import { threadFor } from '@/words/threadWords'
 
 /** The colours in the order to thread them. */
 export function ThreadsInOrder({ colours }: { colours: readonly string[] }) {
   const p = usePalette()
+  const threads = useNamed('threads')
   return (
     <Section title="Threads in order">
       {colours.map((colour, i) => (
@@ -23,7 +26,7 @@ export function ThreadsInOrder({ colours }: { colours: readonly string[] }) {
               borderRadius: 2,
             }}
           />
-          <Words>{colour}</Words>
+          <Words style={{ flex: 1 }}>{threadFor(colour, threads)}</Words>
         </View>
       ))}
     </Section>

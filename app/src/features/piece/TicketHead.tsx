@@ -17,7 +17,9 @@ export const TicketHead = memo(function TicketHead({ piece, at, onPick }: Props)
     <View style={{ paddingHorizontal: 16, paddingTop: 6, paddingBottom: 8 }}>
       <View style={{ flexDirection: 'row', alignItems: 'center', minHeight: 52, gap: 10 }}>
         <BackButton />
-        <PageTitle style={{ fontSize: 21, lineHeight: 25 }}>{piece.name}</PageTitle>
+        <PageTitle place={piece.id} style={{ fontSize: 21, lineHeight: 25 }}>
+          {piece.name}
+        </PageTitle>
         <SavedState id={piece.id} />
       </View>
       <ThreadLine done={done} at={at} onPick={onPick} />

@@ -67,8 +67,11 @@ export function SettingsPage() {
         ))}
       </Section>
       <HabitSection control={control} />
+      <Section title="Made with" says="Open-source packages and typefaces that ship with the program.">
+        <FileLink href="/notices.txt" says="Their notices and licences" />
+      </Section>
       <Section title="Your data" says="Everything the shop keeps, as one open JSON file.">
-        <ExportLink />
+        <FileLink href="/api/v1/export" says="Save the shop as a file" download />
         <TakeShopIn />
         <RowLink href="/removed" style={{ minHeight: 44, justifyContent: 'center' }}>
           <Words bold tone="indigo">
@@ -111,15 +114,15 @@ function HabitBlock({ means, children }: { means: string; children: ReactNode })
   )
 }
 
-function ExportLink() {
+function FileLink({ href, says, download }: { href: string; says: string; download?: boolean }) {
   const p = usePalette()
   return (
     <a
-      href="/api/v1/export"
-      download
+      href={href}
+      download={download}
       style={{ color: p.indigo, fontFamily: 'TextBold', fontSize: 17, padding: '12px 0', display: 'inline-block' }}
     >
-      Save the shop as a file
+      {says}
     </a>
   )
 }

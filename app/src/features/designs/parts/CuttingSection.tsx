@@ -13,12 +13,14 @@ import { atDesk } from '@/workers/desk'
 import { saveFile } from '@/desk/saveFile'
 import { editsOf } from '@/desk/useOpened'
 import { useShelf } from '@/state/store'
+import { useNamed } from '@/state/useShelfDocs'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { Opener } from '@/ui/Opener'
 import { Section } from '@/ui/Section'
 import { useTask } from '@/ui/useTask'
 import { Words } from '@/ui/Words'
+import { threadFor } from '@/words/threadWords'
 import { FormChoices, FormField, FormLength } from '@/forms/FormField'
 import { useDraftForm } from '@/forms/useDraftForm'
 import { useWatch } from 'react-hook-form'
@@ -77,6 +79,7 @@ type Laid = { made: CuttingFile; from: string }
 
 function Cutting({ design }: { design: DesignCard }) {
   const style = useShelf((s) => s.shop)
+  const threads = useNamed('threads')
   const { unit } = style
   const { control } = useDraftForm<Texts>(`cutting.${design.id}`, {
     ...{ block: '0', overlap: formatLength(2, style), count: '1', cloth: formatLength(300, style) },
@@ -97,7 +100,11 @@ function Cutting({ design }: { design: DesignCard }) {
         control={control}
         name="block"
         label="Outline of which colour"
-        choices={design.colours.map((colour, i) => ({ id: String(i), name: String(i + 1), swatch: colour }))}
+        choices={design.colours.map((colour, i) => ({
+          id: String(i),
+          name: `${i + 1}  ${threadFor(colour, threads)}`,
+          swatch: colour,
+        }))}
       />
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <FormLength half control={control} name="overlap" label="Overlap" unit={unit} />

@@ -1,0 +1,12 @@
+/**
+ * Whether what a device kept of a form is of that form's make: texts where it has texts, lists of such parts where it
+ * has lists. A list may be longer or shorter than the blank's; without a part to go by it is one of texts.
+ */
+export function likeBlank(kept: unknown, blank: unknown): boolean {
+  if (typeof blank !== 'object' || blank === null) return typeof kept === typeof blank
+  if (Array.isArray(blank)) return Array.isArray(kept) && kept.every((part) => likeBlank(part, blank[0] ?? ''))
+  if (typeof kept !== 'object' || kept === null || Array.isArray(kept)) return false
+  return Object.entries(kept).every(
+    ([key, value]) => key in blank && likeBlank(value, blank[key as keyof typeof blank]),
+  )
+}
