@@ -13,11 +13,14 @@ const screens: [path: string, before?: (page: Page) => Promise<unknown>][] = [
   ['/piece/piece-robe'],
   [
     '/piece/piece-robe',
-    (page) =>
-      page
+    async (page) => {
+      await page
         .getByRole('button', { name: /tear-away/i })
         .first()
-        .click(),
+        .click()
+      // Out from under the bar.
+      await page.getByText(/^In place of/).evaluate((el) => el.scrollIntoView({ block: 'start' }))
+    },
   ],
   ['/piece/piece-polo-3'],
   ['/piece/piece-apron-2'],

@@ -22,10 +22,12 @@ export class ShopServer {
   private constructor(
     readonly folder: string,
     readonly port: number,
+    readonly site: string,
   ) {}
 
-  static async fresh(): Promise<ShopServer> {
-    return new ShopServer(mkdtempSync(path.join(os.tmpdir(), 'thimble-e2e-')), await freePort())
+  /** @param site where the built app lies */
+  static async fresh(site = 'app/dist'): Promise<ShopServer> {
+    return new ShopServer(mkdtempSync(path.join(os.tmpdir(), 'thimble-e2e-')), await freePort(), site)
   }
 
   get url(): string {
@@ -38,7 +40,7 @@ export class ShopServer {
       '--data',
       this.folder,
       '--static',
-      'app/dist',
+      this.site,
       '--migrations',
       'server/drizzle',
       '--port',

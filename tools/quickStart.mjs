@@ -24,8 +24,8 @@ const INSTALL = [
 ]
 /** On paper a page is as long as it is, without its bars and its buttons. */
 const PRINT = [
-  'html,body,#root,[data-frame]{display:block!important;height:auto!important;overflow:visible!important;position:static!important;max-width:none!important}',
-  '[role=navigation],[data-bar],[data-bar] *,button,[role=button]:not([aria-expanded=true]){display:none!important}',
+  'html,body,div:has(main),[data-frame]{display:block!important;height:auto!important;overflow:visible!important;position:static!important;max-width:none!important}',
+  '[role=navigation],[data-bar],[data-bar] *,button:not([aria-expanded]),[role=button]:not([aria-expanded]){display:none!important}',
   '[data-frame],[data-frame] *{background-color:#fff!important;color:#000!important}',
   'svg *{color:inherit!important}',
 ].join('')

@@ -3,6 +3,7 @@ import { boxOf, rectangle } from '@thimble/core/plane'
 import { clothInk } from '@/drawing/clothInk'
 import { fitAll, fitWidth, toPath, toX, toY } from '@/drawing/scale'
 import { landingText } from '@/words/landingWords'
+import { threadFor } from '@/words/threadWords'
 import { layerDetail, layersText, needleText, stackTitle } from '@/words/stackWords'
 
 const box = (left: number, top: number, right: number, bottom: number) => ({ left, top, right, bottom })
@@ -34,6 +35,16 @@ describe('the scale of a drawing', () => {
 
   it('chalks white on dark cloth and blue on pale', () => {
     expect([clothInk('#27406b').chalk, clothInk('#fdfbf5').chalk]).toEqual(['#FFFFFF', '#2C4A7A'])
+  })
+})
+
+describe('a colour', () => {
+  const thread = (name: string, colour: string) => ({ name, colour }) as Parameters<typeof threadFor>[1][number]
+  it('goes by its name in the stash, and by its code beside the nearest where the stash has none like it', () => {
+    const stash = [thread('Madder 40', '#a63a2b'), thread('Indigo 40', '#2c4a7a')]
+    expect(threadFor('#a53b2c', stash)).toBe('Madder 40')
+    expect(threadFor('#3e6b4c', stash)).toMatch(/^#3e6b4c; nearest is /)
+    expect(threadFor('#3e6b4c', [])).toBe('#3e6b4c')
   })
 })
 

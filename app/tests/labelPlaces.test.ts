@@ -63,10 +63,19 @@ describe('the palette', () => {
 describe('what a device kept of a form', () => {
   const blank = { name: '', parts: [] as string[], moves: [{ right: '', down: '' }] }
   it('is of its make with texts where it has texts and lists where it has lists', () => {
+    expect(likeBlank({ parts: [{ edge: '1', depth: '12' }] }, blank)).toBe(true)
     expect(likeBlank({ name: 'Badge', parts: ['a', 'b'], moves: [{ right: '5' }, { down: '6' }] }, blank)).toBe(true)
   })
-  it.each([null, 7, 'text', [], { name: 5 }, { parts: 'a' }, { moves: [7] }, { moves: {} }, { other: '' }])(
-    '%j is not',
-    (kept) => expect(likeBlank(kept, blank)).toBe(false),
-  )
+  it.each([
+    null,
+    7,
+    'text',
+    [],
+    { name: 5 },
+    { parts: 'a' },
+    { parts: [{ edge: 1 }] },
+    { moves: [7] },
+    { moves: {} },
+    { other: '' },
+  ])('%j is not', (kept) => expect(likeBlank(kept, blank)).toBe(false))
 })

@@ -7,7 +7,8 @@ const badge: DesignOutline = {
   ...{ width: 60, height: 20, hull: rectangle(60, 20), load: 50, smallestLetterMm: 6 },
   sketch: [{ areas: [[-30, -10, 30, -10, 30, 10]], lines: [[0, 0, 30, 10]] }],
 }
-const near = (points: readonly Point[]) => points.map(({ x, y }) => [Math.round(x * 1e6) / 1e6, Math.round(y * 1e6) / 1e6])
+const near = (points: readonly Point[]) =>
+  points.map(({ x, y }) => [Math.round(x * 1e6) / 1e6, Math.round(y * 1e6) / 1e6])
 
 describe('a piece’s own copy of a design', () => {
   it('turned a quarter clockwise, what lay at the right lies at the foot', () => {
@@ -65,7 +66,9 @@ describe('a design known by its size alone', () => {
       field: { shape: 'rect' as const, width, height: 100, cornerRadius },
     })
     const says = (corner: number, width?: number) =>
-      rankHoops({ hull: rectangle(98, 98), hoops: [hoop(corner, width)] })[0]!.reasons.map((r) => r.text).join(' ')
+      rankHoops({ hull: rectangle(98, 98), hoops: [hoop(corner, width)] })[0]!
+        .reasons.map((r) => r.text)
+        .join(' ')
     expect(says(40)).toMatch(/corners reach .* into the field’s round corners; but for them it would go in/)
     expect(says(40, 90)).toMatch(/reaches 4 mm past the sewing field|reaches .* past the sewing field/)
   })

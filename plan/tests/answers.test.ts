@@ -58,7 +58,9 @@ describe('what is typed in inches', () => {
     expect(pullTest('8/16', false).shown).toBe('12.5')
     expect(pullTest('12.5', true).shown).toBe('8')
     expect(pullTest('12.5', true).typed('9')).toBe('9/16')
-    expect(planPiece(polo({ build: { cloth: { stretch: '8/16' } } }), shelf).build.basis.cloth.stretchPercent).toBe(12.5)
+    expect(planPiece(polo({ build: { cloth: { stretch: '8/16' } } }), shelf).build.basis.cloth.stretchPercent).toBe(
+      12.5,
+    )
   })
 })
 

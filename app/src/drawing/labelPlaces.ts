@@ -15,7 +15,7 @@ const ALONG = [0.5, 0.3, 0.7, 0.15, 0.85, 0, 1]
 /** How far off it, in its own breadths: near first. */
 const OFF = [1, 2, 3.2, 4.6]
 
-export const labelWidth = (text: string): number => text.length * LETTER + 10
+const labelWidth = (text: string): number => text.length * LETTER + 10
 
 /**
  * Where the labels of tapes go: beside their tape's middle where that is free, else along it or on its other side, so

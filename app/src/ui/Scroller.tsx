@@ -45,7 +45,7 @@ export function Scroller({ place, children, style, toRead }: Props) {
     <ScrollView
       ref={view}
       {...frame}
-      style={short ? { flexGrow: 0, flexShrink: 0, overflow: 'visible' } : { flex: 1 }}
+      style={short ? { flexBasis: 'auto', minWidth: 0, overflow: 'visible' } : { flex: 1 }}
       contentContainerStyle={style}
       {...(toRead ? { tabIndex: 0 } : {})}
     >

@@ -2,7 +2,7 @@ import type { HouseHabits } from '../habits'
 import { type ClothFamily, familyFacts } from '../recipe/clothFacts'
 
 /** What is to be made ready: its cloth, whether it will be washed, and how wide it is where it is closed round. */
-export type Unprepared = {
+type Unprepared = {
   family: ClothFamily
   laundering?: 'never' | 'sometimes' | 'daily'
   /** Millimetres flat; null: open flat. */

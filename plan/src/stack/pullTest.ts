@@ -20,7 +20,7 @@ export function readStretch(text: string): { value: number | null; problem: stri
 export function pullTest(text: string, inches: boolean) {
   const { value, problem } = readStretch(text)
   const typedSo = IN_SIXTEENTHS.exec(text.trim())
-  const write = (percent: number): string => fine(inches ? (percent * SIXTEENTHS) / 100 : percent)
+  const write = (percent: number): string => (inches ? String(Math.round((percent * SIXTEENTHS) / 100)) : fine(percent))
   const asTyped = inches ? typedSo?.[1] : typedSo ? undefined : text
   return {
     problem,

@@ -25,7 +25,7 @@ export function BuildStage({ tools, onDone }: StageProps) {
   const { advice, basis, stack, option } = useBuildPlan(tools)
   const [others, setOthers] = useState(false)
   // Asked as the stage opens: what is being answered stays where it is.
-  const [answersFirst] = useState(tools.piece.build.cloth.told)
+  const [answersFirst] = useState(wasTold(tools.piece.build.cloth))
   const rest = advice.options.filter((o) => o.id !== stack?.recipe)
   const take = (chosen: RecipeOption): void => {
     takeStack(tools, stackOf(chosen))
@@ -67,6 +67,9 @@ export function BuildStage({ tools, onDone }: StageProps) {
     </>
   )
 }
+
+/** Where its stretch was pulled the cloth was told, too, by a program that did not note it yet. */
+const wasTold = ({ told, stretch }: PieceTools['piece']['build']['cloth']): boolean => told || stretch !== ''
 
 const ClothSection = ({ tools }: { tools: PieceTools }) => (
   <Section title="The cloth">

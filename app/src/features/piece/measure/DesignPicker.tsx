@@ -15,6 +15,8 @@ import { OwnCopy } from './OwnCopy'
 const BY_SIZE = 'by-size'
 /** More than these are found by their names. */
 const MOST_OFFERED = 24
+/** While none is chosen so many stand there at once, to be taken in one tap. */
+const AT_ONCE = 8
 
 /** A design from the shelf, or just its size. */
 export function DesignPicker({ tools: { piece, plan, shelf, set } }: { tools: PieceTools }) {
@@ -23,11 +25,14 @@ export function DesignPicker({ tools: { piece, plan, shelf, set } }: { tools: Pi
   const [words, setWords] = useState('')
   const found = designs.filter(({ id, name }) => id !== designId && name.toLowerCase().includes(words.toLowerCase()))
   const chosen = designs.filter(({ id }) => id === designId)
-  const offered = [...chosen, ...found].slice(0, MOST_OFFERED)
+  // One with a size that was typed is chosen, too.
+  const undecided = !designId && plan.design.assumed
+  const most = undecided ? AT_ONCE : MOST_OFFERED
+  const offered = [...chosen, ...found].slice(0, most)
   const choices = [{ id: BY_SIZE, name: 'By size' }, ...offered.map(({ id, name }) => ({ id, name }))]
   return (
     <View style={{ gap: 12 }}>
-      {designs.length > MOST_OFFERED ? (
+      {designs.length > most ? (
         <Field
           label="Find a design"
           value={words}
@@ -41,7 +46,7 @@ export function DesignPicker({ tools: { piece, plan, shelf, set } }: { tools: Pi
       ) : null}
       <Choices
         label="Which design"
-        long={choices.length > 4}
+        long={choices.length > 4 && !undecided}
         choices={choices}
         value={designId ?? BY_SIZE}
         onChange={(id) => set({ measure: { designId: id === BY_SIZE ? null : id, ownChange: null } })}

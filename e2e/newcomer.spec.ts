@@ -1,0 +1,231 @@
+import type { Page } from '@playwright/test'
+import { appendFileSync, cpSync, mkdtempSync, rmSync } from 'node:fs'
+import os from 'node:os'
+import path from 'node:path'
+import { expect, ShopServer, test } from './server'
+import { ticket, toStage } from './ticket'
+
+/** Counts what a hand does. */
+function counting(page: Page) {
+  const done = { taps: 0, numbers: 0 }
+  return {
+    done,
+    tap: async (role: 'button' | 'radio' | 'link', name: RegExp) => {
+      done.taps++
+      await page.getByRole(role, { name }).first().click()
+    },
+    number: async (text: string) => {
+      done.numbers++
+      await page.keyboard.type(text)
+      await page.keyboard.press('Enter')
+    },
+  }
+}
+
+test('a first polo takes five taps and four numbers to all its marks, and the same again three taps', async ({
+  shop,
+  page,
+}) => {
+  await shop.importDemo()
+  await page.goto(shop.url)
+  const hand = counting(page)
+  await hand.tap('button', /^New piece/)
+  await hand.tap('radio', /^Polo/)
+  await hand.tap('radio', /left chest/)
+  await hand.tap('button', /^Start measuring/)
+  // Enter goes from one number to the next.
+  await page.getByLabel(/Seam to seam/).focus()
+  for (const text of ['540', '260', '180', '76']) await hand.number(text)
+  await hand.tap('radio', /^Tern over waves/)
+  await expect(page.getByRole('checkbox', { name: /mm below the shoulder point/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Marks are on' })).toBeEnabled()
+  expect(hand.done).toEqual({ taps: 5, numbers: 4 })
+
+  const again = counting(page)
+  await again.tap('link', /^Log$/)
+  await again.tap('link', /^Tearoom apron/)
+  await again.tap('button', /^Same again$/)
+  await expect(page).toHaveURL(/\/piece\//)
+  await expect(page.getByText(/^From last time:/)).toBeVisible()
+  expect(again.done.taps).toBe(3)
+})
+
+test('with no hoop in the stash a piece goes on, and comes back to itself when one is put in', async ({
+  shop,
+  page,
+}) => {
+  await page.goto(`${shop.url}/new`)
+  const hand = ticket(page)
+  await hand.pick('Tote')
+  await page.getByRole('radiogroup', { name: 'Placement' }).getByRole('radio').first().click()
+  await hand.press(/^Start measuring/)
+  await hand.type('Design width', '80')
+  await hand.type('Design height', '60')
+  await hand.press('Marks are on')
+  await hand.press(/Mark by the usual numbers/)
+  await hand.press(/^(Use this stack|Go on without)/)
+  await expect(page.getByText(/none in the stash/)).toHaveCount(0)
+  await expect(page.getByRole('button', { name: 'Go on without a hoop' })).toBeEnabled()
+  await hand.press('Put in a hoop')
+  for (const [label, text] of [
+    ['Name', 'Square 100'],
+    ['Field width', '100'],
+    ['Field height', '100'],
+    ['Ring width outside', '140'],
+    ['Ring height outside', '150'],
+  ] as const)
+    await hand.type(label, text)
+  await hand.press('Keep it')
+  await expect(page).toHaveURL(/\/piece\//)
+  await hand.press('Keep this hooping: Square 100')
+  await expect(page.getByRole('button', { name: /^Done: Hoop.*Square 100, / })).toBeVisible()
+})
+
+test('with no hoop in the stash it can also be stitched without one', async ({ shop, page }) => {
+  await shop.importDemo()
+  for (const { id } of await shop.send<{ id: string }[]>('GET', '/hoops')) await shop.send('DELETE', `/hoops/${id}`)
+  await page.goto(`${shop.url}/piece/piece-polo-4`)
+  await toStage(page, /Hoop/)
+  await ticket(page).press('Go on without a hoop')
+  await expect(page.getByRole('button', { name: /^Done: Hoop.*Hoop not noted/ })).toBeVisible()
+})
+
+test('what is taken off or removed comes back: at once by undo, and later from a list', async ({ shop, page }) => {
+  await shop.importDemo()
+  const hand = ticket(page)
+  await page.goto(`${shop.url}/piece/piece-polo-4`)
+  await hand.pick('Zip')
+  await hand.type('Begins after', '120')
+  await hand.press('Take off')
+  await expect(page.getByLabel('Begins after')).toHaveCount(0)
+  await hand.press('Undo')
+  await expect(page.getByLabel('Begins after')).toHaveValue('120')
+
+  await page.goto(`${shop.url}/stash`)
+  await page.getByRole('link', { name: /^Square 100/ }).click()
+  await hand.press(/^Remove this hoop/)
+  await expect(page.getByRole('link', { name: /^Square 100/ })).toHaveCount(0)
+  await expect.poll(async () => (await shop.send('GET', '/removed')).length).toBe(1)
+  await page.goto(`${shop.url}/settings`)
+  await page.getByRole('link', { name: /Removed things/ }).click()
+  await hand.press('Bring back Square 100')
+  await expect(page.getByText('Nothing was removed.')).toBeVisible()
+  await page.goto(`${shop.url}/stash`)
+  await expect(page.getByRole('link', { name: /^Square 100/ })).toBeVisible()
+})
+
+test('tapping a label goes to its field, and the item can be another one after all', async ({ shop, page }) => {
+  await shop.importDemo()
+  const hand = ticket(page)
+  await page.goto(`${shop.url}/piece/piece-polo-4`)
+  await page.getByText('1 Seam to seam at the underarm').click()
+  await expect(page.getByLabel(/Seam to seam/)).toBeFocused()
+  await hand.press(/^The item Polo/)
+  await hand.pick('Knit tee')
+  await expect(page.getByRole('button', { name: /^The item Knit tee/ })).toBeVisible()
+  await expect(page.getByText('Now a knit tee.')).toBeVisible()
+  await hand.press('Undo')
+  await expect(page.getByRole('button', { name: /^The item Polo/ })).toBeVisible()
+})
+
+test('a draft of another make is set aside, and a part that is gone opens the page anew, once', async ({
+  shop,
+  page,
+}) => {
+  await shop.importDemo()
+  await page.addInitScript(() => localStorage.setItem('zt.draft.wording', '{"text":{"was":5},"face":[]}'))
+  await page.goto(`${shop.url}/designs/wording`)
+  await expect(page.getByLabel('The words')).toHaveValue('')
+
+  let refused = 0
+  await page.route(/\/_expo\/static\/js\/web\/log|\/_expo\/static\/js\/web\/index-/, (route) =>
+    refused++ === 0 ? route.abort() : route.continue(),
+  )
+  await page.getByRole('link', { name: 'Log' }).click()
+  await expect(page.getByRole('heading', { name: 'Log', level: 1 })).toBeVisible()
+})
+
+test('on paper the ticket is whole and without its bars, and the program can be put among others', async ({
+  shop,
+  page,
+}) => {
+  await shop.importDemo()
+  await page.goto(`${shop.url}/piece/piece-polo-4`)
+  await page.getByRole('heading', { name: 'Mark it' }).waitFor()
+  await page.emulateMedia({ media: 'print' })
+  await expect(page.getByRole('navigation', { name: 'Places' })).toBeHidden()
+  await expect(page.getByRole('button', { name: 'Marks are on' })).toBeHidden()
+  expect(await page.evaluate(() => document.documentElement.scrollHeight)).toBeGreaterThan(1500)
+
+  const href = await page.locator('link[rel=manifest]').getAttribute('href')
+  const { icons } = await (await page.request.get(shop.url + href)).json()
+  for (const { src } of icons)
+    expect((await page.request.get(shop.url + src)).headers()['content-type']).toBe('image/png')
+  expect(await (await page.request.get(`${shop.url}/notices.txt`)).text()).toMatch(/^react \d+\.\d+\.\d+, MIT$/m)
+  // The printing parts, of 1.5 MB, are fetched by who prints.
+  expect(await (await page.request.get(`${shop.url}/sw.js`)).text()).not.toMatch(/"url":"[^"]*templatePdf/)
+})
+
+test('wording that is scaled knows how high its letters are then', async ({ shop, page }) => {
+  const hand = ticket(page)
+  await page.goto(`${shop.url}/designs/wording`)
+  await hand.type('The words', 'Tide')
+  await hand.type('Height of a capital', '12')
+  await hand.press('Keep it')
+  const letter = async () => (await shop.send('GET', '/designs'))[0]?.smallestLetterMm ?? 0
+  await expect.poll(letter).toBeGreaterThan(7)
+  const before = await letter()
+  const width = (await shop.send('GET', '/designs'))[0].width
+  await hand.type(/^Or by the width/, `${width / 2} mm`)
+  await hand.press(/^Make it 50 %/)
+  await expect.poll(letter).toBeCloseTo(before / 2, 1)
+})
+
+test.describe('a newer version', () => {
+  test.use({ serviceWorkers: 'allow' })
+  test('is told of and taken when the worker says so', async ({ page }) => {
+    const site = mkdtempSync(path.join(os.tmpdir(), 'thimble-site-'))
+    cpSync('app/dist', site, { recursive: true })
+    const shop = await ShopServer.fresh(site)
+    await shop.start()
+    await page.goto(shop.url)
+    await page.evaluate(() => navigator.serviceWorker.ready)
+    await page.reload()
+    await expect(page.getByText('A newer version is ready.')).toHaveCount(0)
+    for (const ending of ['', '.br', '.gz']) {
+      if (ending) rmSync(path.join(site, `sw.js${ending}`), { force: true })
+      else appendFileSync(path.join(site, 'sw.js'), '\n// newer')
+    }
+    await page.evaluate(async () => (await navigator.serviceWorker.getRegistration())!.update())
+    await expect(page.getByText('A newer version is ready.')).toBeVisible()
+    const again = page.waitForEvent('load')
+    await page.getByRole('button', { name: 'Take it' }).click()
+    await again
+    await expect(page.getByText('A newer version is ready.')).toHaveCount(0)
+    await shop.stop('SIGKILL')
+    shop.clear()
+    rmSync(site, { recursive: true })
+  })
+})
+
+test('Build begins with the stack once the cloth was told, and Measure asks it before the marking tool', async ({
+  shop,
+  page,
+}) => {
+  await shop.importDemo()
+  const hand = ticket(page)
+  await page.goto(`${shop.url}/piece/piece-polo-4`)
+  await page.getByRole('heading', { name: 'The cloth' }).waitFor()
+  const order = await page.getByRole('heading').allTextContents()
+  expect(order.indexOf('The cloth')).toBeGreaterThan(0)
+  expect(order.indexOf('The cloth')).toBeLessThan(order.indexOf('Make it ready'))
+  expect(order.indexOf('Make it ready')).toBeLessThan(order.indexOf('Mark it'))
+  await hand.pick('Black')
+  await hand.saved()
+  await expect(page.getByText(/White chalk shows on dark cloth/)).toBeVisible()
+  await toStage(page, /Build/)
+  await expect(page.getByRole('heading', { name: 'The cloth' })).toBeVisible()
+  const below = await page.getByRole('heading').allTextContents()
+  expect(below.findIndex((text) => /^(Hoop|Float) it/.test(text))).toBeLessThan(below.indexOf('The cloth'))
+  await expect(page.getByText(/^Pique, black, stretching/)).toBeVisible()
+})
