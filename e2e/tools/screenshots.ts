@@ -33,7 +33,7 @@ const shots: Shot[] = [
   { name: 'bench', path: '/' },
   { name: 'new-piece', path: '/new' },
   { name: 'measure', path: '/piece/piece-polo-4', before: (page) => page.getByLabel(/Neck, shoulder point/).focus() },
-  { name: 'build', path: '/piece/piece-robe', scroll: 1020 },
+  { name: 'build', path: '/piece/piece-robe', scroll: 110 },
   { name: 'hoop', path: '/piece/piece-polo-3', scroll: 200, before: chooseSquare },
   { name: 'stitch', path: '/piece/piece-apron-2' },
   { name: 'finish', path: '/piece/piece-toolroll', scroll: 620 },

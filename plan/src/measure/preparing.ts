@@ -2,7 +2,7 @@ import type { Basis, Piece } from '@thimble/contract'
 import { preparation, preparationStep } from '@thimble/core/marking'
 
 /** A step before the tape goes on, as it is worded today, and whether it is done. */
-export type Preparing = { id: string; text: string; ticked: boolean }
+type Preparing = { id: string; text: string; ticked: boolean }
 
 type Lies = { item: { tube: { width: number } | null } } | null
 

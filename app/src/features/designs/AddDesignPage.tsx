@@ -70,7 +70,7 @@ function DropArea({ onFiles }: { onFiles: (files: File[]) => void }) {
       }}
     >
       <input {...getInputProps({ 'aria-label': 'Design files' })} />
-      <Pressable role="button" onPress={open} style={{ minHeight: 44, justifyContent: 'center' }}>
+      <Pressable role="button" onPress={open} style={{ minHeight: 44, justifyContent: 'center', alignItems: 'center' }}>
         <Words bold tone="indigo" style={{ textAlign: 'center' }}>
           {isDragActive ? 'Let go to take them in' : 'Choose files, or drop them here'}
         </Words>
