@@ -13,14 +13,11 @@ const screens: [path: string, before?: (page: Page) => Promise<unknown>][] = [
   ['/piece/piece-robe'],
   [
     '/piece/piece-robe',
-    async (page) => {
-      await page
+    (page) =>
+      page
         .getByRole('button', { name: /tear-away/i })
         .first()
-        .click()
-      // Out from under the bar.
-      await page.getByText(/^In place of/).evaluate((el) => el.scrollIntoView({ block: 'start' }))
-    },
+        .click(),
   ],
   ['/piece/piece-polo-3'],
   ['/piece/piece-apron-2'],
@@ -83,6 +80,8 @@ for (const [sight, viewport] of [
         await expect(page).toHaveTitle(/^.+ · Zealous Thimble$/)
         await page.waitForTimeout(250)
         await before?.(page)
+        // A line half under the bar at the thumb is small only until it is scrolled.
+        await page.addStyleTag({ content: '[data-bar] { position: static !important }' })
         const { violations } = await new AxeBuilder({ page }).withTags(level).analyze()
         const all = [...told(violations), ...(await page.evaluate(tooSmall))]
         if (all.length > 0) found[path] = all

@@ -10,6 +10,7 @@ describe('a rule’s sentence in the worker’s units', () => {
     // 6 mm is 0.236 inches, nearest 2/8; 12 mm is 0.472, nearest 4/8.
     expect(inUnits(trim, inch)).toBe('Trim the cut-away 1/4" to 1/2" outside the stitches.')
     expect(inUnits(trim, cm)).toBe('Trim the cut-away 0.6 cm to 1.2 cm outside the stitches.')
+    expect(inUnits('between 2 and 300 mm high', inch)).toBe('between 1/8" and 11 3/4" high')
     expect(inUnits('no piece of 150 by 90 mm', inch)).toBe('no piece of 5 7/8" by 3 1/2"')
   })
 
@@ -20,7 +21,8 @@ describe('a rule’s sentence in the worker’s units', () => {
   })
 
   it('leaves all else alone', () => {
-    for (const text of ['Needle 75/11, 600 a minute.', 'over 150 on each cm2', 'a 12 wt thread'])
+    const typed = '“12 mm mm” is not a length.'
+    for (const text of [typed, 'Needle 75/11, 600 a minute.', 'over 150 on each cm2', 'a 12 wt thread'])
       expect(inUnits(text, inch)).toBe(text)
   })
 

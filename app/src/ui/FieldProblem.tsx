@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react'
+import { useUnits } from './useUnits'
 import { Words } from './Words'
 
 /** A hand at rest, in milliseconds. */
@@ -6,6 +7,7 @@ const PAUSE_MS = 900
 
 /** The sentence beside a field that cannot be taken as it is: seen at once, read out when the hand pauses. */
 export function FieldProblem({ id, children }: { id: string; children: string }) {
+  const inUnits = useUnits()
   const [rested, setRested] = useState('')
   useEffect(() => {
     const timer = setTimeout(() => setRested(children), PAUSE_MS)
@@ -19,7 +21,7 @@ export function FieldProblem({ id, children }: { id: string; children: string })
       tone="madder"
       style={{ fontSize: 15, lineHeight: 20, marginTop: 2 }}
     >
-      {children}
+      {inUnits(children)}
     </Words>
   )
 }

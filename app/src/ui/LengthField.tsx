@@ -17,6 +17,8 @@ type Props = {
 /** A length as people write it; the unit shown is the one meant when none is named. */
 export function LengthField({ typed, unit, onChange, placeholder, ...rest }: Props) {
   const meant = typed?.text ? typed.unit : unit
+  // What is assumed may be answered in other units than are meant here.
+  const answered = !typed?.text && placeholder && placeholder.includes('"') !== (meant === 'in')
   const named = /[a-z"'′″”]/i.test(typed?.text ?? '')
   return (
     <LimitedField
@@ -26,8 +28,7 @@ export function LengthField({ typed, unit, onChange, placeholder, ...rest }: Pro
       kind={meant === 'in' ? 'fraction' : 'number'}
       placeholder={placeholder?.replace(/ (mm|cm)$/, '')}
       value={typed?.text ?? ''}
-      // What is assumed may be answered in other units than are meant here.
-      suffix={named || (!typed?.text && placeholder?.includes('"') !== (meant === 'in')) ? undefined : meant}
+      suffix={named || answered ? undefined : meant}
       onChange={(text) => onChange({ text, unit })}
     />
   )

@@ -23,6 +23,7 @@ import { Why } from './Why'
 /** Build: the stack with its reasons and other ways, under the cloth in four questions until they are answered. */
 export function BuildStage({ tools, onDone }: StageProps) {
   const { advice, basis, stack, option } = useBuildPlan(tools)
+  const inUnits = useUnits()
   const [others, setOthers] = useState(false)
   // Asked as the stage opens: what is being answered stays where it is.
   const [answersFirst] = useState(wasTold(tools.piece.build.cloth))
@@ -36,7 +37,7 @@ export function BuildStage({ tools, onDone }: StageProps) {
       {answersFirst ? null : <ClothSection tools={tools} />}
       {stack ? (
         <>
-          <Section title={stackTitle(stack)} says={option?.because[0]?.text}>
+          <Section title={stackTitle(stack)} says={option?.because[0] && inUnits(option.because[0].text)}>
             {option ? null : <NotAdvised tools={tools} first={advice.options[0]} onTake={take} />}
             <StackSheet
               tools={tools}

@@ -3,6 +3,7 @@ import type { RecipeOption } from '@thimble/core/recipe'
 import { stackOf } from '@thimble/plan'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
+import { useUnits } from '@/ui/useUnits'
 import { Heading, Words } from '@/ui/Words'
 import { layerDetail, layerName, needleText, stackTitle } from '@/words/stackWords'
 
@@ -11,6 +12,7 @@ type Props = { option: RecipeOption; write: (mm: number) => string; onTake: () =
 /** Another way to build the stack, with what is different and the habit it belongs to. */
 export function RecipeChoice({ option, write, onTake }: Props) {
   const p = usePalette()
+  const inUnits = useUnits()
   const why = option.because.find((b) => b.rule.startsWith('back.'))
   const stack = stackOf(option)
   return (
@@ -32,7 +34,7 @@ export function RecipeChoice({ option, write, onTake }: Props) {
           <Words key={i} style={{ fontSize: 16 }}>{`${layerName(l.kind)}: ${layerDetail(l, write)}`}</Words>
         ))}
       <Words style={{ fontSize: 16 }}>{`Needle ${needleText(stack.needle)}`}</Words>
-      {why ? <Words soft>{why.text}</Words> : null}
+      {why ? <Words soft>{inUnits(why.text)}</Words> : null}
       <Button type="outline" title="Take this one" onPress={onTake} />
     </View>
   )

@@ -3,6 +3,7 @@ import { View } from 'react-native'
 import { Section } from '@/ui/Section'
 import { ThumbBar } from '@/ui/ThumbBar'
 import { TickLine } from '@/ui/TickLine'
+import { useUnits } from '@/ui/useUnits'
 import { Words } from '@/ui/Words'
 import { StageButton } from './StageButton'
 import type { StageProps } from './StageProps'
@@ -12,6 +13,7 @@ import { useBuilt } from './usePiece'
 /** Stitch: the list before the start, made from the stack that is really there, and the colours in order. */
 export function StitchStage({ tools, onDone }: StageProps) {
   const { piece, marked, set } = tools
+  const inUnits = useUnits()
   const built = useBuilt(tools)
   const lines = beforeStart(piece, built)
   const open = lines.filter(({ ticked }) => !ticked).length
@@ -33,7 +35,7 @@ export function StitchStage({ tools, onDone }: StageProps) {
         </View>
         {listsOf(built).cautions.map((c) => (
           <Words soft key={c.code}>
-            {c.text}
+            {inUnits(c.text)}
           </Words>
         ))}
         <Words soft>Power off to change a needle or clear a nest. Stay by the machine.</Words>

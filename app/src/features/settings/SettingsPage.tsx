@@ -10,6 +10,7 @@ import { NameField } from '@/ui/NameField'
 import { Page } from '@/ui/Page'
 import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
+import { useUnits } from '@/ui/useUnits'
 import { Words } from '@/ui/Words'
 import { TakeShopIn } from './TakeShopIn'
 import { type SettingsForm, useSettingsForm } from './useSettingsForm'
@@ -85,18 +86,19 @@ export function SettingsPage() {
 
 function HabitSection({ control }: Pick<SettingsForm, 'control'>) {
   const habits = useWatch({ control, name: 'habits' })
+  const inUnits = useUnits()
   return (
     <Section
       title="House habits"
       says="Where practitioners differ, the program follows yours and says so. The other way is still offered."
     >
       {habitQuestions.map((q) => (
-        <HabitBlock key={q.id} means={q.choices.find((c) => c.value === habits[q.id])?.means ?? ''}>
+        <HabitBlock key={q.id} means={inUnits(q.choices.find((c) => c.value === habits[q.id])?.means ?? '')}>
           <FormChoices
             control={control}
             name={`habits.${q.id}`}
             label={q.asks}
-            choices={q.choices.map((c) => ({ id: c.value, name: c.name }))}
+            choices={q.choices.map((c) => ({ id: c.value, name: inUnits(c.name) }))}
           />
         </HabitBlock>
       ))}
