@@ -154,14 +154,14 @@ async function knownDevice(server: ShopServer): Promise<Figure[]> {
  */
 function noteFirstCard(): void {
   const watching = new MutationObserver(() => {
-    if (!document.querySelector('[role=link][aria-label^="Large shop, piece 0."]')) return
+    if (!document.querySelector('a[href="/piece/large-0"]')) return
     watching.disconnect()
     requestAnimationFrame(() => setTimeout(() => Object.assign(window, { firstCardAt: performance.now() })))
   })
   watching.observe(document, { childList: true, subtree: true })
 }
 
-const firstCard = (page: Page) => page.getByRole('link', { name: /Large shop, piece 0\./ })
+const firstCard = (page: Page) => page.getByRole('link', { name: /^Large shop, piece 0\b/ })
 
 async function writesOfOneEdit(page: Page): Promise<number> {
   await firstCard(page).click()
