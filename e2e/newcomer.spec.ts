@@ -143,6 +143,7 @@ test('a draft of another make is set aside, and a part that is gone opens the pa
   )
   await page.getByRole('link', { name: 'Log' }).click()
   await expect(page.getByRole('heading', { name: 'Log', level: 1 })).toBeVisible()
+  expect(refused).toBeGreaterThan(1)
 })
 
 test('on paper the ticket is whole and without its bars, and the program can be put among others', async ({

@@ -26,8 +26,8 @@ const INSTALL = [
 const PRINT = [
   'html,body,div:has(main),[data-frame]{display:block!important;height:auto!important;overflow:visible!important;position:static!important;max-width:none!important}',
   '[role=navigation],[data-bar],[data-bar] *,button:not([aria-expanded]),[role=button]:not([aria-expanded]){display:none!important}',
-  '[data-frame],[data-frame] *{background-color:#fff!important;color:#000!important}',
-  'svg *{color:inherit!important}',
+  // Paper is white; swatches and drawings keep their colours.
+  '[data-frame]{background-color:#fff!important}[data-frame] *{color:#000!important}',
 ].join('')
 
 export function quickenStart(site) {

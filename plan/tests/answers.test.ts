@@ -12,7 +12,9 @@ import {
   sameAgain,
 } from '@thimble/plan'
 import { Piece, stageIds, type StageId } from '@thimble/contract'
-import { at, measured, mm, patched, polo, shelf } from './marramAndTide'
+import path from 'node:path'
+import { demoShop } from '../../demo/demoShop'
+import { at, hoop as hoopOf, measured, mm, patched, polo, shelf } from './marramAndTide'
 
 const known = { designId: 'tern', measures: measured }
 const done = (piece: Piece, stages: readonly StageId[], on = shelf): Piece =>
@@ -73,6 +75,20 @@ describe('a piece’s own copy of a design', () => {
   })
 })
 
+describe('a copy that was turned over', () => {
+  it('is drawn so before and after its marks are decided', () => {
+    const demo = demoShop(path.join(__dirname, '../../demo'))
+    const on = { ...demo, designs: Object.fromEntries(demo.designs.map((d) => [d.id, d])) }
+    const mirror = { scale: 1, rotate: 0, mirror: 'left-right' as const }
+    const piece = polo({ measure: { measures: measured, designId: 'design-tern', ownChange: mirror } })
+    const first = (of: Piece) => planPiece(of, on).marked.design.sketch![0]!.areas[0]!.slice(0, 2)
+    const [x, y] = on.designs['design-tern']!.summary!.sketch[0]!.areas[0]!
+    // It is centred, so that left and right change places about 0.
+    expect(first(piece)).toEqual([expect.closeTo(-x!, 1), expect.closeTo(y!, 1)])
+    expect(first(done(piece, ['measure'], on))).toEqual(first(piece))
+  })
+})
+
 describe('from the marks to the finish', () => {
   it('the marks are taken out before any iron, with what they were made with then', () => {
     const pale = done(polo({ measure: known, build: { cloth: { colour: '#fdfbf5' } } }), stageIds.slice(0, 4))
@@ -107,6 +123,15 @@ describe('the hoop', () => {
     const { hoop } = planPiece(piece, shelf)
     expect([hoop.chosen!.hoop, hoop.chosen!.fits]).toEqual([hoop.ranked[0]!.hoop, true])
     expect(done(piece, ['measure', 'build', 'hoop']).hoop).toMatchObject({ hoopId: hoop.ranked[0]!.hoop })
+  })
+
+  it('is not chosen for the worker where its ring would hang off the piece', () => {
+    // A ring 300 high over a chest 61 mm below the neck of an infant's bodysuit reaches over the neck.
+    const tall = { ...shelf, hoops: [hoopOf('tall', 150, 250)] }
+    const start = { item: { kind: 'infant-bodysuit', size: 'infant' }, placement: 'chest' } as const
+    const piece = polo({ measure: { designId: 'tern' } }, { ...start, family: 'infant-jersey' })
+    const { hoop } = planPiece(piece, tall)
+    expect([hoop.ranked[0]!.clothBeyondRing! < 0, hoop.chosen]).toEqual([true, null])
   })
 
   it('need not be there: with none in the stash the piece goes on, and asks once one is', () => {

@@ -62,6 +62,8 @@ const KeptDesign = z.strictObject({
   colours: z.array(Colour).max(2000),
   smallestLetterMm: z.number().nullable(),
   hull: Points,
+  /** What the piece did to the shelf's design; its sketch is drawn so. */
+  change: DesignChange.nullable().default(null),
 })
 
 /** The item as it was drawn when its marks were decided, in the item frame. */

@@ -15,7 +15,8 @@ import type { Shelf } from '../shelf'
 import { hoopingsOf } from './rowHoopings'
 
 /**
- * `ranked`: the hoops of the shelf as they suit today; `chosen`, `hoop`: the one picked, else the best that takes it. `method`: how it is held, as
+ * `ranked`: the hoops of the shelf as they suit today; `chosen`, `hoop`: the one picked, else the best that takes it.
+ * `method`: how it is held, as
  * picked, else as its stack was made for, else as advised. `misfits`: what of the stack does not suit that.
  */
 export type HoopPlan = {
@@ -42,10 +43,12 @@ export function planHoop({ piece, marked, stack, shop, hoops }: Ask): HoopPlan {
   const basis = basisOf(piece, marked.design, shop)
   const query = queryOf(basis, own && ringOf(own))
   const rank = (method: HoldingMethod): HoopChoice[] => rankFor(method, marked, hoops, style)
-  const asAdvised = rank(picked ?? chooseHolding(query).method)
+  const advised = picked ?? chooseHolding(query).method
+  const asAdvised = rank(advised)
   // Near an edge or in a corner no ring finds cloth enough, and the piece goes on top of it.
-  const ranked = holding || asAdvised.some((c) => c.fits) ? asAdvised : rank('floated')
-  const chosen = ranked.find((c) => (hoopId ? c.hoop === hoopId : c.fits)) ?? null
+  const heldSo = holding || asAdvised.some((c) => c.fits) ? advised : 'floated'
+  const ranked = heldSo === advised ? asAdvised : rank(heldSo)
+  const chosen = ranked.find((c) => (hoopId ? c.hoop === hoopId : standsChosen(c, heldSo))) ?? null
   const hoop = hoops.find((h) => h.id === chosen?.hoop) ?? null
   const advice = chooseHolding({
     ...queryOf(basis, hoop ? ringOf(hoop) : undefined),
@@ -56,6 +59,10 @@ export function planHoop({ piece, marked, stack, shop, hoops }: Ask): HoopPlan {
   const method = holding ?? advice.method
   return { ranked, chosen, hoop, advice, method, misfits: stack ? misfitsOf(stack, method, hoop) : [] }
 }
+
+/** One is only chosen for the worker where its ring, if it holds the cloth, lies on cloth all round. */
+const standsChosen = ({ fits, clothBeyondRing }: HoopChoice, held: HoldingMethod): boolean =>
+  fits && (held === 'floated' || held === 'backing-alone' || clothBeyondRing === null || clothBeyondRing >= 0)
 
 /** What of the cloth there is for the ring to lie on. */
 function roomUnder({ clothBeyondRing, ringInside }: HoopChoice, { placed }: Marked) {

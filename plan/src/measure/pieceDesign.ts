@@ -19,6 +19,8 @@ export type PieceDesign = {
   /** Its true hull when it was read from a file, else what its size is taken to be filled by; design frame. */
   hull: Point[]
   sketch: SketchBlock[] | null
+  /** What the piece does to the shelf's design; null: nothing. */
+  change: Piece['measure']['ownChange']
   assumed: boolean
   /** One was chosen that is not on this device: nothing may be planned by a guess of it. */
   missing: boolean
@@ -61,13 +63,14 @@ export function designOf(
   return shelved ? shelvedDesign(shelved, ownChange) : sizedDesign(ownDesign, Boolean(designId), usual)
 }
 
-function shelvedDesign(card: DesignCard, change: Piece['measure']['ownChange']): PieceDesign {
+/** A design of the shelf as a piece has it. */
+export function shelvedDesign(card: DesignCard, change: Piece['measure']['ownChange']): PieceDesign {
   const { mean, loadClass } = loadOf(card)
   const { id, name, width, height, kind, colours, smallestLetterMm, summary } = card
   const seen = { width, height, hull: hullOf(card), sketch: summary?.sketch ?? null, load: mean, smallestLetterMm }
   const own = change ? changeOutline(seen, change, card.source === 'artwork') : seen
   const asLoaded = own.load === mean ? loadClass : loadClassOf(own.load ?? mean)
-  return { id, name, kind, colours, ...own, loadClass: asLoaded, assumed: false, missing: false }
+  return { id, name, kind, colours, ...own, change, loadClass: asLoaded, assumed: false, missing: false }
 }
 
 function sizedDesign(own: Piece['measure']['ownDesign'], missing: boolean, usual: typeof STAND_IN): PieceDesign {
@@ -87,6 +90,7 @@ function sizedDesign(own: Piece['measure']['ownDesign'], missing: boolean, usual
     smallestLetterMm: null,
     hull: sizedHull(width, height, own.shape),
     sketch: null,
+    change: null,
     assumed: !typed[0] || !typed[1],
     missing,
   }

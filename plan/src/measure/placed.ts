@@ -2,7 +2,7 @@ import type { DesignCard, KeptMeasure, Piece } from '@thimble/contract'
 import type { PlacementPlan, TapeStep } from '@thimble/core/placement'
 import { applyPose } from '@thimble/core/plane'
 import { pointsOf } from '../flatPoints'
-import type { PieceDesign } from './pieceDesign'
+import { type PieceDesign, shelvedDesign } from './pieceDesign'
 import type { MeasurePlan } from './planMeasure'
 
 /** Where the designs lie and how a hand marks them: what a plan comes to, and what is kept of it once it is decided. */
@@ -27,15 +27,18 @@ export function markedOf(
   return { design: plan.design, placed: plan.placement, decided: false }
 }
 
+const alike = (a: number, b: number): boolean => Math.abs(a - b) < 1e-6
+
 /** The design as it was when the marks were decided; drawn by its sketch while the shelf's is still that large. */
 function keptDesign({ design }: KeptMeasure, designs: Readonly<Record<string, DesignCard>> = {}): PieceDesign {
   const { hull, ...known } = design
-  const shelved = design.id ? designs[design.id] : undefined
-  const same = shelved && shelved.width === design.width && shelved.height === design.height
+  const card = design.id ? designs[design.id] : undefined
+  const shelved = card && shelvedDesign(card, design.change)
+  const same = shelved && alike(shelved.width, design.width) && alike(shelved.height, design.height)
   return {
     ...known,
     hull: pointsOf(hull),
-    sketch: (same && shelved.summary?.sketch) || null,
+    sketch: (same && shelved.sketch) || null,
     assumed: false,
     missing: false,
   }
