@@ -58,8 +58,11 @@ describe('rankHoops', () => {
       clear: 10,
       ring: 'refused' as const,
     }
-    const item = { target, outline: rectangle(540, 700, { x: 0, y: 300 }), zones: [seam], tube: { width: 540 } }
-    expect(code({ hull: rectangle(84, 62), hoops: shelf, item }, 'large')).toContain('ring-on-zone')
+    const item = { target, outline: rectangle(540, 900, { x: 0, y: 300 }), zones: [seam], tube: { width: 540 } }
+    // The large ring, 194 wide, reaches to 187: it slides 11.02 toward the middle, which the field has room for.
+    const [large] = rankHoops({ hull: rectangle(84, 62), hoops: [shelf[0]!], item })
+    expect([large!.fits, large!.move.x, large!.move.y]).toEqual([true, expect.closeTo(11.02, 2), 0])
+    expect(code({ hull: rectangle(150, 62), hoops: shelf, item, rotations: [0] }, 'large')).toContain('ring-on-zone')
     expect(code({ hull: rectangle(84, 62), hoops: shelf, item }, 'small')).not.toContain('ring-on-zone')
     expect(
       code({ hull: rectangle(84, 62), hoops: shelf, item: { ...item, zones: [], tube: { width: 190 } } }, 'large'),

@@ -36,11 +36,7 @@ const NO_SLACK: Slack = { left: 0, right: 0, up: 0, down: 0 }
  * @example an 84 x 62 mm design centred in a 100 x 100 field: fits, clearance 8, slack 8 8 19 19
  */
 export function placeInHoop({ hull, field, pose, margin = 0 }: HoopPlacement): HoopFit {
-  if (hull.length === 0) throw new CoreError('degenerate', 'The design has no outline to place.', 'hull')
-  if (!Number.isFinite(pose.x + pose.y + pose.rotation)) {
-    throw new CoreError('bad-point', 'The pose has a value that is not a number.', 'pose')
-  }
-  requireFinite(hull, 'hull')
+  requirePlaceable(hull, pose)
   const outline = convexHull(hull)
   const shape = shrunkenField(field, margin)
   const turned = turnHull(outline, pose.rotation)
@@ -54,6 +50,14 @@ export function placeInHoop({ hull, field, pose, margin = 0 }: HoopPlacement): H
     skewTolerance: fits ? skewAtCentre(shape, turned, pose.x, pose.y) : 0,
     skewToleranceNudged: skewNudged(shape, outline, pose.rotation),
   }
+}
+
+/** @throws CoreError 'degenerate' without points, 'bad-point' for what is not a number */
+export function requirePlaceable(hull: readonly Point[], pose: Pose): void {
+  if (hull.length === 0) throw new CoreError('degenerate', 'The design has no outline to place.', 'hull')
+  if (!Number.isFinite(pose.x + pose.y + pose.rotation))
+    throw new CoreError('bad-point', 'The pose has a value that is not a number.', 'pose')
+  requireFinite(hull, 'hull')
 }
 
 function slackAt(field: ConvexField, hull: TurnedHull, pose: Pose): Slack {

@@ -1,37 +1,29 @@
-import { type Advice, caution, note, stop } from '../advice'
-import { writeName } from '../words/writeSaid'
+import { type Advice, stop } from '../advice'
 import type { NoSewZone } from '../placement/itemShape'
-import { applyPose, composePose, inversePose, type Point, type Pose, rotatePoint } from '../plane/point'
+import { composePose, type Point, type Pose, rotatePoint } from '../plane/point'
 import { rowFieldLength } from '../rows/rowFieldLength'
 import { splitHoopings } from '../rows/splitHoopings'
 import { convexHull } from '../plane/convexHull'
-import { boxesApart, gapBetween, insetOf, insidePolygon } from '../plane/polygonDistance'
 import { boxOf, rectangle } from '../plane/box'
 import { drawnArea } from '../plane/halfPlane'
-import { formatLength, roundDownToTape } from '../lengths/formatLength'
+import { formatLength } from '../lengths/formatLength'
 import type { LengthStyle } from '../lengths/units'
+import { fieldArea, fieldMiddle } from './fields/fieldSize'
 import { shrunkenField } from './fields/shrunkenField'
 import type { HoopField } from './hoopField'
+import type { HoopChoice, HoopChoiceSource } from './hoopChoice'
+import { fitReasons, isRoomy, leastSlack, type RingOnItem, ringReasons } from './hoopReasons'
 import { type HoopFit, placeInHoop } from './placeInHoop'
-import { worstAt } from './reach'
+import { reachOf, worstAt } from './reach'
+import { nearestPlaceForRing } from './ring/nearestPlaceForRing'
+import { clothBeyond, type Ring, ringOf, seeCloth, type SeenCloth, widthAcross, zonesUnder } from './ring/ringPlace'
 import { roomyCentre } from './roomyCentre'
 import { turnHull } from './turnedHull'
 
-/** A hoop on the shelf: its sewing field, its ring's outside, and where the notches cross seen from the field. */
-export type HoopChoiceSource = {
-  id: string
-  name: string
-  field: HoopField
-  outside: { width: number; height: number }
-  notchOffset?: Point
-  clamp?: boolean
-  maxThicknessMm?: number
-}
-
 /**
  * `hull` in the design frame; `target` and the item's outline, zones and tube in the item frame, when the design
- * goes on an item. `rotations`: turns the loading allows (default 0, 90, 180, 270). `holding` 'hooped' or 'clamped'
- * puts the cloth in the ring, so that the ring must go inside a tube and over no seam ridge.
+ * goes on an item. `rotations`: turns the loading allows, the best first (default 0, 90, 180, 270). `holding` 'hooped',
+ * 'clamped' or 'backing-under' puts the cloth in the ring, so that the whole ring must lie on it.
  */
 export type HoopQuery = {
   hull: Point[]
@@ -47,33 +39,22 @@ export type HoopQuery = {
   item?: { target: Pose; outline: Point[]; zones: readonly NoSewZone[]; tube: { width: number } | null }
 }
 
-/** One hoop judged. `pose`: the design in the hoop; `clothBeyondRing`: least cloth outside the ring in mm. */
-export type HoopChoice = {
-  hoop: string
-  fits: boolean
-  rotation: number
-  pose: Pose
-  fit: HoopFit
-  spareArea: number
-  clothBeyondRing: number | null
-  ringInside: boolean
-  hoopings: number
-  /** Where what is sewn at once lies on the item: the design, or the first group of a row. */
-  target: Pose | null
-  /** Width and height of what is sewn at once: the design, or the widest group of a row. */
-  size: { width: number; height: number }
-  reasons: Advice[]
-}
-
 type Write = (mm: number) => string
 
+/** Slack each way that makes a hoop a comfortable one (core.md section 5). */
 const COMFORT = 5
+/** Cloth wanted beyond the ring on every side (craft.md section 3). */
 const BEYOND_RING = 25
+const TOUCH = 1e-6
 
 /**
- * The hoops on the shelf, those that take the design first: with 5 mm or more of slack each way, then the least
- * spare area (less backing, better tension), then the turn nearest to none. The refused follow, each with why.
- * A hoop fits when some centre in its field takes the design: its middle where that will do. Rule: core.md section 5.
+ * The hoops on the shelf, those that take the design first: with 5 mm or more of slack each way, then the fewest
+ * hoopings, then the least spare area (less backing, better tension). The refused follow, each with why.
+ *
+ * The design need not lie in the middle of the field: of the places in its reach the one nearest the middle is taken at
+ * which the ring can lie, with 25 mm of cloth beyond it if there is such a place. Hooped, the whole ring lies on cloth,
+ * on tubes too; an open end under it or an opening within it refuses, so does a zip, snap, rivet, button or felled seam
+ * under it; a soft binding, collar or seam is a caution. Rule: core.md section 5.
  *
  * @throws CoreError as placeInHoop
  * @example 84 x 62 on a shelf of 100 x 100 and 240 x 150: the 100 comes first, slack 8 and 19
@@ -83,11 +64,21 @@ export function rankHoops(q: HoopQuery): HoopChoice[] {
   const write = (mm: number): string => formatLength(mm, q.style ?? { unit: 'mm' })
   const choices = q.hoops.map((hoop) => {
     const job = q.row ? rowJob(hoop, q.row) : { hull: whole, targets: q.item ? [q.item.target] : [], hoopings: 1 }
-    const tried = (q.rotations ?? [0, 90, 180, 270]).map((rotation) => tryTurn(hoop, job, rotation, q, write))
-    const best = tried.reduce((a, b) => (b.worth > a.worth ? b : a))
-    return judge(hoop, job, best, q, write)
+    return judge(hoop, job, bestTurn(hoop, job, q), q, write)
   })
-  return choices.sort((a, b) => compare(a, b) || a.hoop.localeCompare(b.hoop))
+  return choices.sort(compareChoices)
+}
+
+/** The order of hoops that were judged apart, as rankHoops has it. */
+export function compareChoices(a: HoopChoice, b: HoopChoice): number {
+  const roomy = (c: HoopChoice): number => Number(isRoomy(leastSlack(c.fit)))
+  return (
+    Number(b.fits) - Number(a.fits) ||
+    roomy(b) - roomy(a) ||
+    a.hoopings - b.hoopings ||
+    a.spareArea - b.spareArea ||
+    a.hoop.localeCompare(b.hoop)
+  )
 }
 
 /** How far past the field the design reaches, and whether it is the field's round corners that it does not go into. */
@@ -102,9 +93,12 @@ function tooLarge(field: HoopField, hull: Point[], pose: Pose, fit: HoopFit, q: 
   return stop('too-large', `The design reaches ${over} past the sewing field.`)
 }
 
-function compare(a: HoopChoice, b: HoopChoice): number {
-  const roomy = (c: HoopChoice): number => Number(isRoomy(least(c.fit)))
-  return Number(b.fits) - Number(a.fits) || roomy(b) - roomy(a) || a.hoopings - b.hoopings || a.spareArea - b.spareArea
+/** Whether a half turn of the design changes nothing for the hoop. */
+function sameUpsideDown({ field, notchOffset }: HoopChoiceSource, hull: readonly Point[]): boolean {
+  if (field.shape === 'polygon' || notchOffset?.x || notchOffset?.y) return false
+  const { left, right, top, bottom } = boxOf(hull)
+  const across = (p: Point): Point => ({ x: left + right - p.x, y: top + bottom - p.y })
+  return hull.every((p) => hull.some((o) => Math.hypot(o.x - across(p).x, o.y - across(p).y) < 1e-6))
 }
 
 /** What one hoop has to take at a time, where that lies on the item, and how often. */
@@ -123,43 +117,110 @@ function rowJob(hoop: HoopChoiceSource, { centres, motif, height, frame, offset 
   }
 }
 
-const least = ({ slack }: HoopFit): number => Math.min(slack.left, slack.right, slack.up, slack.down)
-const isRoomy = (slack: number): boolean => slack >= COMFORT - 1e-6
+/** `poses`: the design in the hoop at each of its targets. */
+type Turn = { poses: Pose[]; worth: number }
+/** As good as a turn can be: nothing more is looked for. */
+const BEST = 9
 
-type Turn = { pose: Pose; ring: RingOnItem; worth: number }
-
-/** One turn of the design in a hoop, judged cheaply: does it fit, may the ring lie there, is there room. */
-function tryTurn(hoop: HoopChoiceSource, job: Job, rotation: number, q: HoopQuery, write: Write): Turn {
-  const { hull } = job
-  const field = shrunkenField(hoop.field, q.margin ?? 0)
-  const turned = turnHull(hull, rotation)
-  const middle = middleOf(hoop.field)
-  const box = boxOf(hull.map((p) => rotatePoint(p, rotation)))
-  const centred = { x: middle.x - (box.left + box.right) / 2, y: middle.y - (box.top + box.bottom) / 2 }
-  const there = worstAt(field, turned, centred.x, centred.y).clearance
-  const centre = there >= -1e-6 ? centred : roomyCentre(field, turned)?.centre
-  const pose = { ...(centre ?? centred), rotation }
-  const ring = ringOnItem(hoop, pose, job.targets, q, write)
-  const refused = ring.reasons.some((r) => r.severity === 'stop')
-  return { pose, ring, worth: Number(Boolean(centre)) * 4 + Number(!refused) * 2 + Number(isRoomy(there)) }
+function bestTurn(hoop: HoopChoiceSource, job: Job, q: HoopQuery): Turn {
+  const rotations = q.rotations ?? [0, 90, 180, 270]
+  const alike = sameUpsideDown(hoop, job.hull)
+  let best: Turn | null = null
+  for (const [i, rotation] of rotations.entries()) {
+    if (alike && rotations.slice(0, i).includes((rotation + 180) % 360)) continue
+    const tried = tryTurn(hoop, job, rotation, q)
+    if (!best || tried.worth > best.worth) best = tried
+    if (best.worth >= BEST) break
+  }
+  return best!
 }
 
-function judge(
-  hoop: HoopChoiceSource,
-  { hull, hoopings, targets }: Job,
-  { pose, ring }: Turn,
-  q: HoopQuery,
-  write: Write,
-): HoopChoice {
+/** One turn of the design in a hoop: where it lies nearest to the middle, and how good that is. */
+function tryTurn(hoop: HoopChoiceSource, job: Job, rotation: number, q: HoopQuery): Turn {
+  const centred = centredPose(hoop.field, job.hull, rotation)
+  const field = shrunkenField(hoop.field, q.margin ?? 0)
+  const turned = turnHull(job.hull, rotation)
+  const room = worstAt(field, turned, centred.x, centred.y).clearance
+  const start = room >= -TOUCH ? centred : { ...centred, ...roomyCentre(field, turned)?.centre }
+  const fits = room >= -TOUCH || roomyCentre(field, turned) !== null
+  const everywhere = (pose: Pose): Pose[] => (job.targets.length > 0 ? job.targets.map(() => pose) : [pose])
+  if (!fits) return { poses: everywhere(centred), worth: 0 }
+  if (!q.item || job.targets.length === 0 || q.holding === 'floated')
+    return { poses: everywhere(start), worth: BEST - 1 + Number(isRoomy(room)) }
+  const placed = job.targets.map((target) => placeRing(hoop, job.hull, target, start, q))
+  return { poses: placed.map(({ pose }) => pose), worth: Math.min(...placed.map(({ worth }) => worth)) }
+}
+
+function centredPose(field: HoopField, hull: Point[], rotation: number): Pose {
+  const middle = fieldMiddle(field)
+  const box = boxOf(hull.map((p) => rotatePoint(p, rotation)))
+  return { x: middle.x - (box.left + box.right) / 2, y: middle.y - (box.top + box.bottom) / 2, rotation }
+}
+
+/**
+ * Where the ring can lie: with enough cloth beyond it before anything else, then with comfortable slack. What is best at
+ * all comes from there where it lies already, else from the nearest place in the reach.
+ */
+function placeRing(hoop: HoopChoiceSource, hull: Point[], target: Pose, start: Pose, q: HoopQuery): Placed {
+  const ring = ringOf(hoop)
+  const cloth = seeCloth(q.item!, target, start)
+  const turned = turnHull(hull, start.rotation)
+  const place = ({ beyond, spare, worth }: (typeof manners)[number]): Placed | null => {
+    const field = fieldLess(hoop.field, (q.margin ?? 0) + spare)
+    if (!field) return null
+    const there = worstAt(field, turned, start.x, start.y).clearance >= -TOUCH
+    if (there && liesWell(ring, cloth, beyond)) return { pose: start, worth: worth + 1 }
+    const reach = reachOf(field, turned).map((p) => ({ x: p.x - start.x, y: p.y - start.y }))
+    const move = nearestPlaceForRing(reach, ring, cloth, beyond)
+    return move && { pose: { ...start, x: start.x + move.x, y: start.y + move.y }, worth }
+  }
+  const first = place(manners[0])
+  if (first) return first
+  // Where the ring cannot lie at all, none of the finer manners need be tried.
+  const any = place(manners[3])
+  if (!any) return { pose: start, worth: 1 }
+  return place(manners[1]) ?? place(manners[2]) ?? any
+}
+
+type Placed = { pose: Pose; worth: number }
+
+/** How well a ring may lie, the best first: cloth beyond it before slack in the field. */
+const manners = [
+  { beyond: BEYOND_RING, spare: COMFORT, worth: 8 },
+  { beyond: BEYOND_RING, spare: 0, worth: 6 },
+  { beyond: 0, spare: COMFORT, worth: 4 },
+  { beyond: 0, spare: 0, worth: 2 },
+] as const
+
+function fieldLess(field: HoopField, margin: number): ReturnType<typeof shrunkenField> | null {
+  try {
+    return shrunkenField(field, margin)
+  } catch {
+    return null
+  }
+}
+
+const liesWell = (ring: Ring, cloth: SeenCloth, beyond: number): boolean =>
+  clothBeyond(ring, cloth) >= beyond && zonesUnder(ring, cloth.zones).every((zone) => zone.ring === 'caution')
+
+function judge(hoop: HoopChoiceSource, { hull, hoopings, targets }: Job, { poses }: Turn, q: HoopQuery, write: Write): HoopChoice {
+  const centred = centredPose(hoop.field, hull, poses[0]!.rotation)
+  const off = (pose: Pose): number => Math.hypot(pose.x - centred.x, pose.y - centred.y)
+  // The one that lies farthest off the middle has the least room.
+  const pose = poses.reduce((a, b) => (off(b) > off(a) + TOUCH ? b : a))
   const fit = placeInHoop({ hull, field: hoop.field, pose, margin: q.margin })
+  const move = { x: pose.x - centred.x, y: pose.y - centred.y }
+  const ring = ringOnItem(hoop, poses, targets, q)
   const reasons = fit.fits
-    ? [...fitReasons(fit, q, write), ...ring.reasons]
+    ? [...fitReasons({ fit, move, style: q.style ?? { unit: 'mm' } }), ...(q.holding === 'floated' ? [] : ringReasons(hoop, ring, q.thicknessMm, write))]
     : [tooLarge(hoop.field, hull, pose, fit, q, write)]
   return {
     hoop: hoop.id,
     fits: !reasons.some((r) => r.severity === 'stop'),
     rotation: pose.rotation,
-    pose,
+    pose: poses[0]!,
+    poses,
+    move,
     fit,
     spareArea: hoopings * (fieldArea(hoop.field) - Math.abs(drawnArea(hull))),
     clothBeyondRing: ring.beyond,
@@ -176,107 +237,23 @@ function sizeOf(hull: readonly Point[]): HoopChoice['size'] {
   return { width: right - left, height: bottom - top }
 }
 
-function fitReasons(fit: HoopFit, { style }: HoopQuery, write: Write): Advice[] {
-  const room = write(roundDownToTape(least(fit) + 1e-6, style ?? { unit: 'mm' }))
-  const turn = Math.floor(fit.skewToleranceNudged + 1e-6)
-  if (!isRoomy(least(fit)))
-    return [caution('tight', `Only ${room} to spare: it has to be hooped true to ${turn} degrees.`)]
-  return [note('room', `${room} or more to spare each way; up to ${turn} degrees askew can be dialled out.`)]
-}
+/** Room that a lower ring wants to go inside a tube, in mm. */
+const INTO_TUBE = 10
 
-type RingOnItem = { beyond: number | null; inside: boolean; reasons: Advice[] }
-
-/** Where the ring lies on the item, at each of its targets: over the edge, over a seam, inside the tube. */
 function ringOnItem(
   hoop: HoopChoiceSource,
-  pose: Pose,
+  poses: readonly Pose[],
   targets: readonly Pose[],
-  q: HoopQuery,
-  write: Write,
+  { item }: HoopQuery,
 ): RingOnItem {
-  const places = targets.map((target) => ringAt(hoop, composePose(target, inversePose(pose)), q, write))
-  if (!q.item || places.length === 0) return { beyond: null, inside: true, reasons: [] }
-  const told = new Map(places.flatMap((place) => place.reasons).map((r) => [r.text, r]))
+  if (!item || targets.length === 0) return { beyond: null, inside: true, tube: false, under: [] }
+  const ring = ringOf(hoop)
+  const seen = targets.map((target, i) => seeCloth(item, target, poses[i]!))
+  const across = Math.max(...targets.map((target, i) => widthAcross(ring, target, poses[i]!)))
   return {
-    beyond: Math.min(...places.map((place) => place.beyond ?? Infinity)),
-    inside: places.every((place) => place.inside),
-    reasons: [...told.values()],
+    beyond: Math.min(...seen.map((cloth) => clothBeyond(ring, cloth))),
+    inside: !item.tube || across + INTO_TUBE <= item.tube.width,
+    tube: item.tube !== null,
+    under: seen.flatMap((cloth) => zonesUnder(ring, cloth.zones)),
   }
-}
-
-function ringAt(
-  hoop: HoopChoiceSource,
-  frame: Pose,
-  { item, holding = 'hooped', thicknessMm }: HoopQuery,
-  write: Write,
-): RingOnItem {
-  if (!item) return { beyond: null, inside: true, reasons: [] }
-  const outside = rectangle(hoop.outside.width, hoop.outside.height).map((p) => applyPose(frame, p))
-  const opening = fieldBox(hoop.field).map((p) => applyPose(frame, p))
-  const beyond = insetOf(outside, item.outline)
-  const acrossTube = boxOf(outside).right - boxOf(outside).left
-  const inside = !item.tube || acrossTube + 10 <= item.tube.width
-  if (holding === 'floated') return { beyond, inside, reasons: [] }
-  return {
-    beyond,
-    inside,
-    reasons: [
-      ...(inside
-        ? []
-        : [
-            stop(
-              'ring-too-wide',
-              `The ring, ${write(hoop.outside.width)}, does not go inside the garment: float it or take a smaller hoop.`,
-            ),
-          ]),
-      ...thicknessReasons(hoop, thicknessMm),
-      ...(item.tube ? [] : edgeReasons(beyond, write)),
-      ...crossed(item.zones, outside, opening),
-    ],
-  }
-}
-
-function thicknessReasons(hoop: HoopChoiceSource, thickness?: number): Advice[] {
-  if (thickness === undefined || hoop.maxThicknessMm === undefined || thickness <= hoop.maxThicknessMm) return []
-  return [stop('too-thick', `The ring closes over ${hoop.maxThicknessMm} mm; this cloth is ${thickness} mm.`)]
-}
-
-function edgeReasons(beyond: number, write: Write): Advice[] {
-  if (beyond >= BEYOND_RING) return []
-  const text =
-    beyond < 0
-      ? `The ring hangs ${write(-beyond)} over the cloth’s edge: float it here.`
-      : `Only ${write(beyond)} of cloth beyond the ring, ${write(BEYOND_RING)} wanted: float it here.`
-  return [stop('cloth-too-small', text)]
-}
-
-/** Zones that the ring itself lies on: they meet its outside and are not wholly in its opening. */
-function crossed(zones: readonly NoSewZone[], outside: Point[], opening: Point[]): Advice[] {
-  const met = zones.filter((zone) => {
-    if (zone.ring === 'free' || boxesApart(zone.outline, outside) || gapBetween(zone.outline, outside) > 0) return false
-    return !zone.outline.every((p) => insidePolygon(p, opening))
-  })
-  const names = [...new Set(met.map((z) => `${z.ring}:${writeName(z.name)}`))]
-  return names.map((entry) => {
-    const [ring, name] = entry.split(':')
-    return ring === 'refused'
-      ? stop('ring-on-zone', `The ring would lie on the ${name}.`)
-      : caution('ring-near-zone', `The ring lies on the ${name}: open or flatten it first.`)
-  })
-}
-
-function fieldBox(field: HoopField): Point[] {
-  if (field.shape === 'polygon') return field.points
-  return rectangle(field.width, field.height)
-}
-
-function middleOf(field: HoopField): Point {
-  const box = boxOf(fieldBox(field))
-  return { x: (box.left + box.right) / 2, y: (box.top + box.bottom) / 2 }
-}
-
-function fieldArea(field: HoopField): number {
-  if (field.shape === 'polygon') return Math.abs(drawnArea(field.points))
-  if (field.shape === 'oval') return (Math.PI * field.width * field.height) / 4
-  return field.width * field.height - (4 - Math.PI) * field.cornerRadius ** 2
 }

@@ -1,7 +1,7 @@
 import type { Point } from '../plane/point'
 import type { Named } from '../words/said'
 
-export const zoneRings = ['refused', 'caution', 'free'] as const
+export const zoneRings = ['refused', 'caution', 'free', 'opening'] as const
 export const detailKinds = ['seam', 'fold', 'opening', 'button'] as const
 export const lineAxes = ['level', 'upright'] as const
 
@@ -12,7 +12,10 @@ export type NoSewZone = {
   outline: Point[]
   /** Distance the design keeps from it, in mm. */
   clear: number
-  /** 'refused': the ring may never lie on it; 'caution': it may, with care; 'free': it does not matter. */
+  /**
+   * 'refused': the ring may never lie on it; 'caution': it may, folded clear; 'free': it does not matter; 'opening': no
+   * cloth is there, so that it may not lie within the ring either.
+   */
   ring: (typeof zoneRings)[number]
 }
 
@@ -36,6 +39,9 @@ export type ReferenceLine = {
   clear?: number
 }
 
+/** Cloth beyond what is drawn, in mm by side: a sleeve's garment, the rest of a skirt. */
+type ClothOn = Partial<Record<'up' | 'right' | 'down' | 'left', number>>
+
 /** The item laid flat, in the item frame. */
 export type ItemShape = {
   outline: Point[]
@@ -45,4 +51,7 @@ export type ItemShape = {
   lines: ReferenceLine[]
   /** A closed garment hangs round the lower ring: the ring has to be narrower than `width` inside it. */
   tube: { width: number } | null
+  goesOn?: ClothOn
+  /** A tube is closed at its left and right; this where it is at an end too, as a bag's foot. */
+  closedEnd?: 'up' | 'down'
 }

@@ -43,6 +43,8 @@ export type Facts = {
   use: Use
   habits: HouseHabits
   ring?: Ring
+  clothBeyondRing?: number
+  ringInside?: boolean
 }
 
 const middle = ([low, high]: readonly [number, number]): number => (low + high) / 2
@@ -97,7 +99,7 @@ function requireQuery({ cloth, work }: RecipeQuery): void {
 /** @throws CoreError 'bad-cloth', 'bad-work' or 'bad-colour', with the field's path */
 export function factsOf(q: RecipeQuery): Facts {
   requireQuery(q)
-  const { cloth, work, use, habits, ring } = q
+  const { cloth, work, use, habits, ring, clothBeyondRing, ringInside } = q
   const row = familyFacts[cloth.family]
   const {
     stretchPercent: stretch,
@@ -139,5 +141,7 @@ export function factsOf(q: RecipeQuery): Facts {
     use,
     habits,
     ring,
+    clothBeyondRing,
+    ringInside,
   }
 }

@@ -20,6 +20,23 @@ const toBecause = (rule: HoldingRule, f: Facts): Because => ({
   ...(rule.habit ? { habit: rule.habit } : {}),
 })
 
+/** Clamps are offered where there is one; nobody is sent to a clamp or to loose backing without a reason. */
+function isOffered({ method, rank }: HoldingVerdict, { ring }: Facts): boolean {
+  if (method === 'clamped') return ring?.clamp === true
+  return method !== 'backing-under' || rank > 0
+}
+
+/**
+ * The ways that are open for a piece, the best first: the one asked for alone where it is not refused, else those that are
+ * offered by themselves, else whatever is left; none where all are refused.
+ */
+export function openHoldings(f: Facts, verdicts: readonly HoldingVerdict[], asked?: HoldingMethod): HoldingVerdict[] {
+  const open = verdicts.filter((v) => !v.refused)
+  const wanted = open.filter((v) => v.method === asked)
+  const offered = open.filter((v) => isOffered(v, f))
+  return wanted.length > 0 ? wanted : offered.length > 0 ? offered : open
+}
+
 /** Every method in order of rank, the refused ones last. */
 export function judgeHoldings(f: Facts): HoldingVerdict[] {
   const verdicts = holdingMethods.map((method) => {

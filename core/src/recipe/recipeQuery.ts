@@ -37,6 +37,10 @@ export type Ring = { outsideWidthMm: number; outsideHeightMm: number; clamp?: bo
 /** One kind of backing or topping on the shelf, with the largest piece that can be cut from it. */
 export type StashLine = { kind: string; widthMm: number; lengthMm: number; sheets?: number }
 
+/**
+ * `clothBeyondRing`: least cloth outside the ring in mm, negative where the ring hangs over its edge; `ringInside`: whether
+ * the lower ring goes inside the garment. Left out, they are not known and nothing follows from them.
+ */
 export type RecipeQuery = {
   cloth: Cloth
   work: Work
@@ -44,5 +48,7 @@ export type RecipeQuery = {
   holding?: HoldingMethod
   habits: HouseHabits
   ring?: Ring
+  clothBeyondRing?: number
+  ringInside?: boolean
   stash?: StashLine[]
 }

@@ -1,7 +1,7 @@
 import { clothFamilies, familyFacts } from './clothFacts'
 import { backingPlans } from './backings'
 import { type Facts, factsOf } from './facts'
-import { type HoldingVerdict, judgeHoldings, refusalsOf } from './holdings'
+import { type HoldingVerdict, judgeHoldings, openHoldings, refusalsOf } from './holdings'
 import { sheetsUnder, stackOf } from './layers'
 import { bobbinFor, needleFor, speedFor, tensionFor } from './needleAndThread'
 import type { Because, RecipeAdvice, RecipeOption, Refusal } from './recipeOption'
@@ -10,7 +10,9 @@ import type { BackingPlan } from './rules/backingPlan'
 import { type ToppingRule, otherToppings, toppingRules } from './rules/toppingRules'
 import { layerRules } from './rules/layerRules'
 import { stackLists } from './stackLists'
+import { holdingNotes } from './rules/holdingNotes'
 import { shortOf } from './stash'
+import { waysOut } from './waysOut'
 
 const MOST_OPTIONS = 5
 /** What another topping costs in rank: it is a variant of the best recipe, not a rival. */
@@ -30,20 +32,11 @@ export function recommendRecipe(q: RecipeQuery): RecipeAdvice {
   const f = factsOf(q)
   if (!familyFacts[q.cloth.family].covered) return { options: [], refused: [notCovered(f)] }
   const verdicts = judgeHoldings(f)
-  const wanted = verdicts.find((v) => v.method === q.holding && !v.refused)
-  const open = verdicts.filter((v) => !v.refused)
-  const offered = open.filter((v) => isOffered(v, q))
-  const options = ranked(f, wanted ? [wanted] : offered.length > 0 ? offered : open, q.stash)
+  const options = ranked(f, openHoldings(f, verdicts, q.holding), q.stash)
   return {
     options,
-    refused: [...(options.length === 0 ? [nothingHolds(f)] : []), ...refusalsOf(verdicts), ...schoolsRefuse(f)],
+    refused: [...(options.length === 0 ? nothingHolds(f, verdicts) : []), ...refusalsOf(verdicts), ...schoolsRefuse(f)],
   }
-}
-
-/** Clamps are offered where there is one; nobody is sent to a clamp or to loose backing without a reason. */
-function isOffered({ method, rank }: HoldingVerdict, q: RecipeQuery): boolean {
-  if (method === 'clamped') return q.ring?.clamp === true
-  return method !== 'backing-under' || rank > 0
 }
 
 function ranked(f: Facts, candidates: HoldingVerdict[], stash?: StashLine[]): RecipeOption[] {
@@ -132,9 +125,10 @@ const refusal = (what: string, rule: string, decided: string, text: string): Ref
   quiet: false,
 })
 
-function nothingHolds(f: Facts): Refusal {
-  const text = `Nothing holds ${f.name} for this design in this hoop: take a clamping hoop, or a lighter design that can be floated.`
-  return refusal('This design', 'hold.nothing-left', 'no recipe', text)
+/** That nothing holds it, and the ways out. */
+function nothingHolds(f: Facts, verdicts: readonly HoldingVerdict[]): Refusal[] {
+  const left = refusal('This design', holdingNotes.nothingLeft.id, 'no recipe', holdingNotes.nothingLeft.text(f))
+  return [left, ...waysOut(f, verdicts).map((because) => ({ what: 'A way out', because, quiet: false }))]
 }
 
 function notCovered(f: Facts): Refusal {

@@ -95,6 +95,7 @@ export const placementNames = {
   'zone.edge': 'item’s edge',
   'zone.armhole': 'armhole seam',
   'zone.neck-binding': 'neck binding',
+  'zone.neck-opening': 'neck opening',
   'zone.hood': 'hood',
   'zone.collar': 'collar',
   'zone.collar-seam': 'collar seam',

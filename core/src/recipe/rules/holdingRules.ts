@@ -14,6 +14,13 @@ export type HoldingRule = {
   text: (f: Facts) => string
 } & ({ refuses: true; quiet?: true } | { likes: number })
 
+/** Cloth wanted beyond the ring on every side for hooping (craft.md section 3). */
+const BEYOND_RING = 25
+/** Ways that put the cloth itself in the ring. */
+const inTheRing = ['hooped', 'clamped', 'backing-under'] as const
+const toRing = (rule: Omit<HoldingRule, 'method'> & { refuses: true }): HoldingRule[] =>
+  inTheRing.map((method) => ({ ...rule, method, id: method === 'hooped' ? rule.id : `${rule.id}.${method}` }))
+
 const thickForRing = (f: Facts): boolean => f.ring?.maxThicknessMm !== undefined && f.thickness > f.ring.maxThicknessMm
 
 export const holdingRules: readonly HoldingRule[] = [
@@ -84,6 +91,22 @@ export const holdingRules: readonly HoldingRule[] = [
     when: () => true,
     text: () => 'Backing alone is for free-standing pieces and patches; on cloth, hoop or float.',
   },
+  ...toRing({
+    id: 'hold.cloth-beyond-ring',
+    refuses: true,
+    when: (f) => f.clothBeyondRing !== undefined && f.clothBeyondRing < BEYOND_RING,
+    text: ({ clothBeyondRing: beyond = 0 }) =>
+      beyond < 0
+        ? `The ring hangs ${Math.ceil(-beyond)} mm over the cloth’s edge: hoop the backing and float the cloth.`
+        : `Only ${Math.floor(beyond)} mm of cloth lies beyond the ring, ${BEYOND_RING} mm are wanted: hoop the backing and float the cloth.`,
+  }),
+  ...toRing({
+    id: 'hold.ring-inside',
+    refuses: true,
+    habit: 'smallGarmentBulk',
+    when: (f) => f.ringInside === false,
+    text: () => 'The garment is narrower than the ring: take a smaller hoop, open a side seam, or float it.',
+  }),
 
   {
     id: 'hold.wovens-hooped',

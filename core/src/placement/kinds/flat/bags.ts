@@ -70,6 +70,7 @@ export const tote: ItemKind = {
           : [],
       tapes: [...flat.tapes, { id: 'hem', from: at(right + 40, 0), to: at(right + 40, m.hem) }],
       tube: { width: m.width },
+      closedEnd: 'down',
     }
   },
   levels: level,

@@ -70,6 +70,7 @@ export const pillowcase: ItemKind = {
       tapes: [...flat.tapes, { id: 'band', from: { x: right * 0.7, y: 0 }, to: { x: right * 0.7, y: -m.band } }],
       lines: [...flat.lines, { id: 'band', name: 'line.band-stitching', axis: 'level', at: -m.band }],
       tube: { width: m.width },
+      closedEnd: 'up',
     }
   },
   levels: widthLevel<'length'>(widthY),

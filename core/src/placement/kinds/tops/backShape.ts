@@ -30,7 +30,7 @@ export function backShape(m: Measures<'chestWidth' | 'neckWidth' | 'shoulderToUn
       { kind: 'seam', points: mirrored(seam) },
     ],
     zones: [
-      { id: 'collar', name: 'zone.collar-seam', outline: collar, clear: 10, ring: 'refused' },
+      { id: 'collar', name: 'zone.collar-seam', outline: collar, clear: 10, ring: 'caution' },
       ...front.zones.filter((z) => z.id.startsWith('armhole')),
     ],
     tapes: [

@@ -24,6 +24,9 @@ export const ribMeasure: MeasurementAsk = ask(
 
 type Sleeve = Measures<'sleeveHem' | 'sleeveLength', 'sleeveRib'>
 
+/** The garment that hangs on a sleeve, in mm. */
+const GARMENT = 550
+
 /** As much of a sleeve as lies flat when it is opened. */
 const LYING = 320
 
@@ -59,6 +62,7 @@ function sleeveShape(m: Sleeve): ItemShape {
       { id: 'centre', name: 'line.fold', axis: 'upright', at: 0 },
     ],
     tube: { width: m.sleeveHem },
+    goesOn: { up: GARMENT + Math.max(0, m.sleeveLength - LYING) },
   }
 }
 
@@ -145,6 +149,7 @@ function cuffShape(m: Measures<'cuffLength' | 'cuffDepth' | 'cuffHole'>): ItemSh
       right: 'line.buttonhole-end',
     }),
     tube: null,
+    goesOn: { up: GARMENT },
   }
 }
 
@@ -200,6 +205,7 @@ function collarShape(m: Measures<'collarFront' | 'collarEdge'>): ItemShape {
       { id: 'front', name: 'line.collar-front', axis: 'upright', at: 0 },
     ],
     tube: null,
+    goesOn: { up: GARMENT },
   }
 }
 

@@ -5,6 +5,9 @@ import type { DetailLine, ItemShape, NoSewZone, ReferenceLine, TapeLine } from '
 import type { Named } from '../../../words/said'
 import { type Top, topFrame } from './topFrame'
 
+/** A button on a placket, across, in mm. */
+const BUTTON = 11
+
 /** How a top is made up: what its neck is, what opens it, how long its sleeves are. Sizes in mm. */
 export type TopMake = {
   neck: 'collar' | 'crew' | 'hood'
@@ -22,6 +25,8 @@ export type TopMake = {
   foot: number
   /** Seam ridges keep this far. */
   seamClear?: number
+  /** Its seams are flat-felled: too hard for a ring to lie on. */
+  felled?: boolean
 }
 
 /** A top laid flat, face up: body, sleeves, neck and opening, drawn from its measurements. */
@@ -30,6 +35,7 @@ export function topShape(m: Top, make: TopMake): ItemShape {
   const outline = fromRightHalf([...neckEdge(m, make), tip, ...sleeve(m, make), underarm, ...side(m)])
   const seam = curve(tip, at(armhole.x, armhole.y), underarm, 8)
   const clear = make.seamClear ?? 10
+  const seams = make.felled ? 'refused' : 'caution'
   const { details, zones } = neckParts(m, make)
   const front = frontOpening(m, make)
   return {
@@ -44,8 +50,8 @@ export function topShape(m: Top, make: TopMake): ItemShape {
     zones: [
       ...front.zones,
       ...zones,
-      { id: 'armhole-left', name: 'zone.armhole', outline: strip(seam), clear, ring: 'refused' },
-      { id: 'armhole-right', name: 'zone.armhole', outline: strip(mirrored(seam)), clear, ring: 'refused' },
+      { id: 'armhole-left', name: 'zone.armhole', outline: strip(seam), clear, ring: seams },
+      { id: 'armhole-right', name: 'zone.armhole', outline: strip(mirrored(seam)), clear, ring: seams },
     ],
     tapes: [
       { id: 'chestWidth', from: at(-half, underarm.y + 22), to: at(half, underarm.y + 22) },
@@ -93,6 +99,11 @@ function straightTapes(m: Top) {
 
 function neckEdge(m: Top, { neck }: TopMake): Point[] {
   const { shoulder } = topFrame(m)
+  if (neck === 'crew') {
+    // The front's own edge: through the neck one sees the inside of the back.
+    const band = neckBand(m)
+    return [...band, shoulder]
+  }
   if (neck === 'hood') {
     const [w, h] = [m.neckWidth * 0.72, m.neckWidth * 1.15]
     return [
@@ -101,16 +112,10 @@ function neckEdge(m: Top, { neck }: TopMake): Point[] {
       shoulder,
     ]
   }
-  const rise = neck === 'collar' ? 12 : 0
-  const dip = neck === 'crew' ? m.neckDrop * 0.25 : 0
+  const rise = 12
   return [
-    at(0, shoulder.y - rise + dip),
-    ...curve(
-      at(m.neckWidth * 0.3, shoulder.y - rise - 2 + dip),
-      at(shoulder.x * 0.8, shoulder.y - rise + dip * 0.6),
-      shoulder,
-      4,
-    ),
+    at(0, shoulder.y - rise),
+    ...curve(at(m.neckWidth * 0.3, shoulder.y - rise - 2), at(shoulder.x * 0.8, shoulder.y - rise), shoulder, 4),
   ]
 }
 
@@ -134,17 +139,31 @@ function side(m: Top): Point[] {
   return curve(underarm, at((half + foot) / 2 - half * 0.02, (underarm.y + hem) / 2), at(foot, hem), 6).slice(1)
 }
 
+/** The upper edge of a rib at the neck, from the middle to the shoulder. */
+function neckBand(m: Top): Point[] {
+  const { shoulder } = topFrame(m)
+  const deep = Math.min(18, m.neckDrop * 0.4)
+  return curve(at(0, -deep), at(shoulder.x * 0.6, -deep), at(shoulder.x - 15, shoulder.y + 2), 8)
+}
+
+/** Where a collar or a hood stands open: nothing of the front lies above its neck seam. */
+function neckHole(seam: readonly Point[], shoulder: Point, neck: TopMake['neck']): Point[] {
+  const top = shoulder.y - (neck === 'hood' ? 400 : 60)
+  return fromRightHalf([at(0, top), at(shoulder.x, top), ...[...seam].reverse()])
+}
+
 function neckParts(m: Top, { neck }: TopMake): { details: DetailLine[]; zones: NoSewZone[] } {
   const { shoulder } = topFrame(m)
   const seam = curve(at(0, 0), at(shoulder.x * 0.72, 0), shoulder, 8)
   if (neck === 'crew') {
-    const band = curve(at(0, -18), at(shoulder.x * 0.6, -18), at(shoulder.x - 15, shoulder.y + 2), 8)
+    const band = neckBand(m)
     const rib = [...seam, ...[...band].reverse()]
+    const back = curve(at(-shoulder.x, shoulder.y), at(0, shoulder.y + m.neckDrop * 0.5), shoulder, 8)
     return {
-      details: [seam, mirrored(seam), band, mirrored(band)].map((points) => ({ kind: 'seam', points })),
+      details: [seam, mirrored(seam), back].map((points) => ({ kind: 'seam', points })),
       zones: [
-        { id: 'neck-left', name: 'zone.neck-binding', outline: rib, clear: 10, ring: 'refused' },
-        { id: 'neck-right', name: 'zone.neck-binding', outline: mirrored(rib), clear: 10, ring: 'refused' },
+        { id: 'neck-left', name: 'zone.neck-binding', outline: rib, clear: 10, ring: 'caution' },
+        { id: 'neck-right', name: 'zone.neck-binding', outline: mirrored(rib), clear: 10, ring: 'caution' },
       ],
     }
   }
@@ -160,8 +179,9 @@ function neckParts(m: Top, { neck }: TopMake): { details: DetailLine[]; zones: N
       { kind: 'seam', points: mirrored(collar), closed: true },
     ],
     zones: [
-      { id: 'collar-left', name, outline: collar, clear: 10, ring: 'refused' },
-      { id: 'collar-right', name, outline: mirrored(collar), clear: 10, ring: 'refused' },
+      { id: 'collar-left', name, outline: collar, clear: 10, ring: 'caution' },
+      { id: 'collar-right', name, outline: mirrored(collar), clear: 10, ring: 'caution' },
+      { id: 'neck', name: 'zone.neck-opening', outline: neckHole(seam, shoulder, neck), clear: 0, ring: 'opening' },
     ],
   }
 }
@@ -173,13 +193,19 @@ function frontOpening(m: Top, { opening }: TopMake): { details: DetailLine[]; zo
   const half = Math.min(opening.half, m.chestWidth * 0.03)
   const outline = rectangle(2 * half, to, at(0, to / 2))
   const count = opening.buttons ? Math.max(2, Math.round(to / 95)) : 0
-  const button = (i: number): DetailLine => ({ kind: 'button', points: [at(0, 14 + (i * (to - 24)) / count)] })
+  const buttons = Array.from({ length: count }, (_, i) => at(0, 14 + (i * (to - 24)) / count))
   return {
     details: [
       { kind: 'opening', points: outline, closed: true },
-      ...Array.from({ length: count }, (_, i) => button(i)),
+      ...buttons.map((where): DetailLine => ({ kind: 'button', points: [where] })),
     ],
-    zones: [{ id: 'placket', name: opening.name, outline, clear: opening.clear, ring: opening.ring }],
+    zones: [
+      { id: 'placket', name: opening.name, outline, clear: opening.clear, ring: opening.ring },
+      ...buttons.map((where, i): NoSewZone => ({
+        ...{ id: `button-${i + 1}`, name: 'zone.button', clear: 0, ring: 'refused' },
+        outline: rectangle(BUTTON, BUTTON, where),
+      })),
+    ],
   }
 }
 

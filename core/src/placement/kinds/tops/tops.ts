@@ -157,6 +157,7 @@ const jacketMake: TopMake = {
   sleeve: 'long',
   foot: 55,
   seamClear: 15,
+  felled: true,
   opening: { half: 10, to: 'hem', clear: 15, ring: 'refused', name: 'zone.zip-flap' },
 }
 export const workJacket: ItemKind = {

@@ -73,10 +73,10 @@ function bodysuitShape(m: Bodysuit) {
       ...[-0.6, 0, 0.6].map((k) => ({ kind: 'button' as const, points: [at(snaps * k, length - 9)] })),
     ],
     zones: [
-      zone('neck-left', 'zone.neck-binding', binding, 'refused'),
-      zone('neck-right', 'zone.neck-binding', mirrored(binding), 'refused'),
-      zone('leg-left', 'zone.leg-binding', legs, 'refused'),
-      zone('leg-right', 'zone.leg-binding', mirrored(legs), 'refused'),
+      zone('neck-left', 'zone.neck-binding', binding, 'caution'),
+      zone('neck-right', 'zone.neck-binding', mirrored(binding), 'caution'),
+      zone('leg-left', 'zone.leg-binding', legs, 'caution'),
+      zone('leg-right', 'zone.leg-binding', mirrored(legs), 'caution'),
       zone(
         'snaps',
         'zone.snaps',

@@ -10,6 +10,9 @@ import { garmentSizes } from '../tops/topMeasures'
 
 type Skirt = Measures<'hemRound' | 'hem'>
 
+/** A skirt's length as a part of its hem all round. */
+const LONG = 0.42
+
 /** How much of the skirt is drawn above the hem, opened out. */
 const SHOWN = 260
 
@@ -21,7 +24,7 @@ function openedHem(m: Skirt): Box {
 
 /** A skirt as it hangs, its hem half as wide as it is round. */
 function skirtSilhouette(m: Measures<'hemRound'>): ItemShape {
-  const [half, long] = [m.hemRound / 4, m.hemRound * 0.42]
+  const [half, long] = [m.hemRound / 4, m.hemRound * LONG]
   const waist = half * 0.46
   return {
     outline: fromRightHalf([
@@ -91,6 +94,7 @@ export const skirt: ItemKind = {
         { id: 'centre', name: 'line.centre-front', axis: 'upright', at: 0 },
       ],
       tube: null,
+      goesOn: { up: Math.max(0, m.hemRound * LONG + b.top) },
     }
   },
   silhouette: skirtSilhouette,

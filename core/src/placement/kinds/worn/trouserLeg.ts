@@ -57,6 +57,8 @@ function legShape(m: Leg) {
       { id: 'centre', name: 'line.leg-crease', axis: 'upright' as const, at: 0 },
     ],
     tube: { width: Math.min(m.hemWidth, m.thighWidth) },
+    // The seat and the other leg hang on it.
+    goesOn: { up: m.thighWidth },
   }
 }
 

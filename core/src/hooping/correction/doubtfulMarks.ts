@@ -1,0 +1,91 @@
+import { type Advice, stop } from '../../advice'
+import type { Point } from '../../plane/point'
+import { type PointPair, type RigidFit, rigidFit } from '../../plane/rigidFit'
+import type { Box } from '../../plane/box'
+
+/** Root mean square of what is left over, in mm, past which the marks do not tell one story. */
+const AGREE = 2
+/** A stretch that no cloth has in a ring. */
+const STRETCH = 0.1
+/** A ring reaches this far past the field it sews, in mm. */
+const RING = 40
+/** Marks nearer to each other than this are on one spot, where they were planned apart. */
+const ONE_SPOT = 1
+
+export type DoubtfulMarks = { pairs: PointPair[]; names: readonly string[]; fit: RigidFit; field: Box; write: (mm: number) => string }
+
+/** Marks that cannot be right, each named: said, not averaged away (core.md section 4). */
+export function doubtfulMarks(q: DoubtfulMarks): Advice[] {
+  const crowded = onOneSpot(q)
+  if (crowded.length > 0) return crowded
+  const beyond = beyondRing(q)
+  if (beyond.length > 0) return beyond
+  if (q.fit.rms <= AGREE) return stretched(q)
+  return [...swapped(q), ...offTheRest(q), ...stretched(q), disagreeing(q)].slice(0, 1)
+}
+
+const apart = (a: Point, b: Point): number => Math.hypot(a.x - b.x, a.y - b.y)
+
+function* couples(pairs: readonly PointPair[]): Generator<[number, number]> {
+  for (let i = 0; i < pairs.length; i++) for (let j = i + 1; j < pairs.length; j++) yield [i, j]
+}
+
+function onOneSpot({ pairs, names }: DoubtfulMarks): Advice[] {
+  return [...couples(pairs)].flatMap(([i, j]) => {
+    const [a, b] = [pairs[i]!, pairs[j]!]
+    if (apart(a.to, b.to) >= ONE_SPOT || apart(a.from, b.from) < 2 * ONE_SPOT) return []
+    return [stop('one-spot', `${cap(names[i]!)} and ${names[j]} lie on one spot: look again where each landed.`)]
+  })
+}
+
+function beyondRing({ pairs, names, field, write }: DoubtfulMarks): Advice[] {
+  return pairs.flatMap(({ to }, i) => {
+    const past = Math.max(field.left - to.x, to.x - field.right, field.top - to.y, to.y - field.bottom)
+    if (past <= RING) return []
+    return [stop('beyond-ring', `${cap(names[i]!)} would lie ${write(past)} past the field, outside the ring: look again.`)]
+  })
+}
+
+const rmsOf = (pairs: PointPair[]): number => {
+  try {
+    return rigidFit(pairs).rms
+  } catch {
+    return Infinity
+  }
+}
+
+/** Two changed over: with them the other way round the fit is far better. */
+function swapped({ pairs, names, fit }: DoubtfulMarks): Advice[] {
+  const tries = [...couples(pairs)].map(([i, j]) => {
+    const other = pairs.map((pair, k) => (k === i ? { ...pair, to: pairs[j]!.to } : k === j ? { ...pair, to: pairs[i]!.to } : pair))
+    return { i, j, rms: rmsOf(other) }
+  })
+  const best = tries.reduce((a, b) => (b.rms < a.rms ? b : a))
+  if (best.rms > fit.rms / 4) return []
+  return [stop('swapped', `${cap(names[best.i]!)} and ${names[best.j]} look changed over: turn them round, or look again.`)]
+}
+
+/** One far off the others: without it they agree. */
+function offTheRest({ pairs, names, fit, write }: DoubtfulMarks): Advice[] {
+  const without = pairs.map((_, i) => ({ i, rms: pairs.length > 2 ? rmsOf(pairs.filter((__, k) => k !== i)) : Infinity }))
+  const best = without.reduce((a, b) => (b.rms < a.rms ? b : a))
+  if (best.rms > fit.rms / 2) return []
+  const { pose } = rigidFit(pairs.filter((_, k) => k !== best.i))
+  const [sin, cos] = [Math.sin((pose.rotation * Math.PI) / 180), Math.cos((pose.rotation * Math.PI) / 180)]
+  const { from, to } = pairs[best.i]!
+  const there = { x: from.x * cos - from.y * sin + pose.x, y: from.x * sin + from.y * cos + pose.y }
+  return [stop('mark-off', `${cap(names[best.i]!)} lies ${write(apart(there, to))} off where the others put it: look again.`)]
+}
+
+const disagreeing = ({ fit, write }: DoubtfulMarks): Advice =>
+  stop('marks-disagree', `The marks do not agree: ${write(fit.rms)} off how they were drawn. Look again where each landed.`)
+
+function stretched({ fit: { stretch } }: DoubtfulMarks): Advice[] {
+  const most = Math.abs(stretch.along) > Math.abs(stretch.across) ? stretch.along : stretch.across
+  if (Math.abs(most) <= STRETCH) return []
+  const percent = `${Math.abs(most * 100).toFixed(0)} %`
+  const text = `The marks lie ${percent} ${most > 0 ? 'farther apart' : 'closer together'} than they were drawn: no cloth does that, look again.`
+  return [stop('stretch-unlikely', text)]
+}
+
+const cap = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)

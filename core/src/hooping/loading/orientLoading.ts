@@ -1,0 +1,165 @@
+import { type Advice, caution, note, stop } from '../../advice'
+import { CoreError } from '../../errors'
+import { formatLength } from '../../lengths/formatLength'
+import type { LengthStyle } from '../../lengths/units'
+import { rectangle } from '../../plane/box'
+import type { Point, Pose } from '../../plane/point'
+import type { Because } from '../../recipe/recipeOption'
+import { fieldBox, fieldMiddle } from '../fields/fieldSize'
+import type { HoopField } from '../hoopField'
+import { placeInHoop } from '../placeInHoop'
+
+export const ways = ['up', 'right', 'down', 'left'] as const
+/** A direction of the item as it lies face up, its top away from the worker. */
+export type Way = (typeof ways)[number]
+export type LoadingTurn = 0 | 90 | 180 | 270
+/** Round the hoop on the machine, its mount on the worker's left: the carriage there, the throat at the right. */
+export type MachineSide = 'carriage' | 'throat' | 'front' | 'back'
+
+/**
+ * `design.rotation` in the item frame; `extents`: cloth from the design's centre to the item's edge, mm; `layers` and
+ * `thickness` (mm) of what lies there; `closed`: sides on which the piece is closed round. `quarterTurns` false: only 0
+ * and 180 can be dialled. `names`: what the item's ways are called in a sentence.
+ */
+export type LoadingQuery = {
+  design: { width: number; height: number; rotation: number; hull?: Point[] }
+  extents: Record<Way, number>
+  layers: number
+  thickness: number
+  field: HoopField
+  margin?: number
+  quarterTurns: boolean
+  closed?: Partial<Record<Way, boolean>>
+  machine: { bed: 'flat' | 'free-arm'; throatDepth: number; throatHeight: number }
+  habit: 'bulk-away' | 'hem-to-user'
+  names?: Partial<Record<Way, string>>
+  style?: LengthStyle
+}
+
+/** `itemToHoop`: the item turned clockwise by `turn`, the design's centre (the item's origin here) on the field's middle. */
+export type Loading = {
+  turn: LoadingTurn
+  itemToHoop: Pose
+  sides: Record<MachineSide, { way: Way; reach: number }>
+  roll: { diameter: number; fits: boolean } | null
+  warnings: Advice[]
+  because: Because[]
+  others: { turn: LoadingTurn; text: string }[]
+}
+
+/** Turns in the order in which they are taken where they cost the same. */
+const order: readonly LoadingTurn[] = [0, 180, 90, 270]
+/** How much of a roll is cloth: the rest is air between its turns. */
+const PACKED = 0.6
+const usualNames: Record<Way, string> = { up: 'top', right: 'right side', down: 'foot', left: 'left side' }
+
+/**
+ * Which way up a piece is loaded, so that least of it goes into the throat: the turn of the item, what then lies on each
+ * side of the hoop, and the roll in the throat. Rule: core.md section 5, craft.md section 8.
+ *
+ * @throws CoreError 'bad-request' for extents, layers or a thickness that are not numbers from zero up, and as placeInHoop
+ * @example a polo's left chest, 520 down to the hem, 120 up: turned 180, the body goes out at the back
+ */
+export function orientLoading(q: LoadingQuery): Loading {
+  requireSound(q)
+  const takes = order.filter((turn) => (q.quarterTurns || turn % 180 === 0) && fitsTurned(q, turn))
+  const turn = choose(q, takes)
+  const roll = rollIn(q, turn)
+  return {
+    turn,
+    itemToHoop: { ...fieldMiddle(q.field), rotation: turn },
+    sides: sidesAt(q, turn),
+    roll,
+    warnings: warningsOf(q, takes, roll),
+    because: [whyOf(q, turn, takes)],
+    others: takes.filter((other) => other !== turn).map((other) => ({ turn: other, text: costOf(q, turn, other) })),
+  }
+}
+
+function requireSound({ extents, layers, thickness }: LoadingQuery): void {
+  const numbers = { ...extents, layers, thickness }
+  for (const [name, value] of Object.entries(numbers))
+    if (!(value >= 0) || !Number.isFinite(value))
+      throw new CoreError('bad-request', 'Extents, layers and thickness have to be numbers from zero up.', name)
+}
+
+/** The item's ways lie clockwise round it; a quarter turn clockwise brings each to the next side. */
+const wayAt = (side: Way, turn: LoadingTurn): Way => ways[(ways.indexOf(side) - turn / 90 + 4) % 4]!
+
+function sidesAt({ extents }: LoadingQuery, turn: LoadingTurn): Loading['sides'] {
+  const at = (side: Way) => ({ way: wayAt(side, turn), reach: extents[wayAt(side, turn)] })
+  return { carriage: at('left'), throat: at('right'), front: at('down'), back: at('up') }
+}
+
+function fitsTurned({ design, field, margin }: LoadingQuery, turn: LoadingTurn): boolean {
+  const hull = design.hull ?? rectangle(design.width, design.height)
+  return placeInHoop({ hull, field, margin, pose: { ...fieldMiddle(field), rotation: design.rotation + turn } }).fits
+}
+
+/** Cloth beyond the field on the side of the throat. */
+function beyondField({ extents, field }: LoadingQuery, turn: LoadingTurn): number {
+  return Math.max(0, extents[wayAt('right', turn)] - (fieldBox(field).right - fieldMiddle(field).x))
+}
+
+/** Cloth in the throat as reach x layers x thickness; a closed side that must be rolled counts double. */
+function costAt(q: LoadingQuery, turn: LoadingTurn): number {
+  const way = wayAt('right', turn)
+  const twice = q.closed?.[way] && beyondField(q, turn) > 0 ? 2 : 1
+  return q.extents[way] * q.layers * q.thickness * twice
+}
+
+function choose(q: LoadingQuery, takes: readonly LoadingTurn[]): LoadingTurn {
+  const [first = 0] = takes
+  if (q.machine.bed === 'free-arm' || (q.habit === 'hem-to-user' && takes.includes(0))) return first
+  return takes.reduce((best, turn) => (costAt(q, turn) < costAt(q, best) - 1e-9 ? turn : best), first)
+}
+
+function rollIn(q: LoadingQuery, turn: LoadingTurn): Loading['roll'] {
+  const long = beyondField(q, turn)
+  if (q.machine.bed === 'free-arm' || long <= 0) return null
+  const diameter = Math.sqrt((4 * q.layers * long * q.thickness) / (Math.PI * PACKED))
+  return { diameter, fits: diameter < q.machine.throatHeight && long <= q.machine.throatDepth }
+}
+
+function warningsOf(q: LoadingQuery, takes: readonly LoadingTurn[], roll: Loading['roll']): Advice[] {
+  const write = (mm: number): string => formatLength(Math.ceil(mm), q.style ?? { unit: 'mm' })
+  const warnings: Advice[] = []
+  if (takes.length === 0) warnings.push(stop('no-turn-fits', 'The design does not fit this field whichever way it is loaded.'))
+  if (roll && !roll.fits)
+    warnings.push(
+      caution(
+        'drags',
+        `The cloth in the throat will drag: a roll of ${write(roll.diameter)} where there are ${write(q.machine.throatHeight)} of height and ${write(q.machine.throatDepth)} of depth. Hold it up by hand, or load it another way.`,
+      ),
+    )
+  if (q.machine.bed === 'free-arm' && q.layers > 1)
+    warnings.push(note('one-layer', 'The piece hangs round the arm: see that no second layer lies on the bed.'))
+  return warnings
+}
+
+const nameOf = ({ names }: LoadingQuery, way: Way): string => names?.[way] ?? usualNames[way]
+
+function whyOf(q: LoadingQuery, turn: LoadingTurn, takes: readonly LoadingTurn[]): Because {
+  const decided = turn === 0 ? 'not turned' : `turned ${turn}`
+  if (q.machine.bed === 'free-arm')
+    return { rule: 'load.free-arm', decided, text: 'On a free arm the bulk hangs below: which way up does not matter.' }
+  if (q.habit === 'hem-to-user' && takes.includes(0)) {
+    const text = `House habit: ${nameOf(q, 'down')} toward you whenever it fits.`
+    return { rule: 'load.hem-to-user', decided, text, habit: 'loading' }
+  }
+  const text = `The ${nameOf(q, wayAt('right', turn))} goes into the throat: least cloth lies on that side.`
+  return { rule: 'load.least-in-throat', decided, text, habit: 'loading' }
+}
+
+/** What another way would cost. */
+function costOf(q: LoadingQuery, turn: LoadingTurn, other: LoadingTurn): string {
+  const write = (mm: number): string => formatLength(Math.round(mm), q.style ?? { unit: 'mm' })
+  const front = nameOf(q, wayAt('down', other))
+  if (q.machine.bed === 'free-arm') return `${cap(front)} toward you instead: it makes no difference on the arm.`
+  const more = q.extents[wayAt('right', other)] - q.extents[wayAt('right', turn)]
+  const cost = Math.abs(more) < 1 ? 'as much in the throat' : `${write(Math.abs(more))} ${more > 0 ? 'more' : 'less'} in the throat`
+  const twice = q.closed?.[wayAt('right', other)] && beyondField(q, other) > 0 ? ', on a closed side' : ''
+  return `${cap(front)} toward you instead: ${cost}${twice}.`
+}
+
+const cap = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
