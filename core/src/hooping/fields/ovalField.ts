@@ -103,40 +103,33 @@ function tipOf(a: number, b: number, margin: number): { sin: number; x: number }
 /**
  * Sine and cosine of the parameter of the ellipse point nearest to a first-quadrant point. The derivative g of the
  * squared distance has one falling root in the quadrant (Eberly, "Distance from a point to an ellipse"): Newton's
- * steps from the radial guess, and halving where they leave the quadrant.
+ * steps from the radial guess, and the direction half-way between the nearest known on either side where they leave it.
  */
 function footOnEllipse(a: number, b: number, x: number, y: number): [number, number] {
   const flat = a * a - b * b
+  const [ax, by] = [a * x, b * y]
   const size = Math.sqrt(a * y * (a * y) + b * x * (b * x))
   if (size === 0) return [1, 0]
-  let sin = (a * y) / size
-  let cos = (b * x) / size
-  for (let i = 0; i < 12; i++) {
-    const g = -a * x * sin + b * y * cos + flat * sin * cos
-    const slope = -a * x * cos - b * y * sin + flat * (cos * cos - sin * sin)
+  let [sin, cos] = [(a * y) / size, (b * x) / size]
+  let [lowSin, lowCos, highSin, highCos] = [0, 1, 1, 0]
+  for (let i = 0; i < 60; i++) {
+    const g = -ax * sin + by * cos + flat * sin * cos
+    const slope = -ax * cos - by * sin + flat * (cos * cos - sin * sin)
+    // On the long axis g is nought at its end too, but rises from there.
+    if (g > 0 || (g === 0 && slope >= 0)) [lowSin, lowCos] = [sin, cos]
+    else [highSin, highCos] = [sin, cos]
     const step = -g / slope
-    if (!(slope < 0) || Math.abs(step) > 0.5) break
-    const s = sin + cos * step
-    const c = cos - sin * step
-    if (s < 0 || c < 0) break
+    let s = sin + cos * step
+    let c = cos - sin * step
+    const astray = !(slope < 0) || Math.abs(step) > 0.5 || s * lowCos < c * lowSin || s * highCos > c * highSin
+    if (astray) [s, c] = [lowSin + highSin, lowCos + highCos]
     const norm = Math.sqrt(s * s + c * c)
+    const far = Math.abs((s * cos - c * sin) / norm)
     sin = s / norm
     cos = c / norm
-    if (Math.abs(step) < 1e-8) return [sin, cos]
+    if (far < 1e-9) break
   }
-  return footByHalving(a, b, x, y)
-}
-
-function footByHalving(a: number, b: number, x: number, y: number): [number, number] {
-  let [low, high] = [0, Math.PI / 2]
-  for (let i = 0; i < 52; i++) {
-    const t = (low + high) / 2
-    const [sin, cos] = [Math.sin(t), Math.cos(t)]
-    if (-a * x * sin + b * y * cos + (a * a - b * b) * sin * cos > 0) low = t
-    else high = t
-  }
-  const t = (low + high) / 2
-  return [Math.sin(t), Math.cos(t)]
+  return [sin, cos]
 }
 
 function swapped(field: ConvexField): ConvexField {
