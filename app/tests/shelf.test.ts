@@ -18,7 +18,7 @@ const after = (state: ShelfState, ...changes: Change[]): ShelfState =>
 const put = (id: string): Change => ({ kind: 'put', resource: 'pieces', id, body: piece(id) })
 const finish = (id: string): Patch<Piece> => {
   const { shop } = empty
-  const plans = planPiece(piece(id), { shop, designs: {}, hoops: [], supplies: [] })
+  const plans = planPiece(piece(id), { shop, designs: {}, machines: [], hoops: [], supplies: [] })
   return keepStage(piece(id), 'finish', plans, '2026-11-22T10:00:00.000Z')!
 }
 const at = (revision: number, doc: Piece): ChangedThing => ({

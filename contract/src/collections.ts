@@ -2,6 +2,7 @@ import { collection, type Collection, type Document } from './collection'
 import type { CollectionName } from './collectionNames'
 import { DesignCard } from './design/designCard'
 import { SavedItem } from './item'
+import { Machine } from './machine'
 import { Piece } from './piece/piece'
 import { Hoop, Supply, Thread } from './stash'
 
@@ -10,6 +11,7 @@ const NO_DATE = '9999-12-31'
 
 /** The registry: everything a shop keeps as documents, by its name on the wire, in the order it is taken in. */
 export const collections = {
+  machines: collection(Machine),
   hoops: collection(Hoop),
   supplies: collection(Supply),
   threads: collection(Thread),

@@ -1,7 +1,7 @@
 import { isFieldOutline } from '@thimble/core/hooping'
 import { supplyKinds, threadFibres, threadWeights } from '@thimble/core/recipe'
 import { z } from './sentences'
-import { Colour, Kept, Millimetres, Name, Note, Point } from './stored'
+import { Colour, Id, Kept, Millimetres, Name, Note, Point } from './stored'
 
 /** A side of a sewing field. */
 const FieldSide = z.number().min(10, 'A field is 10 mm at least.').max(2000, 'A field is 2 metres at most.')
@@ -26,13 +26,21 @@ export const HoopField = z.discriminatedUnion('shape', [
 ])
 export const Size = z.strictObject({ width: Millimetres, height: Millimetres })
 
+/** How a ring closes; one with magnets clamps. */
+export const closings = ['screw', 'lever', 'frame'] as const
+
 export const Hoop = Kept.extend({
   name: Name,
   field: HoopField,
   outside: Size,
+  /** Where the notches cross, from the field's centre; null: in it. */
   notchOffset: Point.nullable().default(null),
+  closes: z.enum(closings).default('screw'),
+  /** Held by magnets and not by an inner ring. */
   clamp: z.boolean().default(false),
   maxThicknessMm: z.number().positive('It has to be more than zero.').max(50).nullable().default(null),
+  /** Machines that take it; none named: all do. */
+  machines: z.array(Id).max(50).default([]),
   note: Note.default(''),
 })
 export type Hoop = z.infer<typeof Hoop>

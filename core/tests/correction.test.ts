@@ -50,7 +50,13 @@ describe('correctHooping', () => {
 
   it('brings every design to its mark within the machine’s steps, at all four turns and mirrored', () => {
     const shift = fc.double({ min: -8, max: 8, noNaN: true })
-    const input = fc.tuple(shift, shift, fc.double({ min: -12, max: 12, noNaN: true }), fc.constantFrom(0, 90, 180, 270), fc.boolean())
+    const input = fc.tuple(
+      shift,
+      shift,
+      fc.double({ min: -12, max: 12, noNaN: true }),
+      fc.constantFrom(0, 90, 180, 270),
+      fc.boolean(),
+    )
     fc.assert(
       fc.property(input, ([x, y, askew, quarter, mirrored]) => {
         const hull = rectangle(30, 20).map((p) => ({ x: (mirrored ? -1 : 1) * p.x + 2, y: p.y }))
@@ -80,10 +86,25 @@ describe('correctHooping', () => {
     const fields: HoopField[] = [
       { shape: 'rect', width: 100, height: 90, cornerRadius: 12 },
       { shape: 'oval', width: 120, height: 96 },
-      { shape: 'polygon', points: [{ x: -50, y: -45 }, { x: 50, y: -40 }, { x: 45, y: 45 }, { x: -45, y: 42 }] },
+      {
+        shape: 'polygon',
+        points: [
+          { x: -50, y: -45 },
+          { x: 50, y: -40 },
+          { x: 45, y: 45 },
+          { x: -45, y: 42 },
+        ],
+      },
     ]
     const hull = rectangle(76, 52)
-    const shelf = [{ id: 'large', name: 'Large', field: { ...square, width: 200, height: 200 }, outside: { width: 240, height: 240 } }]
+    const shelf = [
+      {
+        id: 'large',
+        name: 'Large',
+        field: { ...square, width: 200, height: 200 },
+        outside: { width: 240, height: 240 },
+      },
+    ]
     const input = fc.tuple(
       fc.constantFrom(...fields),
       fc.double({ min: -18, max: 18, noNaN: true }),
@@ -98,7 +119,11 @@ describe('correctHooping', () => {
           placeInHoop({ hull: hull.map((p) => ({ x: p.x * scale, y: p.y * scale })), field: within, pose }).fits
         expect(fitsExact).toBe(fits(exact))
         if (fitsExact) return expect(remedies).toEqual([])
-        const [moved, turned, scaled] = [remedy(remedies, 'move-cloth'), remedy(remedies, 'turn-cloth'), remedy(remedies, 'scale')]
+        const [moved, turned, scaled] = [
+          remedy(remedies, 'move-cloth'),
+          remedy(remedies, 'turn-cloth'),
+          remedy(remedies, 'scale'),
+        ]
         if (moved) {
           expect(fits({ ...exact, x: x + moved.dx, y: y + moved.dy })).toBe(true)
           // All round at a hair less than that distance, nothing fits.
@@ -110,13 +135,23 @@ describe('correctHooping', () => {
         }
         if (turned) {
           expect(fits({ ...exact, rotation: rotation + turned.degrees })).toBe(true)
-          for (let d = 0; d < Math.abs(turned.degrees) - 0.02; d += 0.5) expect([fits({ ...exact, rotation: rotation + d }), fits({ ...exact, rotation: rotation - d })]).toEqual([false, false])
+          for (let d = 0; d < Math.abs(turned.degrees) - 0.02; d += 0.5)
+            expect([fits({ ...exact, rotation: rotation + d }), fits({ ...exact, rotation: rotation - d })]).toEqual([
+              false,
+              false,
+            ])
         }
         if (scaled) {
           expect(fits(exact, scaled.factor)).toBe(true)
           expect(fits(exact, scaled.factor + 0.001)).toBe(false)
         } else expect(fits(exact, 0.8)).toBe(false)
-        const rank = remedies.map((r) => (r.kind === 'scale' ? (r.factor >= 0.95 ? 0 : 9) : ['move-part', 'move-cloth', 'turn-cloth', 'other-hoop'].indexOf(r.kind) + 1))
+        const rank = remedies.map((r) =>
+          r.kind === 'scale'
+            ? r.factor >= 0.95
+              ? 0
+              : 9
+            : ['move-part', 'move-cloth', 'turn-cloth', 'other-hoop'].indexOf(r.kind) + 1,
+        )
         expect(rank).toEqual([...rank].sort((a, b) => a - b))
         expect(remedy(remedies, 'other-hoop')?.hoop).toBe(fits(exact, 1, shelf[0]!.field) ? 'large' : undefined)
       }),
@@ -131,13 +166,21 @@ describe('correctHooping', () => {
     ]
     const found = correctHooping(ask({ x: 0, y: 0, rotation: 0 }, { hull: parts.flatMap((p) => p.hull), parts }))
     // The name reaches 54, the field 50.
-    expect(remedy(found.remedies, 'move-part')).toMatchObject({ part: 'name', dx: expect.closeTo(-4, 5), dy: expect.closeTo(0, 5) })
+    expect(remedy(found.remedies, 'move-part')).toMatchObject({
+      part: 'name',
+      dx: expect.closeTo(-4, 5),
+      dy: expect.closeTo(0, 5),
+    })
   })
 
   it('says what hands have to do, rounded up to the tape', () => {
-    const { remedies } = correctHooping(ask({ x: -13.3, y: -21, rotation: 0 }, { field: { ...square, cornerRadius: 0 } }))
+    const { remedies } = correctHooping(
+      ask({ x: -13.3, y: -21, rotation: 0 }, { field: { ...square, cornerRadius: 0 } }),
+    )
     // 84 x 62 in 100 x 100 leaves 8 and 19.
-    expect(remedy(remedies, 'move-cloth')!.text).toBe('Loosen, move the cloth 6 mm to the right and 2 mm toward you, press again.')
+    expect(remedy(remedies, 'move-cloth')!.text).toBe(
+      'Loosen, move the cloth 6 mm to the right and 2 mm toward you, press again.',
+    )
   })
 
   it.each([
@@ -156,9 +199,15 @@ describe('correctHooping', () => {
     const texts = (measured: Point[]): string[] =>
       correctHooping({ ...ask({ x: 0, y: 0, rotation: 2 }), measured, names }).warnings.map((w) => w.text)
     expect(texts(off)).toEqual(['The right dot lies 14 mm off where the others put it: look again.'])
-    expect(texts([at[0]!, { x: -140, y: 0 }, at[2]!, at[3]!])[0]).toBe('The left dot would lie 90 mm past the field, outside the ring: look again.')
-    const wide = landed({ x: 0, y: 0, rotation: 0 }).slice(0, 3).map((p) => ({ x: p.x * 1.12, y: p.y }))
-    expect(correctHooping({ ...ask(target), planned: planned.slice(0, 3), measured: wide }).warnings[0]!.code).toBe('stretch-unlikely')
+    expect(texts([at[0]!, { x: -140, y: 0 }, at[2]!, at[3]!])[0]).toBe(
+      'The left dot would lie 90 mm past the field, outside the ring: look again.',
+    )
+    const wide = landed({ x: 0, y: 0, rotation: 0 })
+      .slice(0, 3)
+      .map((p) => ({ x: p.x * 1.12, y: p.y }))
+    expect(correctHooping({ ...ask(target), planned: planned.slice(0, 3), measured: wide }).warnings[0]!.code).toBe(
+      'stretch-unlikely',
+    )
   })
 
   it('warns of a knit stretched over 2 %, and of no woven', () => {
@@ -178,7 +227,9 @@ describe('correctHooping', () => {
       }
       return 'none'
     }
-    expect(code(() => correctHooping({ ...ask(target), planned: planned.slice(0, 1), measured: planned.slice(0, 1) }))).toBe('degenerate')
+    expect(
+      code(() => correctHooping({ ...ask(target), planned: planned.slice(0, 1), measured: planned.slice(0, 1) })),
+    ).toBe('degenerate')
     expect(code(() => correctHooping({ ...ask(target), measured: planned.slice(1) }))).toBe('bad-request')
     expect(code(() => correctHooping({ ...ask(target), machine: { ...machine, moveStep: -1 } }))).toBe('bad-machine')
   })
@@ -186,7 +237,10 @@ describe('correctHooping', () => {
 
 describe('cornerFromEdges', () => {
   it('finds a corner that was turned, however its points were taken', () => {
-    const turned = fc.tuple(fc.double({ min: -179, max: 179, noNaN: true }), fc.double({ min: 5, max: 90, noNaN: true }))
+    const turned = fc.tuple(
+      fc.double({ min: -179, max: 179, noNaN: true }),
+      fc.double({ min: 5, max: 90, noNaN: true }),
+    )
     fc.assert(
       fc.property(turned, ([turn, far]) => {
         const at = (x: number, y: number): Point => {
@@ -194,18 +248,30 @@ describe('cornerFromEdges', () => {
           return { x: p.x + 20, y: p.y - 10 }
         }
         const found = cornerFromEdges({ a: [at(-far - 40, 0), at(-far, 0)], b: [at(0, -far), at(0, -far - 30)] })
-        expect([found.corner.x, found.corner.y, found.square]).toEqual([expect.closeTo(20, 6), expect.closeTo(-10, 6), expect.closeTo(0, 4)])
+        expect([found.corner.x, found.corner.y, found.square]).toEqual([
+          expect.closeTo(20, 6),
+          expect.closeTo(-10, 6),
+          expect.closeTo(0, 4),
+        ])
         expect(angle(found.turn - turn)).toBeCloseTo(0, 6)
       }),
     )
   })
 
   it('says how far it is from square, and refuses edges that run alike', () => {
-    const a: [Point, Point] = [{ x: 0, y: 0 }, { x: 50, y: 0 }]
-    const edge = (degrees: number): [Point, Point] => [{ x: 60, y: 5 }, { x: 60 + Math.cos((degrees * Math.PI) / 180), y: 5 + Math.sin((degrees * Math.PI) / 180) }]
+    const a: [Point, Point] = [
+      { x: 0, y: 0 },
+      { x: 50, y: 0 },
+    ]
+    const edge = (degrees: number): [Point, Point] => [
+      { x: 60, y: 5 },
+      { x: 60 + Math.cos((degrees * Math.PI) / 180), y: 5 + Math.sin((degrees * Math.PI) / 180) },
+    ]
     expect(cornerFromEdges({ a, b: edge(87) }).square).toBeCloseTo(3, 6)
     expect(cornerFromEdges({ a, b: edge(93) }).square).toBeCloseTo(3, 6)
     expect(() => cornerFromEdges({ a, b: edge(4) })).toThrow(expect.objectContaining({ code: 'degenerate' }))
-    expect(() => cornerFromEdges({ a: [a[0], a[0]], b: edge(90) })).toThrow(expect.objectContaining({ code: 'degenerate' }))
+    expect(() => cornerFromEdges({ a: [a[0], a[0]], b: edge(90) })).toThrow(
+      expect.objectContaining({ code: 'degenerate' }),
+    )
   })
 })

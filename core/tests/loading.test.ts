@@ -74,6 +74,8 @@ describe('orientLoading', () => {
 
   it('says what another way would cost', () => {
     const { others } = orientLoading({ ...polo, names: { down: 'hem', up: 'neck' } })
-    expect(others.find((o) => o.turn === 0)!.text).toBe('Hem toward you instead: 15 mm less in the throat, on a closed side.')
+    expect(others.find((o) => o.turn === 0)!.text).toBe(
+      'Hem toward you instead: 15 mm less in the throat, on a closed side.',
+    )
   })
 })

@@ -58,7 +58,9 @@ const liesOnCloth = (one: HoopChoiceSource, target: Pose, pose: Pose, { item }: 
   }
   const openings = item.zones.filter((zone) => zone.ring === 'opening')
   if (item.outline.some(framed) || openings.some((zone) => zone.outline.some(framed))) return false
-  return rimPoints(one, frame).every((p) => inside(p, item.outline) && !openings.some((zone) => inside(p, zone.outline)))
+  return rimPoints(one, frame).every(
+    (p) => inside(p, item.outline) && !openings.some((zone) => inside(p, zone.outline)),
+  )
 }
 
 /** Hard things the rim would lie on, by a grid: within the ring's outside and not wholly in the field. */
@@ -70,7 +72,11 @@ const overHardThings = (one: HoopChoiceSource, target: Pose, pose: Pose, { item 
     if (ring !== 'refused') return false
     const seen = outline.map((p) => applyPose(back, p))
     const [xs, ys] = [seen.map((p) => p.x), seen.map((p) => p.y)]
-    const meets = Math.min(...xs) < x + one.outside.width / 2 && Math.max(...xs) > x - one.outside.width / 2 && Math.min(...ys) < y + one.outside.height / 2 && Math.max(...ys) > y - one.outside.height / 2
+    const meets =
+      Math.min(...xs) < x + one.outside.width / 2 &&
+      Math.max(...xs) > x - one.outside.width / 2 &&
+      Math.min(...ys) < y + one.outside.height / 2 &&
+      Math.max(...ys) > y - one.outside.height / 2
     return meets && !seen.every((p) => Math.abs(p.x) <= field.width / 2 && Math.abs(p.y) <= field.height / 2)
   })
 }
@@ -81,7 +87,11 @@ const cases = itemKinds.flatMap((kind) =>
     return [...new Set(sizes)].map((size) => {
       const measures = presetMeasures(kind, size.id)
       const design = usualDesign(kind, rule, measures) ?? { width: 80, height: 60 }
-      return { name: `${kind.id} ${size.id} ${rule.id}`, design, plan: planPlacement({ kind: kind.id, placement: rule.id, measures, design }) }
+      return {
+        name: `${kind.id} ${size.id} ${rule.id}`,
+        design,
+        plan: planPlacement({ kind: kind.id, placement: rule.id, measures, design }),
+      }
     })
   }),
 )
@@ -96,9 +106,11 @@ describe('a ring on the items of the catalogue', () => {
         const one = shelf.find((h) => h.id === choice.hoop)!
         if (choice.fits) {
           if (!liesOnCloth(one, target, choice.pose, plan)) wrong.push(`${name} ${one.id} leaves the cloth`)
-          if (!placeInHoop({ hull, field: one.field, pose: choice.pose }).fits) wrong.push(`${name} ${one.id} leaves the field`)
+          if (!placeInHoop({ hull, field: one.field, pose: choice.pose }).fits)
+            wrong.push(`${name} ${one.id} leaves the field`)
         } else if (!choice.ringInside) continue
-        else if (aSlideWouldDo(one, hull, target, plan)) wrong.push(`${name} ${one.id} refused: ${choice.reasons.map((r) => r.code).join()}`)
+        else if (aSlideWouldDo(one, hull, target, plan))
+          wrong.push(`${name} ${one.id} refused: ${choice.reasons.map((r) => r.code).join()}`)
       }
     }
     expect(wrong).toEqual([])

@@ -125,13 +125,13 @@ describe('the hoop', () => {
     expect(done(piece, ['measure', 'build', 'hoop']).hoop).toMatchObject({ hoopId: hoop.ranked[0]!.hoop })
   })
 
-  it('is not chosen for the worker where its ring would hang off the piece', () => {
+  it('has the piece floated on it where its ring would hang off', () => {
     // A ring 300 high over a chest 61 mm below the neck of an infant's bodysuit reaches over the neck.
     const tall = { ...shelf, hoops: [hoopOf('tall', 150, 250)] }
     const start = { item: { kind: 'infant-bodysuit', size: 'infant' }, placement: 'chest' } as const
     const piece = polo({ measure: { designId: 'tern' } }, { ...start, family: 'infant-jersey' })
     const { hoop } = planPiece(piece, tall)
-    expect([hoop.ranked[0]!.clothBeyondRing! < 0, hoop.chosen]).toEqual([true, null])
+    expect([hoop.ranked[0]!.clothBeyondRing! < 0, hoop.chosen!.fits, hoop.method]).toEqual([true, true, 'floated'])
   })
 
   it('need not be there: with none in the stash the piece goes on, and asks once one is', () => {

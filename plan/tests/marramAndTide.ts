@@ -26,6 +26,7 @@ const tern = DesignCard.parse({
 export const shelf: Shelf = {
   shop,
   designs: { tern },
+  machines: [],
   hoops: [hoop('square', 100, 100), hoop('snug', 86, 64), hoop('small', 60, 60)],
   supplies: [],
 }

@@ -98,7 +98,10 @@ describe('the plan of a piece', () => {
       ['snug', true],
       ['small', false],
     ])
-    expect(hooping.chosen!.fit.slack).toEqual({ left: 8, right: 8, up: 19, down: 19 })
+    // Loaded with the neck into the throat, so the design lies a quarter turned: its 84 mm run up and down.
+    const { left, right, up, down } = hooping.chosen!.fit.slack
+    expect([left, right, up, down].map((mm) => Math.round(mm * 1e6) / 1e6)).toEqual([19, 19, 8, 8])
+    expect([hooping.chosen!.loading!.turn, hooping.chosen!.loading!.sides.throat.way]).toEqual([90, 'up'])
     expect(hooping.method).toBe('hooped')
     const mesh = build.stack!.layers.find((l) => l.role === 'backing')!
     expect(mesh.piece).toEqual({ widthMm: 174, heightMm: 190 })

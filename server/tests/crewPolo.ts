@@ -13,7 +13,7 @@ export function crewPolo(id: string, patch: Patch<Piece> = {}): Piece {
   return Piece.parse(apply(structuredClone(blank), patch))
 }
 
-const emptyShelf: Shelf = { shop: Shop.parse({}), designs: {}, hoops: [], supplies: [] }
+const emptyShelf: Shelf = { shop: Shop.parse({}), designs: {}, machines: [], hoops: [], supplies: [] }
 
 /** What marks its record done at `when`. */
 export const recorded = (piece: Piece, when: string): Patch<Piece> =>

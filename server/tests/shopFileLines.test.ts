@@ -59,7 +59,16 @@ it('is one JSON text and stands a document a line, which comes in cut in any bit
     expect(lists.filter((list) => list === 'pieces')).toHaveLength(demo.pieces.length)
   }
   expect(file.split('\n').filter((line) => /^,?\{"id":/.test(line))).toHaveLength(
-    [demo.hoops, demo.supplies, demo.threads, demo.designs, demo.packedDesigns, demo.items, demo.pieces].flat().length,
+    [
+      demo.machines,
+      demo.hoops,
+      demo.supplies,
+      demo.threads,
+      demo.designs,
+      demo.packedDesigns,
+      demo.items,
+      demo.pieces,
+    ].flat().length,
   )
 })
 

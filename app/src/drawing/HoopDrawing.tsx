@@ -1,14 +1,15 @@
-import type { HoopChoice, HoopField } from '@thimble/core/hooping'
+import type { HoopChoice } from '@thimble/core/hooping'
 import { applyPose, rectangle } from '@thimble/core/plane'
 import Svg, { G, Path } from 'react-native-svg'
 import { usePalette } from '@/theme/PaletteProvider'
 import { clothInk } from './clothInk'
 import { HoopRing } from './HoopRing'
+import type { DrawnHoop } from './InHoop'
 import { PlacedSketch, type Sketch } from './PlacedSketch'
 import { type View, toPath } from './scale'
 
 type Props = {
-  hoop: { name: string; field: HoopField; outside: { width: number; height: number } }
+  hoop: DrawnHoop
   choice?: HoopChoice
   design?: { width: number; height: number }
   sketch?: Sketch
@@ -31,7 +32,7 @@ export function HoopDrawing({ hoop, choice, design, sketch = null, cloth, size, 
   return (
     <Svg width={size} height={size} role="img" aria-label={`${hoop.name}, to scale`}>
       <G>
-        <HoopRing view={view} field={hoop.field} outside={hoop.outside} inside={cloth} />
+        <HoopRing view={view} field={hoop.field} outside={hoop.outside} notchOffset={hoop.notchOffset} inside={cloth} />
         {box ? (
           <Path
             d={toPath(view, box)}

@@ -1,4 +1,3 @@
-import type { HoopField } from '@thimble/core/hooping'
 import type { LengthStyle } from '@thimble/core/lengths'
 import type { ItemShape } from '@thimble/core/placement'
 import {
@@ -18,6 +17,7 @@ import Svg, { G, Line, Path, Rect } from 'react-native-svg'
 import { usePalette } from '@/theme/PaletteProvider'
 import { clothInk } from './clothInk'
 import { HoopRing } from './HoopRing'
+import type { DrawnHoop } from './InHoop'
 import { ItemOutline } from './ItemOutline'
 import { labelPlaces } from './labelPlaces'
 import { MarkSymbols } from './MarkSymbols'
@@ -39,7 +39,7 @@ type Props = {
   order?: readonly string[]
   measuring?: boolean
   sketch?: Sketch
-  hoop?: { field: HoopField; outside: { width: number; height: number }; pose: Pose; target: Pose | null } | null
+  hoop?: (DrawnHoop & { pose: Pose; target: Pose | null }) | null
 }
 
 const TAPE = 20
@@ -103,7 +103,9 @@ function Cloth({ view, placed, colour, hoop, ring }: Part & { ring: Pose | null 
     <>
       <ItemOutline view={view} item={placed.item} colour={colour} edge={p.ink} own={p.madder} />
       <Line x1={middle} x2={middle} y1={0} y2={view.height} stroke={ink.line} strokeWidth={1.2} strokeDasharray="2 5" />
-      {hoop && ring ? <HoopRing view={view} field={hoop.field} outside={hoop.outside} pose={ring} /> : null}
+      {hoop && ring ? (
+        <HoopRing view={view} field={hoop.field} outside={hoop.outside} notchOffset={hoop.notchOffset} pose={ring} />
+      ) : null}
     </>
   )
 }

@@ -7,15 +7,15 @@ import { builtOf, markedOf, type MeasurePlan, planBuild, planHoop, planMeasure, 
  * again at Measure, and what was decided is never worked out at all.
  */
 type Ask = [piece: Piece, shelf: Shelf]
-const [item, measure, build, hoop] = [
+const [item, measure, build] = [
   (...[piece]: Ask) => piece.item,
   (...[piece]: Ask) => piece.measure,
   (...[piece]: Ask) => piece.build,
-  (...[piece]: Ask) => piece.hoop,
 ]
-const [shop, designs, hoops, supplies] = [
+const [shop, designs, machines, hoops, supplies] = [
   (...[, shelf]: Ask) => shelf.shop,
   (...[, shelf]: Ask) => shelf.designs,
+  (...[, shelf]: Ask) => shelf.machines,
   (...[, shelf]: Ask) => shelf.hoops,
   (...[, shelf]: Ask) => shelf.supplies,
 ]
@@ -35,17 +35,34 @@ export const selectMarked = createSelector([keptMarks, livePlan, designs], (kept
 )
 const markedDesign = (...ask: Ask) => selectMarked(...ask).design
 
+const held = createSelector(
+  [hoopId, (...[piece]: Ask) => piece.hoop.holding, (...[piece]: Ask) => piece.hoop.kept],
+  (hoopId, holding, kept) => ({ hoopId, holding, kept }),
+)
+
 export const selectBuild = createSelector(
-  [item, build, hoop, markedDesign, shop, hoops, supplies, designs],
-  (item, build, hoop, design, shop, hoops, supplies, designs) =>
-    planBuild({ item, build, hoop }, design, { shop, hoops, supplies, designs }),
+  [item, build, held, markedDesign, shop, hoops, supplies],
+  (item, build, hoop, design, shop, hoops, supplies) =>
+    planBuild({ item, build, hoop }, design, { shop, hoops, supplies }),
 )
 
 export const selectBuilt = createSelector([build, selectBuild], builtOf)
 const builtStack = (...ask: Ask) => selectBuilt(...ask).stack
 
+/** What of the stage a hoop is chosen by: where the marks landed afterwards changes nothing of that. */
+const ringed = createSelector(
+  [
+    hoopId,
+    (...[piece]: Ask) => piece.hoop.holding,
+    (...[piece]: Ask) => piece.hoop.machineId,
+    (...[piece]: Ask) => piece.hoop.turn,
+    (...[piece]: Ask) => piece.hoop.lineUp,
+  ],
+  (hoopId, holding, machineId, turn, lineUp) => ({ hoopId, holding, machineId, turn, lineUp }),
+)
+
 export const selectHoop = createSelector(
-  [item, build, hoop, selectMarked, builtStack, shop, hoops],
-  (item, build, hoop, marked, stack, shop, hoops) =>
-    planHoop({ piece: { item, build, hoop }, marked, stack, shop, hoops }),
+  [item, measure, build, ringed, selectMarked, builtStack, shop, hoops, machines],
+  (item, measure, build, hoop, marked, stack, shop, hoops, machines) =>
+    planHoop({ piece: { item, measure, build, hoop }, marked, stack, shop, hoops, machines }),
 )

@@ -21,7 +21,8 @@ export function useNamed<Name extends CollectionName>(resource: Name): Docs[Name
 export function usePlanShelf(): Shelf {
   const shop = useShelf((s) => s.shop)
   const designs = useShelf((s) => s.docs.designs)
+  const machines = useNamed('machines')
   const hoops = useNamed('hoops')
   const supplies = useNamed('supplies')
-  return useMemo(() => ({ shop, designs, hoops, supplies }), [shop, designs, hoops, supplies])
+  return useMemo(() => ({ shop, designs, machines, hoops, supplies }), [shop, designs, machines, hoops, supplies])
 }

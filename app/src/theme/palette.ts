@@ -16,7 +16,8 @@ export type Palette = Record<
   | 'tape'
   | 'onTape'
   | 'table'
-  | 'ring',
+  | 'ring'
+  | 'upright',
   string
 >
 
@@ -38,6 +39,7 @@ export const light: Palette = {
   onTape: '#4A3F1E',
   table: '#E8E1D3',
   ring: '#9CA3AB',
+  upright: '#CBC7BD',
 }
 
 export const dark: Palette = {
@@ -58,4 +60,5 @@ export const dark: Palette = {
   onTape: '#2A2410',
   table: '#12171C',
   ring: '#7C858E',
+  upright: '#2F3841',
 }

@@ -2,8 +2,7 @@ import { clothFamilies } from '@thimble/core/recipe'
 import { type FaultId, faultIds, howBads, verdicts } from '@thimble/core/records'
 import { z } from '../sentences'
 import { TypedLength } from '../length'
-import { HoopField, Size } from '../stash'
-import { Colour, Id, Note, OwnId, Pose } from '../stored'
+import { Colour, Id, Note } from '../stored'
 import { Basis, ChosenStack, Holding, KeptStack, TopThread, Use } from './stack'
 import { KeptList, stageOf, Ticks } from './stages'
 
@@ -27,28 +26,6 @@ export const BuildStage = stageOf(
 )
 export type BuildStage = z.infer<typeof BuildStage>
 export type KeptBuild = BuildStage['kept'][number]
-
-/** Hoop: which one and how the piece is held; decided: the hoop as it was, where the design lies in it, and why. */
-export const HoopStage = stageOf(
-  { hoopId: Id.nullable().default(null), holding: Holding.nullable().default(null) },
-  {
-    hoop: z
-      .strictObject({ id: Id, name: z.string().max(120), field: HoopField, outside: Size, clamp: z.boolean() })
-      .nullable(),
-    /** Where the design lies in the hoop; null: not known. */
-    pose: Pose.nullable(),
-    target: Pose.nullable(),
-    /** A row's motifs sewn at once, hooping by hooping; null: all in one. */
-    groups: z
-      .array(z.strictObject({ from: z.int(), to: z.int(), centre: z.number() }))
-      .max(10_000)
-      .nullable(),
-    holding: Holding,
-    because: z.array(OwnId).max(20),
-  },
-)
-export type HoopStage = z.infer<typeof HoopStage>
-export type KeptHooping = HoopStage['kept'][number]
 
 /** Stitch: the list before the start; decided: the list as it stood, for the stack that was really there. */
 export const StitchStage = stageOf(

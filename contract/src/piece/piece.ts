@@ -3,7 +3,8 @@ import { z } from '../sentences'
 import { CustomItem } from '../item'
 import { Id, Kept, LocalDate, Name, Note } from '../stored'
 import { MeasureStage } from './measureStage'
-import { BuildStage, FinishStage, HoopStage, StitchStage } from './otherStages'
+import { HoopStage } from './hoopStage'
+import { BuildStage, FinishStage, StitchStage } from './otherStages'
 
 type Placed = { item: { kind: string; own: CustomItem | null }; measure: { placement: string } }
 

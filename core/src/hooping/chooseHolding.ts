@@ -9,11 +9,12 @@ import { waysOut } from '../recipe/waysOut'
 export type HoldingQuery = RecipeQuery
 
 export type HoldingChoice = { method: HoldingMethod; allowed: boolean; because: Because[] }
-/** `waysOut`: what may be changed where every way is refused. */
+/** `worth`: how much speaks for the method; `waysOut`: what may be changed where every way is refused. */
 export type HoldingAdvice = {
   method: HoldingMethod | 'none'
   because: Because[]
   choices: HoldingChoice[]
+  worth: number
   waysOut: Because[]
 }
 
@@ -34,8 +35,14 @@ export function chooseHolding(q: HoldingQuery): HoldingAdvice {
     because: refused ? [refused] : because,
   }))
   const [best] = openHoldings(f, verdicts, q.holding)
-  if (!best) return { method: 'none', because: [nothingLeft(f)], choices, waysOut: waysOut(f, verdicts) }
-  return { method: best.method, because: best.because.length > 0 ? best.because : [plainReason(best, f)], choices, waysOut: [] }
+  if (!best) return { method: 'none', because: [nothingLeft(f)], choices, worth: 0, waysOut: waysOut(f, verdicts) }
+  return {
+    method: best.method,
+    because: best.because.length > 0 ? best.because : [plainReason(best, f)],
+    choices,
+    worth: best.rank,
+    waysOut: [],
+  }
 }
 
 function nothingLeft(f: Facts): Because {

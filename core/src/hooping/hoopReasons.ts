@@ -30,7 +30,10 @@ export function fitReasons({ fit, move, style }: Fitting): Advice[] {
   const slid = slidReason(move, style)
   if (!isRoomy(leastSlack(fit)))
     return [caution('tight', `Only ${room} to spare: it has to be hooped true to ${turn} degrees.`), ...slid]
-  return [note('room', `${room} or more to spare each way; up to ${turn} degrees askew can still be dialled straight.`), ...slid]
+  return [
+    note('room', `${room} or more to spare each way; up to ${turn} degrees askew can still be dialled straight.`),
+    ...slid,
+  ]
 }
 
 /** Off the middle, so that the ring lies on cloth: what is dialled then. */
@@ -43,7 +46,12 @@ function slidReason({ x, y }: Point, style: LengthStyle): Advice[] {
   return [note('off-middle', text)]
 }
 
-export function ringReasons(hoop: HoopChoiceSource, ring: RingOnItem, thickness: number | undefined, write: (mm: number) => string): Advice[] {
+export function ringReasons(
+  hoop: HoopChoiceSource,
+  ring: RingOnItem,
+  thickness: number | undefined,
+  write: (mm: number) => string,
+): Advice[] {
   return [
     ...(ring.inside ? [] : [tooWide(hoop, write)]),
     ...thicknessReasons(hoop, thickness),
@@ -78,8 +86,14 @@ function underReasons({ under }: RingOnItem): Advice[] {
   const met = new Map(under.map((zone) => [`${zone.ring}:${writeName(zone.name)}`, zone]))
   return [...met.values()].map(({ ring, name }) => {
     if (ring === 'opening')
-      return stop('ring-on-opening', `The ${writeName(name)} would lie within the ring, so the cloth hangs slack: float it here.`)
+      return stop(
+        'ring-on-opening',
+        `The ${writeName(name)} would lie within the ring, so the cloth hangs slack: float it here.`,
+      )
     if (ring === 'refused') return stop('ring-on-zone', `The ring would lie on the ${writeName(name)}.`)
-    return caution('ring-near-zone', `The ring lies on the ${writeName(name)}: fold it clear before you close the ring.`)
+    return caution(
+      'ring-near-zone',
+      `The ring lies on the ${writeName(name)}: fold it clear before you close the ring.`,
+    )
   })
 }

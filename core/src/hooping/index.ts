@@ -3,9 +3,22 @@ export { type Correction, type CorrectionQuery, correctHooping } from './correct
 export { cornerFromEdges, type FoundCorner } from './correction/cornerFromEdges'
 export { dialledPose, type MachineSteps } from './correction/machineSteps'
 export type { DesignPart, Remedy } from './correction/remedies'
+export {
+  type Loading,
+  type LoadingQuery,
+  type LoadingTurn,
+  type MachineSide,
+  orientLoading,
+  type Way,
+  ways,
+} from './loading/orientLoading'
+export { fieldFromNotches } from './fieldFromNotches'
+export { fieldMiddle } from './fields/fieldSize'
+export { type HoldingStep, holdingSteps, type HoldingTask } from './holdingSteps'
 export type { HoopField } from './hoopField'
 export { isFieldOutline } from './isFieldOutline'
 export { type HoopFit, type HoopPlacement, placeInHoop, type Slack } from './placeInHoop'
 export type { HoopChoice, HoopChoiceSource } from './hoopChoice'
 export { compareChoices, type HoopQuery, rankHoops } from './rankHoops'
+export { type Trace, traceOutline, type TraceQuery } from './trace/traceOutline'
 export { scaleToFit } from './scaleToFit'

@@ -165,6 +165,10 @@ function placeRing(hoop: HoopChoiceSource, hull: Point[], target: Pose, start: P
   const ring = ringOf(hoop)
   const cloth = seeCloth(q.item!, target, start)
   const turned = turnHull(hull, start.rotation)
+  // Where it may stay in the middle it does, with little room as with much.
+  const room = worstAt(shrunkenField(hoop.field, q.margin ?? 0), turned, start.x, start.y).clearance
+  if (room >= -TOUCH && liesWell(ring, cloth, BEYOND_RING))
+    return { pose: start, worth: isRoomy(room) ? BEST : BEST - 2 }
   const place = ({ beyond, spare, worth }: (typeof manners)[number]): Placed | null => {
     const field = fieldLess(hoop.field, (q.margin ?? 0) + spare)
     if (!field) return null
@@ -203,7 +207,13 @@ function fieldLess(field: HoopField, margin: number): ReturnType<typeof shrunken
 const liesWell = (ring: Ring, cloth: SeenCloth, beyond: number): boolean =>
   clothBeyond(ring, cloth) >= beyond && zonesUnder(ring, cloth.zones).every((zone) => zone.ring === 'caution')
 
-function judge(hoop: HoopChoiceSource, { hull, hoopings, targets }: Job, { poses }: Turn, q: HoopQuery, write: Write): HoopChoice {
+function judge(
+  hoop: HoopChoiceSource,
+  { hull, hoopings, targets }: Job,
+  { poses }: Turn,
+  q: HoopQuery,
+  write: Write,
+): HoopChoice {
   const centred = centredPose(hoop.field, hull, poses[0]!.rotation)
   const off = (pose: Pose): number => Math.hypot(pose.x - centred.x, pose.y - centred.y)
   // The one that lies farthest off the middle has the least room.
@@ -212,7 +222,10 @@ function judge(hoop: HoopChoiceSource, { hull, hoopings, targets }: Job, { poses
   const move = { x: pose.x - centred.x, y: pose.y - centred.y }
   const ring = ringOnItem(hoop, poses, targets, q)
   const reasons = fit.fits
-    ? [...fitReasons({ fit, move, style: q.style ?? { unit: 'mm' } }), ...(q.holding === 'floated' ? [] : ringReasons(hoop, ring, q.thicknessMm, write))]
+    ? [
+        ...fitReasons({ fit, move, style: q.style ?? { unit: 'mm' } }),
+        ...(q.holding === 'floated' ? [] : ringReasons(hoop, ring, q.thicknessMm, write)),
+      ]
     : [tooLarge(hoop.field, hull, pose, fit, q, write)]
   return {
     hoop: hoop.id,

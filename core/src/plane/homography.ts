@@ -130,7 +130,8 @@ function unit(view: Homography): Homography {
 /** A view in which some places lie behind the horizon is none of this plane. */
 function requireOneSide(view: Homography, pairs: PointPair[]): void {
   const depths = pairs.map(({ from }) => view[6] * from.x + view[7] * from.y + view[8])
-  if (depths.some((depth) => depth * depths[0]! <= 0)) throw degenerate('No camera sees these places so: check their order.')
+  if (depths.some((depth) => depth * depths[0]! <= 0))
+    throw degenerate('No camera sees these places so: check their order.')
 }
 
 function outOfFrames(view: Homography, source: Frame, target: Frame): Homography {

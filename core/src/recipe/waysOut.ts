@@ -3,7 +3,12 @@ import type { HoldingVerdict } from './holdings'
 import type { Because } from './recipeOption'
 
 /** What may be changed where no way of holding is left; the first that applies is the least trouble. */
-const ways: readonly { id: string; decided: string; when: (f: Facts, refused: ReadonlySet<string>) => boolean; text: string }[] = [
+const ways: readonly {
+  id: string
+  decided: string
+  when: (f: Facts, refused: ReadonlySet<string>) => boolean
+  text: string
+}[] = [
   {
     id: 'out.smaller-hoop',
     decided: 'a smaller hoop',
@@ -32,7 +37,9 @@ const ways: readonly { id: string; decided: string; when: (f: Facts, refused: Re
 
 /** The ways out where nothing holds the piece, the least trouble first; never none. */
 export function waysOut(f: Facts, verdicts: readonly HoldingVerdict[]): Because[] {
-  const refused = new Set(verdicts.flatMap((v) => (v.refused ? [v.refused.rule.replace(/(?<=ring|inside)\.\w.*$/, '')] : [])))
+  const refused = new Set(
+    verdicts.flatMap((v) => (v.refused ? [v.refused.rule.replace(/(?<=ring|inside)\.\w.*$/, '')] : [])),
+  )
   const open = ways.filter((way) => way.when(f, refused))
   return open.map(({ id, decided, text }) => ({ rule: id, decided, text }))
 }

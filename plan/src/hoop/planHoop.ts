@@ -1,9 +1,14 @@
-import type { Hoop, KeptHooping, KeptStack, Piece } from '@thimble/contract'
+import type { Basis, Hoop, KeptHooping, KeptStack, Machine, Piece } from '@thimble/contract'
+import { stop } from '@thimble/core/advice'
 import {
   chooseHolding,
+  compareChoices,
   type HoldingAdvice,
   type HoopChoice,
   type HoopChoiceSource,
+  type Loading,
+  type LoadingTurn,
+  placeInHoop,
   rankHoops,
 } from '@thimble/core/hooping'
 import type { LengthStyle } from '@thimble/core/lengths'
@@ -12,82 +17,157 @@ import { basisOf, queryOf, ringOf } from '../stack/basis'
 import { coreLayers } from '../stack/stacks'
 import type { Marked, Placed } from '../measure/placed'
 import type { Shelf } from '../shelf'
+import { type BenchMachine, benchMachine, notTaken } from './benchMachine'
+import { waysToLineUp } from './lineUp'
+import { loadPiece, squared } from './loadPiece'
 import { hoopingsOf } from './rowHoopings'
+
+/** A hoop of the shelf as it would be held and loaded for the piece. */
+export type HoopOffer = HoopChoice & {
+  advice: HoldingAdvice
+  /** As picked, else as advised for this hoop; 'none': nothing holds it there. */
+  method: HoldingMethod | 'none'
+  /** Null where there is no place on an item yet. */
+  loading: Loading | null
+}
 
 /**
  * `ranked`: the hoops of the shelf as they suit today; `chosen`, `hoop`: the one picked, else the best that takes it.
- * `method`: how it is held, as
- * picked, else as its stack was made for, else as advised. `misfits`: what of the stack does not suit that.
+ * `method`: how it is held, as picked, else as its stack was made for, else as advised. `misfits`: what of the stack does
+ * not suit that.
  */
 export type HoopPlan = {
-  ranked: HoopChoice[]
-  chosen: HoopChoice | null
+  ranked: HoopOffer[]
+  chosen: HoopOffer | null
   hoop: Hoop | null
+  machine: BenchMachine
   advice: HoldingAdvice
-  method: HoldingMethod
+  method: HoldingMethod | 'none'
   misfits: StackMisfit[]
 }
 
 type Ask = Pick<Shelf, 'shop' | 'hoops'> & {
-  piece: Pick<Piece, 'item' | 'build' | 'hoop'>
+  piece: Pick<Piece, 'item' | 'measure' | 'build'> & {
+    hoop: Pick<Piece['hoop'], 'hoopId' | 'holding' | 'machineId' | 'turn' | 'lineUp'>
+  }
+  machines: readonly Machine[]
   marked: Marked
   stack: KeptStack | null
 }
 
-/** Hoops for the piece, and how to hold it in the one chosen. */
-export function planHoop({ piece, marked, stack, shop, hoops }: Ask): HoopPlan {
-  const style: LengthStyle = { unit: shop.unit, fraction: shop.fraction }
+type Job = Ask & { basis: Basis; machine: BenchMachine; style: LengthStyle }
+
+/** Hoops for the piece, each as it is best held and loaded, and how to hold it in the one chosen. */
+export function planHoop(ask: Ask): HoopPlan {
+  const { piece, marked, stack, shop, hoops, machines } = ask
   const { hoopId, holding } = piece.hoop
-  const own = hoops.find((h) => h.id === hoopId)
-  const picked = holding ?? stack?.holding
   const basis = basisOf(piece, marked.design, shop)
-  const query = queryOf(basis, own && ringOf(own))
-  const rank = (method: HoldingMethod): HoopChoice[] => rankFor(method, marked, hoops, style)
-  const advised = picked ?? chooseHolding(query).method
-  const asAdvised = rank(advised)
-  // Near an edge or in a corner no ring finds cloth enough, and the piece goes on top of it.
-  const heldSo = holding || asAdvised.some((c) => c.fits) ? advised : 'floated'
-  const ranked = heldSo === advised ? asAdvised : rank(heldSo)
-  const chosen = ranked.find((c) => (hoopId ? c.hoop === hoopId : standsChosen(c, heldSo))) ?? null
-  const hoop = hoops.find((h) => h.id === chosen?.hoop) ?? null
-  const advice = chooseHolding({
-    ...queryOf(basis, hoop ? ringOf(hoop) : undefined),
-    ...(stack ? { holding: stack.holding } : {}),
-    style,
-    ...(chosen ? roomUnder(chosen, marked) : {}),
-  })
+  const machine = benchMachine(piece, machines)
+  const job: Job = { ...ask, basis, machine, style: { unit: shop.unit, fraction: shop.fraction } }
+  const ranked = hoops.map((hoop) => offerOf(hoop, job)).sort(compareOffers)
+  const found = ranked.find((c) => (hoopId ? c.hoop === hoopId : c.fits)) ?? null
+  const hoop = hoops.find((h) => h.id === found?.hoop) ?? null
+  const chosen = found && hoop && linedUp(found, hoop, job)
+  const advice = chosen?.advice ?? chooseHolding({ ...queryOf(basis), ...(stack ? { holding: stack.holding } : {}) })
   const method = holding ?? advice.method
-  return { ranked, chosen, hoop, advice, method, misfits: stack ? misfitsOf(stack, method, hoop) : [] }
+  return { ranked, chosen, hoop, machine, advice, method, misfits: stack ? misfitsOf(stack, method, hoop) : [] }
 }
 
-/** One is only chosen for the worker where its ring, if it holds the cloth, lies on cloth all round. */
-const standsChosen = ({ fits, clothBeyondRing }: HoopChoice, held: HoldingMethod): boolean =>
-  fits && (held === 'floated' || held === 'backing-alone' || clothBeyondRing === null || clothBeyondRing >= 0)
+/** As the worker lines it up by the ring, where that can be; what was decided by the marks stays otherwise. */
+function linedUp(offer: HoopOffer, hoop: Hoop, { piece, marked }: Job): HoopOffer {
+  if (!piece.hoop.lineUp) return offer
+  const way = waysToLineUp({ piece, marked, plan: { hoop, chosen: offer } }).find(
+    (one) => one.line === piece.hoop.lineUp,
+  )
+  if (!way) return offer
+  const fit = placeInHoop({ hull: marked.design.hull, field: hoop.field, pose: way.pose })
+  const off = { x: way.pose.x - offer.pose.x, y: way.pose.y - offer.pose.y }
+  const move = { x: offer.move.x + off.x, y: offer.move.y + off.y }
+  const poses = offer.poses.map((pose) => ({ ...pose, x: pose.x + off.x, y: pose.y + off.y }))
+  return { ...offer, pose: way.pose, poses, fit, move, reasons: offer.reasons.filter((r) => r.code !== 'off-middle') }
+}
+
+/** The best way of holding comes before room in the field: a smaller ring that takes the cloth before one it is floated on. */
+const compareOffers = (a: HoopOffer, b: HoopOffer): number =>
+  Number(b.fits) - Number(a.fits) || b.advice.worth - a.advice.worth || compareChoices(a, b)
+
+function offerOf(hoop: Hoop, job: Job): HoopOffer {
+  const { piece, stack, basis, machine } = job
+  const inRing = chooseTurn(hoop, job, 'hooped')
+  const wanted = piece.hoop.holding ?? stack?.holding
+  const advice = chooseHolding({
+    ...queryOf(basis, ringOf(hoop)),
+    ...(wanted ? { holding: wanted } : {}),
+    ...(inRing.fit.fits ? roomUnder(inRing) : {}),
+  })
+  const method = piece.hoop.holding ?? advice.method
+  const choice = floats(method)
+    ? chooseTurn(hoop, job, 'floated')
+    : method === 'hooped'
+      ? inRing
+      : chooseTurn(hoop, job, method)
+  const foreign = notTaken(hoop, machine)
+  const refused = foreign
+    ? stop('other-machine', foreign)
+    : method === 'none'
+      ? stop('nothing-holds', advice.because[0]!.text)
+      : null
+  return { ...choice, advice, method, ...(refused ? { fits: false, reasons: [refused, ...choice.reasons] } : {}) }
+}
+
+const floats = (method: HoldingMethod | 'none'): method is 'floated' | 'backing-alone' | 'none' =>
+  method === 'floated' || method === 'backing-alone' || method === 'none'
 
 /** What of the cloth there is for the ring to lie on. */
-function roomUnder({ clothBeyondRing, ringInside }: HoopChoice, { placed }: Marked) {
-  const flat = placed !== null && !placed.item.tube
-  return { ringInside, ...(flat && clothBeyondRing !== null ? { clothBeyondRing } : {}) }
+function roomUnder({ clothBeyondRing, ringInside }: HoopChoice) {
+  return { ringInside, ...(clothBeyondRing !== null ? { clothBeyondRing } : {}) }
 }
 
-function misfitsOf({ holding, layers }: KeptStack, method: HoldingMethod, hoop: Hoop | null): StackMisfit[] {
-  return stackMisfits({ holding, layers: coreLayers(layers) }, method, hoop ? ringOf(hoop) : undefined)
+type Held = 'hooped' | 'floated' | 'clamped' | 'backing-under'
+
+/** A hoop with the design in it, loaded the way the worker takes it, else the one with the least in the throat. */
+function chooseTurn(hoop: Hoop, job: Job, held: Held): HoopChoice & { loading: Loading | null } {
+  const { piece, marked } = job
+  const { placed } = marked
+  if (!placed) return { ...rankOne(hoop, job, held), loading: null }
+  const load = (turn: LoadingTurn | null, target: HoopChoice['target'], size: HoopChoice['size']): Loading =>
+    loadPiece({ ...job, marked: { ...marked, placed }, field: hoop.field, target: target ?? placed.pose, size }, turn)
+  const { quarter } = squared(placed.pose)
+  const advised = load(null, placed.pose, marked.design)
+  const turns = piece.hoop.turn !== null ? [piece.hoop.turn] : [advised.turn, ...advised.others.map((o) => o.turn)]
+  const choice = rankOne(
+    hoop,
+    job,
+    held,
+    turns.map((turn) => (quarter + turn) % 360),
+  )
+  const turn = ((choice.rotation - quarter + 720) % 360) as LoadingTurn
+  const same = piece.hoop.turn === null && turn === advised.turn && choice.hoopings === 1
+  return { ...choice, loading: same ? advised : load(turn, choice.target, choice.size) }
 }
 
-function rankFor(
-  method: HoldingMethod,
-  { design, placed }: Marked,
-  hoops: readonly Hoop[],
-  style: LengthStyle,
-): HoopChoice[] {
-  return rankHoops({
+function rankOne(
+  hoop: Hoop,
+  { marked: { design, placed }, style, basis }: Job,
+  holding: Held,
+  rotations?: number[],
+): HoopChoice {
+  const [choice] = rankHoops({
     hull: design.hull,
-    hoops: hoops.map(sourceOf),
-    holding: method === 'backing-alone' ? 'floated' : method,
+    hoops: [sourceOf(hoop)],
+    holding,
     style,
+    ...(holding === 'floated' ? {} : { thicknessMm: basis.cloth.thicknessMm }),
+    ...(rotations ? { rotations } : {}),
     ...(placed?.row ? { row: { ...placed.row, height: design.height } } : {}),
     ...(placed ? { item: itemOf(placed) } : {}),
   })
+  return choice!
+}
+
+function misfitsOf({ holding, layers }: KeptStack, method: HoldingMethod | 'none', hoop: Hoop | null): StackMisfit[] {
+  if (method === 'none') return []
+  return stackMisfits({ holding, layers: coreLayers(layers) }, method, hoop ? ringOf(hoop) : undefined)
 }
 
 const itemOf = ({ pose, item }: Placed) => ({
@@ -97,7 +177,7 @@ const itemOf = ({ pose, item }: Placed) => ({
   tube: item.tube,
 })
 
-const sourceOf = ({ id, name, field, outside, clamp, maxThicknessMm, notchOffset }: Hoop): HoopChoiceSource => ({
+export const sourceOf = ({ id, name, field, outside, clamp, maxThicknessMm, notchOffset }: Hoop): HoopChoiceSource => ({
   id,
   name,
   field,
@@ -109,20 +189,25 @@ const sourceOf = ({ id, name, field, outside, clamp, maxThicknessMm, notchOffset
 
 /** The hooping of this moment as it is decided; null while none of the hoops takes it. With no hoops, it is in one not noted. */
 export function keepHooping(
-  { ranked, chosen, hoop, advice, method }: HoopPlan,
+  { ranked, chosen, hoop, machine, advice, method }: HoopPlan,
   { design, placed }: Marked,
   at: string,
 ): KeptHooping | null {
+  if (method === 'none') return null
   const reasons = advice.method === method ? advice.because : advice.choices.find((c) => c.method === method)?.because
-  const held = { at, holding: method, because: (reasons ?? []).map((b) => b.rule) }
-  if (ranked.length === 0) return { ...held, hoop: null, pose: null, target: null, groups: null }
+  const on = machine.id ? { id: machine.id, name: machine.name } : null
+  const held = { at, holding: method, because: (reasons ?? []).map((b) => b.rule), machine: on }
+  if (ranked.length === 0)
+    return { ...held, hoop: null, pose: null, target: null, groups: null, poses: null, turn: null }
   if (!chosen || !hoop) return null
-  const { id, name, field, outside, clamp } = hoop
+  const { id, name, field, outside, clamp, notchOffset } = hoop
   return {
     ...held,
-    hoop: { id, name, field, outside, clamp },
+    hoop: { id, name, field, outside, clamp, notchOffset },
     pose: chosen.pose,
     target: chosen.target,
     groups: hoopingsOf(placed?.row ?? null, design.height, hoop),
+    poses: chosen.poses.length > 1 ? chosen.poses : null,
+    turn: chosen.loading?.turn ?? null,
   }
 }

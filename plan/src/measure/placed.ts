@@ -14,17 +14,24 @@ export type Placed = Pick<
 }
 
 /** What the later stages rest on: as it was decided, or as it stands while nothing is. */
-export type Marked = { design: PieceDesign; placed: Placed | null; decided: boolean }
+export type Marked = {
+  design: PieceDesign
+  placed: Placed | null
+  /** Millimetres, as they were read from the tape. */
+  measures: Readonly<Record<string, number>>
+  decided: boolean
+}
 
 /** `plan`: as it stands; not looked at once something was decided. */
 export function markedOf(
   [kept]: Piece['measure']['kept'],
-  plan: Pick<MeasurePlan, 'design' | 'placement'> | null,
+  plan: Pick<MeasurePlan, 'design' | 'placement' | 'measures'> | null,
   designs: Readonly<Record<string, DesignCard>>,
 ): Marked {
-  if (kept) return { design: keptDesign(kept, designs), placed: keptPlaced(kept), decided: true }
+  if (kept)
+    return { design: keptDesign(kept, designs), placed: keptPlaced(kept), measures: kept.measures, decided: true }
   if (!plan) throw new Error('Nothing was decided and nothing is planned.')
-  return { design: plan.design, placed: plan.placement, decided: false }
+  return { design: plan.design, placed: plan.placement, measures: plan.measures, decided: false }
 }
 
 const alike = (a: number, b: number): boolean => Math.abs(a - b) < 1e-6

@@ -19,9 +19,9 @@ export type BuildPlan = {
 }
 
 export function planBuild(
-  piece: Pick<Piece, 'item' | 'build' | 'hoop'>,
+  piece: Pick<Piece, 'item' | 'build'> & { hoop: Pick<Piece['hoop'], 'hoopId' | 'holding' | 'kept'> },
   design: PieceDesign,
-  { shop, hoops, supplies }: Shelf,
+  { shop, hoops, supplies }: Pick<Shelf, 'shop' | 'hoops' | 'supplies'>,
 ): BuildPlan {
   const { build, hoop: hooping } = piece
   const basis = basisOf(piece, design, shop)

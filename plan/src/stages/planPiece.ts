@@ -19,6 +19,13 @@ export function planPiece(piece: Piece, shelf: Shelf): PiecePlans {
   const marked = markedOf(piece.measure.kept, measure, shelf.designs)
   const build = planBuild(piece, marked.design, shelf)
   const built = builtOf(piece.build, build)
-  const hoop = planHoop({ piece, marked, stack: built.stack, shop: shelf.shop, hoops: shelf.hoops })
+  const hoop = planHoop({
+    piece,
+    marked,
+    stack: built.stack,
+    shop: shelf.shop,
+    hoops: shelf.hoops,
+    machines: shelf.machines,
+  })
   return { measure, marked, build, built, hoop }
 }

@@ -51,10 +51,10 @@ function hoopingOf(
   at: string,
   marked: Marks,
   stack: Parameters<typeof planHoop>[0]['stack'],
-  { shop, hoops }: Shelf,
+  { shop, hoops, machines }: Shelf,
 ): KeptHooping {
-  const plan = planHoop({ piece, marked, stack, shop, hoops })
+  const plan = planHoop({ piece, marked, stack, shop, hoops, machines })
   const kept = keepHooping(plan, marked, at)
-  const unknown = { hoop: null, pose: null, target: null, groups: null, because: [] }
-  return kept ?? { at, ...unknown, holding: plan.method }
+  const unknown = { hoop: null, pose: null, target: null, groups: null, poses: null, machine: null, turn: null }
+  return kept ?? { at, ...unknown, because: [], holding: plan.method === 'none' ? 'hooped' : plan.method }
 }

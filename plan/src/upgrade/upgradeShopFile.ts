@@ -25,10 +25,11 @@ export const isOldShopFile = (json: unknown): boolean =>
 export function upgradeShopFile(json: unknown): ShopFile {
   const { version, drawings, ...old } = OldShopFile.parse(json)
   const designs = old.designs.map(upgradeDesign)
-  const shelf = { shop: old.shop, designs: byId(designs), hoops: old.hoops, supplies: old.supplies }
+  const shelf = { shop: old.shop, designs: byId(designs), machines: [], hoops: old.hoops, supplies: old.supplies }
   return {
     ...old,
     version: 2,
+    machines: [],
     designs,
     packedDesigns: drawings.map(({ id, drawing }) => ({ id, packed: upgradePacked(drawing) })),
     pieces: old.pieces.map((piece) => upgradePiece(piece, shelf)),

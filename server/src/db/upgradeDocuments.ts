@@ -52,6 +52,7 @@ async function upgradeShelf(tx: Tx): Promise<Shelf> {
   return {
     shop: shop?.doc ?? Shop.parse({}),
     designs: cards,
+    machines: [],
     hoops: await standing<Hoop>(hoops),
     supplies: await standing<Supply>(supplies),
   }

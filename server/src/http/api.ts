@@ -5,6 +5,7 @@ import { faultIds, verdicts } from '@thimble/core/records'
 import { listPieces } from '../stores/pieceList'
 import type { ShopStore } from '../stores/shopStore'
 import { changeRoutes } from './changeRoutes'
+import { deviceRoutes } from './deviceRoutes'
 import { asKept, documentRoutes, json, pageQuery } from './documentRoutes'
 import { packedDesignRoutes } from './packedDesignRoutes'
 import { invalid, issuesOf, toProblem } from './problems'
@@ -23,8 +24,8 @@ const logQuery = z.object({
   limit: z.coerce.number().int().min(1).max(200).default(50),
 })
 
-/** The HTTP API under /api/v1, described by itself at /api/v1/openapi.json. */
-export function api(store: ShopStore): OpenAPIHono {
+/** The HTTP API under /api/v1, described by itself at /api/v1/openapi.json. `seed`: what the stand-ins make up follows from it. */
+export function api(store: ShopStore, seed = 'bench'): OpenAPIHono {
   const app = new OpenAPIHono({
     defaultHook: (result, c) => (result.success ? undefined : invalid(c, issuesOf(result.error))),
   })
@@ -39,6 +40,7 @@ export function api(store: ShopStore): OpenAPIHono {
   packedDesignRoutes(app, store.packed)
   changeRoutes(app, store)
   shopRoutes(app, store)
+  deviceRoutes(app, seed)
   nameRecursive()
   app.doc31('/openapi.json', {
     openapi: '3.1.0',

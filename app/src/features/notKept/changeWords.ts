@@ -4,6 +4,7 @@ import type { Change, NotKept } from '@/state/outbox'
 const MOST_LINES = 6
 
 const paths: Record<CollectionName, string> = {
+  machines: '/stash/machine',
   hoops: '/stash/hoop',
   supplies: '/stash/supply',
   threads: '/stash/thread',
@@ -12,6 +13,7 @@ const paths: Record<CollectionName, string> = {
   pieces: '/piece',
 }
 export const nouns: Record<CollectionName, string> = {
+  machines: 'A machine',
   hoops: 'A hoop',
   supplies: 'A backing or topping',
   threads: 'A thread',

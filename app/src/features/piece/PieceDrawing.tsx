@@ -1,9 +1,9 @@
 import type { StageId } from '@thimble/contract'
 import type { SketchBlock } from '@thimble/core/design'
-import type { HoopField } from '@thimble/core/hooping'
 import type { Pose } from '@thimble/core/plane'
 import { isDone, type PieceDesign } from '@thimble/plan'
 import { View } from 'react-native'
+import type { DrawnHoop } from '@/drawing/InHoop'
 import { ItemDrawing } from '@/drawing/ItemDrawing'
 import type { Sketch } from '@/drawing/PlacedSketch'
 import { usePalette } from '@/theme/PaletteProvider'
@@ -44,7 +44,7 @@ function MeasuredPiece({ piece, plan, marked, lit, height }: PartProps) {
   )
 }
 
-type Hooped = { field: HoopField; outside: { width: number; height: number }; pose: Pose; target: Pose | null }
+type Hooped = DrawnHoop & { pose: Pose; target: Pose | null }
 
 /** The hoop as decided, or as picked while nothing is. */
 function hoopedOf({ piece }: Planned, { hoop, chosen }: ReturnType<typeof useHoopPlan>): Hooped | null {

@@ -21,10 +21,10 @@ import { BuildStage } from './BuildStage'
 import { Changed } from './Changed'
 import { FinishStage } from './FinishStage'
 import { GivingWay } from './GivingWay'
-import { HoopStage } from './HoopStage'
+import { HoopStage } from './hoop/HoopStage'
 import { KeptBuild } from './KeptBuild'
 import { KeptFinish } from './KeptFinish'
-import { KeptHooping } from './KeptHooping'
+import { KeptHooping } from './hoop/KeptHooping'
 import { KeptMeasure } from './KeptMeasure'
 import { KeptStitching } from './KeptStitching'
 import { MeasureStage } from './measure/MeasureStage'
@@ -195,7 +195,6 @@ function TicketStage({ stage, tools, open, onToggle, lit, setLit, onDone }: Stag
       {!wide && stage === 'measure' ? (
         <GivingWay>{(height) => <PieceDrawing id={piece.id} stage={stage} lit={lit} height={height} />}</GivingWay>
       ) : null}
-      {!wide && stage === 'hoop' ? <PieceDrawing id={piece.id} stage={stage} lit={lit} height={330} /> : null}
       <Changed tools={tools} stage={stage} found={changed} />
       {done ? (
         <Kept tools={tools} />

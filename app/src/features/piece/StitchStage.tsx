@@ -1,4 +1,6 @@
-import { beforeStart, listsOf } from '@thimble/plan'
+import { Button } from '@rneui/themed'
+import { beforeStart, listsOf, triesOf } from '@thimble/plan'
+import { useRouter } from 'expo-router'
 import { View } from 'react-native'
 import { Section } from '@/ui/Section'
 import { ThumbBar } from '@/ui/ThumbBar'
@@ -10,6 +12,22 @@ import type { StageProps } from './StageProps'
 import { ThreadsInOrder } from './ThreadsInOrder'
 import { useBuilt } from './usePiece'
 
+/** Where it was not looked at yet how the piece landed in its hoop, the way there. */
+function StraightFirst({ tools: { piece } }: Pick<StageProps, 'tools'>) {
+  const router = useRouter()
+  const [kept] = piece.hoop.kept
+  if (!kept?.hoop || !kept.pose || triesOf(piece).some((one) => one.then === 'kept')) return null
+  return (
+    <Section says="Hooped it? Look first how it lies in the hoop, and dial that.">
+      <Button
+        type="outline"
+        title="Is it straight enough?"
+        onPress={() => router.push(`/piece/${piece.id}/straight`)}
+      />
+    </Section>
+  )
+}
+
 /** Stitch: the list before the start, made from the stack that is really there, and the colours in order. */
 export function StitchStage({ tools, onDone }: StageProps) {
   const { piece, marked, set } = tools
@@ -19,6 +37,7 @@ export function StitchStage({ tools, onDone }: StageProps) {
   const open = lines.filter(({ ticked }) => !ticked).length
   return (
     <>
+      <StraightFirst tools={tools} />
       <Section
         title="Before the start"
         says={built.stack ? undefined : 'The list is made from the stack; choose one at Build for its own list.'}

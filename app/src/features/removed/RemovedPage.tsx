@@ -12,6 +12,7 @@ import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
 
 const nouns: Record<CollectionName, string> = {
+  machines: 'Machine',
   hoops: 'Hoop',
   supplies: 'Backing or topping',
   threads: 'Thread',

@@ -1,6 +1,7 @@
 import type { ImportEffect } from '@thimble/contract'
 
 const nouns: Readonly<Record<string, [one: string, many: string]>> = {
+  machines: ['machine', 'machines'],
   hoops: ['hoop', 'hoops'],
   supplies: ['backing or topping', 'backings and toppings'],
   threads: ['thread', 'threads'],

@@ -8,18 +8,17 @@ import { useDocForm } from '@/forms/useDocForm'
 import { useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Words } from '@/ui/Words'
-import { hoopFieldOf, hoopSizes, type HoopTexts, readHoop, writeHoop } from './hoopTexts'
+import { hoopFieldOf, hoopSizes, type HoopTexts, readHoop, waysToClose, writeHoop } from './hoopTexts'
+import { MeasureField } from './MeasureField'
+import { TakenBy } from './TakenBy'
 
 const shapes = [
   { id: 'rect', name: 'Straight sides' },
   { id: 'oval', name: 'Oval' },
-] as const
-const clamps = [
-  { id: 'no', name: 'No' },
-  { id: 'yes', name: 'Yes' },
+  { id: 'polygon', name: 'By its corners' },
 ] as const
 
-/** A hoop as measured: its field, its ring, and what it closes over. */
+/** A hoop as measured: its field, its ring, where its notches cross, and what it closes over. */
 export function HoopForm({ id }: { id: string }) {
   const style = useShelf((s) => s.shop)
   const { form, kept, keep, removeIt } = useDocForm({
@@ -29,7 +28,7 @@ export function HoopForm({ id }: { id: string }) {
     fieldOf: hoopFieldOf,
   })
   const { control } = form
-  const [shape, clamp] = useWatch({ control, name: ['shape', 'clamp'] })
+  const closes = useWatch({ control, name: 'closes' })
   return (
     <FormPage
       title={kept ? kept.name : 'A new hoop'}
@@ -40,28 +39,71 @@ export function HoopForm({ id }: { id: string }) {
     >
       <FormField control={control} name="name" label="Name" placeholder="Square 100" />
       <FormChoices control={control} name="shape" label="Shape of the field" choices={shapes} />
-      {[hoopSizes.slice(0, 2), hoopSizes.slice(2)].map((pair, i) => (
-        <View key={i} style={{ flexDirection: 'row', gap: 12 }}>
-          {pair.map((s) => (
-            <FormLength key={s.id} half control={control} name={s.id} label={s.name} unit={style.unit} />
-          ))}
-        </View>
-      ))}
+      <FieldFields control={control} unit={style.unit} onMeasured={(texts) => setAll(form, texts)} />
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        {hoopSizes.slice(2).map((s) => (
+          <FormLength key={s.id} half control={control} name={s.id} label={s.name} unit={style.unit} />
+        ))}
+      </View>
+      <FormChoices control={control} name="closes" label="How it closes" choices={waysToClose} />
+      {closes === 'magnets' ? <Words soft>Magnets pinch fingers; keep them from pacemakers and cards.</Words> : null}
+      <FormField control={control} name="thick" label="Closes over cloth up to" placeholder="not known" />
+      <TakenBy control={control} />
+    </FormPage>
+  )
+}
+
+type Setter = { setValue: (name: keyof HoopTexts, value: string, how: { shouldDirty: true }) => void }
+
+function setAll(form: Setter, texts: Partial<Record<keyof HoopTexts, string>>): void {
+  for (const [name, value] of Object.entries(texts))
+    form.setValue(name as keyof HoopTexts, value, { shouldDirty: true })
+}
+
+type Controlled = { control: Control<HoopTexts, unknown, Hoop> }
+type FieldProps = Controlled & {
+  unit: 'mm' | 'cm' | 'in'
+  onMeasured: (texts: Partial<Record<keyof HoopTexts, string>>) => void
+}
+
+/** The field: its size and where the notches cross in it, or its corners counted from them. */
+function FieldFields({ control, unit, onMeasured }: FieldProps) {
+  const shape = useWatch({ control, name: 'shape' })
+  if (shape === 'polygon')
+    return (
+      <FormField
+        control={control}
+        name="corners"
+        label="Corners of the field"
+        multiline
+        placeholder={'−60, −40\n60, −40\n45, 50\n−45, 50'}
+        hint="One a line: to the right and toward you of where the notches cross; a minus is the other way."
+      />
+    )
+  return (
+    <>
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        {hoopSizes.slice(0, 2).map((s) => (
+          <FormLength key={s.id} half control={control} name={s.id} label={s.name} unit={unit} />
+        ))}
+      </View>
       <Words soft>
         The field is what the machine can really sew, a few millimetres smaller than the ring’s inside.
       </Words>
       {shape === 'rect' ? (
         <FormField control={control} name="corner" label="Corner radius of the field" placeholder="0" />
       ) : null}
-      <FormChoices control={control} name="clamp" label="Does it clamp with magnets" choices={clamps} />
-      {clamp === 'yes' ? <Words soft>Magnets pinch fingers; keep them from pacemakers and cards.</Words> : null}
-      <FormField control={control} name="thick" label="Closes over cloth up to" placeholder="not known" />
-    </FormPage>
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        <FormField half control={control} name="notchX" label="Notches right of its middle" placeholder="0" />
+        <FormField half control={control} name="notchY" label="Notches toward you of it" placeholder="0" />
+      </View>
+      <MeasureField onMeasured={onMeasured} />
+    </>
   )
 }
 
 /** The hoop drawn as typed so far, once its numbers make one. */
-function HoopPicture({ control }: { control: Control<HoopTexts, unknown, Hoop> }) {
+function HoopPicture({ control }: Controlled) {
   const p = usePalette()
   const unit = useShelf((s) => s.shop.unit)
   const texts = useWatch({ control }) as HoopTexts

@@ -1,11 +1,11 @@
 import { Button } from '@rneui/themed'
-import type { Hoop } from '@thimble/contract'
+import type { Hoop, Machine } from '@thimble/contract'
 import { useRouter } from 'expo-router'
 import type { ReactNode } from 'react'
 import { View } from 'react-native'
 import { HoopDrawing } from '@/drawing/HoopDrawing'
 import { useShelf } from '@/state/store'
-import { formatLength, type LengthStyle } from '@thimble/core/lengths'
+import { formatFine, formatLength, type LengthStyle } from '@thimble/core/lengths'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Page } from '@/ui/Page'
 import { RowLink } from '@/ui/RowLink'
@@ -22,7 +22,12 @@ export function StashPage() {
   return (
     <Page wideContent title="Stash">
       <Split
-        list={<Hoops />}
+        list={
+          <>
+            <Machines />
+            <Hoops />
+          </>
+        }
         detail={
           <>
             <Supplies />
@@ -33,6 +38,41 @@ export function StashPage() {
       />
     </Page>
   )
+}
+
+function Machines() {
+  const router = useRouter()
+  const machines = useNamed('machines')
+  const loaded = useShelf((s) => s.loaded)
+  const style = useShelf((s) => s.shop)
+  return (
+    <Section title="Machines" says="What can be dialled at them, and the room in their throats.">
+      <View>
+        {machines.map((machine) => (
+          <Row key={machine.id} href={`/stash/machine/${machine.id}`}>
+            <View style={{ flex: 1, minWidth: 0 }}>
+              <Heading level={3}>{machine.name}</Heading>
+              <Words>{machineLine(machine, style)}</Words>
+              <Words soft>{stepsLine(machine, style)}</Words>
+            </View>
+            <Words soft>{machine.onBench ? 'on the bench' : 'put away'}</Words>
+          </Row>
+        ))}
+      </View>
+      {machines.length === 0 && loaded ? <Words soft>No machines yet.</Words> : null}
+      <Button type="outline" title="Add a machine" onPress={() => router.push('/stash/machine/new')} />
+    </Section>
+  )
+}
+
+function machineLine({ bed, needles, field }: Machine, style: LengthStyle): string {
+  const size = `${formatLength(field.width, style)} × ${formatLength(field.height, style)}`
+  return `${bed === 'flat' ? 'Flat bed' : 'Free arm'}, ${needles} ${needles === 1 ? 'needle' : 'needles'}, sews ${size}`
+}
+
+function stepsLine({ turns, angleStep, moveStep }: Machine, style: LengthStyle): string {
+  const turned = turns === 'quarter' ? 'turns by quarters' : `turns by ${angleStep}°`
+  return `${turned}, moves by ${formatFine(moveStep, style)}`
 }
 
 function Hoops() {
@@ -62,9 +102,11 @@ function Hoops() {
   )
 }
 
-function ringSize({ outside, clamp }: Hoop, style: LengthStyle): string {
+const closingNames = { screw: 'screw', lever: 'lever', frame: 'clip-on frame', magnets: 'magnets' } as const
+
+function ringSize({ outside, clamp, closes }: Hoop, style: LengthStyle): string {
   const size = `${formatLength(outside.width, style)} × ${formatLength(outside.height, style)}`
-  return `Ring ${size} outside${clamp ? ', clamps' : ''}`
+  return `Ring ${size} outside, ${closingNames[clamp ? 'magnets' : closes]}`
 }
 
 function Supplies() {

@@ -52,6 +52,8 @@ export type Correction = {
 
 /** A knit stretched more than this puckers when it is let go (craft.md section 3). */
 const PUCKERS = 0.02
+/** Half a degree askew is hardly seen. */
+const HARDLY = 0.5
 const TOUCH = 1e-6
 
 /**
@@ -74,7 +76,8 @@ export function correctHooping(q: CorrectionQuery): Correction {
   const dialled = dialledPose(exact, machine)
   const room = shrunkenField(field, margin)
   const outline = convexHull(hull)
-  const fits = ({ x, y, rotation }: Pose): boolean => worstAt(room, turnHull(outline, rotation), x, y).clearance >= -TOUCH
+  const fits = ({ x, y, rotation }: Pose): boolean =>
+    worstAt(room, turnHull(outline, rotation), x, y).clearance >= -TOUCH
   const fitsExact = fits(exact)
   const write = (mm: number): string => formatLength(mm, q.style ?? { unit: 'mm' })
   const names = planned.map((_, i) => q.names?.[i] ?? `mark ${i + 1}`)
@@ -86,7 +89,11 @@ export function correctHooping(q: CorrectionQuery): Correction {
     fitsDialled: fits(dialled),
     rms: fit.rms,
     stretch: fit.stretch,
-    warnings: [...doubtfulMarks({ pairs, names, fit, field: fieldBox(field), write }), ...stretchAdvice(q, fit, write), ...turnAdvice(exact, dialled, machine)],
+    warnings: [
+      ...doubtfulMarks({ pairs, names, fit, field: fieldBox(field), write }),
+      ...stretchAdvice(q, fit, write),
+      ...turnAdvice(exact, dialled, machine),
+    ],
     remedies: fitsExact
       ? []
       : remediesFor({ field: room, hull: outline, exact, margin, shelf: q.shelf ?? [], parts: q.parts ?? [], write }),
@@ -102,7 +109,11 @@ function farthest(outline: readonly Point[], exact: Pose, dialled: Pose): number
   )
 }
 
-function stretchAdvice({ stretchy, hull }: CorrectionQuery, { stretch }: RigidFit, write: (mm: number) => string): Advice[] {
+function stretchAdvice(
+  { stretchy, hull }: CorrectionQuery,
+  { stretch }: RigidFit,
+  write: (mm: number) => string,
+): Advice[] {
   const most = Math.max(stretch.along, stretch.across)
   if (!stretchy || most <= PUCKERS || most > 0.1) return []
   const { left, right, top, bottom } = boxOf(hull)
@@ -112,9 +123,10 @@ function stretchAdvice({ stretchy, hull }: CorrectionQuery, { stretch }: RigidFi
 }
 
 /** What a machine that turns only so far leaves askew. */
-function turnAdvice(exact: Pose, dialled: Pose, { angleStep, maxAngle }: MachineSteps): Advice[] {
-  const left = (((exact.rotation - dialled.rotation + 180) % 360) + 360) % 360 - 180
-  if (maxAngle >= 45 || Math.abs(left) <= angleStep / 2 + 1e-6) return []
+function turnAdvice(exact: Pose, dialled: Pose, { maxAngle }: MachineSteps): Advice[] {
+  const askew = Math.abs(exact.rotation - Math.round(exact.rotation / 90) * 90)
+  if (maxAngle >= 45 || askew <= maxAngle + HARDLY) return []
+  const left = ((((exact.rotation - dialled.rotation + 180) % 360) + 360) % 360) - 180
   const far = Math.abs(left).toFixed(1)
   const way = left > 0 ? 'anticlockwise' : 'clockwise'
   const turns = maxAngle > 0 ? `The machine turns no farther than ${maxAngle}°` : 'The machine turns by quarters only'

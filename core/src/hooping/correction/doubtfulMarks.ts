@@ -12,7 +12,13 @@ const RING = 40
 /** Marks nearer to each other than this are on one spot, where they were planned apart. */
 const ONE_SPOT = 1
 
-export type DoubtfulMarks = { pairs: PointPair[]; names: readonly string[]; fit: RigidFit; field: Box; write: (mm: number) => string }
+export type DoubtfulMarks = {
+  pairs: PointPair[]
+  names: readonly string[]
+  fit: RigidFit
+  field: Box
+  write: (mm: number) => string
+}
 
 /** Marks that cannot be right, each named: said, not averaged away (core.md section 4). */
 export function doubtfulMarks(q: DoubtfulMarks): Advice[] {
@@ -42,7 +48,9 @@ function beyondRing({ pairs, names, field, write }: DoubtfulMarks): Advice[] {
   return pairs.flatMap(({ to }, i) => {
     const past = Math.max(field.left - to.x, to.x - field.right, field.top - to.y, to.y - field.bottom)
     if (past <= RING) return []
-    return [stop('beyond-ring', `${cap(names[i]!)} would lie ${write(past)} past the field, outside the ring: look again.`)]
+    return [
+      stop('beyond-ring', `${cap(names[i]!)} would lie ${write(past)} past the field, outside the ring: look again.`),
+    ]
   })
 }
 
@@ -57,28 +65,40 @@ const rmsOf = (pairs: PointPair[]): number => {
 /** Two changed over: with them the other way round the fit is far better. */
 function swapped({ pairs, names, fit }: DoubtfulMarks): Advice[] {
   const tries = [...couples(pairs)].map(([i, j]) => {
-    const other = pairs.map((pair, k) => (k === i ? { ...pair, to: pairs[j]!.to } : k === j ? { ...pair, to: pairs[i]!.to } : pair))
+    const other = pairs.map((pair, k) =>
+      k === i ? { ...pair, to: pairs[j]!.to } : k === j ? { ...pair, to: pairs[i]!.to } : pair,
+    )
     return { i, j, rms: rmsOf(other) }
   })
   const best = tries.reduce((a, b) => (b.rms < a.rms ? b : a))
   if (best.rms > fit.rms / 4) return []
-  return [stop('swapped', `${cap(names[best.i]!)} and ${names[best.j]} look changed over: turn them round, or look again.`)]
+  return [
+    stop('swapped', `${cap(names[best.i]!)} and ${names[best.j]} look changed over: turn them round, or look again.`),
+  ]
 }
 
 /** One far off the others: without it they agree. */
 function offTheRest({ pairs, names, fit, write }: DoubtfulMarks): Advice[] {
-  const without = pairs.map((_, i) => ({ i, rms: pairs.length > 2 ? rmsOf(pairs.filter((__, k) => k !== i)) : Infinity }))
+  const without = pairs.map((_, i) => ({
+    i,
+    rms: pairs.length > 2 ? rmsOf(pairs.filter((__, k) => k !== i)) : Infinity,
+  }))
   const best = without.reduce((a, b) => (b.rms < a.rms ? b : a))
   if (best.rms > fit.rms / 2) return []
   const { pose } = rigidFit(pairs.filter((_, k) => k !== best.i))
   const [sin, cos] = [Math.sin((pose.rotation * Math.PI) / 180), Math.cos((pose.rotation * Math.PI) / 180)]
   const { from, to } = pairs[best.i]!
   const there = { x: from.x * cos - from.y * sin + pose.x, y: from.x * sin + from.y * cos + pose.y }
-  return [stop('mark-off', `${cap(names[best.i]!)} lies ${write(apart(there, to))} off where the others put it: look again.`)]
+  return [
+    stop('mark-off', `${cap(names[best.i]!)} lies ${write(apart(there, to))} off where the others put it: look again.`),
+  ]
 }
 
 const disagreeing = ({ fit, write }: DoubtfulMarks): Advice =>
-  stop('marks-disagree', `The marks do not agree: ${write(fit.rms)} off how they were drawn. Look again where each landed.`)
+  stop(
+    'marks-disagree',
+    `The marks do not agree: ${write(fit.rms)} off how they were drawn. Look again where each landed.`,
+  )
 
 function stretched({ fit: { stretch } }: DoubtfulMarks): Advice[] {
   const most = Math.abs(stretch.along) > Math.abs(stretch.across) ? stretch.along : stretch.across

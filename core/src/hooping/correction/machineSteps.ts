@@ -39,7 +39,10 @@ export function dialledPose(exact: Pose, { angleStep, moveStep, maxAngle }: Mach
     const way = Math.sign(exact.rotation - quarter) || 1
     if (angleStep === 0) return quarter + way * Math.min(maxAngle, Math.abs(exact.rotation - quarter))
     // The last whole step that is not past the most it turns; the quarter turn itself can always be dialled.
-    const last = way > 0 ? Math.floor((quarter + maxAngle + GRAIN) / angleStep) : Math.ceil((quarter - maxAngle - GRAIN) / angleStep)
+    const last =
+      way > 0
+        ? Math.floor((quarter + maxAngle + GRAIN) / angleStep)
+        : Math.ceil((quarter - maxAngle - GRAIN) / angleStep)
     const found = last * angleStep
     return (found - quarter) * way >= 0 ? found : quarter
   }

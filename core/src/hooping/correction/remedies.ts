@@ -57,12 +57,18 @@ export function remediesFor(q: RemedyQuery): Remedy[] {
 function scaled(factor: number): Remedy {
   const percent = Math.floor(factor * 1000 + 1e-6) / 10
   const denser = factor < HARDLY ? ' The stitches come closer: watch the density.' : ''
-  return { kind: 'scale', factor, text: `Make the design ${percent} % of its size; then it fits where it lies.${denser}` }
+  return {
+    kind: 'scale',
+    factor,
+    text: `Make the design ${percent} % of its size; then it fits where it lies.${denser}`,
+  }
 }
 
 /** The one part that hangs over, moved in by the least that it takes; only where the rest fits as it is. */
 function partMoved({ field, exact, parts, write }: RemedyQuery): Remedy[] {
-  const out = parts.filter(({ hull }) => worstAt(field, turnHull(hull, exact.rotation), exact.x, exact.y).clearance < -TOUCH)
+  const out = parts.filter(
+    ({ hull }) => worstAt(field, turnHull(hull, exact.rotation), exact.x, exact.y).clearance < -TOUCH,
+  )
   if (parts.length < 2 || out.length !== 1) return []
   const [part] = out
   const there = nearestFit(field, turnHull(convexHull([...part!.hull]), exact.rotation), exact)
@@ -84,12 +90,20 @@ function clothTurned({ field, hull, exact }: RemedyQuery): Remedy[] {
   if (degrees === null) return []
   const far = Math.ceil(Math.abs(degrees) * 10 - 1e-6) / 10
   const way = degrees > 0 ? 'clockwise' : 'anticlockwise'
-  return [{ kind: 'turn-cloth', degrees, text: `Loosen, turn the cloth ${far}° ${way} about the design’s middle, press again.` }]
+  return [
+    {
+      kind: 'turn-cloth',
+      degrees,
+      text: `Loosen, turn the cloth ${far}° ${way} about the design’s middle, press again.`,
+    },
+  ]
 }
 
 function otherHoop({ hull, exact, margin, shelf }: RemedyQuery): Remedy[] {
   const turned = turnHull(hull, exact.rotation)
-  const takes = shelf.filter(({ field }) => worstAt(shrunkenField(field, margin), turned, exact.x, exact.y).clearance >= -TOUCH)
+  const takes = shelf.filter(
+    ({ field }) => worstAt(shrunkenField(field, margin), turned, exact.x, exact.y).clearance >= -TOUCH,
+  )
   if (takes.length === 0) return []
   const least = takes.reduce((a, b) => (fieldArea(b.field) < fieldArea(a.field) ? b : a))
   return [{ kind: 'other-hoop', hoop: least.id, text: `Hoop it the same way in ${least.name}: its field takes it so.` }]
@@ -98,7 +112,12 @@ function otherHoop({ hull, exact, margin, shelf }: RemedyQuery): Remedy[] {
 /** Rounded up, so that what is said is enough. */
 const up = (mm: number): number => Math.ceil(Math.abs(mm) - 1e-6)
 
-function ways(dx: number, dy: number, names: readonly [string, string, string, string], write: (mm: number) => string): string {
+function ways(
+  dx: number,
+  dy: number,
+  names: readonly [string, string, string, string],
+  write: (mm: number) => string,
+): string {
   const across = up(dx) > 0 ? [`${write(up(dx))} ${dx > 0 ? names[0] : names[1]}`] : []
   const along = up(dy) > 0 ? [`${write(up(dy))} ${dy > 0 ? names[2] : names[3]}`] : []
   return [...across, ...along].join(' and ')

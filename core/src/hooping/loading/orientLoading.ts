@@ -19,7 +19,8 @@ export type MachineSide = 'carriage' | 'throat' | 'front' | 'back'
 /**
  * `design.rotation` in the item frame; `extents`: cloth from the design's centre to the item's edge, mm; `layers` and
  * `thickness` (mm) of what lies there; `closed`: sides on which the piece is closed round. `quarterTurns` false: only 0
- * and 180 can be dialled. `names`: what the item's ways are called in a sentence.
+ * and 180 can be dialled. `names`: what the item's ways are called in a sentence. `turn`: the way the worker takes, in
+ * place of the one advised.
  */
 export type LoadingQuery = {
   design: { width: number; height: number; rotation: number; hull?: Point[] }
@@ -33,6 +34,7 @@ export type LoadingQuery = {
   machine: { bed: 'flat' | 'free-arm'; throatDepth: number; throatHeight: number }
   habit: 'bulk-away' | 'hem-to-user'
   names?: Partial<Record<Way, string>>
+  turn?: LoadingTurn
   style?: LengthStyle
 }
 
@@ -63,7 +65,7 @@ const usualNames: Record<Way, string> = { up: 'top', right: 'right side', down: 
 export function orientLoading(q: LoadingQuery): Loading {
   requireSound(q)
   const takes = order.filter((turn) => (q.quarterTurns || turn % 180 === 0) && fitsTurned(q, turn))
-  const turn = choose(q, takes)
+  const turn = q.turn ?? choose(q, takes)
   const roll = rollIn(q, turn)
   return {
     turn,
@@ -124,7 +126,8 @@ function rollIn(q: LoadingQuery, turn: LoadingTurn): Loading['roll'] {
 function warningsOf(q: LoadingQuery, takes: readonly LoadingTurn[], roll: Loading['roll']): Advice[] {
   const write = (mm: number): string => formatLength(Math.ceil(mm), q.style ?? { unit: 'mm' })
   const warnings: Advice[] = []
-  if (takes.length === 0) warnings.push(stop('no-turn-fits', 'The design does not fit this field whichever way it is loaded.'))
+  if (takes.length === 0)
+    warnings.push(stop('no-turn-fits', 'The design does not fit this field whichever way it is loaded.'))
   if (roll && !roll.fits)
     warnings.push(
       caution(
@@ -141,6 +144,7 @@ const nameOf = ({ names }: LoadingQuery, way: Way): string => names?.[way] ?? us
 
 function whyOf(q: LoadingQuery, turn: LoadingTurn, takes: readonly LoadingTurn[]): Because {
   const decided = turn === 0 ? 'not turned' : `turned ${turn}`
+  if (q.turn !== undefined) return { rule: 'load.own-way', decided, text: 'The way you took yourself.' }
   if (q.machine.bed === 'free-arm')
     return { rule: 'load.free-arm', decided, text: 'On a free arm the bulk hangs below: which way up does not matter.' }
   if (q.habit === 'hem-to-user' && takes.includes(0)) {
@@ -157,7 +161,10 @@ function costOf(q: LoadingQuery, turn: LoadingTurn, other: LoadingTurn): string 
   const front = nameOf(q, wayAt('down', other))
   if (q.machine.bed === 'free-arm') return `${cap(front)} toward you instead: it makes no difference on the arm.`
   const more = q.extents[wayAt('right', other)] - q.extents[wayAt('right', turn)]
-  const cost = Math.abs(more) < 1 ? 'as much in the throat' : `${write(Math.abs(more))} ${more > 0 ? 'more' : 'less'} in the throat`
+  const cost =
+    Math.abs(more) < 1
+      ? 'as much in the throat'
+      : `${write(Math.abs(more))} ${more > 0 ? 'more' : 'less'} in the throat`
   const twice = q.closed?.[wayAt('right', other)] && beyondField(q, other) > 0 ? ', on a closed side' : ''
   return `${cap(front)} toward you instead: ${cost}${twice}.`
 }

@@ -40,7 +40,8 @@ export function nearestPlaceForRing(
   const coarse = nearestInRows(rowsOf(obstacles, around), { reach, obstacles, good })
   if (!coarse) return null
   const fine: number[] = []
-  for (let y = coarse.y - COARSE; y <= coarse.y + COARSE; y += FINE) if (y > around.top && y < around.bottom) fine.push(y)
+  for (let y = coarse.y - COARSE; y <= coarse.y + COARSE; y += FINE)
+    if (y > around.top && y < around.bottom) fine.push(y)
   const finer = nearestInRows(fine, { reach, obstacles, good })
   return finer && far(finer) < far(coarse) ? finer : coarse
 }
@@ -74,7 +75,13 @@ const grown = ({ left, right, top, bottom }: Box, by: number): Box => ({
   ...{ left: left - by, right: right + by, top: top - by, bottom: bottom + by },
 })
 
-function obstaclesOf(ring: Ring, outside: Box, { outline, level, zones }: SeenCloth, beyond: number, around: Box): Obstacle[] {
+function obstaclesOf(
+  ring: Ring,
+  outside: Box,
+  { outline, level, zones }: SeenCloth,
+  beyond: number,
+  around: Box,
+): Obstacle[] {
   const wide = grown(outside, beyond)
   const edges = edgesOf(outline, (i) => (level[i] ? wide : outside))
   const strict = grown(outside, INSIDE)

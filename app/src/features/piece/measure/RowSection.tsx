@@ -6,7 +6,7 @@ import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
 import type { PlannedRow } from '@thimble/core/placement'
 import { View } from 'react-native'
-import { HoopingList } from '../RowHoopings'
+import { HoopingList } from '../hoop/RowHoopings'
 import type { PieceTools } from '../usePiece'
 
 const endChoices = [

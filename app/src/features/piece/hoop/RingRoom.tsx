@@ -3,7 +3,7 @@ import { ringClearances, ringOnItem } from '@thimble/core/placement'
 import { writeName } from '@thimble/core/words'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Words } from '@/ui/Words'
-import type { PieceTools } from './usePiece'
+import type { PieceTools } from '../usePiece'
 
 /** Nearer than this a hand does not keep it. */
 const TOUCHING = 3

@@ -2,7 +2,7 @@ import type { Hooping } from '@thimble/core/rows'
 import { hoopingsOf } from '@thimble/plan'
 import { Words } from '@/ui/Words'
 import { hoopingWords } from '@/words/rowWords'
-import { type PieceTools, useHoopPlan } from './usePiece'
+import { type PieceTools, useHoopPlan } from '../usePiece'
 
 /** How the row falls into hoopings of the hoop that is picked. */
 export function RowHoopings({ tools }: { tools: PieceTools }) {

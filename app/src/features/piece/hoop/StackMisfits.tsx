@@ -3,7 +3,7 @@ import { holdingNames, recommendRecipe, type StackMisfit } from '@thimble/core/r
 import { chosenFrom, freshLayers, queryOf, ringOf, stackOf } from '@thimble/plan'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { layerLabel, stackTitle } from '@/words/stackWords'
-import { type PieceTools, useBuildPlan, useBuilt, useHoopPlan } from './usePiece'
+import { type PieceTools, useBuildPlan, useBuilt, useHoopPlan } from '../usePiece'
 
 /** What of the stack does not suit how the piece is to be held, and the offer to change it; nothing changes by itself. */
 export function StackMisfits({ tools }: { tools: PieceTools }) {
@@ -11,7 +11,7 @@ export function StackMisfits({ tools }: { tools: PieceTools }) {
   const { misfits, method, hoop } = useHoopPlan(tools)
   const { stack } = useBuilt(tools)
   const { basis } = useBuildPlan(tools)
-  if (!stack || misfits.length === 0) return null
+  if (!stack || misfits.length === 0 || method === 'none') return null
   const words = (misfit: StackMisfit): string => {
     const layer = stack.layers[misfit.layer]
     const name = layer ? layerLabel(layer, piece.build.cloth.family) : 'A layer'

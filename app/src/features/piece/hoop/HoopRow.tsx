@@ -1,26 +1,23 @@
 import type { Hoop } from '@thimble/contract'
-import type { HoopChoice } from '@thimble/core/hooping'
+import type { HoopOffer } from '@thimble/plan'
+import { holdingNames } from '@thimble/core/recipe'
 import { Pressable, View } from 'react-native'
 import { HoopDrawing } from '@/drawing/HoopDrawing'
 import { usePalette } from '@/theme/PaletteProvider'
 import { radio } from '@/ui/RadioGroup'
+import { useUnits } from '@/ui/useUnits'
 import { Heading, Words } from '@/ui/Words'
-import type { PieceTools } from './usePiece'
+import type { PieceTools } from '../usePiece'
+import { slackWords } from './WhichHoop'
 
-type Props = { choice: HoopChoice; hoop: Hoop; on: boolean; tools: PieceTools; largest: number }
-
-function slackWords({ fits, fit, reasons }: HoopChoice, write: (mm: number) => string): string {
-  if (!fits) return reasons.find((r) => r.severity === 'stop')?.text ?? ''
-  const { left, right, up, down } = fit.slack
-  const tight = Math.min(left, right, up, down) < 5 ? 'Tight. ' : ''
-  return `${tight}Slack ${write(Math.min(left, right))} to the sides, ${write(Math.min(up, down))} up and down`
-}
+type Props = { choice: HoopOffer; hoop: Hoop; on: boolean; tools: PieceTools; largest: number }
 
 /** One hoop of the shelf, drawn true to scale with the design in its field. */
 export function HoopRow({ choice, hoop, on, tools: { piece, plan, marked, set }, largest }: Props) {
   const p = usePalette()
-  const says = slackWords(choice, plan.writeRoom)
+  const inUnits = useUnits()
   const { sketch, colours } = marked.design
+  const { method } = choice
   return (
     <Pressable
       {...radio(on)}
@@ -47,8 +44,9 @@ export function HoopRow({ choice, hoop, on, tools: { piece, plan, marked, set },
       <View style={{ flex: 1, minWidth: 0 }}>
         <Heading level={3}>{hoop.name}</Heading>
         <Words style={{ fontSize: 16 }} tone={choice.fits ? undefined : 'madder'}>
-          {says}
+          {inUnits(slackWords(choice, plan.writeRoom))}
         </Words>
+        {choice.fits && method !== 'none' ? <Words soft>{holdingNames[method]}</Words> : null}
         {choice.hoopings > 1 && choice.fits ? <Words bold>{`${choice.hoopings} hoopings`}</Words> : null}
         {choice.rotation !== 0 && choice.fits ? <Words soft>{`Design turned ${choice.rotation}°`}</Words> : null}
         {on ? (

@@ -8,7 +8,7 @@ import { Words } from '@/ui/Words'
 type Props = {
   advice: HoldingAdvice
   /** As it is held: picked, or as advised. */
-  method: HoldingMethod
+  method: HoldingMethod | 'none'
   picked: HoldingMethod | null
   onChange: (method: HoldingMethod) => void
 }

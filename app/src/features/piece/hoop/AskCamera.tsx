@@ -1,0 +1,71 @@
+import { Button } from '@rneui/themed'
+import type { CameraLook } from '@thimble/contract'
+import { cameraAsk, readCamera, type StraightCheck } from '@thimble/plan'
+import { Image, View } from 'react-native'
+import { ask } from '@/http/client'
+import { AdviceBar } from '@/ui/AdviceBar'
+import { useTask } from '@/ui/useTask'
+import { Words } from '@/ui/Words'
+import type { PieceTools } from '../usePiece'
+
+type Props = {
+  tools: PieceTools
+  check: StraightCheck
+  seen: CameraLook | null
+  onSeen: (look: CameraLook) => void
+}
+
+/** Asks the machine's camera where the marks lie; what it tells is taken as if it had been typed. */
+export function AskCamera({ tools, check, seen, onSeen }: Props) {
+  const { piece, shelf, set } = tools
+  const { run, busy, problem } = useTask()
+  const look = async (): Promise<void> => {
+    const found = await ask<CameraLook>('/devices/camera/look', { method: 'POST', body: cameraAsk(piece, check) })
+    const read = readCamera(found, check.at.hoop, shelf.shop)
+    if (!read) throw new Error('The camera does not see the ring’s notches: look again.')
+    onSeen(found)
+    const missed = Object.fromEntries(found.missed.map((id) => [id, null]))
+    set({
+      hoop: { landed: { ...read.landed, ...missed } as never, look: piece.hoop.look === 'edges' ? 'edges' : 'camera' },
+    })
+  }
+  return (
+    <View style={{ gap: 8 }}>
+      <Button
+        type="outline"
+        title={busy ? 'The camera is looking …' : 'Ask the camera'}
+        disabled={busy}
+        onPress={() => run(look)}
+      />
+      {problem ? <AdviceBar advice={{ code: 'camera', text: problem, severity: 'caution' }} /> : null}
+      {seen ? <WhatItSaw {...{ seen, check, style: shelf.shop }} /> : null}
+    </View>
+  )
+}
+
+function WhatItSaw({
+  seen,
+  check,
+  style,
+}: {
+  seen: CameraLook
+  check: StraightCheck
+  style: PieceTools['shelf']['shop']
+}) {
+  const off = readCamera(seen, check.at.hoop, style)?.off ?? 0
+  const names = check.sought.filter((one) => seen.missed.includes(one.id)).map((one) => one.name)
+  return (
+    <>
+      <Image
+        source={{ uri: `data:image/svg+xml;utf8,${encodeURIComponent(seen.picture)}` }}
+        accessibilityLabel="What the camera sees: the ring, the cloth and its marks"
+        style={{ width: '100%', aspectRatio: seen.width / seen.height, borderRadius: 4 }}
+        resizeMode="contain"
+      />
+      <Words>{`It found ${seen.marks.length} of ${check.sought.length}, each to within ${off.toFixed(1)} mm.`}</Words>
+      {names.length > 0 ? (
+        <Words soft>{`Not found: ${names.join(', ')}. Tell it yourself, or look again.`}</Words>
+      ) : null}
+    </>
+  )
+}

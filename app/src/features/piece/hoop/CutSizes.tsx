@@ -1,0 +1,35 @@
+import { cutSizes, ringOf } from '@thimble/plan'
+import { View } from 'react-native'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Section } from '@/ui/Section'
+import { Words } from '@/ui/Words'
+import { layerName } from '@/words/stackWords'
+import { type PieceTools, useBuilt, useHoopPlan } from '../usePiece'
+
+/** What to cut for this ring, and from what of the stash. */
+export function CutSizes({ tools }: { tools: PieceTools }) {
+  const p = usePalette()
+  const { plan, shelf } = tools
+  const { hoop, method } = useHoopPlan(tools)
+  const { stack, basis } = useBuilt(tools)
+  if (!stack || !hoop || method === 'none') return null
+  const cuts = cutSizes({ stack, basis, method, ring: ringOf(hoop), supplies: shelf.supplies })
+  if (cuts.length === 0) return null
+  return (
+    <Section title="Cut for this ring">
+      {cuts.map(({ layer, piece, supply }, i) => (
+        <View key={i} style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 8 }}>
+          <Words
+            bold
+          >{`${plan.write(piece.widthMm)} × ${plan.write(piece.heightMm)}${layer.sheets > 1 ? `, ${layer.sheets} sheets` : ''}`}</Words>
+          <Words style={{ fontSize: 16 }}>{layerName(layer.kind)}</Words>
+          {shelf.supplies.length === 0 ? null : supply ? (
+            <Words soft>{`From ${supply.name}: ${(supply.leftMm / 1000).toFixed(1)} m there`}</Words>
+          ) : (
+            <Words tone="madder">None in the stash that gives a piece so large.</Words>
+          )}
+        </View>
+      ))}
+    </Section>
+  )
+}

@@ -1,0 +1,43 @@
+import type { HoopOffer } from '@thimble/plan'
+import { useState } from 'react'
+import { Pressable, View } from 'react-native'
+import { RadioGroup } from '@/ui/RadioGroup'
+import { Words } from '@/ui/Words'
+import type { PieceTools } from '../usePiece'
+import { HoopRow } from './HoopRow'
+
+type Props = { tools: PieceTools; ranked: HoopOffer[]; chosen: string | null }
+
+/** The hoops that take it, and behind one line those that do not. */
+export function HoopShelf({ tools, ranked, chosen }: Props) {
+  const { shelf } = tools
+  const [all, setAll] = useState(false)
+  const fitting = ranked.filter((c) => c.fits)
+  const refused = ranked.filter((c) => !c.fits)
+  const open = all || fitting.length === 0
+  const drawn = shelf.hoops.filter((h) => open || fitting.some((c) => c.hoop === h.id))
+  const largest = Math.max(120, ...drawn.map((h) => Math.max(h.outside.width, h.outside.height)))
+  const row = (choice: HoopOffer) => {
+    const hoop = shelf.hoops.find((h) => h.id === choice.hoop)
+    const on = choice.hoop === chosen
+    return hoop ? <HoopRow key={choice.hoop} {...{ choice, hoop, on, tools, largest }} /> : null
+  }
+  return (
+    <>
+      <RadioGroup label="Hoops on the shelf">{fitting.map(row)}</RadioGroup>
+      {refused.length > 0 ? (
+        <>
+          <Pressable
+            role="button"
+            aria-expanded={open}
+            onPress={() => setAll(!all)}
+            style={{ minHeight: 44, justifyContent: 'center' }}
+          >
+            <Words tone="indigo" bold>{`${refused.length} will not do here: ${open ? 'why' : 'see why'}`}</Words>
+          </Pressable>
+          {open ? <View>{refused.map(row)}</View> : null}
+        </>
+      ) : null}
+    </>
+  )
+}

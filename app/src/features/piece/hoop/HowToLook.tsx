@@ -1,0 +1,79 @@
+import type { CameraLook } from '@thimble/contract'
+import type { StraightCheck } from '@thimble/plan'
+import { useState } from 'react'
+import { View } from 'react-native'
+import { Choices } from '@/ui/Choices'
+import { Field } from '@/ui/Field'
+import { Opener } from '@/ui/Opener'
+import { Section } from '@/ui/Section'
+import { Words } from '@/ui/Words'
+import type { PieceTools } from '../usePiece'
+import { AskCamera } from './AskCamera'
+
+type Props = { tools: PieceTools; check: StraightCheck }
+
+/** By marks or by edges, told by the finger, by numbers, or by the camera. */
+export function HowToLook({ tools, check }: Props) {
+  const { piece, set } = tools
+  const { look } = piece.hoop
+  const edges = look === 'edges'
+  const [seen, setSeen] = useState<CameraLook | null>(null)
+  return (
+    <Section title="How it was looked at">
+      {check.hasCorner ? (
+        <Choices
+          label="By"
+          choices={[
+            { id: 'marks', name: 'The marks' },
+            { id: 'edges', name: 'The corner’s hems' },
+          ]}
+          value={edges ? 'edges' : 'marks'}
+          onChange={(id) => set({ hoop: { look: id } })}
+        />
+      ) : null}
+      {edges ? <Words soft>Two points along each hem, as far apart as the ring shows them.</Words> : null}
+      <AskCamera tools={tools} check={check} seen={seen} onSeen={setSeen} />
+      <Opener title="Type the numbers">
+        <Words soft>
+          From where the notches cross, on the hoop’s own grid: to the right and toward you; a minus is the other way.
+        </Words>
+        {check.sought.map((one) => (
+          <Typed key={one.id} {...{ tools, check, one }} />
+        ))}
+      </Opener>
+    </Section>
+  )
+}
+
+type TypedProps = Props & { one: StraightCheck['sought'][number] }
+
+function Typed({ tools, check, one }: TypedProps) {
+  const { shop } = tools.shelf
+  const typed = tools.piece.hoop.landed[one.id] ?? { right: '', down: '' }
+  const change = (part: 'right' | 'down') => (text: string) =>
+    tools.set({ hoop: { landed: { [one.id]: { ...typed, [part]: text.slice(0, 20) } } } })
+  const name = one.name.charAt(0).toUpperCase() + one.name.slice(1)
+  return (
+    <View style={{ gap: 4 }}>
+      <Words bold>{name}</Words>
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        <Field
+          half
+          label={`${name}, right`}
+          value={typed.right}
+          suffix={shop.unit}
+          problem={check.problems[`${one.id}.right`]}
+          onChange={change('right')}
+        />
+        <Field
+          half
+          label={`${name}, toward you`}
+          value={typed.down}
+          suffix={shop.unit}
+          problem={check.problems[`${one.id}.down`]}
+          onChange={change('down')}
+        />
+      </View>
+    </View>
+  )
+}

@@ -1,0 +1,68 @@
+import { Button } from '@rneui/themed'
+import { holdingNames } from '@thimble/core/recipe'
+import { hoopingAtHand, reasonsOf, triesOf } from '@thimble/plan'
+import { useRouter } from 'expo-router'
+import { InHoop } from '@/drawing/InHoop'
+import { Section } from '@/ui/Section'
+import { useUnits } from '@/ui/useUnits'
+import { Words } from '@/ui/Words'
+import { fieldSize } from '@/words/hoopWords'
+import { placeInHoop } from '@thimble/core/hooping'
+import type { KeptProps } from '../StageProps'
+import { type PieceTools, useBuilt, useHoopPlan } from '../usePiece'
+import { Why } from '../Why'
+import { KeptMove } from './KeptMove'
+import { HoopingList } from './RowHoopings'
+import { StackMisfits } from './StackMisfits'
+
+/** The hooping as it was decided, with what to dial, and the way on to whether it is straight enough. */
+export function KeptHooping({ tools }: KeptProps) {
+  const { piece, plan, marked } = tools
+  const router = useRouter()
+  const built = useBuilt(tools)
+  const [kept] = piece.hoop.kept
+  if (!kept) return null
+  const { hoop, holding, groups, because } = kept
+  const reasons = reasonsOf({ ...built, stack: built.stack && { ...built.stack, because } })
+  const tries = triesOf(piece).length
+  return (
+    <>
+      <Section title="How it is hooped">
+        <Words bold>{`${hoop?.name ?? 'Hoop not noted'}, ${holdingNames[holding].toLowerCase()}`}</Words>
+        {hoop ? <Words>{fieldSize(hoop.field, plan.style)}</Words> : null}
+        <KeptDrawing tools={tools} />
+        <KeptMove tools={tools} />
+        {hoop && kept.pose ? (
+          <Button
+            title={tries > 0 ? `Is it straight enough: try ${tries + 1}` : 'Is it straight enough?'}
+            onPress={() => router.push(`/piece/${piece.id}/straight`)}
+          />
+        ) : null}
+        {groups ? (
+          <HoopingList groups={groups} closed={marked.placed?.row?.closed ?? false} write={plan.write} />
+        ) : null}
+        <StackMisfits tools={tools} />
+      </Section>
+      <Why because={reasons} />
+    </>
+  )
+}
+
+function KeptDrawing({ tools }: { tools: PieceTools }) {
+  const { piece, plan, marked } = tools
+  const at = hoopingAtHand(piece, useHoopPlan(tools), marked)
+  const inUnits = useUnits()
+  if (!at) return null
+  const { fits, slack, reach } = placeInHoop({ hull: at.hull, field: at.hoop.field, pose: at.pose })
+  const { sketch, colours } = marked.design
+  return (
+    <InHoop
+      {...{ fits, slack, reach, hoop: at.hoop, pose: at.pose, hull: at.hull }}
+      cloth={piece.build.cloth.colour}
+      sketch={sketch && at.copies.from === at.copies.to ? { blocks: sketch, colours } : null}
+      height={260}
+      write={plan.writeRoom}
+      says={inUnits(`The design in ${at.hoop.name}, to scale.`)}
+    />
+  )
+}

@@ -1,0 +1,65 @@
+import type { Move } from '@thimble/plan'
+import { View } from 'react-native'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Words } from '@/ui/Words'
+
+type Props = { move: Move; write: (mm: number) => string; from?: string }
+
+/** A number of steps without the zeros that say nothing. */
+const plain = (value: number): string => String(Number(Math.abs(value).toFixed(2)))
+
+/** A length in the units of the machine’s own display. */
+export function MoveBoxes({ move, write }: Props) {
+  const p = usePalette()
+  const { turn, right, down } = move
+  const boxes = [
+    {
+      id: 'turn',
+      big: `${plain(turn)}°`,
+      small: turn === 0 ? 'no turn' : turn > 0 ? 'clockwise' : 'anticlockwise',
+      on: turn !== 0,
+    },
+    { id: 'across', ...told(right, 'right', 'left', write) },
+    { id: 'along', ...told(down, 'down', 'up', write) },
+  ]
+  const main = Math.max(
+    0,
+    boxes.findIndex((box) => box.on),
+  )
+  return (
+    <View style={{ flexDirection: 'row', backgroundColor: p.paper, borderWidth: 1, borderColor: p.seam }}>
+      {boxes.map((box, i) => (
+        <View
+          key={box.id}
+          style={{
+            flexGrow: i === main ? 1.35 : 1,
+            flexBasis: 0,
+            minWidth: 0,
+            padding: 10,
+            borderLeftWidth: i === 0 ? 0 : 1,
+            borderLeftColor: p.seam,
+            justifyContent: 'flex-end',
+          }}
+        >
+          <Words
+            bold
+            soft={!box.on}
+            style={i === main ? { fontSize: 40, lineHeight: 46 } : { fontSize: 26, lineHeight: 32 }}
+          >
+            {box.big}
+          </Words>
+          <Words soft style={{ fontSize: 15, lineHeight: 19 }}>
+            {box.small}
+          </Words>
+        </View>
+      ))}
+    </View>
+  )
+}
+
+function told(mm: number, plus: string, minus: string, write: (mm: number) => string) {
+  if (Math.abs(mm) < 1e-9) return { big: '0', small: `nothing ${plus} or ${minus}`, on: false }
+  const written = write(Math.abs(mm))
+  const [, big = written, unit = ''] = written.match(/^(.*?)\s*(mm|cm|")$/) ?? []
+  return { big, small: `${unit === '"' ? 'inches' : unit} ${mm > 0 ? plus : minus}`, on: true }
+}

@@ -1,0 +1,77 @@
+import { Button } from '@rneui/themed'
+import type { Remedy } from '@thimble/core/hooping'
+import type { StraightCheck } from '@thimble/plan'
+import { useRouter } from 'expo-router'
+import { View } from 'react-native'
+import { usePalette } from '@/theme/PaletteProvider'
+import { useUnits } from '@/ui/useUnits'
+import { Words } from '@/ui/Words'
+import type { PieceTools } from '../usePiece'
+
+type Props = { tools: PieceTools; check: StraightCheck }
+
+/** Ways to bring it in, least trouble first. */
+export function Remedies({ tools, check }: Props) {
+  const p = usePalette()
+  const inUnits = useUnits()
+  const { remedies } = check.correction!
+  if (remedies.length === 0)
+    return (
+      <Words>Nothing brings it in at this angle: hoop it again, nearer to the notches, or take a larger hoop.</Words>
+    )
+  return (
+    <View role="list">
+      {remedies.map((remedy, i) => (
+        <View
+          role="listitem"
+          key={remedy.kind + i}
+          style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 10, gap: 8 }}
+        >
+          <View style={{ flexDirection: 'row', gap: 12 }}>
+            <Words bold style={{ width: 20 }}>
+              {i + 1}
+            </Words>
+            <Words bold={i === 0} style={{ flex: 1 }}>
+              {inUnits(remedy.text)}
+            </Words>
+          </View>
+          <Take tools={tools} remedy={remedy} />
+        </View>
+      ))}
+    </View>
+  )
+}
+
+/** What of a remedy the program does itself. */
+function Take({ tools: { piece, set }, remedy }: { tools: PieceTools; remedy: Remedy }) {
+  const router = useRouter()
+  if (remedy.kind === 'scale') {
+    // Rounded down to a tenth of a percent, which is what a machine is told.
+    const scale = Math.floor(remedy.factor * piece.hoop.scale * 1000) / 1000
+    return (
+      <Button
+        type="outline"
+        title={`Make it ${Math.floor(scale * 1000) / 10} %`}
+        onPress={() => set({ hoop: { scale } })}
+      />
+    )
+  }
+  if (remedy.kind === 'other-hoop')
+    return (
+      <Button
+        type="outline"
+        title="Take that hoop"
+        onPress={() => {
+          set({
+            hoop: {
+              hoopId: remedy.hoop,
+              reopened: true,
+              landed: Object.fromEntries(Object.keys(piece.hoop.landed).map((id) => [id, null])) as never,
+            },
+          })
+          router.replace(`/piece/${piece.id}`)
+        }}
+      />
+    )
+  return null
+}

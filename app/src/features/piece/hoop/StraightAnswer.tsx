@@ -1,0 +1,88 @@
+import type { StraightCheck } from '@thimble/plan'
+import { AdviceBar } from '@/ui/AdviceBar'
+import { Section } from '@/ui/Section'
+import { Words } from '@/ui/Words'
+import type { PieceTools } from '../usePiece'
+import { MoveBoxes } from './MoveBoxes'
+import { Remedies } from './Remedies'
+import { writePlace } from './writePlace'
+
+type Props = { tools: PieceTools; check: StraightCheck }
+
+/** What the marks say: the turn and the move to dial, what is left then, or how to hoop it again. */
+export function StraightAnswer({ tools, check }: Props) {
+  const { correction, move, warnings, problem, sought } = check
+  const doubtful = warnings.some((w) => w.severity === 'stop')
+  if (problem)
+    return (
+      <Section title="These cannot be right">
+        <AdviceBar advice={{ code: 'problem', text: problem, severity: 'stop' }} />
+      </Section>
+    )
+  if (!correction || !move) return <StillToTell found={sought.filter((one) => one.landed).length} all={sought.length} />
+  return (
+    <Section title={titleOf(check, doubtful)} says={howItLies(check, tools.plan.write)}>
+      {doubtful ? null : correction.fitsExact ? (
+        <Dial {...{ tools, check }} />
+      ) : (
+        <Remedies tools={tools} check={check} />
+      )}
+      {warnings.map((w) => (
+        <AdviceBar key={w.code} advice={w} />
+      ))}
+    </Section>
+  )
+}
+
+const StillToTell = ({ found, all }: { found: number; all: number }) => (
+  <Section title="Where did the marks land?">
+    <Words>
+      {found === 0
+        ? `Drag ${all > 2 ? 'two or more of the marks' : 'both marks'} to where they lie on the hoop’s grid, or type the numbers.`
+        : 'One is told; one more shows how it lies.'}
+    </Words>
+  </Section>
+)
+
+function titleOf({ correction, warnings }: StraightCheck, doubtful: boolean): string {
+  if (doubtful) return 'Look again'
+  if (!correction!.fitsExact) return 'It does not fit so'
+  return warnings.some((w) => w.code === 'past-its-turn') ? 'It cannot be turned so far' : 'It can be dialled straight'
+}
+
+/** How it was hooped, in words: askew by so much, the cross there. */
+function howItLies({ at, correction }: StraightCheck, write: (mm: number) => string): string {
+  const { exact } = correction!
+  const askew = ((((exact.rotation - at.pose.rotation + 180) % 360) + 360) % 360) - 180
+  const turned =
+    Math.abs(askew) < 0.05
+      ? 'Hooped straight'
+      : `Hooped ${Math.abs(askew).toFixed(1)}° ${askew > 0 ? 'clockwise' : 'anticlockwise'}`
+  const off = writePlace({ x: exact.x - at.pose.x, y: exact.y - at.pose.y }, write)
+  return `${turned}, ${off === 'on the notches' ? 'where it was meant to lie' : `${off} of where it was meant`}.`
+}
+
+function Dial({ tools, check }: Props) {
+  const { move, correction } = check
+  const { slack } = check
+  const { write, writeRoom } = tools.plan
+  const room = Math.min(slack.left, slack.right, slack.up, slack.down)
+  return (
+    <>
+      <Words soft>Dial at the machine</Words>
+      <MoveBoxes move={move!} write={write} />
+      {tools.piece.hoop.scale < 1 ? (
+        <Words bold>{`Design made ${Math.floor(tools.piece.hoop.scale * 1000) / 10} % of its size`}</Words>
+      ) : null}
+      <AdviceBar
+        advice={{
+          code: 'after',
+          severity: correction!.fitsDialled ? 'note' : 'caution',
+          text: correction!.fitsDialled
+            ? `Fits after that, ${writeRoom(room)} to spare. What is left over: ${move!.left.toFixed(1)} mm at the worst corner.`
+            : `Dialled in whole steps it reaches past the field by a hair: what is left over is ${move!.left.toFixed(1)} mm. Trace it before you start.`,
+        }}
+      />
+    </>
+  )
+}

@@ -1,0 +1,21 @@
+import { Button } from '@rneui/themed'
+import type { StraightCheck } from '@thimble/plan'
+import { View } from 'react-native'
+import type { PieceTools } from '../usePiece'
+
+type Props = { tools: PieceTools; check: StraightCheck; onDone: (then: 'kept' | 'again') => void }
+
+/** Dialled as it says, or hooped again. */
+export function StraightButtons({ check: { correction, warnings }, onDone }: Props) {
+  const good = correction?.fitsExact === true && !warnings.some((w) => w.severity === 'stop')
+  return (
+    <View style={{ flexDirection: 'row', gap: 12 }}>
+      <View style={{ flex: 1 }}>
+        <Button title="Dialled" disabled={!good} onPress={() => onDone('kept')} />
+      </View>
+      <View style={{ flex: 1 }}>
+        <Button type="outline" title="Hooping again" disabled={!correction} onPress={() => onDone('again')} />
+      </View>
+    </View>
+  )
+}

@@ -1,0 +1,149 @@
+import type { Piece } from '@thimble/contract'
+import { checkStraight, type StraightCheck, triesOf, tryOf, writeLanded } from '@thimble/plan'
+import { useRouter } from 'expo-router'
+import { useEffect, useMemo, useRef, useState } from 'react'
+import { View } from 'react-native'
+import { useShelf } from '@/state/store'
+import { openPiece } from '@/state/sync'
+import { Page } from '@/ui/Page'
+import { Section } from '@/ui/Section'
+import { useWide } from '@/ui/useMedia'
+import { goingBack } from '@/ui/whereItWas'
+import { Words } from '@/ui/Words'
+import { type PieceTools, useHoopPlan, usePieceTools } from '../usePiece'
+import { HowToLook } from './HowToLook'
+import { StraightAnswer } from './StraightAnswer'
+import { StraightBoard } from './StraightBoard'
+import { StraightButtons } from './StraightButtons'
+import { TraceSection } from './TraceSection'
+import { Tries } from './Tries'
+import { WhichHooping } from './WhichHooping'
+
+const TITLE = 'Is it straight enough'
+
+/** After hooping: where the marks landed on the hoop's grid, what to dial for that, or how to hoop it again. */
+export function StraightPage({ id }: { id: string }) {
+  const piece = useShelf((s) => s.docs.pieces[id])
+  const [missing, setMissing] = useState(false)
+  useEffect(() => {
+    if (!piece) void openPiece(id).then((found) => setMissing(found === 'missing'))
+  }, [id, piece])
+  if (piece) return <Straight piece={piece} />
+  return (
+    <Page title={TITLE} back>
+      <Section>
+        <Words role="status">
+          {missing ? 'This piece is not kept here; it may have been removed.' : 'Fetching the piece …'}
+        </Words>
+      </Section>
+    </Page>
+  )
+}
+
+type Landed = Piece['hoop']['landed']
+
+function Straight({ piece }: { piece: Piece }) {
+  const tools = usePieceTools(piece)
+  const plan = useHoopPlan(tools)
+  const { marked, shelf, set } = tools
+  // A dot under the finger is not kept until it is let go.
+  const [dragged, setDragged] = useState<Landed>({})
+  const held = useRef<Landed>({})
+  const check = useMemo(() => {
+    const { shop, hoops } = shelf
+    const live = { ...piece, hoop: { ...piece.hoop, landed: { ...piece.hoop.landed, ...dragged } } }
+    return checkStraight({ piece: live, marked, plan, shop, hoops })
+  }, [piece, marked, plan, shelf, dragged])
+  const again = triesOf(piece).filter((one) => one.then === 'again').length
+  if (!check)
+    return (
+      <Page title={TITLE} back>
+        <Section>
+          <Words>
+            There is no hoop for this piece yet: choose one at Hoop, keep it, and come back when it is hooped.
+          </Words>
+        </Section>
+      </Page>
+    )
+  return (
+    <Page
+      title={TITLE}
+      back
+      aside={`try ${again + 1}`}
+      tape={false}
+      wideContent
+      foot={<StraightButtons {...{ tools, check }} onDone={useDone(tools, check)} />}
+    >
+      <Laid
+        board={
+          <StraightBoard
+            check={check}
+            cloth={piece.build.cloth.colour}
+            sketch={sketchOf(marked.design)}
+            height={360}
+            write={tools.plan.write}
+            onLand={(mark, at) => {
+              const { x, y } = check.at.hoop.notchOffset ?? { x: 0, y: 0 }
+              held.current = { [mark]: writeLanded({ x: at.x - x, y: at.y - y }, shelf.shop) }
+              setDragged(held.current)
+            }}
+            onRest={() => {
+              set({ hoop: { landed: held.current } })
+              setDragged({})
+            }}
+          />
+        }
+      >
+        <StraightAnswer tools={tools} check={check} />
+        <WhichHooping tools={tools} check={check} />
+        <HowToLook tools={tools} check={check} />
+        <TraceSection tools={tools} check={check} />
+        <Tries tools={tools} />
+      </Laid>
+    </Page>
+  )
+}
+
+function sketchOf({ sketch, colours }: PieceTools['marked']['design']) {
+  return sketch ? { blocks: sketch, colours } : null
+}
+
+/** The drawing at the head, on a wide page beside the rest. */
+function Laid({ board, children }: { board: React.ReactNode; children: React.ReactNode }) {
+  const wide = useWide()
+  if (!wide)
+    return (
+      <>
+        {board}
+        {children}
+      </>
+    )
+  return (
+    <View style={{ flexDirection: 'row', alignItems: 'flex-start' }}>
+      <View style={{ width: '50%', position: 'sticky' as 'absolute', top: 0 }}>{board}</View>
+      <View style={{ flex: 1, minWidth: 0 }}>{children}</View>
+    </View>
+  )
+}
+
+type Done = (then: 'kept' | 'again') => void
+
+/** Keeps the try with the piece; kept, one goes back to the ticket, else the next hooping begins with no marks told. */
+function useDone({ piece, set }: PieceTools, check: StraightCheck): Done {
+  const router = useRouter()
+  return (then) => {
+    const one = tryOf(check, piece, then, new Date().toISOString())
+    if (!one) return
+    const last = check.at.group >= check.at.groups - 1
+    const next = then === 'kept' && !last ? { group: check.at.group + 1 } : {}
+    const cleared = Object.fromEntries(Object.keys(piece.hoop.landed).map((id) => [id, null]))
+    const marks = then === 'again' || !last ? { landed: cleared as never } : {}
+    set({
+      hoop: { tries: { [crypto.randomUUID()]: one }, ...marks, ...next, ...(then === 'again' ? { scale: 1 } : {}) },
+    })
+    if (then !== 'kept' || !last) return
+    if (!router.canGoBack()) return router.replace(`/piece/${piece.id}`)
+    goingBack()
+    router.back()
+  }
+}

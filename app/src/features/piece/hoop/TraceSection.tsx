@@ -1,0 +1,106 @@
+import { Button } from '@rneui/themed'
+import type { TraceAnswer, TraceAsk } from '@thimble/contract'
+import { applyPose, composePose, inversePose } from '@thimble/core/plane'
+import { writeName } from '@thimble/core/words'
+import type { StraightCheck } from '@thimble/plan'
+import { useState } from 'react'
+import { View } from 'react-native'
+import { ask } from '@/http/client'
+import { AdviceBar } from '@/ui/AdviceBar'
+import { Opener } from '@/ui/Opener'
+import { Section } from '@/ui/Section'
+import { useTask } from '@/ui/useTask'
+import { Words } from '@/ui/Words'
+import type { PieceTools } from '../usePiece'
+import { writePlace } from './writePlace'
+
+type Props = { tools: PieceTools; check: StraightCheck }
+type Walked = { way: TraceAsk['way']; answer: TraceAnswer }
+
+/** The machine walks round the design before it is sewn, and says how near the needle comes to what it may not strike. */
+export function TraceSection({ tools, check }: Props) {
+  const { run, busy, problem } = useTask()
+  const [walked, setWalked] = useState<Walked | null>(null)
+  const trace = async (way: TraceAsk['way']): Promise<void> => {
+    setWalked({
+      way,
+      answer: await ask<TraceAnswer>('/devices/machine/trace', { method: 'POST', body: traceAsk(tools, check, way) }),
+    })
+  }
+  return (
+    <Section>
+      <Opener title="Trace it with the machine">
+        <Words soft>The needle stays up. Hands, hair and sleeves clear while it moves.</Words>
+        <View style={{ flexDirection: 'row', gap: 12 }}>
+          {(['box', 'contour'] as const).map((way) => (
+            <View key={way} style={{ flex: 1 }}>
+              <Button
+                type="outline"
+                title={way === 'box' ? 'Round its box' : 'Along its outline'}
+                disabled={busy}
+                onPress={() => run(() => trace(way))}
+              />
+            </View>
+          ))}
+        </View>
+        {problem ? <AdviceBar advice={{ code: 'trace', text: problem, severity: 'caution' }} /> : null}
+        {walked ? <WhatItMet {...{ walked, check }} write={tools.plan.writeRoom} /> : null}
+      </Opener>
+    </Section>
+  )
+}
+
+function traceAsk({ marked }: PieceTools, { at, correction }: StraightCheck, way: TraceAsk['way']): TraceAsk {
+  const pose = correction?.dialled ?? at.pose
+  const lies = composePose(correction?.exact ?? at.pose, inversePose(at.target))
+  const zones = marked.placed?.item.zones ?? []
+  return {
+    ...{ hull: at.hull, pose, field: at.hoop.field, way },
+    zones: zones.map((zone) => ({ name: writeName(zone.name), outline: zone.outline.map((p) => applyPose(lies, p)) })),
+  }
+}
+
+/** Nearer to the ring than this nobody stitches without a trace (craft.md section 9). */
+const NEAR = 5
+
+function WhatItMet({
+  walked: { answer },
+  check,
+  write,
+}: {
+  walked: Walked
+  check: StraightCheck
+  write: (mm: number) => string
+}) {
+  const { field, zones, seconds } = answer
+  const { x, y } = check.at.hoop.notchOffset ?? { x: 0, y: 0 }
+  const where = (at: { x: number; y: number }): string => writePlace({ x: at.x - x, y: at.y - y }, write)
+  const nearest = [...zones].sort((a, b) => a.mm - b.mm)[0]
+  const ring =
+    field.mm < 0
+      ? ({
+          severity: 'stop',
+          text: `It would leave the field by ${write(-field.mm)}, ${where(field.at)}: the needle could strike the ring.`,
+        } as const)
+      : ({
+          severity: field.mm < NEAR ? 'caution' : 'note',
+          text: `Nearest to the field’s edge: ${write(field.mm)}, ${where(field.at)}. The walk took ${seconds} s.`,
+        } as const)
+  return (
+    <>
+      <AdviceBar advice={{ code: 'ring', ...ring }} />
+      {nearest && nearest.mm < 60 ? (
+        <AdviceBar
+          advice={{
+            code: 'zone',
+            severity: nearest.mm < NEAR ? 'caution' : 'note',
+            text:
+              nearest.mm <= 0
+                ? `It goes over the ${nearest.name}, ${where(nearest.at)}.`
+                : `Nearest to the ${nearest.name}: ${write(nearest.mm)}, ${where(nearest.at)}.`,
+          }}
+        />
+      ) : null}
+    </>
+  )
+}

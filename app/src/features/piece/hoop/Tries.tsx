@@ -1,0 +1,34 @@
+import { triesOf } from '@thimble/plan'
+import { View } from 'react-native'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Section } from '@/ui/Section'
+import { Words } from '@/ui/Words'
+import type { PieceTools } from '../usePiece'
+
+const ways = { marks: 'by its marks', edges: 'by its hems', camera: 'by the camera' } as const
+
+/** Every hooping of this piece as it was found. */
+export function Tries({ tools: { piece } }: { tools: PieceTools }) {
+  const p = usePalette()
+  const tries = triesOf(piece)
+  if (tries.length === 0) return null
+  return (
+    <Section title="Hooped so far">
+      {tries.map((one, i) => (
+        <View key={one.at + i} style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 8 }}>
+          <Words bold>{`${i + 1}: ${one.then === 'kept' ? 'dialled and kept' : 'hooped again'}`}</Words>
+          <Words soft>
+            {[
+              `turned ${one.exact.rotation.toFixed(1)}°`,
+              ways[one.way],
+              one.fits ? 'it fitted' : 'it did not fit',
+              one.minutes === null ? '' : `${one.minutes} min`,
+            ]
+              .filter(Boolean)
+              .join(', ')}
+          </Words>
+        </View>
+      ))}
+    </Section>
+  )
+}

@@ -1,0 +1,61 @@
+import type { Hoop } from '@thimble/contract'
+import { type HoopOffer, hoopingAtHand } from '@thimble/plan'
+import { InHoop } from '@/drawing/InHoop'
+import { AdviceBar } from '@/ui/AdviceBar'
+import { Opener } from '@/ui/Opener'
+import { useWide } from '@/ui/useMedia'
+import { Words } from '@/ui/Words'
+import { PieceDrawing } from '../PieceDrawing'
+import { type PieceTools, useHoopPlan } from '../usePiece'
+import { RingRoom } from './RingRoom'
+import { RowHoopings } from './RowHoopings'
+
+type Props = { tools: PieceTools; choice: HoopOffer; hoop: Hoop }
+
+/** The hoop that is picked, with the design in it true to scale, and what there is to say of it. */
+export function WhichHoop({ tools, choice, hoop }: Props) {
+  const { piece, plan, marked } = tools
+  const wide = useWide()
+  const at = hoopingAtHand(piece, useHoopPlan(tools), marked)
+  const { sketch, colours } = marked.design
+  const alone = at && at.copies.from === at.copies.to
+  return (
+    <>
+      <InHoop
+        hoop={hoop}
+        pose={choice.pose}
+        hull={at?.hull ?? marked.design.hull}
+        fits={choice.fit.fits}
+        slack={choice.fit.slack}
+        reach={choice.fit.reach}
+        cloth={piece.build.cloth.colour}
+        sketch={sketch && alone ? { blocks: sketch, colours } : null}
+        height={wide ? 340 : 300}
+        write={plan.writeRoom}
+        says={`The design in ${hoop.name}, to scale. ${slackWords(choice, plan.writeRoom)}`}
+      />
+      {choice.reasons.map((r) => (
+        <AdviceBar key={r.code + r.text} advice={r} />
+      ))}
+      {choice.fits ? <RingRoom tools={tools} choice={choice} /> : null}
+      {choice.fits ? <RowHoopings tools={tools} /> : null}
+      {wide ? null : (
+        <Opener title="The ring on the piece">
+          <PieceDrawing id={piece.id} stage="hoop" lit={null} height={330} />
+        </Opener>
+      )}
+      <Words soft style={{ fontSize: 14 }}>
+        Left is the carriage, the foot of the drawing is toward you. The yellow area is where the design’s middle may
+        lie.
+      </Words>
+    </>
+  )
+}
+
+/** The slack each way in a sentence. */
+export function slackWords({ fits, fit, reasons }: HoopOffer, write: (mm: number) => string): string {
+  if (!fits) return reasons.find((r) => r.severity === 'stop')?.text ?? ''
+  const { left, right, up, down } = fit.slack
+  const tight = Math.min(left, right, up, down) < 5 ? 'Tight. ' : ''
+  return `${tight}Slack ${write(left)} left, ${write(right)} right, ${write(up)} up, ${write(down)} down`
+}

@@ -1,0 +1,32 @@
+import { writeName } from '@thimble/core/words'
+import type { StraightCheck } from '@thimble/plan'
+import { Choices } from '@/ui/Choices'
+import { Section } from '@/ui/Section'
+import type { PieceTools } from '../usePiece'
+
+/** Which of several hoopings is looked at: of a row, or of corners. */
+export function WhichHooping({
+  tools: { piece, marked, set },
+  check: { at },
+}: {
+  tools: PieceTools
+  check: StraightCheck
+}) {
+  if (at.groups < 2) return null
+  const nameOf = (i: number): string => {
+    const copy = marked.placed?.row ? null : marked.placed?.copies[i]
+    return copy ? writeName(copy.name) : `Hooping ${i + 1}`
+  }
+  const cleared = Object.fromEntries(Object.keys(piece.hoop.landed).map((id) => [id, null]))
+  return (
+    <Section>
+      <Choices
+        long={at.groups > 6}
+        label="Which hooping"
+        choices={Array.from({ length: at.groups }, (_, i) => ({ id: String(i), name: nameOf(i) }))}
+        value={String(at.group)}
+        onChange={(id) => set({ hoop: { group: Number(id), landed: cleared as never } })}
+      />
+    </Section>
+  )
+}

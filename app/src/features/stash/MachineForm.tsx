@@ -1,0 +1,59 @@
+import { type Machine } from '@thimble/contract'
+import { View } from 'react-native'
+import { FormChoices, FormField, FormLength } from '@/forms/FormField'
+import { FormPage } from '@/forms/FormPage'
+import { useDocForm } from '@/forms/useDocForm'
+import { useShelf } from '@/state/store'
+import { Words } from '@/ui/Words'
+import { machineFieldOf, type MachineTexts, readMachine, writeMachine } from './machineTexts'
+
+const bedNames = [
+  { id: 'flat', name: 'Flat bed' },
+  { id: 'free-arm', name: 'Free arm' },
+] as const
+const turnNames = [
+  { id: 'any', name: 'Any angle' },
+  { id: 'quarter', name: 'Quarter turns only' },
+] as const
+const yesNo = [
+  { id: 'yes', name: 'On the bench' },
+  { id: 'no', name: 'Put away' },
+] as const
+
+/** A machine: what it sews, how finely it is dialled, and the room in its throat. */
+export function MachineForm({ id }: { id: string }) {
+  const style = useShelf((s) => s.shop)
+  const { form, kept, keep, removeIt } = useDocForm({
+    ...{ collection: 'machines', id, back: '/stash' },
+    write: (machine?: Machine) => writeMachine(machine, style),
+    read: (texts: MachineTexts) => readMachine(texts, style.unit),
+    fieldOf: machineFieldOf,
+  })
+  const { control } = form
+  const pair = (...fields: React.ReactNode[]) => <View style={{ flexDirection: 'row', gap: 12 }}>{fields}</View>
+  const length = (name: keyof MachineTexts, label: string) => (
+    <FormLength key={name} half control={control} name={name} label={label} unit={style.unit} />
+  )
+  const number = (name: keyof MachineTexts, label: string, suffix: string, placeholder: string) => (
+    <FormField key={name} half control={control} name={name} label={label} suffix={suffix} placeholder={placeholder} />
+  )
+  return (
+    <FormPage
+      title={kept ? kept.name : 'A new machine'}
+      onKeep={keep}
+      removal={kept ? 'Remove this machine' : null}
+      onRemove={removeIt}
+    >
+      <FormField control={control} name="name" label="Name" placeholder="Window machine" />
+      <FormChoices control={control} name="bed" label="Its bed" choices={bedNames} />
+      {pair(length('fieldW', 'Largest field, width'), length('fieldH', 'Largest field, height'))}
+      {pair(number('needles', 'Needles', '', '1'), number('change', 'Colour change', 's', '75'))}
+      {pair(number('usual', 'Usual speed', 'a min', '600'), number('most', 'Fastest', 'a min', '800'))}
+      <FormChoices control={control} name="turns" label="Turns a design by" choices={turnNames} />
+      {pair(number('angle', 'Smallest turn', '°', '1'), number('move', 'Smallest move', 'mm', '0.5'))}
+      <Words soft>The throat is the space between the needle and the upright, at the right.</Words>
+      {pair(length('depth', 'Throat, needle to upright'), length('height', 'Throat, bed to head'))}
+      <FormChoices control={control} name="bench" label="Where it stands" choices={yesNo} />
+    </FormPage>
+  )
+}

@@ -1,0 +1,39 @@
+import type { Hoop, Machine, Piece } from '@thimble/contract'
+import type { MachineSteps } from '@thimble/core/hooping'
+import { boxOf } from '@thimble/core/plane'
+
+/** What is known of the machine a piece goes on: all that its hooping rests on. */
+export type BenchMachine = Pick<
+  Machine,
+  'bed' | 'field' | 'turns' | 'angleStep' | 'moveStep' | 'throatDepth' | 'throatHeight'
+> & { id: string | null; name: string }
+
+/** A home machine as there are many, while none is in the stash. */
+const plain: BenchMachine = {
+  ...{ id: null, name: 'the machine', bed: 'flat', turns: 'any', angleStep: 1, moveStep: 0.5 },
+  ...{ field: { width: 5000, height: 5000 }, throatDepth: 180, throatHeight: 90 },
+}
+
+/** The machine a piece goes on: the one picked for it, else the first on the bench, else one of no name. */
+export function benchMachine(
+  { hoop }: { hoop: Pick<Piece['hoop'], 'machineId'> },
+  machines: readonly Machine[],
+): BenchMachine {
+  return machines.find((m) => m.id === hoop.machineId) ?? machines.find((m) => m.onBench) ?? machines[0] ?? plain
+}
+
+/** What it can dial; by quarters only it turns no angle between. */
+export const stepsOf = ({ turns, angleStep, moveStep }: BenchMachine): MachineSteps => ({
+  angleStep: turns === 'any' ? angleStep : 90,
+  moveStep,
+  maxAngle: turns === 'any' ? 45 : 0,
+})
+
+/** Why a machine does not take a hoop; null where it does. */
+export function notTaken({ machines, field }: Hoop, machine: BenchMachine): string | null {
+  if (machine.id && machines.length > 0 && !machines.includes(machine.id)) return `It does not go on ${machine.name}.`
+  const { left, right, top, bottom } =
+    field.shape === 'polygon' ? boxOf(field.points) : { left: 0, right: field.width, top: 0, bottom: field.height }
+  const fits = right - left <= machine.field.width + 0.5 && bottom - top <= machine.field.height + 0.5
+  return fits ? null : `Its field is larger than ${machine.name} sews.`
+}

@@ -1,0 +1,105 @@
+import type { Hoop, Piece } from '@thimble/contract'
+import { fieldMiddle, type HoopChoice, type MachineSide, placeInHoop } from '@thimble/core/hooping'
+import { applyPose, boxOf, composePose, inversePose, type Point, type Pose } from '@thimble/core/plane'
+import type { Named } from '@thimble/core/words'
+import type { Marked } from '../measure/placed'
+import { itemAsMade } from './itemAsMade'
+
+/** What of a ring's inside cannot be sewn, where it was not measured: from its edge to the field (craft.md section 3). */
+const UNSEWABLE = 12
+/** A line farther from the design than this is not what it is lined up by. */
+const NEAR = 90
+
+/**
+ * A line of the piece laid along the ring's inside edge: which, along which side, how far the field begins from it and how
+ * far the design's nearest edge lies from it, and where the design then lies in the hoop.
+ */
+export type LineUp = {
+  line: string
+  name: Named
+  side: MachineSide
+  fieldFrom: number
+  designFrom: number
+  pose: Pose
+}
+
+type Ask = {
+  piece: Pick<Piece, 'item' | 'measure'>
+  marked: Marked
+  plan: { hoop: Hoop | null; chosen: Pick<HoopChoice, 'pose' | 'target' | 'fits'> | null }
+}
+
+/** Ways to line the piece up by the ring itself, for the hoop that is chosen; none where the design does not reach so far. */
+export function waysToLineUp({ piece, marked, plan: { hoop, chosen } }: Ask): LineUp[] {
+  const { placed, design } = marked
+  if (!placed || !hoop || !chosen?.target || !chosen.fits) return []
+  const made = itemAsMade(piece, marked.measures)
+  const { target, pose } = chosen
+  const frame = composePose(pose, inversePose(target))
+  const outline = design.hull.map((p) => applyPose(pose, p))
+  return (made?.lines ?? []).flatMap(({ id, name, axis, at }) => {
+    if (id === 'centre' || id === 'middle') return []
+    const seen =
+      axis === 'level'
+        ? [
+            { x: -50, y: at },
+            { x: 50, y: at },
+          ]
+        : [
+            { x: at, y: -50 },
+            { x: at, y: 50 },
+          ]
+    const found = alongSide(seen.map((p) => applyPose(frame, p)) as [Point, Point], outline)
+    return found && found.far > 0 && found.far <= NEAR
+      ? fitting({ line: id, name, ...found }, hoop, pose, design.hull)
+      : []
+  })
+}
+
+type Beside = { side: MachineSide; far: number }
+
+/** On which side of the design a level or upright line lies in the hoop, and how far from its nearest edge. */
+function alongSide([a, b]: [Point, Point], outline: readonly Point[]): Beside | null {
+  const box = boxOf(outline)
+  const level = Math.abs(a.y - b.y) < 0.5
+  if (!level && Math.abs(a.x - b.x) >= 0.5) return null
+  const sides: Beside[] = level
+    ? [
+        { side: 'front', far: a.y - box.bottom },
+        { side: 'back', far: box.top - a.y },
+      ]
+    : [
+        { side: 'throat', far: a.x - box.right },
+        { side: 'carriage', far: box.left - a.x },
+      ]
+  return sides.find(({ far }) => far > 0) ?? null
+}
+
+function fitting(
+  { line, name, side, far }: Beside & { line: string; name: Named },
+  hoop: Hoop,
+  pose: Pose,
+  hull: Point[],
+): LineUp[] {
+  const [field, box] = [fieldBoxOf(hoop), boxOf(hull.map((p) => applyPose(pose, p)))]
+  const moves: Record<MachineSide, Point> = {
+    front: { x: 0, y: field.bottom + UNSEWABLE - far - box.bottom },
+    back: { x: 0, y: field.top - UNSEWABLE + far - box.top },
+    throat: { x: field.right + UNSEWABLE - far - box.right, y: 0 },
+    carriage: { x: field.left - UNSEWABLE + far - box.left, y: 0 },
+  }
+  const moved = { ...pose, x: pose.x + moves[side].x, y: pose.y + moves[side].y }
+  if (!placeInHoop({ hull, field: hoop.field, pose: moved }).fits) return []
+  return [{ line, name, side, fieldFrom: UNSEWABLE, designFrom: far, pose: moved }]
+}
+
+function fieldBoxOf({ field }: Hoop) {
+  if (field.shape === 'polygon') return boxOf(field.points)
+  const { x, y } = fieldMiddle(field)
+  return {
+    left: x - field.width / 2,
+    right: x + field.width / 2,
+    top: y - field.height / 2,
+    bottom: y + field.height / 2,
+  }
+}

@@ -1,0 +1,13 @@
+CREATE TABLE `machines` (
+	`id` text PRIMARY KEY NOT NULL,
+	`name` text NOT NULL,
+	`doc` text NOT NULL,
+	`created_at` text NOT NULL,
+	`updated_at` text NOT NULL,
+	`deleted_at` text,
+	`revision` integer DEFAULT 0 NOT NULL,
+	`blind` text
+);
+--> statement-breakpoint
+CREATE INDEX `machines_listed` ON `machines` (`deleted_at`,`name`);--> statement-breakpoint
+CREATE INDEX `machines_by_revision` ON `machines` (`revision`);
