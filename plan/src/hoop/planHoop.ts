@@ -64,7 +64,7 @@ export function planHoop(ask: Ask): HoopPlan {
   const basis = basisOf(piece, marked.design, shop)
   const machine = benchMachine(piece, machines)
   const job: Job = { ...ask, basis, machine, style: { unit: shop.unit, fraction: shop.fraction } }
-  const ranked = hoops.map((hoop) => offerOf(hoop, job)).sort(compareOffers)
+  const ranked = inOrder(hoops.map((hoop) => offerOf(hoop, job)))
   const found = ranked.find((c) => (hoopId ? c.hoop === hoopId : c.fits)) ?? null
   const hoop = hoops.find((h) => h.id === found?.hoop) ?? null
   const chosen = found && hoop && linedUp(found, hoop, job)
@@ -87,9 +87,20 @@ function linedUp(offer: HoopOffer, hoop: Hoop, { piece, marked }: Job): HoopOffe
   return { ...offer, pose: way.pose, poses, fit, move, reasons: offer.reasons.filter((r) => r.code !== 'off-middle') }
 }
 
-/** The best way of holding comes before room in the field: a smaller ring that takes the cloth before one it is floated on. */
-const compareOffers = (a: HoopOffer, b: HoopOffer): number =>
-  Number(b.fits) - Number(a.fits) || b.advice.worth - a.advice.worth || compareChoices(a, b)
+/**
+ * The best way of holding comes before room in the field: a smaller ring that takes the cloth before one it is floated on. A
+ * way counts as what it is worth at the least, so that a ring in which it is the only one left is not the better for that.
+ */
+function inOrder(offers: HoopOffer[]): HoopOffer[] {
+  const worth = (method: HoopOffer['method']): number =>
+    Math.min(...offers.filter((one) => one.method === method && one.fits).map((one) => one.advice.worth))
+  return offers.sort(
+    (a, b) =>
+      Number(b.fits) - Number(a.fits) ||
+      (a.fits && a.method !== b.method ? worth(b.method) - worth(a.method) : 0) ||
+      compareChoices(a, b),
+  )
+}
 
 function offerOf(hoop: Hoop, job: Job): HoopOffer {
   const { piece, stack, basis, machine } = job

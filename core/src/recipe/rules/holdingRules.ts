@@ -16,6 +16,8 @@ export type HoldingRule = {
 
 /** Cloth wanted beyond the ring on every side for hooping (craft.md section 3). */
 const BEYOND_RING = 25
+/** Thicker than this in mm, magnets hold better than a ring that has to be forced. */
+const THICK = 3
 /** Ways that put the cloth itself in the ring. */
 const inTheRing = ['hooped', 'clamped', 'backing-under'] as const
 const toRing = (rule: Omit<HoldingRule, 'method'> & { refuses: true }): HoldingRule[] =>
@@ -156,7 +158,7 @@ export const holdingRules: readonly HoldingRule[] = [
     id: 'hold.thick-clamped',
     method: 'clamped',
     likes: 45,
-    when: (f) => thickForRing(f) || (f.ring?.clamp === true && f.heavy),
+    when: (f) => thickForRing(f) || (f.ring?.clamp === true && (f.heavy || f.thickness > THICK)),
     text: () => 'Thick goods sit between magnets where a ring would have to be forced.',
   },
   {

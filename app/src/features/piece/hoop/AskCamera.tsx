@@ -58,7 +58,8 @@ function WhatItSaw({
     <>
       <Image
         source={{ uri: `data:image/svg+xml;utf8,${encodeURIComponent(seen.picture)}` }}
-        accessibilityLabel="What the camera sees: the ring, the cloth and its marks"
+        role="img"
+        aria-label="What the camera sees: the ring, the cloth and its marks"
         style={{ width: '100%', aspectRatio: seen.width / seen.height, borderRadius: 4 }}
         resizeMode="contain"
       />
