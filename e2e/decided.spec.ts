@@ -46,6 +46,7 @@ test('another holding leaves the decided stack alone, says what does not suit, a
   const holdingKept = async () => (await shop.send('GET', '/pieces/piece-polo-3')).build.kept[0].stack.holding
   await page.goto(`${shop.url}/piece/piece-polo-3`)
   await hand.pick(/^Square 100/)
+  await hand.press('Other ways to hold it')
   await hand.pick('Floated')
   await expect(page.getByText(/The stack was chosen for the piece hooped; floated/)).toBeVisible()
   await hand.saved()

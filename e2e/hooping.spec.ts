@@ -16,7 +16,8 @@ async function land(page: Page, mark: string, right: number, down: number): Prom
   await page.getByLabel(`${mark}, right`, { exact: true }).fill(String(right))
   await page.getByLabel(`${mark}, toward you`, { exact: true }).fill(String(down))
 }
-const piece = (shop: { send: <T>(m: string, p: string) => Promise<T> }, id: string) => shop.send<any>('GET', `/pieces/${id}`)
+const piece = (shop: { send: <T>(m: string, p: string) => Promise<T> }, id: string) =>
+  shop.send<any>('GET', `/pieces/${id}`)
 
 test('a padded gilet is refused by the screw hoops and taken by the clamp', async ({ page, shop }) => {
   await shop.importDemo()
@@ -58,10 +59,15 @@ test('a bodysuit is floated, because no ring lies on it all round', async ({ pag
   await expect(page.getByRole('heading', { name: 'How to hold it: floated' })).toBeVisible()
   await expect(page.getByText(/paper side up/)).toBeVisible()
   await ticket(page).press('Other ways to hold it')
-  await expect(page.getByText(/^Not hooped: .*(beyond the ring|over the cloth’s edge|narrower than the ring)/)).toBeVisible()
+  await expect(
+    page.getByText(/^Not hooped: .*(beyond the ring|over the cloth’s edge|narrower than the ring)/),
+  ).toBeVisible()
 })
 
-test('a hooping 3 degrees askew is dialled straight; one of 9 is hooped again; both are kept', async ({ page, shop }) => {
+test('a hooping 3 degrees askew is dialled straight; one of 9 is hooped again; both are kept', async ({
+  page,
+  shop,
+}) => {
   await shop.importDemo()
   const hand = await openHoop(page, shop.url, 'piece-polo-3')
   await page.getByRole('radio', { name: /Square 100/ }).click()
@@ -72,7 +78,10 @@ test('a hooping 3 degrees askew is dialled straight; one of 9 is hooped again; b
   await straight(page).click()
   await hand.press('Type the numbers')
   // Dots 105 mm apart; hooped 9 degrees clockwise and 9 to the right, which the field does not take.
-  const turned = (far: number, degrees: number) => [far * Math.cos((degrees * Math.PI) / 180), far * Math.sin((degrees * Math.PI) / 180)]
+  const turned = (far: number, degrees: number) => [
+    far * Math.cos((degrees * Math.PI) / 180),
+    far * Math.sin((degrees * Math.PI) / 180),
+  ]
   const [x9, y9] = turned(52, 9)
   await land(page, 'The left dot', Number((9 - x9!).toFixed(1)), Number((-y9!).toFixed(1)))
   await land(page, 'The right dot', Number((9 + x9!).toFixed(1)), Number(y9!.toFixed(1)))
@@ -97,7 +106,10 @@ test('a hooping 3 degrees askew is dialled straight; one of 9 is hooped again; b
   ])
 })
 
-test('a dot is dragged with a finger and nudged with arrow keys; a badge is made smaller as a way out', async ({ page, shop }) => {
+test('a dot is dragged with a finger and nudged with arrow keys; a badge is made smaller as a way out', async ({
+  page,
+  shop,
+}) => {
   await shop.importDemo()
   await openHoop(page, shop.url, 'piece-polo-3')
   const hand = ticket(page)
@@ -117,13 +129,16 @@ test('a dot is dragged with a finger and nudged with arrow keys; a badge is made
   await upper.focus()
   await page.keyboard.press('ArrowRight')
   await expect(upper).toHaveAttribute('aria-valuetext', /left|right|toward|away/)
-  await expect(page.getByRole('heading', { name: /It does not fit so|It can be dialled straight|Look again/ })).toBeVisible()
+  await expect(
+    page.getByRole('heading', { name: /It does not fit so|It can be dialled straight|Look again/ }),
+  ).toBeVisible()
   await hand.press('Type the numbers')
   // Straight, but so far to the right that the 84 mm reach 1.4 past the field: 97 % goes in.
   for (const [name, right, down] of [
     ['The cross', 0, 0],
     ['The left dot', 0, 0],
-  ] as const) await land(page, name, right, down)
+  ] as const)
+    await land(page, name, right, down)
   await expect(page.getByText(/lie on one spot/)).toBeVisible()
   const { at } = await expectedOf(page)
   for (const { name, right, down } of at) await land(page, name, right + 20.2, down)
@@ -163,5 +178,7 @@ test('a napkin’s corner is found by its hems, and the camera is asked for both
   await expect(page.getByLabel('The level hem, at its left, right')).toBeVisible()
   await hand.press('Trace it with the machine')
   await hand.press('Round its box')
-  await expect(page.getByText(/^(Take care: |Stop: )?(Nearest to the field’s edge|It would leave the field)/).first()).toBeVisible()
+  await expect(
+    page.getByText(/^(Take care: |Stop: )?(Nearest to the field’s edge|It would leave the field)/).first(),
+  ).toBeVisible()
 })

@@ -33,12 +33,12 @@ test('a new polo goes from the tape to the log, and is still there after a resta
   await hand.press('Keep')
   await hand.press('Use this stack')
 
-  // Hoop: 84 x 62 in 100 x 100 leaves 8 and 19.
+  // Hoop: 84 x 62 in 100 x 100 leaves 8 and 19; loaded with the neck into the throat it lies a quarter turned.
   const square = page.getByRole('radio', { name: /Square 100/ })
-  await expect(square).toHaveAccessibleName(/Slack 8 mm to the sides, 19 mm up and down/)
+  await expect(square).toHaveAccessibleName(/Slack 19 mm left, 19 mm right, 8 mm up, 8 mm down/)
   await square.click()
   await expect(page.getByText('8 mm or more to spare each way', { exact: false })).toBeVisible()
-  await expect(page.getByRole('radio', { name: /^Hooped/ })).toBeChecked()
+  await expect(page.getByRole('heading', { name: 'How to hold it: hooped' })).toBeVisible()
   await expect(page.getByText(/Knits are hooped with their backing stuck to them/)).toBeVisible()
   await hand.press('Keep this hooping')
 

@@ -2,8 +2,8 @@ import { z } from './sentences'
 import { Kept, Millimetres, Name, Note } from './stored'
 import { Size } from './stash'
 
-export const beds = ['flat', 'free-arm'] as const
-export const turnings = ['any', 'quarter'] as const
+const beds = ['flat', 'free-arm'] as const
+const turnings = ['any', 'quarter'] as const
 
 /** A machine of the shop: what it sews, what can be dialled at it, and the room its throat has. */
 export const Machine = Kept.extend({

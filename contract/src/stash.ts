@@ -27,7 +27,7 @@ export const HoopField = z.discriminatedUnion('shape', [
 export const Size = z.strictObject({ width: Millimetres, height: Millimetres })
 
 /** How a ring closes; one with magnets clamps. */
-export const closings = ['screw', 'lever', 'frame'] as const
+const closings = ['screw', 'lever', 'frame'] as const
 
 export const Hoop = Kept.extend({
   name: Name,

@@ -7,6 +7,7 @@ import { clothInk } from './clothInk'
 import { HoopRing } from './HoopRing'
 import { PlacedSketch, type Sketch } from './PlacedSketch'
 import { fitAll, toPath, toX, toY, type View } from './scale'
+import { UpArrow } from './UpArrow'
 import { useWidth } from './useWidth'
 
 type Slack = { left: number; right: number; up: number; down: number }
@@ -53,7 +54,7 @@ export function InHoop({ hoop, pose, hull, fits, slack, reach, cloth, sketch, he
             strokeDasharray={fits ? undefined : '5 4'}
           />
           <PlacedSketch view={view} pose={pose} sketch={sketch} />
-          <TopArrow view={view} pose={pose} hull={hull} colour={ink.chalk} />
+          <UpArrow view={view} pose={pose} hull={hull} colour={ink.chalk} />
           {fits ? <Slacks view={view} outline={outline} slack={slack} write={write} /> : null}
         </Svg>
       )}
@@ -65,27 +66,6 @@ export function InHoop({ hoop, pose, hull, fits, slack, reach, cloth, sketch, he
 export function roundHoop({ outside, notchOffset }: DrawnHoop) {
   const { x, y } = notchOffset ?? { x: 0, y: 0 }
   return boxOf(rectangle(outside.width + 44, outside.height + 6, { x: x - 12, y }))
-}
-
-/** Which way the design's top lies in the hoop. */
-function TopArrow({ view, pose, hull, colour }: { view: View; pose: Pose; hull: readonly Point[]; colour: string }) {
-  const { top, bottom } = boxOf(hull)
-  const at = (x: number, y: number): Point => applyPose(pose, { x, y })
-  const head = 9 / view.k
-  return (
-    <G>
-      <Path
-        d={toPath(view, [at(0, bottom), at(0, top)], false)}
-        stroke={colour}
-        strokeWidth={1.3}
-        strokeDasharray="4 3"
-      />
-      <Path
-        d={toPath(view, [at(0, top - head * 0.4), at(-head * 0.55, top + head), at(head * 0.55, top + head)])}
-        fill={colour}
-      />
-    </G>
-  )
 }
 
 type SlackProps = { view: View; outline: readonly Point[]; slack: Slack; write: (mm: number) => string }

@@ -7,6 +7,7 @@ import { clothInk } from './clothInk'
 import { HoopRing } from './HoopRing'
 import type { DrawnHoop } from './InHoop'
 import { toPath, toX, toY, type View } from './scale'
+import { UpArrow } from './UpArrow'
 import { useWidth } from './useWidth'
 
 type Props = {
@@ -28,70 +29,73 @@ type Props = {
 }
 
 /** The machine from above with the hoop on it: carriage, throat and needle, and how the piece lies round the ring. */
-export function LoadDrawing({
-  hoop,
-  loading,
-  machine,
-  pose,
-  target,
-  outline,
-  details,
-  hull,
-  cloth,
-  height,
-  write,
-  sides,
-  says,
-}: Props) {
+export function LoadDrawing(props: Props) {
   const p = usePalette()
-  const ink = clothInk(cloth)
+  const { hoop, machine, height, says } = props
   const { width, onLayout } = useWidth()
   const view = aboutMachine(hoop, machine, Math.max(50, width), height)
-  const frame = composePose(pose, inversePose(target))
-  const seen = (points: readonly Point[]): Point[] => points.map((q) => applyPose(frame, q))
-  const roll = machine.bed === 'flat' ? loading.roll : null
-  const ringRight = hoop.outside.width / 2 + (hoop.notchOffset?.x ?? 0)
-  const rollAt = ringRight + 10
-  const design = hull.map((q) => applyPose(pose, q))
   return (
     <Box role="img" aria-label={says} onLayout={onLayout} style={{ height, backgroundColor: p.table }}>
-      {width === 0 ? null : (
-        <Svg width={width} height={height}>
-          <Defs>
-            <ClipPath id="before-roll">
-              <Rect x={0} y={0} width={roll ? toX(view, rollAt + 4) : width} height={height} />
-            </ClipPath>
-          </Defs>
-          <Bed view={view} machine={machine} />
-          <G clipPath="url(#before-roll)">
-            <Path d={toPath(view, seen(outline))} fill={cloth} stroke={p.ink} strokeWidth={1.4} />
-            {details.map((d, i) => (
-              <Path
-                key={i}
-                d={toPath(view, seen(d.points), d.closed)}
-                fill="none"
-                stroke={ink.line}
-                strokeWidth={1.2}
-              />
-            ))}
-          </G>
-          <Carriage view={view} machine={machine} />
-          {roll ? <Roll view={view} at={rollAt} diameter={roll.diameter} cloth={cloth} /> : null}
-          <HoopRing view={view} {...hoop} />
-          <Path d={toPath(view, design)} fill={ink.tint} stroke={ink.chalk} strokeWidth={1.6} />
-          <Arrow view={view} pose={pose} hull={hull} colour={ink.chalk} />
-          <SideLabels view={view} sides={sides} bed={machine.bed} />
-          {roll ? (
-            <Label
-              x={Math.min(view.width - 74, toX(view, rollAt + roll.diameter / 2))}
-              y={view.height * 0.76}
-              text={`roll ${write(roll.diameter).replace(/ mm$/, '')} of ${write(machine.throatHeight)}`}
-              warn={!roll.fits}
-            />
-          ) : null}
-        </Svg>
-      )}
+      {width === 0 ? null : <Scene {...props} view={view} />}
     </Box>
+  )
+}
+
+type Part = Props & { view: View }
+
+function Scene({ view, ...props }: Part) {
+  const { hoop, loading, machine, pose, hull, cloth, write, sides } = props
+  const ink = clothInk(cloth)
+  const roll = machine.bed === 'flat' ? loading.roll : null
+  const rollAt = hoop.outside.width / 2 + (hoop.notchOffset?.x ?? 0) + 10
+  const design = hull.map((q) => applyPose(pose, q))
+  return (
+    <Svg width={view.width} height={view.height}>
+      <Bed view={view} machine={machine} />
+      <Piece {...props} view={view} until={roll ? toX(view, rollAt + 4) : view.width} />
+      <Carriage view={view} machine={machine} />
+      {roll ? <Roll view={view} at={rollAt} diameter={roll.diameter} cloth={cloth} /> : null}
+      <HoopRing view={view} {...hoop} />
+      <Path d={toPath(view, design)} fill={ink.tint} stroke={ink.chalk} strokeWidth={1.6} />
+      <UpArrow view={view} pose={pose} hull={hull} colour={ink.chalk} />
+      <SideLabels view={view} sides={sides} bed={machine.bed} />
+      {roll ? (
+        <Label
+          x={Math.min(view.width - 74, toX(view, rollAt + roll.diameter / 2))}
+          y={view.height * 0.76}
+          text={`roll ${write(roll.diameter).replace(/ mm$/, '')} of ${write(machine.throatHeight)}`}
+          warn={!roll.fits}
+        />
+      ) : null}
+    </Svg>
+  )
+}
+
+/** The piece as it lies round the ring; what is rolled up is not seen past the roll. */
+function Piece({ view, until, pose, target, outline, details, cloth }: Part & { until: number }) {
+  const p = usePalette()
+  const frame = composePose(pose, inversePose(target))
+  const seen = (points: readonly Point[]): Point[] => points.map((q) => applyPose(frame, q))
+  return (
+    <>
+      <Defs>
+        <ClipPath id="before-roll">
+          <Rect x={0} y={0} width={until} height={view.height} />
+        </ClipPath>
+      </Defs>
+      <G clipPath="url(#before-roll)">
+        <Path d={toPath(view, seen(outline))} fill={cloth} stroke={p.ink} strokeWidth={1.4} />
+        {details.map((d, i) => (
+          <Path
+            key={i}
+            d={toPath(view, seen(d.points), d.closed)}
+            fill="none"
+            stroke={clothInk(cloth).line}
+            strokeWidth={1.2}
+          />
+        ))}
+      </G>
+    </>
   )
 }
 
@@ -171,26 +175,6 @@ function Roll({ view, at, diameter, cloth }: { view: View; at: number; diameter:
         y2={y + long - 12}
         stroke={ink.line}
         strokeDasharray="5 4"
-      />
-    </G>
-  )
-}
-
-function Arrow({ view, pose, hull, colour }: { view: View; pose: Pose; hull: readonly Point[]; colour: string }) {
-  const top = Math.min(...hull.map((q) => q.y))
-  const at = (x: number, y: number): Point => applyPose(pose, { x, y })
-  const head = 10 / view.k
-  return (
-    <G>
-      <Path
-        d={toPath(view, [at(0, -top), at(0, top)], false)}
-        stroke={colour}
-        strokeWidth={1.3}
-        strokeDasharray="4 3"
-      />
-      <Path
-        d={toPath(view, [at(0, top - head * 0.5), at(-head * 0.55, top + head), at(head * 0.55, top + head)])}
-        fill={colour}
       />
     </G>
   )

@@ -4,10 +4,10 @@ import { Id, Instant, OwnId, Point, Pose } from '../stored'
 import { Holding } from './stack'
 import { stageOf } from './stages'
 
-export const loadingTurns = [0, 90, 180, 270] as const
+const loadingTurns = [0, 90, 180, 270] as const
 const Turn = z.literal(loadingTurns)
 /** How it was seen where the cloth lies in the hoop. */
-export const tryWays = ['marks', 'edges', 'camera'] as const
+const tryWays = ['marks', 'edges', 'camera'] as const
 
 /** Where something landed on the hoop's grid, as typed: right and toward the worker of the notches are positive. */
 const Landed = z.strictObject({ right: z.string().max(20), down: z.string().max(20) })

@@ -2,7 +2,7 @@ import { CoreError } from '../errors'
 import type { Point } from '../plane/point'
 
 /** How far the needle came from where the notches cross: to the worker's left and right, away from him and toward him. */
-export type NotchDistances = { left: number; right: number; away: number; toward: number }
+type NotchDistances = { left: number; right: number; away: number; toward: number }
 
 /**
  * A field's size and where the notches cross in it, from four distances measured once on hoop paper: the machine goes to its

@@ -17,7 +17,7 @@ export const leastSlack = ({ slack }: HoopFit): number => Math.min(slack.left, s
 export const isRoomy = (slack: number): boolean => slack >= COMFORT - 1e-6
 
 /** What of a turn can be dialled out, in words: whole degrees, halves under five. */
-export function skewWords(degrees: number): string {
+function skewWords(degrees: number): string {
   const step = degrees < 5 ? 0.5 : 1
   return String(Math.floor((degrees + 1e-6) / step) * step)
 }

@@ -13,7 +13,7 @@ export {
   ways,
 } from './loading/orientLoading'
 export { fieldFromNotches } from './fieldFromNotches'
-export { fieldMiddle } from './fields/fieldSize'
+export { fieldBox, fieldMiddle } from './fields/fieldSize'
 export { type HoldingStep, holdingSteps, type HoldingTask } from './holdingSteps'
 export type { HoopField } from './hoopField'
 export { isFieldOutline } from './isFieldOutline'

@@ -1,6 +1,5 @@
 import type { Hoop, Machine, Piece } from '@thimble/contract'
-import type { MachineSteps } from '@thimble/core/hooping'
-import { boxOf } from '@thimble/core/plane'
+import { fieldBox, type MachineSteps } from '@thimble/core/hooping'
 
 /** What is known of the machine a piece goes on: all that its hooping rests on. */
 export type BenchMachine = Pick<
@@ -32,8 +31,7 @@ export const stepsOf = ({ turns, angleStep, moveStep }: BenchMachine): MachineSt
 /** Why a machine does not take a hoop; null where it does. */
 export function notTaken({ machines, field }: Hoop, machine: BenchMachine): string | null {
   if (machine.id && machines.length > 0 && !machines.includes(machine.id)) return `It does not go on ${machine.name}.`
-  const { left, right, top, bottom } =
-    field.shape === 'polygon' ? boxOf(field.points) : { left: 0, right: field.width, top: 0, bottom: field.height }
+  const { left, right, top, bottom } = fieldBox(field)
   const fits = right - left <= machine.field.width + 0.5 && bottom - top <= machine.field.height + 0.5
   return fits ? null : `Its field is larger than ${machine.name} sews.`
 }

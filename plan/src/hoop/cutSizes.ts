@@ -2,7 +2,7 @@ import type { Basis, KeptStack, StackLayer, Supply } from '@thimble/contract'
 import { cutPiece, type HoldingMethod, type Ring } from '@thimble/core/recipe'
 
 /** A layer to cut for one ring, and what of the stash gives it; `supply` null: nothing there is large enough. */
-export type Cut = {
+type Cut = {
   layer: StackLayer
   piece: { widthMm: number; heightMm: number }
   supply: Supply | null

@@ -2,7 +2,7 @@ import type { Hoop, Piece } from '@thimble/contract'
 import type { Mark } from '@thimble/core/placement'
 import { composePose, type Point, type Pose, rectangle } from '@thimble/core/plane'
 import type { Hooping } from '@thimble/core/rows'
-import type { Marked } from '../measure/placed'
+import type { Marked, Placed } from '../measure/placed'
 import type { HoopPlan } from './planHoop'
 import { hoopingsOf } from './rowHoopings'
 
@@ -28,30 +28,46 @@ export type HoopingAtHand = {
 export function hoopingAtHand(
   { hoop: stage }: Pick<Piece, 'hoop'>,
   plan: HoopPlan,
-  { design, placed }: Marked,
+  marked: Marked,
 ): HoopingAtHand | null {
-  const kept = stage.reopened ? undefined : stage.kept[0]
-  const hoop = kept ? kept.hoop : plan.hoop
-  const pose = kept ? kept.pose : (plan.chosen?.pose ?? null)
-  if (!hoop || !pose || !placed) return null
-  const groups = placed.row ? (kept?.groups ?? hoopingsOf(placed.row, design.height, hoop)) : null
-  const poses = (kept ? kept.poses : plan.chosen?.poses) ?? []
+  const { placed, design } = marked
+  const ring = ringAtHand(stage, plan)
+  if (!ring || !placed) return null
+  const groups = placed.row ? (ring.groups ?? hoopingsOf(placed.row, design.height, ring.hoop)) : null
   const count = groups?.length ?? placed.copies.length
   const group = Math.min(stage.group, count - 1)
-  const at = { hoop, pose: poses[group] ?? pose, group, groups: count }
-  const scaled = (hull: Point[]): Point[] => hull.map((p) => ({ x: p.x * stage.scale, y: p.y * stage.scale }))
-  if (!groups || !placed.row) {
-    const { pose: target } = placed.copies[group]!
-    const marks = placed.marks.filter((mark) => mark.copy === group)
-    return { ...at, target, hull: scaled(design.hull), marks, copies: { from: group, to: group } }
-  }
-  const { row } = placed
-  const one = groups[group]!
+  const at = { hoop: ring.hoop, pose: ring.poses[group] ?? ring.pose, group, groups: count }
+  const hull = design.hull.map((p) => ({ x: p.x * stage.scale, y: p.y * stage.scale }))
+  const one = groups?.[group]
+  return one ? { ...at, ...partOfRow({ ...marked, placed }, one, hull) } : { ...at, ...oneCopy(placed, group), hull }
+}
+
+/** Hoop and pose as decided, or as picked while nothing is. */
+function ringAtHand({ kept: [decided], reopened }: Piece['hoop'], { hoop, chosen }: HoopPlan) {
+  const kept = reopened ? undefined : decided
+  if (kept)
+    return kept.hoop && kept.pose ? { ...kept, hoop: kept.hoop, pose: kept.pose, poses: kept.poses ?? [] } : null
+  return hoop && chosen ? { hoop, pose: chosen.pose, poses: chosen.poses, groups: null } : null
+}
+
+type OnItem = Pick<HoopingAtHand, 'target' | 'marks' | 'copies'>
+
+const oneCopy = ({ copies, marks }: Placed, i: number): OnItem => ({
+  target: copies[i]!.pose,
+  marks: marks.filter((mark) => mark.copy === i),
+  copies: { from: i, to: i },
+})
+
+function partOfRow(
+  { placed, design }: Marked & { placed: Placed },
+  one: Hooping,
+  hull: Point[],
+): OnItem & Pick<HoopingAtHand, 'hull'> {
+  const row = placed.row!
   const span = row.centres[one.to]! - row.centres[one.from]! + row.motif
   return {
-    ...at,
     target: composePose(row.frame, { x: one.centre, y: row.offset, rotation: 0 }),
-    hull: one.from === one.to ? scaled(design.hull) : rectangle(span, design.height),
+    hull: one.from === one.to ? hull : rectangle(span, design.height),
     marks: marksOf(placed.marks, one),
     copies: { from: one.from, to: one.to },
   }

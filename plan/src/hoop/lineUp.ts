@@ -1,5 +1,5 @@
 import type { Hoop, Piece } from '@thimble/contract'
-import { fieldMiddle, type HoopChoice, type MachineSide, placeInHoop } from '@thimble/core/hooping'
+import { fieldBox, type HoopChoice, type MachineSide, placeInHoop } from '@thimble/core/hooping'
 import { applyPose, boxOf, composePose, inversePose, type Point, type Pose } from '@thimble/core/plane'
 import type { Named } from '@thimble/core/words'
 import type { Marked } from '../measure/placed'
@@ -81,7 +81,7 @@ function fitting(
   pose: Pose,
   hull: Point[],
 ): LineUp[] {
-  const [field, box] = [fieldBoxOf(hoop), boxOf(hull.map((p) => applyPose(pose, p)))]
+  const [field, box] = [fieldBox(hoop.field), boxOf(hull.map((p) => applyPose(pose, p)))]
   const moves: Record<MachineSide, Point> = {
     front: { x: 0, y: field.bottom + UNSEWABLE - far - box.bottom },
     back: { x: 0, y: field.top - UNSEWABLE + far - box.top },
@@ -91,15 +91,4 @@ function fitting(
   const moved = { ...pose, x: pose.x + moves[side].x, y: pose.y + moves[side].y }
   if (!placeInHoop({ hull, field: hoop.field, pose: moved }).fits) return []
   return [{ line, name, side, fieldFrom: UNSEWABLE, designFrom: far, pose: moved }]
-}
-
-function fieldBoxOf({ field }: Hoop) {
-  if (field.shape === 'polygon') return boxOf(field.points)
-  const { x, y } = fieldMiddle(field)
-  return {
-    left: x - field.width / 2,
-    right: x + field.width / 2,
-    top: y - field.height / 2,
-    bottom: y + field.height / 2,
-  }
 }

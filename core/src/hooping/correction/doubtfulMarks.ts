@@ -12,7 +12,7 @@ const RING = 40
 /** Marks nearer to each other than this are on one spot, where they were planned apart. */
 const ONE_SPOT = 1
 
-export type DoubtfulMarks = {
+type DoubtfulMarks = {
   pairs: PointPair[]
   names: readonly string[]
   fit: RigidFit

@@ -23,7 +23,7 @@ export type Remedy = { text: string } & (
 /** A part of a grouped design, in the design frame. */
 export type DesignPart = { id: string; name: string; hull: Point[] }
 
-export type RemedyQuery = {
+type RemedyQuery = {
   field: ConvexField
   hull: readonly Point[]
   exact: Pose

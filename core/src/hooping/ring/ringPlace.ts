@@ -6,7 +6,7 @@ import { fieldCorners } from '../fields/fieldSize'
 import type { HoopChoiceSource } from '../hoopChoice'
 
 /** The item a ring is to lie on, in the item frame; `tube`: closed round, its folds at left and right. */
-export type ClothUnderRing = { outline: Point[]; zones: readonly NoSewZone[]; tube: { width: number } | null }
+type ClothUnderRing = { outline: Point[]; zones: readonly NoSewZone[]; tube: { width: number } | null }
 
 /** The item as seen from the hoop when the design lies at `pose`: the ring stays, the cloth moves with the design. */
 export type SeenCloth = { outline: Point[]; zones: readonly NoSewZone[]; level: readonly boolean[] }

@@ -16,7 +16,7 @@ export type TraceQuery = {
 }
 
 /** How near the needle comes to something, in mm (negative past it), and where in the hoop. */
-export type Nearest = { mm: number; at: Point }
+type Nearest = { mm: number; at: Point }
 export type Trace = { path: Point[]; field: Nearest; zones: (Nearest & { name: string })[]; lengthMm: number }
 
 /** The needle is looked at this often on its way, in mm. */

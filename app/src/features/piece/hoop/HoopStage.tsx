@@ -18,33 +18,36 @@ import { WhichHoop } from './WhichHoop'
 /** Hoop: which ring, how the piece is held in it, which way up it is loaded, and what to dial. */
 export function HoopStage({ tools, onDone }: StageProps) {
   const plan = useHoopPlan(tools)
-  const { ranked, chosen, hoop, method } = plan
-  const at = hoopingAtHand(tools.piece, plan, tools.marked)
-  const bare = tools.shelf.hoops.length === 0
+  const { ranked, chosen } = plan
+  const at = chosen?.fits ? hoopingAtHand(tools.piece, plan, tools.marked) : null
   return (
     <>
       <ChosenHoop tools={tools} />
-      {chosen?.fits && at ? <LoadSection tools={tools} at={at} loading={chosen.loading} /> : null}
+      {at ? <LoadSection tools={tools} at={at} loading={chosen!.loading} /> : null}
       <HoldSection tools={tools} />
-      {chosen?.fits ? <CutSizes tools={tools} /> : null}
-      {chosen?.fits && at ? <LineUpSection tools={tools} /> : null}
+      {at ? <CutSizes tools={tools} /> : null}
+      {at ? <LineUpSection tools={tools} /> : null}
       <Section title={chosen ? 'Hoops on the shelf' : undefined}>
         <HoopShelf tools={tools} ranked={ranked} chosen={chosen?.hoop ?? null} />
       </Section>
       <ThumbBar>
-        {bare ? (
-          <StageButton title="Go on without a hoop" onPress={onDone} />
-        ) : (
-          <>
-            {chosen?.fits ? null : <Words soft>{whyNot(ranked)}</Words>}
-            <StageButton
-              title={chosen ? `Keep this hooping: ${hoop?.name}` : 'Keep this hooping'}
-              disabled={!chosen?.fits || method === 'none'}
-              onPress={onDone}
-            />
-          </>
-        )}
+        <KeepIt tools={tools} onDone={onDone} />
       </ThumbBar>
+    </>
+  )
+}
+
+function KeepIt({ tools, onDone }: Pick<StageProps, 'tools' | 'onDone'>) {
+  const { ranked, chosen, hoop, method } = useHoopPlan(tools)
+  if (tools.shelf.hoops.length === 0) return <StageButton title="Go on without a hoop" onPress={onDone} />
+  return (
+    <>
+      {chosen?.fits ? null : <Words soft>{whyNot(ranked)}</Words>}
+      <StageButton
+        title={chosen ? `Keep this hooping: ${hoop?.name}` : 'Keep this hooping'}
+        disabled={!chosen?.fits || method === 'none'}
+        onPress={onDone}
+      />
     </>
   )
 }

@@ -3,7 +3,7 @@ import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Words } from '@/ui/Words'
 
-type Props = { move: Move; write: (mm: number) => string; from?: string }
+type Props = { move: Move; write: (mm: number) => string }
 
 /** A number of steps without the zeros that say nothing. */
 const plain = (value: number): string => String(Number(Math.abs(value).toFixed(2)))
@@ -22,10 +22,13 @@ export function MoveBoxes({ move, write }: Props) {
     { id: 'across', ...told(right, 'right', 'left', write) },
     { id: 'along', ...told(down, 'down', 'up', write) },
   ]
-  const main = Math.max(
-    0,
-    boxes.findIndex((box) => box.on),
-  )
+  const main = boxes.findIndex((box) => box.on)
+  if (main < 0)
+    return (
+      <Words bold style={{ fontSize: 24, lineHeight: 30 }}>
+        Nothing: upright, in the middle
+      </Words>
+    )
   return (
     <View style={{ flexDirection: 'row', backgroundColor: p.paper, borderWidth: 1, borderColor: p.seam }}>
       {boxes.map((box, i) => (

@@ -1,6 +1,6 @@
 import { applyPose, type Point, type Pose } from '@thimble/core/plane'
 import type { Sought, StraightCheck } from '@thimble/plan'
-import { useRef, useState } from 'react'
+import { type RefObject, useRef, useState } from 'react'
 import { View as Box } from 'react-native'
 import Svg, { ClipPath, Defs, G, Line, Path, Rect } from 'react-native-svg'
 import { clothInk } from '@/drawing/clothInk'
@@ -8,6 +8,7 @@ import { HoopRing } from '@/drawing/HoopRing'
 import { roundHoop } from '@/drawing/InHoop'
 import { PlacedSketch, type Sketch } from '@/drawing/PlacedSketch'
 import { fitAll, toPath, toX, toY, type View } from '@/drawing/scale'
+import { UpArrow } from '@/drawing/UpArrow'
 import { useWidth } from '@/drawing/useWidth'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Dot } from './Dot'
@@ -29,38 +30,14 @@ const GRASP = 34
 const LOUPE = 92
 
 /** The hoop's grid with the dots where they landed: dragged, they show at once how the design comes to lie. */
-export function StraightBoard({ check, cloth, sketch, height, write, onLand, onRest }: Props) {
+export function StraightBoard(props: Props) {
   const p = usePalette()
-  const { at, sought } = check
+  const { check, height, onRest } = props
   const { width, onLayout } = useWidth()
-  const view = fitAll(roundHoop(at.hoop), Math.max(50, width), height, 8)
+  const view = fitAll(roundHoop(check.at.hoop), Math.max(50, width), height, 8)
   const board = useRef<Box>(null)
-  const [dragged, setDragged] = useState<string | null>(null)
-  const grip = useRef<Point>({ x: 0, y: 0 })
-  const placeOf = (one: Sought): Point => one.landed ?? one.expected
-  const px = (q: Point): Point => ({ x: toX(view, q.x), y: toY(view, q.y) })
-  useBoard(board, {
-    dotAt: (touched) => {
-      const near = sought
-        .map((one) => ({ one, far: Math.hypot(px(placeOf(one)).x - touched.x, px(placeOf(one)).y - touched.y) }))
-        .sort((a, b) => a.far - b.far)[0]
-      if (!near || near.far > GRASP) return null
-      const there = px(placeOf(near.one))
-      grip.current = { x: there.x - touched.x, y: there.y - touched.y }
-      setDragged(near.one.id)
-      return near.one.id
-    },
-    onMove: (id, touched) =>
-      onLand(id, {
-        x: (touched.x + grip.current.x) / view.k + view.left,
-        y: (touched.y + grip.current.y) / view.k + view.top,
-      }),
-    onEnd: () => {
-      setDragged(null)
-      onRest()
-    },
-  })
-  const held = sought.find((one) => one.id === dragged)
+  const dragged = useDragging(board, view, props)
+  const held = check.sought.find((one) => one.id === dragged)
   return (
     <Box
       ref={board}
@@ -70,30 +47,56 @@ export function StraightBoard({ check, cloth, sketch, height, write, onLand, onR
       {width === 0 ? null : (
         <>
           <Svg width={width} height={height}>
-            <Scene {...{ check, cloth, sketch, view }} />
+            <Scene {...props} view={view} />
           </Svg>
-          {sought.map((one) => (
+          {check.sought.map((one) => (
             <Dot
               key={one.id}
               sought={one}
-              at={px(placeOf(one))}
+              at={inPixels(view, placeOf(one))}
               on={one.id === dragged}
-              notches={at.hoop.notchOffset ?? { x: 0, y: 0 }}
-              write={write}
-              onNudge={(by) => {
-                const from = placeOf(one)
-                onLand(one.id, { x: from.x + by.x, y: from.y + by.y })
-              }}
+              notches={check.at.hoop.notchOffset ?? { x: 0, y: 0 }}
+              write={props.write}
+              onNudge={(by) => props.onLand(one.id, { x: placeOf(one).x + by.x, y: placeOf(one).y + by.y })}
               onRest={onRest}
             />
           ))}
-          {held ? (
-            <Loupe {...{ check, cloth, sketch, view }} at={placeOf(held)} right={px(placeOf(held)).x < width / 2} />
-          ) : null}
+          {held ? <Loupe {...props} view={view} at={placeOf(held)} /> : null}
         </>
       )}
     </Box>
   )
+}
+
+/** Until it is told where one landed, it lies where it was meant to. */
+const placeOf = (one: Sought): Point => one.landed ?? one.expected
+const inPixels = (view: View, q: Point): Point => ({ x: toX(view, q.x), y: toY(view, q.y) })
+
+/** The dot under the finger, if there is one; it moves by as much as the finger does. */
+function useDragging(board: RefObject<Box | null>, view: View, { check, onLand, onRest }: Props): string | null {
+  const [dragged, setDragged] = useState<string | null>(null)
+  const grip = useRef<Point>({ x: 0, y: 0 })
+  useBoard(board, {
+    dotAt: (touched) => {
+      const near = check.sought
+        .map((one) => {
+          const there = inPixels(view, placeOf(one))
+          return { id: one.id, off: { x: there.x - touched.x, y: there.y - touched.y } }
+        })
+        .sort((a, b) => Math.hypot(a.off.x, a.off.y) - Math.hypot(b.off.x, b.off.y))[0]
+      if (!near || Math.hypot(near.off.x, near.off.y) > GRASP) return null
+      grip.current = near.off
+      setDragged(near.id)
+      return near.id
+    },
+    onMove: (id, { x, y }) =>
+      onLand(id, { x: (x + grip.current.x) / view.k + view.left, y: (y + grip.current.y) / view.k + view.top }),
+    onEnd: () => {
+      setDragged(null)
+      onRest()
+    },
+  })
+  return dragged
 }
 
 type SceneProps = Pick<Props, 'check' | 'cloth' | 'sketch'> & { view: View }
@@ -125,7 +128,7 @@ function Scene({ check, cloth, sketch, view }: SceneProps) {
             fill={ink.tint}
           />
           <PlacedSketch view={view} pose={lies} sketch={sketch} />
-          <Up view={view} pose={lies} hull={at.hull} colour={ink.chalk} />
+          <UpArrow view={view} pose={lies} hull={at.hull} colour={ink.chalk} solid />
         </G>
       ) : null}
       {sought.map((one) =>
@@ -161,22 +164,6 @@ const Outline = ({ view, pose, hull, colour, fill = 'none', dashed }: OutlinePro
   />
 )
 
-function Up({ view, pose, hull, colour }: { view: View; pose: Pose; hull: readonly Point[]; colour: string }) {
-  const top = Math.min(...hull.map((q) => q.y))
-  const bottom = Math.max(...hull.map((q) => q.y))
-  const head = 10 / view.k
-  const at = (x: number, y: number): Point => applyPose(pose, { x, y })
-  return (
-    <G>
-      <Path d={toPath(view, [at(0, bottom), at(0, top)], false)} stroke={colour} strokeWidth={1.6} />
-      <Path
-        d={toPath(view, [at(0, top - head * 0.5), at(-head * 0.55, top + head), at(head * 0.55, top + head)])}
-        fill={colour}
-      />
-    </G>
-  )
-}
-
 /** The grid of the hoop's own sheet: every 10 mm from where the notches cross. */
 function Grid({ view, at, colour }: { view: View; at: StraightCheck['at']['hoop']; colour: string }) {
   const { x, y } = at.notchOffset ?? { x: 0, y: 0 }
@@ -199,11 +186,12 @@ function Grid({ view, at, colour }: { view: View; at: StraightCheck['at']['hoop'
   )
 }
 
-type LoupeProps = SceneProps & { at: Point; right: boolean }
+type LoupeProps = SceneProps & { at: Point }
 
 /** What lies under the finger, larger and beside it. */
-function Loupe({ check, cloth, sketch, view, at, right }: LoupeProps) {
+function Loupe({ check, cloth, sketch, view, at }: LoupeProps) {
   const p = usePalette()
+  const right = toX(view, at.x) < view.width / 2
   const k = view.k * 2.6
   const inner: View = { k, width: LOUPE, height: LOUPE, left: at.x - LOUPE / k / 2, top: at.y - LOUPE / k / 2 }
   return (

@@ -1,9 +1,8 @@
 import { Button } from '@rneui/themed'
 import type { StraightCheck } from '@thimble/plan'
 import { View } from 'react-native'
-import type { PieceTools } from '../usePiece'
 
-type Props = { tools: PieceTools; check: StraightCheck; onDone: (then: 'kept' | 'again') => void }
+type Props = { check: StraightCheck; onDone: (then: 'kept' | 'again') => void }
 
 /** Dialled as it says, or hooped again. */
 export function StraightButtons({ check: { correction, warnings }, onDone }: Props) {

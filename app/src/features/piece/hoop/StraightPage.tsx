@@ -1,5 +1,6 @@
 import type { Piece } from '@thimble/contract'
-import { checkStraight, type StraightCheck, triesOf, tryOf, writeLanded } from '@thimble/plan'
+import type { Point } from '@thimble/core/plane'
+import { checkStraight, type HoopPlan, type StraightCheck, triesOf, tryOf, writeLanded } from '@thimble/plan'
 import { useRouter } from 'expo-router'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { View } from 'react-native'
@@ -42,11 +43,8 @@ export function StraightPage({ id }: { id: string }) {
 
 type Landed = Piece['hoop']['landed']
 
-function Straight({ piece }: { piece: Piece }) {
-  const tools = usePieceTools(piece)
-  const plan = useHoopPlan(tools)
-  const { marked, shelf, set } = tools
-  // A dot under the finger is not kept until it is let go.
+/** What the hooping comes to as its dots lie this moment; a dot under the finger is not kept until it is let go. */
+function useLook({ piece, marked, shelf, set }: PieceTools, plan: HoopPlan) {
   const [dragged, setDragged] = useState<Landed>({})
   const held = useRef<Landed>({})
   const check = useMemo(() => {
@@ -54,6 +52,22 @@ function Straight({ piece }: { piece: Piece }) {
     const live = { ...piece, hoop: { ...piece.hoop, landed: { ...piece.hoop.landed, ...dragged } } }
     return checkStraight({ piece: live, marked, plan, shop, hoops })
   }, [piece, marked, plan, shelf, dragged])
+  const land = (mark: string, at: Point): void => {
+    const { x, y } = check?.at.hoop.notchOffset ?? { x: 0, y: 0 }
+    held.current = { [mark]: writeLanded({ x: at.x - x, y: at.y - y }, shelf.shop) }
+    setDragged(held.current)
+  }
+  const rest = (): void => {
+    set({ hoop: { landed: held.current } })
+    setDragged({})
+  }
+  return { check, land, rest }
+}
+
+function Straight({ piece }: { piece: Piece }) {
+  const tools = usePieceTools(piece)
+  const { check, land, rest } = useLook(tools, useHoopPlan(tools))
+  const done = useDone(tools, check)
   const again = triesOf(piece).filter((one) => one.then === 'again').length
   if (!check)
     return (
@@ -65,6 +79,17 @@ function Straight({ piece }: { piece: Piece }) {
         </Section>
       </Page>
     )
+  const board = (
+    <StraightBoard
+      check={check}
+      cloth={piece.build.cloth.colour}
+      sketch={sketchOf(tools.marked.design)}
+      height={360}
+      write={tools.plan.write}
+      onLand={land}
+      onRest={rest}
+    />
+  )
   return (
     <Page
       title={TITLE}
@@ -72,28 +97,9 @@ function Straight({ piece }: { piece: Piece }) {
       aside={`try ${again + 1}`}
       tape={false}
       wideContent
-      foot={<StraightButtons {...{ tools, check }} onDone={useDone(tools, check)} />}
+      foot={<StraightButtons check={check} onDone={done} />}
     >
-      <Laid
-        board={
-          <StraightBoard
-            check={check}
-            cloth={piece.build.cloth.colour}
-            sketch={sketchOf(marked.design)}
-            height={360}
-            write={tools.plan.write}
-            onLand={(mark, at) => {
-              const { x, y } = check.at.hoop.notchOffset ?? { x: 0, y: 0 }
-              held.current = { [mark]: writeLanded({ x: at.x - x, y: at.y - y }, shelf.shop) }
-              setDragged(held.current)
-            }}
-            onRest={() => {
-              set({ hoop: { landed: held.current } })
-              setDragged({})
-            }}
-          />
-        }
-      >
+      <Laid board={board}>
         <StraightAnswer tools={tools} check={check} />
         <WhichHooping tools={tools} check={check} />
         <HowToLook tools={tools} check={check} />
@@ -129,11 +135,11 @@ function Laid({ board, children }: { board: React.ReactNode; children: React.Rea
 type Done = (then: 'kept' | 'again') => void
 
 /** Keeps the try with the piece; kept, one goes back to the ticket, else the next hooping begins with no marks told. */
-function useDone({ piece, set }: PieceTools, check: StraightCheck): Done {
+function useDone({ piece, set }: PieceTools, check: StraightCheck | null): Done {
   const router = useRouter()
   return (then) => {
-    const one = tryOf(check, piece, then, new Date().toISOString())
-    if (!one) return
+    const one = check && tryOf(check, piece, then, new Date().toISOString())
+    if (!check || !one) return
     const last = check.at.group >= check.at.groups - 1
     const next = then === 'kept' && !last ? { group: check.at.group + 1 } : {}
     const cleared = Object.fromEntries(Object.keys(piece.hoop.landed).map((id) => [id, null]))
