@@ -173,3 +173,26 @@ it('lines a towel up by its border along the ring’s inside edge', () => {
   const lined = planPiece(patched(towel, { hoop: { lineUp: way.line } }), shelf).hoop
   expect([lined.chosen!.pose.y, lined.chosen!.fits]).toEqual([way.pose.y, true])
 })
+
+it('hoops a design that is too long by its own parts, and only where it has some', () => {
+  const part = (name: string, x: number) => ({
+    name,
+    hull: [x - 40, -30, x + 40, -30, x + 40, 30, x - 40, 30],
+  })
+  const long = { ...shelf.designs.tern!, id: 'long', name: 'Tern and name', width: 200, height: 60 }
+  const on = (parts: object[]) => ({
+    ...shelf,
+    hoops: [shelf.hoops[0]!],
+    designs: { long: { ...long, parts } as typeof long },
+  })
+  const panel = polo(
+    { measure: { measures: { width: mm('600'), height: mm('500') }, designId: 'long' }, hoop: { turn: 0 } },
+    { item: { kind: 'flat-panel', size: 'large' }, placement: 'centred', family: 'twill' },
+  )
+  const { hoop: plan, marked } = planPiece(panel, on([part('tern', -60), part('name', 60)]))
+  expect([plan.chosen!.hoopings, plan.chosen!.parts]).toEqual([2, [[0], [1]]])
+  // The second hooping has the name, 60 to the right of the cross, in the middle of its field.
+  const second = hoopingAtHand(patched<Piece>(panel, { hoop: { group: 1 } }), plan, marked)!
+  expect([second.groups, second.pose.x, second.hull.length]).toEqual([2, -60, 4])
+  expect(planPiece(panel, on([])).hoop.chosen).toBeNull()
+})

@@ -71,11 +71,11 @@ export function useIntake() {
   return { lines, take, withoutPage }
 }
 
-type Known = Omit<DesignCard, 'id' | 'createdAt' | 'updatedAt' | 'revision' | 'shape'> &
-  Partial<Pick<DesignCard, 'shape'>>
+type Known = Omit<DesignCard, 'id' | 'createdAt' | 'updatedAt' | 'revision' | 'shape' | 'parts'> &
+  Partial<Pick<DesignCard, 'shape' | 'parts'>>
 
 /** A new design of what was read, as the shelf keeps it. */
 export function cardOf(id: string, known: Known): DesignCard {
   const now = new Date().toISOString()
-  return { shape: 'rectangle', ...known, id, createdAt: now, updatedAt: now, revision: 0 }
+  return { shape: 'rectangle', parts: [], ...known, id, createdAt: now, updatedAt: now, revision: 0 }
 }

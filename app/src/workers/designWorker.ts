@@ -13,6 +13,7 @@ import {
   cuttingFile,
   designStats,
   groupDesigns,
+  partHulls,
   layGroup,
   packDesign,
   planColourOrder,
@@ -136,10 +137,15 @@ const desk = {
     return cuttingFile({ ...q, block: design.blocks[q.block]! })
   },
 
-  async group({ parts, layout, gap, shifts }: GroupRequest, newId: string | null): Promise<OpenedDesign> {
+  async group(
+    { parts, layout, gap, shifts }: GroupRequest,
+    newId: string | null,
+  ): Promise<OpenedDesign & { hulls: number[][] }> {
     const designs = []
     for (const part of parts) designs.push(editDesign(await designOf(part.id), part.edits))
-    return showDesign(groupDesigns(layGroup(designs, layout, gap, shifts)), newId)
+    const laid = layGroup(designs, layout, gap, shifts)
+    const hulls = partHulls(laid).map((hull) => hull.flatMap(({ x, y }) => [x, y]))
+    return { ...(await showDesign(groupDesigns(laid), newId)), hulls }
   },
 
   async wording(

@@ -37,6 +37,9 @@ type DesignSummary = z.infer<typeof DesignSummary>
 
 export const MOST_BLOCKS = 2000
 
+/** A part of a grouped design by its outline, in the frame of the whole. */
+export const DesignPart = z.strictObject({ name: z.string().max(120), hull: Points })
+
 /** What the shelf knows of a design. The design itself, when there is one, lies packed beside it and never changes. */
 export const DesignCard = Kept.extend({
   name: Name,
@@ -59,5 +62,7 @@ export const DesignCard = Kept.extend({
   /** Its blocks in the order they are stitched; null: as drawn. */
   order: z.array(z.int().min(0)).max(MOST_BLOCKS).nullable().default(null),
   summary: DesignSummary.nullable().default(null),
+  /** What it was grouped of, as it was grouped; empty: it is of one piece. */
+  parts: z.array(DesignPart).max(12).default([]),
 })
 export type DesignCard = z.infer<typeof DesignCard>

@@ -70,6 +70,12 @@ export const HoopStage = stageOf(
       .array(z.strictObject({ from: z.int(), to: z.int(), centre: z.number() }))
       .max(10_000)
       .nullable(),
+    /** The parts of a long design that are sewn at once, hooping by hooping; null: all in one. */
+    parts: z
+      .array(z.array(z.int().min(0)).max(12))
+      .max(12)
+      .nullable()
+      .default(null),
     /** Where the design lies in the hoop at each of those, where that differs; null: alike everywhere. */
     poses: z.array(Pose).max(10_000).nullable().default(null),
     machine: z

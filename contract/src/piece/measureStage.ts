@@ -6,7 +6,7 @@ import { z } from '../sentences'
 import { NoLength, TypedLength } from '../length'
 import { Named, Said } from '../said'
 import { Colour, Id, Note, OwnId, Point, Points, Pose } from '../stored'
-import { DesignChange } from '../design/designCard'
+import { DesignChange, DesignPart } from '../design/designCard'
 import { KeptList, stageOf, Ticks } from './stages'
 
 const Lengths = z.record(z.string().max(90), TypedLength)
@@ -64,6 +64,8 @@ const KeptDesign = z.strictObject({
   hull: Points,
   /** What the piece did to the shelf's design; its sketch is drawn so. */
   change: DesignChange.nullable().default(null),
+  /** What it is grouped of. */
+  parts: z.array(DesignPart).max(12).default([]),
 })
 
 /** The item as it was drawn when its marks were decided, in the item frame. */

@@ -31,6 +31,8 @@ export type HoopChoice = {
   clothBeyondRing: number | null
   ringInside: boolean
   hoopings: number
+  /** Where a long design is hooped by its parts: the parts of each hooping. */
+  parts: number[][] | null
   /** Where what is sewn at once lies on the item: the design, or the first group of a row. */
   target: Pose | null
   /** Width and height of what is sewn at once: the design, or the widest group of a row. */

@@ -13,6 +13,7 @@ import { shrunkenField } from './fields/shrunkenField'
 import type { HoopField } from './hoopField'
 import type { HoopChoice, HoopChoiceSource } from './hoopChoice'
 import { fitReasons, isRoomy, leastSlack, type RingOnItem, ringReasons } from './hoopReasons'
+import { partHoopings } from './partHoopings'
 import { type HoopFit, placeInHoop } from './placeInHoop'
 import { reachOf, worstAt } from './reach'
 import { nearestPlaceForRing } from './ring/nearestPlaceForRing'
@@ -35,6 +36,8 @@ export type HoopQuery = {
   /** The units the reasons are written in; millimetres when left out. */
   style?: LengthStyle
   /** A row in place of one design: `frame` has its x along the row, `offset` is the row's y in it. */
+  /** Parts of a grouped design, in the design frame: one that is too long is hooped part by part. */
+  parts?: readonly Point[][]
   row?: { centres: number[]; motif: number; height: number; frame: Pose; offset: number }
   item?: { target: Pose; outline: Point[]; zones: readonly NoSewZone[]; tube: { width: number } | null }
 }
@@ -63,7 +66,7 @@ export function rankHoops(q: HoopQuery): HoopChoice[] {
   const whole = convexHull(q.hull)
   const write = (mm: number): string => formatLength(mm, q.style ?? { unit: 'mm' })
   const choices = q.hoops.map((hoop) => {
-    const job = q.row ? rowJob(hoop, q.row) : { hull: whole, targets: q.item ? [q.item.target] : [], hoopings: 1 }
+    const job = q.row ? rowJob(hoop, q.row) : wholeJob(hoop, whole, q)
     return judge(hoop, job, bestTurn(hoop, job, q), q, write)
   })
   return choices.sort(compareChoices)
@@ -102,7 +105,20 @@ function sameUpsideDown({ field, notchOffset }: HoopChoiceSource, hull: readonly
 }
 
 /** What one hoop has to take at a time, where that lies on the item, and how often. */
-type Job = { hull: Point[]; targets: Pose[]; hoopings: number }
+type Job = { hulls: Point[][]; targets: Pose[]; hoopings: number; parts: number[][] | null }
+
+/** In one hooping where the field takes it, else by its own parts. */
+function wholeJob(hoop: HoopChoiceSource, hull: Point[], q: HoopQuery): Job {
+  const target = q.item ? [q.item.target] : []
+  const one: Job = { hulls: [hull], targets: target, hoopings: 1, parts: null }
+  const [rotations, margin] = [q.rotations ?? [0, 90, 180, 270], q.margin ?? 0]
+  const field = shrunkenField(hoop.field, margin)
+  if (!q.parts || q.parts.length < 2 || rotations.some((turn) => roomyCentre(field, turnHull(hull, turn)))) return one
+  const groups = partHoopings(q.parts, hoop.field, rotations, margin)
+  if (!groups) return one
+  const hulls = groups.map((group) => convexHull(group.flatMap((i) => q.parts![i]!)))
+  return { hulls, targets: groups.flatMap(() => target), hoopings: groups.length, parts: groups }
+}
 
 /** A row goes by groups as long as the field takes, with room to spare where one motif leaves any. */
 function rowJob(hoop: HoopChoiceSource, { centres, motif, height, frame, offset }: NonNullable<HoopQuery['row']>): Job {
@@ -111,7 +127,8 @@ function rowJob(hoop: HoopChoiceSource, { centres, motif, height, frame, offset 
   const groups = motif <= long ? splitHoopings(centres, motif, long) : [{ from: 0, to: 0, centre: centres[0]! }]
   const spans = groups.map((g) => centres[g.to]! - centres[g.from]! + motif)
   return {
-    hull: rectangle(Math.max(...spans), height),
+    hulls: [rectangle(Math.max(...spans), height)],
+    parts: null,
     targets: groups.map(({ centre }) => composePose(frame, { x: centre, y: offset, rotation: 0 })),
     hoopings: groups.length,
   }
@@ -124,7 +141,7 @@ const BEST = 9
 
 function bestTurn(hoop: HoopChoiceSource, job: Job, q: HoopQuery): Turn {
   const rotations = q.rotations ?? [0, 90, 180, 270]
-  const alike = sameUpsideDown(hoop, job.hull)
+  const alike = job.hulls.every((hull) => sameUpsideDown(hoop, hull))
   let best: Turn | null = null
   for (const [i, rotation] of rotations.entries()) {
     if (alike && rotations.slice(0, i).includes((rotation + 180) % 360)) continue
@@ -136,19 +153,24 @@ function bestTurn(hoop: HoopChoiceSource, job: Job, q: HoopQuery): Turn {
 }
 
 /** One turn of the design in a hoop: where it lies nearest to the middle, and how good that is. */
-function tryTurn(hoop: HoopChoiceSource, job: Job, rotation: number, q: HoopQuery): Turn {
-  const centred = centredPose(hoop.field, job.hull, rotation)
+function tryTurn(hoop: HoopChoiceSource, { hulls, targets }: Job, rotation: number, q: HoopQuery): Turn {
+  const places = Math.max(hulls.length, targets.length)
+  const tried = Array.from({ length: places }, (_, i) =>
+    tryPlace(hoop, hulls[Math.min(i, hulls.length - 1)]!, targets[i] ?? null, rotation, q),
+  )
+  return { poses: tried.map(({ pose }) => pose), worth: Math.min(...tried.map(({ worth }) => worth)) }
+}
+
+function tryPlace(hoop: HoopChoiceSource, hull: Point[], target: Pose | null, rotation: number, q: HoopQuery): Placed {
+  const centred = centredPose(hoop.field, hull, rotation)
   const field = shrunkenField(hoop.field, q.margin ?? 0)
-  const turned = turnHull(job.hull, rotation)
+  const turned = turnHull(hull, rotation)
   const room = worstAt(field, turned, centred.x, centred.y).clearance
-  const start = room >= -TOUCH ? centred : { ...centred, ...roomyCentre(field, turned)?.centre }
-  const fits = room >= -TOUCH || roomyCentre(field, turned) !== null
-  const everywhere = (pose: Pose): Pose[] => (job.targets.length > 0 ? job.targets.map(() => pose) : [pose])
-  if (!fits) return { poses: everywhere(centred), worth: 0 }
-  if (!q.item || job.targets.length === 0 || q.holding === 'floated')
-    return { poses: everywhere(start), worth: BEST - 1 + Number(isRoomy(room)) }
-  const placed = job.targets.map((target) => placeRing(hoop, job.hull, target, start, q))
-  return { poses: placed.map(({ pose }) => pose), worth: Math.min(...placed.map(({ worth }) => worth)) }
+  const found = room >= -TOUCH ? centred : roomyCentre(field, turned)?.centre
+  if (!found) return { pose: centred, worth: 0 }
+  const start = { ...centred, ...found, rotation }
+  if (!q.item || !target || q.holding === 'floated') return { pose: start, worth: BEST - 1 + Number(isRoomy(room)) }
+  return placeRing(hoop, hull, target, start, q)
 }
 
 function centredPose(field: HoopField, hull: Point[], rotation: number): Pose {
@@ -209,17 +231,20 @@ const liesWell = (ring: Ring, cloth: SeenCloth, beyond: number): boolean =>
 
 function judge(
   hoop: HoopChoiceSource,
-  { hull, hoopings, targets }: Job,
+  { hulls, hoopings, targets, parts }: Job,
   { poses }: Turn,
   q: HoopQuery,
   write: Write,
 ): HoopChoice {
-  const centred = centredPose(hoop.field, hull, poses[0]!.rotation)
-  const off = (pose: Pose): number => Math.hypot(pose.x - centred.x, pose.y - centred.y)
+  const lying = poses.map((pose, i) => {
+    const hull = hulls[Math.min(i, hulls.length - 1)]!
+    const centred = centredPose(hoop.field, hull, pose.rotation)
+    return { hull, pose, move: { x: pose.x - centred.x, y: pose.y - centred.y } }
+  })
   // The one that lies farthest off the middle has the least room.
-  const pose = poses.reduce((a, b) => (off(b) > off(a) + TOUCH ? b : a))
+  const far = ({ move }: (typeof lying)[number]): number => Math.hypot(move.x, move.y)
+  const { hull, pose, move } = lying.reduce((a, b) => (far(b) > far(a) + TOUCH ? b : a))
   const fit = placeInHoop({ hull, field: hoop.field, pose, margin: q.margin })
-  const move = { x: pose.x - centred.x, y: pose.y - centred.y }
   const ring = ringOnItem(hoop, poses, targets, q)
   const reasons = fit.fits
     ? [
@@ -235,12 +260,13 @@ function judge(
     poses,
     move,
     fit,
-    spareArea: hoopings * (fieldArea(hoop.field) - Math.abs(drawnArea(hull))),
+    spareArea: hoopings * (fieldArea(hoop.field) - Math.abs(drawnArea(hulls[0]!))),
     clothBeyondRing: ring.beyond,
     ringInside: ring.inside,
     hoopings,
+    parts,
     target: targets[0] ?? null,
-    size: sizeOf(hull),
+    size: sizeOf(hulls[0]!),
     reasons,
   }
 }

@@ -194,6 +194,9 @@ function answer(ask: Ask, seen: Seen, marks: Pick<CorrectionQuery, 'planned' | '
     field: at.hoop.field,
     stretchy: stretchPercent > 10,
     machine: stepsOf(plan.machine),
+    ...(at.groups === 1 && marked.design.parts.length > 1
+      ? { parts: marked.design.parts.map((part, i) => ({ ...part, id: String(i) })) }
+      : {}),
     shelf: hoops.filter((h) => h.id !== at.hoop.id).map(sourceOf),
     style: { unit: shop.unit, fraction: shop.fraction },
   })

@@ -1,6 +1,6 @@
 import type { Hoop, Piece } from '@thimble/contract'
 import type { Mark } from '@thimble/core/placement'
-import { composePose, type Point, type Pose, rectangle } from '@thimble/core/plane'
+import { composePose, convexHull, type Point, type Pose, rectangle } from '@thimble/core/plane'
 import type { Hooping } from '@thimble/core/rows'
 import type { Marked, Placed } from '../measure/placed'
 import type { HoopPlan } from './planHoop'
@@ -34,12 +34,16 @@ export function hoopingAtHand(
   const ring = ringAtHand(stage, plan)
   if (!ring || !placed) return null
   const groups = placed.row ? (ring.groups ?? hoopingsOf(placed.row, design.height, ring.hoop)) : null
-  const count = groups?.length ?? placed.copies.length
+  const count = groups?.length ?? ring.parts?.length ?? placed.copies.length
   const group = Math.min(stage.group, count - 1)
   const at = { hoop: ring.hoop, pose: ring.poses[group] ?? ring.pose, group, groups: count }
   const hull = design.hull.map((p) => ({ x: p.x * stage.scale, y: p.y * stage.scale }))
   const one = groups?.[group]
-  return one ? { ...at, ...partOfRow({ ...marked, placed }, one, hull) } : { ...at, ...oneCopy(placed, group), hull }
+  if (one) return { ...at, ...partOfRow({ ...marked, placed }, one, hull) }
+  const parts = ring.parts?.[group]
+  return parts
+    ? { ...at, ...oneCopy(placed, 0), hull: hullOfParts(marked, parts) }
+    : { ...at, ...oneCopy(placed, group), hull }
 }
 
 /** Hoop and pose as decided, or as picked while nothing is. */
@@ -47,8 +51,11 @@ function ringAtHand({ kept: [decided], reopened }: Piece['hoop'], { hoop, chosen
   const kept = reopened ? undefined : decided
   if (kept)
     return kept.hoop && kept.pose ? { ...kept, hoop: kept.hoop, pose: kept.pose, poses: kept.poses ?? [] } : null
-  return hoop && chosen ? { hoop, pose: chosen.pose, poses: chosen.poses, groups: null } : null
+  return hoop && chosen ? { hoop, pose: chosen.pose, poses: chosen.poses, groups: null, parts: chosen.parts } : null
 }
+
+const hullOfParts = ({ design }: Marked, parts: readonly number[]): Point[] =>
+  convexHull(parts.flatMap((i) => design.parts[i]?.hull ?? []))
 
 type OnItem = Pick<HoopingAtHand, 'target' | 'marks' | 'copies'>
 

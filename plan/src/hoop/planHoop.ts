@@ -170,6 +170,7 @@ function rankOne(
     style,
     ...(holding === 'floated' ? {} : { thicknessMm: basis.cloth.thicknessMm }),
     ...(rotations ? { rotations } : {}),
+    ...(design.parts.length > 1 ? { parts: design.parts.map((part) => part.hull) } : {}),
     ...(placed?.row ? { row: { ...placed.row, height: design.height } } : {}),
     ...(placed ? { item: itemOf(placed) } : {}),
   })
@@ -209,7 +210,7 @@ export function keepHooping(
   const on = machine.id ? { id: machine.id, name: machine.name } : null
   const held = { at, holding: method, because: (reasons ?? []).map((b) => b.rule), machine: on }
   if (ranked.length === 0)
-    return { ...held, hoop: null, pose: null, target: null, groups: null, poses: null, turn: null }
+    return { ...held, hoop: null, pose: null, target: null, groups: null, parts: null, poses: null, turn: null }
   if (!chosen || !hoop) return null
   const { id, name, field, outside, clamp, notchOffset } = hoop
   return {
@@ -218,6 +219,7 @@ export function keepHooping(
     pose: chosen.pose,
     target: chosen.target,
     groups: hoopingsOf(placed?.row ?? null, design.height, hoop),
+    parts: chosen.parts,
     poses: chosen.poses.length > 1 ? chosen.poses : null,
     turn: chosen.loading?.turn ?? null,
   }

@@ -13,11 +13,15 @@ export function keepMeasure(
 ): KeptMeasure | null {
   if (!placement || design.missing) return null
   const { item, copies, row, marks, tapes, steps, placed } = placement
-  const { hull, sketch, assumed, missing, ...known } = design
+  const { hull, sketch, assumed, missing, parts, ...known } = design
   return {
     at,
     measures,
-    design: { ...known, hull: flatPoints(convexHull(hull)) },
+    design: {
+      ...known,
+      hull: flatPoints(convexHull(hull)),
+      parts: parts.map((part) => ({ name: part.name, hull: flatPoints(part.hull) })),
+    },
     item: {
       outline: flatPoints(item.outline),
       details: item.details.map(({ kind, points, closed = false }) => ({ kind, points: flatPoints(points), closed })),

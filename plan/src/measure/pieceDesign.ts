@@ -2,6 +2,7 @@ import type { DesignCard, Piece } from '@thimble/contract'
 import { changeOutline, estimateLoad, loadClassOf, sizedHull, type SketchBlock } from '@thimble/core/design'
 import type { Point } from '@thimble/core/plane'
 import type { LoadClass, WorkKind } from '@thimble/core/recipe'
+import { pointsOf } from '../flatPoints'
 import { readCount, readTyped } from './readTyped'
 
 /** The design a piece gets, from the shelf or sized by hand. `assumed` when no size is known yet. */
@@ -19,6 +20,8 @@ export type PieceDesign = {
   /** Its true hull when it was read from a file, else what its size is taken to be filled by; design frame. */
   hull: Point[]
   sketch: SketchBlock[] | null
+  /** What it is grouped of, in its own frame; empty: it is of one piece. */
+  parts: { name: string; hull: Point[] }[]
   /** What the piece does to the shelf's design; null: nothing. */
   change: Piece['measure']['ownChange']
   assumed: boolean
@@ -70,7 +73,26 @@ export function shelvedDesign(card: DesignCard, change: Piece['measure']['ownCha
   const seen = { width, height, hull: hullOf(card), sketch: summary?.sketch ?? null, load: mean, smallestLetterMm }
   const own = change ? changeOutline(seen, change, card.source === 'artwork') : seen
   const asLoaded = own.load === mean ? loadClass : loadClassOf(own.load ?? mean)
-  return { id, name, kind, colours, ...own, change, loadClass: asLoaded, assumed: false, missing: false }
+  const parts = change ? changeParts(partsOf(card), change) : partsOf(card)
+  return { id, name, kind, colours, ...own, parts, change, loadClass: asLoaded, assumed: false, missing: false }
+}
+
+type Parts = PieceDesign['parts']
+
+const partsOf = ({ parts, change }: DesignCard): Parts =>
+  changeParts(
+    parts.map(({ name, hull }) => ({ name, hull: pointsOf(hull) })),
+    change,
+  )
+
+/** Parts as their whole is changed: about the middle of all of them. */
+function changeParts(parts: Parts, change: NonNullable<PieceDesign['change']>): Parts {
+  const known = { width: 0, height: 0, sketch: null, load: null, smallestLetterMm: null }
+  const hull = parts.flatMap((part) => part.hull)
+  if (hull.length === 0) return []
+  const changed = changeOutline({ ...known, hull }, change, true).hull
+  let from = 0
+  return parts.map(({ name, hull: { length } }) => ({ name, hull: changed.slice(from, (from += length)) }))
 }
 
 function sizedDesign(own: Piece['measure']['ownDesign'], missing: boolean, usual: typeof STAND_IN): PieceDesign {
@@ -90,6 +112,7 @@ function sizedDesign(own: Piece['measure']['ownDesign'], missing: boolean, usual
     smallestLetterMm: null,
     hull: sizedHull(width, height, own.shape),
     sketch: null,
+    parts: [],
     change: null,
     assumed: !typed[0] || !typed[1],
     missing,

@@ -38,13 +38,14 @@ const alike = (a: number, b: number): boolean => Math.abs(a - b) < 1e-6
 
 /** The design as it was when the marks were decided; drawn by its sketch while the shelf's is still that large. */
 function keptDesign({ design }: KeptMeasure, designs: Readonly<Record<string, DesignCard>> = {}): PieceDesign {
-  const { hull, ...known } = design
+  const { hull, parts, ...known } = design
   const card = design.id ? designs[design.id] : undefined
   const shelved = card && shelvedDesign(card, design.change)
   const same = shelved && alike(shelved.width, design.width) && alike(shelved.height, design.height)
   return {
     ...known,
     hull: pointsOf(hull),
+    parts: parts.map((part) => ({ name: part.name, hull: pointsOf(part.hull) })),
     sketch: (same && shelved.sketch) || null,
     assumed: false,
     missing: false,

@@ -55,6 +55,15 @@ function hoopingOf(
 ): KeptHooping {
   const plan = planHoop({ piece, marked, stack, shop, hoops, machines })
   const kept = keepHooping(plan, marked, at)
-  const unknown = { hoop: null, pose: null, target: null, groups: null, poses: null, machine: null, turn: null }
+  const unknown = {
+    hoop: null,
+    pose: null,
+    target: null,
+    groups: null,
+    parts: null,
+    poses: null,
+    machine: null,
+    turn: null,
+  }
   return kept ?? { at, ...unknown, because: [], holding: plan.method === 'none' ? 'hooped' : plan.method }
 }

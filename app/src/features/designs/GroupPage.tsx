@@ -118,7 +118,9 @@ export function GroupPage() {
 }
 
 async function keepGroup(id: string, request: Request, used: readonly DesignCard[]): Promise<void> {
-  const { design } = await atDesk((d) => d.group(request, id))
+  const { design, hulls } = await atDesk((d) => d.group(request, id))
+  // Two about one: the second stands on both sides of the first.
+  const names = (request.layout === 'around' ? [used[1]!, used[0]!, used[1]!] : used).map((d) => d.name)
   const letters = used.flatMap((d) => d.smallestLetterMm ?? [])
   createWithDesign(
     cardOf(id, {
@@ -131,6 +133,7 @@ async function keepGroup(id: string, request: Request, used: readonly DesignCard
       smallestLetterMm: letters.length > 0 ? Math.min(...letters) : null,
       change: { scale: 1, rotate: 0, mirror: 'none' },
       order: null,
+      parts: hulls.map((hull, i) => ({ name: names[i] ?? `part ${i + 1}`, hull })),
       ...design,
     }),
   )

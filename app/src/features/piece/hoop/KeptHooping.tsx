@@ -12,6 +12,7 @@ import type { KeptProps } from '../StageProps'
 import { type PieceTools, useBuilt, useHoopPlan } from '../usePiece'
 import { Why } from '../Why'
 import { KeptMove } from './KeptMove'
+import { PartHoopings } from './PartHoopings'
 import { HoopingList } from './RowHoopings'
 import { StackMisfits } from './StackMisfits'
 
@@ -41,6 +42,7 @@ export function KeptHooping({ tools }: KeptProps) {
         {groups ? (
           <HoopingList groups={groups} closed={marked.placed?.row?.closed ?? false} write={plan.write} />
         ) : null}
+        <PartHoopings tools={tools} parts={kept.parts} />
         <StackMisfits tools={tools} />
       </Section>
       <Why because={reasons} />

@@ -7,6 +7,7 @@ import { useWide } from '@/ui/useMedia'
 import { Words } from '@/ui/Words'
 import { PieceDrawing } from '../PieceDrawing'
 import { type PieceTools, useHoopPlan } from '../usePiece'
+import { PartHoopings } from './PartHoopings'
 import { RingRoom } from './RingRoom'
 import { RowHoopings } from './RowHoopings'
 
@@ -39,6 +40,7 @@ export function WhichHoop({ tools, choice, hoop }: Props) {
       ))}
       {choice.fits ? <RingRoom tools={tools} choice={choice} /> : null}
       {choice.fits ? <RowHoopings tools={tools} /> : null}
+      {choice.fits ? <PartHoopings tools={tools} parts={choice.parts} /> : null}
       {wide ? null : (
         <Opener title="The ring on the piece">
           <PieceDrawing id={piece.id} stage="hoop" lit={null} height={330} />

@@ -3,6 +3,7 @@ import type { StraightCheck } from '@thimble/plan'
 import { Choices } from '@/ui/Choices'
 import { Section } from '@/ui/Section'
 import type { PieceTools } from '../usePiece'
+import { partNames } from './PartHoopings'
 
 /** Which of several hoopings is looked at: of a row, or of corners. */
 export function WhichHooping({
@@ -14,6 +15,8 @@ export function WhichHooping({
 }) {
   if (at.groups < 2) return null
   const nameOf = (i: number): string => {
+    const parts = piece.hoop.kept[0]?.parts?.[i]
+    if (parts) return partNames({ marked }, parts)
     const copy = marked.placed?.row ? null : marked.placed?.copies[i]
     return copy ? writeName(copy.name) : `Hooping ${i + 1}`
   }

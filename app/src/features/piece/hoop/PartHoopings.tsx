@@ -1,0 +1,21 @@
+import { Words } from '@/ui/Words'
+import type { PieceTools } from '../usePiece'
+
+type Props = { tools: Pick<PieceTools, 'marked'>; parts: readonly (readonly number[])[] | null }
+
+/** What of a long design is sewn in one hooping, by the names of its parts. */
+export const partNames = ({ marked }: Pick<PieceTools, 'marked'>, parts: readonly number[]): string =>
+  parts.map((i) => marked.design.parts[i]?.name ?? `part ${i + 1}`).join(', ')
+
+/** The hoopings of a long design, each with its parts. */
+export function PartHoopings({ tools, parts }: Props) {
+  if (!parts) return null
+  return (
+    <>
+      <Words>It is longer than the field, and is hooped by its parts: the marks stay, the hoop moves on.</Words>
+      {parts.map((group, i) => (
+        <Words key={i} soft>{`Hooping ${i + 1}: ${partNames(tools, group)}`}</Words>
+      ))}
+    </>
+  )
+}
