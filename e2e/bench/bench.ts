@@ -4,6 +4,7 @@ import { measureDesigns } from './designs'
 import { measureLarge } from './large'
 import { measureLoad } from './load'
 import { measureTwin } from './twin'
+import { measureDragging } from './dragging'
 import { measureTyping } from './typing'
 
 async function main(): Promise<void> {
@@ -14,6 +15,7 @@ async function main(): Promise<void> {
     ...(await measureLarge()),
     ...(await measureLoad()),
     ...(await measureTyping()),
+    ...(await measureDragging()),
     ...(await measureDesigns()),
   ]
   const rows = figures.map(({ what, value, unit, aim }) => [

@@ -229,6 +229,21 @@ function fieldLess(field: HoopField, margin: number): ReturnType<typeof shrunken
 const liesWell = (ring: Ring, cloth: SeenCloth, beyond: number): boolean =>
   clothBeyond(ring, cloth) >= beyond && zonesUnder(ring, cloth.zones).every((zone) => zone.ring === 'caution')
 
+/**
+ * Whether a ring that holds the cloth may lie where it comes with the design at a pose: 25 mm of cloth beyond it all round,
+ * nothing hard under it and no opening within.
+ *
+ * @example canRingLie(hoop, pose, target, item) // false over a towel's hem
+ */
+export function canRingLie(
+  hoop: HoopChoiceSource,
+  pose: Pose,
+  target: Pose,
+  item: Omit<NonNullable<HoopQuery['item']>, 'target'>,
+): boolean {
+  return liesWell(ringOf(hoop), seeCloth(item, target, pose), BEYOND_RING)
+}
+
 function judge(
   hoop: HoopChoiceSource,
   { hulls, hoopings, targets, parts }: Job,

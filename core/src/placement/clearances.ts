@@ -23,10 +23,15 @@ export function clearancesOf(item: ItemShape, designs: readonly Point[][]): Clea
   ]
 }
 
-/** The outside of a ring on the item, when the design at `onItem` sits in the hoop at `inHoop`. */
-export function ringOnItem(onItem: Pose, inHoop: Pose, outside: { width: number; height: number }): Point[] {
+/** The outside of a ring on the item, when the design at `onItem` sits in the hoop at `inHoop`; it lies about its notches. */
+export function ringOnItem(
+  onItem: Pose,
+  inHoop: Pose,
+  outside: { width: number; height: number },
+  notchOffset: Point = { x: 0, y: 0 },
+): Point[] {
   const frame = composePose(onItem, inversePose(inHoop))
-  return rectangle(outside.width, outside.height).map((p) => applyPose(frame, p))
+  return rectangle(outside.width, outside.height, notchOffset).map((p) => applyPose(frame, p))
 }
 
 /**

@@ -18,7 +18,8 @@ import { basisOf } from '../stack/basis'
 import { stepsOf } from './benchMachine'
 import { dialMove, type Move } from './dialMove'
 import { type HoopingAtHand, hoopingAtHand } from './hoopingAtHand'
-import { type HoopPlan, sourceOf } from './planHoop'
+import { sourceOf } from './hoopSource'
+import type { HoopPlan } from './planHoop'
 
 /** Something looked for in the hoop: where it would lie if it were hooped as planned, and where it was found. */
 export type Sought = { id: string; name: string; planned: Point; expected: Point; landed: Point | null }

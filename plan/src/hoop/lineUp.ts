@@ -1,8 +1,11 @@
 import type { Hoop, Piece } from '@thimble/contract'
-import { fieldBox, type HoopChoice, type MachineSide, placeInHoop } from '@thimble/core/hooping'
+import type { HoldingMethod } from '@thimble/core/recipe'
+import { canRingLie, fieldBox, type HoopChoice, type MachineSide, placeInHoop } from '@thimble/core/hooping'
 import { applyPose, boxOf, composePose, inversePose, type Point, type Pose } from '@thimble/core/plane'
 import type { Named } from '@thimble/core/words'
 import type { Marked } from '../measure/placed'
+import { kindOf } from '../pieces/kindOf'
+import { sourceOf } from './hoopSource'
 import { itemAsMade } from './itemAsMade'
 
 /** What of a ring's inside cannot be sewn, where it was not measured: from its edge to the field (craft.md section 3). */
@@ -23,37 +26,48 @@ export type LineUp = {
   pose: Pose
 }
 
+/** What is counted from and cannot be seen or felt on the cloth: middles, and a garment's levels and sides. */
+const MIDDLES = new Set(['centre', 'middle'])
+const LEVELS = new Set(['underarm', 'shoulder', 'neck', 'left', 'right', 'crotch', 'waist'])
+
 type Ask = {
   piece: Pick<Piece, 'item' | 'measure'>
   marked: Marked
-  plan: { hoop: Hoop | null; chosen: Pick<HoopChoice, 'pose' | 'target' | 'fits'> | null }
+  plan: {
+    hoop: Hoop | null
+    chosen: (Pick<HoopChoice, 'pose' | 'target' | 'fits'> & { method: HoldingMethod | 'none' }) | null
+  }
 }
 
-/** Ways to line the piece up by the ring itself, for the hoop that is chosen; none where the design does not reach so far. */
+/**
+ * Ways to line the piece up by the ring itself, for the hoop that is chosen; none where the design does not reach so far, or
+ * where a ring that holds the cloth would not lie on it.
+ */
 export function waysToLineUp({ piece, marked, plan: { hoop, chosen } }: Ask): LineUp[] {
   const { placed, design } = marked
   if (!placed || !hoop || !chosen?.target || !chosen.fits) return []
-  const made = itemAsMade(piece, marked.measures)
-  const { target, pose } = chosen
+  const { target, pose, method } = chosen
   const frame = composePose(pose, inversePose(target))
   const outline = design.hull.map((p) => applyPose(pose, p))
-  return (made?.lines ?? []).flatMap(({ id, name, axis, at }) => {
-    if (id === 'centre' || id === 'middle') return []
-    const seen =
-      axis === 'level'
-        ? [
-            { x: -50, y: at },
-            { x: 50, y: at },
-          ]
-        : [
-            { x: at, y: -50 },
-            { x: at, y: 50 },
-          ]
-    const found = alongSide(seen.map((p) => applyPose(frame, p)) as [Point, Point], outline)
-    return found && found.far > 0 && found.far <= NEAR
-      ? fitting({ line: id, name, ...found }, hoop, pose, design.hull)
-      : []
+  const floats = method === 'floated' || method === 'backing-alone'
+  const mayLie = (way: LineUp): boolean => floats || canRingLie(sourceOf(hoop), way.pose, target, placed.item)
+  return linesToLay(piece, marked).flatMap(({ id, name, ends }) => {
+    const found = alongSide(ends.map((p) => applyPose(frame, p)) as [Point, Point], outline)
+    if (!found || found.far > NEAR) return []
+    return fitting({ line: id, name, ...found }, hoop, pose, design.hull).filter(mayLie)
   })
+}
+
+/** The item's lines that a hand can see or feel, by two of their points. */
+function linesToLay(piece: Ask['piece'], marked: Marked): { id: string; name: Named; ends: [Point, Point] }[] {
+  const worn = kindOf(piece).worn ?? false
+  const lines = itemAsMade(piece, marked.measures)?.lines ?? []
+  return lines
+    .filter(({ id }) => !MIDDLES.has(id) && !(worn && LEVELS.has(id)))
+    .map(({ id, name, axis, at }) => {
+      const point = (along: number): Point => (axis === 'level' ? { x: along, y: at } : { x: at, y: along })
+      return { id, name, ends: [point(-50), point(50)] }
+    })
 }
 
 type Beside = { side: MachineSide; far: number }

@@ -5,7 +5,6 @@ import {
   compareChoices,
   type HoldingAdvice,
   type HoopChoice,
-  type HoopChoiceSource,
   type Loading,
   type LoadingTurn,
   placeInHoop,
@@ -19,6 +18,7 @@ import type { Marked, Placed } from '../measure/placed'
 import type { Shelf } from '../shelf'
 import { type BenchMachine, benchMachine, notTaken } from './benchMachine'
 import { waysToLineUp } from './lineUp'
+import { sourceOf } from './hoopSource'
 import { loadPiece, squared } from './loadPiece'
 import { hoopingsOf } from './rowHoopings'
 
@@ -187,16 +187,6 @@ const itemOf = ({ pose, item }: Placed) => ({
   outline: item.outline,
   zones: item.zones,
   tube: item.tube,
-})
-
-export const sourceOf = ({ id, name, field, outside, clamp, maxThicknessMm, notchOffset }: Hoop): HoopChoiceSource => ({
-  id,
-  name,
-  field,
-  outside,
-  clamp,
-  ...(maxThicknessMm ? { maxThicknessMm } : {}),
-  ...(notchOffset ? { notchOffset } : {}),
 })
 
 /** The hooping of this moment as it is decided; null while none of the hoops takes it. With no hoops, it is in one not noted. */

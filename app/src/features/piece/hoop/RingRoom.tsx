@@ -13,7 +13,7 @@ export function RingRoom({ tools: { plan, marked, shelf }, choice }: { tools: Pi
   const hoop = shelf.hoops.find((h) => h.id === choice.hoop)
   const { placed } = marked
   if (!hoop || !placed || placed.row) return null
-  const ring = ringOnItem(placed.pose, choice.pose, hoop.outside)
+  const ring = ringOnItem(placed.pose, choice.pose, hoop.outside, hoop.notchOffset ?? undefined)
   const near = ringClearances(placed.item, ring)
     .filter((c) => c.mm > 0)
     .map((c) => ({ name: writeName(c.name), mm: c.mm }))
