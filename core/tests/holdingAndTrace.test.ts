@@ -1,4 +1,5 @@
-import { fieldFromNotches, holdingSteps, type HoldingTask } from '../src/hooping'
+import { holdingSteps, type HoldingTask } from '../src/holding'
+import { fieldFromNotches } from '../src/hooping'
 import { holdingMethods } from '../src/recipe'
 import { rectangle, traceOutline } from '../src'
 

@@ -7,6 +7,17 @@ import { ShopServer } from '../server'
 type Shot = { name: string; path: string; wide?: boolean; scroll?: number; before?: (page: Page) => Promise<void> }
 
 const chooseSquare = (page: Page): Promise<void> => page.getByRole('radio', { name: /Square 100/ }).click()
+/** Two dots found a little askew, and to the right. */
+async function landAskew(page: Page): Promise<void> {
+  for (const [mark, way] of [
+    ['the left dot', 'ArrowUp'],
+    ['the right dot', 'ArrowDown'],
+  ] as const) {
+    await page.getByRole('slider', { name: mark }).focus()
+    for (const key of [way, way, way, way, 'ArrowRight', 'ArrowRight', 'ArrowRight']) await page.keyboard.press(key)
+  }
+  await page.getByText('It can be dialled straight').waitFor()
+}
 /** Artwork of the demo's own, and a list with a slip in it. */
 async function addFiles(page: Page): Promise<void> {
   const slip = 'x_mm,y_mm,command,colour\n0,0,stitch,#1f2d38\n4.O,0,stitch,\n'
@@ -35,17 +46,17 @@ const shots: Shot[] = [
   { name: 'measure', path: '/piece/piece-polo-4', before: (page) => page.getByLabel(/Neck, shoulder point/).focus() },
   { name: 'build', path: '/piece/piece-robe', scroll: 110 },
   { name: 'hoop', path: '/piece/piece-polo-3', scroll: 200, before: chooseSquare },
+  { name: 'load', path: '/piece/piece-polo-3', scroll: 760, before: chooseSquare },
+  { name: 'straight', path: '/piece/piece-apron-2/straight', before: landAskew },
   { name: 'stitch', path: '/piece/piece-apron-2' },
   { name: 'finish', path: '/piece/piece-toolroll', scroll: 620 },
   { name: 'designs', path: '/designs' },
   { name: 'add-design', path: '/designs/add', before: addFiles },
   { name: 'design', path: '/designs/design-tern', before: drawTo(0.62) },
   { name: 'stash', path: '/stash' },
-  { name: 'runs', path: '/runs' },
   { name: 'log', path: '/log' },
   { name: 'record', path: '/log/piece-polo-1' },
   { name: 'habits', path: '/settings' },
-  { name: 'wide-bench', path: '/', wide: true },
   { name: 'wide-measure', path: '/piece/piece-polo-4', wide: true },
   {
     name: 'wide-design',

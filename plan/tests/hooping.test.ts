@@ -7,12 +7,12 @@ import {
   hoopingAtHand,
   keepStage,
   planPiece,
-  readCamera,
   ringOf,
   tryOf,
   waysToLineUp,
   writeLanded,
 } from '../src'
+import { readCamera } from '../src/hoop/readCamera'
 import { at, hoop, measured, mm, patched, polo, shelf as bare } from './marramAndTide'
 
 const kept = { createdAt: at, updatedAt: at }

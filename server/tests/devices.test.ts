@@ -1,6 +1,6 @@
-import { CameraLook } from '@thimble/contract'
+import { CameraLook } from '@thimble/contract/devices'
 import { rigidFit } from '@thimble/core/plane'
-import { readCamera } from '@thimble/plan'
+import { readCamera } from '@thimble/plan/readCamera'
 import { lookAtHoop } from '../src/devices/camera'
 
 const marks = [

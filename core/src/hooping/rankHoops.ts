@@ -96,9 +96,11 @@ function tooLarge(field: HoopField, hull: Point[], pose: Pose, fit: HoopFit, q: 
   return stop('too-large', `The design reaches ${over} past the sewing field.`)
 }
 
-/** Whether a half turn of the design changes nothing for the hoop. */
-function sameUpsideDown({ field, notchOffset }: HoopChoiceSource, hull: readonly Point[]): boolean {
-  if (field.shape === 'polygon' || notchOffset?.x || notchOffset?.y) return false
+const middled = ({ field, notchOffset }: HoopChoiceSource): boolean =>
+  field.shape !== 'polygon' && !notchOffset?.x && !notchOffset?.y
+
+/** Whether a half turn of the hull changes nothing. */
+function sameUpsideDown(hull: readonly Point[]): boolean {
   const { left, right, top, bottom } = boxOf(hull)
   const across = (p: Point): Point => ({ x: left + right - p.x, y: top + bottom - p.y })
   return hull.every((p) => hull.some((o) => Math.hypot(o.x - across(p).x, o.y - across(p).y) < 1e-6))
@@ -141,10 +143,12 @@ const BEST = 9
 
 function bestTurn(hoop: HoopChoiceSource, job: Job, q: HoopQuery): Turn {
   const rotations = q.rotations ?? [0, 90, 180, 270]
-  const alike = job.hulls.every((hull) => sameUpsideDown(hoop, hull))
+  // Asked for a half turn of what was tried already, and not before: it is long to tell of a round design.
+  let alike: boolean | null = null
+  const same = (): boolean => (alike ??= middled(hoop) && job.hulls.every(sameUpsideDown))
   let best: Turn | null = null
   for (const [i, rotation] of rotations.entries()) {
-    if (alike && rotations.slice(0, i).includes((rotation + 180) % 360)) continue
+    if (rotations.slice(0, i).includes((rotation + 180) % 360) && same()) continue
     const tried = tryTurn(hoop, job, rotation, q)
     if (!best || tried.worth > best.worth) best = tried
     if (best.worth >= BEST) break

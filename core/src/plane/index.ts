@@ -1,5 +1,4 @@
 export { type Box, boxOf, rectangle } from './box'
-export { applyHomography, type Homography, homographyFrom } from './homography'
 export { convexHull } from './convexHull'
 export { applyPose, composePose, inversePose, type Point, type Pose, rotatePoint } from './point'
 export { type PointPair, type RigidFit, rigidFit } from './rigidFit'

@@ -1,24 +1,13 @@
-import type { CameraAsk, CameraLook, Piece } from '@thimble/contract'
+import type { Piece } from '@thimble/contract'
+import type { CameraLook } from '@thimble/contract/devices'
 import { CoreError } from '@thimble/core/errors'
 import type { LengthStyle } from '@thimble/core/lengths'
-import { applyHomography, homographyFrom, type Point } from '@thimble/core/plane'
-import type { StraightCheck } from './checkStraight'
+import type { Point } from '@thimble/core/plane'
+import { applyHomography, homographyFrom } from '@thimble/core/view'
 import type { RingAtHand } from './hoopingAtHand'
+import { writeLanded } from './writeLanded'
 
 type Landed = Piece['hoop']['landed']
-
-/** What the camera is shown of the hooping at hand. */
-export function cameraAsk(piece: Pick<Piece, 'id' | 'hoop' | 'build'>, { at, sought }: StraightCheck): CameraAsk {
-  const again = Object.values(piece.hoop.tries).filter((one) => one.then === 'again').length
-  return {
-    piece: piece.id,
-    hooping: again + 100 * at.group,
-    outside: at.hoop.outside,
-    notchOffset: at.hoop.notchOffset,
-    cloth: piece.build.cloth.colour,
-    marks: sought.map(({ id, expected }) => ({ id, expected })),
-  }
-}
 
 /**
  * Where the camera's marks lie on the hoop's grid: its picture is a view from aslant, which the ring's four notches tell.
@@ -45,14 +34,4 @@ export function readCamera(
     if (error instanceof CoreError) return null
     throw error
   }
-}
-
-/** A place on the hoop's grid as it would be typed; counted from where the notches cross. */
-export function writeLanded({ x, y }: Point, { unit }: LengthStyle): Landed[string] {
-  const [size, places] = { mm: [1, 1], cm: [10, 2], in: [25.4, 2] }[unit] as [number, number]
-  const write = (mm: number): string => {
-    const text = (Math.abs(mm) / size).toFixed(places)
-    return Number(text) === 0 ? '0' : mm < 0 ? `−${text}` : text
-  }
-  return { right: write(x), down: write(y) }
 }

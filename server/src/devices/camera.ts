@@ -1,4 +1,4 @@
-import type { CameraAsk, CameraLook } from '@thimble/contract'
+import type { CameraAsk, CameraLook } from '@thimble/contract/devices'
 import { applyPose, type Point, type Pose } from '@thimble/core/plane'
 import { drawPicture } from './cameraPicture'
 import { type Seeded, seeded } from './seeded'

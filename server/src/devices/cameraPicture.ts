@@ -1,4 +1,4 @@
-import type { CameraAsk } from '@thimble/contract'
+import type { CameraAsk } from '@thimble/contract/devices'
 import { type Point, rectangle } from '@thimble/core/plane'
 
 type Shot = { ask: CameraAsk; view: (p: Point) => Point; lying: readonly Point[]; width: number; height: number }

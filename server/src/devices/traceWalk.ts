@@ -1,5 +1,5 @@
-import type { TraceAnswer, TraceAsk } from '@thimble/contract'
-import { traceOutline } from '@thimble/core/hooping'
+import type { TraceAnswer, TraceAsk } from '@thimble/contract/devices'
+import { traceOutline } from '@thimble/core/trace'
 
 /** How fast a carriage walks a trace, in mm a second. */
 const PACE = 40

@@ -1,5 +1,5 @@
 import { createRoute, type OpenAPIHono } from '@hono/zod-openapi'
-import { CameraAsk, CameraLook, TraceAnswer, TraceAsk } from '@thimble/contract'
+import { CameraAsk, CameraLook, TraceAnswer, TraceAsk } from '@thimble/contract/devices'
 import { lookAtHoop } from '../devices/camera'
 import { walkTrace } from '../devices/traceWalk'
 import { failures, json } from './documentRoutes'

@@ -1,4 +1,4 @@
-import { holdingSteps } from '@thimble/core/hooping'
+import { holdingSteps } from '@thimble/core/holding'
 import { familyFacts, holdingNames } from '@thimble/core/recipe'
 import { View } from 'react-native'
 import { HoldingDrawing } from '@/drawing/HoldingDrawing'

@@ -1,4 +1,4 @@
-import type { CameraLook } from '@thimble/contract'
+import type { CameraLook } from '@thimble/contract/devices'
 import type { StraightCheck } from '@thimble/plan'
 import { useState } from 'react'
 import { View } from 'react-native'

@@ -1,5 +1,5 @@
 import { Button } from '@rneui/themed'
-import type { TraceAnswer, TraceAsk } from '@thimble/contract'
+import type { TraceAnswer, TraceAsk } from '@thimble/contract/devices'
 import { applyPose, composePose, inversePose } from '@thimble/core/plane'
 import { writeName } from '@thimble/core/words'
 import type { StraightCheck } from '@thimble/plan'

@@ -1,10 +1,10 @@
-import { applyPose, type Point, type Pose } from '../../plane/point'
-import { boxCorners, boxOf } from '../../plane/box'
-import { convexHull } from '../../plane/convexHull'
-import { insidePolygon } from '../../plane/polygonDistance'
-import { shrunkenField } from '../fields/shrunkenField'
-import type { HoopField } from '../hoopField'
-import { requirePlaceable } from '../placeInHoop'
+import { applyPose, type Point, type Pose } from '../plane/point'
+import { boxCorners, boxOf } from '../plane/box'
+import { convexHull } from '../plane/convexHull'
+import { insidePolygon } from '../plane/polygonDistance'
+import { shrunkenField } from '../hooping/fields/shrunkenField'
+import type { HoopField } from '../hooping/hoopField'
+import { requirePlaceable } from '../hooping/placeInHoop'
 
 /** `way`: round the box of the design, or along its outline. `zones`: what is not to be sewn over, in the hoop frame. */
 export type TraceQuery = {

@@ -1,7 +1,7 @@
 import { Matrix, SVD, solve } from 'ml-matrix'
 import { CoreError } from '../errors'
-import { type Point, requireFinite } from './point'
-import type { PointPair } from './rigidFit'
+import { type Point, requireFinite } from '../plane/point'
+import type { PointPair } from '../plane/rigidFit'
 
 /** A view of a plane from aslant, row by row: (x, y) goes to (ax + by + c, dx + ey + f) over (gx + hy + i). */
 export type Homography = readonly [number, number, number, number, number, number, number, number, number]

@@ -1,0 +1,1 @@
+export { type HoldingStep, holdingSteps, type HoldingTask } from './holdingSteps'

@@ -1,0 +1,1 @@
+export { type Trace, traceOutline, type TraceQuery } from './traceOutline'

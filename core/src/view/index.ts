@@ -1,0 +1,1 @@
+export { applyHomography, type Homography, homographyFrom } from './homography'
