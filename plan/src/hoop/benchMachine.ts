@@ -28,9 +28,14 @@ export const stepsOf = ({ turns, angleStep, moveStep }: BenchMachine): MachineSt
   maxAngle: turns === 'any' ? 45 : 0,
 })
 
-/** Why a machine does not take a hoop; null where it does. */
-export function notTaken({ machines, field }: Hoop, machine: BenchMachine): string | null {
-  if (machine.id && machines.length > 0 && !machines.includes(machine.id)) return `It does not go on ${machine.name}.`
+/** Why a machine does not take a hoop; null where it does. A machine that is gone counts as not named. */
+export function notTaken(
+  { machines, field }: Hoop,
+  machine: BenchMachine,
+  standing: readonly Machine[],
+): string | null {
+  const named = machines.filter((id) => standing.some((one) => one.id === id))
+  if (machine.id && named.length > 0 && !named.includes(machine.id)) return `It does not go on ${machine.name}.`
   const { left, right, top, bottom } = fieldBox(field)
   const fits = right - left <= machine.field.width + 0.5 && bottom - top <= machine.field.height + 0.5
   return fits ? null : `Its field is larger than ${machine.name} sews.`

@@ -117,7 +117,7 @@ function offerOf(hoop: Hoop, job: Job): HoopOffer {
     : method === 'hooped'
       ? inRing
       : chooseTurn(hoop, job, method)
-  const foreign = notTaken(hoop, machine)
+  const foreign = notTaken(hoop, machine, job.machines)
   const refused = foreign
     ? stop('other-machine', foreign)
     : method === 'none'

@@ -74,6 +74,6 @@ export function sameAgain(piece: Piece, { id, now }: Fresh): Piece {
     customer,
     measure: { ...blank.measure, choices, anchors, zones, row, designId, ownDesign, ownChange, markWith, carried },
     build: { ...blank.build, cloth: build.cloth, use: build.use, thread: build.thread, stack: build.stack },
-    hoop: { ...blank.hoop, hoopId: hoop.hoopId, holding: hoop.holding },
+    hoop: { ...blank.hoop, hoopId: hoop.hoopId, holding: hoop.holding, machineId: hoop.machineId },
   }
 }

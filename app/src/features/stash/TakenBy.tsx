@@ -9,7 +9,7 @@ import type { HoopTexts } from './hoopTexts'
 export function TakenBy({ control }: { control: Control<HoopTexts, unknown, Hoop> }) {
   const machines = useNamed('machines')
   const { field } = useController({ control, name: 'machines' })
-  const taken = field.value
+  const taken = field.value.filter((id) => machines.some((machine) => machine.id === id))
   if (machines.length === 0) return null
   return (
     <>

@@ -3,11 +3,15 @@ import { CoreError } from '../../errors'
 import { formatLength } from '../../lengths/formatLength'
 import type { LengthStyle } from '../../lengths/units'
 import { rectangle } from '../../plane/box'
+import { convexHull } from '../../plane/convexHull'
 import type { Point, Pose } from '../../plane/point'
 import type { Because } from '../../recipe/recipeOption'
 import { fieldBox, fieldMiddle } from '../fields/fieldSize'
+import { shrunkenField } from '../fields/shrunkenField'
 import type { HoopField } from '../hoopField'
-import { placeInHoop } from '../placeInHoop'
+import { requirePlaceable } from '../placeInHoop'
+import { roomyCentre } from '../roomyCentre'
+import { turnHull } from '../turnedHull'
 
 export const ways = ['up', 'right', 'down', 'left'] as const
 /** A direction of the item as it lies face up, its top away from the worker. */
@@ -95,7 +99,8 @@ function sidesAt({ extents }: LoadingQuery, turn: LoadingTurn): Loading['sides']
 
 function fitsTurned({ design, field, margin }: LoadingQuery, turn: LoadingTurn): boolean {
   const hull = design.hull ?? rectangle(design.width, design.height)
-  return placeInHoop({ hull, field, margin, pose: { ...fieldMiddle(field), rotation: design.rotation + turn } }).fits
+  requirePlaceable(hull, { x: 0, y: 0, rotation: design.rotation })
+  return roomyCentre(shrunkenField(field, margin ?? 0), turnHull(convexHull(hull), design.rotation + turn)) !== null
 }
 
 /** Cloth beyond the field on the side of the throat. */

@@ -1,4 +1,5 @@
 import { Button } from '@rneui/themed'
+import type { Patch, Piece } from '@thimble/contract'
 import type { CameraLook } from '@thimble/contract/devices'
 import { cameraAsk, type StraightCheck } from '@thimble/plan'
 import { readCamera } from '@thimble/plan/readCamera'
@@ -26,8 +27,9 @@ export function AskCamera({ tools, check, seen, onSeen }: Props) {
     if (!read) throw new Error('The camera does not see the ring’s notches: look again.')
     onSeen(found)
     const missed = Object.fromEntries(found.missed.map((id) => [id, null]))
+    const landed: Patch<Piece['hoop']['landed']> = { ...read.landed, ...missed }
     set({
-      hoop: { landed: { ...read.landed, ...missed } as never, look: piece.hoop.look === 'edges' ? 'edges' : 'camera' },
+      hoop: { landed, look: piece.hoop.look === 'edges' ? 'edges' : 'camera' },
     })
   }
   return (

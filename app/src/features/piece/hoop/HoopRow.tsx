@@ -21,7 +21,7 @@ export function HoopRow({ choice, hoop, on, tools: { piece, plan, marked, set },
   return (
     <Pressable
       {...radio(on)}
-      onPress={() => set({ hoop: { hoopId: choice.hoop } })}
+      onPress={() => set({ hoop: { hoopId: choice.hoop, scale: 1, group: 0 } })}
       style={{
         flexDirection: 'row',
         gap: 14,

@@ -7,6 +7,9 @@ import { usePalette } from '@/theme/PaletteProvider'
 import { useUnits } from '@/ui/useUnits'
 import { Words } from '@/ui/Words'
 import type { PieceTools } from '../usePiece'
+import { noMarks } from './noMarks'
+
+const LEAST_SCALE = 0.8
 
 type Props = { tools: PieceTools; check: StraightCheck }
 
@@ -48,6 +51,8 @@ function Take({ tools: { piece, set }, remedy }: { tools: PieceTools; remedy: Re
   if (remedy.kind === 'scale') {
     // Rounded down to a tenth of a percent, which is what a machine is told.
     const scale = Math.floor(remedy.factor * piece.hoop.scale * 1000) / 1000
+    // Smaller than that it is another design.
+    if (scale < LEAST_SCALE) return null
     return (
       <Button
         type="outline"
@@ -62,13 +67,7 @@ function Take({ tools: { piece, set }, remedy }: { tools: PieceTools; remedy: Re
         type="outline"
         title="Take that hoop"
         onPress={() => {
-          set({
-            hoop: {
-              hoopId: remedy.hoop,
-              reopened: true,
-              landed: Object.fromEntries(Object.keys(piece.hoop.landed).map((id) => [id, null])) as never,
-            },
-          })
+          set({ hoop: { hoopId: remedy.hoop, reopened: true, scale: 1, landed: noMarks(piece) } })
           router.replace(`/piece/${piece.id}`)
         }}
       />

@@ -13,6 +13,7 @@ import { goingBack } from '@/ui/whereItWas'
 import { Words } from '@/ui/Words'
 import { type PieceTools, useHoopPlan, usePieceTools } from '../usePiece'
 import { HowToLook } from './HowToLook'
+import { noMarks } from './noMarks'
 import { StraightAnswer } from './StraightAnswer'
 import { StraightBoard } from './StraightBoard'
 import { StraightButtons } from './StraightButtons'
@@ -142,8 +143,7 @@ function useDone({ piece, set }: PieceTools, check: StraightCheck | null): Done 
     if (!check || !one) return
     const last = check.at.group >= check.at.groups - 1
     const next = then === 'kept' && !last ? { group: check.at.group + 1 } : {}
-    const cleared = Object.fromEntries(Object.keys(piece.hoop.landed).map((id) => [id, null]))
-    const marks = then === 'again' || !last ? { landed: cleared as never } : {}
+    const marks = then === 'again' || !last ? { landed: noMarks(piece) } : {}
     set({
       hoop: { tries: { [crypto.randomUUID()]: one }, ...marks, ...next, ...(then === 'again' ? { scale: 1 } : {}) },
     })

@@ -3,6 +3,7 @@ import type { StraightCheck } from '@thimble/plan'
 import { Choices } from '@/ui/Choices'
 import { Section } from '@/ui/Section'
 import type { PieceTools } from '../usePiece'
+import { noMarks } from './noMarks'
 import { partNames } from './PartHoopings'
 
 /** Which of several hoopings is looked at: of a row, or of corners. */
@@ -20,7 +21,6 @@ export function WhichHooping({
     const copy = marked.placed?.row ? null : marked.placed?.copies[i]
     return copy ? writeName(copy.name) : `Hooping ${i + 1}`
   }
-  const cleared = Object.fromEntries(Object.keys(piece.hoop.landed).map((id) => [id, null]))
   return (
     <Section>
       <Choices
@@ -28,7 +28,7 @@ export function WhichHooping({
         label="Which hooping"
         choices={Array.from({ length: at.groups }, (_, i) => ({ id: String(i), name: nameOf(i) }))}
         value={String(at.group)}
-        onChange={(id) => set({ hoop: { group: Number(id), landed: cleared as never } })}
+        onChange={(id) => set({ hoop: { group: Number(id), landed: noMarks(piece) } })}
       />
     </Section>
   )
