@@ -67,6 +67,15 @@ describe('rankHoops', () => {
     expect(
       code({ hull: rectangle(84, 62), hoops: shelf, item: { ...item, zones: [], tube: { width: 190 } } }, 'large'),
     ).toContain('ring-too-wide')
+    // A sleeve of 150 takes the ring 134 across and not 150: the quarter turn that loading would like gives way.
+    const sleeve = {
+      target: { x: 0, y: 0, rotation: 0 },
+      outline: rectangle(150, 600),
+      zones: [],
+      tube: { width: 150 },
+    }
+    const [turned] = rankHoops({ hull: rectangle(50, 40), hoops: [shelf[1]!], item: sleeve, rotations: [90, 0] })
+    expect([turned!.fits, turned!.rotation]).toEqual([true, 0])
     const napkin = {
       target: { x: 60, y: 60, rotation: 0 },
       outline: rectangle(400, 400, { x: 200, y: 200 }),

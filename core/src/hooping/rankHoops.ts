@@ -174,7 +174,9 @@ function tryPlace(hoop: HoopChoiceSource, hull: Point[], target: Pose | null, ro
   if (!found) return { pose: centred, worth: 0 }
   const start = { ...centred, ...found, rotation }
   if (!q.item || !target || q.holding === 'floated') return { pose: start, worth: BEST - 1 + Number(isRoomy(room)) }
-  return placeRing(hoop, hull, target, start, q)
+  return goesInside(ringOf(hoop), target, start, q.item)
+    ? placeRing(hoop, hull, target, start, q)
+    : { pose: start, worth: 1 }
 }
 
 function centredPose(field: HoopField, hull: Point[], rotation: number): Pose {
@@ -298,6 +300,9 @@ function sizeOf(hull: readonly Point[]): HoopChoice['size'] {
 /** Room that a lower ring wants to go inside a tube, in mm. */
 const INTO_TUBE = 10
 
+const goesInside = (ring: Ring, target: Pose, pose: Pose, { tube }: NonNullable<HoopQuery['item']>): boolean =>
+  !tube || widthAcross(ring, target, pose) + INTO_TUBE <= tube.width
+
 function ringOnItem(
   hoop: HoopChoiceSource,
   poses: readonly Pose[],
@@ -307,10 +312,9 @@ function ringOnItem(
   if (!item || targets.length === 0) return { beyond: null, inside: true, tube: false, under: [] }
   const ring = ringOf(hoop)
   const seen = targets.map((target, i) => seeCloth(item, target, poses[i]!))
-  const across = Math.max(...targets.map((target, i) => widthAcross(ring, target, poses[i]!)))
   return {
     beyond: Math.min(...seen.map((cloth) => clothBeyond(ring, cloth))),
-    inside: !item.tube || across + INTO_TUBE <= item.tube.width,
+    inside: targets.every((target, i) => goesInside(ring, target, poses[i]!, item)),
     tube: item.tube !== null,
     under: seen.flatMap((cloth) => zonesUnder(ring, cloth.zones)),
   }
