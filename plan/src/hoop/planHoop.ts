@@ -1,5 +1,5 @@
 import type { Basis, Hoop, KeptHooping, KeptStack, Machine, Piece } from '@thimble/contract'
-import { stop } from '@thimble/core/advice'
+import { type Advice, stop } from '@thimble/core/advice'
 import {
   chooseHolding,
   compareChoices,
@@ -103,27 +103,29 @@ function inOrder(offers: HoopOffer[]): HoopOffer[] {
 }
 
 function offerOf(hoop: Hoop, job: Job): HoopOffer {
-  const { piece, stack, basis, machine } = job
   const inRing = chooseTurn(hoop, job, 'hooped')
-  const wanted = piece.hoop.holding ?? stack?.holding
-  const advice = chooseHolding({
-    ...queryOf(basis, ringOf(hoop)),
-    ...(wanted ? { holding: wanted } : {}),
-    ...(inRing.fit.fits ? roomUnder(inRing) : {}),
-  })
-  const method = piece.hoop.holding ?? advice.method
-  const choice = floats(method)
-    ? chooseTurn(hoop, job, 'floated')
-    : method === 'hooped'
-      ? inRing
-      : chooseTurn(hoop, job, method)
-  const foreign = notTaken(hoop, machine, job.machines)
-  const refused = foreign
-    ? stop('other-machine', foreign)
-    : method === 'none'
-      ? stop('nothing-holds', advice.because[0]!.text)
-      : null
+  const advice = adviseFor(hoop, inRing, job)
+  const method = job.piece.hoop.holding ?? advice.method
+  const choice = method === 'hooped' ? inRing : chooseTurn(hoop, job, floats(method) ? 'floated' : method)
+  const refused = whyRefused(hoop, advice, method, job)
   return { ...choice, advice, method, ...(refused ? { fits: false, reasons: [refused, ...choice.reasons] } : {}) }
+}
+
+/** How the piece is best held in this hoop, by how its ring would lie on the cloth. */
+function adviseFor(hoop: Hoop, inRing: HoopChoice, { piece, stack, basis }: Job): HoldingAdvice {
+  const wanted = piece.hoop.holding ?? stack?.holding
+  const ask = { ...queryOf(basis, ringOf(hoop)), ...(inRing.fit.fits ? roomUnder(inRing) : {}) }
+  const advice = chooseHolding({ ...ask, ...(wanted ? { holding: wanted } : {}) })
+  if (!inRing.fit.fits || inRing.fits || floats(advice.method)) return advice
+  // Over a zip or a row of buttons no ring may lie that holds the cloth; one that holds the backing alone may.
+  const onTop = chooseHolding({ ...ask, holding: 'floated' })
+  return onTop.method === 'floated' ? onTop : advice
+}
+
+function whyRefused(hoop: Hoop, advice: HoldingAdvice, method: HoopOffer['method'], job: Job): Advice | null {
+  const foreign = notTaken(hoop, job.machine, job.machines)
+  if (foreign) return stop('other-machine', foreign)
+  return method === 'none' ? stop('nothing-holds', advice.because[0]!.text) : null
 }
 
 const floats = (method: HoldingMethod | 'none'): method is 'floated' | 'backing-alone' | 'none' =>
