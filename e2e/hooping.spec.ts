@@ -170,7 +170,7 @@ test('a napkin’s corner is found by its hems, and the camera is asked for both
   const hand = ticket(page)
   await hand.press('Ask the camera')
   await expect(page.getByText(/^It found \d of \d, each to within \d\.\d mm/)).toBeVisible()
-  await expect(page.getByRole('img', { name: /What the camera sees/ })).toBeVisible()
+  await expect(page.getByRole('img', { name: /What the camera sees/ }).first()).toBeVisible()
   await hand.pick('The corner’s hems')
   await hand.press('Ask the camera')
   await expect(page.getByText(/^It found \d of 4/)).toBeVisible()

@@ -28,8 +28,36 @@ function filled(schema: z.core.$ZodType, doc: object): object {
       const usual = defaultOf(field)
       if (usual !== undefined) whole[key] = usual
     } else if (isPlain(value)) whole[key] = filled(field, value)
+    else if (Array.isArray(value)) whole[key] = filledList(field, value)
   }
   return whole
+}
+
+/** A list whose documents may lack a key, as decisions of an older version do. */
+function filledList(schema: z.core.$ZodType, list: unknown[]): unknown[] {
+  const here = bare(schema)
+  const inner = here instanceof z.ZodArray ? bare(here.def.element) : null
+  if (!(inner instanceof z.ZodObject) || !knowsDefaults(inner)) return list
+  return list.map((one) => (isPlain(one) ? filled(inner, one) : one))
+}
+
+const known = new WeakMap<z.core.$ZodType, boolean>()
+
+/** Whether some key in it has a default: long lists of points and marks have none, and are left alone. */
+function knowsDefaults(schema: z.core.$ZodType): boolean {
+  const found = known.get(schema)
+  if (found !== undefined) return found
+  known.set(schema, false)
+  const here = bare(schema)
+  const inner =
+    here instanceof z.ZodObject
+      ? Object.values(here.shape as Record<string, z.core.$ZodType>)
+      : here instanceof z.ZodArray
+        ? [here.def.element]
+        : []
+  const knows = inner.some((field) => defaultOf(field) !== undefined || knowsDefaults(field))
+  known.set(schema, knows)
+  return knows
 }
 
 /** What a key is when nothing is said of it, made anew; undefined where it has to be said. */

@@ -6,9 +6,12 @@ import {
   DesignFile,
   fillIn,
   PackedDesign,
+  Piece,
   Shop,
   Thread,
 } from '@thimble/contract'
+import path from 'node:path'
+import { demoShop } from '../../demo/demoShop'
 
 const times = { createdAt: '2026-11-20T08:00:00.000Z', updatedAt: '2026-11-20T08:00:00.000Z' }
 const design = {
@@ -120,4 +123,14 @@ describe('what a start knows without the schemas', () => {
     expect(blankShop()).toEqual(fillIn(Shop, {}))
     expect(Object.keys(collections)).toEqual(collectionNames)
   })
+})
+
+it('fills in what an older version did not know of a decision', () => {
+  const piece = demoShop(path.resolve(__dirname, '../../demo')).pieces.find((one) => one.hoop.kept.length > 0)!
+  const old = JSON.parse(JSON.stringify(piece))
+  delete old.measure.kept[0].design.parts
+  delete old.hoop.kept[0].hoop.notchOffset
+  delete old.hoop.kept[0].poses
+  delete old.hoop.tries
+  expect(fillIn(Piece, old)).toEqual(piece)
 })

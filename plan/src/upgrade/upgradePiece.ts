@@ -53,7 +53,9 @@ function hoopingOf(
   stack: Parameters<typeof planHoop>[0]['stack'],
   { shop, hoops, machines }: Shelf,
 ): KeptHooping {
-  const plan = planHoop({ piece, marked, stack, shop, hoops, machines })
+  // It was loaded as it lay: no version before turned it.
+  const upright = { ...piece, hoop: { ...piece.hoop, turn: 0 as const } }
+  const plan = planHoop({ piece: upright, marked, stack, shop, hoops, machines })
   const kept = keepHooping(plan, marked, at)
   const unknown = {
     hoop: null,

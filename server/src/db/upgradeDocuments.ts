@@ -1,7 +1,7 @@
-import { collections, type Hoop, Piece, Shop, type Supply } from '@thimble/contract'
+import { collections, fillIn, Hoop, Piece, Shop, Supply } from '@thimble/contract'
 import { upgradeDesign, upgradePacked, upgradePiece, type Shelf } from '@thimble/plan'
 import { eq, sql } from 'drizzle-orm'
-import { ZodError } from 'zod'
+import { type z, ZodError } from 'zod'
 import { DocumentStore } from '../stores/documentStore'
 import { followInLog } from '../stores/logStore'
 import { putAside, reasonOf } from '../stores/setAside'
@@ -47,14 +47,15 @@ async function upgradeShelf(tx: Tx): Promise<Shelf> {
       await tx.update(packedDesigns).set({ doc }).where(eq(packedDesigns.designId, designId))
     })
   }
-  const standing = async <Doc>(table: typeof hoops): Promise<Doc[]> =>
-    (await tx.select().from(table)).filter((row) => !row.deletedAt).map((row) => row.doc as Doc)
+  // What an older version did not know of them is as the schemas have it.
+  const standing = async <Doc>(table: typeof hoops, schema: z.ZodType<Doc>): Promise<Doc[]> =>
+    (await tx.select().from(table)).filter((row) => !row.deletedAt).map((row) => fillIn(schema, row.doc))
   return {
     shop: shop?.doc ?? Shop.parse({}),
     designs: cards,
     machines: [],
-    hoops: await standing<Hoop>(hoops),
-    supplies: await standing<Supply>(supplies),
+    hoops: await standing(hoops, Hoop),
+    supplies: await standing(supplies, Supply),
   }
 }
 

@@ -89,13 +89,17 @@ const bulk = {
 /** What is done with the cloth that would be in the way, the house's way. */
 function Bulk({ tools, loading, ways }: { tools: PieceTools; loading: Loading; ways: Ways }) {
   const { habits } = tools.shelf.shop
-  if (!loading.roll) return null
+  const under = 'Nothing but the one layer under the ring: feel all round.'
+  if (!loading.roll)
+    return tools.marked.placed?.item.tube && !loading.warnings.some((w) => w.code === 'one-layer') ? (
+      <AdviceBar advice={{ code: 'one-layer', severity: 'caution', text: under }} />
+    ) : null
   return (
     <AdviceBar
       advice={{
         code: 'bulk',
         severity: 'caution',
-        text: `The ${ways[loading.sides.throat.way]} goes into the throat. ${bulk[habits.smallGarmentBulk]} Nothing but the one layer under the ring: feel all round.`,
+        text: `The ${ways[loading.sides.throat.way]} goes into the throat. ${bulk[habits.smallGarmentBulk]} ${under}`,
       }}
     />
   )

@@ -69,6 +69,7 @@ function Straight({ piece }: { piece: Piece }) {
   const tools = usePieceTools(piece)
   const { check, land, rest } = useLook(tools, useHoopPlan(tools))
   const done = useDone(tools, check)
+  const wide = useWide()
   const again = triesOf(piece).filter((one) => one.then === 'again').length
   if (!check)
     return (
@@ -85,7 +86,7 @@ function Straight({ piece }: { piece: Piece }) {
       check={check}
       cloth={piece.build.cloth.colour}
       sketch={sketchOf(tools.marked.design)}
-      height={360}
+      height={wide ? 560 : 360}
       write={tools.plan.write}
       onLand={land}
       onRest={rest}
