@@ -9,10 +9,13 @@ export type ListLine = { line: Advice; ticked: boolean }
 type OnStack = { basis: Basis; stack: KeptStack | null }
 
 /** The list before the start: as it stood once the piece was stitched, else as its stack asks now. */
-export function beforeStart({ stitch }: Piece, built: OnStack): ListLine[] {
+export function beforeStart({ stitch, hoop }: Piece, built: OnStack): ListLine[] {
   const kept = stitch.reopened ? undefined : stitch.kept[0]
   if (kept) return keptLines(kept.list, kept)
-  return listsOf(built).checks.map((line) => ({ line, ticked: stitch.checks[line.code] ?? false }))
+  // As it is really held: a stack for a ring goes between magnets just as well.
+  const holding = hoop.kept[0]?.holding
+  const held = built.stack && holding ? { ...built, stack: { ...built.stack, holding } } : built
+  return listsOf(held).checks.map((line) => ({ line, ticked: stitch.checks[line.code] ?? false }))
 }
 
 /** The steps off the machine: as they stood once the piece was finished, else as its stack and its marks ask now. */

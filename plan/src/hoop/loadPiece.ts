@@ -31,10 +31,9 @@ export function squared({ rotation }: Pose): { quarter: number; lean: number } {
   return { quarter: ((quarter % 360) + 360) % 360, lean: rotation - quarter }
 }
 
-/** Which way up the piece is loaded for one hoop, as advised or as the worker takes it. */
-export function loadPiece(ask: Ask, turn: LoadingTurn | null = null): Loading {
-  const query = loadingQuery(ask)
-  return orientLoading(turn === null ? query : { ...query, turn })
+/** Which way up the piece is loaded for one hoop: as advised, or as it was taken, by the worker or for the ring's sake. */
+export function loadPiece(ask: Ask, taken?: Required<Pick<LoadingQuery, 'turn' | 'takenFor'>>): Loading {
+  return orientLoading({ ...loadingQuery(ask), ...taken })
 }
 
 function loadingQuery({ piece, marked, basis, shop, machine, field, target, size }: Ask): LoadingQuery {

@@ -143,20 +143,21 @@ function chooseTurn(hoop: Hoop, job: Job, held: Held): HoopChoice & { loading: L
   const { piece, marked } = job
   const { placed } = marked
   if (!placed) return { ...rankOne(hoop, job, held), loading: null }
-  const load = (turn: LoadingTurn | null, target: HoopChoice['target'], size: HoopChoice['size']): Loading =>
-    loadPiece({ ...job, marked: { ...marked, placed }, field: hoop.field, target: target ?? placed.pose, size }, turn)
+  const load = (
+    { target, size }: Pick<HoopChoice, 'target' | 'size'>,
+    taken?: Parameters<typeof loadPiece>[1],
+  ): Loading =>
+    loadPiece({ ...job, marked: { ...marked, placed }, field: hoop.field, target: target ?? placed.pose, size }, taken)
   const { quarter } = squared(placed.pose)
-  const advised = load(null, placed.pose, marked.design)
-  const turns = piece.hoop.turn !== null ? [piece.hoop.turn] : [advised.turn, ...advised.others.map((o) => o.turn)]
-  const choice = rankOne(
-    hoop,
-    job,
-    held,
-    turns.map((turn) => (quarter + turn) % 360),
-  )
+  const own = piece.hoop.turn
+  const advised = load({ target: placed.pose, size: marked.design })
+  const turns = own !== null ? [own] : [advised.turn, ...advised.others.map((o) => o.turn)]
+  const rotations = turns.map((turn) => (quarter + turn) % 360)
+  const choice = rankOne(hoop, job, held, rotations)
   const turn = ((choice.rotation - quarter + 720) % 360) as LoadingTurn
-  const same = piece.hoop.turn === null && turn === advised.turn && choice.hoopings === 1
-  return { ...choice, loading: same ? advised : load(turn, choice.target, choice.size) }
+  if (own !== null) return { ...choice, loading: load(choice, { turn, takenFor: 'worker' }) }
+  const again = load(choice)
+  return { ...choice, loading: again.turn === turn ? again : load(choice, { turn, takenFor: 'ring' }) }
 }
 
 function rankOne(

@@ -23,8 +23,8 @@ export type MachineSide = 'carriage' | 'throat' | 'front' | 'back'
 /**
  * `design.rotation` in the item frame; `extents`: cloth from the design's centre to the item's edge, mm; `layers` and
  * `thickness` (mm) of what lies there; `closed`: sides on which the piece is closed round. `quarterTurns` false: only 0
- * and 180 can be dialled. `names`: what the item's ways are called in a sentence. `turn`: the way the worker takes, in
- * place of the one advised.
+ * and 180 can be dialled. `names`: what the item's ways are called in a sentence. `turn`: a way taken in place of the one
+ * advised, `takenFor`: by the worker, or because only so the ring can lie on the cloth.
  */
 export type LoadingQuery = {
   design: { width: number; height: number; rotation: number; hull?: Point[] }
@@ -39,6 +39,7 @@ export type LoadingQuery = {
   habit: 'bulk-away' | 'hem-to-user'
   names?: Partial<Record<Way, string>>
   turn?: LoadingTurn
+  takenFor?: 'worker' | 'ring'
   style?: LengthStyle
 }
 
@@ -149,6 +150,10 @@ const nameOf = ({ names }: LoadingQuery, way: Way): string => names?.[way] ?? us
 
 function whyOf(q: LoadingQuery, turn: LoadingTurn, takes: readonly LoadingTurn[]): Because {
   const decided = turn === 0 ? 'not turned' : `turned ${turn}`
+  if (q.turn !== undefined && q.takenFor === 'ring') {
+    const text = `The ${nameOf(q, wayAt('right', turn))} goes into the throat: only so does the ring lie on the cloth.`
+    return { rule: 'load.for-the-ring', decided, text }
+  }
   if (q.turn !== undefined) return { rule: 'load.own-way', decided, text: 'The way you took yourself.' }
   if (q.machine.bed === 'free-arm')
     return { rule: 'load.free-arm', decided, text: 'On a free arm the bulk hangs below: which way up does not matter.' }

@@ -8,8 +8,14 @@ export const beforeStartRules: readonly StackRule[] = [
   {
     id: 'check.ring',
     severity: 'note',
-    when: always,
+    when: (f) => f.stack.holding !== 'clamped',
     text: () => 'Inner ring the right way round, its arrow to the top; the hoop latched.',
+  },
+  {
+    id: 'check.clamp',
+    severity: 'note',
+    when: (f) => f.stack.holding === 'clamped',
+    text: () => 'Magnets seated all round, no fold or seam between them; the frame latched.',
   },
   {
     id: 'check.stretch',

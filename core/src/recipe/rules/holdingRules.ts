@@ -23,6 +23,9 @@ const inTheRing = ['hooped', 'clamped', 'backing-under'] as const
 const toRing = (rule: Omit<HoldingRule, 'method'> & { refuses: true }): HoldingRule[] =>
   inTheRing.map((method) => ({ ...rule, method, id: method === 'hooped' ? rule.id : `${rule.id}.${method}` }))
 
+/** Cloth that is put in a ring where there is one (the house's way for knits). */
+const ringed = (f: Facts): boolean => f.bruise !== 'high' && (f.knit ? f.habits.knits === 'hoop' : !f.towelling)
+
 const thickForRing = (f: Facts): boolean => f.ring?.maxThicknessMm !== undefined && f.thickness > f.ring.maxThicknessMm
 
 export const holdingRules: readonly HoldingRule[] = [
@@ -39,6 +42,14 @@ export const holdingRules: readonly HoldingRule[] = [
     refuses: true,
     when: thickForRing,
     text: (f) => `${f.thickness} mm is thicker than this ring closes over: clamp it, or float it on hooped backing.`,
+  },
+  {
+    id: 'hold.clamp-has-no-inner-ring',
+    method: 'hooped',
+    refuses: true,
+    quiet: true,
+    when: (f) => f.ring?.clamp === true,
+    text: () => 'This hoop clamps: its magnets hold cloth and backing together.',
   },
   {
     id: 'hold.no-float-dense-stretch',
@@ -160,6 +171,20 @@ export const holdingRules: readonly HoldingRule[] = [
     likes: 45,
     when: (f) => thickForRing(f) || (f.ring?.clamp === true && (f.heavy || f.thickness > THICK)),
     text: () => 'Thick goods sit between magnets where a ring would have to be forced.',
+  },
+  {
+    id: 'hold.clamped-as-hooped',
+    method: 'clamped',
+    likes: 30,
+    when: (f) => f.ring?.clamp === true && ringed(f),
+    text: () => 'What a ring would hold, magnets hold: cloth and backing flat between them.',
+  },
+  {
+    id: 'hold.dense-clamped',
+    method: 'clamped',
+    likes: 40,
+    when: (f) => f.ring?.clamp === true && f.dense,
+    text: () => 'A dense design wants the cloth itself held, so that it cannot be pulled in.',
   },
   {
     id: 'hold.thick-floated',

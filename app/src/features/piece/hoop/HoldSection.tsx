@@ -58,7 +58,7 @@ function HoldingSteps({ tools }: { tools: PieceTools }) {
     method,
     closes: hoop?.clamp ? 'magnets' : (hoop?.closes ?? 'screw'),
     knit: familyFacts[piece.build.cloth.family].knit,
-    tube: marked.placed?.item.tube !== null,
+    tube: Boolean(marked.placed?.item.tube),
     grip: method === 'floated' ? floats : grip,
   })
   return (

@@ -42,7 +42,7 @@ export function LoadSection({ tools, at, loading }: Props) {
         says={`The machine from above: ${sides.front} toward you, ${sides.back} at the back, ${sides.carriage} toward the carriage, ${sides.throat} into the throat.`}
       />
       <Words bold>Dial at the machine</Words>
-      <MoveBoxes move={move} write={plan.write} />
+      <MoveBoxes move={move} />
       <AfterDialling move={move} plan={plan} />
       {loading.warnings.map((w) => (
         <AdviceBar key={w.code} advice={w} />
