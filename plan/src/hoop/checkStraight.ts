@@ -34,7 +34,8 @@ export type StraightCheck = {
   warnings: Advice[]
   corner: FoundCorner | null
   move: Move | null
-  /** Room in the field once it is dialled. */
+  /** Whether it fits once it is dialled, and with what room. */
+  fits: boolean
   slack: Slack
   /** Whether the piece has a corner by which it may be looked at. */
   hasCorner: boolean
@@ -67,7 +68,16 @@ export function checkStraight(ask: Ask): StraightCheck | null {
     landed: readLanded(ask, place.id, at, problems),
   }))
   const seen = { at, sought, problems, hasCorner: corner !== null }
-  const nothing = { ...seen, problem: null, correction: null, warnings: [], corner: null, move: null, slack: NONE }
+  const nothing = {
+    ...seen,
+    problem: null,
+    correction: null,
+    warnings: [],
+    corner: null,
+    move: null,
+    fits: false,
+    slack: NONE,
+  }
   try {
     return byEdges ? (byCorner(ask, seen, corner, frame) ?? nothing) : (byMarks(ask, seen) ?? nothing)
   } catch (error) {
@@ -212,7 +222,7 @@ function answer(ask: Ask, seen: Seen, marks: Pick<CorrectionQuery, 'planned' | '
         ]
       : []
   const move = dialMove({ piece, shop, marked, machine: plan.machine, at }, correction.exact)
-  const { slack } = placeInHoop({ hull: at.hull, field: at.hoop.field, pose: correction.dialled })
+  const { fits, slack } = placeInHoop({ hull: at.hull, field: at.hoop.field, pose: move.pose })
   return {
     ...seen,
     problem: null,
@@ -220,23 +230,24 @@ function answer(ask: Ask, seen: Seen, marks: Pick<CorrectionQuery, 'planned' | '
     warnings: [...warnings, ...correction.warnings],
     corner: null,
     move,
+    fits,
     slack,
   }
 }
 
 /** The hooping as it was found, to be kept with the piece. */
 export function tryOf(
-  { at, sought, correction }: StraightCheck,
+  { at, sought, correction, move }: StraightCheck,
   { hoop }: Pick<Piece, 'hoop'>,
   then: HoopTry['then'],
   now: string,
 ): HoopTry | null {
-  if (!correction) return null
-  const { exact, dialled, edgeError, fitsExact, rms, stretch } = correction
+  if (!correction || !move) return null
+  const { exact, fitsExact, rms, stretch } = correction
   const landed = sought.flatMap((one) => (one.landed ? [[one.id, one.landed] as const] : []))
   return {
     ...{ at: now, group: at.group, way: hoop.look, landed: Object.fromEntries(landed), then },
-    ...{ exact, dialled, edgeError, fits: fitsExact, rms, stretch, scale: hoop.scale },
+    ...{ exact, dialled: move.pose, edgeError: move.left, fits: fitsExact, rms, stretch, scale: hoop.scale },
     minutes: minutesSince(hoop, now),
   }
 }

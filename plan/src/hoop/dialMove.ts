@@ -15,6 +15,8 @@ export type Move = {
   turn: number
   right: number
   down: number
+  /** Where the design then lies in the hoop. */
+  pose: Pose
   /** The farthest any point of the design lies from where it should, by rounding to steps, in mm. */
   left: number
   /** Where the design's top edge will then lie: below this line of the item, in mm (above it, negative). */
@@ -43,6 +45,7 @@ export function dialMove({ piece, marked, machine, at }: Ask, exact: Pose = at.p
     turn: steps.rotation,
     right: steps.x,
     down: steps.y,
+    pose: dialled,
     left: Math.max(...hull.map((p) => apart(applyPose(exact, p), applyPose(dialled, p)))),
     topEdge: topEdgeAt({ piece, marked, hull, onItem: composePose(composePose(target, inversePose(exact)), dialled) }),
   }

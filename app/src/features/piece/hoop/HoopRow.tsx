@@ -7,6 +7,7 @@ import { usePalette } from '@/theme/PaletteProvider'
 import { radio } from '@/ui/RadioGroup'
 import { useUnits } from '@/ui/useUnits'
 import { Heading, Words } from '@/ui/Words'
+import { turnWords } from '@/words/turnWords'
 import type { PieceTools } from '../usePiece'
 import { slackWords } from './WhichHoop'
 
@@ -48,7 +49,9 @@ export function HoopRow({ choice, hoop, on, tools: { piece, plan, marked, set },
         </Words>
         {choice.fits && method !== 'none' ? <Words soft>{holdingNames[method]}</Words> : null}
         {choice.hoopings > 1 && choice.fits ? <Words bold>{`${choice.hoopings} hoopings`}</Words> : null}
-        {choice.rotation !== 0 && choice.fits ? <Words soft>{`Design turned ${choice.rotation}°`}</Words> : null}
+        {choice.rotation !== 0 && choice.fits ? (
+          <Words soft>{`Design turned ${turnWords(choice.rotation)}`}</Words>
+        ) : null}
         {on ? (
           <Words bold tone="indigo">
             Chosen

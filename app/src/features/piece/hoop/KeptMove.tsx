@@ -5,7 +5,7 @@ import { MoveBoxes } from './MoveBoxes'
 
 /** What to dial: as found by the last look at the hooping, else as it was planned. */
 export function KeptMove({ tools }: { tools: PieceTools }) {
-  const { piece, plan, marked, shelf } = tools
+  const { piece, marked, shelf } = tools
   const hooped = useHoopPlan(tools)
   const at = hoopingAtHand(piece, hooped, marked)
   if (!at) return null
@@ -16,7 +16,7 @@ export function KeptMove({ tools }: { tools: PieceTools }) {
   return (
     <>
       <Words bold>{last ? 'Dialled for how it lies' : 'Dial at the machine'}</Words>
-      <MoveBoxes move={move} write={plan.write} />
+      <MoveBoxes move={move} />
       {at.groups > 1 ? <Words soft>{`Hooping ${at.group + 1} of ${at.groups}`}</Words> : null}
     </>
   )

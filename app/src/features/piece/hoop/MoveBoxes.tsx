@@ -3,13 +3,13 @@ import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Words } from '@/ui/Words'
 
-type Props = { move: Move; write: (mm: number) => string }
+type Props = { move: Pick<Move, 'turn' | 'right' | 'down'> }
 
 /** A number of steps without the zeros that say nothing. */
 const plain = (value: number): string => String(Number(Math.abs(value).toFixed(2)))
 
-/** A length in the units of the machine’s own display. */
-export function MoveBoxes({ move, write }: Props) {
+/** What is dialled at the machine: the turn, and how far to the right and down; the first of them that is any is the largest. */
+export function MoveBoxes({ move }: Props) {
   const p = usePalette()
   const { turn, right, down } = move
   const boxes = [
@@ -19,8 +19,8 @@ export function MoveBoxes({ move, write }: Props) {
       small: turn === 0 ? 'no turn' : turn > 0 ? 'clockwise' : 'anticlockwise',
       on: turn !== 0,
     },
-    { id: 'across', ...told(right, 'right', 'left', write) },
-    { id: 'along', ...told(down, 'down', 'up', write) },
+    { id: 'across', ...told(right, 'right', 'left') },
+    { id: 'along', ...told(down, 'down', 'up') },
   ]
   const main = boxes.findIndex((box) => box.on)
   if (main < 0)
@@ -60,9 +60,8 @@ export function MoveBoxes({ move, write }: Props) {
   )
 }
 
-function told(mm: number, plus: string, minus: string, write: (mm: number) => string) {
+/** In millimetres whatever the shop measures in: so a machine's own display has it, and its steps are not the tape's. */
+function told(mm: number, plus: string, minus: string) {
   if (Math.abs(mm) < 1e-9) return { big: '0', small: `nothing ${plus} or ${minus}`, on: false }
-  const written = write(Math.abs(mm))
-  const [, big = written, unit = ''] = written.match(/^(.*?)\s*(mm|cm|")$/) ?? []
-  return { big, small: `${unit === '"' ? 'inches' : unit} ${mm > 0 ? plus : minus}`, on: true }
+  return { big: plain(mm), small: `mm ${mm > 0 ? plus : minus}`, on: true }
 }

@@ -63,22 +63,21 @@ function howItLies({ at, correction }: StraightCheck, write: (mm: number) => str
 }
 
 function Dial({ tools, check }: Props) {
-  const { move, correction } = check
-  const { slack } = check
-  const { write, writeRoom } = tools.plan
+  const { move, fits, slack } = check
+  const { writeRoom } = tools.plan
   const room = Math.min(slack.left, slack.right, slack.up, slack.down)
   return (
     <>
       <Words soft>Dial at the machine</Words>
-      <MoveBoxes move={move!} write={write} />
+      <MoveBoxes move={move!} />
       {tools.piece.hoop.scale < 1 ? (
         <Words bold>{`Design made ${Math.floor(tools.piece.hoop.scale * 1000) / 10} % of its size`}</Words>
       ) : null}
       <AdviceBar
         advice={{
           code: 'after',
-          severity: correction!.fitsDialled ? 'note' : 'caution',
-          text: correction!.fitsDialled
+          severity: fits ? 'note' : 'caution',
+          text: fits
             ? `Fits after that, ${writeRoom(room)} to spare. What is left over: ${move!.left.toFixed(1)} mm at the worst corner.`
             : `Dialled in whole steps it reaches past the field by a hair: what is left over is ${move!.left.toFixed(1)} mm. Trace it before you start.`,
         }}

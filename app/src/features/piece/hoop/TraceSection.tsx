@@ -50,8 +50,8 @@ export function TraceSection({ tools, check }: Props) {
   )
 }
 
-function traceAsk({ marked }: PieceTools, { at, correction }: StraightCheck, way: TraceAsk['way']): TraceAsk {
-  const pose = correction?.dialled ?? at.pose
+function traceAsk({ marked }: PieceTools, { at, correction, move }: StraightCheck, way: TraceAsk['way']): TraceAsk {
+  const pose = move?.pose ?? at.pose
   const lies = composePose(correction?.exact ?? at.pose, inversePose(at.target))
   const zones = marked.placed?.item.zones ?? []
   return {

@@ -3,6 +3,7 @@ import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
+import { turnWords } from '@/words/turnWords'
 import type { PieceTools } from '../usePiece'
 
 const ways = { marks: 'by its marks', edges: 'by its hems', camera: 'by the camera' } as const
@@ -19,7 +20,7 @@ export function Tries({ tools: { piece } }: { tools: PieceTools }) {
           <Words bold>{`${i + 1}: ${one.then === 'kept' ? 'dialled and kept' : 'hooped again'}`}</Words>
           <Words soft>
             {[
-              `turned ${one.exact.rotation.toFixed(1)}°`,
+              `turned ${turnWords(Number(one.exact.rotation.toFixed(1)))}`,
               ways[one.way],
               one.fits ? 'it fitted' : 'it did not fit',
               one.minutes === null ? '' : `${one.minutes} min`,
