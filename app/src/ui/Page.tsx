@@ -24,10 +24,12 @@ type Props = {
   tape?: boolean
   /** Nothing in it takes the cursor, so the page does, to be scrolled. */
   toRead?: boolean
+  /** It stands only until what is asked for is there. */
+  passing?: boolean
 }
 
 /** A place's page: title at the top with the tape under it, the action at the thumb. */
-export function Page({ title, aside, back, children, foot, wideContent, tape = true, toRead }: Props) {
+export function Page({ title, aside, back, children, foot, wideContent, tape = true, toRead, passing }: Props) {
   const p = usePalette()
   const short = useShort()
   useEffect(pageIsThere, [])
@@ -47,7 +49,9 @@ export function Page({ title, aside, back, children, foot, wideContent, tape = t
         }}
       >
         {back ? <BackButton /> : <SettingsLink />}
-        <PageTitle place={title}>{title}</PageTitle>
+        <PageTitle place={title} passing={passing}>
+          {title}
+        </PageTitle>
         {aside ? <Words soft>{aside}</Words> : null}
       </View>
       {tape ? <TapeDivider /> : null}

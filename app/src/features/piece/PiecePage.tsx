@@ -2,7 +2,7 @@ import { DESIGN_MISSING, isDone, stageAt } from '@thimble/plan'
 import { type Piece, type StageId, stageIds } from '@thimble/contract'
 import { Button } from '@rneui/themed'
 import { useRouter } from 'expo-router'
-import { memo, useCallback, useEffect, useState } from 'react'
+import { memo, useCallback, useState } from 'react'
 import { Pressable, useWindowDimensions, View } from 'react-native'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Page } from '@/ui/Page'
@@ -11,7 +11,6 @@ import { Scroller } from '@/ui/Scroller'
 import { stageNames } from '@/ui/ThreadLine'
 import { remove, restore } from '@/state/changes'
 import { useShelf } from '@/state/store'
-import { openPiece } from '@/state/sync'
 import { usePalette } from '@/theme/PaletteProvider'
 import { useShort, useWide } from '@/ui/useMedia'
 import { useSettled } from '@/ui/useSettled'
@@ -28,6 +27,7 @@ import { KeptHooping } from './hoop/KeptHooping'
 import { KeptMeasure } from './KeptMeasure'
 import { KeptStitching } from './KeptStitching'
 import { MeasureStage } from './measure/MeasureStage'
+import { PieceComing } from './PieceComing'
 import { PieceDrawing } from './PieceDrawing'
 import { OnOneItem } from './OnOneItem'
 import { PieceName } from './PieceName'
@@ -58,21 +58,9 @@ export function PiecePage({ id }: { id: string }) {
   const settled = useSettled(live)
   const piece = settled?.id === id ? settled : live
   const gone = useShelf((s) => s.gone.pieces[id])
-  const [missing, setMissing] = useState(false)
-  useEffect(() => {
-    if (!piece) void openPiece(id).then((found) => setMissing(found === 'missing'))
-  }, [id, piece])
   if (piece && gone) return <RemovedPiece {...piece} />
   if (piece) return <Ticket key={id} piece={piece} />
-  return (
-    <Page title={missing ? 'Not here' : 'Piece'} back>
-      <Section>
-        <Words role="status">
-          {missing ? 'This piece is not kept here; it may have been removed.' : 'Fetching the piece …'}
-        </Words>
-      </Section>
-    </Page>
-  )
+  return <PieceComing id={id} />
 }
 
 /** Removed meanwhile, on another device perhaps; what was typed of it is there still. */

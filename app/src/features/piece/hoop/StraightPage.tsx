@@ -2,15 +2,15 @@ import type { Piece } from '@thimble/contract'
 import type { Point } from '@thimble/core/plane'
 import { checkStraight, type HoopPlan, type StraightCheck, triesOf, tryOf, writeLanded } from '@thimble/plan'
 import { useRouter } from 'expo-router'
-import { useEffect, useMemo, useRef, useState } from 'react'
+import { useMemo, useRef, useState } from 'react'
 import { View } from 'react-native'
 import { useShelf } from '@/state/store'
-import { openPiece } from '@/state/sync'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { useWide } from '@/ui/useMedia'
 import { goingBack } from '@/ui/whereItWas'
 import { Words } from '@/ui/Words'
+import { PieceComing } from '../PieceComing'
 import { type PieceTools, useHoopPlan, usePieceTools } from '../usePiece'
 import { HowToLook } from './HowToLook'
 import { noMarks } from './noMarks'
@@ -26,20 +26,7 @@ const TITLE = 'Is it straight enough'
 /** After hooping: where the marks landed on the hoop's grid, what to dial for that, or how to hoop it again. */
 export function StraightPage({ id }: { id: string }) {
   const piece = useShelf((s) => s.docs.pieces[id])
-  const [missing, setMissing] = useState(false)
-  useEffect(() => {
-    if (!piece) void openPiece(id).then((found) => setMissing(found === 'missing'))
-  }, [id, piece])
-  if (piece) return <Straight piece={piece} />
-  return (
-    <Page title={TITLE} back>
-      <Section>
-        <Words role="status">
-          {missing ? 'This piece is not kept here; it may have been removed.' : 'Fetching the piece …'}
-        </Words>
-      </Section>
-    </Page>
-  )
+  return piece ? <Straight piece={piece} /> : <PieceComing id={id} title={TITLE} />
 }
 
 type Landed = Piece['hoop']['landed']

@@ -1,0 +1,22 @@
+import { useEffect, useState } from 'react'
+import { openPiece } from '@/state/sync'
+import { Page } from '@/ui/Page'
+import { Section } from '@/ui/Section'
+import { Words } from '@/ui/Words'
+
+type Props = { id: string; title?: string }
+
+/** In the place of a page of a piece that this device does not hold yet: it is fetched, or it is said that there is none. */
+export function PieceComing({ id, title = 'Piece' }: Props) {
+  const [missing, setMissing] = useState(false)
+  useEffect(() => void openPiece(id).then((found) => setMissing(found === 'missing')), [id])
+  return (
+    <Page key={missing ? 'missing' : 'coming'} title={missing ? 'Not here' : title} back passing={!missing}>
+      <Section>
+        <Words role="status">
+          {missing ? 'This piece is not kept here; it may have been removed.' : 'Fetching the piece …'}
+        </Words>
+      </Section>
+    </Page>
+  )
+}
