@@ -1,12 +1,5 @@
 import type { Basis, Piece, Shop } from '@thimble/contract'
-import {
-  type HoopField,
-  type Loading,
-  type LoadingQuery,
-  type LoadingTurn,
-  orientLoading,
-  type Way,
-} from '@thimble/core/hooping'
+import { type HoopField, type Loading, type LoadingQuery, orientLoading, type Way } from '@thimble/core/hooping'
 import { type Point, type Pose, rotatePoint } from '@thimble/core/plane'
 import type { Marked, Placed } from '../measure/placed'
 import type { BenchMachine } from './benchMachine'

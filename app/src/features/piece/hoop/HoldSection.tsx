@@ -1,19 +1,16 @@
-import { holdingSteps } from '@thimble/core/holding'
-import { familyFacts, holdingNames } from '@thimble/core/recipe'
-import { View } from 'react-native'
-import { HoldingDrawing } from '@/drawing/HoldingDrawing'
+import { holdingNames } from '@thimble/core/recipe'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Opener } from '@/ui/Opener'
 import { Section } from '@/ui/Section'
 import { useUnits } from '@/ui/useUnits'
-import { Words } from '@/ui/Words'
-import { type PieceTools, useBuilt, useHoopPlan } from '../usePiece'
+import { type PieceTools, useHoopPlan } from '../usePiece'
 import { HoldingChoices } from './HoldingChoices'
+import { HoldingSteps } from './HoldingSteps'
 import { StackMisfits } from './StackMisfits'
 
 /** How the piece is held: the way advised with its reason, its steps for hands, and the other ways. */
 export function HoldSection({ tools }: { tools: PieceTools }) {
-  const { advice, method } = useHoopPlan(tools)
+  const { advice, method, hoop } = useHoopPlan(tools)
   const inUnits = useUnits()
   const why = (
     method === advice.method ? advice.because : (advice.choices.find((c) => c.method === method)?.because ?? [])
@@ -30,7 +27,7 @@ export function HoldSection({ tools }: { tools: PieceTools }) {
           <AdviceBar key={way.rule} advice={{ code: way.rule, text: way.text, severity: 'note' }} />
         ))
       ) : (
-        <HoldingSteps tools={tools} />
+        <HoldingSteps tools={tools} method={method} hoop={hoop} />
       )}
       <StackMisfits tools={tools} />
       <Opener title="Other ways to hold it" open={method === 'none'}>
@@ -42,46 +39,5 @@ export function HoldSection({ tools }: { tools: PieceTools }) {
         />
       </Opener>
     </Section>
-  )
-}
-
-/** What hands do, in order, for this way and no other. */
-function HoldingSteps({ tools }: { tools: PieceTools }) {
-  const { piece, marked } = tools
-  const { method, hoop } = useHoopPlan(tools)
-  const inUnits = useUnits()
-  const { stack } = useBuilt(tools)
-  if (method === 'none') return null
-  const grip = stack?.layers.find((layer) => layer.role === 'cloth')?.grip
-  const floats = grip === 'sprayed' || grip === 'pinned' ? grip : 'sticky'
-  const steps = holdingSteps({
-    method,
-    closes: hoop?.clamp ? 'magnets' : (hoop?.closes ?? 'screw'),
-    knit: familyFacts[piece.build.cloth.family].knit,
-    tube: Boolean(marked.placed?.item.tube),
-    grip: method === 'floated' ? floats : grip,
-  })
-  return (
-    <>
-      <HoldingDrawing
-        method={method}
-        magnets={hoop?.clamp ?? false}
-        cloth={piece.build.cloth.colour}
-        sprayed={method === 'floated' && floats === 'sprayed'}
-      />
-      <View role="list">
-        {steps.map((step, i) => (
-          <View role="listitem" key={step.id} style={{ flexDirection: 'row', gap: 12, paddingVertical: 6 }}>
-            <Words bold style={{ width: 20 }}>
-              {i + 1}
-            </Words>
-            <View style={{ flex: 1 }}>
-              <Words style={{ fontSize: 16 }}>{inUnits(step.text)}</Words>
-              {step.care ? <Words soft>{step.care}</Words> : null}
-            </View>
-          </View>
-        ))}
-      </View>
-    </>
   )
 }

@@ -23,7 +23,7 @@ export function HoopStage({ tools, onDone }: StageProps) {
   return (
     <>
       <ChosenHoop tools={tools} />
-      {at ? <LoadSection tools={tools} at={at} loading={chosen!.loading} /> : null}
+      {at ? <LoadSection tools={tools} at={at} /> : null}
       <HoldSection tools={tools} />
       {at ? <CutSizes tools={tools} /> : null}
       {at ? <LineUpSection tools={tools} /> : null}

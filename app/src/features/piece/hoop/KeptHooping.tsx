@@ -1,8 +1,10 @@
 import { Button } from '@rneui/themed'
 import { holdingNames } from '@thimble/core/recipe'
-import { hoopingAtHand, reasonsOf, triesOf } from '@thimble/plan'
+import type { KeptHooping as Kept } from '@thimble/contract'
+import { hoopingAtHand, isDone, loadingAtHand, reasonsOf, triesOf, wayNames } from '@thimble/plan'
 import { useRouter } from 'expo-router'
 import { InHoop } from '@/drawing/InHoop'
+import { Opener } from '@/ui/Opener'
 import { Section } from '@/ui/Section'
 import { useUnits } from '@/ui/useUnits'
 import { Words } from '@/ui/Words'
@@ -11,7 +13,9 @@ import { placeInHoop } from '@thimble/core/hooping'
 import type { KeptProps } from '../StageProps'
 import { type PieceTools, useBuilt, useHoopPlan } from '../usePiece'
 import { Why } from '../Why'
+import { HoldingSteps } from './HoldingSteps'
 import { KeptMove } from './KeptMove'
+import { LoadCautions, LoadedSo } from './LoadedSo'
 import { PartHoopings } from './PartHoopings'
 import { HoopingList } from './RowHoopings'
 import { StackMisfits } from './StackMisfits'
@@ -32,6 +36,7 @@ export function KeptHooping({ tools }: KeptProps) {
         <Words bold>{`${hoop?.name ?? 'Hoop not noted'}, ${holdingNames[holding].toLowerCase()}`}</Words>
         {hoop ? <Words>{fieldSize(hoop.field, plan.style)}</Words> : null}
         <KeptDrawing tools={tools} />
+        <KeptLoading tools={tools} />
         <KeptMove tools={tools} />
         {hoop && kept.pose ? (
           <Button
@@ -44,8 +49,31 @@ export function KeptHooping({ tools }: KeptProps) {
         ) : null}
         <PartHoopings tools={tools} parts={kept.parts} />
         <StackMisfits tools={tools} />
+        <Opener title="How to hold it, step by step">
+          <HoldingSteps tools={tools} method={holding} hoop={heldIn(kept, tools.shelf)} />
+        </Opener>
       </Section>
       <Why because={reasons} />
+    </>
+  )
+}
+
+/** A hoop as it was decided; how it closes is what its shelf says. */
+function heldIn({ hoop }: Kept, { hoops }: PieceTools['shelf']) {
+  return hoop && { clamp: hoop.clamp, closes: hoops.find((h) => h.id === hoop.id)?.closes ?? 'screw' }
+}
+
+function KeptLoading({ tools }: { tools: PieceTools }) {
+  const { piece, marked, shelf } = tools
+  const plan = useHoopPlan(tools)
+  const at = hoopingAtHand(piece, plan, marked)
+  const loading = at && loadingAtHand({ piece, shop: shelf.shop, marked, plan, at })
+  if (!loading) return null
+  return (
+    <>
+      <Words bold>{`Load it ${wayNames(piece, marked)[loading.sides.front.way]} toward you`}</Words>
+      <LoadedSo {...{ tools, at, loading }} />
+      {isDone(piece, 'finish') ? null : <LoadCautions tools={tools} loading={loading} />}
     </>
   )
 }

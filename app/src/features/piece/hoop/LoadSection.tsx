@@ -1,76 +1,42 @@
 import { Button } from '@rneui/themed'
-import type { Loading, LoadingTurn, MachineSide } from '@thimble/core/hooping'
+import type { Loading, LoadingTurn } from '@thimble/core/hooping'
 import { writeName } from '@thimble/core/words'
-import { dialMove, type HoopingAtHand, wayNames } from '@thimble/plan'
-import { LoadDrawing } from '@/drawing/LoadDrawing'
-import { AdviceBar } from '@/ui/AdviceBar'
+import { dialMove, type HoopingAtHand, loadingAtHand, type Move, wayNames } from '@thimble/plan'
 import { Choices } from '@/ui/Choices'
 import { Opener } from '@/ui/Opener'
 import { Section } from '@/ui/Section'
 import { useUnits } from '@/ui/useUnits'
 import { Words } from '@/ui/Words'
 import { type PieceTools, useHoopPlan } from '../usePiece'
+import { LoadCautions, LoadedSo } from './LoadedSo'
 import { MoveBoxes } from './MoveBoxes'
 
-type Props = { tools: PieceTools; at: HoopingAtHand; loading: Loading | null }
+type Props = { tools: PieceTools; at: HoopingAtHand }
 
 /** Which way up it goes on the machine, and what to dial there. */
-export function LoadSection({ tools, at, loading }: Props) {
-  const { piece, plan, marked, shelf, set } = tools
+export function LoadSection({ tools, at }: Props) {
+  const { piece, plan, marked, shelf } = tools
+  const hooped = useHoopPlan(tools)
   const inUnits = useUnits()
-  const { machine } = useHoopPlan(tools)
-  if (!loading || !marked.placed) return null
-  const ways = wayNames(piece, marked)
-  const front = ways[loading.sides.front.way]
-  const move = dialMove({ piece, shop: shelf.shop, marked, machine, at })
-  const told = (side: MachineSide): string =>
-    `${ways[loading.sides[side].way]}, ${plan.write(loading.sides[side].reach)}`
-  const sides = { carriage: told('carriage'), throat: told('throat'), front: told('front'), back: told('back') }
-  const { item } = marked.placed
+  const { shop } = shelf
+  const loading = loadingAtHand({ piece, shop, marked, plan: hooped, at })
+  if (!loading) return null
+  const front = wayNames(piece, marked)[loading.sides.front.way]
+  const move = dialMove({ piece, shop, marked, machine: hooped.machine, at })
   return (
     <Section title={`Load it ${front} toward you`} says={inUnits(loading.because[0]!.text)}>
-      <LoadDrawing
-        {...{ hoop: at.hoop, loading, machine, sides }}
-        pose={at.pose}
-        target={at.target}
-        outline={item.outline}
-        details={item.details}
-        hull={at.hull}
-        cloth={piece.build.cloth.colour}
-        height={320}
-        write={plan.write}
-        says={`The machine from above: ${sides.front} toward you, ${sides.back} at the back, ${sides.carriage} toward the carriage, ${sides.throat} into the throat.`}
-      />
+      <LoadedSo {...{ tools, at, loading }} />
       <Words bold>Dial at the machine</Words>
       <MoveBoxes move={move} />
       <AfterDialling move={move} plan={plan} />
-      {loading.warnings.map((w) => (
-        <AdviceBar key={w.code} advice={w} />
-      ))}
-      <Bulk tools={tools} loading={loading} ways={ways} />
-      {loading.others.length > 0 || piece.hoop.turn !== null ? (
-        <Opener title="Load it another way">
-          {loading.others.map((other) => (
-            <Button
-              key={other.turn}
-              type="outline"
-              title={inUnits(other.text)}
-              onPress={() => set({ hoop: { turn: other.turn as LoadingTurn } })}
-            />
-          ))}
-          {piece.hoop.turn !== null ? (
-            <Button type="outline" title="As advised again" onPress={() => set({ hoop: { turn: null } })} />
-          ) : null}
-        </Opener>
-      ) : null}
+      <LoadCautions tools={tools} loading={loading} />
+      <OtherWays tools={tools} loading={loading} />
       <WhichMachine tools={tools} />
     </Section>
   )
 }
 
-type Ways = ReturnType<typeof wayNames>
-
-function AfterDialling({ move, plan }: { move: ReturnType<typeof dialMove>; plan: PieceTools['plan'] }) {
+function AfterDialling({ move, plan }: { move: Move; plan: PieceTools['plan'] }) {
   const { topEdge, left } = move
   const rest =
     left >= 0.05 ? `Its steps leave ${left.toFixed(1)} mm at the worst corner.` : 'Its steps leave nothing over.'
@@ -80,28 +46,23 @@ function AfterDialling({ move, plan }: { move: ReturnType<typeof dialMove>; plan
   return <Words>{`${rest}${top}`}</Words>
 }
 
-const bulk = {
-  'roll-and-tape': 'Roll it and tape the roll, clear of the needle bar.',
-  'unpick-seam': 'Unpick that side’s seam and lay it open, clear of the needle bar.',
-  clip: 'Clip it clear of the needle bar.',
-} as const
-
-/** What is done with the cloth that would be in the way, the house's way. */
-function Bulk({ tools, loading, ways }: { tools: PieceTools; loading: Loading; ways: Ways }) {
-  const { habits } = tools.shelf.shop
-  const under = 'Nothing but the one layer under the ring: feel all round.'
-  if (!loading.roll)
-    return tools.marked.placed?.item.tube && !loading.warnings.some((w) => w.code === 'one-layer') ? (
-      <AdviceBar advice={{ code: 'one-layer', severity: 'caution', text: under }} />
-    ) : null
+function OtherWays({ tools: { piece, set }, loading }: { tools: PieceTools; loading: Loading }) {
+  const inUnits = useUnits()
+  if (loading.others.length === 0 && piece.hoop.turn === null) return null
   return (
-    <AdviceBar
-      advice={{
-        code: 'bulk',
-        severity: 'caution',
-        text: `The ${ways[loading.sides.throat.way]} goes into the throat. ${bulk[habits.smallGarmentBulk]} ${under}`,
-      }}
-    />
+    <Opener title="Load it another way">
+      {loading.others.map((other) => (
+        <Button
+          key={other.turn}
+          type="outline"
+          title={inUnits(other.text)}
+          onPress={() => set({ hoop: { turn: other.turn as LoadingTurn } })}
+        />
+      ))}
+      {piece.hoop.turn !== null ? (
+        <Button type="outline" title="As advised again" onPress={() => set({ hoop: { turn: null } })} />
+      ) : null}
+    </Opener>
   )
 }
 
