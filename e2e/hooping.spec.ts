@@ -83,8 +83,8 @@ test('a hooping 3 degrees askew is dialled straight; one of 9 is hooped again; b
     far * Math.sin((degrees * Math.PI) / 180),
   ]
   const [x9, y9] = turned(52, 9)
-  await land(page, 'The left dot', Number((9 - x9!).toFixed(1)), Number((-y9!).toFixed(1)))
-  await land(page, 'The right dot', Number((9 + x9!).toFixed(1)), Number(y9!.toFixed(1)))
+  await land(page, 'Left dot', Number((9 - x9!).toFixed(1)), Number((-y9!).toFixed(1)))
+  await land(page, 'Right dot', Number((9 + x9!).toFixed(1)), Number(y9!.toFixed(1)))
   await expect(page.getByRole('heading', { name: 'It does not fit so' })).toBeVisible()
   await expect(page.getByText(/^Loosen, move the cloth .* to the left/)).toBeVisible()
   await expect(page.getByRole('button', { name: 'Dialled' })).toBeDisabled()
@@ -92,8 +92,8 @@ test('a hooping 3 degrees askew is dialled straight; one of 9 is hooped again; b
   await expect(page.getByText('try 2')).toBeVisible()
 
   const [x3, y3] = turned(52, 3)
-  await land(page, 'The left dot', Number((-x3!).toFixed(1)), Number((-y3!).toFixed(1)))
-  await land(page, 'The right dot', Number(x3!.toFixed(1)), Number(y3!.toFixed(1)))
+  await land(page, 'Left dot', Number((-x3!).toFixed(1)), Number((-y3!).toFixed(1)))
+  await land(page, 'Right dot', Number(x3!.toFixed(1)), Number(y3!.toFixed(1)))
   await expect(page.getByRole('heading', { name: 'It can be dialled straight' })).toBeVisible()
   await expect(page.getByText('3°', { exact: true })).toBeVisible()
   await hand.press('Dialled')
@@ -135,8 +135,8 @@ test('a dot is dragged with a finger and nudged with arrow keys; a badge is made
   await hand.press('Type the numbers')
   // Straight, but so far to the right that the 84 mm reach 1.4 past the field: 97 % goes in.
   for (const [name, right, down] of [
-    ['The cross', 0, 0],
-    ['The left dot', 0, 0],
+    ['Cross', 0, 0],
+    ['Left dot', 0, 0],
   ] as const)
     await land(page, name, right, down)
   await expect(page.getByText(/lie on one spot/)).toBeVisible()
@@ -151,8 +151,8 @@ test('a dot is dragged with a finger and nudged with arrow keys; a badge is made
 /** Where the cross and the left dot lie when the polo is hooped as it was loaded: the neck in the throat. */
 const expectedOf = async (_: Page) => ({
   at: [
-    { name: 'The cross', right: 0, down: 0 },
-    { name: 'The left dot', right: 0, down: -52 },
+    { name: 'Cross', right: 0, down: 0 },
+    { name: 'Left dot', right: 0, down: -52 },
   ],
 })
 

@@ -52,28 +52,26 @@ function Typed({ tools, check, one }: TypedProps) {
   const typed = tools.piece.hoop.landed[one.id] ?? { right: '', down: '' }
   const change = (part: 'right' | 'down') => (text: string) =>
     tools.set({ hoop: { landed: { [one.id]: { ...typed, [part]: text.slice(0, 20) } } } })
-  const name = one.name.charAt(0).toUpperCase() + one.name.slice(1)
+  const bare = one.name.replace(/^the /, '')
+  const name = bare.charAt(0).toUpperCase() + bare.slice(1)
   return (
-    <View style={{ gap: 4 }}>
-      <Words bold>{name}</Words>
-      <View style={{ flexDirection: 'row', gap: 12 }}>
-        <Field
-          half
-          label={`${name}, right`}
-          value={typed.right}
-          suffix={shop.unit}
-          problem={check.problems[`${one.id}.right`]}
-          onChange={change('right')}
-        />
-        <Field
-          half
-          label={`${name}, toward you`}
-          value={typed.down}
-          suffix={shop.unit}
-          problem={check.problems[`${one.id}.down`]}
-          onChange={change('down')}
-        />
-      </View>
+    <View style={{ flexDirection: 'row', gap: 12 }}>
+      <Field
+        half
+        label={`${name}, right`}
+        value={typed.right}
+        suffix={shop.unit}
+        problem={check.problems[`${one.id}.right`]}
+        onChange={change('right')}
+      />
+      <Field
+        half
+        label={`${name}, toward you`}
+        value={typed.down}
+        suffix={shop.unit}
+        problem={check.problems[`${one.id}.down`]}
+        onChange={change('down')}
+      />
     </View>
   )
 }
