@@ -78,4 +78,17 @@ describe('orientLoading', () => {
       'Hem toward you instead: 15 mm less in the throat, on a closed side.',
     )
   })
+
+  it('takes the turn it is given for the worker’s sake or the ring’s, and offers the way it would have gone', () => {
+    const names = { left: 'left side' }
+    const taken = (takenFor: 'worker' | 'ring') => orientLoading({ ...polo, names, turn: 180, takenFor })
+    for (const why of ['worker', 'ring'] as const) {
+      expect(taken(why).sides.throat).toEqual({ way: 'left', reach: 365 })
+      expect(taken(why).others.map((o) => o.turn)).toContain(90)
+    }
+    expect(taken('worker').because[0]!.rule).toBe('load.own-way')
+    expect(taken('ring').because[0]!.text).toBe(
+      'The left side goes into the throat: only so does the ring lie on the cloth.',
+    )
+  })
 })

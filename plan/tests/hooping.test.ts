@@ -1,11 +1,13 @@
 import { type Hoop, Machine, type Patch, type Piece } from '@thimble/contract'
 import { applyPose, composePose, inversePose, type Pose } from '@thimble/core/plane'
 import {
+  beforeStart,
   checkStraight,
   cutSizes,
   dialMove,
   hoopingAtHand,
   keepStage,
+  loadingAtHand,
   planPiece,
   ringOf,
   tryOf,
@@ -195,4 +197,65 @@ it('hoops a design that is too long by its own parts, and only where it has some
   const second = hoopingAtHand(patched<Piece>(panel, { hoop: { group: 1 } }), plan, marked)!
   expect([second.groups, second.pose.x, second.hull.length]).toEqual([2, -60, 4])
   expect(planPiece(panel, on([])).hoop.chosen).toBeNull()
+})
+
+it('dials in steps of 2.5 mm where the machine moves by these, and says where it then lies', () => {
+  const piece = chest()
+  const coarse = { ...shelf, machines: [machine({ moveStep: 2.5 })] }
+  const { marked, hoop: plan } = planPiece(piece, coarse)
+  const hooping = hoopingAtHand(piece, plan, marked)!
+  const exact = { x: 3.4, y: -6.1, rotation: 0 }
+  const move = dialMove({ piece, shop: shelf.shop, marked, machine: plan.machine, at: hooping }, exact)
+  expect(move).toMatchObject({ right: 2.5, down: -5, pose: { x: 2.5, y: -5, rotation: 0 } })
+  expect(move.left).toBeCloseTo(Math.hypot(0.9, 1.1), 6)
+})
+
+describe('how it lies on the machine', () => {
+  const decided = (piece: Piece, on = shelf): Piece =>
+    patched<Piece>(piece, keepStage(piece, 'hoop', planPiece(piece, on), at)!)
+  const loading = (piece: Piece, on = shelf) => {
+    const { marked, hoop: plan } = planPiece(piece, on)
+    return loadingAtHand({ piece, shop: on.shop, marked, plan, at: hoopingAtHand(piece, plan, marked)! })!
+  }
+
+  it('stays as it was decided when the house loads otherwise afterwards', () => {
+    const asAdvised = polo({ measure: { designId: 'tern', measures: measured }, hoop: { hoopId: 'square' } })
+    const piece = decided(asAdvised)
+    const hem = { ...shelf, shop: { ...shelf.shop, habits: { ...shelf.shop.habits, loading: 'hem-to-user' as const } } }
+    expect(loading(asAdvised, hem).sides.front.way).toBe('down')
+    expect(loading(piece, hem).sides).toEqual(loading(piece).sides)
+    expect(loading(piece).sides.front.way).not.toBe('down')
+  })
+
+  it('is told of each corner as that corner lies, though the hoop is the same', () => {
+    const blanket = polo(
+      {
+        measure: { measures: { width: mm('1300'), length: mm('1700') }, designId: 'tern' },
+        hoop: { hoopId: 'square' },
+      },
+      { item: { kind: 'blanket', size: 'throw' }, placement: 'four-corners', family: 'twill' },
+    )
+    const piece = decided(blanket)
+    const corners = [0, 1, 2, 3].map((group) => loading(patched<Piece>(piece, { hoop: { group } })).sides)
+    // Turned a quarter each time, the corner's two hems come to the same sides by other names, as far away.
+    const reaches = corners.map(({ back, throat }) => [back.reach, throat.reach].map(Math.round))
+    for (const reach of reaches) expect(reach).toEqual(reaches[0])
+    expect(new Set(corners.map(({ front }) => front.way)).size).toBe(4)
+  })
+})
+
+it('asks before the start for what holds it: magnets at a clamp, the inner ring at a screw', () => {
+  const clamp = { ...hoop('clamp', 200, 200), clamp: true }
+  const on = { ...shelf, hoops: [hoop('square', 100, 100), clamp] }
+  const listed = (hoopId: string): string => {
+    const piece = polo({ measure: { designId: 'tern', measures: measured }, hoop: { hoopId } })
+    const done = patched<Piece>(piece, keepStage(piece, 'hoop', planPiece(piece, on), at)!)
+    return beforeStart(done, planPiece(done, on).built)
+      .map(({ line }) => line.text)
+      .join(' ')
+  }
+  expect(listed('clamp')).toMatch(/Magnets seated all round/)
+  expect(listed('clamp')).not.toMatch(/inner ring/i)
+  expect(listed('square')).toMatch(/Inner ring the right way round/)
+  expect(listed('square')).not.toMatch(/magnet/i)
 })
