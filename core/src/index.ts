@@ -79,3 +79,8 @@ export { readTypeface, setWording, type Wording, type WordingRequest } from './w
 export { fromThePrint, nearestThreads, onGround, toneOnTone } from './colour/threadColours'
 export { threadUse, type ThreadUse } from './thread/threadUse'
 export { minutesSaved } from './thread/changeSaving'
+export { type BobbinPlan, bobbinPlan } from './thread/bobbinPlan'
+export { spoolLeft } from './thread/spoolLeft'
+export { type StitchTime, stitchTime } from './thread/stitchTime'
+export { judgeStack, type StackJudgement, whatGetsWorse } from './recipe/judgeStack'
+export { type HandBuilt, type HandLayer, layByHand } from './recipe/layByHand'

@@ -3,6 +3,7 @@ import {
   clothFamilies,
   factsOf,
   type Layer,
+  layByHand,
   listLine,
   loadClasses,
   reasonOf,
@@ -10,6 +11,8 @@ import {
   recommendRecipe,
   stackLists,
   stackMisfits,
+  stackMm,
+  whatGetsWorse,
 } from '@thimble/core/recipe'
 import { defaultHabits } from '../src'
 
@@ -81,4 +84,111 @@ it('reasons and lines of lists that were kept by their ids say word for word wha
         }
       }
   expect(told).toBeGreaterThan(1000)
+})
+
+describe('a stack put together by hand', () => {
+  const query = (over: Partial<RecipeQuery> = {}): RecipeQuery => ({
+    cloth: { family: 'pique', colour: '#27406b' },
+    work: {
+      ...{ widthMm: 84, heightMm: 62, loadClass: 'light', kind: 'fill' },
+      topThread: { weight: 40, fibre: 'polyester', colours: ['#fdfbf5'] },
+    },
+    ...{ use: {}, habits: defaultHabits, ring: { outsideWidthMm: 134, outsideHeightMm: 150 } },
+    ...over,
+  })
+  const layer = (kind: Layer['kind'], role: Layer['role'] = 'backing', sheets = 1) => ({ role, kind, sheets })
+  const onCloth = (...under: ReturnType<typeof layer>[]) => [layer('cloth', 'cloth'), ...under]
+  const grips = (holding: 'hooped' | 'floated' | 'backing-under', ...under: ReturnType<typeof layer>[]) =>
+    layByHand(query(), { holding, layers: onCloth(...under) }).layers.map((l) => `${l.kind} ${l.grip}`)
+  const faults = (over: Partial<RecipeQuery>, holding: 'hooped' | 'floated', ...under: ReturnType<typeof layer>[]) =>
+    layByHand(query(over), { holding, layers: onCloth(...under) })
+      .judgements.filter((j) => j.verdict === 'fault')
+      .map((j) => [j.rule, j.severity])
+
+  it('gives each layer the grip its own kind needs', () => {
+    expect(grips('hooped', layer('cut-away-mesh-fusible'), layer('tear-away-light'))).toEqual([
+      'cloth in-ring',
+      'cut-away-mesh-fusible fused',
+      'tear-away-light in-ring',
+    ])
+    expect(grips('floated', layer('cut-away-mesh'), layer('tear-away-sticky'))).toEqual([
+      'cloth sticky',
+      'cut-away-mesh sprayed',
+      'tear-away-sticky in-ring',
+    ])
+    expect(grips('floated', layer('cut-away-medium'))).toEqual(['cloth sprayed', 'cut-away-medium in-ring'])
+    expect(grips('backing-under', layer('tear-away-medium'))).toEqual(['cloth in-ring', 'tear-away-medium loose'])
+  })
+
+  it('cuts the pieces, and lays topping above and cover below whatever the order', () => {
+    const { layers } = layByHand(query(), {
+      holding: 'hooped',
+      layers: [
+        layer('cover-soft-fusible', 'cover'),
+        layer('cut-away-medium'),
+        layer('cloth', 'cloth'),
+        layer('wash-away-film', 'topping'),
+      ],
+    })
+    // The ring with 20 a side; the design with 20 and with 12 a side.
+    expect(layers.map((l) => [l.role, l.piece?.widthMm, l.piece?.heightMm])).toEqual([
+      ['topping', 124, 102],
+      ['cloth', undefined, undefined],
+      ['backing', 174, 190],
+      ['cover', 108, 86],
+    ])
+  })
+
+  it('is judged: what would spoil the piece, what is too little, and what is good', () => {
+    const tee = { cloth: { family: 'jersey' as const, colour: '#fdfbf5' } }
+    const dense = { work: { ...query().work, loadClass: 'dense' as const } }
+    expect(faults({ ...tee, ...dense }, 'hooped', layer('tear-away-medium', 'backing', 2))).toEqual([
+      ['judge.dense-stretch', 'stop'],
+    ])
+    expect(faults(tee, 'hooped', layer('cut-away-medium'))).toEqual([['judge.patch-shows', 'caution']])
+    expect(faults(dense, 'floated', layer('cut-away-medium', 'backing', 2))).toEqual([
+      ['judge.float-dense-stretch', 'stop'],
+    ])
+    expect(
+      faults({ cloth: { family: 'velvet-plush', colour: '#3a1f2b' } }, 'hooped', layer('tear-away-fusible')),
+    ).toEqual([
+      ['judge.fuse-no-heat', 'stop'],
+      ['judge.ring-bruises', 'stop'],
+      ['judge.knit-tears', 'caution'],
+      ['judge.no-topping', 'caution'],
+    ])
+    const { judgements } = layByHand(query(), { holding: 'hooped', layers: onCloth(layer('cut-away-medium')) })
+    expect(judgements.map((j) => [j.rule, j.verdict])).toEqual([
+      ['merit.stays', 'merit'],
+      ['merit.carries', 'merit'],
+    ])
+  })
+
+  it('says what a swap makes worse, and which layer it is', () => {
+    const of = (kind: Layer['kind']) =>
+      layByHand(query(), { holding: 'hooped', layers: onCloth(layer(kind)) }).judgements
+    expect(whatGetsWorse(of('cut-away-medium'), of('tear-away-light')).map((j) => [j.rule, j.layers])).toEqual([
+      ['judge.knit-tears', [1]],
+    ])
+    expect(whatGetsWorse(of('tear-away-light'), of('cut-away-medium'))).toEqual([])
+  })
+
+  it('counts what it lacks, and follows with needle, lists and finishing', () => {
+    const built = layByHand(query({ stash: [] }), { holding: 'floated', layers: onCloth(layer('tear-away-sticky')) })
+    expect(built.short.map((s) => s.kind)).toEqual(['tear-away-sticky'])
+    expect([built.needle.coated, built.speedSpm]).toEqual([true, 600])
+    expect(built.finishing.map((line) => line.code)).toContain('finish.tear')
+    expect(built.checks.map((line) => line.code)).toContain('check.grip')
+  })
+})
+
+it('the thickness under the needle is the cloth, its backings and its film, not the cover', () => {
+  const layers = [
+    { role: 'topping', kind: 'wash-away-film', sheets: 1 },
+    { role: 'cloth', kind: 'cloth', sheets: 1 },
+    { role: 'backing', kind: 'cut-away-medium', sheets: 2 },
+    { role: 'cover', kind: 'cover-soft-fusible', sheets: 1 },
+  ] as const
+  // 0.05 + 0.7 + 2 x 0.4.
+  expect(stackMm(layers, 0.7)).toBeCloseTo(1.55)
 })

@@ -2,10 +2,11 @@ import { clothFamilies, type ClothFamily, familyFacts } from '@thimble/core/reci
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
-/** Cloth families as the worker picks them: those with recipes first. */
-export const clothChoices: readonly { id: ClothFamily; name: string }[] = [...clothFamilies]
-  .sort((a, b) => Number(familyFacts[b].covered) - Number(familyFacts[a].covered))
-  .map((id) => ({ id, name: capital(familyFacts[id].name) + (familyFacts[id].covered ? '' : ' (no recipes yet)') }))
+/** Cloth families as the worker picks them. */
+export const clothChoices: readonly { id: ClothFamily; name: string }[] = clothFamilies.map((id) => ({
+  id,
+  name: capital(familyFacts[id].name),
+}))
 
 export const clothName = (id: string): string => capital(familyFacts[id as ClothFamily]?.name ?? id)
 

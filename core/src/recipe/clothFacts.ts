@@ -46,10 +46,10 @@ export type Cloth = {
 
 /** How a cloth's face is made: what swallows stitches, chalk or glue. */
 type Surface = 'smooth' | 'nap' | 'pile' | 'loops' | 'texture' | 'coated'
-/** Needle holes stay; water leaves a mark; it slips; it holds no crease. */
-type Trait = 'keeps-holes' | 'water-marks' | 'slick' | 'loose'
+/** Needle holes stay; water leaves a mark; it slips; it holds no crease; it is wadded. */
+type Trait = 'keeps-holes' | 'water-marks' | 'slick' | 'loose' | 'padded'
 
-/** A row of craft.md section 4: the range of each number, how it is made, and whether recipes cover it yet. */
+/** A row of craft.md section 4: the range of each number, and how it is made. */
 type FamilyFacts = {
   name: string
   gsm: readonly [number, number]
@@ -62,10 +62,9 @@ type FamilyFacts = {
   knit: boolean
   surface: Surface
   traits: readonly Trait[]
-  covered: boolean
 }
 
-type Seldom = 'pileMm' | 'knit' | 'surface' | 'traits' | 'covered'
+type Seldom = 'pileMm' | 'knit' | 'surface' | 'traits'
 /** A cloth as the table has it: what is not said is a smooth woven without pile. */
 type Row = Omit<FamilyFacts, Seldom> & Partial<Pick<FamilyFacts, Seldom>>
 
@@ -87,7 +86,6 @@ const rows: Record<ClothFamily, Row> = {
     heat: 'medium',
     bruise: 'low',
     seeThrough: 'high',
-    covered: true,
   },
   linen: {
     name: 'linen',
@@ -106,7 +104,7 @@ const rows: Record<ClothFamily, Row> = {
     heat: 'low',
     bruise: 'high',
     seeThrough: 'medium',
-    traits: ['water-marks'],
+    traits: ['water-marks', 'slick'],
   },
   organza: {
     name: 'organza, netting',
@@ -125,7 +123,6 @@ const rows: Record<ClothFamily, Row> = {
     heat: 'yes',
     bruise: 'low',
     seeThrough: 'none',
-    covered: true,
   },
   denim: { name: 'denim', gsm: [300, 450], mm: 0.8, stretch: [0, 3], heat: 'yes', bruise: 'low', seeThrough: 'none' },
   canvas: {
@@ -136,7 +133,6 @@ const rows: Record<ClothFamily, Row> = {
     heat: 'yes',
     bruise: 'low',
     seeThrough: 'none',
-    covered: true,
   },
   coated: {
     name: 'coated cloth, vinyl, leather',
@@ -170,7 +166,6 @@ const rows: Record<ClothFamily, Row> = {
     bruise: 'medium',
     seeThrough: 'medium',
     knit: true,
-    covered: true,
   },
   pique: {
     name: 'pique, interlock (polo)',
@@ -181,7 +176,6 @@ const rows: Record<ClothFamily, Row> = {
     bruise: 'medium',
     seeThrough: 'low',
     knit: true,
-    covered: true,
   },
   rib: {
     name: 'rib',
@@ -247,7 +241,6 @@ const rows: Record<ClothFamily, Row> = {
     seeThrough: 'none',
     pileMm: 3,
     surface: 'loops',
-    covered: true,
   },
   waffle: {
     name: 'waffle',
@@ -259,7 +252,6 @@ const rows: Record<ClothFamily, Row> = {
     seeThrough: 'low',
     pileMm: 1,
     surface: 'texture',
-    covered: true,
   },
   'velvet-plush': {
     name: 'velvet, velour, minky, plush',
@@ -304,11 +296,11 @@ const rows: Record<ClothFamily, Row> = {
     heat: 'low',
     bruise: 'high',
     seeThrough: 'none',
-    traits: ['loose'],
+    traits: ['loose', 'padded'],
   },
 }
 
-const usual = { pileMm: 0, knit: false, surface: 'smooth', traits: [], covered: false } as const
+const usual = { pileMm: 0, knit: false, surface: 'smooth', traits: [] } as const
 
 export const familyFacts: Readonly<Record<ClothFamily, FamilyFacts>> = Object.fromEntries(
   clothFamilies.map((id) => [id, { ...usual, ...rows[id] }]),

@@ -1,18 +1,19 @@
-import { differenceCiede2000, lab, parse } from 'culori'
-import { CoreError } from '../errors'
-import type { HouseHabits } from '../habits'
 import { type Bruise, type Cloth, familyFacts, type Heat, type SeeThrough } from './clothFacts'
-import type { RecipeQuery, Ring, Use, Work } from './recipeQuery'
+import { contrastOf, lightnessOf } from './contrast'
+import { fullCloth } from './fullCloth'
+import { requireQuery } from './requireQuery'
+import type { RecipeQuery } from './recipeQuery'
 
 /**
  * All that the rules look at: the query with the table's values filled in, and what follows from them. There is no
  * family among them: a rule asks for a property, and a cloth that has it is meant whatever it is called.
  */
-export type Facts = {
+export type Facts = Omit<RecipeQuery, 'cloth' | 'holding' | 'stash'> & {
   name: string
   stretch: number
   gsm: number
   thickness: number
+  /** Of the face: fleece that is brushed on its inside has none. */
   pile: number
   heat: Heat
   bruise: Bruise
@@ -25,123 +26,130 @@ export type Facts = {
   knit: boolean
   /** Stretches over 10 %: never floated or torn away under a dense design. */
   stretchy: boolean
+  /** A woven that stretches 5 to 10 %. */
+  gives: boolean
   /** Woven loops or waffle: its weight and loops hold it, and they swallow stitches. */
   towelling: boolean
+  /** Coated or a hide: nothing is fused to it, rinsed out of it, or basted through it. */
+  coated: boolean
+  /** Needle holes stay; water leaves a mark; it slips; it is wadded. */
+  keepsHoles: boolean
+  waterMarks: boolean
+  slick: boolean
+  padded: boolean
+  /** Its face swallows stitches. */
   textured: boolean
+  /** Backing under it shows as a patch. */
+  paleThin: boolean
   /** A woven under 120 g/m2: it wants fine needles and backing that does not show. */
   fine: boolean
+  /** A woven that one can see through, up to 60 g/m2. */
+  sheer: boolean
+  /** Fine, see-through or heirloom work on a smooth woven: its hand is to stay soft. */
+  delicate: boolean
   /** A dense flat woven from 300 g/m2: it heats and bends needles. */
   sturdy: boolean
   /** Sturdy from 400 g/m2: it carries stitches by itself. */
   heavy: boolean
+  /** Takes a medium iron. */
   takesHeat: boolean
+  /** Backing may be fused to it: it takes heat, and its face is neither pile, nor coating, nor a slick knit. */
+  fusible: boolean
   dense: boolean
   lightWork: boolean
   skin: boolean
+  /** Worn and washed. */
+  wornAndWashed: boolean
   fineLetters: boolean
-  work: Work
-  use: Use
-  habits: HouseHabits
-  ring?: Ring
-  clothBeyondRing?: number
-  ringInside?: boolean
 }
 
-const middle = ([low, high]: readonly [number, number]): number => (low + high) / 2
-const deltaE = differenceCiede2000()
+const SHEER_GSM = 60
+const FINE_GSM = 120
+const DELICATE_GSM = 240
+const [STURDY_GSM, STURDY_MM, HEAVY_GSM] = [300, 0.7, 400]
+/** Below this, in mm, a nap does not swallow stitches. */
+const PILE = 0.5
+const THIN = 1
 
-function lightness(colour: string, path: string): number {
-  const found = parse(colour)
-  if (!found) throw new CoreError('bad-colour', `“${colour}” is not a colour; write it as #rrggbb.`, path)
-  return lab(found).l
-}
-
-type Contrast = { contrast: number; lightOnDark: boolean }
-
-function contrastOf(cloth: Cloth, work: Work): Contrast {
-  const ground = lightness(cloth.colour, 'cloth.colour')
-  return work.topThread.colours.reduce<Contrast>(
-    (most, colour, i) => {
-      const lighter = lightness(colour, `work.topThread.colours[${i}]`) > ground
-      const contrast = deltaE(cloth.colour, colour)
-      return contrast > most.contrast ? { contrast, lightOnDark: lighter } : most
-    },
-    { contrast: 0, lightOnDark: false },
-  )
-}
-
-/** A cloth with the table's values filled in: what it was taken for stays so whatever the table says later. */
-export function fullCloth(cloth: Cloth): Required<Cloth> {
-  const row = familyFacts[cloth.family]
-  const said = Object.fromEntries(Object.entries(cloth).filter(([, value]) => value != null)) as Cloth
-  return {
-    stretchPercent: middle(row.stretch),
-    gsm: middle(row.gsm),
-    thicknessMm: row.mm,
-    pileMm: row.pileMm,
-    heat: row.heat,
-    bruise: row.bruise,
-    seeThrough: row.seeThrough,
-    ...said,
-  }
-}
-
-function requireQuery({ cloth, work }: RecipeQuery): void {
-  if (!familyFacts[cloth.family])
-    throw new CoreError('bad-cloth', `“${cloth.family}” is not a cloth family it knows.`, 'cloth.family')
-  if (!(work.widthMm > 0 && work.heightMm > 0))
-    throw new CoreError('bad-work', 'The design needs a width and a height above zero.', 'work')
-  const { stretchPercent, gsm } = fullCloth(cloth)
-  if (!(stretchPercent >= 0 && gsm > 0))
-    throw new CoreError('bad-cloth', 'Stretch and weight of the cloth have to be numbers from zero up.', 'cloth')
-}
-
-/** @throws CoreError 'bad-cloth', 'bad-work' or 'bad-colour', with the field's path */
+/** @throws CoreError 'bad-cloth', 'bad-work', 'bad-ring' or 'bad-colour', with the field's path */
 export function factsOf(q: RecipeQuery): Facts {
   requireQuery(q)
   const { cloth, work, use, habits, ring, clothBeyondRing, ringInside } = q
-  const row = familyFacts[cloth.family]
-  const {
-    stretchPercent: stretch,
-    gsm,
-    pileMm: pile,
-    thicknessMm: thickness,
-    heat,
-    bruise,
-    seeThrough,
-  } = fullCloth(cloth)
-  const ground = lightness(cloth.colour, 'cloth.colour')
-  const towelling = !row.knit && (row.surface === 'loops' || row.surface === 'texture')
-  const sturdy = !row.knit && row.surface === 'smooth' && gsm >= 300 && thickness >= 0.7 && thickness < 1.5
+  const skin = Boolean(use.nextToSkin || use.infant)
+  const own = clothFactsOf(q)
   return {
-    name: row.name,
-    stretch,
-    gsm,
-    thickness,
-    pile,
-    heat,
-    bruise,
-    seeThrough,
-    pale: ground >= 75,
-    dark: ground < 40,
+    ...own,
     ...contrastOf(cloth, work),
-    knit: row.knit,
-    stretchy: stretch > 10,
-    towelling,
-    textured: towelling || pile >= 0.3,
-    fine: !row.knit && gsm < 120,
-    sturdy,
-    heavy: sturdy && gsm >= 400,
-    takesHeat: heat === 'yes' || heat === 'medium',
     dense: work.loadClass === 'dense',
     lightWork: work.loadClass === 'outline' || work.loadClass === 'light',
-    skin: Boolean(use.nextToSkin || use.infant),
+    skin,
+    wornAndWashed: (skin || own.knit) && use.laundering !== 'never' && !own.coated && !own.waterMarks,
     fineLetters: (work.smallestLetterMm ?? Infinity) < 6,
-    work,
-    use,
-    habits,
-    ring,
-    clothBeyondRing,
-    ringInside,
+    ...{ work, use, habits, ring, clothBeyondRing, ringInside },
+  }
+}
+
+function clothFactsOf({ cloth, use }: RecipeQuery) {
+  const { name, knit, traits } = familyFacts[cloth.family]
+  const full = fullCloth(cloth)
+  const { stretchPercent: stretch, gsm, thicknessMm: thickness, heat, bruise, seeThrough } = full
+  const face = faceOf(full)
+  const has = (trait: (typeof traits)[number]): boolean => traits.includes(trait)
+  const shows = seeThrough === 'medium' || seeThrough === 'high'
+  const takesHeat = heat === 'yes' || heat === 'medium'
+  const ground = lightnessOf(cloth.colour, 'cloth.colour')
+  const pale = ground >= 75
+  const slick = has('slick')
+  return {
+    ...{ name, stretch, gsm, thickness, heat, bruise, seeThrough, pale, knit, slick },
+    ...{ pile: face.pile, towelling: face.towelling, coated: face.coated, textured: face.textured },
+    dark: ground < 40,
+    stretchy: stretch > 10,
+    padded: has('padded'),
+    keepsHoles: has('keeps-holes'),
+    waterMarks: has('water-marks'),
+    paleThin: pale && shows && thickness < THIN,
+    takesHeat,
+    fusible: takesHeat && face.fusible && !(knit && slick),
+    ...buildOf(
+      { gsm, stretch, thickness, sees: seeThrough, shows, heirloom: Boolean(use.heirloom) },
+      {
+        woven: !knit && !face.towelling && !face.coated,
+        flat: !knit && face.smooth && !has('padded'),
+        smooth: face.smooth,
+      },
+    ),
+  }
+}
+
+/** What the face is like; `fusible`: an iron neither flattens it nor fails to hold on it. */
+function faceOf({ family, pileMm }: Required<Cloth>) {
+  const { knit, surface, pileMm: usual } = familyFacts[family]
+  const [smooth, coated] = [surface === 'smooth', surface === 'coated']
+  const pile = smooth && pileMm <= usual ? 0 : pileMm
+  const towelling = !knit && (surface === 'loops' || surface === 'texture')
+  const textured = towelling || surface === 'texture' || pile >= PILE
+  return { smooth, coated, pile, towelling, textured, fusible: !coated && surface !== 'pile' }
+}
+
+type Weight = {
+  gsm: number
+  stretch: number
+  thickness: number
+  sees: SeeThrough
+  shows: boolean
+  heirloom: boolean
+}
+
+/** How a woven is built, from the finest to the heaviest; nothing of it is true of a knit. */
+function buildOf(w: Weight, { woven, flat, smooth }: { woven: boolean; flat: boolean; smooth: boolean }) {
+  const sturdy = flat && w.gsm >= STURDY_GSM && w.thickness >= STURDY_MM
+  return {
+    gives: woven && w.stretch >= 5 && w.stretch <= 10,
+    fine: woven && w.gsm < FINE_GSM,
+    sheer: woven && w.stretch <= 10 && w.sees === 'high' && w.gsm <= SHEER_GSM,
+    delicate: woven && smooth && w.gsm < DELICATE_GSM && (w.gsm < FINE_GSM || w.shows || w.heirloom),
+    sturdy,
+    heavy: sturdy && w.gsm >= HEAVY_GSM,
   }
 }

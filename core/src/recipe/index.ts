@@ -10,8 +10,12 @@ export {
   type SeeThrough,
   seeThroughs,
 } from './clothFacts'
-export { type Facts, factsOf, fullCloth } from './facts'
+export { type Facts, factsOf } from './facts'
+export { fullCloth } from './fullCloth'
+export { judgeStack, type StackJudgement, whatGetsWorse } from './judgeStack'
+export { type HandBuilt, type HandLayer, layByHand } from './layByHand'
 export { cutPiece } from './layers'
+export { layerMm, stackMm } from './layerThickness'
 export { bobbinColourNames, gripNames, holdingNames, layerNames, pointNames } from './names'
 export { reasonOf } from './reasons'
 export type { Because, RecipeAdvice, RecipeOption, Refusal } from './recipeOption'

@@ -1,7 +1,7 @@
 import type { Facts } from './facts'
 import type { Grip, Layer, ToppingKind } from './stack'
 import type { HoldingMethod, Ring, Work } from './recipeQuery'
-import type { BackingLayer, BackingPlan } from './rules/backingPlan'
+import type { BackingLayer } from './rules/backingPlan'
 
 /** Margins in mm a side (craft.md section 5, "Piece of backing needed"). */
 export const RING_MARGIN = 20
@@ -34,23 +34,20 @@ export function cutPiece(
   return ring && around(ring.outsideWidthMm, ring.outsideHeightMm, RING_MARGIN)
 }
 
+type Laid = { clothGrip: Grip; backings: readonly BackingLayer[]; topping: ToppingKind | null }
+
 /** The whole stack from top to bottom, with the piece of each to cut. */
-export function stackOf(f: Facts, holding: HoldingMethod, plan: BackingPlan, topping: ToppingKind | null): Layer[] {
+export function stackOf(f: Facts, holding: HoldingMethod, { clothGrip, backings, topping }: Laid): Layer[] {
   const cut = (layer: Layer): Layer => {
     const piece = cutPiece(layer, holding, f.work, f.ring)
     return piece ? { ...layer, piece } : layer
   }
-  const backings = plan
-    .layers(f)
-    .map((b): Layer => cut({ role: 'backing', ...b, ...(b.sheets > 1 ? { crossed: true } : {}) }))
-  if (f.dense && backings.length > 1) backings[backings.length - 1]!.crossed = true
-  const clothGrip: Grip = holding === 'backing-under' ? 'in-ring' : plan.clothGrip
+  const under = backings.map((b): Layer => cut({ role: 'backing', ...b, ...(b.sheets > 1 ? { crossed: true } : {}) }))
+  if (f.dense && under.length > 1) under[under.length - 1]!.crossed = true
   const top: Layer[] = topping ? [{ role: 'topping', kind: topping, sheets: 1, grip: 'loose' }] : []
-  const cover: Layer[] =
-    f.skin && f.takesHeat ? [{ role: 'cover', kind: 'cover-soft-fusible', sheets: 1, grip: 'fused' }] : []
-  return [...top.map(cut), { role: 'cloth', kind: 'cloth', sheets: 1, grip: clothGrip }, ...backings, ...cover.map(cut)]
+  const cover: Layer[] = wantsCover(f) ? [{ role: 'cover', kind: 'cover-soft-fusible', sheets: 1, grip: 'fused' }] : []
+  return [...top.map(cut), { role: 'cloth', kind: 'cloth', sheets: 1, grip: clothGrip }, ...under, ...cover.map(cut)]
 }
 
-/** Sheets of backing under the design, all kinds together. */
-export const sheetsUnder = (layers: readonly (Layer | BackingLayer)[]): number =>
-  layers.reduce((sum, l) => sum + ('role' in l && l.role !== 'backing' ? 0 : l.sheets), 0)
+/** A soft cover over the back: next to skin and for toys, where it may be fused on. */
+const wantsCover = (f: Facts): boolean => (f.skin || Boolean(f.use.toy)) && f.fusible

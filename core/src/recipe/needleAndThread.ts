@@ -1,13 +1,27 @@
 import type { Facts } from './facts'
 import type { Because } from './recipeOption'
+import type { TopThread } from './recipeQuery'
 import { needleRules } from './rules/needleRules'
-import { bobbinRules, tensionRules } from './rules/threadRules'
+import { speedRules } from './rules/speedRules'
+import { bobbinRules, type Built, tensionRules, topThreadRules } from './rules/threadRules'
 import type { Bobbin, Layer, Needle } from './stack'
+import { isSticky } from './strength'
+
+type Thread = Pick<TopThread, 'weight' | 'fibre'>
+
+/** The top thread to take: as chosen, but fine for small letters. */
+export function topThreadFor(f: Facts): { topThread: Thread; because: Because[] } {
+  const { id, thread, text } = topThreadRules.find((rule) => rule.when(f))!
+  const topThread = thread(f)
+  const changed = topThread.weight !== f.work.topThread.weight
+  const decided = `${topThread.weight} wt ${topThread.fibre}`
+  return { topThread, because: changed ? [{ rule: id, decided, text: text(f) }] : [] }
+}
 
 /** Needle by thread, then by cloth; coated where glue is near (craft.md section 6). */
 export function needleFor(f: Facts, layers: readonly Layer[]): { needle: Needle; because: Because[] } {
   const rule = needleRules.find((r) => r.when(f))!
-  const gummy = layers.some((l) => l.grip === 'sprayed' || l.grip === 'sticky' || l.kind.endsWith('-sticky'))
+  const gummy = layers.some((l) => l.grip === 'sprayed' || l.grip === 'sticky' || isSticky(l.kind))
   const needle: Needle = { ...rule.needle, ...(gummy ? { coated: true } : {}) }
   const decided = `${needle.size} ${needle.point}`
   const habit = rule.habit ? { habit: rule.habit } : {}
@@ -23,22 +37,16 @@ export function needleFor(f: Facts, layers: readonly Layer[]): { needle: Needle;
 export const coatedText = (): string => 'Coated, since glue is near: wipe it now and then.'
 
 /** Bobbin of craft.md section 7: white, black under dark cloth, matched when the back is seen. */
-export function bobbinFor(f: Facts): { bobbin: Bobbin; because: Because } {
-  const weight = f.work.topThread.weight === 60 || f.fine ? 90 : 60
+export function bobbinFor(f: Facts, top: Thread): { bobbin: Bobbin; because: Because } {
+  const weight = top.weight === 60 || f.fine ? 90 : 60
   const { id, colour, text } = bobbinRules.find((rule) => rule.when(f))!
   return { bobbin: { weight, colour }, because: { rule: id, decided: `${weight} wt ${colour}`, text: text(f) } }
 }
 
-/** Stitches a minute of craft.md section 8: slower for metallic, thick and sticky work. */
-export function speedFor(f: Facts, layers: readonly Layer[]): number {
-  const { weight, fibre } = f.work.topThread
-  if (fibre === 'metallic' || weight === 12) return 450
-  const sticky = layers.some((l) => l.kind.endsWith('-sticky'))
-  if (sticky || f.thickness >= 2.5 || f.heavy) return 600
-  return f.gsm < 120 || weight === 30 ? 650 : 750
-}
+/** Stitches a minute. */
+export const speedFor = (built: Built): number => speedRules.find((rule) => rule.when(built))!.spm
 
-export function tensionFor(f: Facts, bobbin: Bobbin): { tension: string; tensionRule: string } {
-  const { id, text } = tensionRules.find((rule) => rule.when(f, bobbin))!
-  return { tension: text(f), tensionRule: id }
+export function tensionFor(built: Built): { tension: string; tensionRule: string } {
+  const { id, text } = tensionRules.find((rule) => rule.when(built))!
+  return { tension: text(built), tensionRule: id }
 }

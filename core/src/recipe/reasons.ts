@@ -4,9 +4,10 @@ import type { Facts } from './facts'
 import { coatedText } from './needleAndThread'
 import { holdingNotes } from './rules/holdingNotes'
 import { holdingRules } from './rules/holdingRules'
-import { layerRules } from './rules/layerRules'
+import { amendments } from './rules/amendments'
+import { darkBacking } from './rules/backingColour'
 import { needleRules } from './rules/needleRules'
-import { bobbinRules, tensionRules } from './rules/threadRules'
+import { bobbinRules, tensionRules, topThreadRules } from './rules/threadRules'
 import { otherToppings, toppingRules } from './rules/toppingRules'
 
 type Reason = { id: string; habit?: keyof HouseHabits; text: (f: Facts) => string }
@@ -16,12 +17,14 @@ const reasons = new Map<string, Reason>(
     ...holdingRules,
     ...Object.values(holdingNotes),
     ...backingRules,
-    ...layerRules,
+    ...amendments.map(({ id, habit, text }) => ({ id, habit, text: () => text })),
+    darkBacking,
     ...toppingRules,
     ...otherToppings,
     ...needleRules,
     ...bobbinRules,
     ...tensionRules,
+    ...topThreadRules,
     { id: 'needle.coated', text: coatedText },
   ].map((rule) => [rule.id, rule]),
 )

@@ -1,6 +1,6 @@
 import type { Advice } from '../advice'
 import type { HouseHabits } from '../habits'
-import type { HoldingMethod } from './recipeQuery'
+import type { HoldingMethod, TopThread } from './recipeQuery'
 import type { Bobbin, Layer, Needle } from './stack'
 
 /** Why something was decided: the rule's id, what it decided, plain words, and the house habit behind it. */
@@ -13,6 +13,8 @@ export type RecipeOption = {
   layers: Layer[]
   needle: Needle
   bobbin: Bobbin
+  /** What to thread: as chosen, but fine for small letters. */
+  topThread: Pick<TopThread, 'weight' | 'fibre'>
   speedSpm: number
   tension: string
   /** The rule behind `tension`. */

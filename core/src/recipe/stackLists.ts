@@ -17,14 +17,13 @@ const follow = (rules: readonly StackRule[], f: Stacked): Advice[] =>
  *
  * @example a stack with wash-away film: 'check.topping' before the start, 'finish.film' after it
  */
-export function stackLists(f: Facts, stack: HeldStack): StackLists {
-  const stacked = { ...f, stack }
-  return {
-    checks: follow(beforeStartRules, stacked),
-    finishing: follow(finishRules, stacked),
-    cautions: follow(cautionRules, stacked),
-  }
-}
+export const stackLists = (f: Facts, stack: HeldStack): StackLists => listsFor({ ...f, stack })
+
+export const listsFor = (stacked: Stacked): StackLists => ({
+  checks: follow(beforeStartRules, stacked),
+  finishing: follow(finishRules, stacked),
+  cautions: follow(cautionRules, stacked),
+})
 
 const rules = new Map([...beforeStartRules, ...finishRules, ...cautionRules].map((rule) => [rule.id, rule]))
 

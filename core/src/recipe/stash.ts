@@ -1,20 +1,44 @@
 import { layerNames } from './names'
-import type { Layer } from './stack'
 import type { StashLine } from './recipeQuery'
+import type { Layer } from './stack'
 
-/** What the stash lacks for a stack: nothing of the kind, or no piece large enough. Empty without a stash. */
+type Piece = { widthMm: number; heightMm: number }
+
+/**
+ * What the stash lacks for a stack: nothing of the kind, or too few pieces of the size. Layers of one kind are counted
+ * together: two sheets need two pieces. Empty without a stash.
+ *
+ * @example two sheets of 174 by 190 and one piece of 180 by 200 left: 'Medium cut-away: 1 of 2 pieces of 174 by 190 mm'
+ */
 export function shortOf(layers: readonly Layer[], stash?: readonly StashLine[]): { kind: string; need: string }[] {
   if (!stash) return []
-  return layers.flatMap(({ kind, role, sheets, piece }) => {
-    if (role === 'cloth') return []
-    const lines = stash.filter((s) => s.kind === kind && (s.sheets ?? Infinity) >= sheets)
+  const kinds = [...new Set(layers.filter((l) => l.role !== 'cloth').map((l) => l.kind))]
+  return kinds.flatMap((kind) => {
+    const lines = stash.filter((line) => line.kind === kind && line.lengthMm > 0)
     if (lines.length === 0) return [{ kind, need: `${layerNames[kind]}: none in the stash` }]
-    if (!piece || lines.some((s) => covers(s, piece))) return []
-    return [{ kind, need: `${layerNames[kind]}: no piece of ${piece.widthMm} by ${piece.heightMm} mm` }]
+    const wanted = layers.filter((l) => l.kind === kind).reduce((sum, l) => sum + l.sheets, 0)
+    const piece = largest(layers.flatMap((l) => (l.kind === kind && l.piece ? [l.piece] : [])))
+    const there = lines.reduce((sum, line) => sum + (piece ? piecesIn(line, piece) : (line.sheets ?? wanted)), 0)
+    return there >= wanted ? [] : [{ kind, need: `${layerNames[kind]}: ${tooFew(wanted, there, piece)}` }]
   })
 }
 
-function covers(line: StashLine, piece: { widthMm: number; heightMm: number }): boolean {
-  const straight = line.widthMm >= piece.widthMm && line.lengthMm >= piece.heightMm
-  return straight || (line.widthMm >= piece.heightMm && line.lengthMm >= piece.widthMm)
+function tooFew(wanted: number, there: number, piece?: Piece): string {
+  const size = piece ? ` of ${piece.widthMm} by ${piece.heightMm} mm` : ''
+  if (wanted === 1) return `no piece${size}`
+  return there === 0 ? `no piece${size}, ${wanted} are wanted` : `${there} of ${wanted} pieces${size}`
+}
+
+function largest(pieces: readonly Piece[]): Piece | undefined {
+  if (pieces.length === 0) return undefined
+  return {
+    widthMm: Math.max(...pieces.map((p) => p.widthMm)),
+    heightMm: Math.max(...pieces.map((p) => p.heightMm)),
+  }
+}
+
+/** Pieces that can be cut from a line in straight rows, all one way round. */
+function piecesIn({ widthMm, lengthMm, sheets = 1 }: StashLine, piece: Piece): number {
+  const rows = (across: number, along: number): number => Math.floor(widthMm / across) * Math.floor(lengthMm / along)
+  return sheets * Math.max(rows(piece.widthMm, piece.heightMm), rows(piece.heightMm, piece.widthMm))
 }

@@ -24,14 +24,20 @@ const ways: readonly {
   {
     id: 'out.clamp',
     decided: 'a clamping hoop',
-    when: (f) => f.ring?.clamp !== true,
+    when: (f, refused) => f.ring?.clamp !== true && !(f.coated && f.dense && refused.size > 0),
     text: 'Take a clamping hoop: magnets hold what a ring would mark or not close over.',
   },
   {
     id: 'out.lighter-design',
     decided: 'a lighter design',
     when: (f) => f.dense,
-    text: 'Take a lighter design: up to medium it can be floated and basted.',
+    text: 'Take a lighter design: up to medium the cloth can be floated.',
+  },
+  {
+    id: 'out.patch',
+    decided: 'a stitched patch',
+    when: (f) => f.coated && f.dense,
+    text: 'Stitch it on a patch of firm cloth, and sew the patch on.',
   },
 ]
 

@@ -1,13 +1,15 @@
 import type { HouseHabits } from '../../habits'
+import type { Condition } from '../condition'
 import type { Facts } from '../facts'
-import type { BackingKind, Grip } from '../stack'
 import type { HoldingMethod } from '../recipeQuery'
+import type { BackingKind, Grip } from '../stack'
 
 /** One backing of a plan; `sheets` more than one are crossed at 90 degrees. */
 export type BackingLayer = { kind: BackingKind; sheets: number; grip: Grip }
 
 /**
- * One school's idea of what goes underneath, for the holdings it suits. `layers` run from the cloth downwards.
+ * One school's idea of what goes underneath, for the holdings it suits. `layers` run from the cloth downwards and are
+ * what light work needs; what more a heavier load or the house wants is added by `rules/amendments`.
  * `worth` ranks the ideas that apply: the shop's own habit first, then what the craft sheet puts first.
  */
 export type BackingPlan = {
@@ -16,11 +18,12 @@ export type BackingPlan = {
   habit?: keyof HouseHabits
   /** When set, the idea is this choice of the habit: it comes first in shops that have it, later in others. */
   choice?: string
-  when: (f: Facts) => boolean
-  worth: number
+  when: Condition
+  worth: number | ((f: Facts) => number)
   decided: string
   text: (f: Facts) => string
-  clothGrip: Grip
+  /** How floated cloth is held on it. */
+  clothGrip?: Grip
   layers: (f: Facts) => BackingLayer[]
 }
 
@@ -28,5 +31,9 @@ export const clothIn: readonly HoldingMethod[] = ['hooped', 'clamped']
 
 export const one = (kind: BackingKind, grip: Grip, sheets = 1): BackingLayer => ({ kind, sheets, grip })
 
-/** One layer for light and medium work, two crossed for dense; always two where that is the habit. */
-export const byLoad = (f: Facts): number => (f.dense || f.habits.layers === 'always-two' ? 2 : 1)
+/** Mesh that lies on the cloth's back: fused where it may be, else sprayed. */
+export const meshOn = (f: Facts): BackingLayer =>
+  f.fusible ? one('cut-away-mesh-fusible', 'fused') : one('cut-away-mesh', 'sprayed')
+
+export const tearAwayFor = (f: Facts): 'tear-away-medium' | 'tear-away-light' =>
+  f.gsm >= 180 ? 'tear-away-medium' : 'tear-away-light'

@@ -1,34 +1,47 @@
+import { all, any, always, not, when } from '../condition'
+import { keepsHoles, knit, textured } from '../conditions/cloth'
+import { applique, dense, line } from '../conditions/work'
 import { layerNames } from '../names'
-import { always, type StackRule, type Stacked } from './stackRule'
+import { has, held, type StackRule, type Stacked } from './stackRule'
 
 const topping = ({ stack }: Stacked) => stack.layers.find((layer) => layer.role === 'topping')
+const holesStay = any(
+  keepsHoles,
+  when('a coated face', (f) => f.coated),
+)
 
 /** The list to go through before the start, made for this piece (craft.md sections 3 and 8). */
 export const beforeStartRules: readonly StackRule[] = [
   {
     id: 'check.ring',
     severity: 'note',
-    when: (f) => f.stack.holding !== 'clamped',
+    when: not(held('clamped')),
     text: () => 'Inner ring the right way round, its arrow to the top; the hoop latched.',
   },
   {
     id: 'check.clamp',
     severity: 'note',
-    when: (f) => f.stack.holding === 'clamped',
+    when: held('clamped'),
     text: () => 'Magnets seated all round, no fold or seam between them; the frame latched.',
   },
   {
     id: 'check.stretch',
     severity: 'note',
-    when: (f) => f.knit && f.stack.holding !== 'floated',
+    when: all<Stacked>(knit, not(held('floated'))),
     text: () =>
       'Marks as far apart as on the table: what was 200 mm (8") there and is 204 mm (8 1/8") in the ring was pulled, and puckers.',
   },
   {
     id: 'check.grip',
     severity: 'note',
-    when: (f) => f.stack.holding === 'floated',
+    when: all<Stacked>(held('floated'), not(holesStay)),
     text: () => 'Edges grip all round; a basted frame outside the design.',
+  },
+  {
+    id: 'check.grip-no-holes',
+    severity: 'note',
+    when: all<Stacked>(held('floated'), holesStay),
+    text: () => 'Edges grip all round and are taped down: no pin and no basting, since holes stay.',
   },
   {
     id: 'check.under',
@@ -51,13 +64,25 @@ export const beforeStartRules: readonly StackRule[] = [
   {
     id: 'check.topping',
     severity: 'note',
-    when: (f) => topping(f) !== undefined,
+    when: has('topping', 'a topping'),
     text: (f) => `${layerNames[topping(f)?.kind ?? 'cloth']} laid on, its edges flat.`,
+  },
+  {
+    id: 'check.applique',
+    severity: 'caution',
+    when: applique,
+    text: () => 'Applied cloth cut and pressed, small scissors at hand; the machine halts to lay it and to trim it.',
+  },
+  {
+    id: 'check.line-on-pile',
+    severity: 'note',
+    when: all(line, textured),
+    text: () => 'A line sinks into pile: try it on a scrap, and take it double or as narrow satin if it is lost.',
   },
   {
     id: 'check.scrap',
     severity: 'note',
-    when: (f) => f.dense && f.knit,
+    when: all(dense, knit),
     text: () => 'Dense on a knit: stitch it once on a scrap with the same stack.',
   },
   {

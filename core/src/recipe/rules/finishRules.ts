@@ -1,19 +1,29 @@
 import type { HouseHabits } from '../../habits'
-import { always, type StackRule, uses } from './stackRule'
+import { all, always, any, not, when } from '../condition'
+import { dark, takesHeat, takesWater } from '../conditions/cloth'
+import { applique } from '../conditions/work'
+import { held, type Stacked, type StackRule, uses } from './stackRule'
 
 const trims: Record<HouseHabits['trim'], string> = {
   'rounded-6-12': 'Trim the cut-away 6 to 12 mm outside the stitches, corners rounded.',
   'close-3': 'Trim the cut-away to 3 mm outside the stitches.',
   strip: 'Trim the cut-away to the stitching.',
 }
+const washAwayFilm = uses('wash-away film', (kind) => kind === 'wash-away-film')
 
 /** From the machine to the finished piece, for this stack (craft.md section 5, "Trimming", and 8). */
 export const finishRules: readonly StackRule[] = [
   {
     id: 'finish.unhoop',
     severity: 'note',
-    when: always,
+    when: not(held('clamped')),
     text: () => 'Off the machine, loosen the screw, then lift the inner ring.',
+  },
+  {
+    id: 'finish.unclamp',
+    severity: 'caution',
+    when: held('clamped'),
+    text: () => 'Off the machine, slide the magnets off one by one, fingers clear.',
   },
   {
     id: 'finish.jumps',
@@ -22,64 +32,91 @@ export const finishRules: readonly StackRule[] = [
     text: () => 'Trim jump threads, front then back; cut away from hand and cloth.',
   },
   {
+    id: 'finish.applique',
+    severity: 'caution',
+    when: applique,
+    text: () => 'Trim what frays at the edge of the applied cloth, blades flat and away from the hand.',
+  },
+  {
     id: 'finish.film',
     severity: 'note',
-    when: uses((kind) => kind === 'wash-away-film'),
+    when: all<Stacked>(washAwayFilm, takesWater),
     text: () => 'Tear the film off; tweezers and a damp swab for the rest, or leave it to the first wash.',
+  },
+  {
+    id: 'finish.film-dry',
+    severity: 'note',
+    when: all<Stacked>(washAwayFilm, not(takesWater)),
+    text: () => 'Tear the film off dry, scraps with tweezers: water would mark this cloth.',
   },
   {
     id: 'finish.film-stays',
     severity: 'note',
-    when: uses((kind) => kind === 'permanent-film'),
+    when: uses('permanent film', (kind) => kind === 'permanent-film'),
     text: () => 'Cut the colour film close round the stitches; what lies under them stays.',
   },
   {
     id: 'finish.film-heat',
     severity: 'caution',
-    when: uses((kind) => kind === 'heat-away-film'),
+    when: uses('heat-away film', (kind) => kind === 'heat-away-film'),
     text: () => 'Tear the film off, then lift the scraps with a hot iron tip; try a scrap first.',
   },
   {
     id: 'finish.tear',
     severity: 'note',
-    when: uses((kind) => kind.startsWith('tear-away')),
+    when: uses('tear-away', (kind) => kind.startsWith('tear-away')),
     text: () => 'Tear one layer at a time, thumb on the stitches.',
   },
   {
     id: 'finish.part-soluble',
     severity: 'note',
-    when: uses((kind) => kind.startsWith('part-soluble')),
+    when: uses('part-soluble tear-away', (kind) => kind.startsWith('part-soluble')),
     text: () => 'Tear it off, then rinse: half of what is left washes out.',
   },
   {
     id: 'finish.wash-away',
     severity: 'note',
-    when: uses((kind) => kind.startsWith('wash-away') && !kind.endsWith('film')),
+    when: uses('wash-away', (kind) => kind === 'wash-away' || kind === 'wash-away-sticky'),
     text: (f) =>
       f.skin ? 'Rinse until nothing slippery is left; none stays next to skin.' : 'Cut away the rest and rinse it out.',
   },
   {
     id: 'finish.cut-away',
     severity: 'caution',
-    when: uses((kind) => kind.startsWith('cut-away')),
+    when: uses('cut-away', (kind) => kind.startsWith('cut-away')),
     text: (f) => trims[f.habits.trim],
+  },
+  {
+    id: 'finish.dark-ends',
+    severity: 'note',
+    when: all(
+      not(dark),
+      when('a pale cloth that shows through', (f) => f.paleThin),
+    ),
+    text: () => 'Trim dark ends and jumps on the back that would show through; leave the knots alone.',
   },
   {
     id: 'finish.cover',
     severity: 'caution',
-    when: uses((kind) => kind.startsWith('cover')),
+    when: uses('a cover', (kind) => kind.startsWith('cover')),
     text: () => 'Fuse the soft cover over the back, corners rounded; the care label decides the heat.',
   },
   {
     id: 'finish.press',
     severity: 'caution',
-    when: (f) => f.takesHeat,
+    when: all(
+      takesHeat,
+      when('a face without pile', (f) => f.pile < 2 || f.towelling),
+    ),
     text: () => 'Press from the back on a towel; film melts and irons burn, so follow the care label.',
   },
   {
     id: 'finish.no-press',
     severity: 'note',
-    when: (f) => !f.takesHeat,
+    when: any(
+      not(takesHeat),
+      when('a pile', (f) => f.pile >= 2 && !f.towelling),
+    ),
     text: () => 'No iron: finger-press, and steam from a distance only where the label allows it.',
   },
 ]

@@ -1,6 +1,10 @@
-import type { Facts } from '../facts'
-import type { HoldingMethod } from '../recipeQuery'
 import type { HouseHabits } from '../../habits'
+import { all, any, always, type Condition, not, when } from '../condition'
+import { bruises, coated, heavy, knit, stretchesOver10, towelling, under200 } from '../conditions/cloth'
+import { clampAtHand, floatsKnits, hoopsKnits, sticks, tooThickForRing } from '../conditions/house'
+import { dense, wording } from '../conditions/work'
+import type { Facts } from '../facts'
+import { type HoldingMethod, holdingMethods } from '../recipeQuery'
 
 /**
  * How the cloth is held (craft.md sections 3 and 9). A refusal stops a method for this cloth and design in every
@@ -10,7 +14,7 @@ export type HoldingRule = {
   id: string
   method: HoldingMethod
   habit?: keyof HouseHabits
-  when: (f: Facts) => boolean
+  when: Condition
   text: (f: Facts) => string
 } & ({ refuses: true; quiet?: true } | { likes: number })
 
@@ -24,23 +28,29 @@ const toRing = (rule: Omit<HoldingRule, 'method'> & { refuses: true }): HoldingR
   inTheRing.map((method) => ({ ...rule, method, id: method === 'hooped' ? rule.id : `${rule.id}.${method}` }))
 
 /** Cloth that is put in a ring where there is one (the house's way for knits). */
-const ringed = (f: Facts): boolean => f.bruise !== 'high' && (f.knit ? f.habits.knits === 'hoop' : !f.towelling)
-
-const thickForRing = (f: Facts): boolean => f.ring?.maxThicknessMm !== undefined && f.thickness > f.ring.maxThicknessMm
+const ringed = all(not(bruises), not(towelling), any(not(knit), hoopsKnits))
+const denseOnStretch = all(dense, any(stretchesOver10, knit))
+const thickGoods = any(
+  when('from 1.5 mm thick', (f) => f.thickness >= 1.5),
+  heavy,
+)
+const oneColour = when('one colour', (f) => (f.work.colourCount ?? f.work.topThread.colours.length) <= 1)
+/** A soft woven that sticky backing carries by itself. */
+const lightWoven = all(not(any(knit, towelling, coated, stretchesOver10, dense)), under200)
 
 export const holdingRules: readonly HoldingRule[] = [
   {
     id: 'hold.ring-bruises',
     method: 'hooped',
     refuses: true,
-    when: (f) => f.bruise === 'high',
+    when: bruises,
     text: (f) => `A ring leaves its mark on ${f.name}: press it on sticky or sprayed backing instead.`,
   },
   {
     id: 'hold.too-thick',
     method: 'hooped',
     refuses: true,
-    when: thickForRing,
+    when: tooThickForRing,
     text: (f) => `${f.thickness} mm is thicker than this ring closes over: clamp it, or float it on hooped backing.`,
   },
   {
@@ -48,21 +58,21 @@ export const holdingRules: readonly HoldingRule[] = [
     method: 'hooped',
     refuses: true,
     quiet: true,
-    when: (f) => f.ring?.clamp === true,
+    when: clampAtHand,
     text: () => 'This hoop clamps: its magnets hold cloth and backing together.',
   },
   {
     id: 'hold.no-float-dense-stretch',
     method: 'floated',
     refuses: true,
-    when: (f) => f.dense && (f.stretchy || f.knit),
+    when: denseOnStretch,
     text: (f) => `A dense design pulls floated cloth in, and ${f.name} gives: hoop it, or clamp it.`,
   },
   {
     id: 'hold.under-needs-cloth-in-ring',
     method: 'backing-under',
     refuses: true,
-    when: (f) => f.bruise === 'high' || thickForRing(f),
+    when: any(bruises, tooThickForRing),
     text: () => 'With the backing slid under, the cloth alone sits in the ring, and this cloth may not: float it.',
   },
   {
@@ -70,7 +80,7 @@ export const holdingRules: readonly HoldingRule[] = [
     method: 'backing-under',
     refuses: true,
     quiet: true,
-    when: (f) => f.work.kind !== 'wording' || (f.work.colourCount ?? f.work.topThread.colours.length) > 1,
+    when: not(all(wording, oneColour)),
     text: () => 'Backing slid under shifts: it suits wording in one colour only. Hoop or float for this design.',
   },
   {
@@ -78,14 +88,14 @@ export const holdingRules: readonly HoldingRule[] = [
     method: 'backing-under',
     refuses: true,
     quiet: true,
-    when: (f) => f.thickness < 1.5 && !f.heavy,
+    when: not(thickGoods),
     text: () => 'Sliding the backing under pays on plush and thick goods only: hoop this one.',
   },
   {
     id: 'hold.under-no-dense-stretch',
     method: 'backing-under',
     refuses: true,
-    when: (f) => f.dense && (f.stretchy || f.knit),
+    when: denseOnStretch,
     text: () => 'Loose backing cannot hold a dense design on cloth that stretches: hoop both together.',
   },
   {
@@ -93,7 +103,7 @@ export const holdingRules: readonly HoldingRule[] = [
     method: 'clamped',
     refuses: true,
     quiet: true,
-    when: (f) => f.ring !== undefined && !f.ring.clamp,
+    when: when('the hoop at hand does not clamp', (f) => f.ring !== undefined && !f.ring.clamp),
     text: () => 'The hoop chosen does not clamp: choose a clamping one, or hoop or float.',
   },
   {
@@ -101,13 +111,22 @@ export const holdingRules: readonly HoldingRule[] = [
     method: 'backing-alone',
     refuses: true,
     quiet: true,
-    when: () => true,
+    when: always,
     text: () => 'Backing alone is for free-standing pieces and patches; on cloth, hoop or float.',
   },
+  ...holdingMethods.map((method): HoldingRule => ({
+    ...{ id: `hold.coated-dense.${method}`, method, refuses: true },
+    when: all(coated, dense),
+    text: (f) =>
+      `A dense design cuts ${f.name} along its needle holes: take a lighter one, or sew on a stitched patch.`,
+  })),
   ...toRing({
     id: 'hold.cloth-beyond-ring',
     refuses: true,
-    when: (f) => f.clothBeyondRing !== undefined && f.clothBeyondRing < BEYOND_RING,
+    when: when(
+      'under 25 mm of cloth beyond the ring',
+      (f) => f.clothBeyondRing !== undefined && f.clothBeyondRing < BEYOND_RING,
+    ),
     text: ({ clothBeyondRing: beyond = 0 }) =>
       beyond < 0
         ? `The ring hangs ${Math.ceil(-beyond)} mm over the cloth’s edge: hoop the backing and float the cloth.`
@@ -117,7 +136,7 @@ export const holdingRules: readonly HoldingRule[] = [
     id: 'hold.ring-inside',
     refuses: true,
     habit: 'smallGarmentBulk',
-    when: (f) => f.ringInside === false,
+    when: when('the lower ring does not go inside', (f) => f.ringInside === false),
     text: () => 'The garment is narrower than the ring: take a smaller hoop, open a side seam, or float it.',
   }),
 
@@ -125,7 +144,7 @@ export const holdingRules: readonly HoldingRule[] = [
     id: 'hold.wovens-hooped',
     method: 'hooped',
     likes: 30,
-    when: (f) => !f.knit && !f.towelling,
+    when: not(any(knit, towelling)),
     text: (f) => `${cap(f.name)} takes the ring well: cloth and backing drum-flat together.`,
   },
   {
@@ -133,14 +152,14 @@ export const holdingRules: readonly HoldingRule[] = [
     method: 'hooped',
     likes: 30,
     habit: 'knits',
-    when: (f) => f.knit && f.habits.knits === 'hoop',
+    when: all(knit, hoopsKnits),
     text: () => 'Knits are hooped with their backing stuck to them: smoothed, never pulled.',
   },
   {
     id: 'hold.dense-hooped',
     method: 'hooped',
     likes: 40,
-    when: (f) => f.dense,
+    when: dense,
     text: () => 'A dense design wants the cloth itself in the ring, so that it cannot be pulled in.',
   },
   {
@@ -148,56 +167,73 @@ export const holdingRules: readonly HoldingRule[] = [
     method: 'floated',
     likes: 40,
     habit: 'knits',
-    when: (f) => f.knit && f.habits.knits === 'float',
+    when: all(knit, floatsKnits),
     text: () => 'House habit: knits are floated on hooped backing, so no ring marks them.',
   },
   {
     id: 'hold.towels-floated',
     method: 'floated',
     likes: 35,
-    when: (f) => f.towelling,
+    when: towelling,
     text: () => 'Towelling and waffle are floated: a ring crushes the texture.',
+  },
+  {
+    id: 'hold.sticky-house',
+    method: 'floated',
+    likes: 35,
+    habit: 'grip',
+    when: all(sticks, lightWoven),
+    text: () => 'House habit: cloth is pressed on sticky backing, and nothing marks it.',
   },
   {
     id: 'hold.bruised-floated',
     method: 'floated',
     likes: 30,
-    when: (f) => f.bruise === 'high',
+    when: bruises,
     text: (f) => `${cap(f.name)} is pressed on: anything the ring bruises is floated.`,
   },
   {
     id: 'hold.thick-clamped',
     method: 'clamped',
     likes: 45,
-    when: (f) => thickForRing(f) || (f.ring?.clamp === true && (f.heavy || f.thickness > THICK)),
+    when: any(
+      tooThickForRing,
+      all(
+        clampAtHand,
+        any(
+          heavy,
+          when('over 3 mm thick', (f) => f.thickness > THICK),
+        ),
+      ),
+    ),
     text: () => 'Thick goods sit between magnets where a ring would have to be forced.',
   },
   {
     id: 'hold.clamped-as-hooped',
     method: 'clamped',
     likes: 30,
-    when: (f) => f.ring?.clamp === true && ringed(f),
+    when: all(clampAtHand, ringed),
     text: () => 'What a ring would hold, magnets hold: cloth and backing flat between them.',
   },
   {
     id: 'hold.dense-clamped',
     method: 'clamped',
     likes: 40,
-    when: (f) => f.ring?.clamp === true && f.dense,
+    when: all(clampAtHand, dense),
     text: () => 'A dense design wants the cloth itself held, so that it cannot be pulled in.',
   },
   {
     id: 'hold.thick-floated',
     method: 'floated',
     likes: 15,
-    when: thickForRing,
+    when: tooThickForRing,
     text: () => 'Too thick for the ring: the backing is hooped and the cloth pressed on it.',
   },
   {
     id: 'hold.wording-under',
     method: 'backing-under',
     likes: 5,
-    when: (f) => f.thickness >= 1.5 || f.heavy,
+    when: thickGoods,
     text: () => 'One-colour wording on thick goods: hoop the cloth bare and slide the backing under.',
   },
 ]

@@ -1,10 +1,9 @@
-import type { Facts } from '../facts'
-import { type BackingPlan, byLoad, clothIn, one } from './backingPlan'
+import { all, not } from '../condition'
+import { fusible, paleThin, springy, takesWater } from '../conditions/cloth'
+import { dense, mayDissolve, skin } from '../conditions/work'
+import { type BackingPlan, clothIn, meshOn, one } from './backingPlan'
 
-const stretchy = (f: Facts): boolean => f.stretchy || f.knit
-const sheer = (f: Facts): boolean => f.pale && (f.seeThrough === 'medium' || f.seeThrough === 'high')
-
-/** Cloth that stretches over 10 %: the backing stays for the garment's life (craft.md section 5). */
+/** Knits, and wovens that stretch over 10 %: the backing stays for the garment's life (craft.md section 5). */
 export const knitBackings: readonly BackingPlan[] = [
   {
     id: 'back.pale-knit-mesh',
@@ -12,12 +11,26 @@ export const knitBackings: readonly BackingPlan[] = [
     habit: 'grip',
     choice: 'fuse',
     worth: 60,
-    clothGrip: 'in-ring',
-    when: (f) => stretchy(f) && f.takesHeat && sheer(f),
+    when: all(springy, paleThin, fusible),
     decided: 'fused mesh with tear-away below',
     text: () => 'Pale and thin: mesh is fused on so no patch shows, tear-away below it lends strength and goes again.',
     layers: (f) => [
       one('cut-away-mesh-fusible', 'fused', f.dense ? 2 : 1),
+      one('tear-away-light', 'in-ring', f.lightWork ? 1 : 2),
+    ],
+  },
+  {
+    id: 'back.pale-knit-mesh-sprayed',
+    holdings: clothIn,
+    habit: 'grip',
+    choice: 'spray',
+    worth: 56,
+    when: all(springy, paleThin),
+    decided: 'sprayed mesh with tear-away below',
+    text: () =>
+      'Pale and thin: mesh is sprayed on so no patch shows, tear-away below it lends strength and goes again.',
+    layers: (f) => [
+      one('cut-away-mesh', 'sprayed', f.dense ? 2 : 1),
       one('tear-away-light', 'in-ring', f.lightWork ? 1 : 2),
     ],
   },
@@ -27,13 +40,12 @@ export const knitBackings: readonly BackingPlan[] = [
     habit: 'grip',
     choice: 'fuse',
     worth: 50,
-    clothGrip: 'in-ring',
-    when: (f) => stretchy(f) && f.takesHeat && !sheer(f),
+    when: all(springy, fusible, not(paleThin)),
     decided: 'fused mesh',
     text: (f) => `It stretches ${f.stretch} %: cut-away stays for the garment’s life, and fused the two act as one.`,
     layers: (f) => {
-      if (f.lightWork && f.habits.layers === 'by-load') return [one('cut-away-mesh-fusible', 'fused')]
-      const below = f.dense && !f.skin ? 'cut-away-medium' : 'cut-away-mesh'
+      if (f.lightWork) return [one('cut-away-mesh-fusible', 'fused')]
+      const below = (f.dense || f.gsm >= 240) && !f.skin ? 'cut-away-medium' : 'cut-away-mesh'
       return [one('cut-away-mesh-fusible', 'fused'), one(below, 'in-ring')]
     },
   },
@@ -43,12 +55,11 @@ export const knitBackings: readonly BackingPlan[] = [
     habit: 'grip',
     choice: 'spray',
     worth: 46,
-    clothGrip: 'in-ring',
-    when: (f) => stretchy(f) && !f.skin,
+    when: all(springy, not(skin), not(paleThin)),
     decided: 'cut-away, sprayed',
     text: (f) =>
       `It stretches ${f.stretch} %: a firm cut-away, sprayed so the knit cannot creep, carries the stitches.`,
-    layers: (f) => [one('cut-away-medium', 'sprayed', byLoad(f))],
+    layers: () => [one('cut-away-medium', 'sprayed')],
   },
   {
     id: 'back.knit-mesh-sprayed',
@@ -56,44 +67,72 @@ export const knitBackings: readonly BackingPlan[] = [
     habit: 'grip',
     choice: 'spray',
     worth: 44,
-    clothGrip: 'in-ring',
-    when: (f) => stretchy(f) && (f.skin || sheer(f)),
+    when: all(springy, skin, not(paleThin)),
     decided: 'mesh, sprayed',
     text: () => 'Soft mesh stays behind the stitches and shows least; spray keeps the knit from creeping.',
-    layers: (f) => [one('cut-away-mesh', 'sprayed', f.lightWork && f.habits.layers === 'by-load' ? 1 : 2)],
+    layers: () => [one('cut-away-mesh', 'sprayed')],
+  },
+  {
+    id: 'back.knit-hooped-on-sticky',
+    holdings: clothIn,
+    habit: 'grip',
+    choice: 'sticky',
+    worth: 42,
+    when: springy,
+    decided: 'mesh over sticky tear-away',
+    text: () => 'Sticky tear-away in the ring keeps the knit from creeping; the mesh on its back is what stays.',
+    layers: (f) => [{ ...meshOn(f), sheets: f.dense ? 2 : 1 }, one('tear-away-sticky', 'in-ring')],
+  },
+  {
+    id: 'back.knit-interfaced',
+    holdings: clothIn,
+    habit: 'grip',
+    choice: 'fuse',
+    worth: 24,
+    when: all(springy, fusible, not(skin), not(paleThin)),
+    decided: 'fused interfacing over cut-away',
+    text: () => 'Fused woven interfacing takes the give out of the cloth; cut-away below it carries the stitches.',
+    layers: () => [one('interfacing-fusible', 'fused'), one('cut-away-medium', 'in-ring')],
+  },
+  {
+    id: 'back.knit-mesh-on-sticky',
+    holdings: ['floated'],
+    habit: 'grip',
+    choice: 'fuse',
+    worth: 42,
+    when: all(springy, fusible, not(dense)),
+    decided: 'fused mesh on a sticky carrier',
+    text: () => 'Mesh fused to its back is what stays; the sticky tear-away in the ring only carries the knit.',
+    clothGrip: 'sticky',
+    layers: () => [one('cut-away-mesh-fusible', 'fused'), one('tear-away-sticky', 'in-ring')],
   },
   {
     id: 'back.knit-on-sticky',
     holdings: ['floated'],
-    habit: 'knits',
-    choice: 'float',
+    habit: 'grip',
+    choice: 'sticky',
     worth: 40,
-    clothGrip: 'sticky',
-    when: (f) => stretchy(f) && !f.dense,
+    when: all(springy, not(dense)),
     decided: 'mesh on a sticky carrier',
-    text: () => 'Sticky tear-away only carries the knit; the mesh between them is what stays.',
-    layers: (f) => [
-      f.takesHeat ? one('cut-away-mesh-fusible', 'fused') : one('cut-away-mesh', 'sprayed'),
-      one('tear-away-sticky', 'in-ring'),
-    ],
+    text: () =>
+      'Sticky tear-away only carries the knit; the mesh between them, smaller than the window, is what stays.',
+    clothGrip: 'sticky',
+    layers: () => [one('cut-away-mesh', 'sprayed'), one('tear-away-sticky', 'in-ring')],
   },
   {
     id: 'back.knit-on-sprayed-cut-away',
     holdings: ['floated'],
-    habit: 'knits',
-    choice: 'float',
-    worth: 36,
-    clothGrip: 'sprayed',
-    when: (f) => stretchy(f) && !f.dense,
+    habit: 'grip',
+    choice: 'spray',
+    worth: 38,
+    when: all(springy, not(dense)),
     decided: 'floated on sprayed cut-away',
     text: () => 'The cut-away sits in the ring and the knit is pressed on it: no ring mark, nothing stretched.',
-    layers: (f) => [
-      one(
-        f.skin || sheer(f) ? 'cut-away-mesh' : 'cut-away-medium',
-        'in-ring',
-        f.habits.layers === 'always-two' ? 2 : 1,
-      ),
-    ],
+    clothGrip: 'sprayed',
+    layers: (f) =>
+      f.paleThin
+        ? [one('cut-away-mesh', 'in-ring'), one('tear-away-light', 'in-ring')]
+        : [one(f.skin ? 'cut-away-mesh' : 'cut-away-medium', 'in-ring')],
   },
   {
     id: 'back.knit-dissolves',
@@ -101,20 +140,18 @@ export const knitBackings: readonly BackingPlan[] = [
     habit: 'wearableBacking',
     choice: 'dissolves',
     worth: 30,
-    clothGrip: 'in-ring',
-    when: (f) => stretchy(f) && f.lightWork && f.use.laundering !== 'never',
+    when: all(springy, mayDissolve, takesWater),
     decided: 'wash-away',
     text: () => 'Another school leaves nothing in wearables: wash-away, for light designs only.',
-    layers: (f) => [one('wash-away', 'sprayed', byLoad(f))],
+    layers: (f) => [f.habits.grip === 'sticky' ? one('wash-away-sticky', 'in-ring') : one('wash-away', 'sprayed')],
   },
   {
     id: 'back.stretch-under',
     holdings: ['backing-under'],
     worth: 40,
-    clothGrip: 'in-ring',
-    when: stretchy,
+    when: springy,
     decided: 'cut-away slid under',
     text: () => 'Slid under at the machine: cut-away, since the cloth stretches.',
-    layers: () => [one('cut-away-medium', 'loose')],
+    layers: (f) => [one(f.skin || f.paleThin ? 'cut-away-mesh' : 'cut-away-medium', 'loose')],
   },
 ]

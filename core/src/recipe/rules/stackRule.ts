@@ -1,6 +1,7 @@
 import type { Severity } from '../../advice'
+import { type Condition, when } from '../condition'
 import type { Facts } from '../facts'
-import type { HeldStack } from '../stack'
+import type { Grip, HeldStack, LayerRole } from '../stack'
 
 /** What a rule about a finished stack looks at: the cloth, design and habits, and the stack as it is held. */
 export type Stacked = Facts & { stack: HeldStack }
@@ -9,14 +10,19 @@ export type Stacked = Facts & { stack: HeldStack }
 export type StackRule = {
   id: string
   severity: Severity
-  when: (f: Stacked) => boolean
+  when: Condition<Stacked>
   text: (f: Stacked) => string
 }
 
 /** Whether a layer of this kind lies anywhere in the stack. */
-export const uses =
-  (test: (kind: string) => boolean) =>
-  ({ stack }: Stacked): boolean =>
-    stack.layers.some((layer) => test(layer.kind))
+export const uses = (says: string, test: (kind: string) => boolean): Condition<Stacked> =>
+  when(says, ({ stack }) => stack.layers.some((layer) => test(layer.kind)))
 
-export const always = (): boolean => true
+export const gripped = (grip: Grip, says: string): Condition<Stacked> =>
+  when(says, ({ stack }) => stack.layers.some((layer) => layer.grip === grip))
+
+export const has = (role: LayerRole, says: string): Condition<Stacked> =>
+  when(says, ({ stack }) => stack.layers.some((layer) => layer.role === role))
+
+export const held = (holding: HeldStack['holding']): Condition<Stacked> =>
+  when(holding, ({ stack }) => stack.holding === holding)

@@ -1,43 +1,94 @@
+import { all, type Condition, when } from '../condition'
+import { dark } from '../conditions/cloth'
+import { backSeen, fineLetters, metallic, satin } from '../conditions/work'
 import type { Facts } from '../facts'
+import type { TopThread } from '../recipeQuery'
 import type { Bobbin } from '../stack'
+import type { Stacked } from './stackRule'
 
-/** The bobbin of craft.md section 7, and how the top tension is set; the first rule that applies decides. */
+/** The top thread and bobbin of craft.md section 7, and how the top tension is set; the first rule that applies decides. */
 type BobbinRule = {
   id: string
   colour: Bobbin['colour']
-  when: (f: Facts) => boolean
+  when: Condition
   text: (f: Facts) => string
 }
-type TensionRule = { id: string; when: (f: Facts, bobbin: Bobbin) => boolean; text: (f: Facts) => string }
+/** A stack with all that goes through it. */
+export type Built = Stacked & { bobbin: Bobbin; top: Pick<TopThread, 'weight' | 'fibre'> }
+type TensionRule = { id: string; when: Condition<Built>; text: (f: Facts) => string }
+type ThreadRule = {
+  id: string
+  when: Condition
+  thread: (f: Facts) => Pick<TopThread, 'weight' | 'fibre'>
+  text: (f: Facts) => string
+}
 
 const THIRD = 'until about a third of bobbin shows in the middle of a satin on the back.'
+
+export const topThreadRules: readonly ThreadRule[] = [
+  {
+    id: 'thread.fine-letters',
+    when: all(
+      fineLetters,
+      when('thread heavier than 60 wt', (f) => f.work.topThread.weight < 60),
+    ),
+    thread: ({ work }) => ({
+      weight: 60,
+      fibre: work.topThread.fibre === 'metallic' ? 'polyester' : work.topThread.fibre,
+    }),
+    text: ({ work }) =>
+      `Letters of ${work.smallestLetterMm} mm close up in ${work.topThread.fibre === 'metallic' ? 'metallic' : `${work.topThread.weight} wt`}: take a 60 wt thread, with the needle for it.`,
+  },
+  {
+    id: 'thread.as-chosen',
+    when: when('any other work', () => true),
+    thread: ({ work }) => ({ weight: work.topThread.weight, fibre: work.topThread.fibre }),
+    text: ({ work }) => `${work.topThread.weight} wt ${work.topThread.fibre}, as chosen.`,
+  },
+]
 
 export const bobbinRules: readonly BobbinRule[] = [
   {
     id: 'bobbin.matched',
     colour: 'match',
-    when: (f) => Boolean(f.use.backSeen),
+    when: backSeen,
     text: () => 'The back is seen: a bobbin matched to the top thread.',
   },
   {
     id: 'bobbin.black',
     colour: 'black',
-    when: (f) => f.dark,
+    when: dark,
     text: () => 'Dark cloth: a black bobbin shows least.',
   },
-  { id: 'bobbin.white', colour: 'white', when: () => true, text: () => 'White bobbin, as for most work.' },
+  {
+    id: 'bobbin.white',
+    colour: 'white',
+    when: when('any other work', () => true),
+    text: () => 'White bobbin, as for most work.',
+  },
 ]
 
 export const tensionRules: readonly TensionRule[] = [
   {
     id: 'tension.metallic',
-    when: (f) => f.work.topThread.fibre === 'metallic',
+    when: all<Built>(
+      metallic,
+      when('metallic is what is threaded', (f) => f.top.fibre === 'metallic'),
+    ),
     text: () => 'Ease the top a good deal; metallic snaps when pulled.',
   },
   {
+    id: 'tension.satin',
+    when: all<Built>(
+      satin,
+      when('bobbin and top alike', (f) => f.bobbin.weight <= f.top.weight),
+    ),
+    text: () => `Set the top tension on a satin column of the design itself, ${THIRD}`,
+  },
+  {
     id: 'tension.finer-bobbin',
-    when: (f, bobbin) => bobbin.weight > f.work.topThread.weight,
+    when: when('a bobbin finer than the top thread', (f) => f.bobbin.weight > f.top.weight),
     text: () => `The bobbin is finer than the top: ease the top tension ${THIRD}`,
   },
-  { id: 'tension.even', when: () => true, text: () => `Set the top tension ${THIRD}` },
+  { id: 'tension.even', when: when('any other work', () => true), text: () => `Set the top tension ${THIRD}` },
 ]

@@ -1,4 +1,8 @@
 import type { HouseHabits } from '../../habits'
+import { all, any, type Condition, not, when } from '../condition'
+import { delicate, knit, takesHeat, textured } from '../conditions/cloth'
+import { house } from '../conditions/house'
+import { fineLetters, line, wording } from '../conditions/work'
 import type { Facts } from '../facts'
 import type { ToppingKind } from '../stack'
 
@@ -7,54 +11,84 @@ export type ToppingRule = {
   id: string
   topping: ToppingKind | null
   habit?: keyof HouseHabits
-  when: (f: Facts) => boolean
+  when: Condition
   text: (f: Facts) => string
 }
 
-const needed = (f: Facts): boolean => f.textured || f.fineLetters || f.habits.topping === 'always'
-const showsForEver = (f: Facts): boolean =>
-  f.textured && ((f.lightOnDark && f.contrast > 50) || (f.towelling && f.use.laundering === 'daily'))
+/** CIEDE2000 over which a ground shows through loops for ever. */
+const SHOWS = 50
+/** Waffle shows its ground in every hollow: less will do. */
+const SHOWS_IN_HOLLOWS = 20
 
-const permanentText = (f: Facts): string =>
-  f.lightOnDark && f.contrast > 50
-    ? `Pale thread on dark ground, difference ${Math.round(f.contrast)}: film in the thread’s colour stays under the stitches.`
-    : 'Used and washed daily, loops would work through: film in the thread’s colour stays under the stitches.'
+const always = house('topping', 'always', 'a house that always lays a topping')
+const heatAway = house('toppingKind', 'heat-away', 'a house that takes heat-away film')
+const permanent = house('toppingKind', 'permanent-under-contrast', 'a house that takes permanent film under contrast')
+
+const lightOverDark = (f: Facts): boolean => f.lightOnDark && f.contrast > SHOWS
+const hollow = (f: Facts): boolean => f.towelling && f.pile < 2 && f.contrast > SHOWS_IN_HOLLOWS
+
+/** Applied cloth hides the ground by itself, and film under a line would stick out on both sides. */
+const hides = when(
+  'the design leaves the ground to show',
+  (f) => f.work.kind !== 'line' && f.work.kind !== 'applique' && f.work.loadClass !== 'outline',
+)
+const showsForEver = all(
+  textured,
+  hides,
+  when(
+    'the ground would show for ever (light thread on dark over Delta E 50, waffle, towelling washed all the time)',
+    (f) => lightOverDark(f) || hollow(f) || (f.towelling && f.use.laundering === 'daily'),
+  ),
+)
+const needed = any(textured, fineLetters, always)
+
+function permanentText(f: Facts): string {
+  if (lightOverDark(f))
+    return `Pale thread on dark ground, difference ${Math.round(f.contrast)}: film in the thread’s colour stays under the stitches.`
+  if (hollow(f)) return 'The ground would show in every hollow: film in the thread’s colour stays under the stitches.'
+  return 'Used and washed daily, loops would work through: film in the thread’s colour stays under the stitches.'
+}
 
 export const toppingRules: readonly ToppingRule[] = [
   {
     id: 'top.permanent-contrast',
     topping: 'permanent-film',
     habit: 'toppingKind',
+    when: all(showsForEver, permanent),
     text: permanentText,
-    when: (f) => showsForEver(f) && f.habits.toppingKind === 'permanent-under-contrast',
   },
   {
     id: 'top.heat-away',
     topping: 'heat-away-film',
     habit: 'toppingKind',
-    when: (f) => needed(f) && f.takesHeat && f.habits.toppingKind === 'heat-away',
+    when: all(needed, takesHeat, heatAway),
     text: () => 'Film that lifts off with heat: nothing to wet.',
   },
   {
     id: 'top.texture',
     topping: 'wash-away-film',
-    when: (f) => f.textured,
-    text: (f) => `${f.pile >= 2 ? 'Loops' : 'Texture'} would swallow the stitches: film on top, washed away after.`,
+    when: textured,
+    text: (f) => `${f.pile >= 2 ? 'Pile' : 'Texture'} would swallow the stitches: film on top, taken off after.`,
   },
   {
     id: 'top.fine-letters',
     topping: 'wash-away-film',
-    when: (f) => f.fineLetters,
+    when: fineLetters,
     text: (f) => `Letters of ${f.work.smallestLetterMm} mm sink into the cloth without film on top.`,
   },
   {
     id: 'top.always',
     topping: 'wash-away-film',
     habit: 'topping',
-    when: (f) => f.habits.topping === 'always',
+    when: always,
     text: () => 'House habit: film on top of everything, for crisper edges.',
   },
-  { id: 'top.smooth', topping: null, when: () => true, text: () => 'Smooth cloth: no topping needed.' },
+  {
+    id: 'top.smooth',
+    topping: null,
+    when: when('a smooth face', () => true),
+    text: () => 'Smooth cloth: no topping needed.',
+  },
 ]
 
 /** What another school would put on top of the same cloth, best first. */
@@ -70,14 +104,38 @@ export const otherToppings: readonly ToppingRule[] = [
     id: 'top.other-wash-away',
     topping: 'wash-away-film',
     habit: 'toppingKind',
-    when: (f) => f.textured,
+    when: textured,
     text: () => 'Some take wash-away film here too, and film again if the ground shows later.',
+  },
+  {
+    id: 'top.other-heat-away',
+    topping: 'heat-away-film',
+    habit: 'toppingKind',
+    when: all(textured, takesHeat),
+    text: () => 'Where it may not be wetted, heat-away film lifts off under an iron tip.',
+  },
+  {
+    id: 'top.other-rinsed',
+    topping: 'wash-away-film',
+    habit: 'topping',
+    when: all(delicate, not(line)),
+    text: () => 'On linen and heirloom work some lay a film that rinses away: edges come out crisper.',
   },
   {
     id: 'top.other-always',
     topping: 'wash-away-film',
     habit: 'topping',
-    when: (f) => !f.textured && (f.knit || f.work.kind === 'wording'),
+    when: all(not(textured), any(knit, wording)),
     text: () => 'Another school puts film on everything: edges and letters come out crisper.',
+  },
+  {
+    id: 'top.other-nap',
+    topping: 'wash-away-film',
+    habit: 'topping',
+    when: all(
+      not(textured),
+      when('a nap or a brushed back', (f) => f.gsm >= 240 && f.thickness >= 0.8 && !f.sturdy),
+    ),
+    text: () => 'Some lay film on a short nap too: edges come out crisper.',
   },
 ]

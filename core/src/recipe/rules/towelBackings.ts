@@ -1,19 +1,49 @@
-import type { Facts } from '../facts'
-import { type BackingPlan, byLoad, clothIn, one } from './backingPlan'
+import { all, not } from '../condition'
+import { fusible, towelling } from '../conditions/cloth'
+import { dense, skin } from '../conditions/work'
+import { type BackingPlan, clothIn, meshOn, one } from './backingPlan'
 
-const towel = (f: Facts): boolean => f.towelling && !f.stretchy
-
-/** Terry and waffle that stretch up to 10 % (craft.md section 5, "Towels"). */
+/**
+ * Terry and waffle (craft.md section 5): their loops and weight hold them, so light and medium designs stay on tear-away
+ * however often they are washed; a dense one, or one worn next to skin, gets a mesh that stays.
+ */
 export const towelBackings: readonly BackingPlan[] = [
   {
     id: 'back.towel-skin',
     holdings: ['floated'],
-    worth: 60,
-    clothGrip: 'sticky',
-    when: (f) => towel(f) && f.skin,
-    decided: 'mesh on a sticky carrier',
+    habit: 'grip',
+    choice: 'fuse',
+    worth: 52,
+    when: all(towelling, skin, fusible),
+    decided: 'fused mesh on a sticky carrier',
     text: () => 'Worn next to skin: mesh stays soft behind the stitches, the sticky carrier tears away.',
-    layers: (f) => [one('cut-away-mesh', 'sticky', f.dense ? 2 : 1), one('tear-away-sticky', 'in-ring')],
+    clothGrip: 'sticky',
+    layers: () => [one('cut-away-mesh-fusible', 'fused'), one('tear-away-sticky', 'in-ring')],
+  },
+  {
+    id: 'back.towel-skin-sticky',
+    holdings: ['floated'],
+    habit: 'grip',
+    choice: 'sticky',
+    worth: 50,
+    when: all(towelling, skin),
+    decided: 'mesh on a sticky carrier',
+    text: () => 'Worn next to skin: soft mesh stays, smaller than the window, and the sticky carrier tears away.',
+    clothGrip: 'sticky',
+    layers: () => [one('cut-away-mesh', 'sprayed'), one('tear-away-sticky', 'in-ring')],
+  },
+  {
+    id: 'back.towel-skin-sprayed',
+    holdings: ['floated'],
+    habit: 'grip',
+    choice: 'spray',
+    worth: 48,
+    when: all(towelling, skin),
+    decided: 'floated on sprayed mesh',
+    text: () =>
+      'Worn next to skin: mesh in the ring, sprayed, the piece pressed on; it stays soft behind the stitches.',
+    clothGrip: 'sprayed',
+    layers: () => [one('cut-away-mesh', 'in-ring')],
   },
   {
     id: 'back.towel-fused-sticky',
@@ -21,10 +51,13 @@ export const towelBackings: readonly BackingPlan[] = [
     habit: 'grip',
     choice: 'fuse',
     worth: 50,
+    when: all(towelling, not(skin), fusible),
+    decided: 'fused backing on sticky',
+    text: (f) =>
+      f.dense
+        ? 'Dense on loops: a mesh fused to the back stays, sticky tear-away in the ring holds the piece.'
+        : 'A light tear-away fused to the back firms the loops, sticky tear-away in the ring holds the piece.',
     clothGrip: 'sticky',
-    when: (f) => towel(f) && !f.skin && f.takesHeat,
-    decided: 'fused tear-away on sticky',
-    text: () => 'A light tear-away fused to the back firms the loops, sticky tear-away in the ring holds the piece.',
     layers: (f) => [
       one(f.dense ? 'cut-away-mesh-fusible' : 'tear-away-fusible', 'fused'),
       one('tear-away-sticky', 'in-ring'),
@@ -36,11 +69,26 @@ export const towelBackings: readonly BackingPlan[] = [
     habit: 'grip',
     choice: 'sticky',
     worth: 42,
-    clothGrip: 'basted',
-    when: (f) => towel(f) && !f.skin && !f.dense,
+    when: all(towelling, not(skin), not(dense)),
     decided: 'sticky tear-away, basted',
-    text: () => 'A light design needs no more than sticky tear-away with a basted frame.',
+    text: (f) =>
+      f.lightWork
+        ? 'A light design needs no more than sticky tear-away with a basted frame.'
+        : 'Sticky tear-away with a basted frame holds the towel, another tear-away below it carries the load.',
+    clothGrip: 'basted',
     layers: () => [one('tear-away-sticky', 'in-ring')],
+  },
+  {
+    id: 'back.towel-dense-sticky',
+    holdings: ['floated'],
+    habit: 'grip',
+    choice: 'sticky',
+    worth: 42,
+    when: all(towelling, not(skin), dense),
+    decided: 'mesh on sticky tear-away',
+    text: () => 'Dense on loops: a mesh sprayed to the back stays, sticky tear-away in the ring holds the piece.',
+    clothGrip: 'sticky',
+    layers: () => [one('cut-away-mesh', 'sprayed'), one('tear-away-sticky', 'in-ring')],
   },
   {
     id: 'back.towel-sprayed',
@@ -48,44 +96,52 @@ export const towelBackings: readonly BackingPlan[] = [
     habit: 'grip',
     choice: 'spray',
     worth: 38,
-    clothGrip: 'sprayed',
-    when: (f) => towel(f) && !f.skin,
+    when: all(towelling, not(skin)),
     decided: 'floated on sprayed backing',
     text: (f) =>
       f.dense
-        ? 'Dense work on loops: cut-away in the ring, sprayed, the towel pressed on and basted.'
+        ? 'Dense work on loops: mesh and tear-away in the ring, sprayed, the towel pressed on and basted.'
         : 'Tear-away in the ring, sprayed, the towel pressed on and basted.',
-    layers: (f) => [one(f.dense ? 'cut-away-medium' : 'tear-away-medium', 'in-ring', byLoad(f))],
+    clothGrip: 'sprayed',
+    layers: (f) => [...(f.dense ? [one('cut-away-mesh', 'in-ring')] : []), one('tear-away-medium', 'in-ring')],
   },
   {
     id: 'back.towel-hooped-cut-away',
     holdings: clothIn,
     worth: 40,
-    clothGrip: 'in-ring',
-    when: (f) => towel(f) && (f.dense || f.skin || f.use.laundering === 'daily'),
-    decided: 'cut-away',
-    text: (f) =>
-      `${f.dense ? 'Dense' : f.skin ? 'Next to skin' : 'Washed often'}, and it gives ${f.stretch} %: cut-away outlasts the wash.`,
-    layers: (f) => [one(f.skin ? 'cut-away-mesh' : 'cut-away-medium', 'sprayed', byLoad(f))],
+    when: all(towelling, skin),
+    decided: 'mesh that stays',
+    text: () => 'Next to skin: mesh outlasts the wash and stays soft.',
+    layers: (f) => [meshOn(f)],
+  },
+  {
+    id: 'back.towel-hooped-mesh',
+    holdings: clothIn,
+    worth: 38,
+    when: all(towelling, not(skin), dense),
+    decided: 'mesh over tear-away',
+    text: () => 'Dense on loops: a mesh that stays, with tear-away below it for strength.',
+    layers: (f) => [meshOn(f), one('tear-away-medium', 'in-ring')],
   },
   {
     id: 'back.towel-hooped-tear-away',
     holdings: clothIn,
     worth: 36,
-    clothGrip: 'in-ring',
-    when: (f) => towel(f) && !f.skin && !f.dense,
+    when: all(towelling, not(skin), not(dense)),
     decided: 'tear-away',
-    text: (f) => `It gives only ${f.stretch} %: tear-away is enough, and leaves the back clean.`,
-    layers: (f) => [one('tear-away-medium', 'in-ring', byLoad(f))],
+    text: () => 'Its loops and weight hold it: tear-away is enough, and leaves the back clean.',
+    layers: () => [one('tear-away-medium', 'in-ring')],
   },
   {
     id: 'back.towel-under',
     holdings: ['backing-under'],
     worth: 40,
-    clothGrip: 'in-ring',
-    when: towel,
-    decided: 'tear-away slid under',
+    when: towelling,
+    decided: 'backing slid under',
     text: () => 'Slid under at the machine once the towel is hooped bare.',
-    layers: (f) => [one(f.dense ? 'cut-away-medium' : 'tear-away-medium', 'loose', byLoad(f))],
+    layers: (f) => [
+      ...(f.dense || f.skin ? [one('cut-away-mesh', 'loose')] : []),
+      ...(f.skin ? [] : [one('tear-away-medium', 'loose')]),
+    ],
   },
 ]

@@ -1,12 +1,13 @@
-import type { Facts } from '../facts'
-import { type BackingPlan, byLoad, clothIn, one } from './backingPlan'
+import { all, any, not } from '../condition'
+import { fusible, gives, heavy, padded, steady, sturdy, under200 } from '../conditions/cloth'
+import { ringTakesBacking } from '../conditions/house'
+import { dense, washedDaily } from '../conditions/work'
+import { type BackingPlan, clothIn, meshOn, one, tearAwayFor } from './backingPlan'
 
-const steady = (f: Facts): boolean => !f.stretchy && !f.towelling && !f.knit && !f.fine
-const fine = (f: Facts): boolean => f.fine && !f.stretchy
-const tearAway = (f: Facts): 'tear-away-medium' | 'tear-away-light' =>
-  f.gsm >= 180 ? 'tear-away-medium' : 'tear-away-light'
+const staysWanted = all(gives, any(dense, washedDaily))
+const thick = any(heavy, padded)
 
-/** Cloth that stretches under 10 %: wovens, heavy duck and fine lawn (craft.md section 5). */
+/** Wovens that stretch 10 % at the most, heavy duck and padded cloth (craft.md section 5). */
 export const wovenBackings: readonly BackingPlan[] = [
   {
     id: 'back.heavy-cut-away',
@@ -14,13 +15,10 @@ export const wovenBackings: readonly BackingPlan[] = [
     habit: 'heavyDuckBacking',
     choice: 'when-it-fits',
     worth: 54,
-    clothGrip: 'in-ring',
-    when: (f) => steady(f) && f.heavy,
+    when: all(steady, thick, ringTakesBacking),
     decided: 'cut-away',
-    text: () => 'Heavy duck: cut-away when the ring takes it, so edges stay firm.',
-    layers: (f) => [
-      one(f.dense ? 'cut-away-heavy' : 'cut-away-medium', 'in-ring', f.habits.layers === 'always-two' ? 2 : 1),
-    ],
+    text: () => 'Heavy duck and thick jackets: cut-away when the ring takes it, so edges stay firm.',
+    layers: (f) => [one(f.dense && f.heavy ? 'cut-away-heavy' : 'cut-away-medium', 'in-ring')],
   },
   {
     id: 'back.heavy-none',
@@ -28,31 +26,40 @@ export const wovenBackings: readonly BackingPlan[] = [
     habit: 'heavyDuckBacking',
     choice: 'none',
     worth: 44,
-    clothGrip: 'in-ring',
-    when: (f) => steady(f) && f.heavy,
+    when: all(steady, thick),
     decided: 'no backing',
-    text: () => 'Some hoop heavy duck with none: the cloth carries the stitches, and the ring closes.',
+    text: (f) =>
+      `Some hoop ${f.padded ? 'padded cloth' : 'heavy duck'} with none: the cloth carries the stitches, and the ring closes.`,
     layers: () => [],
   },
   {
     id: 'back.woven-tear-away',
     holdings: clothIn,
     worth: 50,
-    clothGrip: 'in-ring',
     when: steady,
     decided: 'tear-away',
     text: (f) =>
       `It stretches ${f.stretch} %: tear-away is enough${f.dense ? ', two crossed under a dense design' : ''}.`,
-    layers: (f) => [one(tearAway(f), 'in-ring', byLoad(f))],
+    layers: (f) => [one(tearAwayFor(f), 'in-ring')],
+  },
+  {
+    id: 'back.woven-gives',
+    holdings: clothIn,
+    worth: 74,
+    when: all(steady, staysWanted),
+    decided: 'cut-away',
+    text: (f) =>
+      `It gives ${f.stretch} % and the work is ${f.dense ? 'dense' : 'washed often'}: cut-away keeps it in shape.`,
+    layers: (f) => [one(f.fine ? 'cut-away-mesh' : 'cut-away-medium', 'in-ring')],
   },
   {
     id: 'back.woven-cut-away',
     holdings: clothIn,
     worth: 40,
-    clothGrip: 'in-ring',
-    when: (f) => steady(f) && !f.heavy && (f.dense || f.use.laundering === 'daily'),
+    when: all(steady, not(heavy), not(staysWanted), any(dense, washedDaily, sturdy)),
     decided: 'cut-away',
-    text: (f) => `${f.dense ? 'Dense' : 'Washed often'}: cut-away keeps the shape longer than tear-away.`,
+    text: (f) =>
+      `${f.dense ? 'Dense' : f.use.laundering === 'daily' ? 'Washed often' : 'Heavy cloth'}: cut-away keeps the shape longer than tear-away.`,
     layers: () => [one('cut-away-medium', 'in-ring')],
   },
   {
@@ -60,12 +67,45 @@ export const wovenBackings: readonly BackingPlan[] = [
     holdings: clothIn,
     habit: 'grip',
     choice: 'fuse',
-    worth: 28,
-    clothGrip: 'in-ring',
-    when: (f) => steady(f) && f.takesHeat,
+    worth: (f) => (f.gsm < 200 ? 40 : 28),
+    when: all(steady, fusible),
     decided: 'fused tear-away',
     text: () => 'Fused, cloth and backing act as one; worth it where the ring grips badly.',
-    layers: (f) => [one('tear-away-fusible', 'fused'), ...(f.dense ? [one(tearAway(f), 'in-ring')] : [])],
+    layers: () => [one('tear-away-fusible', 'fused')],
+  },
+  {
+    id: 'back.woven-sprayed',
+    holdings: clothIn,
+    habit: 'grip',
+    choice: 'spray',
+    worth: (f) => (f.gsm < 200 ? 40 : 24),
+    when: steady,
+    decided: 'tear-away, sprayed',
+    text: () => 'Tear-away sprayed to the back, so that the two cannot creep apart.',
+    layers: (f) => [one(tearAwayFor(f), 'sprayed')],
+  },
+  {
+    id: 'back.woven-interfaced',
+    holdings: clothIn,
+    habit: 'grip',
+    choice: 'fuse',
+    worth: 16,
+    when: all(steady, fusible, under200),
+    decided: 'fused interfacing over tear-away',
+    text: () => 'Woven interfacing fused to the back gives the cloth body; tear-away below it takes the stitches.',
+    layers: (f) => [one('interfacing-fusible', 'fused'), one(tearAwayFor(f), 'in-ring')],
+  },
+  {
+    id: 'back.woven-fused-on-sticky',
+    holdings: ['floated'],
+    habit: 'grip',
+    choice: 'fuse',
+    worth: 38,
+    when: all(steady, fusible, not(staysWanted)),
+    decided: 'fused tear-away on sticky',
+    text: () => 'Tear-away fused to the back firms it, sticky tear-away in the ring holds the piece.',
+    clothGrip: 'sticky',
+    layers: () => [one('tear-away-fusible', 'fused'), one('tear-away-sticky', 'in-ring')],
   },
   {
     id: 'back.woven-on-sticky',
@@ -73,79 +113,70 @@ export const wovenBackings: readonly BackingPlan[] = [
     habit: 'grip',
     choice: 'sticky',
     worth: 40,
-    clothGrip: 'sticky',
-    when: steady,
+    when: all(steady, not(staysWanted)),
     decided: 'pressed on sticky tear-away',
-    text: () => 'Small or awkward pieces are pressed on sticky tear-away and basted round.',
-    layers: (f) => [...(f.dense ? [one('tear-away-light', 'sticky')] : []), one('tear-away-sticky', 'in-ring')],
+    text: (f) =>
+      f.keepsHoles
+        ? 'Pressed on sticky tear-away: nothing marks it, and no pin or basting goes through it.'
+        : 'Small or awkward pieces are pressed on sticky tear-away and basted round.',
+    clothGrip: 'sticky',
+    layers: () => [one('tear-away-sticky', 'in-ring')],
+  },
+  {
+    id: 'back.woven-on-sprayed',
+    holdings: ['floated'],
+    habit: 'grip',
+    choice: 'spray',
+    worth: 36,
+    when: all(steady, not(staysWanted)),
+    decided: 'floated on sprayed tear-away',
+    text: () => 'Tear-away in the ring, sprayed, the cloth pressed on and held round the edge.',
+    clothGrip: 'sprayed',
+    layers: (f) => [one(tearAwayFor(f), 'in-ring')],
+  },
+  {
+    id: 'back.woven-gives-floated',
+    holdings: ['floated'],
+    worth: 60,
+    when: all(steady, staysWanted),
+    decided: 'floated on sprayed cut-away',
+    text: (f) =>
+      `It gives ${f.stretch} % and the work is ${f.dense ? 'dense' : 'washed often'}: cut-away in the ring, sprayed.`,
+    clothGrip: 'sprayed',
+    layers: (f) => [one(f.fine ? 'cut-away-mesh' : 'cut-away-medium', 'in-ring')],
+  },
+  {
+    id: 'back.woven-gives-on-sticky',
+    holdings: ['floated'],
+    habit: 'grip',
+    choice: 'sticky',
+    worth: 54,
+    when: all(steady, staysWanted),
+    decided: 'mesh on a sticky carrier',
+    text: (f) =>
+      `It gives ${f.stretch} % and the work is ${f.dense ? 'dense' : 'washed often'}: mesh stays, sticky holds.`,
+    clothGrip: 'sticky',
+    layers: (f) => [meshOn(f), one('tear-away-sticky', 'in-ring')],
+  },
+  {
+    id: 'back.thick-floated-cut-away',
+    holdings: ['floated'],
+    habit: 'grip',
+    choice: 'spray',
+    worth: 38,
+    when: all(steady, padded, not(staysWanted)),
+    decided: 'floated on sprayed cut-away',
+    text: () => 'Thick and padded: cut-away in the ring, sprayed, keeps edges firm where the wadding gives.',
+    clothGrip: 'sprayed',
+    layers: () => [one('cut-away-medium', 'in-ring')],
   },
   {
     id: 'back.woven-under',
     holdings: ['backing-under'],
     worth: 40,
-    clothGrip: 'in-ring',
     when: steady,
     decided: 'tear-away slid under',
     text: () => 'The cloth is hooped bare and tear-away slid under at the machine.',
-    layers: (f) => [one('tear-away-medium', 'loose', byLoad(f))],
-  },
-  {
-    id: 'back.fine-fused',
-    holdings: clothIn,
-    habit: 'grip',
-    choice: 'fuse',
-    worth: 54,
-    clothGrip: 'in-ring',
-    when: (f) => fine(f) && f.takesHeat,
-    decided: 'fused part-soluble tear-away',
-    text: () => 'Fine cotton: part-soluble tear-away, fused; half of it washes out and the hand stays soft.',
-    layers: (f) => [one('part-soluble-fusible', 'fused', byLoad(f))],
-  },
-  {
-    id: 'back.fine-plain',
-    holdings: clothIn,
-    habit: 'grip',
-    choice: 'spray',
-    worth: 44,
-    clothGrip: 'in-ring',
-    when: fine,
-    decided: 'part-soluble tear-away',
-    text: () => 'Part-soluble tear-away laid in the ring, sprayed: nothing shows through once it is rinsed.',
-    layers: (f) => [one('part-soluble', 'sprayed', byLoad(f))],
-  },
-  {
-    id: 'back.fine-tear-away',
-    holdings: clothIn,
-    worth: 32,
-    clothGrip: 'in-ring',
-    when: (f) => fine(f),
-    decided: 'light tear-away',
-    text: (f) => `It stretches ${f.stretch} %: light tear-away, torn off sheet by sheet.`,
-    layers: (f) => [one('tear-away-light', 'in-ring', f.lightWork && f.habits.layers === 'by-load' ? 1 : 2)],
-  },
-  {
-    id: 'back.fine-wash-away',
-    holdings: clothIn,
-    habit: 'wearableBacking',
-    choice: 'dissolves',
-    worth: 36,
-    clothGrip: 'in-ring',
-    when: (f) => fine(f) && f.lightWork,
-    decided: 'wash-away',
-    text: () => 'Sheer cloth and a light design: wash-away alone leaves no shadow.',
-    layers: () => [one('wash-away', 'in-ring')],
-  },
-  {
-    id: 'back.fine-sticky',
-    holdings: ['floated'],
-    habit: 'grip',
-    choice: 'sticky',
-    worth: 42,
-    clothGrip: 'sticky',
-    when: fine,
-    decided: 'pressed on sticky part-soluble',
-    text: () =>
-      'Fine edges and small pieces: pressed on sticky part-soluble backing, nothing in the ring to mark them.',
-    layers: (f) => [...(f.dense ? [one('part-soluble', 'sticky')] : []), one('part-soluble-sticky', 'in-ring')],
+    layers: () => [one('tear-away-medium', 'loose')],
   },
 ]

@@ -1,0 +1,79 @@
+import { type Facts, factsOf } from './facts'
+import { judgeStack, type StackJudgement } from './judgeStack'
+import { cutPiece } from './layers'
+import { bobbinFor, needleFor, speedFor, tensionFor, topThreadFor } from './needleAndThread'
+import type { RecipeOption } from './recipeOption'
+import type { HoldingMethod, RecipeQuery } from './recipeQuery'
+import { listsFor } from './stackLists'
+import type { Grip, Layer } from './stack'
+import { shortOf } from './stash'
+import { isSticky } from './strength'
+
+/** A layer as the worker puts it in: what it is and how many sheets; the cloth is among them. */
+export type HandLayer = Pick<Layer, 'role' | 'kind' | 'sheets'>
+export type HandBuilt = Omit<RecipeOption, 'id' | 'score'> & { judgements: StackJudgement[] }
+
+/** Topping above the cloth, cover below all: where a layer lies that is moved beyond its place. */
+const floors: Record<Layer['role'], number> = { topping: 0, cloth: 1, backing: 2, cover: 3 }
+
+/**
+ * A stack put together by hand: each layer takes the grip its own kind needs and the piece it is cut to, needle, thread
+ * and lists follow, and what is good and bad about it is said.
+ *
+ * @param hand.layers from top to bottom
+ * @throws CoreError as recommendRecipe
+ * @example a hooped polo over medium cut-away and light tear-away: the cut-away sprayed, the tear-away in the ring
+ */
+export function layByHand(q: RecipeQuery, hand: { holding: HoldingMethod; layers: readonly HandLayer[] }): HandBuilt {
+  const f = factsOf(q)
+  const layers = layHand(f, hand.holding, hand.layers)
+  const { topThread, because: threadWhy } = topThreadFor(f)
+  const { needle, because: needleWhy } = needleFor(f, layers)
+  const { bobbin, because: bobbinWhy } = bobbinFor(f, topThread)
+  const stack = { holding: hand.holding, layers, needle }
+  const built = { ...f, stack, bobbin, top: topThread }
+  return {
+    ...{ holding: hand.holding, layers, needle, bobbin, topThread },
+    speedSpm: speedFor(built),
+    ...tensionFor(built),
+    because: [...threadWhy, ...needleWhy, bobbinWhy],
+    ...listsFor(built),
+    short: shortOf(layers, q.stash),
+    judgements: judgeStack(f, stack),
+  }
+}
+
+function layHand(f: Facts, holding: HoldingMethod, given: readonly HandLayer[]): Layer[] {
+  const ordered = given
+    .map((layer, i) => ({ layer, i }))
+    .sort((a, b) => floors[a.layer.role] - floors[b.layer.role] || a.i - b.i)
+    .map(({ layer }) => layer)
+  const under = ordered.filter((l) => l.role === 'backing')
+  const crossed = f.dense || under.some((l) => l.sheets > 1)
+  return ordered.map((layer): Layer => {
+    const { role, kind, sheets } = layer
+    const grip = gripOf(f, layer, holding, under)
+    const piece = cutPiece({ role, grip }, holding, f.work, f.ring)
+    const lies = crossed && role === 'backing' && (sheets > 1 || (under.length > 1 && layer === under.at(-1)))
+    return { role, kind, sheets, grip, ...(lies ? { crossed: true } : {}), ...(piece ? { piece } : {}) }
+  })
+}
+
+/** How a layer is held by what it is, how the piece is held, and what lies round it (craft.md sections 3 and 5). */
+function gripOf(f: Facts, layer: HandLayer, holding: HoldingMethod, under: readonly HandLayer[]): Grip {
+  const { role, kind } = layer
+  if (role === 'topping') return 'loose'
+  if (role === 'cloth') return clothGrip(holding, under)
+  if (kind.endsWith('-fusible')) return 'fused'
+  if (holding === 'backing-under') return 'loose'
+  const carrier = under.findIndex((l) => isSticky(l.kind))
+  const at = under.indexOf(layer)
+  if (at < carrier) return 'sprayed'
+  const creeps = (f.knit || f.stretchy || f.slick) && holding !== 'floated' && at === 0
+  return creeps && !isSticky(kind) ? 'sprayed' : 'in-ring'
+}
+
+function clothGrip(holding: HoldingMethod, under: readonly HandLayer[]): Grip {
+  if (holding !== 'floated') return 'in-ring'
+  return under.some((l) => isSticky(l.kind)) ? 'sticky' : 'sprayed'
+}

@@ -1,0 +1,63 @@
+import { amendLayers } from './amend'
+import type { Facts } from './facts'
+import type { HoldingVerdict } from './holdings'
+import { stackOf } from './layers'
+import { bobbinFor, needleFor, speedFor, tensionFor, topThreadFor } from './needleAndThread'
+import type { Because, RecipeOption } from './recipeOption'
+import type { StashLine } from './recipeQuery'
+import { darkBacking } from './rules/backingColour'
+import type { BackingPlan } from './rules/backingPlan'
+import type { ToppingRule } from './rules/toppingRules'
+import type { Built } from './rules/threadRules'
+import { listsFor } from './stackLists'
+import type { Layer } from './stack'
+import { shortOf } from './stash'
+
+/** A recipe before it is written out: how it is held, what goes underneath and on top, and what speaks for it. */
+export type Draft = { verdict: HoldingVerdict; plan: BackingPlan; topping: ToppingRule; score: number }
+export type LaidDraft = Draft & { layers: Layer[]; amended: Because[] }
+
+/** A draft with its layers laid, from top to bottom. */
+export function layDraft(f: Facts, draft: Draft): LaidDraft {
+  const { verdict, plan, topping } = draft
+  const holding = verdict.method
+  const { layers: backings, because: amended } = amendLayers(plan.layers(f), f, holding)
+  const clothGrip = holding === 'floated' ? (plan.clothGrip ?? 'basted') : 'in-ring'
+  return { ...draft, amended, layers: stackOf(f, holding, { clothGrip, backings, topping: topping.topping }) }
+}
+
+/** A laid draft as the whole recipe, each choice with its reason. */
+export function recipeOf(f: Facts, draft: LaidDraft, stash?: StashLine[]): RecipeOption {
+  const { verdict, plan, topping, layers, amended, score } = draft
+  const holding = verdict.method
+  const { topThread, because: threadWhy } = topThreadFor(f)
+  const { needle, because: needleWhy } = needleFor(f, layers)
+  const { bobbin, because: bobbinWhy } = bobbinFor(f, topThread)
+  const built: Built = { ...f, stack: { holding, layers, needle }, bobbin, top: topThread }
+  return {
+    id: [holding, plan.id.replace('back.', ''), topping.topping ?? 'bare'].join('/'),
+    ...{ holding, layers, needle, bobbin, topThread },
+    speedSpm: speedFor(built),
+    ...tensionFor(built),
+    because: [
+      ...verdict.because.slice(0, 2),
+      because(plan, plan.decided, f),
+      ...amended,
+      ...(darkBacking.when(built) ? [because(darkBacking, darkBacking.decided, f)] : []),
+      because(topping, topping.topping ?? 'no topping', f),
+      ...threadWhy,
+      ...needleWhy,
+      bobbinWhy,
+    ],
+    ...listsFor(built),
+    score,
+    short: shortOf(layers, stash),
+  }
+}
+
+type Reasoned = { id: string; habit?: Because['habit']; text: (f: Facts) => string }
+
+const because = ({ id, habit, text }: Reasoned, decided: string, f: Facts): Because => ({
+  ...{ rule: id, decided, text: text(f) },
+  ...(habit ? { habit } : {}),
+})

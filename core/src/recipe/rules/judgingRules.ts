@@ -1,0 +1,270 @@
+import type { Severity } from '../../advice'
+import { all, any, type Condition, not, when } from '../condition'
+import {
+  bruises,
+  coated,
+  delicate,
+  fusible,
+  knit,
+  padded,
+  paleThin,
+  heavy,
+  springy,
+  stretchesOver10,
+  takesWater,
+  textured,
+  towelling,
+} from '../conditions/cloth'
+import { dense, lightWork, line, skin } from '../conditions/work'
+import type { Layer } from '../stack'
+import { isSticky, staysFor, strengths } from '../strength'
+import { has, held, type Stacked, uses } from './stackRule'
+
+/** What is wrong or right about a stack, whoever put it together; a fault may be one layer's own. */
+export type JudgingRule = {
+  id: string
+  verdict: 'fault' | 'merit'
+  severity: Severity
+  when: Condition<Stacked>
+  text: (f: Stacked) => string
+  /** The layers it is about. */
+  about?: (layer: Layer, f: Stacked) => boolean
+}
+
+const backings = ({ stack }: Stacked): Layer[] => stack.layers.filter((l) => l.role === 'backing')
+const sheets = (f: Stacked): number => backings(f).reduce((sum, l) => sum + l.sheets, 0)
+const strength = (f: Stacked): number =>
+  backings(f).reduce((sum, l) => sum + l.sheets * (strengths[l.kind as keyof typeof strengths] ?? 0), 0)
+/** What lies on the cloth's back above the sticky sheet in the ring. */
+function between(f: Stacked): Layer[] {
+  const under = backings(f)
+  const carrier = under.findIndex((l) => isSticky(l.kind))
+  return carrier < 1 ? [] : under.slice(0, carrier)
+}
+const glued = ({ grip }: Layer): boolean => grip === 'fused' || grip === 'sprayed'
+
+const stays = uses('a backing that stays', staysFor)
+const washAway = uses('wash-away', (kind) => kind === 'wash-away' || kind === 'wash-away-sticky')
+const backed = has('backing', 'a backing')
+const clothAlone = any(heavy, padded)
+const inRing = any<Stacked>(held('hooped'), held('backing-under'))
+const fused = when<Stacked>('something is fused', ({ stack }) =>
+  stack.layers.some((l) => l.role !== 'cover' && l.grip === 'fused'),
+)
+const givesWay = any(springy, stretchesOver10, knit)
+
+const fault = (rule: Omit<JudgingRule, 'verdict'>): JudgingRule => ({ ...rule, verdict: 'fault' })
+const merit = (rule: Omit<JudgingRule, 'verdict' | 'severity'>): JudgingRule => ({
+  ...rule,
+  verdict: 'merit',
+  severity: 'note',
+})
+
+/** Faults first, the worst before the lesser (craft.md sections 3, 5 and 9); then what is good about it. */
+export const judgingRules: readonly JudgingRule[] = [
+  fault({
+    id: 'judge.dense-stretch',
+    severity: 'stop',
+    when: all<Stacked>(dense, givesWay, not(towelling), not(stays)),
+    text: () => 'Nothing that stays under a dense design on cloth that stretches: it pulls out of shape. Add cut-away.',
+  }),
+  fault({
+    id: 'judge.float-dense-stretch',
+    severity: 'stop',
+    when: all<Stacked>(dense, givesWay, any<Stacked>(held('floated'), held('backing-under'))),
+    text: () => 'A dense design pulls in cloth that stretches and is not held with its backing: hoop or clamp both.',
+  }),
+  fault({
+    id: 'judge.fuse-no-heat',
+    severity: 'stop',
+    when: all<Stacked>(fused, not(fusible)),
+    text: (f) => `${cap(f.name)} takes no fusing: spray it, or press it on sticky backing.`,
+    about: (layer) => layer.grip === 'fused',
+  }),
+  fault({
+    id: 'judge.ring-bruises',
+    severity: 'stop',
+    when: all<Stacked>(bruises, inRing),
+    text: (f) => `The ring would mark ${f.name}: float it, or clamp it.`,
+    about: (layer) => layer.role === 'cloth',
+  }),
+  fault({
+    id: 'judge.heat-film',
+    severity: 'stop',
+    when: all<Stacked>(
+      uses('heat-away film', (kind) => kind === 'heat-away-film'),
+      when('it takes no iron', (f) => !f.takesHeat),
+    ),
+    text: (f) => `Heat-away film comes off under an iron, and ${f.name} takes none: wash-away film.`,
+    about: (layer) => layer.kind === 'heat-away-film',
+  }),
+  fault({
+    id: 'judge.nothing-in-ring',
+    severity: 'stop',
+    when: all<Stacked>(
+      held('floated'),
+      when('no backing in the ring', (f) => !backings(f).some((l) => l.grip === 'in-ring')),
+    ),
+    text: () => 'Floated cloth is pressed on what is in the ring: there is no backing in it.',
+  }),
+  fault({
+    id: 'judge.no-backing',
+    severity: 'caution',
+    when: all<Stacked>(not(backed), not(held('floated')), not(clothAlone)),
+    text: () => 'No backing: the stitches draw the cloth together.',
+  }),
+  fault({
+    id: 'judge.dense-one',
+    severity: 'caution',
+    when: all<Stacked>(
+      dense,
+      backed,
+      when('one sheet', (f) => sheets(f) < 2),
+    ),
+    text: () => 'Over 100 stitches a square centimetre on one sheet: lay two, crossed.',
+    about: (layer) => layer.role === 'backing',
+  }),
+  fault({
+    id: 'judge.too-light',
+    severity: 'caution',
+    when: all<Stacked>(
+      not(lightWork),
+      backed,
+      when('less than one medium layer or two light', (f) => strength(f) < 2),
+    ),
+    text: () => 'Too little for this load: one medium layer or two light ones.',
+    about: (layer) => layer.role === 'backing',
+  }),
+  fault({
+    id: 'judge.knit-tears',
+    severity: 'caution',
+    when: all<Stacked>(springy, backed, not(dense), not(stays), not(washAway)),
+    text: (f) => `It stretches ${f.stretch} %: torn off, nothing holds the stitches in the wash. Cut-away stays.`,
+    about: (layer) => layer.role === 'backing',
+  }),
+  fault({
+    id: 'judge.dissolves-heavy',
+    severity: 'caution',
+    when: all<Stacked>(
+      washAway,
+      not(stays),
+      not(lightWork),
+      when('not a sheer', (f) => !f.sheer),
+    ),
+    text: () => 'Wash-away alone carries light designs only: once it is rinsed, nothing holds this one.',
+    about: (layer) => layer.kind.startsWith('wash-away') && layer.role === 'backing',
+  }),
+  fault({
+    id: 'judge.between-loose',
+    severity: 'caution',
+    when: when('a layer between cloth and sticky that is not fused or sprayed', (f) => !between(f).every(glued)),
+    text: () => 'What lies between the cloth and the sticky sheet holds nothing: fuse or spray it to the cloth.',
+    about: (layer, f) => between(f).some((l) => l === layer) && !glued(layer),
+  }),
+  fault({
+    id: 'judge.sticky-skin',
+    severity: 'caution',
+    when: all<Stacked>(
+      skin,
+      uses('sticky tear-away', (kind) => kind === 'tear-away-sticky'),
+      not(stays),
+    ),
+    text: () => 'Next to skin sticky tear-away is a carrier only: lay mesh between.',
+    about: (layer) => layer.kind === 'tear-away-sticky',
+  }),
+  fault({
+    id: 'judge.patch-shows',
+    severity: 'caution',
+    when: all<Stacked>(
+      paleThin,
+      uses('a firm cut-away', (kind) => kind === 'cut-away-medium' || kind === 'cut-away-heavy'),
+    ),
+    text: () => 'Pale and thin: a firm cut-away shows through as a patch. Mesh, with tear-away below it.',
+    about: (layer) => layer.kind === 'cut-away-medium' || layer.kind === 'cut-away-heavy',
+  }),
+  fault({
+    id: 'judge.no-topping',
+    severity: 'caution',
+    when: all<Stacked>(textured, not(has('topping', 'a topping'))),
+    text: () => 'No topping: the face swallows the stitches.',
+  }),
+  fault({
+    id: 'judge.line-film',
+    severity: 'caution',
+    when: all<Stacked>(
+      line,
+      uses('permanent film', (kind) => kind === 'permanent-film'),
+    ),
+    text: () => 'Permanent film sticks out on both sides of a line: wash-away film.',
+    about: (layer) => layer.kind === 'permanent-film',
+  }),
+  fault({
+    id: 'judge.water',
+    severity: 'caution',
+    when: all<Stacked>(
+      not(takesWater),
+      uses('a backing that is rinsed out', (kind) => /^(part-soluble|wash-away)(?!-film)/.test(kind)),
+    ),
+    text: (f) => `It has to be rinsed out, and water marks ${f.name}: tear-away.`,
+    about: (layer) => /^(part-soluble|wash-away)(?!-film)/.test(layer.kind),
+  }),
+  fault({
+    id: 'judge.stiff',
+    severity: 'note',
+    when: all<Stacked>(
+      any(delicate, paleThin),
+      when('five light layers or more', (f) => strength(f) >= 5),
+    ),
+    text: () => 'Stiff behind soft cloth: less would carry it.',
+    about: (layer) => layer.role === 'backing',
+  }),
+  fault({
+    id: 'judge.no-cover',
+    severity: 'note',
+    when: all<Stacked>(skin, fusible, not(has('cover', 'a cover'))),
+    text: () => 'Worn next to skin without a soft cover over the back: knots and stiff edges scratch.',
+  }),
+  merit({
+    id: 'merit.stays',
+    when: all<Stacked>(springy, stays),
+    text: () => 'Cut-away stays for the garment’s life.',
+  }),
+  merit({
+    id: 'merit.mesh-pale',
+    when: all<Stacked>(
+      paleThin,
+      uses('mesh', (kind) => kind.startsWith('cut-away-mesh')),
+    ),
+    text: () => 'Mesh leaves no patch on pale cloth.',
+  }),
+  merit({
+    id: 'merit.fused',
+    when: all<Stacked>(fused, fusible),
+    text: () => 'Fused, cloth and backing act as one.',
+  }),
+  merit({
+    id: 'merit.leaves-clean',
+    when: all<Stacked>(backed, not(springy), not(stays)),
+    text: () => 'It comes off: the back is left clean.',
+  }),
+  merit({
+    id: 'merit.topping',
+    when: all<Stacked>(textured, has('topping', 'a topping')),
+    text: () => 'Film keeps the stitches on top of the face.',
+  }),
+  merit({
+    id: 'merit.carries',
+    when: all<Stacked>(
+      not(coated),
+      when(
+        'as many layers as the load asks',
+        (f) => sheets(f) >= (f.dense ? 2 : 1) && strength(f) >= (f.lightWork ? 1 : 2),
+      ),
+    ),
+    text: (f) => `${sheets(f) === 1 ? 'One layer carries' : `${sheets(f)} layers carry`} this load.`,
+  }),
+]
+
+function cap(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1)
+}
