@@ -1,2 +1,6 @@
+export { type BobbinPlan, bobbinPlan } from './bobbinPlan'
 export { minutesSaved } from './changeSaving'
+export { spoolLeft } from './spoolLeft'
+export { type StitchTime, stitchTime } from './stitchTime'
+export { usualTex } from './texOf'
 export { type ThreadUse, threadUse } from './threadUse'
