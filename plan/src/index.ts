@@ -1,8 +1,22 @@
-export { queryOf, ringOf } from './stack/basis'
+export { factsFrom, queryOf, ringOf } from './stack/basis'
 export { type BuildPlan, builtOf, planBuild } from './stack/planBuild'
+export { clothGuesses } from './stack/clothGuesses'
 export { pullTest } from './stack/pullTest'
-export { listsOf, reasonsOf, tensionOf } from './stack/stackLines'
-export { changeLayer, chosenFrom, chosenLayers, settledStack, stackOf, workedOn } from './stack/stacks'
+export { type ColourNeed, planThread, type ThreadPlan } from './stack/threadPlan'
+export { layerReasons, listsOf, reasonsOf, tensionOf } from './stack/stackLines'
+export {
+  bareStack,
+  changeByHand,
+  type HandAsk,
+  type HandChange,
+  judgementsOf,
+  kindsOf,
+  patchToStack,
+  shortFor,
+  substitutesFor,
+  worseThan,
+} from './stack/byHand'
+export { chosenFrom, chosenLayers, hasOwnLayers, settledStack, stackOf, workedOn } from './stack/stacks'
 export { faultsOf, recordProblems, usedStack } from './finish/keepRecord'
 export { beforeStart, type ListLine, offMachine } from './finish/lists'
 export { logRowOf } from './finish/logRow'
@@ -27,6 +41,7 @@ export { inOrder } from './measure/readPiece'
 export { readNumber, readSigned, readTyped } from './measure/readTyped'
 export { byUrgency, type Urgency, urgencyOf } from './pieces/byUrgency'
 export { kindOf } from './pieces/kindOf'
+export { type HabitExample, habitExample } from './habits/habitExample'
 export { newPiece, type PieceStart } from './pieces/newPiece'
 export { knownUse } from './pieces/becomesOf'
 export { otherItem } from './pieces/otherItem'

@@ -1,4 +1,4 @@
-import type { KeptStack, StackLayer } from '@thimble/contract'
+import type { KeptStack, StackLayer, Supply } from '@thimble/contract'
 import {
   type Bobbin,
   bobbinColourNames,
@@ -25,7 +25,8 @@ export const layerName = (kind: LayerKind): string => layerNames[kind]
 /** A stack in a line: "Float it on sticky tear-away". */
 export function stackTitle({ holding, layers }: Pick<KeptStack, 'holding' | 'layers'>): string {
   const backings = layers.filter((l) => l.role === 'backing')
-  const main = holding === 'floated' ? backings.at(-1) : backings[0]
+  const carrier = backings.find((l) => l.kind.endsWith('-sticky') && l.grip === 'in-ring')
+  const main = holding === 'floated' ? (carrier ?? backings.at(-1)) : backings[0]
   return main ? `${verbs[holding]} ${layerName(main.kind).toLowerCase()}` : `${holdingNames[holding]}, no backing`
 }
 
@@ -46,7 +47,23 @@ export function layerDetail(layer: StackLayer, write: (mm: number) => string): s
       : layer.role === 'cover'
         ? 'after stitching, over the back'
         : gripNames[layer.grip]
-  return [sheets, grip, cut, layer.own ? 'your own choice' : ''].filter(Boolean).join(', ')
+  return [sheets, grip, cut, layer.own && layer.role !== 'cloth' ? 'your own choice' : ''].filter(Boolean).join(', ')
+}
+
+/** A kind as it is picked: what is not on the shelf says so. */
+export const kindOnShelf = <Kind extends LayerKind>({ kind, there }: { kind: Kind; there: boolean }) => ({
+  id: kind,
+  name: there ? layerName(kind) : `${layerName(kind)} (none there)`,
+})
+
+/** A length on a roll, in metres. */
+const rollText = (mm: number): string => `${Math.round(mm / 100) / 10} m`
+
+/** What the stash has of a kind, by the names of its lines. */
+export function onTheShelf(kind: LayerKind, supplies: readonly Supply[], write: (mm: number) => string): string {
+  const lines = supplies.filter((s) => s.kind === kind && s.leftMm > 0)
+  if (lines.length === 0) return 'None of it in the stash.'
+  return `In the stash: ${lines.map((s) => `${s.name}, ${rollText(s.leftMm)} left, ${write(s.widthMm)} wide`).join('; ')}.`
 }
 
 /** A layer's name; the cloth by its own. */

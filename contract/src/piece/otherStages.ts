@@ -1,4 +1,4 @@
-import { clothFamilies } from '@thimble/core/recipe'
+import { clothFamilies, feltSurfaces, ironTried, lightSeen } from '@thimble/core/recipe'
 import { type FaultId, faultIds, howBads, verdicts } from '@thimble/core/records'
 import { z } from '../sentences'
 import { TypedLength } from '../length'
@@ -17,6 +17,14 @@ export const BuildStage = stageOf(
       colour: Colour.default('#e8e2d4'),
       /** Whether the worker has said what it is; until then it is what such an item is usually made of. */
       told: z.boolean().default(false),
+      /** What a hand found out about a cloth nobody named; the pull is `stretch`. */
+      tested: z
+        .strictObject({
+          surface: z.enum(feltSurfaces).nullable().default(null),
+          light: z.enum(lightSeen).nullable().default(null),
+          iron: z.enum(ironTried).nullable().default(null),
+        })
+        .prefault({}),
     }),
     use: Use.prefault({}),
     thread: TopThread.prefault({}),

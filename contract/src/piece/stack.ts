@@ -67,6 +67,7 @@ export type KeptStack = z.infer<typeof KeptStack>
 export const Use = z.strictObject({
   nextToSkin: z.boolean().default(false),
   infant: z.boolean().default(false),
+  toy: z.boolean().default(false),
   heirloom: z.boolean().default(false),
   backSeen: z.boolean().default(false),
   laundering: z.enum(launderings).default('sometimes'),

@@ -45,7 +45,7 @@ export type Cloth = {
 }
 
 /** How a cloth's face is made: what swallows stitches, chalk or glue. */
-type Surface = 'smooth' | 'nap' | 'pile' | 'loops' | 'texture' | 'coated'
+export type Surface = 'smooth' | 'nap' | 'pile' | 'loops' | 'texture' | 'coated'
 /** Needle holes stay; water leaves a mark; it slips; it holds no crease; it is wadded. */
 type Trait = 'keeps-holes' | 'water-marks' | 'slick' | 'loose' | 'padded'
 

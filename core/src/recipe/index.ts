@@ -12,6 +12,7 @@ export {
 } from './clothFacts'
 export { type Facts, factsOf } from './facts'
 export { fullCloth } from './fullCloth'
+export { type ClothGuess, type ClothTest, feltSurfaces, guessCloth, ironTried, lightSeen } from './guessCloth'
 export { judgeStack, type StackJudgement, whatGetsWorse } from './judgeStack'
 export { type HandBuilt, type HandLayer, layByHand } from './layByHand'
 export { cutPiece } from './layers'
@@ -63,4 +64,5 @@ export {
   toppingKinds,
 } from './stack'
 export { listLine, type StackLists, stackLists } from './stackLists'
+export { shortOf } from './stash'
 export { type StackMisfit, stackMisfits } from './stackMisfits'

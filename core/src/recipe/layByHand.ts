@@ -9,8 +9,8 @@ import type { Grip, Layer } from './stack'
 import { shortOf } from './stash'
 import { isSticky } from './strength'
 
-/** A layer as the worker puts it in: what it is and how many sheets; the cloth is among them. */
-export type HandLayer = Pick<Layer, 'role' | 'kind' | 'sheets'>
+/** A layer as the worker puts it in: what it is and how many sheets, and how it is held where it may be; cloth too. */
+export type HandLayer = Pick<Layer, 'role' | 'kind' | 'sheets'> & { wish?: Grip }
 export type HandBuilt = Omit<RecipeOption, 'id' | 'score'> & { judgements: StackJudgement[] }
 
 /** Topping above the cloth, cover below all: where a layer lies that is moved beyond its place. */
@@ -61,19 +61,21 @@ function layHand(f: Facts, holding: HoldingMethod, given: readonly HandLayer[]):
 
 /** How a layer is held by what it is, how the piece is held, and what lies round it (craft.md sections 3 and 5). */
 function gripOf(f: Facts, layer: HandLayer, holding: HoldingMethod, under: readonly HandLayer[]): Grip {
-  const { role, kind } = layer
+  const { role, kind, wish } = layer
   if (role === 'topping') return 'loose'
-  if (role === 'cloth') return clothGrip(holding, under)
+  if (role === 'cloth') return clothGrip(holding, under, wish)
   if (kind.endsWith('-fusible')) return 'fused'
   if (holding === 'backing-under') return 'loose'
   const carrier = under.findIndex((l) => isSticky(l.kind))
   const at = under.indexOf(layer)
   if (at < carrier) return 'sprayed'
-  const creeps = (f.knit || f.stretchy || f.slick) && holding !== 'floated' && at === 0
-  return creeps && !isSticky(kind) ? 'sprayed' : 'in-ring'
+  if (isSticky(kind) || holding === 'floated') return 'in-ring'
+  if (wish === 'sprayed' || wish === 'in-ring') return wish
+  return (f.knit || f.stretchy || f.slick) && at === 0 ? 'sprayed' : 'in-ring'
 }
 
-function clothGrip(holding: HoldingMethod, under: readonly HandLayer[]): Grip {
+function clothGrip(holding: HoldingMethod, under: readonly HandLayer[], wish?: Grip): Grip {
   if (holding !== 'floated') return 'in-ring'
-  return under.some((l) => isSticky(l.kind)) ? 'sticky' : 'sprayed'
+  if (!under.some((l) => isSticky(l.kind))) return 'sprayed'
+  return wish === 'basted' ? wish : 'sticky'
 }

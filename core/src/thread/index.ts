@@ -1,5 +1,6 @@
 export { type BobbinPlan, bobbinPlan } from './bobbinPlan'
 export { minutesSaved } from './changeSaving'
+export { usualHoopingMinutes } from './hoopingMinutes'
 export { spoolLeft } from './spoolLeft'
 export { type StitchTime, stitchTime } from './stitchTime'
 export { usualTex } from './texOf'

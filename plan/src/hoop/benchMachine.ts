@@ -4,13 +4,14 @@ import { fieldBox, type MachineSteps } from '@thimble/core/hooping'
 /** What is known of the machine a piece goes on: all that its hooping rests on. */
 export type BenchMachine = Pick<
   Machine,
-  'bed' | 'field' | 'turns' | 'angleStep' | 'moveStep' | 'throatDepth' | 'throatHeight'
+  'bed' | 'field' | 'turns' | 'angleStep' | 'moveStep' | 'throatDepth' | 'throatHeight' | 'usualSpm' | 'changeSeconds'
 > & { id: string | null; name: string }
 
 /** A home machine as there are many, while none is in the stash. */
 const plain: BenchMachine = {
   ...{ id: null, name: 'the machine', bed: 'flat', turns: 'any', angleStep: 1, moveStep: 0.5 },
   ...{ field: { width: 5000, height: 5000 }, throatDepth: 180, throatHeight: 90 },
+  ...{ usualSpm: 600, changeSeconds: 75 },
 }
 
 /** The machine a piece goes on: the one picked for it, else the first on the bench, else one of no name. */

@@ -3,7 +3,9 @@ import { type RecipeAdvice, type RecipeOption, recommendRecipe } from '@thimble/
 import type { PieceDesign } from '../measure/pieceDesign'
 import type { Shelf } from '../shelf'
 import { basisOf, queryOf, ringOf } from './basis'
+import { type HandAsk, laidToday } from './byHand'
 import { hasOwnLayers, settledStack, stackOf } from './stacks'
+import { stashOf } from './stash'
 
 /**
  * `advice` and `basis`: what the rules say today and what they see. `stack`: the one being worked on, which is what the
@@ -30,12 +32,9 @@ export function planBuild(
   const advice = recommendRecipe({
     ...queryOf(basis, hoop && ringOf(hoop)),
     ...(holding ? { holding } : {}),
-    // A stash that nothing was put in yet lacks nothing.
-    ...(supplies.length > 0
-      ? { stash: supplies.map(({ kind, widthMm, leftMm }) => ({ kind, widthMm, lengthMm: leftMm })) }
-      : {}),
+    ...stashOf(supplies),
   })
-  const stack = todaysStack(build, advice)
+  const stack = todaysStack(build, advice, { basis, hoop: hoop ?? null, supplies })
   const option = advice.options.find((o) => o.id === stack?.recipe) ?? null
   const [first] = advice.options
   const left = option || !first || (stack && hasOwnLayers(stack))
@@ -46,10 +45,10 @@ export function planBuild(
  * What the worker chose stays, above all its own layers; a recipe that was taken as it came is taken as it comes today.
  * One that is not advised any more stays too: swapping it is the worker's to decide.
  */
-function todaysStack(build: Piece['build'], { options }: RecipeAdvice): KeptStack | null {
+function todaysStack(build: Piece['build'], { options }: RecipeAdvice, ask: HandAsk): KeptStack | null {
   const chosen = build.stack ? settledStack(build.stack) : (build.kept[0]?.stack ?? null)
   if (!chosen) return options[0] ? stackOf(options[0]) : null
-  if (hasOwnLayers(chosen)) return chosen
+  if (hasOwnLayers(chosen)) return laidToday(chosen, ask)
   const same = options.find((o) => o.id === chosen.recipe)
   return same ? stackOf(same) : chosen
 }

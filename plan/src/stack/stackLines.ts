@@ -1,6 +1,6 @@
 import type { Basis, KeptStack } from '@thimble/contract'
 import type { Advice } from '@thimble/core/advice'
-import { listLine, reasonOf, type StackLists, stackLists } from '@thimble/core/recipe'
+import { type HeldStack, listLine, reasonOf, type StackLists, stackLists } from '@thimble/core/recipe'
 import { factsFrom } from './basis'
 import { coreLayers } from './stacks'
 
@@ -11,14 +11,15 @@ const none: StackLists = { checks: [], finishing: [], cautions: [] }
 /** The lists that follow from a stack and from nothing else than what it rests on; empty without one. */
 export function listsOf({ basis, stack }: OnStack): StackLists {
   if (!stack) return none
-  return stackLists(factsFrom(basis), { holding: stack.holding, layers: coreLayers(stack.layers) })
+  return stackLists(factsFrom(basis), heldOf(stack))
 }
+
+const heldOf = ({ holding, layers, needle }: KeptStack): HeldStack => ({ holding, layers: coreLayers(layers), needle })
 
 /** Lines of a list that was kept by their ids, worded as today for the stack they belong to. */
 export function linesOf(ids: readonly string[], { basis, stack }: OnStack): Advice[] {
   if (!stack) return []
-  const held = { holding: stack.holding, layers: coreLayers(stack.layers) }
-  return ids.flatMap((id) => listLine(id, factsFrom(basis), held) ?? [])
+  return ids.flatMap((id) => listLine(id, factsFrom(basis), heldOf(stack)) ?? [])
 }
 
 /** The reasons of a stack by their rules, worded as today with the numbers they rest on. */
@@ -29,3 +30,31 @@ export function reasonsOf({ basis, stack }: OnStack) {
 /** How the top tension is set for a stack, worded as today; null where it was not noted. */
 export const tensionOf = ({ basis, stack }: OnStack): string | null =>
   (stack?.tension && reasonOf(stack.tension, factsFrom(basis))?.text) || null
+
+/** Rules that speak of one role's layers, by how their ids begin. */
+const about: Record<string, RegExp> = {
+  topping: /^top\./,
+  backing: /^(back|layers|skin|grip)\./,
+  cover: /^safe\.infants$/,
+}
+/** Lines that say how a kind comes off. */
+const offBy: readonly (readonly [kind: RegExp, line: RegExp])[] = [
+  [/^wash-away-film/, /^finish\.film(-dry)?$/],
+  [/^heat-away/, /^finish\.film-heat$/],
+  [/^permanent/, /^finish\.film-stays$/],
+  [/^tear-away/, /^finish\.tear$/],
+  [/^part-soluble/, /^finish\.part-soluble$/],
+  [/^wash-away/, /^finish\.wash-away$/],
+  [/^cut-away/, /^finish\.cut-away$/],
+  [/^cover/, /^finish\.cover$/],
+]
+
+/** Why a layer lies in its stack, and how it comes off again; of a stack by hand, what is said of the whole is not told. */
+export function layerReasons(stack: KeptStack, at: number, basis: Basis): { why: string[]; off: string | null } {
+  const layer = stack.layers[at]
+  if (!layer) return { why: [], off: null }
+  const told = layer.own ? [] : reasonsOf({ basis, stack }).filter(({ rule }) => about[layer.role]?.test(rule))
+  const line = offBy.find(([kind]) => kind.test(layer.kind))?.[1]
+  const off = listsOf({ basis, stack }).finishing.find(({ code }) => line?.test(code))
+  return { why: told.map(({ text }) => text), off: off?.text ?? null }
+}

@@ -1,8 +1,8 @@
-import type { ChosenStack, KeptStack, Patch, StackLayer } from '@thimble/contract'
+import type { ChosenStack, KeptStack, StackLayer } from '@thimble/contract'
 import type { Layer, RecipeOption } from '@thimble/core/recipe'
 import { inOrder } from '../measure/readPiece'
 
-const layerOf = ({ role, kind, sheets, grip, crossed = false, piece }: Layer): StackLayer => ({
+export const layerOf = ({ role, kind, sheets, grip, crossed = false, piece }: Layer): StackLayer => ({
   role,
   kind,
   sheets,
@@ -48,22 +48,6 @@ export const hasOwnLayers = ({ layers }: KeptStack): boolean => layers.some((lay
 /** What the core's rules see of layers. */
 export const coreLayers = (layers: readonly StackLayer[]): Layer[] =>
   layers.map(({ piece, own, ...layer }) => ({ ...layer, ...(piece ? { piece } : {}) }))
-
-/**
- * One layer put in another's place, or taken off, as a patch of a stack that is kept as `kept`: only that layer where
- * it is the same stack, the whole where `shown` was only proposed.
- */
-export function changeLayer(
-  kept: ChosenStack | null,
-  shown: ChosenStack,
-  id: string,
-  layer: StackLayer | null,
-): Patch<ChosenStack> {
-  const own = layer && { ...layer, own: true, order: shown.layers[id]?.order ?? 0 }
-  if (kept === shown) return { layers: { [id]: own } }
-  const gone = Object.keys(kept?.layers ?? {}).filter((known) => !shown.layers[known])
-  return { ...shown, layers: { ...Object.fromEntries(gone.map((known) => [known, null])), ...shown.layers, [id]: own } }
-}
 
 /** The stack to work on: as kept while it holds the worker's own layers, else what stands now. */
 export const workedOn = (kept: ChosenStack | null, standing: KeptStack): ChosenStack =>

@@ -1,7 +1,19 @@
 import { Button } from '@rneui/themed'
 import type { KeptStack } from '@thimble/contract'
 import type { RecipeOption, Refusal } from '@thimble/core/recipe'
-import { chosenFrom, freshLayers, listsOf, reasonsOf, stackOf } from '@thimble/plan'
+import {
+  bareStack,
+  chosenFrom,
+  freshLayers,
+  type HandAsk,
+  hasOwnLayers,
+  listsOf,
+  patchToStack,
+  reasonsOf,
+  stackOf,
+  tensionOf,
+  workedOn,
+} from '@thimble/plan'
 import { useState } from 'react'
 import { View } from 'react-native'
 import { AdviceBar } from '@/ui/AdviceBar'
@@ -14,10 +26,13 @@ import { clothName, colourName } from '@/words/clothWords'
 import { stackTitle } from '@/words/stackWords'
 import { ClothQuestions } from './ClothQuestions'
 import { RecipeChoice } from './RecipeChoice'
+import { ShortInStash } from './ShortInStash'
+import { StackJudged } from './StackJudged'
 import { StackSheet } from './StackSheet'
 import { StageButton } from './StageButton'
 import type { StageProps } from './StageProps'
 import { type PieceTools, useBuildPlan } from './usePiece'
+import { ThreadAndTime } from './ThreadAndTime'
 import { Why } from './Why'
 
 /** Build: the stack with its reasons and other ways, under the cloth in four questions until they are answered. */
@@ -28,8 +43,15 @@ export function BuildStage({ tools, onDone }: StageProps) {
   // Asked as the stage opens: what is being answered stays where it is.
   const [answersFirst] = useState(wasTold(tools.piece.build.cloth))
   const rest = advice.options.filter((o) => o.id !== stack?.recipe)
+  const byHand = stack !== null && hasOwnLayers(stack)
+  const hoop = tools.shelf.hoops.find((h) => h.id === tools.piece.hoop.hoopId) ?? null
+  const ask: HandAsk = { basis, hoop, supplies: tools.shelf.supplies }
   const take = (chosen: RecipeOption): void => {
     takeStack(tools, stackOf(chosen))
+    setOthers(false)
+  }
+  const takeBare = (): void => {
+    tools.set({ build: { stack: patchToStack(tools.piece.build.stack, bareStack(basis)) } })
     setOthers(false)
   }
   return (
@@ -38,30 +60,31 @@ export function BuildStage({ tools, onDone }: StageProps) {
       {stack ? (
         <>
           <Section title={stackTitle(stack)} says={option?.because[0] && inUnits(option.because[0].text)}>
-            {option ? null : <NotAdvised tools={tools} first={advice.options[0]} onTake={take} />}
+            {option || byHand ? null : <NotAdvised first={advice.options[0]} onTake={take} />}
+            {byHand ? <StackJudged stack={stack} basis={basis} /> : null}
             <StackSheet
               tools={tools}
               kept={tools.piece.build.stack}
               standing={stack}
+              ask={ask}
               onChange={(change, says) => tools.set({ build: { stack: change } }, says)}
             />
-            {option ? <Words soft>{option.tension}</Words> : null}
-            {option?.short.map((s) => (
-              <AdviceBar key={s.kind} advice={{ code: 'short', text: s.need, severity: 'caution' }} />
-            ))}
+            <Words soft>{tensionOf({ basis, stack })}</Words>
+            <ShortInStash tools={tools} shown={workedOn(tools.piece.build.stack, stack)} ask={ask} />
             {listsOf({ basis, stack }).cautions.map((c) => (
               <AdviceBar key={c.code} advice={c} />
             ))}
           </Section>
+          <ThreadAndTime tools={tools} stack={stack} basis={basis} />
           {answersFirst ? <ClothInShort tools={tools} /> : null}
           <Why because={option?.because ?? reasonsOf({ basis, stack })} />
-          {others ? <OtherWays options={rest} write={tools.plan.write} onTake={take} /> : null}
+          {others ? <OtherWays options={rest} write={tools.plan.write} onTake={take} onBare={takeBare} /> : null}
           <NotThisTime refused={advice.refused} />
           <BuildActions others={others} more={rest.length} onMore={() => setOthers(!others)} onDone={onDone} />
         </>
       ) : (
         <>
-          <NoRecipe name={tools.piece.name} text={advice.refused[0]?.because.text} onDone={onDone} />
+          <NoRecipe name={tools.piece.name} refused={advice.refused} onBare={takeBare} onDone={onDone} />
           {answersFirst ? <ClothInShort tools={tools} /> : null}
         </>
       )}
@@ -102,7 +125,7 @@ function takeStack({ piece, set }: PieceTools, stack: KeptStack): void {
   set({ build: { stack: freshLayers(piece, chosenFrom(stack)) } })
 }
 
-type Offer = { tools: PieceTools; first?: RecipeOption; onTake: (option: RecipeOption) => void }
+type Offer = { first?: RecipeOption; onTake: (option: RecipeOption) => void }
 
 /** What was chosen stays, and says so where nothing of today's advice is it. */
 function NotAdvised({ first, onTake }: Offer) {
@@ -117,13 +140,19 @@ function NotAdvised({ first, onTake }: Offer) {
   )
 }
 
-type Others = { options: RecipeOption[]; write: (mm: number) => string; onTake: (option: RecipeOption) => void }
+type Others = {
+  options: RecipeOption[]
+  write: (mm: number) => string
+  onTake: (option: RecipeOption) => void
+  onBare: () => void
+}
 
-const OtherWays = ({ options, write, onTake }: Others) => (
+const OtherWays = ({ options, write, onTake, onBare }: Others) => (
   <Section title="Other ways">
     {options.map((option) => (
       <RecipeChoice key={option.id} option={option} write={write} onTake={() => onTake(option)} />
     ))}
+    <Button type="outline" title="Build your own from the bare cloth" onPress={onBare} />
   </Section>
 )
 
@@ -164,13 +193,20 @@ const BuildActions = ({ others, more, onMore, onDone }: Actions) => (
   </ThumbBar>
 )
 
-type Without = { name: string; text?: string; onDone: () => void }
+type Without = { name: string; refused: Refusal[]; onBare: () => void; onDone: () => void }
 
-function NoRecipe({ name, text = 'No recipe can be given.', onDone }: Without) {
+/** Where nothing holds it: why, the ways out, and the worker's own stack. */
+function NoRecipe({ name, refused, onBare, onDone }: Without) {
+  const inUnits = useUnits()
+  const ways = refused.filter((r) => r.what === 'A way out')
   return (
-    <Section title="No recipe yet">
-      <AdviceBar advice={{ code: 'not-covered', text, severity: 'caution' }} />
-      <Words soft>{`“${name}” can go on without one: what you really used is asked at the record.`}</Words>
+    <Section title="Nothing holds this one">
+      <AdviceBar advice={{ code: 'no-recipe', text: refused[0]?.because.text ?? '', severity: 'stop' }} />
+      {ways.map((r) => (
+        <Words key={r.because.rule}>{inUnits(r.because.text)}</Words>
+      ))}
+      <Words soft>{`“${name}” can go on without a stack: what you really used is asked at the record.`}</Words>
+      <Button type="outline" title="Build your own from the bare cloth" onPress={onBare} />
       <Button type="outline" title="Go on without" onPress={onDone} />
     </Section>
   )

@@ -4,15 +4,18 @@ import type { Patch, Piece } from '@thimble/contract'
 import { View } from 'react-native'
 import { Choices } from '@/ui/Choices'
 import { Field } from '@/ui/Field'
+import { Opener } from '@/ui/Opener'
 import { useKeptText } from '@/ui/useKeptText'
 import { Words } from '@/ui/Words'
 import { clothChoices, grounds } from '@/words/clothWords'
 import { PullTest } from './PullTest'
+import { UnknownCloth } from './UnknownCloth'
 import type { PieceTools } from './usePiece'
 
 const uses = [
   { id: 'nextToSkin', name: 'Worn next to skin' },
   { id: 'infant', name: 'For an infant' },
+  { id: 'toy', name: 'A toy' },
   { id: 'heirloom', name: 'Kept as an heirloom' },
   { id: 'backSeen', name: 'The back is seen' },
 ] as const
@@ -34,6 +37,9 @@ export function ClothQuestions({ tools }: Props) {
   return (
     <View style={{ gap: 14 }}>
       <WhichCloth tools={tools} number="1  " />
+      <Opener title="I do not know the cloth">
+        <UnknownCloth tools={tools} />
+      </Opener>
       <PullTest tools={tools} number="2  " />
       <ClothColours tools={tools} number="3  " />
       <View role="group" aria-label="What becomes of it" style={{ gap: 4 }}>

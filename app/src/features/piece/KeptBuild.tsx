@@ -26,7 +26,7 @@ export function KeptBuild({ tools }: KeptProps) {
   return (
     <>
       <Section title={stackTitle(stack)} says={cloth}>
-        <StackView tools={tools} stack={stack} />
+        <StackView tools={tools} stack={stack} basis={basis} />
         {tension ? <Words soft>{tension}</Words> : null}
         {listsOf(kept).cautions.map((c) => (
           <AdviceBar key={c.code} advice={c} />

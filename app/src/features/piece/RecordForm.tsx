@@ -111,14 +111,18 @@ function Outcome({ tools: { piece }, put }: Part) {
 
 /** The stack that was built, until the worker says what was really used. */
 function UsedStack({ tools }: { tools: PieceTools }) {
-  const { piece, set } = tools
-  const used = usedStack(piece, useBuilt(tools))
+  const { piece, set, shelf } = tools
+  const built = useBuilt(tools)
+  const used = usedStack(piece, built)
+  const hoopId = piece.hoop.kept[0]?.hoop?.id ?? piece.hoop.hoopId
+  const hoop = shelf.hoops.find(({ id }) => id === hoopId) ?? null
   if (!used) return <Words soft>No stack was chosen; say in the note what you used.</Words>
   return (
     <StackSheet
       tools={tools}
       kept={piece.finish.stack}
       standing={used}
+      ask={{ basis: built.basis, hoop, supplies: shelf.supplies }}
       onChange={(stack, says) => set({ finish: { stack } }, says)}
     />
   )

@@ -1,9 +1,18 @@
-import type { ChosenStack, KeptStack, Patch, StackLayer } from '@thimble/contract'
-import { changeLayer, chosenLayers, settledStack, workedOn } from '@thimble/plan'
+import type { ChosenStack, KeptStack, Patch } from '@thimble/contract'
+import {
+  changeByHand,
+  chosenLayers,
+  type HandAsk,
+  type HandChange,
+  patchToStack,
+  settledStack,
+  workedOn,
+} from '@thimble/plan'
 import { useState } from 'react'
 import { View } from 'react-native'
 import { Words } from '@/ui/Words'
-import { LayerEditor } from './LayerEditor'
+import { AddLayer } from './AddLayer'
+import { LayerSheet } from './LayerSheet'
 import { StackView } from './StackView'
 import type { PieceTools } from './usePiece'
 
@@ -13,32 +22,35 @@ type Props = {
   kept: ChosenStack | null
   /** The stack that stands. */
   standing: KeptStack
+  ask: HandAsk
   onChange: (change: Patch<ChosenStack>, says?: string) => void
 }
 
-/** A stack to work on: a tap on a layer opens it for changing. */
-export function StackSheet({ tools, kept, standing, onChange }: Props) {
-  const [open, setOpen] = useState<number | null>(null)
+/** A stack to work on: a tap on a layer opens it with all that is known of it, and to change it. */
+export function StackSheet({ tools, kept, standing, ask, onChange }: Props) {
+  const [open, setOpen] = useState<string | null>(null)
   const shown = workedOn(kept, standing)
   const layers = chosenLayers(shown)
-  const at = open === null ? undefined : layers[open]
-  const change = (id: string, layer: StackLayer | null): void => {
-    onChange(changeLayer(kept, shown, id, layer), layer ? undefined : 'Layer left out.')
-    if (!layer) setOpen(null)
+  const at = layers.findIndex(([id]) => id === open)
+  const change = (by: HandChange): void => {
+    const next = changeByHand(shown, by, ask, `layer-${crypto.randomUUID().slice(0, 8)}`)
+    onChange(patchToStack(kept, next), by.do === 'remove' ? 'Layer left out.' : undefined)
+    if (by.do === 'remove') setOpen(null)
   }
+  const stack = settledStack(shown)
   return (
     <View style={{ gap: 12 }}>
-      <StackView tools={tools} stack={settledStack(shown)} open={open} onOpen={(i) => setOpen(open === i ? null : i)} />
-      {at ? (
-        <LayerEditor
-          layer={at[1]}
-          asGiven={standing.layers[open!]}
-          onChange={(layer) => change(at[0], layer)}
-          onClose={() => setOpen(null)}
-        />
+      <StackView
+        {...{ tools, stack, basis: ask.basis }}
+        open={at < 0 ? null : at}
+        onOpen={(i) => setOpen(layers[i]![0] === open ? null : layers[i]![0])}
+      />
+      {at >= 0 ? (
+        <LayerSheet key={open} {...{ tools, shown, ask, at }} onChange={change} onClose={() => setOpen(null)} />
       ) : (
-        <Words soft>Tap a layer to change it.</Words>
+        <Words soft>Tap a layer for what it is, why, and to change it.</Words>
       )}
+      <AddLayer supplies={ask.supplies} onAdd={(kind) => change({ do: 'add', kind })} />
     </View>
   )
 }

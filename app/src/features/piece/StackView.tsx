@@ -1,5 +1,5 @@
-import type { KeptStack, StackLayer } from '@thimble/contract'
-import { familyFacts } from '@thimble/core/recipe'
+import type { Basis, KeptStack, StackLayer } from '@thimble/contract'
+import { factsFrom } from '@thimble/plan'
 import { Pressable, View } from 'react-native'
 import { StackDrawing } from '@/drawing/StackDrawing'
 import { usePalette } from '@/theme/PaletteProvider'
@@ -11,33 +11,36 @@ import type { PieceTools } from './usePiece'
 const ROW = 68
 
 type Props = {
-  tools: PieceTools
+  tools: Pick<PieceTools, 'plan'>
   stack: KeptStack
+  /** What it rests on. */
+  basis: Basis
   /** Layers that can be opened, by their place; the one that is. */
   open?: number | null
   onOpen?: (i: number) => void
 }
 
 /** The stack drawn in cross-section with a line for each layer, under its needle. */
-export function StackView({ tools: { piece, plan, marked }, stack, open = null, onOpen }: Props) {
+export function StackView({ tools: { plan }, stack, basis, open = null, onOpen }: Props) {
   const p = usePalette()
-  const { colours } = marked.design
-  const { family, colour } = piece.build.cloth
+  const { colours, weight, fibre } = basis.work.topThread
+  const { textured, thickness, dark } = factsFrom(basis)
+  const { family, colour } = basis.cloth
   return (
     <View style={{ flexDirection: 'row', gap: 14 }}>
       <StackDrawing
         layers={stack.layers}
-        cloth={colour}
+        needle={stack.needle}
+        cloth={{ colour, mm: thickness, textured, dark }}
         thread={colours[0] ?? p.indigo}
         rowHeight={ROW}
         width={132}
-        textured={familyFacts[family].pileMm > 0}
       />
       <View style={{ flex: 1, minWidth: 0 }}>
         <View style={{ height: ROW, justifyContent: 'center' }}>
           <Words bold>{needleText(stack.needle)}</Words>
           <Words soft style={{ fontSize: 14, lineHeight: 18 }}>
-            {`${piece.build.thread.weight} wt ${piece.build.thread.fibre}, ${many(new Set(colours.map((c) => c.toLowerCase())).size, 'colour')}; bobbin ${bobbinText(stack.bobbin)}${stack.speedSpm ? `; ${stack.speedSpm} a minute` : ''}`}
+            {`${weight} wt ${fibre}, ${many(new Set(colours.map((c) => c.toLowerCase())).size, 'colour')}; bobbin ${bobbinText(stack.bobbin)}${stack.speedSpm ? `; ${stack.speedSpm} a minute` : ''}`}
           </Words>
         </View>
         {stack.layers.map((layer, i) => (

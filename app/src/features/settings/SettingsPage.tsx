@@ -1,7 +1,4 @@
-import { habitQuestions } from '@thimble/core/habits'
-import type { ReactNode } from 'react'
 import { useWatch } from 'react-hook-form'
-import { View } from 'react-native'
 import { FormChoices } from '@/forms/FormField'
 import { patchShop } from '@/state/changes'
 import { useShelf } from '@/state/store'
@@ -10,10 +7,10 @@ import { NameField } from '@/ui/NameField'
 import { Page } from '@/ui/Page'
 import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
-import { useUnits } from '@/ui/useUnits'
 import { Words } from '@/ui/Words'
+import { HabitSection } from './HabitSection'
 import { TakeShopIn } from './TakeShopIn'
-import { type SettingsForm, useSettingsForm } from './useSettingsForm'
+import { useSettingsForm } from './useSettingsForm'
 
 const units = [
   { id: 'mm', name: 'Millimetres' },
@@ -81,38 +78,6 @@ export function SettingsPage() {
         </RowLink>
       </Section>
     </Page>
-  )
-}
-
-function HabitSection({ control }: Pick<SettingsForm, 'control'>) {
-  const habits = useWatch({ control, name: 'habits' })
-  const inUnits = useUnits()
-  return (
-    <Section
-      title="House habits"
-      says="Where practitioners differ, the program follows yours and says so. The other way is still offered."
-    >
-      {habitQuestions.map((q) => (
-        <HabitBlock key={q.id} means={inUnits(q.choices.find((c) => c.value === habits[q.id])?.means ?? '')}>
-          <FormChoices
-            control={control}
-            name={`habits.${q.id}`}
-            label={q.asks}
-            choices={q.choices.map((c) => ({ id: c.value, name: inUnits(c.name) }))}
-          />
-        </HabitBlock>
-      ))}
-    </Section>
-  )
-}
-
-function HabitBlock({ means, children }: { means: string; children: ReactNode }) {
-  const p = usePalette()
-  return (
-    <View style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingTop: 12, gap: 6 }}>
-      {children}
-      <Words soft>{means}</Words>
-    </View>
   )
 }
 

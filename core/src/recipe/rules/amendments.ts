@@ -110,9 +110,9 @@ export const amendments: readonly Amendment[] = [
       satin,
       when('cloth that stretches 5 % or more', (f) => f.stretch >= 5),
     ),
-    decided: 'a firmer hold',
-    text: 'Satin columns pull the cloth in across: one layer more on cloth that gives.',
-    amend: upTo((layers) => strengthOf(layers) >= 3),
+    decided: 'two layers',
+    text: 'Satin columns pull the cloth in across: two layers on cloth that gives.',
+    amend: twoSheets,
   },
   {
     id: 'grip.slick',

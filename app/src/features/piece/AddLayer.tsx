@@ -1,0 +1,26 @@
+import type { Supply } from '@thimble/contract'
+import type { SupplyKind } from '@thimble/core/recipe'
+import { kindsOf } from '@thimble/plan'
+import { useState } from 'react'
+import { Choices } from '@/ui/Choices'
+import { Opener } from '@/ui/Opener'
+import { kindOnShelf } from '@/words/stackWords'
+
+const roles = [
+  { id: 'backing', name: 'Underneath' },
+  { id: 'topping', name: 'On top' },
+  { id: 'cover', name: 'Over the back' },
+] as const
+
+type Props = { supplies: readonly Supply[]; onAdd: (kind: SupplyKind) => void }
+
+/** Puts one more layer to the stack; what is in the stash comes first. */
+export function AddLayer({ supplies, onAdd }: Props) {
+  const [role, setRole] = useState<(typeof roles)[number]['id']>('backing')
+  return (
+    <Opener title="Add a layer">
+      <Choices label="Where it goes" choices={roles} value={role} onChange={setRole} />
+      <Choices label="What to add" choices={kindsOf(role, supplies).map(kindOnShelf)} value={null} onChange={onAdd} />
+    </Opener>
+  )
+}

@@ -1,0 +1,103 @@
+import { Button } from '@rneui/themed'
+import type { ChosenStack, StackLayer } from '@thimble/contract'
+import type { LayerKind } from '@thimble/core/recipe'
+import {
+  chosenLayers,
+  type HandAsk,
+  type HandChange,
+  judgementsOf,
+  kindsOf,
+  layerReasons,
+  settledStack,
+  worseThan,
+} from '@thimble/plan'
+import { useState } from 'react'
+import { View } from 'react-native'
+import { usePalette } from '@/theme/PaletteProvider'
+import { AdviceBar } from '@/ui/AdviceBar'
+import { Choices } from '@/ui/Choices'
+import { Opener } from '@/ui/Opener'
+import { useUnits } from '@/ui/useUnits'
+import { Words } from '@/ui/Words'
+import { kindOnShelf, layerDetail, layerName, onTheShelf } from '@/words/stackWords'
+import type { PieceTools } from './usePiece'
+
+type Props = {
+  tools: PieceTools
+  shown: ChosenStack
+  ask: HandAsk
+  /** Its place from the top. */
+  at: number
+  onChange: (change: HandChange) => void
+  onClose: () => void
+}
+
+/** One layer: what it is and why, what the stash has of it, how it is cut, held and taken off; and another in its place. */
+export function LayerSheet({ tools, shown, ask, at, onChange, onClose }: Props) {
+  const p = usePalette()
+  const inUnits = useUnits()
+  const [id, layer] = chosenLayers(shown)[at]!
+  const { why, off } = layerReasons(settledStack(shown), at, ask.basis)
+  return (
+    <View
+      style={{ backgroundColor: p.paper, borderWidth: 1, borderColor: p.seam, borderRadius: 4, padding: 12, gap: 8 }}
+    >
+      <Words bold>{layerName(layer.kind)}</Words>
+      {why.map((text) => (
+        <Words key={text}>{inUnits(text)}</Words>
+      ))}
+      <Words soft>{layerDetail(layer, tools.plan.write)}</Words>
+      <Words soft>{onTheShelf(layer.kind, ask.supplies, tools.plan.write)}</Words>
+      {off ? <Words soft>{inUnits(`Off again: ${off}`)}</Words> : null}
+      <Opener title="Change it">
+        <OtherInItsPlace {...{ id, layer, shown, ask, onChange }} />
+      </Opener>
+      <Button type="outline" title="Close" onPress={onClose} />
+    </View>
+  )
+}
+
+type Changing = Pick<Props, 'shown' | 'ask' | 'onChange'> & { id: string; layer: StackLayer }
+
+function OtherInItsPlace({ id, layer, shown, ask, onChange }: Changing) {
+  const { basis } = ask
+  // As it stood when the layer was opened: what a swap makes worse is told against it.
+  const [before] = useState(() => judgementsOf({ basis, stack: settledStack(shown) }))
+  const worse = worseThan(before, { basis, stack: settledStack(shown) })
+  return (
+    <>
+      <Choices
+        label="Use instead"
+        choices={kindsOf(layer.role, ask.supplies).map(kindOnShelf)}
+        value={layer.kind as Exclude<LayerKind, 'cloth'>}
+        onChange={(kind) => onChange({ do: 'swap', id, kind })}
+      />
+      {worse.map(({ rule, text, severity }) => (
+        <AdviceBar key={rule} advice={{ code: rule, text: `What gets worse: ${text}`, severity }} />
+      ))}
+      {layer.role === 'backing' ? (
+        <Choices
+          label="Sheets"
+          choices={['1', '2', '3'].map((n) => ({ id: n, name: n }))}
+          value={String(layer.sheets)}
+          onChange={(n) => onChange({ do: 'sheets', id, sheets: Number(n) })}
+        />
+      ) : null}
+      <Moves {...{ id, layer, shown, onChange }} />
+    </>
+  )
+}
+
+function Moves({ id, layer, shown, onChange }: Omit<Changing, 'ask'>) {
+  const alike = chosenLayers(shown).filter(([, { role }]) => role === layer.role)
+  const at = alike.findIndex(([one]) => one === id)
+  return (
+    <View style={{ flexDirection: 'row', gap: 12, flexWrap: 'wrap' }}>
+      {at > 0 ? <Button type="outline" title="Move up" onPress={() => onChange({ do: 'move', id, by: -1 })} /> : null}
+      {at < alike.length - 1 ? (
+        <Button type="outline" title="Move down" onPress={() => onChange({ do: 'move', id, by: 1 })} />
+      ) : null}
+      <Button type="outline" title="Leave it out" onPress={() => onChange({ do: 'remove', id })} />
+    </View>
+  )
+}

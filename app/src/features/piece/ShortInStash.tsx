@@ -1,0 +1,30 @@
+import { Button } from '@rneui/themed'
+import type { ChosenStack } from '@thimble/contract'
+import { changeByHand, chosenLayers, type HandAsk, patchToStack, shortFor, substitutesFor } from '@thimble/plan'
+import { AdviceBar } from '@/ui/AdviceBar'
+import { layerName } from '@/words/stackWords'
+import type { PieceTools } from './usePiece'
+
+/** Layers the stash has none or too little of, each with what is there and would do as well. */
+export function ShortInStash({ tools, shown, ask }: { tools: PieceTools; shown: ChosenStack; ask: HandAsk }) {
+  const kept = tools.piece.build.stack
+  return shortFor(shown, ask).map(({ kind, need }) => {
+    const [id] = chosenLayers(shown).find(([, layer]) => layer.kind === kind)!
+    const [instead] = substitutesFor(shown, id, ask)
+    const take = (): void => {
+      const next = changeByHand(shown, { do: 'swap', id, kind: instead! }, ask, 'new')
+      tools.set({ build: { stack: patchToStack(kept, next) } })
+    }
+    return [
+      <AdviceBar key={kind} advice={{ code: 'short', text: `${need}.`, severity: 'caution' }} />,
+      instead ? (
+        <Button
+          key={`${kind}-instead`}
+          type="outline"
+          title={`Use ${layerName(instead).toLowerCase()} instead`}
+          onPress={take}
+        />
+      ) : null,
+    ]
+  })
+}

@@ -1,0 +1,24 @@
+import type { Basis, KeptStack } from '@thimble/contract'
+import { judgementsOf } from '@thimble/plan'
+import { AdviceBar } from '@/ui/AdviceBar'
+import { useUnits } from '@/ui/useUnits'
+import { Words } from '@/ui/Words'
+
+/** What is good and bad about a stack of the worker's own: faults as bars, what speaks for it in one line. */
+export function StackJudged({ stack, basis }: { stack: KeptStack; basis: Basis }) {
+  const inUnits = useUnits()
+  const judged = judgementsOf({ basis, stack })
+  const merits = judged.filter((j) => j.verdict === 'merit')
+  return (
+    <>
+      {judged
+        .filter((j) => j.verdict === 'fault')
+        .map(({ rule, text, severity }) => (
+          <AdviceBar key={rule} advice={{ code: rule, text, severity }} />
+        ))}
+      {merits.length > 0 ? (
+        <Words soft>{inUnits(`Good about it: ${merits.map((j) => j.text).join(' ')}`)}</Words>
+      ) : null}
+    </>
+  )
+}

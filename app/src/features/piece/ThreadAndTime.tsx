@@ -1,0 +1,69 @@
+import type { Basis, KeptStack } from '@thimble/contract'
+import { type ColourNeed, planThread } from '@thimble/plan'
+import { View } from 'react-native'
+import { useNamed } from '@/state/useShelfDocs'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Section } from '@/ui/Section'
+import { Words } from '@/ui/Words'
+import { metresText, timeText } from '@/words/threadNeeds'
+import { type PieceTools, useHoopPlan } from './usePiece'
+
+type Props = { tools: PieceTools; stack: KeptStack; basis: Basis }
+
+/** Metres for each colour against the spools there are, the bobbin, and the minutes at the machine at hand. */
+export function ThreadAndTime({ tools, stack, basis }: Props) {
+  const threads = useNamed('threads')
+  const { machine } = useHoopPlan(tools)
+  const plan = planThread({
+    ...{ design: tools.marked.design, designs: tools.shelf.designs, basis, stack, machine, threads },
+    typedStitches: tools.piece.measure.ownDesign.stitches,
+  })
+  if (!plan) return null
+  return (
+    <Section title="Thread and time" says={timeText(plan, machine.name)}>
+      <View role="list">
+        {plan.colours.map((need) => (
+          <ColourLine key={need.colour} need={need} />
+        ))}
+      </View>
+      <Words>{`Bobbin ${metresText(plan.bobbinMetres)}.`}</Words>
+    </Section>
+  )
+}
+
+function ColourLine({ need: { colour, metres, thread, leftM } }: { need: ColourNeed }) {
+  const p = usePalette()
+  const short = leftM !== null && leftM < metres
+  return (
+    <View
+      role="listitem"
+      style={{
+        flexDirection: 'row',
+        alignItems: 'center',
+        gap: 12,
+        minHeight: 44,
+        borderTopWidth: 1,
+        borderTopColor: p.seam,
+      }}
+    >
+      <View
+        style={{ width: 36, height: 24, backgroundColor: colour, borderWidth: 1, borderColor: p.ink, borderRadius: 2 }}
+      />
+      <View style={{ flex: 1, minWidth: 0 }}>
+        <Words>{thread?.name ?? `${colour}, none in the stash`}</Words>
+        <Words soft={!short} tone={short ? 'madder' : undefined} style={{ fontSize: 14 }}>
+          {leftM === null
+            ? thread
+              ? 'What is left is not known: weigh the spool.'
+              : 'Not to be had from the stash.'
+            : short
+              ? `Short by ${metresText(metres - leftM)}: ${metresText(leftM)} left.`
+              : `Enough: ${metresText(leftM)} left.`}
+        </Words>
+      </View>
+      <Words bold style={{ fontSize: 20 }}>
+        {metresText(metres)}
+      </Words>
+    </View>
+  )
+}

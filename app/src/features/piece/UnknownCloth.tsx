@@ -1,0 +1,74 @@
+import { Button } from '@rneui/themed'
+import { clothGuesses } from '@thimble/plan'
+import { View } from 'react-native'
+import { AdviceBar } from '@/ui/AdviceBar'
+import { Choices } from '@/ui/Choices'
+import { Words } from '@/ui/Words'
+import { clothName } from '@/words/clothWords'
+import { PullTest } from './PullTest'
+import type { PieceTools } from './usePiece'
+
+const surfaces = [
+  { id: 'smooth', name: 'Smooth' },
+  { id: 'loops', name: 'Loops' },
+  { id: 'pile', name: 'Pile' },
+  { id: 'texture', name: 'Ribs or squares' },
+] as const
+const lights = [
+  { id: 'none', name: 'Nothing' },
+  { id: 'some', name: 'A hand’s shadow' },
+  { id: 'much', name: 'A hand’s outline' },
+] as const
+const irons = [
+  { id: 'takes', name: 'Stays as it was' },
+  { id: 'not', name: 'Shrinks, shines or sticks' },
+] as const
+
+/** Four tests of a hand, and what the cloth is most like by them, with how sure that is. */
+export function UnknownCloth({ tools }: { tools: Pick<PieceTools, 'piece' | 'shelf' | 'set'> }) {
+  const { piece, set } = tools
+  const { surface, light, iron } = piece.build.cloth.tested
+  const tell = (tested: Partial<typeof piece.build.cloth.tested>): void => set({ build: { cloth: { tested } } })
+  const guesses = clothGuesses(piece.build.cloth)
+  return (
+    <View style={{ gap: 14 }}>
+      <PullTest tools={tools} number="" />
+      <Choices
+        label="Its face under a finger"
+        choices={surfaces}
+        value={surface}
+        onChange={(s) => tell({ surface: s })}
+      />
+      <Choices
+        label="Held to the light, what comes through"
+        choices={lights}
+        value={light}
+        onChange={(l) => tell({ light: l })}
+      />
+      <Choices label="A scrap under a medium iron" choices={irons} value={iron} onChange={(i) => tell({ iron: i })} />
+      <AdviceBar
+        advice={{
+          code: 'iron',
+          text: 'Hot iron: on a scrap or a hidden edge, under baking paper.',
+          severity: 'caution',
+        }}
+      />
+      {guesses ? (
+        guesses.map(({ family, percent }, i) => (
+          <View key={family} style={{ gap: 6 }}>
+            <Words
+              bold={i === 0}
+            >{`${i === 0 ? 'Most like' : 'Or'} ${clothName(family).toLowerCase()}: ${percent} % sure`}</Words>
+            <Button
+              type={i === 0 ? 'solid' : 'outline'}
+              title={`Take it as ${clothName(family).split(',')[0]!.toLowerCase()}`}
+              onPress={() => set({ build: { cloth: { family, told: true } } })}
+            />
+          </View>
+        ))
+      ) : (
+        <Words soft>Answer all four and it says what the cloth is most like.</Words>
+      )}
+    </View>
+  )
+}

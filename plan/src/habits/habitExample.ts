@@ -1,0 +1,98 @@
+import type { KeptStack, Piece } from '@thimble/contract'
+import type { HouseHabits } from '@thimble/core/habits'
+import { holdingNames, layerNames, pointNames } from '@thimble/core/recipe'
+import { writeSaid } from '@thimble/core/words'
+import type { Shelf } from '../shelf'
+import { listsOf } from '../stack/stackLines'
+import { planPiece, type PiecePlans } from '../stages/planPiece'
+import { preparing } from '../measure/preparing'
+
+/** What each choice of a habit comes to on one piece of the shop. */
+export type HabitExample = { piece: string; comes: Readonly<Record<string, string>> }
+
+type Habit = keyof HouseHabits
+type Tell = (plans: PiecePlans, piece: Piece, shelf: Shelf) => string | null
+
+const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)
+
+function layersText({ layers, holding }: KeptStack): string {
+  const told = layers
+    .filter((l) => l.role !== 'cloth')
+    .map((l) => `${l.sheets > 1 ? `${l.sheets} × ` : ''}${lower(layerNames[l.kind])}`)
+  return `${holdingNames[holding]}: ${told.join(', ') || 'no backing'}.`
+}
+
+const stack: Tell = ({ build }) => build.advised && layersText(build.advised)
+const needle: Tell = ({ build }) => {
+  const own = build.advised?.needle
+  return own ? `Needle ${own.size} ${pointNames[own.point]}.` : null
+}
+const trimming: Tell = ({ build: { basis, advised } }) =>
+  listsOf({ basis, stack: advised }).finishing.find((line) => line.code === 'finish.cut-away')?.text ?? null
+const placed: Tell = ({ marked }, _, { shop }) => marked.placed && writeSaid(marked.placed.placed, shop)
+const turned: Tell = ({ hoop }) => {
+  const loading = hoop.chosen?.loading
+  if (!loading) return null
+  return loading.turn === 0
+    ? 'Loaded hem to you, the design as it is.'
+    : `Loaded with the design turned ${loading.turn} degrees.`
+}
+/** Narrower than this, flat, a tube leaves no room for the rest of it beside the ring. */
+const NARROW = 300
+const bulk: Tell = ({ measure, build }, piece, { shop }) => {
+  const tube = measure.placement?.item.tube
+  if (!tube || tube.width >= NARROW) return null
+  const unpicked = preparing(piece, build.basis, measure.placement).find(({ id }) => id === 'prep.unpick')
+  if (unpicked) return unpicked.text
+  return shop.habits.smallGarmentBulk === 'clip' ? 'The rest of it is clipped.' : 'The rest of it is rolled and taped.'
+}
+
+const tells: Readonly<Record<Habit, Tell>> = {
+  wearableBacking: stack,
+  layers: stack,
+  knits: stack,
+  topping: stack,
+  toppingKind: stack,
+  grip: stack,
+  heavyDuckBacking: stack,
+  heavyNeedle: needle,
+  smallGarmentBulk: bulk,
+  trim: trimming,
+  chestRule: placed,
+  loading: turned,
+}
+
+/** How many pieces are tried before none of the shop's own tells the choices apart. */
+const TRIED = 12
+
+/**
+ * The first piece of the shop on which the choices of a habit come out differently, and what each comes to; null where
+ * they are all the same on the pieces there are.
+ *
+ * @param pieces the likeliest first
+ */
+export function habitExample(
+  habit: Habit,
+  choices: readonly string[],
+  pieces: readonly Piece[],
+  shelf: Shelf,
+): HabitExample | null {
+  for (const piece of pieces.slice(0, TRIED).map(undecided)) {
+    const comes: Record<string, string> = {}
+    for (const choice of choices) {
+      const house = { ...shelf, shop: { ...shelf.shop, habits: { ...shelf.shop.habits, [habit]: choice } } }
+      const text = tells[habit](planPiece(piece, house), piece, house)
+      if (text) comes[choice] = text
+    }
+    if (new Set(Object.values(comes)).size > 1) return { piece: piece.name, comes }
+  }
+  return null
+}
+
+/** A piece as it was before anything of it was decided. */
+const undecided = (piece: Piece): Piece => ({
+  ...piece,
+  measure: { ...piece.measure, kept: [] },
+  build: { ...piece.build, kept: [], stack: null },
+  hoop: { ...piece.hoop, kept: [], holding: null, turn: null, lineUp: null },
+})

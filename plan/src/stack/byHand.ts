@@ -1,0 +1,182 @@
+import type { Basis, ChosenStack, Hoop, KeptStack, Patch, StackLayer, Supply } from '@thimble/contract'
+import {
+  type HandBuilt,
+  judgeStack,
+  layByHand,
+  type LayerKind,
+  type LayerRole,
+  shortOf,
+  type StackJudgement,
+  supplyKinds,
+  whatGetsWorse,
+} from '@thimble/core/recipe'
+import { factsFrom, queryOf, ringOf } from './basis'
+import { chosenLayers, coreLayers, layerOf, settledStack } from './stacks'
+import { stashOf } from './stash'
+
+/** What a stack put together by hand rests on. */
+export type HandAsk = { basis: Basis; hoop: Hoop | null; supplies: readonly Supply[] }
+
+type OnStack = { basis: Basis; stack: KeptStack | null }
+
+/** One change of a stack by hand, on a layer by its id. */
+export type HandChange =
+  | { do: 'add'; kind: Exclude<LayerKind, 'cloth'> }
+  | { do: 'swap'; id: string; kind: LayerKind }
+  | { do: 'sheets'; id: string; sheets: number }
+  | { do: 'move'; id: string; by: 1 | -1 }
+  | { do: 'remove'; id: string }
+
+const roles: Readonly<Record<string, LayerRole>> = {
+  'wash-away-film': 'topping',
+  'heat-away-film': 'topping',
+  'permanent-film': 'topping',
+  'cover-soft-fusible': 'cover',
+}
+export const roleOf = (kind: LayerKind): LayerRole => (kind === 'cloth' ? 'cloth' : (roles[kind] ?? 'backing'))
+
+type Laid = readonly (readonly [id: string, layer: StackLayer])[]
+
+/**
+ * A stack with one change of the worker's: every layer takes the grip its own kind needs beside its neighbours, and
+ * pieces, needle and speed follow.
+ *
+ * @param newId an id for a layer that is added
+ */
+export function changeByHand(stack: ChosenStack, change: HandChange, ask: HandAsk, newId: string): ChosenStack {
+  return relaid(stack, moved(chosenLayers(stack), change, newId), ask)
+}
+
+function moved(layers: Laid, change: HandChange, newId: string): Laid {
+  if (change.do === 'add') return added(layers, change.kind, newId)
+  const at = layers.findIndex(([id]) => id === change.id)
+  if (at < 0) return layers
+  const [id, layer] = layers[at]!
+  const put = (next: StackLayer): Laid => layers.with(at, [id, { ...next, own: true }])
+  if (change.do === 'swap') return put({ ...layer, kind: change.kind, role: roleOf(change.kind) })
+  if (change.do === 'sheets') return put({ ...layer, sheets: change.sheets })
+  // What was taken out is the worker's choice, too: the cloth bears it.
+  if (change.do === 'remove')
+    return layers
+      .toSpliced(at, 1)
+      .map(([one, its]) => [one, its.role === 'cloth' ? { ...its, own: true } : its] as const)
+  const to = at + change.by
+  if (layers[to]?.[1].role !== layer.role) return layers
+  return layers.with(at, layers[to]!).with(to, [id, { ...layer, own: true }])
+}
+
+/** Where its kind lies: a topping first, a cover last, a backing below the other backings. */
+function added(layers: Laid, kind: LayerKind, newId: string): Laid {
+  const role = roleOf(kind)
+  const layer: StackLayer = { role, kind, sheets: 1, grip: 'in-ring', crossed: false, piece: null, own: true }
+  const cover = layers.findIndex(([, { role: its }]) => its === 'cover')
+  const at = role === 'topping' ? 0 : role === 'cover' || cover < 0 ? layers.length : cover
+  return layers.toSpliced(at, 0, [newId, layer])
+}
+
+function relaid(stack: ChosenStack, layers: Laid, ask: HandAsk): ChosenStack {
+  const built = handBuilt(
+    stack,
+    layers.map(([, layer]) => layer),
+    ask,
+  )
+  const { needle, bobbin, speedSpm, tensionRule, because } = built
+  return {
+    ...stack,
+    recipe: null,
+    needle: { coated: false, ...needle },
+    bobbin,
+    speedSpm,
+    tension: tensionRule,
+    because: because.map((b) => b.rule),
+    layers: Object.fromEntries(
+      layers.map(([id, { own }], order) => [id, { ...layerOf(built.layers[order]!), own, order }]),
+    ),
+  }
+}
+
+/** Topping, cloth, backings and cover are in that order already: the core gives them back one for one. */
+function handBuilt({ holding }: Pick<KeptStack, 'holding'>, layers: readonly StackLayer[], ask: HandAsk): HandBuilt {
+  const query = queryOf(ask.basis, ask.hoop ? ringOf(ask.hoop) : undefined)
+  const wished = layers.map(({ role, kind, sheets, grip, own }) => ({
+    ...{ role, kind, sheets },
+    ...(own ? {} : { wish: grip }),
+  }))
+  return layByHand({ ...query, ...stashOf(ask.supplies) }, { holding, layers: wished })
+}
+
+/** A stack of the worker's own as it is laid for this cloth and hoop today. */
+export function laidToday(stack: KeptStack, ask: HandAsk): KeptStack {
+  const { needle, bobbin, speedSpm, tensionRule, layers } = handBuilt(stack, stack.layers, ask)
+  return {
+    ...stack,
+    ...{ needle: { coated: false, ...needle }, bobbin, speedSpm, tension: tensionRule },
+    layers: layers.map((layer, i) => ({ ...layerOf(layer), own: stack.layers[i]?.own ?? false })),
+  }
+}
+
+/** The cloth alone, to put layers to. */
+export function bareStack(basis: Basis): ChosenStack {
+  const holding = basis.cloth.bruise === 'high' ? 'floated' : 'hooped'
+  const cloth: StackLayer = {
+    role: 'cloth',
+    kind: 'cloth',
+    sheets: 1,
+    grip: 'in-ring',
+    crossed: false,
+    piece: null,
+    own: true,
+  }
+  const through = { needle: null, bobbin: null, speedSpm: null, tension: null, because: [] }
+  return { recipe: null, holding, ...through, layers: { cloth: { ...cloth, order: 0 } } }
+}
+
+/** What is good and bad about a stack for what it rests on; nothing without one. */
+export function judgementsOf({ basis, stack }: OnStack): StackJudgement[] {
+  if (!stack) return []
+  const { holding, layers, needle } = stack
+  return judgeStack(factsFrom(basis), { holding, layers: coreLayers(layers), needle })
+}
+
+/** What a change would make worse, before it is made. */
+export function worseBy(stack: ChosenStack, change: HandChange, ask: HandAsk): StackJudgement[] {
+  const judged = (one: ChosenStack) => judgementsOf({ basis: ask.basis, stack: settledStack(one) })
+  return whatGetsWorse(judged(stack), judged(changeByHand(stack, change, ask, 'new')))
+}
+
+export type KindOnShelf = { kind: Exclude<LayerKind, 'cloth'>; there: boolean }
+
+/** Kinds a layer of this role may be, those on the shelf first. */
+export function kindsOf(role: LayerRole, supplies: readonly Supply[]): KindOnShelf[] {
+  const there = new Set(supplies.filter((s) => s.leftMm > 0).map((s) => s.kind))
+  return supplyKinds
+    .filter((kind) => roleOf(kind) === role)
+    .map((kind) => ({ kind, there: there.has(kind) }))
+    .sort((a, b) => Number(b.there) - Number(a.there))
+}
+
+/** Kinds on the shelf that would do in a layer's place without making anything worse, the most like it first. */
+export function substitutesFor(stack: ChosenStack, id: string, ask: HandAsk): Exclude<LayerKind, 'cloth'>[] {
+  const layer = stack.layers[id]
+  if (!layer) return []
+  const alike = (kind: string): number => kind.split('-').filter((word) => layer.kind.split('-').includes(word)).length
+  return kindsOf(layer.role, ask.supplies)
+    .filter(({ kind, there }) => there && kind !== layer.kind)
+    .map(({ kind }) => kind)
+    .filter((kind) => worseBy(stack, { do: 'swap', id, kind }, ask).every((j) => j.severity === 'note'))
+    .sort((a, b) => alike(b) - alike(a))
+}
+
+/** What the stash lacks for a stack. */
+export function shortFor(stack: ChosenStack, { supplies }: HandAsk): { kind: string; need: string }[] {
+  return shortOf(coreLayers(settledStack(stack).layers), stashOf(supplies).stash)
+}
+
+export const worseThan = (before: readonly StackJudgement[], now: OnStack): StackJudgement[] =>
+  whatGetsWorse(before, judgementsOf(now))
+
+/** As a patch of the stack that is kept: only what is otherwise, layers that are gone taken away. */
+export function patchToStack(kept: ChosenStack | null, next: ChosenStack): Patch<ChosenStack> {
+  const gone = Object.keys(kept?.layers ?? {}).filter((id) => !next.layers[id])
+  return { ...next, layers: { ...Object.fromEntries(gone.map((id) => [id, null])), ...next.layers } }
+}

@@ -1,0 +1,87 @@
+import type { Basis, DesignCard, KeptStack, Machine, Thread } from '@thimble/contract'
+import { nearestThreads } from '@thimble/core/colour'
+import { stackMm } from '@thimble/core/recipe'
+import { type StitchTime, stitchTime, threadUse, usualHoopingMinutes } from '@thimble/core/thread'
+import { readCount } from '../measure/readTyped'
+import type { PieceDesign } from '../measure/pieceDesign'
+import { coreLayers } from './stacks'
+
+/** Metres of one colour against what the stash has of it: `leftM` null where no spool of it is known. */
+export type ColourNeed = { colour: string; metres: number; thread: Thread | null; leftM: number | null }
+export type ThreadPlan = {
+  colours: ColourNeed[]
+  bobbinMetres: number
+  time: StitchTime
+  /** Reckoned, not counted from real stitches. */
+  estimated: boolean
+}
+
+type Block = DesignCardBlock & { colour: string }
+type DesignCardBlock = NonNullable<DesignCard['summary']>['blocks'][number]
+
+type Ask = {
+  design: PieceDesign
+  designs: Readonly<Record<string, DesignCard>>
+  /** Stitches as typed where the design is known by its size alone. */
+  typedStitches: string
+  basis: Basis
+  stack: KeptStack
+  machine: Pick<Machine, 'usualSpm' | 'changeSeconds'>
+  threads: readonly Thread[]
+}
+
+/** CIEDE2000 under which two colours are hardly to be told apart. */
+const SAME_TO_THE_EYE = 3
+
+/**
+ * Thread, bobbin and minutes of a piece on its stack at the machine at hand; null while its stitches are not known.
+ * A machine with a needle for each colour changes quickly as it says; speed is the slower of stack and machine.
+ */
+export function planThread(ask: Ask): ThreadPlan | null {
+  const blocks = blocksOf(ask)
+  if (blocks.length === 0) return null
+  const { basis, stack, machine } = ask
+  const thickness = stackMm(coreLayers(stack.layers), basis.cloth.thicknessMm)
+  const use = threadUse({ design: { blocks }, stackThickness: thickness })
+  const sum = (of: (block: Block) => number): number => blocks.reduce((all, block) => all + of(block), 0)
+  const time = stitchTime({
+    stitches: sum((b) => b.stitches),
+    changes: blocks.filter((b, i) => i > 0 && b.colour !== blocks[i - 1]!.colour).length,
+    trims: sum((b) => b.trims),
+    speedSpm: Math.min(stack.speedSpm ?? machine.usualSpm, machine.usualSpm),
+    changeSeconds: machine.changeSeconds,
+    hoopingMinutes: usualHoopingMinutes(stack.holding),
+  })
+  return {
+    colours: use.byColour.map(({ colour, topMetres }) => needOf(colour, topMetres, ask.threads)),
+    bobbinMetres: use.bobbinMetres,
+    time,
+    estimated: blocks.some((b) => b.estimated),
+  }
+}
+
+function needOf(colour: string, metres: number, threads: readonly Thread[]): ColourNeed {
+  const [best] = nearestThreads(colour, threads)
+  const thread = best && best.distance < SAME_TO_THE_EYE ? best.thread : null
+  return { colour, metres, thread, leftM: thread?.leftM ?? null }
+}
+
+function blocksOf({ design, designs, typedStitches }: Ask): Block[] {
+  const card = design.id ? designs[design.id] : undefined
+  if (card?.summary) return scaled(card, card.summary.blocks, design.change?.scale ?? 1)
+  const stitches = card ? card.stitches : readCount(typedStitches).value
+  if (!stitches) return []
+  const each = Math.round(stitches / design.colours.length)
+  return design.colours.map((colour) => ({ colour, stitches: each, lengthMm: 0, jumps: 0, trims: 0, estimated: true }))
+}
+
+/** A list of stitches keeps its count when it is made larger; artwork is stitched anew, over its area. */
+function scaled(card: DesignCard, blocks: readonly DesignCardBlock[], scale: number): Block[] {
+  const [count, length] = card.source === 'artwork' ? [scale * scale, scale * scale] : [1, scale]
+  return blocks.map((block, i) => ({
+    ...block,
+    colour: card.colours[i] ?? card.colours[0]!,
+    stitches: Math.round(block.stitches * count),
+    lengthMm: block.lengthMm * length,
+  }))
+}
