@@ -1,3 +1,12 @@
 /** What a shop keeps as documents, by its name on the wire, in the order it is taken in. Named apart, as a start needs no schemas. */
-export const collectionNames = ['machines', 'hoops', 'supplies', 'threads', 'designs', 'items', 'pieces'] as const
+export const collectionNames = [
+  'machines',
+  'hoops',
+  'supplies',
+  'threads',
+  'swatches',
+  'designs',
+  'items',
+  'pieces',
+] as const
 export type CollectionName = (typeof collectionNames)[number]

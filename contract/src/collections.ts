@@ -5,6 +5,7 @@ import { SavedItem } from './item'
 import { Machine } from './machine'
 import { Piece } from './piece/piece'
 import { Hoop, Supply, Thread } from './stash'
+import { Swatch } from './swatch'
 
 /** After every date. */
 const NO_DATE = '9999-12-31'
@@ -15,6 +16,7 @@ export const collections = {
   hoops: collection(Hoop),
   supplies: collection(Supply),
   threads: collection(Thread),
+  swatches: collection(Swatch),
   designs: collection(DesignCard),
   items: collection(SavedItem),
   pieces: collection(Piece, {

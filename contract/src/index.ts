@@ -26,4 +26,5 @@ export { SHOP_FILE_VERSION, SHOP_FORMAT, ShopFile, shopFileOf } from './shopFile
 export { Named, Said } from './said'
 export { Hoop, Supply, Thread } from './stash'
 export { Kept, LocalDate, Name } from './stored'
+export { Swatch } from './swatch'
 export { unknownKeys } from './unknownKeys'

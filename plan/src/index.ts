@@ -1,5 +1,6 @@
 export { factsFrom, queryOf, ringOf } from './stack/basis'
 export { type BuildPlan, builtOf, planBuild } from './stack/planBuild'
+export { madeOf } from './stack/madeOf'
 export { clothGuesses } from './stack/clothGuesses'
 export { pullTest } from './stack/pullTest'
 export { type ColourNeed, planThread, type ThreadPlan } from './stack/threadPlan'

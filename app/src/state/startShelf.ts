@@ -14,7 +14,15 @@ import { WorkingSet } from './workingSet'
 
 /** What older versions of the app remembered the shelf under. */
 const OLD_KEYS = ['zt.shelf', 'zt.shelf.2']
-const SMALL: readonly (CollectionName | 'shop')[] = ['shop', 'machines', 'hoops', 'supplies', 'threads', 'items']
+const SMALL: readonly (CollectionName | 'shop')[] = [
+  'shop',
+  'machines',
+  'hoops',
+  'supplies',
+  'threads',
+  'swatches',
+  'items',
+]
 /** As many pieces as are seen at first. */
 const AT_HEAD = 6
 /** An answer to what was sent from here comes about as soon as the news of it. */

@@ -1,4 +1,11 @@
-import { clothFamilies, type ClothFamily, familyFacts } from '@thimble/core/recipe'
+import {
+  type Bruise,
+  clothFamilies,
+  type ClothFamily,
+  familyFacts,
+  type Heat,
+  type SeeThrough,
+} from '@thimble/core/recipe'
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
@@ -7,6 +14,24 @@ export const clothChoices: readonly { id: ClothFamily; name: string }[] = clothF
   id,
   name: capital(familyFacts[id].name),
 }))
+
+export const heatChoices: readonly { id: Heat; name: string }[] = [
+  { id: 'yes', name: 'Takes it' },
+  { id: 'medium', name: 'Medium' },
+  { id: 'low', name: 'Cool only' },
+  { id: 'no', name: 'None' },
+]
+export const bruiseChoices: readonly { id: Bruise; name: string }[] = [
+  { id: 'low', name: 'Hardly shows' },
+  { id: 'medium', name: 'Presses out' },
+  { id: 'high', name: 'Stays' },
+]
+export const seeThroughChoices: readonly { id: SeeThrough; name: string }[] = [
+  { id: 'none', name: 'Nothing' },
+  { id: 'low', name: 'Light only' },
+  { id: 'medium', name: 'A shadow' },
+  { id: 'high', name: 'An outline' },
+]
 
 export const clothName = (id: string): string => capital(familyFacts[id as ClothFamily]?.name ?? id)
 

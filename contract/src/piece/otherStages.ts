@@ -3,6 +3,7 @@ import { type FaultId, faultIds, howBads, verdicts } from '@thimble/core/records
 import { z } from '../sentences'
 import { TypedLength } from '../length'
 import { Colour, Id, Note } from '../stored'
+import { CarriedSwatch } from '../swatch'
 import { Basis, ChosenStack, Holding, KeptStack, TopThread, Use } from './stack'
 import { KeptList, stageOf, Ticks } from './stages'
 
@@ -17,6 +18,8 @@ export const BuildStage = stageOf(
       colour: Colour.default('#e8e2d4'),
       /** Whether the worker has said what it is; until then it is what such an item is usually made of. */
       told: z.boolean().default(false),
+      /** The shop’s own cloth it is made of; its numbers go before the family’s. */
+      swatch: CarriedSwatch.nullable().default(null),
       /** What a hand found out about a cloth nobody named; the pull is `stretch`. */
       tested: z
         .strictObject({

@@ -8,10 +8,12 @@ import { readStretch } from './pullTest'
 export function basisOf(piece: Pick<Piece, 'item' | 'build'>, design: PieceDesign, shop: Shop): Basis {
   const { cloth, thread } = piece.build
   const stretch = readStretch(cloth.stretch).value
+  const own = cloth.swatch && numbersOf(cloth.swatch)
   return {
     cloth: fullCloth({
       family: cloth.family,
       colour: cloth.colour,
+      ...own,
       ...(stretch === null ? {} : { stretchPercent: stretch }),
     }),
     work: {
@@ -27,6 +29,8 @@ export function basisOf(piece: Pick<Piece, 'item' | 'build'>, design: PieceDesig
     habits: shop.habits,
   }
 }
+
+const numbersOf = ({ id, name, ...numbers }: NonNullable<Piece['build']['cloth']['swatch']>) => numbers
 
 /** A basis as the core asks. */
 export function queryOf({ work: { smallestLetterMm, ...work }, ...basis }: Basis, ring?: Ring): RecipeQuery {

@@ -33,7 +33,7 @@ const roles: Readonly<Record<string, LayerRole>> = {
   'permanent-film': 'topping',
   'cover-soft-fusible': 'cover',
 }
-export const roleOf = (kind: LayerKind): LayerRole => (kind === 'cloth' ? 'cloth' : (roles[kind] ?? 'backing'))
+const roleOf = (kind: LayerKind): LayerRole => (kind === 'cloth' ? 'cloth' : (roles[kind] ?? 'backing'))
 
 type Laid = readonly (readonly [id: string, layer: StackLayer])[]
 
@@ -139,12 +139,12 @@ export function judgementsOf({ basis, stack }: OnStack): StackJudgement[] {
 }
 
 /** What a change would make worse, before it is made. */
-export function worseBy(stack: ChosenStack, change: HandChange, ask: HandAsk): StackJudgement[] {
+function worseBy(stack: ChosenStack, change: HandChange, ask: HandAsk): StackJudgement[] {
   const judged = (one: ChosenStack) => judgementsOf({ basis: ask.basis, stack: settledStack(one) })
   return whatGetsWorse(judged(stack), judged(changeByHand(stack, change, ask, 'new')))
 }
 
-export type KindOnShelf = { kind: Exclude<LayerKind, 'cloth'>; there: boolean }
+type KindOnShelf = { kind: Exclude<LayerKind, 'cloth'>; there: boolean }
 
 /** Kinds a layer of this role may be, those on the shelf first. */
 export function kindsOf(role: LayerRole, supplies: readonly Supply[]): KindOnShelf[] {

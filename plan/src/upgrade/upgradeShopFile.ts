@@ -30,6 +30,7 @@ export function upgradeShopFile(json: unknown): ShopFile {
     ...old,
     version: 2,
     machines: [],
+    swatches: [],
     designs,
     packedDesigns: drawings.map(({ id, drawing }) => ({ id, packed: upgradePacked(drawing) })),
     pieces: old.pieces.map((piece) => upgradePiece(piece, shelf)),

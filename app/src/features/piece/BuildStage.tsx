@@ -105,7 +105,7 @@ const ClothSection = ({ tools }: { tools: PieceTools }) => (
 function ClothInShort({ tools }: { tools: PieceTools }) {
   const { cloth, use } = useBuildPlan(tools).basis
   const facts = [
-    clothName(cloth.family).split(',')[0],
+    tools.piece.build.cloth.swatch?.name ?? clothName(cloth.family).split(',')[0],
     colourName(cloth.colour),
     `stretching ${Math.round(cloth.stretchPercent)} %`,
     use.nextToSkin ? 'next to skin' : '',

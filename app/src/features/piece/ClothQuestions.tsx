@@ -1,7 +1,9 @@
-import { knownUse } from '@thimble/plan'
+import type { ClothFamily } from '@thimble/core/recipe'
+import { knownUse, madeOf } from '@thimble/plan'
 import { CheckBox } from '@rneui/themed'
 import type { Patch, Piece } from '@thimble/contract'
 import { View } from 'react-native'
+import { useNamed } from '@/state/useShelfDocs'
 import { Choices } from '@/ui/Choices'
 import { Field } from '@/ui/Field'
 import { Opener } from '@/ui/Opener'
@@ -76,17 +78,31 @@ export function ClothQuestions({ tools }: Props) {
 
 type Numbered = Props & { number?: string }
 
+/** A family, or a swatch of the shop's own, whose numbers the piece then carries. */
 export function WhichCloth({ tools: { piece, set }, number = '' }: Numbered) {
+  const swatches = useNamed('swatches')
+  const { family, swatch } = piece.build.cloth
+  const own = swatches.map(({ id, name, colour }) => ({ id: SWATCH + id, name, swatch: colour }))
+  // One that is gone from the stash is still what this piece is made of.
+  const carried =
+    swatch && !swatches.some(({ id }) => id === swatch.id) ? [{ id: SWATCH + swatch.id, name: swatch.name }] : []
+  const pick = (id: string): void => {
+    const picked = swatches.find((one) => SWATCH + one.id === id)
+    if (picked) set({ build: { cloth: madeOf(picked) } })
+    else if (!id.startsWith(SWATCH)) set({ build: { cloth: { family: id as ClothFamily, swatch: null, told: true } } })
+  }
   return (
     <Choices
       label={`${number}What cloth is it`}
       long
-      choices={clothChoices}
-      value={piece.build.cloth.family}
-      onChange={(family) => set({ build: { cloth: { family, told: true } } })}
+      choices={[...carried, ...own, ...clothChoices]}
+      value={swatch ? SWATCH + swatch.id : family}
+      onChange={pick}
     />
   )
 }
+
+const SWATCH = 'swatch.'
 
 /** The ground by eye, or by its code. */
 export function ClothColours({ tools: { piece, set }, number = '' }: Numbered) {

@@ -62,7 +62,7 @@ export function UnknownCloth({ tools }: { tools: Pick<PieceTools, 'piece' | 'she
             <Button
               type={i === 0 ? 'solid' : 'outline'}
               title={`Take it as ${clothName(family).split(',')[0]!.toLowerCase()}`}
-              onPress={() => set({ build: { cloth: { family, told: true } } })}
+              onPress={() => set({ build: { cloth: { family, swatch: null, told: true } } })}
             />
           </View>
         ))

@@ -15,6 +15,7 @@ const nouns: Record<CollectionName, string> = {
   machines: 'Machine',
   hoops: 'Hoop',
   supplies: 'Backing or topping',
+  swatches: 'Swatch',
   threads: 'Thread',
   designs: 'Design',
   items: 'Item of your own',

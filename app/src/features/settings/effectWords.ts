@@ -4,6 +4,7 @@ const nouns: Readonly<Record<string, [one: string, many: string]>> = {
   machines: ['machine', 'machines'],
   hoops: ['hoop', 'hoops'],
   supplies: ['backing or topping', 'backings and toppings'],
+  swatches: ['swatch', 'swatches'],
   threads: ['thread', 'threads'],
   designs: ['design', 'designs'],
   items: ['item', 'items'],

@@ -12,6 +12,7 @@ import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
 import { Split } from '@/ui/Split'
 import { Heading, Words } from '@/ui/Words'
+import { clothName } from '@/words/clothWords'
 import { layerName } from '@/words/stackWords'
 import { useNamed } from '@/state/useShelfDocs'
 import { fieldSize } from '@/words/hoopWords'
@@ -32,6 +33,7 @@ export function StashPage() {
           <>
             <Supplies />
             <Threads />
+            <Swatches />
           </>
         }
         both
@@ -160,6 +162,31 @@ function Threads() {
       </View>
       {threads.length === 0 && loaded ? <Words soft>No threads yet.</Words> : null}
       <Button type="outline" title="Add a thread" onPress={() => router.push('/stash/thread/new')} />
+    </Section>
+  )
+}
+
+function Swatches() {
+  const router = useRouter()
+  const swatches = useNamed('swatches')
+  const loaded = useShelf((s) => s.loaded)
+  return (
+    <Section title="Swatches" says="Cloths of your own, with their numbers.">
+      <View>
+        {swatches.map((swatch) => (
+          <Row key={swatch.id} href={`/stash/swatch/${swatch.id}`}>
+            <Swatch colour={swatch.colour} />
+            <View style={{ flex: 1, minWidth: 0 }}>
+              <Heading level={3}>{swatch.name}</Heading>
+              <Words
+                soft
+              >{`Like ${clothName(swatch.family).toLowerCase()}, stretching ${swatch.stretchPercent} %`}</Words>
+            </View>
+          </Row>
+        ))}
+      </View>
+      {swatches.length === 0 && loaded ? <Words soft>No swatches yet.</Words> : null}
+      <Button type="outline" title="Add a swatch" onPress={() => router.push('/stash/swatch/new')} />
     </Section>
   )
 }

@@ -28,7 +28,7 @@ export const keepsHoles = when('needle holes stay in it', (f) => f.keepsHoles)
 export const dark = when('a dark ground', (f) => f.dark)
 
 /** A woven that is neither towelling nor coated and stretches 10 % at the most. */
-export const plainWoven = when(
+const plainWoven = when(
   'a woven that stretches 10 % at the most',
   (f) => !f.knit && !f.stretchy && !f.towelling && !f.coated,
 )

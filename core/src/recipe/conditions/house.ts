@@ -9,7 +9,6 @@ export const alwaysTwo = house('layers', 'always-two', 'a house that lays always
 export const hoopsKnits = house('knits', 'hoop', 'a house that hoops knits')
 export const floatsKnits = house('knits', 'float', 'a house that floats knits')
 export const sticks = house('grip', 'sticky', 'a house that presses on sticky backing')
-export const sprays = house('grip', 'spray', 'a house that sprays')
 
 export const clampAtHand = when('the hoop clamps', (f) => f.ring?.clamp === true)
 export const tooThickForRing = when(

@@ -4,7 +4,7 @@ export const dense = when('a dense design', (f) => f.dense)
 export const lightWork = when('a light design', (f) => f.lightWork)
 export const mediumLoad = when('a medium design', (f) => f.work.loadClass === 'medium')
 export const fineLetters = when('letters under 6 mm', (f) => f.fineLetters)
-export const ofKind = (kind: 'line' | 'wording' | 'fill' | 'applique' | 'satin', says: string) =>
+const ofKind = (kind: 'line' | 'wording' | 'fill' | 'applique' | 'satin', says: string) =>
   when(says, (f) => f.work.kind === kind)
 export const line = ofKind('line', 'a line design')
 export const applique = ofKind('applique', 'applied cloth')
@@ -14,7 +14,7 @@ export const metallic = when('metallic thread', (f) => f.work.topThread.fibre ==
 export const weight = (wt: number) => when(`${wt} wt thread`, (f) => f.work.topThread.weight === wt)
 
 export const skin = when('worn next to skin', (f) => f.skin)
-export const wornAndWashed = when('worn and washed', (f) => f.wornAndWashed)
+const wornAndWashed = when('worn and washed', (f) => f.wornAndWashed)
 export const washedDaily = when('washed all the time', (f) => f.use.laundering === 'daily')
 export const toyOrInfant = when('for an infant or a toy', (f) => Boolean(f.use.infant || f.use.toy))
 export const backSeen = when('the back is seen', (f) => Boolean(f.use.backSeen))

@@ -10,7 +10,7 @@ import { isSticky, staysFor, strengths } from '../strength'
 import { type BackingLayer, meshOn, one } from './backingPlan'
 
 /** What is put right in a plan's layers for the load, the use and the house (craft.md section 5); each once, in order. */
-export type Amendment = {
+type Amendment = {
   id: string
   habit?: keyof HouseHabits
   when: Condition

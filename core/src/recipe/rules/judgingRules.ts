@@ -21,7 +21,7 @@ import { isSticky, staysFor, strengths } from '../strength'
 import { has, held, type Stacked, uses } from './stackRule'
 
 /** What is wrong or right about a stack, whoever put it together; a fault may be one layer's own. */
-export type JudgingRule = {
+type JudgingRule = {
   id: string
   verdict: 'fault' | 'merit'
   severity: Severity

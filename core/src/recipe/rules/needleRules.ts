@@ -7,7 +7,7 @@ import type { Facts } from '../facts'
 import type { Needle } from '../stack'
 
 /** Needle by thread first, then by cloth (craft.md section 6). The first rule that applies decides. */
-export type NeedleRule = {
+type NeedleRule = {
   id: string
   needle: Needle
   habit?: keyof HouseHabits

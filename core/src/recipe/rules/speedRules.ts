@@ -5,7 +5,7 @@ import { isSticky } from '../strength'
 import { type Stacked, uses } from './stackRule'
 
 /** Stitches a minute of craft.md section 8: slower for metallic, thick and sticky work. The first rule that applies decides. */
-export type SpeedRule = { id: string; spm: number; when: Condition<Stacked> }
+type SpeedRule = { id: string; spm: number; when: Condition<Stacked> }
 
 const sticky = uses('sticky backing', isSticky)
 const thick = when('from 2.5 mm thick', (f) => f.thickness >= 2.5)

@@ -1,0 +1,59 @@
+import { useWatch } from 'react-hook-form'
+import { View } from 'react-native'
+import { FormChoices, FormField } from '@/forms/FormField'
+import { FormPage } from '@/forms/FormPage'
+import { useDocForm } from '@/forms/useDocForm'
+import { usePalette } from '@/theme/PaletteProvider'
+import { bruiseChoices, clothChoices, heatChoices, seeThroughChoices } from '@/words/clothWords'
+import { readSwatch, usualOf, writeSwatch } from './swatchTexts'
+
+/** A cloth of the shop's own: what it is most like, and its numbers where they are known better. */
+export function SwatchForm({ id }: { id: string }) {
+  const p = usePalette()
+  const { form, kept, keep, removeIt } = useDocForm({
+    ...{ collection: 'swatches', id, back: '/stash', write: writeSwatch, read: readSwatch },
+  })
+  const { control } = form
+  const family = useWatch({ control, name: 'family' })
+  const colour = useWatch({ control, name: 'colour' }).trim()
+  const usual = usualOf(family)
+  const shown = /^#[0-9a-f]{6}$/i.test(colour) ? colour : p.table
+  const number = { control, keyboard: 'numeric', half: true } as const
+  return (
+    <FormPage
+      title={kept ? kept.name : 'A new swatch'}
+      onKeep={keep}
+      removal={kept ? 'Remove this swatch' : null}
+      onRemove={removeIt}
+      picture={<View style={{ height: 56, backgroundColor: shown, borderBottomWidth: 1, borderBottomColor: p.seam }} />}
+    >
+      <FormField control={control} name="name" label="Name" placeholder="Heavy linen from the market" />
+      <FormChoices control={control} name="family" label="Most like" long choices={clothChoices} />
+      <FormField control={control} name="colour" label="Colour" hint="As #rrggbb, as it looks in daylight." />
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        <FormField
+          {...number}
+          name="stretchPercent"
+          label="Pull test"
+          suffix="%"
+          placeholder={String(usual.stretchPercent)}
+        />
+        <FormField {...number} name="gsm" label="Weight" suffix="g/m²" placeholder={String(usual.gsm)} />
+      </View>
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        <FormField
+          {...number}
+          name="thicknessMm"
+          label="Thickness"
+          suffix="mm"
+          placeholder={String(usual.thicknessMm)}
+        />
+        <FormField {...number} name="pileMm" label="Pile" suffix="mm" placeholder={String(usual.pileMm)} />
+      </View>
+      <FormChoices control={control} name="heat" label="An iron" choices={heatChoices} />
+      <FormChoices control={control} name="bruise" label="A ring’s mark" choices={bruiseChoices} />
+      <FormChoices control={control} name="seeThrough" label="Held to the light" choices={seeThroughChoices} />
+      <FormField control={control} name="note" label="Note" multiline longest={4000} />
+    </FormPage>
+  )
+}

@@ -1,0 +1,39 @@
+import type { Swatch } from '@thimble/contract'
+import { type ClothFamily, fullCloth } from '@thimble/core/recipe'
+import { readNumber } from '@thimble/plan'
+
+const numbers = ['stretchPercent', 'gsm', 'thicknessMm', 'pileMm'] as const
+type NumberField = (typeof numbers)[number]
+type SwatchTexts = Pick<Swatch, 'name' | 'family' | 'colour' | 'heat' | 'bruise' | 'seeThrough' | 'note'> &
+  Record<NumberField, string>
+
+/** What numbers a family's cloths usually have, to begin a swatch from. */
+export const usualOf = (family: ClothFamily) => fullCloth({ family, colour: '#e8e2d4' })
+
+export function writeSwatch(kept?: Swatch): SwatchTexts {
+  const { heat, bruise, seeThrough } = kept ?? usualOf('quilting-cotton')
+  const text = (field: NumberField): string => (kept ? String(kept[field]) : '')
+  return {
+    ...{ name: kept?.name ?? '', family: kept?.family ?? 'quilting-cotton', colour: kept?.colour ?? '#e8e2d4' },
+    ...{ heat, bruise, seeThrough, note: kept?.note ?? '' },
+    ...{ stretchPercent: text('stretchPercent'), gsm: text('gsm') },
+    ...{ thicknessMm: text('thicknessMm'), pileMm: text('pileMm') },
+  }
+}
+
+const MOST: Record<NumberField, number> = { stretchPercent: 200, gsm: 2000, thicknessMm: 50, pileMm: 50 }
+
+/** As typed; a number that is left out is the family's usual one. */
+export function readSwatch({ stretchPercent, gsm, thicknessMm, pileMm, ...rest }: SwatchTexts) {
+  const typed = { stretchPercent, gsm, thicknessMm, pileMm }
+  const usual = usualOf(rest.family)
+  const unread: Partial<Record<keyof SwatchTexts, string>> = {}
+  const read = Object.fromEntries(
+    numbers.map((field) => {
+      const { value, problem } = readNumber(typed[field], MOST[field])
+      if (problem) unread[field] = problem
+      return [field, value ?? usual[field]]
+    }),
+  )
+  return { doc: { ...rest, colour: rest.colour.trim().toLowerCase(), ...read }, unread }
+}

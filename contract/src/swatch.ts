@@ -1,0 +1,27 @@
+import { bruises, clothFamilies, heats, seeThroughs } from '@thimble/core/recipe'
+import { z } from './sentences'
+import { Colour, Id, Kept, Name, Note } from './stored'
+
+/** The numbers of a cloth that the rules read. */
+const clothNumbers = {
+  stretchPercent: z.number().min(0, 'It cannot be less than nothing.').max(200, 'No cloth gives more than that.'),
+  gsm: z.number().positive('It has to be more than zero.').max(2000, 'That is heavier than any cloth.'),
+  thicknessMm: z.number().positive('It has to be more than zero.').max(50, 'That is thicker than any cloth.'),
+  pileMm: z.number().min(0, 'It cannot be less than nothing.').max(50, 'That is longer than any pile.'),
+  heat: z.enum(heats),
+  bruise: z.enum(bruises),
+  seeThrough: z.enum(seeThroughs),
+}
+
+/** A cloth of the shop's own by its name and numbers, used like a family. */
+export const Swatch = Kept.extend({
+  name: Name,
+  family: z.enum(clothFamilies),
+  colour: Colour,
+  ...clothNumbers,
+  note: Note.default(''),
+})
+export type Swatch = z.infer<typeof Swatch>
+
+/** A swatch as a piece made of it carries it: it stays so whatever becomes of the swatch. */
+export const CarriedSwatch = z.strictObject({ id: Id, name: z.string().max(120), ...clothNumbers })
