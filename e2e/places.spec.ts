@@ -31,12 +31,6 @@ test('settings change how every length is written, and habits what is advised', 
   await expect(page.getByRole('heading', { name: /Float it on sticky tear-away/ })).toBeVisible()
 })
 
-test('a cloth without recipes is said plainly', async ({ page, shop }) => {
-  await shop.importDemo()
-  await page.goto(`${shop.url}/piece/piece-pennant`)
-  await expect(page.getByText(/There are no recipes for wool melton, felt yet/)).toBeVisible()
-})
-
 test('the stash takes a hoop, shows it, and gives it back after a removal', async ({ page, shop }) => {
   await page.goto(`${shop.url}/stash`)
   await page.getByRole('button', { name: 'Add a hoop' }).click()

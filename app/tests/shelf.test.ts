@@ -40,7 +40,8 @@ describe('the shelf', () => {
     )
     expect(state.docs.pieces.a!.measure.measures.chestWidth!.text).toBe('540')
     expect(state.docs.pieces.a!.build.cloth).toEqual({
-      ...{ family: 'pique', stretch: '8', colour: '#e8e2d4', told: false },
+      ...{ family: 'pique', stretch: '8', colour: '#e8e2d4', told: false, swatch: null },
+      tested: { surface: null, light: null, iron: null },
     })
     expect(state.docs.pieces.b).toEqual(piece('b'))
   })

@@ -146,7 +146,7 @@ describe('the whole shop', () => {
   it('comes in by the import door and goes out the same', async () => {
     const counts = await ask('POST', '/import', demo)
     expect(counts.body).toEqual({
-      ...{ machines: 2, hoops: 5, supplies: 13, threads: 12, designs: 7, packedDesigns: 7, items: 1 },
+      ...{ machines: 2, hoops: 5, supplies: 13, threads: 12, swatches: 1, designs: 7, packedDesigns: 7, items: 1 },
       pieces: demo.pieces.length,
     })
     const out = (await ask('GET', '/export')).body

@@ -64,6 +64,7 @@ it('is one JSON text and stands a document a line, which comes in cut in any bit
       demo.hoops,
       demo.supplies,
       demo.threads,
+      demo.swatches,
       demo.designs,
       demo.packedDesigns,
       demo.items,

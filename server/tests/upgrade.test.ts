@@ -77,7 +77,8 @@ const stackBefore = (stack: Chosen | null) =>
 function pieceBefore({ item, measure, build, hoop, stitch, finish, ...top }: Omit<Piece, 'revision'>) {
   const { kept: k1, reopened: r1, declined: d1, zones, carried: taken, ownChange, ...tape } = measure
   const { shape, stitches, ...ownDesign } = tape.ownDesign
-  const { told, ...cloth } = build.cloth
+  const { told, swatch, tested, ...cloth } = build.cloth
+  const { toy, ...use } = build.use
   const carried = taken && { from: taken.from, measures: taken.measures, distances: taken.distances }
   const { steps, low, side, faults, verdict, minutes, note, nextTime } = finish
   const when = Object.entries(stages).map(([key, stage]) => {
@@ -89,7 +90,7 @@ function pieceBefore({ item, measure, build, hoop, stitch, finish, ...top }: Omi
     ...{ itemKind: item.kind, size: item.size, itemId: item.shared, customItem: item.own },
     ...tape,
     ...{ zones: listed(zones), carried, ownDesign },
-    ...{ cloth, use: build.use, thread: build.thread, stack: stackBefore(build.stack) },
+    ...{ cloth, use, thread: build.thread, stack: stackBefore(build.stack) },
     ...{ hoopId: hoop.hoopId, holding: hoop.holding, checks: stitch.checks, finishing: steps },
     record: { low, side, faults: listed(faults as object as Record<string, object>), verdict, minutes, note, nextTime },
     ...Object.fromEntries(when),

@@ -4,14 +4,24 @@ import { holdingNames, layerNames, pointNames } from '@thimble/core/recipe'
 import { writeSaid } from '@thimble/core/words'
 import type { Shelf } from '../shelf'
 import { listsOf } from '../stack/stackLines'
-import { planPiece, type PiecePlans } from '../stages/planPiece'
+import { type HoopPlan, planHoop } from '../hoop/planHoop'
+import { type Marked, markedOf } from '../measure/placed'
+import { type MeasurePlan, planMeasure } from '../measure/planMeasure'
 import { preparing } from '../measure/preparing'
+import { type BuildPlan, planBuild } from '../stack/planBuild'
 
 /** What each choice of a habit comes to on one piece of the shop. */
-export type HabitExample = { piece: string; comes: Readonly<Record<string, string>> }
+type HabitExample = { piece: string; comes: Readonly<Record<string, string>> }
 
 type Habit = keyof HouseHabits
-type Tell = (plans: PiecePlans, piece: Piece, shelf: Shelf) => string | null
+/** What a tell looks at, worked out only when it does: hoops are slow to rank. */
+type Plans = {
+  measure: () => MeasurePlan
+  marked: () => Marked
+  build: () => BuildPlan
+  hoop: () => HoopPlan
+}
+type Tell = (plans: Plans, piece: Piece, shelf: Shelf) => string | null
 
 const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)
 
@@ -22,16 +32,24 @@ function layersText({ layers, holding }: KeptStack): string {
   return `${holdingNames[holding]}: ${told.join(', ') || 'no backing'}.`
 }
 
-const stack: Tell = ({ build }) => build.advised && layersText(build.advised)
+const stack: Tell = ({ build }) => {
+  const { advised } = build()
+  return advised && layersText(advised)
+}
 const needle: Tell = ({ build }) => {
-  const own = build.advised?.needle
+  const own = build().advised?.needle
   return own ? `Needle ${own.size} ${pointNames[own.point]}.` : null
 }
-const trimming: Tell = ({ build: { basis, advised } }) =>
-  listsOf({ basis, stack: advised }).finishing.find((line) => line.code === 'finish.cut-away')?.text ?? null
-const placed: Tell = ({ marked }, _, { shop }) => marked.placed && writeSaid(marked.placed.placed, shop)
+const trimming: Tell = ({ build }) => {
+  const { basis, advised } = build()
+  return listsOf({ basis, stack: advised }).finishing.find((line) => line.code === 'finish.cut-away')?.text ?? null
+}
+const placed: Tell = ({ marked }, _, { shop }) => {
+  const lies = marked().placed
+  return lies && writeSaid(lies.placed, shop)
+}
 const turned: Tell = ({ hoop }) => {
-  const loading = hoop.chosen?.loading
+  const loading = hoop().chosen?.loading
   if (!loading) return null
   return loading.turn === 0
     ? 'Loaded hem to you, the design as it is.'
@@ -40,9 +58,10 @@ const turned: Tell = ({ hoop }) => {
 /** Narrower than this, flat, a tube leaves no room for the rest of it beside the ring. */
 const NARROW = 300
 const bulk: Tell = ({ measure, build }, piece, { shop }) => {
-  const tube = measure.placement?.item.tube
+  const { placement } = measure()
+  const tube = placement?.item.tube
   if (!tube || tube.width >= NARROW) return null
-  const unpicked = preparing(piece, build.basis, measure.placement).find(({ id }) => id === 'prep.unpick')
+  const unpicked = preparing(piece, build().basis, placement).find(({ id }) => id === 'prep.unpick')
   if (unpicked) return unpicked.text
   return shop.habits.smallGarmentBulk === 'clip' ? 'The rest of it is clipped.' : 'The rest of it is rolled and taped.'
 }
@@ -81,12 +100,25 @@ export function habitExample(
     const comes: Record<string, string> = {}
     for (const choice of choices) {
       const house = { ...shelf, shop: { ...shelf.shop, habits: { ...shelf.shop.habits, [habit]: choice } } }
-      const text = tells[habit](planPiece(piece, house), piece, house)
+      const text = tells[habit](plansOf(piece, house), piece, house)
       if (text) comes[choice] = text
     }
     if (new Set(Object.values(comes)).size > 1) return { piece: piece.name, comes }
   }
   return null
+}
+
+function plansOf(piece: Piece, shelf: Shelf): Plans {
+  const measure = once(() => planMeasure(piece, shelf))
+  const marked = once(() => markedOf([], measure(), shelf.designs))
+  const build = once(() => planBuild(piece, marked().design, shelf))
+  const hoop = once(() => planHoop({ ...shelf, piece, marked: marked(), stack: build().stack }))
+  return { measure, marked, build, hoop }
+}
+
+function once<T>(work: () => T): () => T {
+  let done: { value: T } | null = null
+  return () => (done ??= { value: work() }).value
 }
 
 /** A piece as it was before anything of it was decided. */

@@ -1,0 +1,140 @@
+import { expect, type Page } from '@playwright/test'
+import { test } from './server'
+import { ticket, toStage } from './ticket'
+
+test.use({ viewport: { width: 390, height: 844 } })
+
+async function openBuild(page: Page, base: string, id: string): Promise<ReturnType<typeof ticket>> {
+  await page.goto(`${base}/piece/${id}`)
+  await toStage(page, /Build/)
+  return ticket(page)
+}
+type Shop = { send: <T>(method: string, path: string, body?: unknown) => Promise<T> }
+/** A piece of the demo, made of another cloth. */
+async function madeOf(shop: Shop, id: string, cloth: object, use: object = {}): Promise<void> {
+  await shop.send('PATCH', `/pieces/${id}`, { build: { cloth: { told: true, ...cloth }, use } })
+}
+const title = (page: Page, name: string | RegExp) => expect(page.getByRole('heading', { name }).first()).toBeVisible()
+const layer = (page: Page, name: RegExp) => page.getByRole('button', { name }).first()
+const chosen = (shop: Shop, id: string) => shop.send<any>('GET', `/pieces/${id}`).then((p) => p.build.stack)
+
+test('seven cloths of the workshop come to the stacks a practitioner would lay', async ({ page, shop }) => {
+  await shop.importDemo()
+  await madeOf(shop, 'piece-polo-4', { family: 'polar-fleece', colour: '#27406b' })
+  for (const [id, heading, needle, layers] of [
+    [
+      'piece-romper',
+      'Hoop it with fusible cut-away mesh',
+      '70/10 ballpoint',
+      ['Light tear-away', 'Soft fusible cover'],
+    ],
+    ['piece-drape', 'Float it on sticky tear-away', '75/11 embroidery, coated', ['Velvet', /film/]],
+    ['piece-robe', 'Float it on sticky tear-away', '75/11 embroidery, coated', ['Fusible cut-away mesh', /film/]],
+    ['piece-toolroll', 'Hoop it with medium cut-away', '75/11 sharp', ['Canvas']],
+    ['piece-gown', 'Hoop it with fusible part-soluble', /^(65\/9|70\/10) sharp/, ['Lawn']],
+    ['piece-polo-4', 'Hoop it with cut-away mesh', '75/11 ballpoint, coated', ['Polar fleece', /film/]],
+  ] as const) {
+    await openBuild(page, shop.url, id)
+    await title(page, heading)
+    await expect(page.getByText(needle).first()).toBeVisible()
+    for (const name of layers) await expect(page.getByText(name).first()).toBeVisible()
+  }
+})
+
+test('a cloth nobody named is told by four tests, and its stack follows', async ({ page, shop }) => {
+  await shop.importDemo()
+  const hand = await openBuild(page, shop.url, 'piece-pennant')
+  await hand.press('I do not know the cloth')
+  await page.getByLabel(/^Pull test: how much/).fill('8')
+  for (const answer of ['Loops', 'Nothing', 'Stays as it was']) await hand.pick(answer)
+  await expect(page.getByText('Most like terry: 87 % sure')).toBeVisible()
+  await expect(page.getByText(/Hot iron: on a scrap/)).toBeVisible()
+  await hand.press('Take it as terry')
+  await title(page, 'Float it on sticky tear-away')
+  await hand.saved()
+  await page.reload()
+  await toStage(page, /Build/)
+  await title(page, 'Float it on sticky tear-away')
+})
+
+test('a stack built by hand is judged as it grows, and follows into the lists', async ({ page, shop }) => {
+  await shop.importDemo()
+  await madeOf(shop, 'piece-polo-4', { family: 'jersey', colour: '#fdfbf5' })
+  const hand = await openBuild(page, shop.url, 'piece-polo-4')
+  const pick = (from: string, kind: string) =>
+    page.getByRole('radiogroup', { name: from }).getByRole('radio', { name: kind, exact: true }).click()
+  await hand.press(/other way/)
+  await hand.press('Build your own from the bare cloth')
+  await expect(page.getByText(/No backing: the stitches draw the cloth together/)).toBeVisible()
+  await hand.press(/Add a layer/)
+  await pick('What to add', 'Medium tear-away')
+  await expect(page.getByText(/torn off, nothing holds the stitches in the wash/)).toBeVisible()
+  await layer(page, /^Medium tear-away/).click()
+  await expect(page.getByText(/^In the stash: Tear-away, medium, 8.2 m left/)).toBeVisible()
+  await hand.press(/Change it/)
+  await pick('Use instead', 'Medium cut-away')
+  await expect(page.getByText(/What gets worse: Pale and thin: a firm cut-away shows through/)).toBeVisible()
+  await pick('Use instead', 'Cut-away mesh')
+  await expect(page.getByText(/shows through/)).toHaveCount(0)
+  await expect(page.getByText(/Good about it: .*Mesh leaves no patch on pale cloth/)).toBeVisible()
+  await expect.poll(async () => (await chosen(shop, 'piece-polo-4'))?.recipe ?? null).toBeNull()
+  await hand.press('Use this stack')
+  await toStage(page, /Stitch/)
+  await expect(page.getByRole('checkbox', { name: /Marks as far apart as on the table/ })).toBeVisible()
+  await expect(page.getByRole('checkbox', { name: /film/ })).toHaveCount(0)
+})
+
+test('a habit changed in the settings changes the recipe and its reasons, told on a piece of the shop', async ({
+  page,
+  shop,
+}) => {
+  await shop.importDemo()
+  await page.goto(`${shop.url}/settings`)
+  const knits = page.getByRole('radiogroup', { name: 'Knits' })
+  await knits.getByRole('radio', { name: 'Float on hooped backing' }).click()
+  await page
+    .getByRole('button', { name: /On a piece of yours/ })
+    .nth(2)
+    .click()
+  await expect(page.getByText(/^Float on hooped backing: Floated: /)).toBeVisible()
+  await openBuild(page, shop.url, 'piece-romper')
+  await title(page, 'Float it on sticky tear-away')
+  await expect(page.getByText(/House habit: knits are floated/).first()).toBeVisible()
+  await expect(page.getByText(/A house habit decides this/).first()).toBeVisible()
+})
+
+test('what the stash lacks is said, and what is there and does as well is put in its place', async ({ page, shop }) => {
+  await shop.importDemo()
+  await shop.send('DELETE', '/supplies/supply-1')
+  const hand = await openBuild(page, shop.url, 'piece-pennant')
+  await expect(page.getByText(/Medium tear-away: none in the stash/)).toBeVisible()
+  await page.getByRole('button', { name: /^Use .* instead$/ }).click()
+  await expect(page.getByText(/none in the stash/)).toHaveCount(0)
+  await expect(page.getByText(/your own choice/)).toBeVisible()
+  await hand.press('Use this stack')
+  await expect.poll(async () => (await shop.send<any>('GET', '/pieces/piece-pennant')).build.kept.length).toBe(1)
+})
+
+test('a swatch is kept in the stash, picked for a piece, and carried by it', async ({ page, shop }) => {
+  await shop.importDemo()
+  await page.goto(`${shop.url}/stash`)
+  const hand = ticket(page)
+  await hand.press('Add a swatch')
+  await hand.type('Name', 'Market denim')
+  await hand.press(/Most like/)
+  await hand.pick('Denim')
+  await hand.type('Weight', 'heavy')
+  await hand.press('Keep it')
+  await expect(page.getByText(/“heavy”|a number/i).first()).toBeVisible()
+  await hand.type('Weight', '450')
+  await hand.press('Keep it')
+  await expect(page.getByRole('link', { name: /Market denim/ })).toBeVisible()
+  await openBuild(page, shop.url, 'piece-pennant')
+  await hand.press(/What cloth is it/)
+  await hand.pick('Market denim')
+  // From 400 g/m2 denim carries stitches by itself.
+  await title(page, 'Hoop it with medium cut-away')
+  await expect
+    .poll(async () => (await shop.send<any>('GET', '/pieces/piece-pennant')).build.cloth.swatch?.gsm)
+    .toBe(450)
+})
