@@ -1,4 +1,5 @@
 import { expect, type Page } from '@playwright/test'
+import { readFileSync } from 'node:fs'
 import { test } from './server'
 import { ticket, toStage } from './ticket'
 
@@ -24,13 +25,13 @@ test('seven cloths of the workshop come to the stacks a practitioner would lay',
   for (const [id, heading, needle, layers] of [
     [
       'piece-romper',
-      'Hoop it with fusible cut-away mesh',
-      '70/10 ballpoint',
-      ['Light tear-away', 'Soft fusible cover'],
+      'Float it on sticky tear-away',
+      '70/10 ballpoint, coated',
+      ['Fusible cut-away mesh', 'Soft fusible cover'],
     ],
     ['piece-drape', 'Float it on sticky tear-away', '75/11 embroidery, coated', ['Velvet', /film/]],
     ['piece-robe', 'Float it on sticky tear-away', '75/11 embroidery, coated', ['Fusible cut-away mesh', /film/]],
-    ['piece-toolroll', 'Hoop it with medium cut-away', '75/11 sharp', ['Canvas']],
+    ['piece-toolroll', /(Hoop|Clamp) it with medium cut-away/, '75/11 sharp', ['Canvas']],
     ['piece-gown', 'Hoop it with fusible part-soluble', /^(65\/9|70\/10) sharp/, ['Lawn']],
     ['piece-polo-4', 'Hoop it with cut-away mesh', '75/11 ballpoint, coated', ['Polar fleece', /film/]],
   ] as const) {
@@ -92,10 +93,6 @@ test('a habit changed in the settings changes the recipe and its reasons, told o
   await page.goto(`${shop.url}/settings`)
   const knits = page.getByRole('radiogroup', { name: 'Knits' })
   await knits.getByRole('radio', { name: 'Float on hooped backing' }).click()
-  await page
-    .getByRole('button', { name: /On a piece of yours/ })
-    .nth(2)
-    .click()
   await expect(page.getByText(/^Float on hooped backing: Floated: /)).toBeVisible()
   await openBuild(page, shop.url, 'piece-romper')
   await title(page, 'Float it on sticky tear-away')
@@ -133,8 +130,22 @@ test('a swatch is kept in the stash, picked for a piece, and carried by it', asy
   await hand.press(/What cloth is it/)
   await hand.pick('Market denim')
   // From 400 g/m2 denim carries stitches by itself.
-  await title(page, 'Hoop it with medium cut-away')
+  await title(page, /(Hoop|Clamp) it with medium cut-away/)
   await expect
     .poll(async () => (await shop.send<any>('GET', '/pieces/piece-pennant')).build.cloth.swatch?.gsm)
     .toBe(450)
+})
+
+test('what the bench wants and the stash lacks is a list, and a file', async ({ page, shop }) => {
+  await shop.importDemo()
+  await shop.send('DELETE', '/supplies/supply-3')
+  await page.goto(`${shop.url}/stash`)
+  await page.getByRole('link', { name: /^To buy/ }).click()
+  const sticky = page.getByRole('listitem').filter({ hasText: 'Sticky tear-away' })
+  await expect(sticky).toContainText(/ short$/)
+  const saved = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Save as CSV' }).click()
+  const lines = readFileSync((await (await saved).path())!, 'utf8').split('\n')
+  expect(lines[0]).toBe('what,wanted_m,left_m,missing_m,pieces')
+  expect(lines.find((line) => line.startsWith('Sticky tear-away,'))).toMatch(/,0,\d/)
 })

@@ -39,6 +39,8 @@ const screens: [path: string, before?: (page: Page) => Promise<unknown>][] = [
   ['/stash/hoop/new'],
   ['/stash/machine/machine-boatyard'],
   ['/stash/supply/new'],
+  ['/stash/swatch/new'],
+  ['/stash/to-buy'],
   ['/stash/thread/new'],
   ['/runs'],
   ['/log'],

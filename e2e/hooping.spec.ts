@@ -175,7 +175,7 @@ test('a napkin’s corner is found by its hems, and the camera is asked for both
   await hand.press('Ask the camera')
   await expect(page.getByText(/^It found \d of 4/)).toBeVisible()
   await hand.press('Type the numbers')
-  await expect(page.getByLabel('The level hem, at its left, right')).toBeVisible()
+  await expect(page.getByLabel('Level hem, at its left, right')).toBeVisible()
   await hand.press('Trace it with the machine')
   await hand.press('Round its box')
   await expect(

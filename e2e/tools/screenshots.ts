@@ -7,6 +7,8 @@ import { ShopServer } from '../server'
 type Shot = { name: string; path: string; wide?: boolean; scroll?: number; before?: (page: Page) => Promise<void> }
 
 const chooseSquare = (page: Page): Promise<void> => page.getByRole('radio', { name: /Square 100/ }).click()
+/** A habit as it is changed, with what that comes to. */
+const changeKnits = (page: Page): Promise<void> => page.getByRole('radio', { name: 'Float on hooped backing' }).click()
 /** Two dots found a little askew, and to the right. */
 async function landAskew(page: Page): Promise<void> {
   for (const [mark, way] of [
@@ -56,7 +58,7 @@ const shots: Shot[] = [
   { name: 'stash', path: '/stash' },
   { name: 'log', path: '/log' },
   { name: 'record', path: '/log/piece-polo-1' },
-  { name: 'habits', path: '/settings' },
+  { name: 'habits', path: '/settings', before: changeKnits, scroll: 620 },
   { name: 'wide-measure', path: '/piece/piece-polo-4', wide: true },
   {
     name: 'wide-design',

@@ -1,6 +1,6 @@
 import { createSelector } from '@reduxjs/toolkit'
 import type { Piece } from '@thimble/contract'
-import { builtOf, markedOf, type MeasurePlan, planBuild, planHoop, planMeasure, type Shelf } from '@thimble/plan'
+import { bestUnder, builtOf, markedOf, type MeasurePlan, planBuild, planHoop, planMeasure, type Shelf } from '@thimble/plan'
 
 /*
  * Plans of a piece, each remembered by no more than what it rests on: a key typed in the record works nothing out
@@ -40,15 +40,6 @@ const held = createSelector(
   (hoopId, holding, kept) => ({ hoopId, holding, kept }),
 )
 
-export const selectBuild = createSelector(
-  [item, build, held, markedDesign, shop, hoops, supplies],
-  (item, build, hoop, design, shop, hoops, supplies) =>
-    planBuild({ item, build, hoop }, design, { shop, hoops, supplies }),
-)
-
-export const selectBuilt = createSelector([build, selectBuild], builtOf)
-const builtStack = (...ask: Ask) => selectBuilt(...ask).stack
-
 /** What of the stage a hoop is chosen by: where the marks landed afterwards changes nothing of that. */
 const ringed = createSelector(
   [
@@ -60,6 +51,26 @@ const ringed = createSelector(
   ],
   (hoopId, holding, machineId, turn, lineUp) => ({ hoopId, holding, machineId, turn, lineUp }),
 )
+const madeOf = createSelector(
+  [(...[piece]: Ask) => piece.build.cloth, (...[piece]: Ask) => piece.build.use, (...[piece]: Ask) => piece.build.thread],
+  (cloth, use, thread) => ({ cloth, use, thread }),
+)
+/** The hoops as they would be taken for no stack yet: the cloth decides. */
+const selectFree = createSelector(
+  [item, measure, madeOf, ringed, selectMarked, shop, hoops, machines],
+  (item, measure, build, hoop, marked, shop, hoops, machines) =>
+    planHoop({ piece: { item, measure, build, hoop }, marked, stack: null, shop, hoops, machines }),
+)
+const best = (...ask: Ask) => bestUnder(ask[0], () => selectFree(...ask))
+
+export const selectBuild = createSelector(
+  [item, build, held, markedDesign, shop, hoops, supplies, best],
+  (item, build, hoop, design, shop, hoops, supplies, best) =>
+    planBuild({ item, build, hoop }, design, { shop, hoops, supplies }, best),
+)
+
+export const selectBuilt = createSelector([build, selectBuild], builtOf)
+const builtStack = (...ask: Ask) => selectBuilt(...ask).stack
 
 export const selectHoop = createSelector(
   [item, measure, build, ringed, selectMarked, builtStack, shop, hoops, machines],

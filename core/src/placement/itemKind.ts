@@ -8,7 +8,7 @@ export const itemGroups = ['tops', 'worn', 'infant', 'towels', 'table', 'bed', '
 export type ItemGroup = (typeof itemGroups)[number]
 
 /** True where every one of its kind is used so. */
-export type KnownUse = { nextToSkin?: true; infant?: true }
+export type KnownUse = { nextToSkin?: true; infant?: true; toy?: true }
 
 /** One thing a bench sees: what the tape is asked, how it lies, and where designs go on it. */
 export type ItemKind = {

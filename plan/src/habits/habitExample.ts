@@ -9,6 +9,7 @@ import { type Marked, markedOf } from '../measure/placed'
 import { type MeasurePlan, planMeasure } from '../measure/planMeasure'
 import { preparing } from '../measure/preparing'
 import { type BuildPlan, planBuild } from '../stack/planBuild'
+import { bestUnder } from '../stages/planPiece'
 
 /** What each choice of a habit comes to on one piece of the shop. */
 type HabitExample = { piece: string; comes: Readonly<Record<string, string>> }
@@ -111,7 +112,8 @@ export function habitExample(
 function plansOf(piece: Piece, shelf: Shelf): Plans {
   const measure = once(() => planMeasure(piece, shelf))
   const marked = once(() => markedOf([], measure(), shelf.designs))
-  const build = once(() => planBuild(piece, marked().design, shelf))
+  const free = () => planHoop({ ...shelf, piece, marked: marked(), stack: null })
+  const build = once(() => planBuild(piece, marked().design, shelf, bestUnder(piece, free)))
   const hoop = once(() => planHoop({ ...shelf, piece, marked: marked(), stack: build().stack }))
   return { measure, marked, build, hoop }
 }

@@ -11,8 +11,8 @@ import {
   rankHoops,
 } from '@thimble/core/hooping'
 import type { LengthStyle } from '@thimble/core/lengths'
-import { type HoldingMethod, type StackMisfit, stackMisfits } from '@thimble/core/recipe'
-import { basisOf, queryOf, ringOf } from '../stack/basis'
+import { type HoldingMethod, type RecipeQuery, type StackMisfit, stackMisfits } from '@thimble/core/recipe'
+import { basisOf, type MadeOf, queryOf, ringOf } from '../stack/basis'
 import { coreLayers } from '../stack/stacks'
 import type { Marked, Placed } from '../measure/placed'
 import type { Shelf } from '../shelf'
@@ -29,7 +29,14 @@ export type HoopOffer = HoopChoice & {
   method: HoldingMethod | 'none'
   /** Null where there is no place on an item yet. */
   loading: Loading | null
+  under: RingUnder
 }
+
+/**
+ * What a stack for this hoop rests on: its ring, what of the cloth there is for it to lie on, and the way of holding where
+ * the place leaves only one.
+ */
+export type RingUnder = Pick<RecipeQuery, 'ring' | 'clothBeyondRing' | 'ringInside' | 'holding'>
 
 /**
  * `ranked`: the hoops of the shelf as they suit today; `chosen`, `hoop`: the one picked, else the best that takes it.
@@ -47,7 +54,8 @@ export type HoopPlan = {
 }
 
 type Ask = Pick<Shelf, 'shop' | 'hoops'> & {
-  piece: Pick<Piece, 'item' | 'measure' | 'build'> & {
+  piece: Pick<Piece, 'item' | 'measure'> & {
+    build: MadeOf['build']
     hoop: Pick<Piece['hoop'], 'hoopId' | 'holding' | 'machineId' | 'turn' | 'lineUp'>
   }
   machines: readonly Machine[]
@@ -104,22 +112,27 @@ function inOrder(offers: HoopOffer[]): HoopOffer[] {
 
 function offerOf(hoop: Hoop, job: Job): HoopOffer {
   const inRing = chooseTurn(hoop, job, 'hooped')
-  const advice = adviseFor(hoop, inRing, job)
+  const { advice, under } = adviseFor(hoop, inRing, job)
   const method = job.piece.hoop.holding ?? advice.method
   const choice = method === 'hooped' ? inRing : chooseTurn(hoop, job, floats(method) ? 'floated' : method)
   const refused = whyRefused(hoop, advice, method, job)
-  return { ...choice, advice, method, ...(refused ? { fits: false, reasons: [refused, ...choice.reasons] } : {}) }
+  return { ...choice, advice, method, under, ...(refused ? { fits: false, reasons: [refused, ...choice.reasons] } : {}) }
 }
 
 /** How the piece is best held in this hoop, by how its ring would lie on the cloth. */
-function adviseFor(hoop: Hoop, inRing: HoopChoice, { piece, stack, basis }: Job): HoldingAdvice {
+function adviseFor(
+  hoop: Hoop,
+  inRing: HoopChoice,
+  { piece, stack, basis }: Job,
+): { advice: HoldingAdvice; under: RingUnder } {
   const wanted = piece.hoop.holding ?? stack?.holding
-  const ask = { ...queryOf(basis, ringOf(hoop)), ...(inRing.fit.fits ? roomUnder(inRing) : {}) }
+  const under = { ring: ringOf(hoop), ...(inRing.fit.fits ? roomUnder(inRing) : {}) }
+  const ask = { ...queryOf(basis), ...under }
   const advice = chooseHolding({ ...ask, ...(wanted ? { holding: wanted } : {}) })
-  if (!inRing.fit.fits || inRing.fits || floats(advice.method)) return advice
+  if (!inRing.fit.fits || inRing.fits || floats(advice.method)) return { advice, under }
   // Over a zip or a row of buttons no ring may lie that holds the cloth; one that holds the backing alone may.
   const onTop = chooseHolding({ ...ask, holding: 'floated' })
-  return onTop.method === 'floated' ? onTop : advice
+  return onTop.method === 'floated' ? { advice: onTop, under: { ...under, holding: 'floated' } } : { advice, under }
 }
 
 function whyRefused(hoop: Hoop, advice: HoldingAdvice, method: HoopOffer['method'], job: Job): Advice | null {

@@ -4,8 +4,11 @@ import type { PieceDesign } from '../measure/pieceDesign'
 import { becomesOf } from '../pieces/becomesOf'
 import { readStretch } from './pullTest'
 
+/** A piece by what it is, what it is made of and what becomes of it. */
+export type MadeOf = Pick<Piece, 'item'> & { build: Pick<Piece['build'], 'cloth' | 'use' | 'thread'> }
+
 /** What the rules see of a piece with this design in this shop. */
-export function basisOf(piece: Pick<Piece, 'item' | 'build'>, design: PieceDesign, shop: Shop): Basis {
+export function basisOf(piece: MadeOf, design: PieceDesign, shop: Shop): Basis {
   const { cloth, thread } = piece.build
   const stretch = readStretch(cloth.stretch).value
   const own = cloth.swatch && numbersOf(cloth.swatch)

@@ -1,5 +1,6 @@
 import type { Basis, KeptBuild, KeptStack, Piece } from '@thimble/contract'
 import { type RecipeAdvice, type RecipeOption, recommendRecipe } from '@thimble/core/recipe'
+import type { RingUnder } from '../hoop/planHoop'
 import type { PieceDesign } from '../measure/pieceDesign'
 import type { Shelf } from '../shelf'
 import { basisOf, queryOf, ringOf } from './basis'
@@ -20,10 +21,12 @@ export type BuildPlan = {
   advised: KeptStack | null
 }
 
+/** @param best while no hoop was picked, the ring that would be taken; so what is advised here is what can be held there */
 export function planBuild(
   piece: Pick<Piece, 'item' | 'build'> & { hoop: Pick<Piece['hoop'], 'hoopId' | 'holding' | 'kept'> },
   design: PieceDesign,
   { shop, hoops, supplies }: Pick<Shelf, 'shop' | 'hoops' | 'supplies'>,
+  best: RingUnder | null = null,
 ): BuildPlan {
   const { build, hoop: hooping } = piece
   const basis = basisOf(piece, design, shop)
@@ -31,6 +34,7 @@ export function planBuild(
   const holding = hooping.kept[0]?.holding ?? hooping.holding
   const advice = recommendRecipe({
     ...queryOf(basis, hoop && ringOf(hoop)),
+    ...(hoop ? {} : best),
     ...(holding ? { holding } : {}),
     ...stashOf(supplies),
   })

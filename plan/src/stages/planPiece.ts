@@ -1,6 +1,6 @@
 import type { Piece } from '@thimble/contract'
 import { type BuildPlan, builtOf, planBuild } from '../stack/planBuild'
-import { type HoopPlan, planHoop } from '../hoop/planHoop'
+import { type HoopPlan, planHoop, type RingUnder } from '../hoop/planHoop'
 import { type Marked, markedOf } from '../measure/placed'
 import { type MeasurePlan, planMeasure } from '../measure/planMeasure'
 import type { Shelf } from '../shelf'
@@ -14,10 +14,19 @@ export type PiecePlans = {
   hoop: HoopPlan
 }
 
+/** The ring a piece would be put in as things stand; null once one was picked, and where none takes it. */
+export function bestUnder({ hoop }: { hoop: Picked }, plan: () => HoopPlan): RingUnder | null {
+  if (hoop.hoopId || hoop.kept.length > 0) return null
+  const { chosen } = plan()
+  return chosen?.fits ? chosen.under : null
+}
+
+type Picked = Pick<Piece['hoop'], 'hoopId'> & { kept: readonly unknown[] }
+
 export function planPiece(piece: Piece, shelf: Shelf): PiecePlans {
   const measure = planMeasure(piece, shelf)
   const marked = markedOf(piece.measure.kept, measure, shelf.designs)
-  const build = planBuild(piece, marked.design, shelf)
+  const build = planBuild(piece, marked.design, shelf, bestUnder(piece, () => planHoop({ ...shelf, piece, marked, stack: null })))
   const built = builtOf(piece.build, build)
   const hoop = planHoop({
     piece,

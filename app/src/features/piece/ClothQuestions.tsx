@@ -48,9 +48,13 @@ export function ClothQuestions({ tools }: Props) {
         <Words soft aria-hidden>
           4 What becomes of it
         </Words>
-        {known.nextToSkin || known.infant ? (
+        {known.nextToSkin || known.infant || known.toy ? (
           <Words soft>
-            {[known.nextToSkin ? 'Worn next to skin' : '', known.infant ? 'For an infant' : '']
+            {[
+              known.nextToSkin ? 'Worn next to skin' : '',
+              known.infant ? 'For an infant' : '',
+              known.toy ? 'A toy' : '',
+            ]
               .filter(Boolean)
               .join(', ')}
             {', as such a thing is.'}

@@ -1,6 +1,6 @@
 import { type HabitQuestion, habitQuestions } from '@thimble/core/habits'
 import { habitExample } from '@thimble/plan'
-import { useMemo } from 'react'
+import { useMemo, useState } from 'react'
 import { useWatch } from 'react-hook-form'
 import { View } from 'react-native'
 import { FormChoices } from '@/forms/FormField'
@@ -33,6 +33,9 @@ function HabitBlock({ question, control }: BlockProps) {
   const inUnits = useUnits()
   const { id, asks, choices } = question
   const chosen = useWatch({ control, name: `habits.${id}` })
+  // A habit that is changed shows at once what that comes to.
+  const [first] = useState(chosen)
+  const changed = chosen !== first
   return (
     <View style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingTop: 12, gap: 6 }}>
       <FormChoices
@@ -42,7 +45,7 @@ function HabitBlock({ question, control }: BlockProps) {
         choices={choices.map((c) => ({ id: c.value, name: inUnits(c.name) }))}
       />
       <Words soft>{inUnits(choices.find((c) => c.value === chosen)?.means ?? '')}</Words>
-      <Opener title="On a piece of yours">
+      <Opener key={String(changed)} title="On a piece of yours" open={changed}>
         <OnOwnPiece question={question} chosen={chosen} />
       </Opener>
     </View>

@@ -25,6 +25,7 @@ export function StashPage() {
       <Split
         list={
           <>
+            <ToBuyLink />
             <Machines />
             <Hoops />
           </>
@@ -41,6 +42,17 @@ export function StashPage() {
     </Page>
   )
 }
+
+const ToBuyLink = () => (
+  <RowLink
+    href="/stash/to-buy"
+    style={{ minHeight: 48, justifyContent: 'center', paddingHorizontal: 16, marginTop: 8 }}
+  >
+    <Words bold tone="indigo">
+      To buy: what the bench wants and the stash lacks
+    </Words>
+  </RowLink>
+)
 
 function Machines() {
   const router = useRouter()

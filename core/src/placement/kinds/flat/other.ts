@@ -188,6 +188,7 @@ export const plushToy: ItemKind = {
   sizes,
   usualSize: 'medium',
   usualCloth: 'velvet-plush',
+  use: { toy: true },
   shape: plushShape,
   placements: [
     side('belly', 'Belly', false),

@@ -1,0 +1,1 @@
+export { ToBuyPage as default } from '@/features/stash/ToBuyPage'

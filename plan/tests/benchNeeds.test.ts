@@ -1,0 +1,56 @@
+import { Supply, Thread } from '@thimble/contract'
+import { benchNeeds, isToBuy, missing } from '@thimble/plan'
+import { at, hoop, measured, patched, polo, shelf as small } from './marramAndTide'
+
+const supply = (over: object) =>
+  Supply.parse({ createdAt: at, updatedAt: at, name: 'of it', widthMm: 400, leftMm: 1000, ...over })
+const mesh = supply({ id: 'mesh', kind: 'cut-away-mesh-fusible' })
+const threads = [Thread.parse({ id: 't', createdAt: at, updatedAt: at, name: 'Salt', colour: '#fdfbf5', leftM: 10 })]
+
+/** A light tern, in a ring of 134 by 150 outside. */
+const stock = {
+  ...small,
+  designs: { tern: { ...small.designs['tern']!, stitches: 1200 } },
+  hoops: [hoop('square', 100, 100)],
+  supplies: [mesh, supply({ id: 'cover', kind: 'cover-soft-fusible', widthMm: 300, leftMm: 100, lowMm: 50 })],
+  threads,
+}
+const piece = (id: string, over: object = {}) =>
+  patched(polo({ measure: { measures: measured, designId: 'tern' }, hoop: { hoopId: 'square' } }), { id, ...over })
+const need = (id: string, pieces = [piece('a'), piece('b')], from = stock) =>
+  benchNeeds(pieces, from).find((n) => n.id === id)!
+
+describe('what the bench wants of the stash', () => {
+  it('is the pieces to cut off each roll, side by side where they go', () => {
+    // The ring of 134 x 150 with 20 a side is 174 x 190, of which two go beside each other across 400: 174 along the roll
+    // for each piece lying the other way round.
+    const wanted = need('cut-away-mesh-fusible')
+    expect([wanted.want, wanted.left, wanted.pieces, wanted.atLeast, missing(wanted), isToBuy(wanted)]).toEqual([
+      ...[348, 1000, 2, false, 0, false],
+    ])
+  })
+
+  it('is short, or low after the bench', () => {
+    // The design of 84 x 62 with 12 a side: 86 along a roll of 300 for each.
+    const cover = need('cover-soft-fusible')
+    expect([cover.want, missing(cover), isToBuy(cover)]).toEqual([172, 72, true])
+    const one = need('cover-soft-fusible', [piece('a')])
+    expect([missing(one), isToBuy(one)]).toEqual([0, true])
+  })
+
+  it('is metres of each thread, and colours the stash has none of', () => {
+    // 600 stitches of each colour: 3.12 m.
+    const salt = need('t')
+    expect([salt.thread!.name, Math.round(salt.want * 100) / 100, salt.left]).toEqual(['Salt', 6.24, 10])
+    const blue = need('#8fb3d1')
+    expect([blue.thread, blue.left, isToBuy(blue)]).toEqual([null, 0, true])
+  })
+
+  it('is “at least” where no hoop takes it, and nothing for what is finished or not known', () => {
+    expect(
+      need('cut-away-mesh-fusible', [piece('a', { hoop: { hoopId: null } })], { ...stock, hoops: [] }).atLeast,
+    ).toBe(true)
+    const unknown = piece('c', { measure: { designId: null } })
+    expect(benchNeeds([unknown], stock)).toEqual([])
+  })
+})
