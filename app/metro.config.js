@@ -17,6 +17,7 @@ const NOT_SHIPPED = [
     of: /^\.\/(AirbnbRating|Avatar|Badge|BottomSheet|ButtonGroup|Card|Chip|Dialog|FAB|Header|LinearProgress|ListItem|Overlay|PricingCard|Rating|SearchBar|Skeleton|Slider|SocialIcon|SpeedDial|Switch|Tab|TabView|Tile|Tooltip)$/,
     by: /@rneui\/(themed|base)\/dist\/index\.js$/,
   },
+  { of: /^color$/, by: /@rneui\/base\/dist\//, as: 'noRipple.js' },
   // Needed only to satisfy peers on phones; nothing here animates through them on the web.
   { of: /^react-native-(reanimated|worklets)(\/|$)/ },
   { of: /^react-native-screens$/, as: 'noScreens.js' },
@@ -40,6 +41,11 @@ const NOT_SHIPPED = [
   // Colour spaces that neither a page nor an artwork names.
   {
     of: /^\.\/(cubehelix|dlab|dlch|hsi|itp|jab|jch|lchuv|luv|okhsl|okhsv|xyb|yiq)\/\w+\.js$/,
+    by: /culori\/src\/index-fn\.js$/,
+  },
+  // What is done with many colours at once; nothing here does.
+  {
+    of: /^\.\/(deficiency|filter|blend|average|random|samples|nearest|map|interpolate\/(interpolate|spline\w+|lerp|piecewise))\.js$/,
     by: /culori\/src\/index-fn\.js$/,
   },
 ]

@@ -1,4 +1,5 @@
-import { type ClothTest, guessCloth } from '@thimble/core/recipe'
+import type { ClothTest } from '@thimble/core/recipe'
+import { guessCloth } from '@thimble/core/cloth'
 
 const likeliest = (
   stretchPercent: number,

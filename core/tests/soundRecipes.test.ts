@@ -4,11 +4,11 @@ import {
   familyFacts,
   factsOf,
   holdingMethods,
-  judgeStack,
   type RecipeOption,
   type RecipeQuery,
   recommendRecipe,
 } from '@thimble/core/recipe'
+import { judgeStack } from '@thimble/core/judging'
 import { defaultHabits, type HouseHabits } from '../src'
 
 const houses = Object.entries(habitChoices).flatMap(([habit, choices]) =>

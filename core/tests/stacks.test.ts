@@ -12,8 +12,8 @@ import {
   stackLists,
   stackMisfits,
   stackMm,
-  whatGetsWorse,
 } from '@thimble/core/recipe'
+import { judgeStack, whatGetsWorse } from '@thimble/core/judging'
 import { defaultHabits } from '../src'
 
 const cloth = (grip: Layer['grip']): Layer => ({ role: 'cloth', kind: 'cloth', sheets: 1, grip })
@@ -100,9 +100,11 @@ describe('a stack put together by hand', () => {
   const onCloth = (...under: ReturnType<typeof layer>[]) => [layer('cloth', 'cloth'), ...under]
   const grips = (holding: 'hooped' | 'floated' | 'backing-under', ...under: ReturnType<typeof layer>[]) =>
     layByHand(query(), { holding, layers: onCloth(...under) }).layers.map((l) => `${l.kind} ${l.grip}`)
+  const judged = (over: Partial<RecipeQuery>, holding: 'hooped' | 'floated', ...under: ReturnType<typeof layer>[]) =>
+    judgeStack(factsOf(query(over)), layByHand(query(over), { holding, layers: onCloth(...under) }))
   const faults = (over: Partial<RecipeQuery>, holding: 'hooped' | 'floated', ...under: ReturnType<typeof layer>[]) =>
-    layByHand(query(over), { holding, layers: onCloth(...under) })
-      .judgements.filter((j) => j.verdict === 'fault')
+    judged(over, holding, ...under)
+      .filter((j) => j.verdict === 'fault')
       .map((j) => [j.rule, j.severity])
 
   it('gives each layer the grip its own kind needs', () => {
@@ -157,16 +159,14 @@ describe('a stack put together by hand', () => {
       ['judge.knit-tears', 'caution'],
       ['judge.no-topping', 'caution'],
     ])
-    const { judgements } = layByHand(query(), { holding: 'hooped', layers: onCloth(layer('cut-away-medium')) })
-    expect(judgements.map((j) => [j.rule, j.verdict])).toEqual([
+    expect(judged({}, 'hooped', layer('cut-away-medium')).map((j) => [j.rule, j.verdict])).toEqual([
       ['merit.stays', 'merit'],
       ['merit.carries', 'merit'],
     ])
   })
 
   it('says what a swap makes worse, and which layer it is', () => {
-    const of = (kind: Layer['kind']) =>
-      layByHand(query(), { holding: 'hooped', layers: onCloth(layer(kind)) }).judgements
+    const of = (kind: Layer['kind']) => judged({}, 'hooped', layer(kind))
     expect(whatGetsWorse(of('cut-away-medium'), of('tear-away-light')).map((j) => [j.rule, j.layers])).toEqual([
       ['judge.knit-tears', [1]],
     ])

@@ -1,22 +1,10 @@
 export { factsFrom, queryOf, ringOf } from './stack/basis'
 export { type BuildPlan, builtOf, planBuild } from './stack/planBuild'
 export { madeOf } from './stack/madeOf'
-export { clothGuesses } from './stack/clothGuesses'
 export { pullTest } from './stack/pullTest'
 export { type ColourNeed, planThread, type ThreadPlan } from './stack/threadPlan'
 export { layerReasons, listsOf, reasonsOf, tensionOf } from './stack/stackLines'
-export {
-  bareStack,
-  changeByHand,
-  type HandAsk,
-  type HandChange,
-  judgementsOf,
-  kindsOf,
-  patchToStack,
-  shortFor,
-  substitutesFor,
-  worseThan,
-} from './stack/byHand'
+export type { HandAsk } from './stack/laidToday'
 export { chosenFrom, chosenLayers, hasOwnLayers, settledStack, stackOf, workedOn } from './stack/stacks'
 export { faultsOf, recordProblems, usedStack } from './finish/keepRecord'
 export { beforeStart, type ListLine, offMachine } from './finish/lists'
@@ -42,20 +30,15 @@ export { inOrder } from './measure/readPiece'
 export { readNumber, readSigned, readTyped } from './measure/readTyped'
 export { byUrgency, type Urgency, urgencyOf } from './pieces/byUrgency'
 export { kindOf } from './pieces/kindOf'
-export { habitExample } from './habits/habitExample'
 export { newPiece, type PieceStart } from './pieces/newPiece'
 export { knownUse } from './pieces/becomesOf'
 export { otherItem } from './pieces/otherItem'
 export { alsoOn, sameAgain, sharedPart } from './pieces/shared'
 export type { Shelf } from './shelf'
 export { differencesOf, openDifferences } from './stages/differences'
-export { benchNeeds, isToBuy, missing, type Need } from './stash/benchNeeds'
 export { freshLayers, keepStage } from './stages/keepStage'
 export { nextAction, placedWords } from './stages/nextAction'
 export { bestUnder, type PiecePlans, planPiece } from './stages/planPiece'
 export { finishedAt, inWork, isDone, stageAt, stagesDone } from './stages/stages'
 export { writeDifference } from './stages/writeDifference'
-export { upgradeDesign, upgradePacked } from './upgrade/upgradeDesign'
 export { rehome } from './upgrade/rehome'
-export { upgradePiece } from './upgrade/upgradePiece'
-export { isOldShopFile, upgradeShopFile } from './upgrade/upgradeShopFile'

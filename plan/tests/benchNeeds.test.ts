@@ -1,5 +1,5 @@
 import { Supply, Thread } from '@thimble/contract'
-import { benchNeeds, isToBuy, missing } from '@thimble/plan'
+import { benchNeeds, isToBuy, missing } from '@thimble/plan/benchNeeds'
 import { at, hoop, measured, patched, polo, shelf as small } from './marramAndTide'
 
 const supply = (over: object) =>

@@ -1,12 +1,8 @@
 import { type ChosenStack, Piece, Supply, Swatch } from '@thimble/contract'
 import {
-  changeByHand,
   chosenFrom,
   chosenLayers,
-  clothGuesses,
-  habitExample,
   type HandAsk,
-  type HandChange,
   hasOwnLayers,
   keepStage,
   layerReasons,
@@ -14,9 +10,11 @@ import {
   planPiece,
   planThread,
   settledStack,
-  shortFor,
-  substitutesFor,
 } from '@thimble/plan'
+import { changeByHand, type HandChange, shortFor } from '@thimble/plan/byHand'
+import { clothGuesses } from '@thimble/plan/clothGuesses'
+import { substitutesFor } from '@thimble/plan/judging'
+import { habitExample } from '@thimble/plan/habitExample'
 import { at, measured, patched, polo, shelf as small } from './marramAndTide'
 
 /** Its tern lightened to 33 stitches a square centimetre of what a fill covers. */

@@ -1,6 +1,15 @@
 import { createSelector } from '@reduxjs/toolkit'
 import type { Piece } from '@thimble/contract'
-import { bestUnder, builtOf, markedOf, type MeasurePlan, planBuild, planHoop, planMeasure, type Shelf } from '@thimble/plan'
+import {
+  bestUnder,
+  builtOf,
+  markedOf,
+  type MeasurePlan,
+  planBuild,
+  planHoop,
+  planMeasure,
+  type Shelf,
+} from '@thimble/plan'
 
 /*
  * Plans of a piece, each remembered by no more than what it rests on: a key typed in the record works nothing out
@@ -52,7 +61,11 @@ const ringed = createSelector(
   (hoopId, holding, machineId, turn, lineUp) => ({ hoopId, holding, machineId, turn, lineUp }),
 )
 const madeOf = createSelector(
-  [(...[piece]: Ask) => piece.build.cloth, (...[piece]: Ask) => piece.build.use, (...[piece]: Ask) => piece.build.thread],
+  [
+    (...[piece]: Ask) => piece.build.cloth,
+    (...[piece]: Ask) => piece.build.use,
+    (...[piece]: Ask) => piece.build.thread,
+  ],
   (cloth, use, thread) => ({ cloth, use, thread }),
 )
 /** The hoops as they would be taken for no stack yet: the cloth decides. */

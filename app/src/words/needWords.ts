@@ -1,4 +1,4 @@
-import { isToBuy, missing, type Need } from '@thimble/plan'
+import { isToBuy, missing, type Need } from '@thimble/plan/benchNeeds'
 import { many } from './designWords'
 import { layerName } from './stackWords'
 import { metresText } from './threadNeeds'

@@ -1,3 +1,4 @@
+import { changesIn } from './changesIn'
 import type { Point } from '../plane/point'
 import type { LoadClass } from '../recipe/recipeQuery'
 import type { Design, DesignBlock } from './design'
@@ -65,10 +66,6 @@ function percentile(sorted: readonly number[], share: number): number {
   const below = sorted[Math.floor(at)] ?? 0
   return below + (at % 1) * ((sorted[Math.ceil(at)] ?? below) - below)
 }
-
-/** Times the thread is changed: unlike neighbours, the first threading not counted. */
-export const changesIn = (colours: readonly string[]): number =>
-  colours.filter((colour, i) => i > 0 && colour !== colours[i - 1]).length
 
 function loadOf(design: Design, stitchCount: number, grid: LoadGrid | null) {
   if (!grid) {

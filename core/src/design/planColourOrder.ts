@@ -1,5 +1,5 @@
 import { blockOverlaps, type OrderedBlock } from './blockOverlaps'
-import { changesIn } from './designStats'
+import { changesIn } from './changesIn'
 import { exactOrder, MOST_EXACT } from './exactOrder'
 import { fewestRuns } from './fewestRuns'
 import { searchOrder } from './searchOrder'

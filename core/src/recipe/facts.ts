@@ -9,6 +9,7 @@ import type { RecipeQuery } from './recipeQuery'
  * family among them: a rule asks for a property, and a cloth that has it is meant whatever it is called.
  */
 export type Facts = Omit<RecipeQuery, 'cloth' | 'holding' | 'stash'> & {
+  /** In one word or two, as a sentence takes it. */
   name: string
   stretch: number
   gsm: number
@@ -101,7 +102,8 @@ function clothFactsOf({ cloth, use }: RecipeQuery) {
   const pale = ground >= 75
   const slick = has('slick')
   return {
-    ...{ name, stretch, gsm, thickness, heat, bruise, seeThrough, pale, knit, slick },
+    name: name.replace(/,.*| \(.*/, ''),
+    ...{ stretch, gsm, thickness, heat, bruise, seeThrough, pale, knit, slick },
     ...{ pile: face.pile, towelling: face.towelling, coated: face.coated, textured: face.textured },
     dark: ground < 40,
     stretchy: stretch > 10,

@@ -1,5 +1,4 @@
 import { type Facts, factsOf } from './facts'
-import { judgeStack, type StackJudgement } from './judgeStack'
 import { cutPiece } from './layers'
 import { bobbinFor, needleFor, speedFor, tensionFor, topThreadFor } from './needleAndThread'
 import type { RecipeOption } from './recipeOption'
@@ -11,14 +10,14 @@ import { isSticky } from './strength'
 
 /** A layer as the worker puts it in: what it is and how many sheets, and how it is held where it may be; cloth too. */
 export type HandLayer = Pick<Layer, 'role' | 'kind' | 'sheets'> & { wish?: Grip }
-export type HandBuilt = Omit<RecipeOption, 'id' | 'score'> & { judgements: StackJudgement[] }
+export type HandBuilt = Omit<RecipeOption, 'id' | 'score'>
 
 /** Topping above the cloth, cover below all: where a layer lies that is moved beyond its place. */
 const floors: Record<Layer['role'], number> = { topping: 0, cloth: 1, backing: 2, cover: 3 }
 
 /**
  * A stack put together by hand: each layer takes the grip its own kind needs and the piece it is cut to, needle, thread
- * and lists follow, and what is good and bad about it is said.
+ * and lists follow. What is good and bad about it `judgeStack` says.
  *
  * @param hand.layers from top to bottom
  * @throws CoreError as recommendRecipe
@@ -39,7 +38,6 @@ export function layByHand(q: RecipeQuery, hand: { holding: HoldingMethod; layers
     because: [...threadWhy, ...needleWhy, bobbinWhy],
     ...listsFor(built),
     short: shortOf(layers, q.stash),
-    judgements: judgeStack(f, stack),
   }
 }
 

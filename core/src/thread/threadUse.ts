@@ -1,5 +1,5 @@
 import type { BlockStats, DesignStats } from '../design/designStats'
-import { changesIn } from '../design/designStats'
+import { changesIn } from '../design/changesIn'
 import { CoreError } from '../errors'
 
 export type ThreadUse = {

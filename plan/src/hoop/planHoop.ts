@@ -116,7 +116,13 @@ function offerOf(hoop: Hoop, job: Job): HoopOffer {
   const method = job.piece.hoop.holding ?? advice.method
   const choice = method === 'hooped' ? inRing : chooseTurn(hoop, job, floats(method) ? 'floated' : method)
   const refused = whyRefused(hoop, advice, method, job)
-  return { ...choice, advice, method, under, ...(refused ? { fits: false, reasons: [refused, ...choice.reasons] } : {}) }
+  return {
+    ...choice,
+    advice,
+    method,
+    under,
+    ...(refused ? { fits: false, reasons: [refused, ...choice.reasons] } : {}),
+  }
 }
 
 /** How the piece is best held in this hoop, by how its ring would lie on the cloth. */

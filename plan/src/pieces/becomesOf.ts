@@ -12,7 +12,9 @@ export function knownUse(piece: Pick<Piece, 'item'>): KnownUse {
 }
 
 /** What becomes of a piece: as it was said, and as it follows from what it is. */
-export const becomesOf = (piece: Pick<Piece, 'item'> & { build: Pick<Piece['build'], 'use'> }): Piece['build']['use'] => ({
+export const becomesOf = (
+  piece: Pick<Piece, 'item'> & { build: Pick<Piece['build'], 'use'> },
+): Piece['build']['use'] => ({
   ...piece.build.use,
   ...knownUse(piece),
 })

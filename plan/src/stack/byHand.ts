@@ -1,23 +1,8 @@
-import type { Basis, ChosenStack, Hoop, KeptStack, Patch, StackLayer, Supply } from '@thimble/contract'
-import {
-  type HandBuilt,
-  judgeStack,
-  layByHand,
-  type LayerKind,
-  type LayerRole,
-  shortOf,
-  type StackJudgement,
-  supplyKinds,
-  whatGetsWorse,
-} from '@thimble/core/recipe'
-import { factsFrom, queryOf, ringOf } from './basis'
+import type { Basis, ChosenStack, Patch, StackLayer, Supply } from '@thimble/contract'
+import { type LayerKind, type LayerRole, shortOf, supplyKinds } from '@thimble/core/recipe'
+import { type HandAsk, handBuilt } from './laidToday'
 import { chosenLayers, coreLayers, layerOf, settledStack } from './stacks'
 import { stashOf } from './stash'
-
-/** What a stack put together by hand rests on. */
-export type HandAsk = { basis: Basis; hoop: Hoop | null; supplies: readonly Supply[] }
-
-type OnStack = { basis: Basis; stack: KeptStack | null }
 
 /** One change of a stack by hand, on a layer by its id. */
 export type HandChange =
@@ -95,26 +80,6 @@ function relaid(stack: ChosenStack, layers: Laid, ask: HandAsk): ChosenStack {
   }
 }
 
-/** Topping, cloth, backings and cover are in that order already: the core gives them back one for one. */
-function handBuilt({ holding }: Pick<KeptStack, 'holding'>, layers: readonly StackLayer[], ask: HandAsk): HandBuilt {
-  const query = queryOf(ask.basis, ask.hoop ? ringOf(ask.hoop) : undefined)
-  const wished = layers.map(({ role, kind, sheets, grip, own }) => ({
-    ...{ role, kind, sheets },
-    ...(own ? {} : { wish: grip }),
-  }))
-  return layByHand({ ...query, ...stashOf(ask.supplies) }, { holding, layers: wished })
-}
-
-/** A stack of the worker's own as it is laid for this cloth and hoop today. */
-export function laidToday(stack: KeptStack, ask: HandAsk): KeptStack {
-  const { needle, bobbin, speedSpm, tensionRule, layers } = handBuilt(stack, stack.layers, ask)
-  return {
-    ...stack,
-    ...{ needle: { coated: false, ...needle }, bobbin, speedSpm, tension: tensionRule },
-    layers: layers.map((layer, i) => ({ ...layerOf(layer), own: stack.layers[i]?.own ?? false })),
-  }
-}
-
 /** The cloth alone, to put layers to. */
 export function bareStack(basis: Basis): ChosenStack {
   const holding = basis.cloth.bruise === 'high' ? 'floated' : 'hooped'
@@ -131,19 +96,6 @@ export function bareStack(basis: Basis): ChosenStack {
   return { recipe: null, holding, ...through, layers: { cloth: { ...cloth, order: 0 } } }
 }
 
-/** What is good and bad about a stack for what it rests on; nothing without one. */
-export function judgementsOf({ basis, stack }: OnStack): StackJudgement[] {
-  if (!stack) return []
-  const { holding, layers, needle } = stack
-  return judgeStack(factsFrom(basis), { holding, layers: coreLayers(layers), needle })
-}
-
-/** What a change would make worse, before it is made. */
-function worseBy(stack: ChosenStack, change: HandChange, ask: HandAsk): StackJudgement[] {
-  const judged = (one: ChosenStack) => judgementsOf({ basis: ask.basis, stack: settledStack(one) })
-  return whatGetsWorse(judged(stack), judged(changeByHand(stack, change, ask, 'new')))
-}
-
 type KindOnShelf = { kind: Exclude<LayerKind, 'cloth'>; there: boolean }
 
 /** Kinds a layer of this role may be, those on the shelf first. */
@@ -155,25 +107,10 @@ export function kindsOf(role: LayerRole, supplies: readonly Supply[]): KindOnShe
     .sort((a, b) => Number(b.there) - Number(a.there))
 }
 
-/** Kinds on the shelf that would do in a layer's place without making anything worse, the most like it first. */
-export function substitutesFor(stack: ChosenStack, id: string, ask: HandAsk): Exclude<LayerKind, 'cloth'>[] {
-  const layer = stack.layers[id]
-  if (!layer) return []
-  const alike = (kind: string): number => kind.split('-').filter((word) => layer.kind.split('-').includes(word)).length
-  return kindsOf(layer.role, ask.supplies)
-    .filter(({ kind, there }) => there && kind !== layer.kind)
-    .map(({ kind }) => kind)
-    .filter((kind) => worseBy(stack, { do: 'swap', id, kind }, ask).every((j) => j.severity === 'note'))
-    .sort((a, b) => alike(b) - alike(a))
-}
-
 /** What the stash lacks for a stack. */
 export function shortFor(stack: ChosenStack, { supplies }: HandAsk): { kind: string; need: string }[] {
   return shortOf(coreLayers(settledStack(stack).layers), stashOf(supplies).stash)
 }
-
-export const worseThan = (before: readonly StackJudgement[], now: OnStack): StackJudgement[] =>
-  whatGetsWorse(before, judgementsOf(now))
 
 /** As a patch of the stack that is kept: only what is otherwise, layers that are gone taken away. */
 export function patchToStack(kept: ChosenStack | null, next: ChosenStack): Patch<ChosenStack> {

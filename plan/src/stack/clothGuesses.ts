@@ -1,5 +1,6 @@
 import type { Piece } from '@thimble/contract'
-import { type ClothFamily, guessCloth } from '@thimble/core/recipe'
+import type { ClothFamily } from '@thimble/core/recipe'
+import { guessCloth } from '@thimble/core/cloth'
 import { readStretch } from './pullTest'
 
 /** Those told, and below which share none is. */

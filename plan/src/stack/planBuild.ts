@@ -4,7 +4,7 @@ import type { RingUnder } from '../hoop/planHoop'
 import type { PieceDesign } from '../measure/pieceDesign'
 import type { Shelf } from '../shelf'
 import { basisOf, queryOf, ringOf } from './basis'
-import { type HandAsk, laidToday } from './byHand'
+import { type HandAsk, laidToday } from './laidToday'
 import { hasOwnLayers, settledStack, stackOf } from './stacks'
 import { stashOf } from './stash'
 

@@ -26,7 +26,12 @@ type Picked = Pick<Piece['hoop'], 'hoopId'> & { kept: readonly unknown[] }
 export function planPiece(piece: Piece, shelf: Shelf): PiecePlans {
   const measure = planMeasure(piece, shelf)
   const marked = markedOf(piece.measure.kept, measure, shelf.designs)
-  const build = planBuild(piece, marked.design, shelf, bestUnder(piece, () => planHoop({ ...shelf, piece, marked, stack: null })))
+  const build = planBuild(
+    piece,
+    marked.design,
+    shelf,
+    bestUnder(piece, () => planHoop({ ...shelf, piece, marked, stack: null })),
+  )
   const built = builtOf(piece.build, build)
   const hoop = planHoop({
     piece,

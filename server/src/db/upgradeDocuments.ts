@@ -1,5 +1,6 @@
 import { collections, fillIn, Hoop, Piece, Shop, Supply } from '@thimble/contract'
-import { upgradeDesign, upgradePacked, upgradePiece, type Shelf } from '@thimble/plan'
+import type { Shelf } from '@thimble/plan'
+import { upgradeDesign, upgradePacked, upgradePiece } from '@thimble/plan/upgrade'
 import { eq, sql } from 'drizzle-orm'
 import { type z, ZodError } from 'zod'
 import { DocumentStore } from '../stores/documentStore'

@@ -1,7 +1,7 @@
 import { JSONParser } from '@streamparser/json'
 import { type Registry, SHOP_FILE_VERSION, SHOP_FORMAT } from '@thimble/contract'
 import { CoreError } from '@thimble/core/errors'
-import { isOldShopFile, upgradeShopFile } from '@thimble/plan'
+import { isOldShopFile, upgradeShopFile } from '@thimble/plan/upgrade'
 import { setImmediate } from 'node:timers/promises'
 import { LineTooLong, linesOf } from './lines'
 

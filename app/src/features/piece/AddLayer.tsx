@@ -1,6 +1,6 @@
 import type { Supply } from '@thimble/contract'
 import type { SupplyKind } from '@thimble/core/recipe'
-import { kindsOf } from '@thimble/plan'
+import { kindsOf } from '@thimble/plan/byHand'
 import { useState } from 'react'
 import { Choices } from '@/ui/Choices'
 import { Opener } from '@/ui/Opener'

@@ -2,18 +2,17 @@ import { Button } from '@rneui/themed'
 import type { KeptStack } from '@thimble/contract'
 import type { RecipeOption, Refusal } from '@thimble/core/recipe'
 import {
-  bareStack,
   chosenFrom,
   freshLayers,
   type HandAsk,
   hasOwnLayers,
   listsOf,
-  patchToStack,
   reasonsOf,
   stackOf,
   tensionOf,
   workedOn,
 } from '@thimble/plan'
+import { bareStack, patchToStack } from '@thimble/plan/byHand'
 import { useState } from 'react'
 import { View } from 'react-native'
 import { AdviceBar } from '@/ui/AdviceBar'

@@ -1,16 +1,9 @@
 import { Button } from '@rneui/themed'
 import type { ChosenStack, StackLayer } from '@thimble/contract'
 import type { LayerKind } from '@thimble/core/recipe'
-import {
-  chosenLayers,
-  type HandAsk,
-  type HandChange,
-  judgementsOf,
-  kindsOf,
-  layerReasons,
-  settledStack,
-  worseThan,
-} from '@thimble/plan'
+import { chosenLayers, type HandAsk, layerReasons, settledStack } from '@thimble/plan'
+import { type HandChange, kindsOf } from '@thimble/plan/byHand'
+import { judgementsOf, worseThan } from '@thimble/plan/judging'
 import { useState } from 'react'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'

@@ -1,5 +1,5 @@
 import type { Basis, KeptStack } from '@thimble/contract'
-import { judgementsOf } from '@thimble/plan'
+import { judgementsOf } from '@thimble/plan/judging'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { useUnits } from '@/ui/useUnits'
 import { Words } from '@/ui/Words'

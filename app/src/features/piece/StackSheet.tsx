@@ -1,13 +1,6 @@
 import type { ChosenStack, KeptStack, Patch } from '@thimble/contract'
-import {
-  changeByHand,
-  chosenLayers,
-  type HandAsk,
-  type HandChange,
-  patchToStack,
-  settledStack,
-  workedOn,
-} from '@thimble/plan'
+import { chosenLayers, type HandAsk, settledStack, workedOn } from '@thimble/plan'
+import { changeByHand, type HandChange, patchToStack } from '@thimble/plan/byHand'
 import { useState } from 'react'
 import { View } from 'react-native'
 import { Words } from '@/ui/Words'

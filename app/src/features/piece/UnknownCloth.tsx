@@ -1,5 +1,5 @@
 import { Button } from '@rneui/themed'
-import { clothGuesses } from '@thimble/plan'
+import { clothGuesses } from '@thimble/plan/clothGuesses'
 import { View } from 'react-native'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Choices } from '@/ui/Choices'

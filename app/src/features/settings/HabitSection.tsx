@@ -1,5 +1,5 @@
 import { type HabitQuestion, habitQuestions } from '@thimble/core/habits'
-import { habitExample } from '@thimble/plan'
+import { habitExample } from '@thimble/plan/habitExample'
 import { useMemo, useState } from 'react'
 import { useWatch } from 'react-hook-form'
 import { View } from 'react-native'

@@ -1,5 +1,5 @@
 import { Button } from '@rneui/themed'
-import { benchNeeds, isToBuy, missing, type Need } from '@thimble/plan'
+import { benchNeeds, isToBuy, missing, type Need } from '@thimble/plan/benchNeeds'
 import { useMemo } from 'react'
 import { View } from 'react-native'
 import { saveFile } from '@/desk/saveFile'

@@ -1,4 +1,4 @@
-import { isToBuy, missing, type Need } from '@thimble/plan'
+import { isToBuy, missing, type Need } from '@thimble/plan/benchNeeds'
 import Papa from 'papaparse'
 import { needName } from '@/words/needWords'
 

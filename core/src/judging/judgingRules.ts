@@ -1,5 +1,5 @@
-import type { Severity } from '../../advice'
-import { all, any, type Condition, not, when } from '../condition'
+import type { Severity } from '../advice'
+import { all, any, type Condition, not, when } from '../recipe/condition'
 import {
   bruises,
   coated,
@@ -14,11 +14,11 @@ import {
   takesWater,
   textured,
   towelling,
-} from '../conditions/cloth'
-import { dense, lightWork, line, skin } from '../conditions/work'
-import type { Layer } from '../stack'
-import { isSticky, staysFor, strengths } from '../strength'
-import { has, held, type Stacked, uses } from './stackRule'
+} from '../recipe/conditions/cloth'
+import { dense, lightWork, line, skin } from '../recipe/conditions/work'
+import type { Layer } from '../recipe/stack'
+import { isSticky, staysFor, strengths } from '../recipe/strength'
+import { has, held, type Stacked, uses } from '../recipe/rules/stackRule'
 
 /** What is wrong or right about a stack, whoever put it together; a fault may be one layer's own. */
 type JudgingRule = {

@@ -1,7 +1,7 @@
 import type { Severity } from '../advice'
-import type { Facts } from './facts'
-import { judgingRules } from './rules/judgingRules'
-import type { HeldStack } from './stack'
+import type { Facts } from '../recipe/facts'
+import { judgingRules } from './judgingRules'
+import type { HeldStack } from '../recipe/stack'
 
 /** One thing that is wrong or right about a stack; `layers`: the places of those it is about, empty: the whole. */
 export type StackJudgement = {
@@ -16,7 +16,7 @@ export type StackJudgement = {
  * What is good and bad about a stack for this cloth and design, whoever put it together: the faults first, the worst
  * before the lesser. A recipe that is recommended has none.
  *
- * Source: craft.md sections 3, 5 and 9, as data in `rules/judgingRules`.
+ * Source: craft.md sections 3, 5 and 9, as data in `judgingRules`.
  *
  * @example a dense badge on a tee over two tear-aways: the fault 'judge.dense-stretch', a stop
  */

@@ -1,0 +1,1 @@
+export { type ClothGuess, guessCloth } from './guessCloth'

@@ -1,0 +1,1 @@
+export { judgeStack, type StackJudgement, whatGetsWorse } from './judgeStack'

@@ -1,0 +1,3 @@
+export { upgradeDesign, upgradePacked } from './upgradeDesign'
+export { upgradePiece } from './upgradePiece'
+export { isOldShopFile, upgradeShopFile } from './upgradeShopFile'
