@@ -17,7 +17,7 @@ const NOT_SHIPPED = [
     of: /^\.\/(AirbnbRating|Avatar|Badge|BottomSheet|ButtonGroup|Card|Chip|Dialog|FAB|Header|LinearProgress|ListItem|Overlay|PricingCard|Rating|SearchBar|Skeleton|Slider|SocialIcon|SpeedDial|Switch|Tab|TabView|Tile|Tooltip)$/,
     by: /@rneui\/(themed|base)\/dist\/index\.js$/,
   },
-  { of: /^color$/, by: /@rneui\/base\/dist\//, as: 'noRipple.js' },
+  { of: /^color$/, by: /@rneui\/base\/dist\//, as: 'shades.js' },
   // Needed only to satisfy peers on phones; nothing here animates through them on the web.
   { of: /^react-native-(reanimated|worklets)(\/|$)/ },
   { of: /^react-native-screens$/, as: 'noScreens.js' },

@@ -136,6 +136,22 @@ test('a swatch is kept in the stash, picked for a piece, and carried by it', asy
     .toBe(450)
 })
 
+test('a spool is weighed, and what is left follows', async ({ page, shop }) => {
+  await shop.importDemo()
+  const [spool] = await shop.send<any[]>('GET', '/threads')
+  await page.goto(`${shop.url}/stash/thread/${spool.id}`)
+  const hand = ticket(page)
+  await hand.press('Weigh the spool')
+  await hand.type('As it is', '17')
+  await hand.type('A bare one', '18')
+  await expect(page.getByText('The spool cannot weigh less than it does bare.')).toBeVisible()
+  // 13 g of 40 weight, which is 26 g a thousand metres.
+  await hand.type('As it is', '31')
+  await hand.press('Take 500 m as left')
+  await hand.press('Keep it')
+  await expect.poll(async () => (await shop.send<any>('GET', `/threads/${spool.id}`)).leftM).toBe(500)
+})
+
 test('what the bench wants and the stash lacks is a list, and a file', async ({ page, shop }) => {
   await shop.importDemo()
   await shop.send('DELETE', '/supplies/supply-3')

@@ -7,6 +7,7 @@ import { FormPage } from '@/forms/FormPage'
 import { useDocForm } from '@/forms/useDocForm'
 import { usePalette } from '@/theme/PaletteProvider'
 import { fibreNames, weights } from '@/words/threadWords'
+import { WeighSpool } from './WeighSpool'
 
 type Texts = { name: string; colour: string; weight: string; fibre: Thread['fibre']; left: string }
 
@@ -35,6 +36,7 @@ export function ThreadForm({ id }: { id: string }) {
   })
   const { control } = form
   const colour = useWatch({ control, name: 'colour' }).trim()
+  const weight = useWatch({ control, name: 'weight' })
   const shown = /^#[0-9a-f]{6}$/i.test(colour) ? colour : p.table
   return (
     <FormPage
@@ -61,6 +63,11 @@ export function ThreadForm({ id }: { id: string }) {
         suffix="m"
         keyboard="numeric"
         placeholder="not known"
+      />
+      <WeighSpool
+        slot={`thread.${id}`}
+        weight={Number(weight) as Thread['weight']}
+        onWeighed={(metres) => form.setValue('left', String(metres), { shouldDirty: true })}
       />
     </FormPage>
   )
