@@ -28,9 +28,10 @@ test('a new polo goes from the tape to the log, and is still there after a resta
   // Build: pique, the recipe, and one layer changed.
   await expect(page.getByRole('heading', { name: /Hoop it with fusible cut-away mesh/ })).toBeVisible()
   await hand.press(/^Fusible cut-away mesh/)
+  await hand.press(/Change it/)
   await hand.pick('Medium cut-away')
-  await expect(page.getByText('your own choice')).toBeVisible()
-  await hand.press('Keep')
+  await expect(page.getByText('your own choice').first()).toBeVisible()
+  await hand.press('Close')
   await hand.press('Use this stack')
 
   // Hoop: 84 x 62 in 100 x 100 leaves 8 and 19; loaded with the neck into the throat it lies a quarter turned.
