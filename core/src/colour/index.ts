@@ -1,1 +1,1 @@
-export { fromThePrint, type Match, nearestThreads, onGround, toneOnTone } from './threadColours'
+export { fromThePrint, type Match, nearestThreads, sameToTheEye, onGround, toneOnTone } from './threadColours'

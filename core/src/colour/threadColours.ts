@@ -41,6 +41,15 @@ export function nearestThreads<T extends { colour: string }>(
     .map((m) => ({ ...m, words: closeness.find(([under]) => m.distance < under)?.[1] ?? 'another colour' }))
 }
 
+/** CIEDE2000 under which two colours are hardly to be told apart. */
+const SAME_TO_THE_EYE = 3
+
+/** The thread that is the same as a colour to the eye; null where none is. @throws CoreError('bad-colour') */
+export function sameToTheEye<T extends { colour: string }>(colour: string, threads: readonly T[]): T | null {
+  const [best] = nearestThreads(colour, threads, 1)
+  return best && best.distance < SAME_TO_THE_EYE ? best.thread : null
+}
+
 const STARK = 50
 const SINKS = 12
 const SOFT = 25

@@ -1,9 +1,10 @@
 import type { Basis, DesignCard, KeptStack, Machine, Thread } from '@thimble/contract'
-import { nearestThreads } from '@thimble/core/colour'
+import { sameToTheEye } from '@thimble/core/colour'
 import { stackMm } from '@thimble/core/recipe'
 import { type StitchTime, stitchTime, threadUse, usualHoopingMinutes } from '@thimble/core/thread'
 import { readCount } from '../measure/readTyped'
 import type { PieceDesign } from '../measure/pieceDesign'
+import type { TimesSewn } from '../hoop/timesSewn'
 import { coreLayers } from './stacks'
 
 /** Metres of one colour against what the stash has of it: `leftM` null where no spool of it is known. */
@@ -21,6 +22,7 @@ type DesignCardBlock = NonNullable<DesignCard['summary']>['blocks'][number]
 
 type Ask = {
   design: PieceDesign
+  times: TimesSewn
   designs: Readonly<Record<string, DesignCard>>
   /** Stitches as typed where the design is known by its size alone. */
   typedStitches: string
@@ -30,17 +32,16 @@ type Ask = {
   threads: readonly Thread[]
 }
 
-/** CIEDE2000 under which two colours are hardly to be told apart. */
-const SAME_TO_THE_EYE = 3
-
 /**
- * Thread, bobbin and minutes of a piece on its stack at the machine at hand; null while its stitches are not known.
+ * Thread, bobbin and minutes of a piece, all its copies, on its stack at the machine at hand; null while its stitches are
+ * not known.
  * A machine with a needle for each colour changes quickly as it says; speed is the slower of stack and machine.
  */
 export function planThread(ask: Ask): ThreadPlan | null {
-  const blocks = blocksOf(ask)
-  if (blocks.length === 0) return null
-  const { basis, stack, machine } = ask
+  const { basis, stack, machine, times } = ask
+  const once = blocksOf(ask)
+  if (once.length === 0) return null
+  const blocks = Array.from({ length: times.copies }, () => once).flat()
   const thickness = stackMm(coreLayers(stack.layers), basis.cloth.thicknessMm)
   const use = threadUse({ design: { blocks }, stackThickness: thickness })
   const sum = (of: (block: Block) => number): number => blocks.reduce((all, block) => all + of(block), 0)
@@ -50,7 +51,7 @@ export function planThread(ask: Ask): ThreadPlan | null {
     trims: sum((b) => b.trims),
     speedSpm: Math.min(stack.speedSpm ?? machine.usualSpm, machine.usualSpm),
     changeSeconds: machine.changeSeconds,
-    hoopingMinutes: usualHoopingMinutes(stack.holding),
+    hoopingMinutes: times.hoopings * usualHoopingMinutes(stack.holding),
   })
   return {
     colours: use.byColour.map(({ colour, topMetres }) => needOf(colour, topMetres, ask.threads)),
@@ -61,8 +62,7 @@ export function planThread(ask: Ask): ThreadPlan | null {
 }
 
 function needOf(colour: string, metres: number, threads: readonly Thread[]): ColourNeed {
-  const [best] = nearestThreads(colour, threads)
-  const thread = best && best.distance < SAME_TO_THE_EYE ? best.thread : null
+  const thread = sameToTheEye(colour, threads)
   return { colour, metres, thread, leftM: thread?.leftM ?? null }
 }
 

@@ -4,6 +4,7 @@ import { benchMachine } from '../hoop/benchMachine'
 import type { Shelf } from '../shelf'
 import { ringOf } from '../stack/basis'
 import { planThread } from '../stack/threadPlan'
+import { timesSewn } from '../hoop/timesSewn'
 import { planPiece } from '../stages/planPiece'
 import { inWork } from '../stages/stages'
 import { alongRoll } from './alongRoll'
@@ -59,16 +60,19 @@ function wantsOf(piece: Piece, stock: Stock): Need[] {
   const { basis, stack } = built
   if (!stack) return []
   const hoop = piece.hoop.kept[0]?.hoop ?? (hooping.chosen?.fits ? hooping.hoop : null)
+  const times = timesSewn(marked, hoop)
   const layers = stack.layers.flatMap((layer) => {
     if (layer.role === 'cloth') return []
     const cut = cutPiece(layer, stack.holding, basis.work, hoop ? ringOf({ maxThicknessMm: null, ...hoop }) : undefined)
     // Without a ring it takes the design and what a slid backing takes, and more.
     const size = cut ?? cutPiece({ role: 'backing', grip: 'loose' }, 'floated', basis.work)!
-    return [ofKind(layer.kind as SupplyKind, layer.sheets, size, stock.supplies, !cut)]
+    // What lies in the ring or under it goes with the hooping, what lies on a design with the design.
+    const each = layer.role === 'backing' ? times.hoopings : times.copies
+    return [ofKind(layer.kind as SupplyKind, layer.sheets * each, size, stock.supplies, !cut)]
   })
   const machine = benchMachine(piece, stock.machines)
   const typedStitches = piece.measure.ownDesign.stitches
-  const thread = planThread({ ...stock, design: marked.design, typedStitches, basis, stack, machine })
+  const thread = planThread({ ...stock, design: marked.design, times, typedStitches, basis, stack, machine })
   return [...merged(layers), ...(thread?.colours ?? []).map(ofColour)]
 }
 

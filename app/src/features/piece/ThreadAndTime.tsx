@@ -1,5 +1,5 @@
 import type { Basis, KeptStack } from '@thimble/contract'
-import { type ColourNeed, planThread } from '@thimble/plan'
+import { type ColourNeed, planThread, timesSewn } from '@thimble/plan'
 import { View } from 'react-native'
 import { useNamed } from '@/state/useShelfDocs'
 import { usePalette } from '@/theme/PaletteProvider'
@@ -13,9 +13,10 @@ type Props = { tools: PieceTools; stack: KeptStack; basis: Basis }
 /** Metres for each colour against the spools there are, the bobbin, and the minutes at the machine at hand. */
 export function ThreadAndTime({ tools, stack, basis }: Props) {
   const threads = useNamed('threads')
-  const { machine } = useHoopPlan(tools)
+  const { machine, chosen, hoop } = useHoopPlan(tools)
+  const times = timesSewn(tools.marked, tools.piece.hoop.kept[0]?.hoop ?? (chosen?.fits ? hoop : null))
   const plan = planThread({
-    ...{ design: tools.marked.design, designs: tools.shelf.designs, basis, stack, machine, threads },
+    ...{ design: tools.marked.design, designs: tools.shelf.designs, times, basis, stack, machine, threads },
     typedStitches: tools.piece.measure.ownDesign.stitches,
   })
   if (!plan) return null
