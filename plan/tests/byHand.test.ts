@@ -11,7 +11,7 @@ import {
   planThread,
   settledStack,
 } from '@thimble/plan'
-import { changeByHand, type HandChange, shortFor } from '@thimble/plan/byHand'
+import { changeAsUsed, changeByHand, type HandChange, shortFor, patchToStack } from '@thimble/plan/byHand'
 import { clothGuesses } from '@thimble/plan/clothGuesses'
 import { substitutesFor } from '@thimble/plan/judging'
 import { habitExample } from '@thimble/plan/habitExample'
@@ -27,7 +27,7 @@ const [mesh, cover] = [supply('mesh', 'cut-away-mesh-fusible'), supply('cover', 
 const start = () => polo({ measure: { measures: measured, designId: 'tern' } })
 function worked(supplies: Supply[] = []): { stack: ChosenStack; ask: HandAsk } {
   const { build } = planPiece(start(), { ...shelf, supplies })
-  return { stack: chosenFrom(build.stack!), ask: { basis: build.basis, hoop: null, supplies } }
+  return { stack: chosenFrom(build.stack!), ask: { basis: build.basis, ring: null, supplies } }
 }
 const told = (stack: ChosenStack): string[] =>
   chosenLayers(stack).map(([, l]) => `${l.sheets > 1 ? `${l.sheets} ` : ''}${l.kind} ${l.grip}${l.own ? ' own' : ''}`)
@@ -81,6 +81,39 @@ describe('a stack changed by hand', () => {
   })
 })
 
+describe('a stack as it was used', () => {
+  it('takes another layer, while needle, threads and speed stay what they were', () => {
+    const { stack, ask } = worked()
+    const [, [id]] = chosenLayers(stack) as [unknown, [string, unknown]]
+    const used = changeAsUsed(stack, { do: 'swap', id, kind: 'cut-away-medium' }, ask, 'new')
+    expect(told(used)[1]).toBe('cut-away-medium sprayed own')
+    // Sprayed, it would be advised with a coated needle; a plain one was in.
+    expect([changeByHand(stack, { do: 'swap', id, kind: 'cut-away-medium' }, ask, 'new').needle!.coated]).toEqual([
+      true,
+    ])
+    expect([used.needle, used.speedSpm]).toEqual([stack.needle, stack.speedSpm])
+  })
+})
+
+it('a change is sent as what is otherwise, so that another hand’s layer stays', () => {
+  const { stack, ask } = worked()
+  const two = hand(stack, ask, { do: 'add', kind: 'tear-away-light' })
+  const more = hand(two, ask, { do: 'sheets', id: 'new-0', sheets: 2 })
+  expect(patchToStack(two, more)).toEqual({ layers: { 'new-0': { sheets: 2, crossed: true } } })
+  const gone = hand(two, ask, { do: 'remove', id: 'new-0' })
+  expect(patchToStack(two, gone).layers).toMatchObject({ 'new-0': null })
+})
+
+it('small letters are threaded as advised, and the ring that would be taken sizes the pieces', () => {
+  const letters = { ...shelf, designs: { tern: { ...shelf.designs.tern, smallestLetterMm: 5 } } }
+  const { build, hoop } = planPiece(start(), letters)
+  expect(build.stack!.thread).toEqual({ weight: 60, fibre: 'polyester' })
+  // Its outside is the field with 34 and 50 more, and 20 a side lie beyond that.
+  const { outside } = hoop.hoop!
+  const mesh = build.stack!.layers.find((layer) => layer.kind === 'cut-away-mesh-fusible')!
+  expect(mesh.piece).toEqual({ widthMm: outside.width + 40, heightMm: outside.height + 40 })
+})
+
 describe('what the stash lacks', () => {
   it('is said, and what is there and would do as well is offered', () => {
     const { stack, ask } = worked([supply('plain', 'cut-away-mesh'), supply('light', 'tear-away-light')])
@@ -120,6 +153,7 @@ it('an unknown cloth is told once all four tests are answered', () => {
   const cloth = start().build.cloth
   const tested = { surface: 'loops', light: 'none', iron: 'takes' } as const
   expect(clothGuesses({ ...cloth, stretch: '8', tested: { ...tested, iron: null } })).toBeNull()
+  // Terry fits all four; waffle a tenth as well for its face and light, the rest 0.045 together: 1 of 1.145.
   expect(clothGuesses({ ...cloth, stretch: '8', tested })![0]).toEqual({ family: 'terry', percent: 87 })
 })
 
@@ -129,6 +163,7 @@ describe('thread and time', () => {
     const { build, marked } = planPiece(start(), shelf)
     const { basis, stack } = build
     const ask = {
+      times: { copies: 1, hoopings: 1 },
       design: marked.design,
       designs: shelf.designs,
       typedStitches: '',
@@ -147,6 +182,13 @@ describe('thread and time', () => {
     expect(plan.bobbinMetres).toBeCloseTo(3.6, 5)
     // 1200 / (600 x 0.85) minutes, one change, 4 minutes to hoop.
     expect(plan.time.seconds).toBeCloseTo((1200 / 510) * 60 + 60 + 240, 6)
+  })
+
+  it('are of all its copies, in as many hoopings as there are', () => {
+    const [one, three] = [asked()!, asked({ times: { copies: 3, hoopings: 2 } })!]
+    expect(three.colours[0]!.metres).toBeCloseTo(3 * one.colours[0]!.metres, 6)
+    // Two colours three times over are five changes; two hoopings of 4 minutes.
+    expect(three.time.parts).toMatchObject({ changes: 300, hooping: 480 })
   })
 
   it('are against the spool of the same colour, and unknown where no stitch is', () => {

@@ -47,6 +47,11 @@ const Through = {
     .strictObject({ weight: z.literal(bobbinWeights), colour: z.enum(bobbinColours) })
     .nullable()
     .default(null),
+  /** What was advised to thread; null: as the piece has it. */
+  thread: z
+    .strictObject({ weight: z.literal(threadWeights), fibre: z.enum(threadFibres) })
+    .nullable()
+    .default(null),
   speedSpm: z.number().min(0).max(3000).nullable().default(null),
   /** Ids of the rules behind the top tension and behind all of it. */
   tension: OwnId.nullable().default(null),

@@ -1,6 +1,7 @@
 import type { Basis, ChosenStack, Patch, StackLayer, Supply } from '@thimble/contract'
 import { type LayerKind, type LayerRole, shortOf, supplyKinds } from '@thimble/core/recipe'
-import { type HandAsk, handBuilt } from './laidToday'
+import { generate } from 'json-merge-patch'
+import { type HandAsk, handBuilt, throughOf } from './laidToday'
 import { chosenLayers, coreLayers, layerOf, settledStack } from './stacks'
 import { stashOf } from './stash'
 
@@ -30,6 +31,12 @@ type Laid = readonly (readonly [id: string, layer: StackLayer])[]
  */
 export function changeByHand(stack: ChosenStack, change: HandChange, ask: HandAsk, newId: string): ChosenStack {
   return relaid(stack, moved(chosenLayers(stack), change, newId), ask)
+}
+
+/** The same of a stack as it was used: another layer was there, but needle, threads and speed stay what they were. */
+export function changeAsUsed(stack: ChosenStack, change: HandChange, ask: HandAsk, newId: string): ChosenStack {
+  const { needle, bobbin, thread, speedSpm, tension, because } = stack
+  return { ...changeByHand(stack, change, ask, newId), needle, bobbin, thread, speedSpm, tension, because }
 }
 
 function moved(layers: Laid, change: HandChange, newId: string): Laid {
@@ -65,15 +72,11 @@ function relaid(stack: ChosenStack, layers: Laid, ask: HandAsk): ChosenStack {
     layers.map(([, layer]) => layer),
     ask,
   )
-  const { needle, bobbin, speedSpm, tensionRule, because } = built
   return {
     ...stack,
     recipe: null,
-    needle: { coated: false, ...needle },
-    bobbin,
-    speedSpm,
-    tension: tensionRule,
-    because: because.map((b) => b.rule),
+    ...throughOf(built),
+    because: built.because.map((b) => b.rule),
     layers: Object.fromEntries(
       layers.map(([id, { own }], order) => [id, { ...layerOf(built.layers[order]!), own, order }]),
     ),
@@ -92,7 +95,7 @@ export function bareStack(basis: Basis): ChosenStack {
     piece: null,
     own: true,
   }
-  const through = { needle: null, bobbin: null, speedSpm: null, tension: null, because: [] }
+  const through = { needle: null, bobbin: null, thread: null, speedSpm: null, tension: null, because: [] }
   return { recipe: null, holding, ...through, layers: { cloth: { ...cloth, order: 0 } } }
 }
 
@@ -114,6 +117,5 @@ export function shortFor(stack: ChosenStack, { supplies }: HandAsk): { kind: str
 
 /** As a patch of the stack that is kept: only what is otherwise, layers that are gone taken away. */
 export function patchToStack(kept: ChosenStack | null, next: ChosenStack): Patch<ChosenStack> {
-  const gone = Object.keys(kept?.layers ?? {}).filter((id) => !next.layers[id])
-  return { ...next, layers: { ...Object.fromEntries(gone.map((id) => [id, null])), ...next.layers } }
+  return kept ? ((generate(kept, next) ?? {}) as Patch<ChosenStack>) : next
 }

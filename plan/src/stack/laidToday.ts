@@ -1,11 +1,11 @@
-import type { Basis, Hoop, KeptStack, StackLayer, Supply } from '@thimble/contract'
-import { type HandBuilt, layByHand } from '@thimble/core/recipe'
-import { queryOf, ringOf } from './basis'
+import type { Basis, KeptStack, StackLayer, Supply } from '@thimble/contract'
+import { type HandBuilt, layByHand, type Ring } from '@thimble/core/recipe'
+import { queryOf } from './basis'
 import { layerOf } from './stacks'
 import { stashOf } from './stash'
 
-/** What a stack put together by hand rests on. */
-export type HandAsk = { basis: Basis; hoop: Hoop | null; supplies: readonly Supply[] }
+/** What a stack put together by hand rests on; `ring`: the one it will lie in, as far as that is known. */
+export type HandAsk = { basis: Basis; ring: Ring | null; supplies: readonly Supply[] }
 
 /** Topping, cloth, backings and cover are in that order already: the core gives them back one for one. */
 export function handBuilt(
@@ -13,7 +13,7 @@ export function handBuilt(
   layers: readonly StackLayer[],
   ask: HandAsk,
 ): HandBuilt {
-  const query = queryOf(ask.basis, ask.hoop ? ringOf(ask.hoop) : undefined)
+  const query = queryOf(ask.basis, ask.ring ?? undefined)
   const wished = layers.map(({ role, kind, sheets, grip, own }) => ({
     ...{ role, kind, sheets },
     ...(own ? {} : { wish: grip }),
@@ -23,10 +23,19 @@ export function handBuilt(
 
 /** A stack of the worker's own as it is laid for this cloth and hoop today. */
 export function laidToday(stack: KeptStack, ask: HandAsk): KeptStack {
-  const { needle, bobbin, speedSpm, tensionRule, layers } = handBuilt(stack, stack.layers, ask)
+  const built = handBuilt(stack, stack.layers, ask)
   return {
     ...stack,
-    ...{ needle: { coated: false, ...needle }, bobbin, speedSpm, tension: tensionRule },
-    layers: layers.map((layer, i) => ({ ...layerOf(layer), own: stack.layers[i]?.own ?? false })),
+    ...throughOf(built),
+    layers: built.layers.map((layer, i) => ({ ...layerOf(layer), own: stack.layers[i]?.own ?? false })),
   }
 }
+
+/** What goes through a stack: needle, threads and how fast. */
+export const throughOf = ({ needle, bobbin, topThread, speedSpm, tensionRule }: HandBuilt) => ({
+  needle: { coated: false, ...needle },
+  bobbin,
+  thread: topThread,
+  speedSpm,
+  tension: tensionRule,
+})

@@ -1,5 +1,5 @@
 import type { Basis, KeptBuild, KeptStack, Piece } from '@thimble/contract'
-import { type RecipeAdvice, type RecipeOption, recommendRecipe } from '@thimble/core/recipe'
+import { type RecipeAdvice, type RecipeOption, recommendRecipe, type Ring } from '@thimble/core/recipe'
 import type { RingUnder } from '../hoop/planHoop'
 import type { PieceDesign } from '../measure/pieceDesign'
 import type { Shelf } from '../shelf'
@@ -19,6 +19,8 @@ export type BuildPlan = {
   stack: KeptStack | null
   option: RecipeOption | null
   advised: KeptStack | null
+  /** The ring it is cut for: of the hoop picked, else of the one that would be taken. */
+  ring: Ring | null
 }
 
 /** @param best while no hoop was picked, the ring that would be taken; so what is advised here is what can be held there */
@@ -38,11 +40,12 @@ export function planBuild(
     ...(holding ? { holding } : {}),
     ...stashOf(supplies),
   })
-  const stack = todaysStack(build, advice, { basis, hoop: hoop ?? null, supplies })
+  const ring = (hoop ? ringOf(hoop) : best?.ring) ?? null
+  const stack = todaysStack(build, advice, { basis, ring, supplies })
   const option = advice.options.find((o) => o.id === stack?.recipe) ?? null
   const [first] = advice.options
   const left = option || !first || (stack && hasOwnLayers(stack))
-  return { advice, basis, stack, option, advised: left ? stack : stackOf(first) }
+  return { advice, basis, stack, option, advised: left ? stack : stackOf(first), ring }
 }
 
 /**

@@ -14,13 +14,14 @@ export const layerOf = ({ role, kind, sheets, grip, crossed = false, piece }: La
 
 /** A recipe as a stack that can be kept. */
 export function stackOf(option: RecipeOption): KeptStack {
-  const { id, holding, layers, needle, bobbin, speedSpm, tensionRule, because } = option
+  const { id, holding, layers, needle, bobbin, topThread, speedSpm, tensionRule, because } = option
   return {
     recipe: id,
     holding,
     layers: layers.map(layerOf),
     needle: { coated: false, ...needle },
     bobbin,
+    thread: topThread,
     speedSpm,
     tension: tensionRule,
     because: because.map((b) => b.rule),

@@ -36,15 +36,14 @@ import { Why } from './Why'
 
 /** Build: the stack with its reasons and other ways, under the cloth in four questions until they are answered. */
 export function BuildStage({ tools, onDone }: StageProps) {
-  const { advice, basis, stack, option } = useBuildPlan(tools)
+  const { advice, basis, stack, option, ring } = useBuildPlan(tools)
   const inUnits = useUnits()
   const [others, setOthers] = useState(false)
   // Asked as the stage opens: what is being answered stays where it is.
   const [answersFirst] = useState(wasTold(tools.piece.build.cloth))
   const rest = advice.options.filter((o) => o.id !== stack?.recipe)
   const byHand = stack !== null && hasOwnLayers(stack)
-  const hoop = tools.shelf.hoops.find((h) => h.id === tools.piece.hoop.hoopId) ?? null
-  const ask: HandAsk = { basis, hoop, supplies: tools.shelf.supplies }
+  const ask: HandAsk = { basis, ring, supplies: tools.shelf.supplies }
   const take = (chosen: RecipeOption): void => {
     takeStack(tools, stackOf(chosen))
     setOthers(false)

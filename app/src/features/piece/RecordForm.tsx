@@ -1,5 +1,5 @@
 import type { Patch, Piece } from '@thimble/contract'
-import { recordProblems, usedStack } from '@thimble/plan'
+import { recordProblems, ringOf, usedStack } from '@thimble/plan'
 import { View } from 'react-native'
 import { Choices } from '@/ui/Choices'
 import { LimitedField } from '@/ui/LimitedField'
@@ -122,7 +122,8 @@ function UsedStack({ tools }: { tools: PieceTools }) {
       tools={tools}
       kept={piece.finish.stack}
       standing={used}
-      ask={{ basis: built.basis, hoop, supplies: shelf.supplies }}
+      asUsed
+      ask={{ basis: built.basis, ring: hoop && ringOf(hoop), supplies: shelf.supplies }}
       onChange={(stack, says) => set({ finish: { stack } }, says)}
     />
   )

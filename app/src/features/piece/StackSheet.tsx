@@ -1,6 +1,6 @@
 import type { ChosenStack, KeptStack, Patch } from '@thimble/contract'
 import { chosenLayers, type HandAsk, settledStack, workedOn } from '@thimble/plan'
-import { changeByHand, type HandChange, patchToStack } from '@thimble/plan/byHand'
+import { changeAsUsed, changeByHand, type HandChange, patchToStack } from '@thimble/plan/byHand'
 import { useState } from 'react'
 import { View } from 'react-native'
 import { Words } from '@/ui/Words'
@@ -16,17 +16,19 @@ type Props = {
   /** The stack that stands. */
   standing: KeptStack
   ask: HandAsk
+  /** What was used is told, not what would go with it. */
+  asUsed?: boolean
   onChange: (change: Patch<ChosenStack>, says?: string) => void
 }
 
 /** A stack to work on: a tap on a layer opens it with all that is known of it, and to change it. */
-export function StackSheet({ tools, kept, standing, ask, onChange }: Props) {
+export function StackSheet({ tools, kept, standing, ask, asUsed, onChange }: Props) {
   const [open, setOpen] = useState<string | null>(null)
   const shown = workedOn(kept, standing)
   const layers = chosenLayers(shown)
   const at = layers.findIndex(([id]) => id === open)
   const change = (by: HandChange): void => {
-    const next = changeByHand(shown, by, ask, `layer-${crypto.randomUUID().slice(0, 8)}`)
+    const next = (asUsed ? changeAsUsed : changeByHand)(shown, by, ask, `layer-${crypto.randomUUID().slice(0, 8)}`)
     onChange(patchToStack(kept, next), by.do === 'remove' ? 'Layer left out.' : undefined)
     if (by.do === 'remove') setOpen(null)
   }

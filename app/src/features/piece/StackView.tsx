@@ -23,7 +23,8 @@ type Props = {
 /** The stack drawn in cross-section with a line for each layer, under its needle. */
 export function StackView({ tools: { plan }, stack, basis, open = null, onOpen }: Props) {
   const p = usePalette()
-  const { colours, weight, fibre } = basis.work.topThread
+  const { colours } = basis.work.topThread
+  const { weight, fibre } = stack.thread ?? basis.work.topThread
   const { textured, thickness, dark } = factsFrom(basis)
   const { family, colour } = basis.cloth
   return (
