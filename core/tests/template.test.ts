@@ -1,3 +1,4 @@
+import { listPages } from '@thimble/core/template'
 import { papers, type TemplateInk, templatePages } from '../src'
 
 const ask = {
@@ -54,4 +55,24 @@ it('refuses a design of no size or of a hundred pages', () => {
     [4000, 4000],
   ] as const)
     expect(() => pages(w, h)).toThrow(expect.objectContaining({ code: 'bad-design' }))
+})
+
+describe('a list for paper', () => {
+  const rows = (n: number) =>
+    Array.from({ length: n }, (_, i) => ({ name: `Thing ${i}`, says: 'wanted', number: `${i} m` }))
+  const texts = (ink: TemplateInk[]) => ink.flatMap((m) => (m.kind === 'text' ? [m] : []))
+
+  it('has a line a thing, and goes on to another page when one is full', () => {
+    // 297 high, less 15 at either edge, 14 of head and 8 of foot: 245, which is 20 rows of 12.
+    const { pages: sheets } = listPages({ title: 'To buy', foot: 'Made today', rows: rows(21), paper: 'a4' })
+    expect(sheets.map((page) => texts(page.ink).filter((t) => t.text.startsWith('Thing')).length)).toEqual([20, 1])
+    expect(sheets[1]!.label).toBe('To buy, 2 of 2')
+  })
+
+  it('keeps every word on the paper, and one page where there is nothing', () => {
+    const { pages: sheets } = listPages({ title: 'To buy', foot: 'Made today', rows: rows(50), paper: 'letter' })
+    for (const { at } of sheets.flatMap((page) => texts(page.ink)))
+      expect([at.x >= 0 && at.x <= papers.letter.width, at.y > 0 && at.y < papers.letter.height]).toEqual([true, true])
+    expect(listPages({ title: 'To buy', foot: '', rows: [], paper: 'a4' }).pages).toHaveLength(1)
+  })
 })

@@ -1,11 +1,13 @@
-import { Supply, Thread } from '@thimble/contract'
-import { benchNeeds, isToBuy, missing } from '@thimble/plan/benchNeeds'
+import { type Piece, Supply, Thread } from '@thimble/contract'
+import { isToBuy, missing, sumNeeds, wantsOf } from '@thimble/plan/benchNeeds'
 import { at, hoop, measured, patched, polo, shelf as small } from './marramAndTide'
 
 const supply = (over: object) =>
   Supply.parse({ createdAt: at, updatedAt: at, name: 'of it', widthMm: 400, leftMm: 1000, ...over })
 const mesh = supply({ id: 'mesh', kind: 'cut-away-mesh-fusible' })
 const threads = [Thread.parse({ id: 't', createdAt: at, updatedAt: at, name: 'Salt', colour: '#fdfbf5', leftM: 10 })]
+
+const benchNeeds = (pieces: readonly Piece[], from: typeof stock) => sumNeeds(pieces.flatMap((p) => wantsOf(p, from)))
 
 /** A light tern, in a ring of 134 by 150 outside. */
 const stock = {
@@ -46,7 +48,7 @@ describe('what the bench wants of the stash', () => {
     expect([blue.thread, blue.left, isToBuy(blue)]).toEqual([null, 0, true])
   })
 
-  it('is “at least” where no hoop takes it, and nothing for what is finished or not known', () => {
+  it('is “at least” where no hoop takes it, and nothing where the design is not known', () => {
     expect(
       need('cut-away-mesh-fusible', [piece('a', { hoop: { hoopId: null } })], { ...stock, hoops: [] }).atLeast,
     ).toBe(true)

@@ -8,7 +8,11 @@ const INK = rgb(0.12, 0.18, 0.22)
 /** The pages of a template as a PDF whose millimetres are millimetres, its text in the program's own font. */
 // Fetched only when a template is printed, which the check cannot follow.
 // ts-unused-exports:disable-next-line
-export async function templatePdf({ paper, pages }: Template, font: ArrayBuffer, title: string): Promise<Uint8Array> {
+export async function templatePdf(
+  { paper, pages }: Pick<Template, 'paper' | 'pages'>,
+  font: ArrayBuffer,
+  title: string,
+): Promise<Uint8Array> {
   const pdf = await PDFDocument.create()
   pdf.registerFontkit(fontkit)
   pdf.setTitle(title)

@@ -6,7 +6,6 @@ import { ringOf } from '../stack/basis'
 import { planThread } from '../stack/threadPlan'
 import { timesSewn } from '../hoop/timesSewn'
 import { planPiece } from '../stages/planPiece'
-import { inWork } from '../stages/stages'
 import { alongRoll } from './alongRoll'
 
 /**
@@ -30,21 +29,20 @@ export type Need = {
 /** Width a roll is taken to have where there is none of its kind. */
 const USUAL_WIDTH = 400
 
-type Stock = Shelf & { threads: readonly Thread[] }
+export type Stock = Shelf & { threads: readonly Thread[] }
 
-/** What all pieces on the bench want of the stash, by kind and by colour, each as it is built or would be today. */
-export function benchNeeds(pieces: readonly Piece[], stock: Stock): Need[] {
+/** Wants of several pieces together, what is missing most first. */
+export function sumNeeds(wants: readonly Need[]): Need[] {
   const needs = new Map<string, Need>()
-  for (const piece of pieces.filter(inWork))
-    for (const wanted of wantsOf(piece, stock)) {
-      const so = needs.get(wanted.id)
-      needs.set(
-        wanted.id,
-        so
-          ? { ...so, want: so.want + wanted.want, pieces: so.pieces + 1, atLeast: so.atLeast || wanted.atLeast }
-          : wanted,
-      )
-    }
+  for (const wanted of wants) {
+    const so = needs.get(wanted.id)
+    needs.set(
+      wanted.id,
+      so
+        ? { ...so, want: so.want + wanted.want, pieces: so.pieces + 1, atLeast: so.atLeast || wanted.atLeast }
+        : wanted,
+    )
+  }
   return [...needs.values()].sort((a, b) => missing(b) - missing(a) || a.id.localeCompare(b.id))
 }
 
@@ -54,7 +52,8 @@ export const missing = ({ want, left }: Need): number => Math.max(0, want - (lef
 export const isToBuy = (need: Need): boolean =>
   missing(need) > 0 || (need.left !== null && need.left - need.want < need.lowBelow)
 
-function wantsOf(piece: Piece, stock: Stock): Need[] {
+/** What one piece wants, as it is built or would be today; its hoops are ranked for it, which takes a moment. */
+export function wantsOf(piece: Piece, stock: Stock): Need[] {
   const { marked, built, hoop: hooping } = planPiece(piece, stock)
   if (marked.design.missing || marked.design.assumed) return []
   const { basis, stack } = built

@@ -1,46 +1,65 @@
 import { Button } from '@rneui/themed'
-import { benchNeeds, isToBuy, missing, type Need } from '@thimble/plan/benchNeeds'
-import { useMemo } from 'react'
+import type { ListRow } from '@thimble/core/template'
+import { isToBuy, missing, type Need } from '@thimble/plan/benchNeeds'
 import { View } from 'react-native'
 import { saveFile } from '@/desk/saveFile'
-import { useNamed, usePlanShelf } from '@/state/useShelfDocs'
+import { saveList } from '@/template/saveList'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
+import { useTask } from '@/ui/useTask'
 import { Words } from '@/ui/Words'
+import { many } from '@/words/designWords'
 import { needLine, needName, toBuyText } from '@/words/needWords'
 import { toBuyCsv } from './toBuyCsv'
+import { useNeeds } from './useNeeds'
 
 /** What the bench wants of the stash: what has to be bought first, then what there is enough of. */
 export function ToBuyPage() {
-  const pieces = useNamed('pieces')
-  const threads = useNamed('threads')
-  const shelf = usePlanShelf()
-  const needs = useMemo(() => benchNeeds(pieces, { ...shelf, threads }), [pieces, shelf, threads])
-  const toBuy = needs.filter(isToBuy)
-  const enough = needs.filter((need) => !isToBuy(need))
+  const { needs, counted, of } = useNeeds()
   return (
     <Page title="To buy" back>
+      {needs ? (
+        <ToBuy needs={needs} />
+      ) : (
+        <Section title="What the bench wants">
+          <Words soft>{`Counting: ${counted} of ${many(of, 'piece')} …`}</Words>
+        </Section>
+      )}
+    </Page>
+  )
+}
+
+function ToBuy({ needs }: { needs: readonly Need[] }) {
+  const { busy, problem, run } = useTask()
+  const toBuy = needs.filter(isToBuy)
+  const enough = needs.filter((need) => !isToBuy(need))
+  const print = (): Promise<void> => saveList('To buy', toBuy.map(listRow), new Date())
+  return (
+    <>
       <Section
         title={toBuy.length > 0 ? 'Short or low' : 'Nothing is short'}
         says="For all pieces on the bench, each as it is built or would be today."
       >
         <Needs needs={toBuy} />
         {toBuy.length > 0 ? (
-          <View style={{ flexDirection: 'row', gap: 12, flexWrap: 'wrap' }} {...{ dataSet: { bar: '' } }}>
+          <View style={{ flexDirection: 'row', gap: 12, flexWrap: 'wrap' }}>
             <Button type="outline" title="Save as CSV" onPress={() => saveFile('to buy', 'csv', toBuyCsv(needs))} />
-            <Button type="outline" title="Print" onPress={() => window.print()} />
+            <Button type="outline" title="Save to print" disabled={busy} onPress={() => void run(print)} />
           </View>
         ) : null}
+        {problem ? <Words tone="madder">{problem}</Words> : null}
       </Section>
       {enough.length > 0 ? (
         <Section title="Enough of">
           <Needs needs={enough} />
         </Section>
       ) : null}
-    </Page>
+    </>
   )
 }
+
+const listRow = (need: Need): ListRow => ({ name: needName(need), says: needLine(need), number: toBuyText(need) })
 
 const Needs = ({ needs }: { needs: readonly Need[] }) => (
   <View role="list">

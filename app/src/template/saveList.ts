@@ -1,0 +1,17 @@
+import type { ListRow } from '@thimble/core/template'
+import { format } from 'date-fns/format'
+import { Asset } from 'expo-asset'
+import { saveFile } from '@/desk/saveFile'
+import { fontFiles } from '@/theme/fonts'
+
+/** Makes a list for paper and hands it to the browser as a file. */
+export async function saveList(title: string, rows: readonly ListRow[], now: Date): Promise<void> {
+  // The printing parts are large and seldom wanted, so they come only when asked for.
+  const [{ listPages }, { templatePdf }] = await Promise.all([
+    import('@thimble/core/template'),
+    import('./templatePdf'),
+  ])
+  const list = listPages({ title, rows, foot: `Made ${format(now, 'd MMM yyyy')} with Zealous Thimble`, paper: 'a4' })
+  const font = await (await fetch(Asset.fromModule(fontFiles.Text).uri)).arrayBuffer()
+  saveFile(title, 'pdf', (await templatePdf(list, font, title)) as BlobPart)
+}

@@ -1,0 +1,44 @@
+import type { Need } from '@thimble/plan/benchNeeds'
+import { readSwatch, writeSwatch } from '@/features/stash/swatchTexts'
+import { toBuyCsv } from '@/features/stash/toBuyCsv'
+import { needLine, toBuyText } from '@/words/needWords'
+import { metresText, timeText } from '@/words/threadNeeds'
+
+const need = (over: Partial<Need>): Need => ({
+  ...{ id: 'x', kind: 'tear-away-light', thread: null, colour: null, want: 600, left: 200, lowBelow: 0 },
+  ...{ pieces: 3, atLeast: false, ...over },
+})
+
+describe('what has to be bought', () => {
+  it('is said in metres, of rolls and of thread alike', () => {
+    expect([needLine(need({})), toBuyText(need({}))]).toEqual(['3 pieces want 0.6 m; 0.2 m there.', '0.4 m short'])
+    const thread = need({ kind: null, colour: '#203040', want: 32.4, left: 0, pieces: 1, atLeast: true })
+    expect([needLine(thread), toBuyText(thread)]).toEqual(['1 piece wants at least 32 m; 0 m there.', '32 m short'])
+    expect(toBuyText(need({ left: 700, lowBelow: 200 }))).toBe('low after')
+    expect([needLine(need({ left: null })), toBuyText(need({ left: null }))]).toEqual([
+      ...['3 pieces want 0.6 m; what is there is not known.', 'enough'],
+    ])
+  })
+
+  it('goes out as CSV without what there is enough of', () => {
+    const rows = [need({}), need({ id: 'y', kind: 'cut-away-mesh', left: 5000 })]
+    expect(toBuyCsv(rows)).toBe('what,wanted_m,left_m,missing_m,pieces\nLight tear-away,0.6,0.2,0.4,3')
+  })
+})
+
+it('minutes are told by part, without parts that take less than half a one', () => {
+  const time = { seconds: 990, parts: { stitching: 600, changes: 120, trims: 18, hooping: 240 } }
+  const said = timeText({ colours: [], bobbinMetres: 0, time, estimated: false }, 'Loft machine')
+  expect(said).toBe('About 17 min at Loft machine: 10 min stitching, 2 min changing colours, 4 min hooping.')
+  expect([metresText(9.96), metresText(9.94), metresText(31.6)]).toEqual(['10 m', '9.9 m', '32 m'])
+})
+
+describe('a swatch as it is typed', () => {
+  it('takes the family’s usual number where none is given, and keeps what cannot be read apart', () => {
+    const typed = { ...writeSwatch(), name: 'Market denim', family: 'denim' as const, gsm: 'heavy', thicknessMm: '0.9' }
+    const { doc, unread } = readSwatch(typed)
+    // Denim stretches 0 to 3 %: 1.5 in the middle.
+    expect(doc).toMatchObject({ stretchPercent: 1.5, thicknessMm: 0.9, pileMm: 0 })
+    expect(Object.keys(unread)).toEqual(['gsm'])
+  })
+})
