@@ -40,5 +40,8 @@ describe('a swatch as it is typed', () => {
     // Denim stretches 0 to 3 %: 1.5 in the middle.
     expect(doc).toMatchObject({ stretchPercent: 1.5, thicknessMm: 0.9, pileMm: 0 })
     expect(Object.keys(unread)).toEqual(['gsm'])
+    // What was not picked follows what the cloth is like: an iron flattens velvet, and a ring marks it.
+    const velvet = readSwatch({ ...typed, family: 'velvet-plush' }).doc
+    expect([velvet.heat, velvet.bruise, readSwatch({ ...typed, heat: 'low' }).doc.heat]).toEqual(['no', 'high', 'low'])
   })
 })

@@ -18,6 +18,7 @@ describe('before the tape goes on', () => {
     expect(preparation({ family: 'sweatshirt', ...flat })).toContain('prep.lint')
     expect(preparation({ family: 'terry', ...flat })).not.toContain('prep.lint')
     expect(preparation({ family: 'coated', laundering: 'daily', ...flat })).toEqual(['prep.smooth'])
+    expect(preparation({ family: 'linen', heat: 'no', laundering: 'never', ...flat })).toEqual(['prep.smooth'])
   })
 
   it('a narrow tube has a seam unpicked where the house does so, and a wide one not', () => {

@@ -1,4 +1,4 @@
-import { type ClothFamily, familyFacts } from '../recipe/clothFacts'
+import { type Bruise, type ClothFamily, familyFacts, type Heat } from '../recipe/clothFacts'
 
 export const markingIds = [
   'chalk',
@@ -12,7 +12,16 @@ export const markingIds = [
 ] as const
 export type MarkingId = (typeof markingIds)[number]
 
-type MarkingCloth = { family: ClothFamily; dark: boolean; infant?: boolean; mayBeWetted?: boolean }
+/** `heat`, `bruise` and `pileMm` where they are known better than of the family. */
+type MarkingCloth = {
+  family: ClothFamily
+  dark: boolean
+  infant?: boolean
+  mayBeWetted?: boolean
+  heat?: Heat
+  bruise?: Bruise
+  pileMm?: number
+}
 
 /** One way of marking this cloth: why it suits or does not, what takes it off again, and what to beware of. */
 export type MarkingMeans = {
@@ -160,13 +169,15 @@ export function markRemoval(id: string): string | null {
  * @example markingMeans({ family: 'terry', dark: false })[0].id // 'tape-arrow'
  */
 export function markingMeans(cloth: MarkingCloth): MarkingMeans[] {
-  const known = familyFacts[cloth.family]
+  const { family, heat, bruise, pileMm } = cloth
+  const known = familyFacts[family]
+  const pile = pileMm ?? known.pileMm
   const facts: Facts = {
     ...cloth,
-    pile: known.pileMm >= 1,
-    smoothFace: known.stretch[1] <= 5 && known.pileMm === 0,
-    heat: known.heat,
-    bruise: known.bruise,
+    pile: pile >= 1,
+    smoothFace: known.stretch[1] <= 5 && pile === 0,
+    heat: heat ?? known.heat,
+    bruise: bruise ?? known.bruise,
     holesStay: known.traits.includes('keeps-holes'),
     waterMarks: known.traits.includes('water-marks'),
     slick: known.traits.includes('slick'),

@@ -1,9 +1,11 @@
 import type { HouseHabits } from '../habits'
-import { type ClothFamily, familyFacts } from '../recipe/clothFacts'
+import { type ClothFamily, familyFacts, type Heat } from '../recipe/clothFacts'
 
 /** What is to be made ready: its cloth, whether it will be washed, and how wide it is where it is closed round. */
 type Unprepared = {
   family: ClothFamily
+  /** Where it is known better than of the family. */
+  heat?: Heat
   laundering?: 'never' | 'sometimes' | 'daily'
   /** Millimetres flat; null: open flat. */
   tubeWidth: number | null
@@ -22,7 +24,8 @@ const steps = {
 } as const
 
 type Facts = (typeof familyFacts)[ClothFamily]
-const takesHeat = ({ heat }: Facts): boolean => heat === 'yes' || heat === 'medium'
+const takesHeat = ({ family, heat = familyFacts[family].heat }: Unprepared): boolean =>
+  heat === 'yes' || heat === 'medium'
 /** Pile on its face or brushed inside: both shed. */
 const isFleece = ({ surface, knit, pileMm }: Facts): boolean =>
   surface === 'pile' || (knit && surface === 'smooth' && pileMm > 0)
@@ -40,8 +43,8 @@ const rules: readonly Rule[] = [
     when: ({ tubeWidth, bulk }) => bulk === 'unpick-seam' && tubeWidth !== null && tubeWidth < NARROW,
   },
   { id: 'prep.lint', when: ({ family }) => isFleece(familyFacts[family]) },
-  { id: 'prep.press', when: ({ family }) => takesHeat(familyFacts[family]) },
-  { id: 'prep.smooth', when: ({ family }) => !takesHeat(familyFacts[family]) },
+  { id: 'prep.press', when: takesHeat },
+  { id: 'prep.smooth', when: (q) => !takesHeat(q) },
 ]
 
 /**

@@ -4,7 +4,7 @@ import { factsFrom } from '../stack/basis'
 
 /** Ways of marking this cloth, the best first. */
 export const waysToMark = (basis: Basis): MarkingMeans[] =>
-  markingMeans({ family: basis.cloth.family, dark: factsFrom(basis).dark, infant: basis.use.infant })
+  markingMeans({ ...basis.cloth, dark: factsFrom(basis).dark, infant: basis.use.infant })
 
 /** What the marks are made with: as chosen where that still suits, else the best. */
 export function markedWith({ measure }: Pick<Piece, 'measure'>, basis: Basis): MarkingMeans {

@@ -13,9 +13,10 @@ export function preparing({ measure }: Pick<Piece, 'measure'>, basis: Basis, pla
   const tubeWidth = placement?.item.tube?.width ?? null
   const noted =
     kept?.prepared ??
-    preparation({ family: cloth.family, laundering: use.laundering, tubeWidth, bulk: habits.smallGarmentBulk }).map(
-      (id) => ({ id, ticked: measure.marked[id] ?? false }),
-    )
+    preparation({ ...cloth, laundering: use.laundering, tubeWidth, bulk: habits.smallGarmentBulk }).map((id) => ({
+      id,
+      ticked: measure.marked[id] ?? false,
+    }))
   return noted.flatMap(({ id, ticked }) => {
     const text = preparationStep(id)
     return text ? [{ id, text, ticked }] : []

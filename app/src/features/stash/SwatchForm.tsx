@@ -14,10 +14,12 @@ export function SwatchForm({ id }: { id: string }) {
     ...{ collection: 'swatches', id, back: '/stash', write: writeSwatch, read: readSwatch },
   })
   const { control } = form
-  const family = useWatch({ control, name: 'family' })
-  const colour = useWatch({ control, name: 'colour' }).trim()
+  const [family, colour, heat, bruise, seeThrough] = useWatch({
+    control,
+    name: ['family', 'colour', 'heat', 'bruise', 'seeThrough'],
+  })
   const usual = usualOf(family)
-  const shown = /^#[0-9a-f]{6}$/i.test(colour) ? colour : p.table
+  const shown = /^#[0-9a-f]{6}$/i.test(colour.trim()) ? colour.trim() : p.table
   const number = { control, keyboard: 'numeric', half: true } as const
   return (
     <FormPage
@@ -50,9 +52,15 @@ export function SwatchForm({ id }: { id: string }) {
         />
         <FormField {...number} name="pileMm" label="Pile" suffix="mm" placeholder={String(usual.pileMm)} />
       </View>
-      <FormChoices control={control} name="heat" label="An iron" choices={heatChoices} />
-      <FormChoices control={control} name="bruise" label="A ring’s mark" choices={bruiseChoices} />
-      <FormChoices control={control} name="seeThrough" label="Held to the light" choices={seeThroughChoices} />
+      <FormChoices {...{ control, name: 'heat', label: 'An iron', choices: heatChoices }} chosen={heat || usual.heat} />
+      <FormChoices
+        {...{ control, name: 'bruise', label: 'A ring’s mark', choices: bruiseChoices }}
+        chosen={bruise || usual.bruise}
+      />
+      <FormChoices
+        {...{ control, name: 'seeThrough', label: 'Held to the light', choices: seeThroughChoices }}
+        chosen={seeThrough || usual.seeThrough}
+      />
       <FormField control={control} name="note" label="Note" multiline longest={4000} />
     </FormPage>
   )

@@ -4,14 +4,15 @@ import { readNumber } from '@thimble/plan'
 
 const numbers = ['stretchPercent', 'gsm', 'thicknessMm', 'pileMm'] as const
 type NumberField = (typeof numbers)[number]
-type SwatchTexts = Pick<Swatch, 'name' | 'family' | 'colour' | 'heat' | 'bruise' | 'seeThrough' | 'note'> &
-  Record<NumberField, string>
+/** Empty: as the family has it. */
+type Traits = { [Trait in 'heat' | 'bruise' | 'seeThrough']: Swatch[Trait] | '' }
+type SwatchTexts = Pick<Swatch, 'name' | 'family' | 'colour' | 'note'> & Traits & Record<NumberField, string>
 
 /** What numbers a family's cloths usually have, to begin a swatch from. */
 export const usualOf = (family: ClothFamily) => fullCloth({ family, colour: '#e8e2d4' })
 
 export function writeSwatch(kept?: Swatch): SwatchTexts {
-  const { heat, bruise, seeThrough } = kept ?? usualOf('quilting-cotton')
+  const { heat, bruise, seeThrough }: Traits = kept ?? { heat: '', bruise: '', seeThrough: '' }
   const text = (field: NumberField): string => (kept ? String(kept[field]) : '')
   return {
     ...{ name: kept?.name ?? '', family: kept?.family ?? 'quilting-cotton', colour: kept?.colour ?? '#e8e2d4' },
@@ -23,8 +24,17 @@ export function writeSwatch(kept?: Swatch): SwatchTexts {
 
 const MOST: Record<NumberField, number> = { stretchPercent: 200, gsm: 2000, thicknessMm: 50, pileMm: 50 }
 
-/** As typed; a number that is left out is the family's usual one. */
-export function readSwatch({ stretchPercent, gsm, thicknessMm, pileMm, ...rest }: SwatchTexts) {
+/** As typed; what is left out is as the family usually has it. */
+export function readSwatch({
+  stretchPercent,
+  gsm,
+  thicknessMm,
+  pileMm,
+  heat,
+  bruise,
+  seeThrough,
+  ...rest
+}: SwatchTexts) {
   const typed = { stretchPercent, gsm, thicknessMm, pileMm }
   const usual = usualOf(rest.family)
   const unread: Partial<Record<keyof SwatchTexts, string>> = {}
@@ -35,5 +45,10 @@ export function readSwatch({ stretchPercent, gsm, thicknessMm, pileMm, ...rest }
       return [field, value ?? usual[field]]
     }),
   )
-  return { doc: { ...rest, colour: rest.colour.trim().toLowerCase(), ...read }, unread }
+  const traits = {
+    heat: heat || usual.heat,
+    bruise: bruise || usual.bruise,
+    seeThrough: seeThrough || usual.seeThrough,
+  }
+  return { doc: { ...rest, ...traits, colour: rest.colour.trim().toLowerCase(), ...read }, unread }
 }
