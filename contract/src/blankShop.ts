@@ -9,5 +9,6 @@ export const blankShop = (): Shop => ({
   singleKeys: true,
   theme: 'auto',
   habits: { ...defaultHabits },
+  threadFactor: 1,
   revision: 0,
 })

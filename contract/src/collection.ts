@@ -24,9 +24,16 @@ export type Collection<Doc extends Document> = {
   indexes: readonly (readonly string[])[]
   /** The column that is 1 while a document is of those that devices hold; without one they hold all. */
   heldBy: string | null
+  /** Where it lies: devices are not told of what is asked for only where it is looked at. */
+  kept: 'on every device' | 'on the server'
 }
 
 export const collection = <Doc extends Document>(
   schema: z.ZodType<Doc>,
-  { lookUps = {}, indexes = [], heldBy = null }: Partial<Omit<Collection<Doc>, 'schema'>> = {},
-): Collection<Doc> => ({ schema, lookUps, indexes, heldBy })
+  {
+    lookUps = {},
+    indexes = [],
+    heldBy = null,
+    kept = 'on every device',
+  }: Partial<Omit<Collection<Doc>, 'schema'>> = {},
+): Collection<Doc> => ({ schema, lookUps, indexes, heldBy, kept })

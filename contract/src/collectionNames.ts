@@ -4,9 +4,13 @@ export const collectionNames = [
   'hoops',
   'supplies',
   'threads',
+  'needles',
+  'bobbins',
+  'adhesives',
   'swatches',
   'designs',
   'items',
   'pieces',
+  'movements',
 ] as const
 export type CollectionName = (typeof collectionNames)[number]

@@ -1,10 +1,12 @@
 import { collection, type Collection, type Document } from './collection'
 import type { CollectionName } from './collectionNames'
 import { DesignCard } from './design/designCard'
+import { Hoop } from './hoop'
 import { SavedItem } from './item'
 import { Machine } from './machine'
 import { Piece } from './piece/piece'
-import { Hoop, Supply, Thread } from './stash'
+import { Movement } from './movement'
+import { Adhesive, Bobbin, Needle, Supply, Thread } from './stash'
 import { Swatch } from './swatch'
 
 /** After every date. */
@@ -16,6 +18,9 @@ export const collections = {
   hoops: collection(Hoop),
   supplies: collection(Supply),
   threads: collection(Thread),
+  needles: collection(Needle),
+  bobbins: collection(Bobbin),
+  adhesives: collection(Adhesive),
   swatches: collection(Swatch),
   designs: collection(DesignCard),
   items: collection(SavedItem),
@@ -31,6 +36,18 @@ export const collections = {
       ['deleted_at', 'in_work', 'due_or_last', 'created_at'],
       ['deleted_at', 'finished_at'],
     ],
+  }),
+  movements: collection(Movement, {
+    lookUps: {
+      of: { type: 'text', of: (movement) => movement.of },
+      of_id: { type: 'text', of: (movement) => movement.ofId },
+      kind: { type: 'text', of: (movement) => movement.kind },
+      amount: { type: 'real', of: (movement) => movement.amount },
+      found: { type: 'real', of: (movement) => movement.found },
+      piece: { type: 'text', of: (movement) => movement.piece },
+    },
+    indexes: [['of', 'of_id', 'deleted_at', 'created_at', 'id', 'found', 'amount', 'kind'], ['piece']],
+    kept: 'on the server',
   }),
 } as const satisfies Readonly<Record<CollectionName, object>>
 

@@ -1,5 +1,5 @@
 import { z } from './sentences'
-import { HoopField, Size } from './stash'
+import { HoopField, Size } from './hoop'
 import { Colour, Id, OwnId, Point, Pose } from './stored'
 
 /**

@@ -1,6 +1,7 @@
+import { needlePoints, needleSizes } from '@thimble/core/recipe'
+import { Size } from './hoop'
 import { z } from './sentences'
-import { Kept, Millimetres, Name, Note } from './stored'
-import { Size } from './stash'
+import { Id, Instant, Kept, Millimetres, Name, Note } from './stored'
 
 const beds = ['flat', 'free-arm'] as const
 const turnings = ['any', 'quarter'] as const
@@ -24,6 +25,24 @@ export const Machine = Kept.extend({
   throatDepth: Millimetres.default(180),
   throatHeight: Millimetres.default(90),
   onBench: z.boolean().default(true),
+  /** The needle in it, since when, and what it was taken from; null: not known. */
+  needle: z
+    .strictObject({
+      ...{ size: z.enum(needleSizes), point: z.enum(needlePoints), coated: z.boolean(), since: Instant },
+      from: Id.nullable().default(null),
+    })
+    .nullable()
+    .default(null),
+  /** The bobbin in it as it went in. */
+  bobbin: z
+    .strictObject({ woundM: z.number().positive().max(2000), since: Instant, from: Id.nullable().default(null) })
+    .nullable()
+    .default(null),
+  /** Minutes that needle has sewn and what it has struck, as the ledger has it. */
+  needleMinutes: z.number().min(-1_000_000).max(1_000_000).default(0),
+  needleStrikes: z.number().min(-1000).max(100_000).default(0),
+  /** Metres on the bobbin in it, as the ledger has it; null: not known. */
+  bobbinM: z.number().min(-100_000).max(100_000).nullable().default(null),
   note: Note.default(''),
 })
 export type Machine = z.infer<typeof Machine>

@@ -1,69 +1,83 @@
-import { isFieldOutline } from '@thimble/core/hooping'
-import { supplyKinds, threadFibres, threadWeights } from '@thimble/core/recipe'
+import {
+  adhesiveKinds,
+  bobbinWeights,
+  needlePoints,
+  needleSizes,
+  supplyKinds,
+  threadFibres,
+  threadWeights,
+} from '@thimble/core/recipe'
 import { z } from './sentences'
-import { Colour, Id, Kept, Millimetres, Name, Note, Point } from './stored'
+import { Colour, Kept, Millimetres, Name, Note } from './stored'
 
-/** A side of a sewing field. */
-const FieldSide = z.number().min(10, 'A field is 10 mm at least.').max(2000, 'A field is 2 metres at most.')
-const InField = z.number().min(-2000).max(2000)
+/** What one costs, in minor units of the shop's money; null: not known. */
+const Cost = z.int().min(0, 'It cannot cost less than nothing.').max(10_000_000).nullable().default(null)
+const MOST_MM = 200_000
+const MOST_M = 500_000
+const MOST = 100_000
+/** Below nothing where more went than was there: it has to be counted. */
+const left = (most: number) => z.number().min(-most).max(most)
+const low = (most: number) => z.number().min(0, 'It cannot be less than nothing.').max(most).default(0)
 
-export const HoopField = z.discriminatedUnion('shape', [
-  z.strictObject({
-    shape: z.literal('rect'),
-    width: FieldSide,
-    height: FieldSide,
-    cornerRadius: z.number().min(0).max(500),
-  }),
-  z.strictObject({ shape: z.literal('oval'), width: FieldSide, height: FieldSide }),
-  z.strictObject({
-    shape: z.literal('polygon'),
-    points: z
-      .array(z.strictObject({ x: InField, y: InField }))
-      .min(3)
-      .max(64)
-      .refine(isFieldOutline, 'The outline of a field has no dent, and is 10 mm at least each way.'),
-  }),
-])
-export const Size = z.strictObject({ width: Millimetres, height: Millimetres })
-
-/** How a ring closes; one with magnets clamps. */
-const closings = ['screw', 'lever', 'frame'] as const
-
-export const Hoop = Kept.extend({
-  name: Name,
-  field: HoopField,
-  outside: Size,
-  /** Where the notches cross, from the field's centre; null: in it. */
-  notchOffset: Point.nullable().default(null),
-  closes: z.enum(closings).default('screw'),
-  /** Held by magnets and not by an inner ring. */
-  clamp: z.boolean().default(false),
-  maxThicknessMm: z.number().positive('It has to be more than zero.').max(50).nullable().default(null),
-  /** Machines that take it; none named: all do. */
-  machines: z.array(Id).max(50).default([]),
-  note: Note.default(''),
-})
-export type Hoop = z.infer<typeof Hoop>
-
-/** A backing or topping on the shelf: the widest piece it gives, and how much is left. */
+/** A backing or topping on the shelf, of a roll or in sheets. What is left follows from the ledger of movements. */
 export const Supply = Kept.extend({
   name: Name,
   kind: z.enum(supplyKinds),
   colour: Colour.default('#ffffff'),
   widthMm: Millimetres,
-  leftMm: z.number().min(0, 'It cannot be less than nothing.').max(200_000),
-  lowMm: z.number().min(0).max(200_000).default(0),
+  /** How long one sheet is; null: it comes on a roll. */
+  sheetMm: Millimetres.nullable().default(null),
+  /** Of all its sheets together, where it comes in sheets. */
+  leftMm: left(MOST_MM),
+  lowMm: low(MOST_MM),
+  /** A metre of a roll, or a sheet. */
+  cost: Cost,
   note: Note.default(''),
 })
 export type Supply = z.infer<typeof Supply>
 
-/** Thread on the shelf. */
+/** Thread on the shelf, all spools of it together. */
 export const Thread = Kept.extend({
   name: Name,
   colour: Colour,
   weight: z.literal(threadWeights).default(40),
   fibre: z.enum(threadFibres).default('polyester'),
-  leftM: z.number().min(0, 'It cannot be less than nothing.').max(50_000).nullable().default(null),
+  /** Grams of 1000 m; null: as is usual for its weight. */
+  tex: z.number().min(1, 'No thread is that fine.').max(500, 'No thread is that heavy.').nullable().default(null),
+  leftM: left(MOST_M).nullable().default(null),
+  lowM: low(MOST_M),
+  /** On a new spool, and what a bare one weighs; null: not known. */
+  spoolM: z.number().positive('It has to be more than zero.').max(50_000).nullable().default(null),
+  bareGrams: z.number().min(0).max(5000).nullable().default(null),
+  /** A spool. */
+  cost: Cost,
   note: Note.default(''),
 })
 export type Thread = z.infer<typeof Thread>
+
+const counted = { left: left(MOST).default(0), low: low(MOST), cost: Cost, note: Note.default('') }
+
+/** Needles in the drawer, of one make. */
+export const Needle = Kept.extend({
+  name: Name,
+  size: z.enum(needleSizes),
+  point: z.enum(needlePoints),
+  coated: z.boolean().default(false),
+  ...counted,
+})
+export type Needle = z.infer<typeof Needle>
+
+/** Wound bobbins of one thread. */
+export const Bobbin = Kept.extend({
+  name: Name,
+  weight: z.literal(bobbinWeights).default(60),
+  colour: Colour.default('#ffffff'),
+  /** On a full one. */
+  woundM: z.number().positive('It has to be more than zero.').max(2000, 'No bobbin holds that much.'),
+  ...counted,
+})
+export type Bobbin = z.infer<typeof Bobbin>
+
+/** Cans, sticks and rolls of what holds a layer. */
+export const Adhesive = Kept.extend({ name: Name, kind: z.enum(adhesiveKinds), ...counted })
+export type Adhesive = z.infer<typeof Adhesive>

@@ -148,6 +148,8 @@ it('cuts for the ring that is kept, from the shortest roll that gives it', () =>
       widthMm: 300,
       leftMm,
       lowMm: 0,
+      sheetMm: null,
+      cost: null,
       note: '',
     }) as const
   const piece = chest({ build: { cloth: { colour: '#27406b' } } })

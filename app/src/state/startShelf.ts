@@ -20,6 +20,9 @@ const SMALL: readonly (CollectionName | 'shop')[] = [
   'hoops',
   'supplies',
   'threads',
+  'needles',
+  'bobbins',
+  'adhesives',
   'swatches',
   'items',
 ]

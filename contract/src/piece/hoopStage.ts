@@ -1,5 +1,5 @@
 import { z } from '../sentences'
-import { HoopField, Size } from '../stash'
+import { HoopField, Size } from '../hoop'
 import { Id, Instant, OwnId, Point, Pose } from '../stored'
 import { Holding } from './stack'
 import { stageOf } from './stages'

@@ -2,7 +2,8 @@ import { clothFamilies, feltSurfaces, ironTried, lightSeen } from '@thimble/core
 import { type FaultId, faultIds, howBads, verdicts } from '@thimble/core/records'
 import { z } from '../sentences'
 import { TypedLength } from '../length'
-import { Colour, Id, Note } from '../stored'
+import { Take } from '../movement'
+import { Colour, Id, Note, OwnId } from '../stored'
 import { CarriedSwatch } from '../swatch'
 import { Basis, ChosenStack, Holding, KeptStack, TopThread, Use } from './stack'
 import { KeptList, stageOf, Ticks } from './stages'
@@ -69,6 +70,8 @@ export const FinishStage = stageOf(
     nextTime: Note.default(''),
     /** What was really used, where it differs from what was decided at Build. */
     stack: ChosenStack.nullable().default(null),
+    /** Of which roll a kind of layer was cut, where it was not the one that would be taken. */
+    rolls: z.record(OwnId, Id).default({}),
   },
   {
     ...onStack,
@@ -82,6 +85,8 @@ export const FinishStage = stageOf(
     minutes: z.number().nullable(),
     note: Note,
     nextTime: Note,
+    /** What it took of the stash: the server's ledger follows from it. */
+    took: z.array(Take).max(200).default([]),
   },
 )
 export type FinishStage = z.infer<typeof FinishStage>

@@ -1,3 +1,4 @@
+export { adhesiveFor, type AdhesiveKind, adhesiveKinds } from './adhesives'
 export {
   type Bruise,
   bruises,

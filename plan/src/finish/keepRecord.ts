@@ -1,4 +1,4 @@
-import type { Basis, KeptRecord, KeptStack, KeptStitching, Piece } from '@thimble/contract'
+import type { Basis, KeptRecord, KeptStack, KeptStitching, Piece, Take } from '@thimble/contract'
 import { settledStack } from '../stack/stacks'
 import { readNumber, readTyped } from '../measure/readTyped'
 import { beforeStart, keepList, offMachine } from './lists'
@@ -24,8 +24,11 @@ function landed(
   return mm === null ? null : way === positive ? mm : 0 - mm
 }
 
-/** The record of this moment as it is decided. `hoop`: the one it was really in. */
-export function keepRecord(piece: Piece, built: OnStack, hoop: KeptRecord['hoop'], at: string): KeptRecord {
+/** What a record rests on beside the piece: the hoop it was really in, and what it took of the stash. */
+type Used = { hoop: KeptRecord['hoop']; took: readonly Take[] }
+
+/** The record of this moment as it is decided. */
+export function keepRecord(piece: Piece, built: OnStack, { hoop, took }: Used, at: string): KeptRecord {
   const { low, side, faults, verdict, minutes, note, nextTime } = piece.finish
   const used = { basis: built.basis, stack: usedStack(piece, built) }
   const open = { ...piece, finish: { ...piece.finish, reopened: true } }
@@ -41,6 +44,7 @@ export function keepRecord(piece: Piece, built: OnStack, hoop: KeptRecord['hoop'
     minutes: readNumber(minutes, 6000).value,
     note,
     nextTime,
+    took: [...took],
   }
 }
 

@@ -1,5 +1,6 @@
 import type { Basis, KeptStack, StackLayer, Supply } from '@thimble/contract'
 import { cutPiece, type HoldingMethod, type Ring } from '@thimble/core/recipe'
+import { rollThatGives } from '../stash/rolls'
 
 /** A layer to cut for one ring, and what of the stash gives it; `supply` null: nothing there is large enough. */
 type Cut = {
@@ -15,18 +16,6 @@ export function cutSizes({ stack, basis, method, ring, supplies }: Ask): Cut[] {
   return stack.layers.flatMap((layer): Cut[] => {
     const piece = cutPiece(layer, method, basis.work, ring)
     if (!piece || layer.role === 'cloth') return []
-    const fits = supplies
-      .filter((supply) => supply.kind === layer.kind && gives(supply, piece, layer.sheets))
-      .sort((a, b) => a.leftMm - b.leftMm)
-    return [{ layer, piece, supply: fits[0] ?? null }]
+    return [{ layer, piece, supply: rollThatGives(layer.kind, piece, layer.sheets, supplies) }]
   })
-}
-
-/** Cut either way round from its width; sheets one after another along the roll. */
-function gives({ widthMm, leftMm }: Supply, { widthMm: w, heightMm: h }: Cut['piece'], sheets: number): boolean {
-  const along = (across: number, long: number): boolean => {
-    const beside = Math.floor(widthMm / across)
-    return beside > 0 && Math.ceil(sheets / beside) * long <= leftMm
-  }
-  return along(w, h) || along(h, w)
 }

@@ -12,6 +12,8 @@ export type ColourNeed = { colour: string; metres: number; thread: Thread | null
 export type ThreadPlan = {
   colours: ColourNeed[]
   bobbinMetres: number
+  /** In stitch order, copy by copy: what each takes of the bobbin. */
+  blocks: { colour: string; bobbinMetres: number }[]
   time: StitchTime
   /** Reckoned, not counted from real stitches. */
   estimated: boolean
@@ -30,6 +32,8 @@ type Ask = {
   stack: KeptStack
   machine: Pick<Machine, 'usualSpm' | 'changeSeconds'>
   threads: readonly Thread[]
+  /** How much more than the forecast the shop's machines take. */
+  factor?: number
 }
 
 /**
@@ -43,7 +47,7 @@ export function planThread(ask: Ask): ThreadPlan | null {
   if (once.length === 0) return null
   const blocks = Array.from({ length: times.copies }, () => once).flat()
   const thickness = stackMm(coreLayers(stack.layers), basis.cloth.thicknessMm)
-  const use = threadUse({ design: { blocks }, stackThickness: thickness })
+  const use = threadUse({ design: { blocks }, stackThickness: thickness, shopFactor: ask.factor ?? 1 })
   const sum = (of: (block: Block) => number): number => blocks.reduce((all, block) => all + of(block), 0)
   const time = stitchTime({
     stitches: sum((b) => b.stitches),
@@ -56,6 +60,7 @@ export function planThread(ask: Ask): ThreadPlan | null {
   return {
     colours: use.byColour.map(({ colour, topMetres }) => needOf(colour, topMetres, ask.threads)),
     bobbinMetres: use.bobbinMetres,
+    blocks: use.byBlock.map(({ colour, bobbinMetres }) => ({ colour, bobbinMetres })),
     time,
     estimated: blocks.some((b) => b.estimated),
   }

@@ -65,7 +65,7 @@ function standings(piece: Piece, plans: PiecePlans): Record<StageId, Sides> {
     },
     finish: {
       kept: from(piece.finish.kept[0], recordStands),
-      today: () => recordStands(keepRecord(piece, built, piece.finish.kept[0]?.hoop ?? null, at)),
+      today: () => recordStands(keepRecord(piece, built, { hoop: piece.finish.kept[0]?.hoop ?? null, took: [] }, at)),
     },
   }
 }

@@ -1,4 +1,4 @@
-import type { Basis, KeptMeasure, Patch, Piece, StageId } from '@thimble/contract'
+import type { Basis, KeptMeasure, Patch, Piece, StageId, Take } from '@thimble/contract'
 import { chosenFrom } from '../stack/stacks'
 import { keepBuild } from '../stack/planBuild'
 import { keepRecord, keepStitching } from '../finish/keepRecord'
@@ -15,13 +15,31 @@ const decided = <Kept>(kept: Kept | null) =>
 /**
  * Marks a stage done: what it comes to at this moment is what was decided. Resolves to the change of the piece; null
  * where there is nothing to decide yet (no place for the design, no hoop picked).
+ *
+ * @param took of the stash, for the record
  */
-export function keepStage(piece: Piece, stage: StageId, plans: PiecePlans, at: string): Patch<Piece> | null {
-  const change = changeOf(piece, stage, plans, at)
+export function keepStage(
+  piece: Piece,
+  stage: StageId,
+  plans: PiecePlans,
+  at: string,
+  took: readonly Take[] = [],
+): Patch<Piece> | null {
+  const change = stage === 'finish' ? recorded(piece, plans, at, took) : changeOf(piece, stage, plans, at)
   return change && ({ [stage]: change } as Patch<Piece>)
 }
 
-function changeOf(piece: Piece, stage: StageId, { measure, marked, build, built, hoop }: PiecePlans, at: string) {
+function recorded(piece: Piece, { built, hoop }: PiecePlans, at: string, took: readonly Take[]) {
+  const name = piece.hoop.kept[0]?.hoop ?? hoop.hoop
+  return decided(keepRecord(piece, built, { hoop: name && { id: name.id, name: name.name }, took }, at))
+}
+
+function changeOf(
+  piece: Piece,
+  stage: Exclude<StageId, 'finish'>,
+  { measure, marked, build, built, hoop }: PiecePlans,
+  at: string,
+) {
   if (stage === 'measure') return decided(keepMeasure(measure, at, madeReady(piece, measure, build.basis)))
   if (stage === 'build') {
     const kept = keepBuild(piece.build, build, at)
@@ -31,9 +49,7 @@ function changeOf(piece: Piece, stage: StageId, { measure, marked, build, built,
     const kept = keepHooping(hoop, marked, at)
     return kept && { ...decided(kept), holding: kept.holding, hoopId: kept.hoop?.id ?? null }
   }
-  if (stage === 'stitch') return decided(keepStitching(piece, built, marked.design.colours, at))
-  const name = piece.hoop.kept[0]?.hoop ?? hoop.hoop
-  return decided(keepRecord(piece, built, name && { id: name.id, name: name.name }, at))
+  return decided(keepStitching(piece, built, marked.design.colours, at))
 }
 
 /** What was done before the tape went on, and what the marks were made with. */

@@ -37,7 +37,8 @@ export function upgradePiece(json: unknown, shelf: Shelf): Piece {
   if (old.stitchedAt) piece.stitch.kept = [keepStitching(piece, built, marked.design.colours, old.stitchedAt)]
   if (old.finishedAt) {
     const name = old.record.hoopName
-    const record = keepRecord(piece, built, name || old.hoopId ? { id: old.hoopId, name } : null, old.finishedAt)
+    const hoop = name || old.hoopId ? { id: old.hoopId, name } : null
+    const record = keepRecord(piece, built, { hoop, took: [] }, old.finishedAt)
     piece.finish.kept = [{ ...record, holding: used?.holding ?? piece.hoop.holding }]
   }
   return Piece.parse(piece)

@@ -127,7 +127,8 @@ async function apply(store: ShopStore, tx: Tx, documents: Staged, packed: Staged
   for await (const { list, value } of documents.all())
     if (list === 'shop') await store.keepShop(tx, value as Shop)
     else {
-      const [documents, doc] = [store.documents[list]!, value as Document]
+      const documents = store.documents[list]!
+      const doc = await store.ledger.asKept(tx, list, value as Document)
       const kept = await readable(documents.findIn(tx, doc.id))
       if (!kept || kept.deletedAt !== null || !isSame(kept.doc, doc))
         await documents.put(tx, doc, kept ? { row: kept } : {})

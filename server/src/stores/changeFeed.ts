@@ -30,7 +30,8 @@ export class ChangeFeed {
     const { db, revisions } = this.database
     const { last } = revisions
     if (start !== undefined && !revisions.knows({ start, revision: since })) return this.#page([], 0, last, true)
-    const each = [...this.fed.map((one) => changesOf(one, since, held)), shopChange(since)]
+    const told = this.fed.filter(({ one }) => one.kept === 'on every device')
+    const each = [...told.map((one) => changesOf(one, since, held)), shopChange(since)]
     const rows = await db.all<Row>(sql`${sql.join(each, sql` UNION ALL `)} ORDER BY revision LIMIT ${limit}`)
     const reached = rows.at(-1)?.revision ?? 0
     const next = rows.length < limit ? Math.max(last, reached) : reached

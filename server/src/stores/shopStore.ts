@@ -1,16 +1,30 @@
-import { collections, type Document, type Registry, Shop } from '@thimble/contract'
+import { collections, type Document, type Movement, type Piece, type Registry, Shop } from '@thimble/contract'
 import { asText } from '../db/asText'
 import type { Database, Db, Tx } from '../db/database'
 import { type DocumentTable, shops, tablesOf } from '../db/tables'
 import { ChangeFeed, type Fed } from './changeFeed'
-import { DocumentStore, type Follow } from './documentStore'
+import { Ledger } from '../ledger/ledger'
+import { DocumentStore, type Follow, type Step } from './documentStore'
 import { followInLog, LogStore } from './logStore'
 import { mergeInto } from './mergeInto'
 import { PackedDesignStore } from './packedDesignStore'
 import { putAside, reasonOf } from './setAside'
 
 /** What follows from documents of a collection elsewhere. */
-const follows: Readonly<Record<string, Follow<never>>> = { pieces: followInLog }
+function followsOf(ledger: Ledger): Readonly<Record<string, Follow<Document>>> {
+  const stock = (name: string): Follow<Document> => ledger.followStock.bind(ledger, name)
+  return {
+    ...Object.fromEntries(
+      ['supplies', 'threads', 'needles', 'bobbins', 'adhesives'].map((name) => [name, stock(name)]),
+    ),
+    machines: (tx, step) => ledger.followMachine(tx, step),
+    movements: (tx, step) => ledger.followMovement(tx, step as Step<Movement>),
+    pieces: async (tx, step) => {
+      await followInLog(tx, step as Step<Piece>)
+      await ledger.followPiece(tx, step)
+    },
+  }
+}
 
 /** Everything one workshop keeps: a store a collection of the registry, and what stands beside them. */
 export class ShopStore {
@@ -18,6 +32,7 @@ export class ShopStore {
   readonly changes: ChangeFeed
   readonly packed: PackedDesignStore
   readonly log: LogStore
+  readonly ledger: Ledger
 
   constructor(
     readonly database: Database,
@@ -25,11 +40,15 @@ export class ShopStore {
     readonly registry: Registry = collections,
   ) {
     const tables: Readonly<Record<string, DocumentTable>> = tablesOf(registry)
+    const documents: Record<string, DocumentStore<Document>> = {}
+    this.ledger = new Ledger(documents, now)
+    const follows = followsOf(this.ledger)
     const fed = Object.entries(registry).map(([name, one]): Fed => {
-      const [table, follow] = [tables[name]!, follows[name] as Follow<Document> | undefined]
-      return { name, table, one, store: new DocumentStore(database, table, name, one, now, follow) }
+      const table = tables[name]!
+      return { name, table, one, store: new DocumentStore(database, table, name, one, now, follows[name]) }
     })
-    this.documents = Object.fromEntries(fed.map(({ name, store }) => [name, store]))
+    for (const { name, store } of fed) documents[name] = store
+    this.documents = documents
     this.changes = new ChangeFeed(database, fed)
     this.packed = new PackedDesignStore(database)
     this.log = new LogStore(database)

@@ -1,0 +1,30 @@
+import type { Bobbin, KeptStack, Machine } from '@thimble/contract'
+import { type BobbinPlan, bobbinPlan } from '@thimble/core/thread'
+import type { ThreadPlan } from '../stack/threadPlan'
+
+/** `left`: metres on the bobbin that is in; `full`: on a fresh one; `fresh`: none is known to be in, so one is put in first. */
+export type BobbinChanges = BobbinPlan & { left: number; full: number; fresh: boolean }
+
+type In = Pick<Machine, 'bobbin' | 'bobbinM'>
+
+/**
+ * Where the bobbin is changed while a piece is sewn; null while nothing is known of how much a bobbin holds.
+ *
+ * @param wound bobbins of the stash: of those of the stack's weight the fullest there is one of
+ */
+export function bobbinChanges(
+  { blocks }: Pick<ThreadPlan, 'blocks'>,
+  { bobbin: advised }: Pick<KeptStack, 'bobbin'>,
+  { bobbin, bobbinM }: In,
+  wound: readonly Bobbin[],
+): BobbinChanges | null {
+  const alike = wound.filter(({ weight, left }) => left > 0 && (!advised || weight === advised.weight))
+  const full = bobbin?.woundM ?? Math.max(0, ...alike.map(({ woundM }) => woundM))
+  if (full === 0) return null
+  const left = Math.max(0, bobbinM ?? full)
+  const needMetresByBlock = blocks.map(({ bobbinMetres }) => bobbinMetres)
+  return {
+    ...bobbinPlan({ needMetresByBlock, bobbinMetres: full, leftMetres: left }),
+    ...{ left, full, fresh: bobbinM === null },
+  }
+}

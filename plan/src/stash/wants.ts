@@ -1,0 +1,86 @@
+import type { Basis, KeptStack, Piece, Thread } from '@thimble/contract'
+import { adhesiveFor, type AdhesiveKind, cutPiece, type HoldingMethod, type SupplyKind } from '@thimble/core/recipe'
+import { type BenchMachine, benchMachine } from '../hoop/benchMachine'
+import { timesSewn } from '../hoop/timesSewn'
+import { type Marked, markedOf } from '../measure/placed'
+import type { Shelf } from '../shelf'
+import { ringOf } from '../stack/basis'
+import { planThread, type ThreadPlan } from '../stack/threadPlan'
+import { planPiece } from '../stages/planPiece'
+import type { Size } from './rolls'
+
+/** What there is to take from. */
+export type Stock = Shelf & { threads: readonly Thread[] }
+
+type Ringed = Parameters<typeof timesSewn>[1] & Omit<Parameters<typeof ringOf>[0], 'maxThicknessMm'>
+
+/** A piece as far as its thread and its layers go. */
+export type Planned = {
+  marked: Marked
+  basis: Basis
+  stack: KeptStack
+  holding: HoldingMethod
+  hoop: Ringed | null
+  machine: BenchMachine
+  typedStitches: string
+}
+
+/** A layer to cut: `pieces` of one size; `atLeast`: for no ring yet, so that more may be wanted. */
+export type WantedLayer = { kind: SupplyKind; size: Size; pieces: number; atLeast: boolean }
+export type Wants = { layers: WantedLayer[]; adhesives: AdhesiveKind[]; thread: ThreadPlan | null }
+
+/** A piece as it is built or would be today; its hoops are ranked for it, which takes a moment. Null while nothing is known of it. */
+export function plannedToday(piece: Piece, stock: Shelf): Planned | null {
+  const { marked, built, hoop: hooping } = planPiece(piece, stock)
+  const hoop = hooping.chosen?.fits ? hooping.hoop : null
+  return plannedFrom(piece, marked, built, hoop, stock)
+}
+
+/** The same of one that was measured and built already, by what was decided alone; null where it was not. */
+export function plannedAsDecided(piece: Piece, stock: Shelf): Planned | null {
+  const [built] = piece.build.kept
+  if (!built || piece.measure.kept.length === 0) return null
+  const hoop = stock.hoops.find(({ id }) => id === piece.hoop.hoopId) ?? null
+  return plannedFrom(piece, markedOf(piece.measure.kept, null, stock.designs), built, hoop, stock)
+}
+
+/** `hoop`: the one it would go in, where none was decided. */
+export function plannedFrom(
+  piece: Piece,
+  marked: Marked,
+  { basis, stack }: { basis: Basis; stack: KeptStack | null },
+  hoop: Ringed | null,
+  { machines }: Shelf,
+): Planned | null {
+  if (marked.design.missing || marked.design.assumed || !stack) return null
+  const [hooped] = piece.hoop.kept
+  return {
+    ...{ marked, basis, stack, holding: hooped?.holding ?? stack.holding },
+    hoop: hooped ? hooped.hoop : hoop,
+    machine: machines.find(({ id }) => id === hooped?.machine?.id) ?? benchMachine(piece, machines),
+    typedStitches: piece.measure.ownDesign.stitches,
+  }
+}
+
+/** All that one piece takes: every copy and hooping of it. */
+export function wantsOf(planned: Planned, { designs, threads, shop }: Stock): Wants {
+  const { marked, basis, stack, hoop, machine, typedStitches } = planned
+  const times = timesSewn(marked, hoop)
+  const ring = hoop ? ringOf({ maxThicknessMm: null, ...hoop }) : undefined
+  const layers = stack.layers.flatMap((layer): WantedLayer[] => {
+    if (layer.role === 'cloth') return []
+    const cut = cutPiece(layer, planned.holding, basis.work, ring)
+    // Without a ring it takes the design and what a slid backing takes, and more.
+    const size = cut ?? cutPiece({ role: 'backing', grip: 'loose' }, 'floated', basis.work)!
+    // What lies in the ring or under it goes with the hooping, what lies on a design with the design.
+    const each = layer.role === 'backing' ? times.hoopings : times.copies
+    return [{ kind: layer.kind as SupplyKind, size, pieces: layer.sheets * each, atLeast: !cut }]
+  })
+  const design = marked.design
+  const factor = shop.threadFactor
+  return {
+    layers,
+    adhesives: [...new Set(stack.layers.flatMap(({ grip }) => adhesiveFor(grip) ?? []))],
+    thread: planThread({ design, times, designs, typedStitches, basis, stack, machine, threads, factor }),
+  }
+}

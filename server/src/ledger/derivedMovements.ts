@@ -1,0 +1,56 @@
+import type { Account, Machine, Movement, Piece } from '@thimble/contract'
+import { createHash } from 'node:crypto'
+
+/** What a movement says beside its id, its times and its revision. */
+export type Written = Omit<Movement, 'id' | 'createdAt' | 'updatedAt' | 'revision'> & { id: string; at: string }
+
+/** An id that follows from what a movement is of, so that writing it twice is writing it once. */
+export const derivedId = (...parts: readonly string[]): string =>
+  createHash('sha256').update(parts.join('/')).digest('base64url').slice(0, 32)
+
+const plain = { amount: 0, found: null, piece: null, factor: 1, note: '' } as const
+
+/** What the stash lost to a recorded piece; nothing while it has no record. */
+export function takenBy(piece: Piece | null | undefined): Written[] {
+  const [record] = piece?.finish.kept ?? []
+  if (!piece || !record) return []
+  return record.took.map(({ of, ofId, name, amount, factor }) => ({
+    ...plain,
+    ...{ id: derivedId('took', piece.id, of, ofId), at: record.at, of, ofId, name, factor, piece: piece.id },
+    ...{ kind: 'used' as const, amount: -amount },
+  }))
+}
+
+/** What follows from the needle and the bobbin a machine has: one less in the drawer, and a count that begins anew. */
+export function fittedIn(machine: Machine | null | undefined): Written[] {
+  if (!machine) return []
+  const { id: ofId, name, needle, bobbin } = machine
+  const begins = (part: string, since: string, of: Account, found: number): Written => ({
+    ...{ ...plain, id: derivedId('fitted', ofId, part, since, of), at: since, of, ofId, name, found },
+    kind: 'fitted',
+  })
+  const leaves = (since: string, of: Account, from: string | null): Written[] =>
+    from === null
+      ? []
+      : [
+          {
+            ...{ ...plain, id: derivedId('fitted', ofId, since, of, from), at: since, of, ofId: from, name },
+            ...{ kind: 'fitted', amount: -1 },
+          },
+        ]
+  return [
+    ...(needle
+      ? [
+          begins('needle', needle.since, 'machines.needleMinutes', 0),
+          begins('needle', needle.since, 'machines.needleStrikes', 0),
+          ...leaves(needle.since, 'needles.left', needle.from),
+        ]
+      : []),
+    ...(bobbin
+      ? [
+          begins('bobbin', bobbin.since, 'machines.bobbinM', bobbin.woundM),
+          ...leaves(bobbin.since, 'bobbins.left', bobbin.from),
+        ]
+      : []),
+  ]
+}

@@ -1,0 +1,128 @@
+import { type Account, accounts, type Document, Movement } from '@thimble/contract'
+import type { Tx } from '../db/database'
+import type { DocumentStore, Step } from '../stores/documentStore'
+import { derivedId, fittedIn, takenBy, type Written } from './derivedMovements'
+import { leftNow } from './leftNow'
+
+type Stores = Readonly<Record<string, DocumentStore<Document>>>
+type Stock = Document & Readonly<Record<string, unknown>>
+type Of = { of: Account; ofId: string }
+
+/** Before everything else that moved. */
+const BEFORE_MS = 1
+
+/**
+ * Keeps stock by its movements: whatever writes one, in the transaction of that, writes anew what is left of the thing
+ * it moved. What a recorded piece took and what was fitted in a machine are movements that follow from those documents,
+ * so that taking the record back takes them back.
+ */
+export class Ledger {
+  constructor(
+    private readonly stores: Stores,
+    private readonly now: () => string,
+  ) {}
+
+  /** After a movement was written, taken away or brought back. */
+  async followMovement(tx: Tx, { before, after }: Step<Movement>): Promise<void> {
+    const movement = after ?? before
+    if (!movement) return
+    if (movement.kind !== 'opened') await this.#open(tx, movement, movement.createdAt)
+    await this.#settle(tx, movement)
+  }
+
+  /** After a piece was written: what its record took is what the ledger says it took. One that is removed was sewn all the same. */
+  async followPiece(tx: Tx, { before, after }: Step<Document>): Promise<void> {
+    if (after) await this.#become(tx, takenBy(before as never), takenBy(after as never))
+  }
+
+  /** After a machine was written: what is fitted in it began anew; going back to what was in it before takes that back. */
+  async followMachine(tx: Tx, step: Step<Document>): Promise<void> {
+    const [before, after] = [fittedIn(step.before as never), fittedIn(step.after as never)]
+    const older = (one: Written): boolean => after.some(({ of, at }) => of === one.of && at > one.at)
+    if (step.after)
+      await this.#become(
+        tx,
+        before.filter((one) => !older(one)),
+        after,
+      )
+    await this.followStock('machines', tx, step)
+  }
+
+  /** After a thing of the stash was written: a number that somebody typed over what the ledger says is a count. */
+  async followStock(collection: string, tx: Tx, { id, before, after }: Step<Document>): Promise<void> {
+    if (!before || !after) return
+    for (const { of, field } of accountsOf(collection)) {
+      const [was, given] = [(before as Stock)[field], (after as Stock)[field]]
+      if (given === was || typeof given !== 'number') continue
+      if ((await leftNow(tx, of, id)) === given) continue
+      const at = this.now()
+      await this.#open(tx, { of, ofId: id }, at, was as number | null)
+      const by = derivedId('typed', id, of, String(after.revision))
+      await this.#write(tx, { ...counted(of, after, given), id: by, at, kind: 'corrected' })
+    }
+  }
+
+  /** A thing of the stash as it comes from a file: what is left is what the ledger here says, where there is one. */
+  async asKept(tx: Tx, collection: string, doc: Document): Promise<Document> {
+    const so: Record<string, unknown> = {}
+    for (const { of, field } of accountsOf(collection)) {
+      const left = await leftNow(tx, of, doc.id)
+      if (left !== undefined) so[field] = left
+    }
+    return { ...doc, ...so }
+  }
+
+  async #become(tx: Tx, before: readonly Written[], after: readonly Written[]): Promise<void> {
+    for (const { id } of before) if (!after.some((one) => one.id === id)) await this.#takeBack(tx, id)
+    for (const one of after) await this.#write(tx, one)
+  }
+
+  /** Begins the ledger of a thing with what was said to be there. */
+  async #open(tx: Tx, { of, ofId }: Of, before: string, said?: number | null): Promise<void> {
+    const { collection, field } = accounts[of]
+    const id = derivedId('opened', ofId, of)
+    if (await this.stores.movements!.findIn(tx, id)) return
+    const stock = (await this.stores[collection]!.findIn(tx, ofId))?.doc as Stock | undefined
+    if (!stock) return
+    const left = said === undefined ? (stock[field] as number | null) : said
+    const first = stock.createdAt < before ? stock.createdAt : before
+    const at = new Date(Date.parse(first) - BEFORE_MS).toISOString()
+    await this.#write(tx, { ...counted(of, stock, left), id, at, kind: 'opened' })
+  }
+
+  async #settle(tx: Tx, { of, ofId }: Of): Promise<void> {
+    const { collection, field } = accounts[of]
+    const [store, left] = [this.stores[collection]!, await leftNow(tx, of, ofId)]
+    const row = await store.findIn(tx, ofId)
+    if (!row || left === undefined || (row.doc as Stock)[field] === left) return
+    await store.put(tx, { ...row.doc, [field]: left, updatedAt: this.now() }, { row, deletedAt: row.deletedAt })
+  }
+
+  /** Writes a movement, or writes it over where it says something else; the time it first had stays its own. */
+  async #write(tx: Tx, { at, ...said }: Written): Promise<void> {
+    const movements = this.stores.movements!
+    const row = await movements.findIn(tx, said.id)
+    const times = { createdAt: row?.doc.createdAt ?? at, updatedAt: this.now() }
+    const doc = Movement.parse({ ...said, ...times, revision: 0 })
+    if (row && row.deletedAt === null && isAlike(row.doc as Movement, doc)) return
+    await movements.put(tx, doc, { row })
+  }
+
+  async #takeBack(tx: Tx, id: string): Promise<void> {
+    const row = await this.stores.movements!.findIn(tx, id)
+    if (row?.deletedAt === null) await this.stores.movements!.put(tx, row.doc, { row, deletedAt: this.now() })
+  }
+}
+
+const accountsOf = (collection: string) =>
+  (Object.keys(accounts) as Account[])
+    .filter((of) => accounts[of].collection === collection)
+    .map((of) => ({ of, field: accounts[of].field }))
+
+const counted = (of: Account, { id: ofId, name }: Document, found: number | null) => ({
+  ...{ of, ofId, name, found },
+  ...{ amount: 0, piece: null, factor: 1, note: '' },
+})
+
+const isAlike = (a: Movement, b: Movement): boolean =>
+  a.amount === b.amount && a.found === b.found && a.factor === b.factor && a.name === b.name
