@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { bobbinPlan, spoolLeft, stitchTime } from '../src'
+import { shopFactor } from '../src/thread/shopFactor'
 
 describe('what is left on a spool', () => {
   it('is its weight without the bare spool over the grams of a metre', () => {
@@ -78,4 +79,25 @@ it('stitching takes its stitches at 85 % of the speed, its changes, 6 s a trim, 
     expect.objectContaining({ code: 'bad-time', path: 'speedSpm' }),
   )
   expect(() => stitchTime({ ...q, trims: -1 })).toThrow(expect.objectContaining({ code: 'bad-time', path: 'trims' }))
+})
+
+describe('what a shop’s machines take of thread', () => {
+  it('is what was gone over what was reckoned, with the interval of that ratio', () => {
+    const weighed = [
+      { reckoned: 100, gone: 110 },
+      { reckoned: 200, gone: 210 },
+      { reckoned: 300, gone: 345 },
+    ]
+    const { factor, interval, weighings } = shopFactor(weighed)!
+    // 665 / 600; residuals -0.833, -11.667, 12.5; sqrt(3 x 293.056 / 2) / 600 = 0.034944; t of 2 degrees: 4.30265.
+    expect([factor, ...interval!, weighings].map((x) => Math.round(x * 1e5) / 1e5)).toEqual([
+      1.10833, 0.95798, 1.25868, 3,
+    ])
+  })
+
+  it('is told without an interval after one weighing, not at all before, and not of thread that grew', () => {
+    expect(shopFactor([])).toBeNull()
+    expect(shopFactor([{ reckoned: 50, gone: 60 }])).toEqual({ factor: 1.2, interval: null, weighings: 1 })
+    expect(() => shopFactor([{ reckoned: 50, gone: -1 }])).toThrow(expect.objectContaining({ code: 'bad-weight' }))
+  })
 })

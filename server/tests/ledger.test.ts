@@ -5,6 +5,7 @@ import os from 'node:os'
 import path from 'node:path'
 import { type Database, openDatabase, ShopStore } from '../src'
 import { api } from '../src/http/api'
+import { takeShopIn } from '../src/shopFile/takeShopIn'
 import { crewPolo, finished } from './crewPolo'
 
 const migrations = path.join(__dirname, '../drizzle')
@@ -193,4 +194,51 @@ it('a needle fitted leaves the drawer and begins anew; going back to the one bef
   expect(await machine()).toEqual([0, 0, 3])
   await fit(10)
   expect(await machine()).toEqual([42, 1, 4])
+})
+
+it('from one weighing of a spool to the next tells what the forecasts are worth; a count in between tells nothing', async () => {
+  const of = { of: 'threads.leftM', ofId: 'indigo', name: 'Indigo' } as const
+  const used = (id: string, minute: number, amount: number, factor = 1) =>
+    move({ ...of, id, minute, kind: 'used', amount, factor })
+  await used('before', 5, -40)
+  await move({ ...of, id: 'w1', minute: 10, kind: 'weighed', found: 200 })
+  await used('u1', 11, -50)
+  await move({ ...of, id: 'more', minute: 12, kind: 'bought', amount: 1000 })
+  // Reckoned with 1.25 already: 40 by the forecast.
+  await used('u2', 13, -50, 1.25)
+  await move({ ...of, id: 'w2', minute: 20, kind: 'weighed', found: 1101 })
+  const app = api(store)
+  const told = async () => (await app.request('/thread-factor')).json()
+  // 1200 - 1101 gone, 50 + 40 reckoned.
+  expect(await told()).toEqual({ factor: 99 / 90, interval: null, weighings: 1 })
+  await used('u3', 21, -100)
+  await move({ ...of, id: 'c', minute: 22, kind: 'corrected', found: 900 })
+  await used('u4', 23, -100)
+  await move({ ...of, id: 'w3', minute: 30, kind: 'weighed', found: 700 })
+  expect((await told()).weighings).toBe(1)
+  const moved = (await (await app.request('/stock/threads.leftM/indigo')).json()) as Movement[]
+  expect(moved.map(({ id }) => id).slice(0, 3)).toEqual(['w3', 'u4', 'c'])
+})
+
+it('a shop’s file carries the ledger: brought in elsewhere, and over what is here, what is left is the same', async () => {
+  await move({ id: 'a', minute: 10, amount: -190 })
+  await store.documents.pieces!.create(recordedPolo('polo', takes(174, 12)))
+  const file: { list: string; at: number; value: unknown }[] = []
+  for (const [list, documents] of Object.entries(store.documents))
+    for (const [at, value] of JSON.parse(await documents.listText({ limit: 99, offset: 0 })).entries())
+      file.push({ list, at, value })
+  const elsewhere = await openDatabase(mkdtempSync(path.join(os.tmpdir(), 'thimble-')), migrations)
+  const other = new ShopStore(elsewhere, () => NOW)
+  const given = async function* () {
+    yield* file
+  }
+  await takeShopIn(other, given())
+  await takeShopIn(other, given())
+  expect(await other.documents.supplies!.get('mesh')).toMatchObject({ leftMm: 4636 })
+  // Cut since: an older file says nothing against it.
+  await other.documents.movements!.create(moving({ id: 'b', minute: 50, amount: -36 }))
+  await takeShopIn(other, given())
+  expect(await other.documents.supplies!.get('mesh')).toMatchObject({ leftMm: 4600 })
+  expect(await other.documents.threads!.get('indigo')).toMatchObject({ leftM: 288 })
+  await elsewhere.close()
 })

@@ -11,6 +11,7 @@ import { packedDesignRoutes } from './packedDesignRoutes'
 import { invalid, issuesOf, toProblem } from './problems'
 import { guardBodies } from './requestGuards'
 import { shopRoutes } from './shopRoutes'
+import { stockRoutes } from './stockRoutes'
 
 const piecesQuery = pageQuery.extend({ state: z.enum(['bench', 'finished']).default('bench') })
 const logQuery = z.object({
@@ -40,6 +41,7 @@ export function api(store: ShopStore, seed = 'bench'): OpenAPIHono {
   packedDesignRoutes(app, store.packed)
   changeRoutes(app, store)
   shopRoutes(app, store)
+  stockRoutes(app, store)
   deviceRoutes(app, seed)
   nameRecursive()
   app.doc31('/openapi.json', {
