@@ -162,6 +162,6 @@ test('what the bench wants and the stash lacks is a list, and a file', async ({ 
   const saved = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Save as CSV' }).click()
   const lines = readFileSync((await (await saved).path())!, 'utf8').split('\n')
-  expect(lines[0]).toBe('what,wanted_m,left_m,missing_m,pieces')
-  expect(lines.find((line) => line.startsWith('Sticky tear-away,'))).toMatch(/,0,\d/)
+  expect(lines[0]).toBe('what,unit,wanted,left,missing,pieces')
+  expect(lines.find((line) => line.startsWith('Sticky tear-away,'))).toMatch(/,m,[\d.]+,0,\d/)
 })

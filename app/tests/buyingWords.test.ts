@@ -5,24 +5,27 @@ import { needLine, toBuyText } from '@/words/needWords'
 import { metresText, timeText } from '@/words/threadNeeds'
 
 const need = (over: Partial<Need>): Need => ({
-  ...{ id: 'x', kind: 'tear-away-light', thread: null, colour: null, want: 600, left: 200, lowBelow: 0 },
+  ...{ id: 'x', what: { kind: 'tear-away-light' }, unit: 'mm', want: 600, left: 200, lowBelow: 0 },
   ...{ pieces: 3, atLeast: false, ...over },
 })
 
 describe('what has to be bought', () => {
   it('is said in metres, of rolls and of thread alike', () => {
     expect([needLine(need({})), toBuyText(need({}))]).toEqual(['3 pieces want 0.6 m; 0.2 m there.', '0.4 m short'])
-    const thread = need({ kind: null, colour: '#203040', want: 32.4, left: 0, pieces: 1, atLeast: true })
+    const thread = need({ what: { colour: '#203040' }, unit: 'm', want: 32.4, left: 0, pieces: 1, atLeast: true })
     expect([needLine(thread), toBuyText(thread)]).toEqual(['1 piece wants at least 32 m; 0 m there.', '32 m short'])
     expect(toBuyText(need({ left: 700, lowBelow: 200 }))).toBe('low after')
     expect([needLine(need({ left: null })), toBuyText(need({ left: null }))]).toEqual([
       ...['3 pieces want 0.6 m; what is there is not known.', 'enough'],
     ])
+    const spray = need({ what: { adhesive: 'spray' }, unit: 'number', want: 0, left: 0, lowBelow: 1, pieces: 2 })
+    expect([needLine(spray), toBuyText(spray)]).toEqual(['2 pieces want it; 0 there.', 'low'])
+    expect(needLine(need({ want: 0, left: -40, pieces: 0 }))).toBe('Low: 0 m there.')
   })
 
   it('goes out as CSV without what there is enough of', () => {
-    const rows = [need({}), need({ id: 'y', kind: 'cut-away-mesh', left: 5000 })]
-    expect(toBuyCsv(rows)).toBe('what,wanted_m,left_m,missing_m,pieces\nLight tear-away,0.6,0.2,0.4,3')
+    const rows = [need({}), need({ id: 'y', what: { kind: 'cut-away-mesh' }, left: 5000 })]
+    expect(toBuyCsv(rows)).toBe('what,unit,wanted,left,missing,pieces\nLight tear-away,m,0.6,0.2,0.4,3')
   })
 })
 

@@ -9,6 +9,7 @@ export const blankShop = (): Shop => ({
   singleKeys: true,
   theme: 'auto',
   habits: { ...defaultHabits },
+  currency: 'GBP',
   threadFactor: 1,
   revision: 0,
 })

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { bobbinPlan, spoolLeft, stitchTime } from '../src'
+import { needleWear } from '../src/thread'
 import { shopFactor } from '../src/thread/shopFactor'
 
 describe('what is left on a spool', () => {
@@ -80,6 +81,13 @@ it('stitching takes its stitches at 85 % of the speed, its changes, 6 s a trim, 
   )
   expect(() => stitchTime({ ...q, trims: -1 })).toThrow(expect.objectContaining({ code: 'bad-time', path: 'trims' }))
 })
+
+it.each([
+  [{ minutes: 419, strikes: 0 }, 'good'],
+  [{ minutes: 420, strikes: 0 }, 'soon'],
+  [{ minutes: 480, strikes: 0 }, 'now'],
+  [{ minutes: 3, strikes: 1 }, 'now'],
+])('a needle with %j is %s', (needle, wear) => expect(needleWear(needle)).toBe(wear))
 
 describe('what a shop’s machines take of thread', () => {
   it('is what was gone over what was reckoned, with the interval of that ratio', () => {

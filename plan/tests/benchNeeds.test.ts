@@ -1,5 +1,5 @@
-import { type Piece, Supply, Thread } from '@thimble/contract'
-import { isToBuy, missing, sumNeeds, wantsOf } from '@thimble/plan/benchNeeds'
+import { Adhesive, Needle, type Piece, Supply, Thread } from '@thimble/contract'
+import { isToBuy, lowBesides, missing, sumNeeds, wantsOf, type WholeStock } from '@thimble/plan/benchNeeds'
 import { at, hoop, measured, patched, polo, shelf as small } from './marramAndTide'
 
 const supply = (over: object) =>
@@ -10,12 +10,15 @@ const threads = [Thread.parse({ id: 't', createdAt: at, updatedAt: at, name: 'Sa
 const benchNeeds = (pieces: readonly Piece[], from: typeof stock) => sumNeeds(pieces.flatMap((p) => wantsOf(p, from)))
 
 /** A light tern, in a ring of 134 by 150 outside. */
-const stock = {
+const stock: WholeStock = {
   ...small,
   designs: { tern: { ...small.designs['tern']!, stitches: 1200 } },
   hoops: [hoop('square', 100, 100)],
   supplies: [mesh, supply({ id: 'cover', kind: 'cover-soft-fusible', widthMm: 300, leftMm: 100, lowMm: 50 })],
   threads,
+  needles: [],
+  bobbins: [],
+  adhesives: [],
 }
 const piece = (id: string, over: object = {}) =>
   patched(polo({ measure: { measures: measured, designId: 'tern' }, hoop: { hoopId: 'square' } }), { id, ...over })
@@ -43,9 +46,13 @@ describe('what the bench wants of the stash', () => {
   it('is metres of each thread, and colours the stash has none of', () => {
     // 600 stitches of each colour: 3.12 m.
     const salt = need('t')
-    expect([salt.thread!.name, Math.round(salt.want * 100) / 100, salt.left]).toEqual(['Salt', 6.24, 10])
+    expect([(salt.what as { thread: Thread }).thread.name, Math.round(salt.want * 100) / 100, salt.left]).toEqual([
+      'Salt',
+      6.24,
+      10,
+    ])
     const blue = need('#8fb3d1')
-    expect([blue.thread, blue.left, isToBuy(blue)]).toEqual([null, 0, true])
+    expect([blue.what, blue.left, isToBuy(blue)]).toEqual([{ colour: '#8fb3d1' }, 0, true])
   })
 
   it('is “at least” where no hoop takes it, and nothing where the design is not known', () => {
@@ -54,5 +61,31 @@ describe('what the bench wants of the stash', () => {
     ).toBe(true)
     const unknown = piece('c', { measure: { designId: null } })
     expect(benchNeeds([unknown], stock)).toEqual([])
+  })
+
+  it('is a can of what holds a layer, and what is low though no piece wants it', () => {
+    const can = Adhesive.parse({ id: 'can', createdAt: at, updatedAt: at, name: 'Can', kind: 'spray', left: 0, low: 1 })
+    const sharps = Needle.parse({
+      id: 'n',
+      createdAt: at,
+      updatedAt: at,
+      name: 'Sharps',
+      size: '75/11',
+      point: 'sharp',
+      left: 2,
+      low: 5,
+    })
+    const sprays = { ...stock.shop, habits: { ...stock.shop.habits, grip: 'spray' as const } }
+    const from = { ...stock, shop: sprays, adhesives: [can], needles: [sharps] }
+    const wanted = benchNeeds([piece('a')], from)
+    expect(isToBuy(wanted.find(({ id }) => id === 'spray')!)).toBe(true)
+    const besides = lowBesides(wanted, {
+      ...from,
+      supplies: [...stock.supplies, supply({ id: 'w', kind: 'wash-away-film', leftMm: 40, lowMm: 50 })],
+    })
+    expect(besides.map(({ what, pieces }) => [what, pieces])).toEqual([
+      [{ kind: 'wash-away-film' }, 0],
+      [{ thing: { name: 'Sharps' } }, 0],
+    ])
   })
 })

@@ -1,22 +1,34 @@
 import { isToBuy, missing, type Need } from '@thimble/plan/benchNeeds'
+import { adhesiveNames } from './adhesiveWords'
 import { many } from './designWords'
 import { layerName } from './stackWords'
 import { metresText } from './threadNeeds'
 
 /** What is needed, by its name in the trade or on the shelf. */
-export const needName = ({ kind, thread, colour }: Need): string =>
-  kind ? layerName(kind) : (thread?.name ?? `Thread ${colour}`)
+export function needName({ what }: Need): string {
+  if ('kind' in what) return layerName(what.kind)
+  if ('thread' in what) return what.thread.name
+  if ('adhesive' in what) return adhesiveNames[what.adhesive]
+  return 'colour' in what ? `Thread ${what.colour}` : what.thing.name
+}
 
-const amountOf = (need: Need, amount: number): string => metresText(need.kind ? amount / 1000 : amount)
+function amountOf({ unit }: Need, amount: number): string {
+  if (unit === 'number') return String(Math.round(amount * 10) / 10)
+  return metresText(unit === 'mm' ? amount / 1000 : amount)
+}
 
 /** “3 pieces want 0.6 m; 0.2 m there.” */
 export function needLine(need: Need): string {
-  const wants = `${many(need.pieces, 'piece')} ${need.pieces === 1 ? 'wants' : 'want'} ${need.atLeast ? 'at least ' : ''}${amountOf(need, need.want)}`
-  return need.left === null ? `${wants}; what is there is not known.` : `${wants}; ${amountOf(need, need.left)} there.`
+  const there = need.left === null ? 'what is there is not known' : `${amountOf(need, Math.max(0, need.left))} there`
+  if (need.pieces === 0) return `Low: ${there}.`
+  const want = need.pieces === 1 ? 'wants' : 'want'
+  const much = need.unit === 'number' ? 'it' : `${need.atLeast ? 'at least ' : ''}${amountOf(need, need.want)}`
+  return `${many(need.pieces, 'piece')} ${want} ${much}; ${there}.`
 }
 
 /** What to do about it: the amount that is missing, or that it would be low. */
 export function toBuyText(need: Need): string {
   if (missing(need) > 0) return `${amountOf(need, missing(need))} short`
-  return isToBuy(need) ? 'low after' : 'enough'
+  if (!isToBuy(need)) return 'enough'
+  return need.want > 0 ? 'low after' : 'low'
 }

@@ -1,4 +1,4 @@
-import type { ThreadPlan } from '@thimble/plan'
+import type { ColourNeed, ThreadPlan } from '@thimble/plan'
 
 /** Under ten with a decimal, else whole. */
 export const metresText = (metres: number): string =>
@@ -20,4 +20,40 @@ export function timeText({ time: { seconds, parts }, estimated }: ThreadPlan, ma
   const parted = told.filter(([time]) => time >= 30).map(([time, what]) => `${minutes(time)} ${what}`)
   const from = estimated ? ' Reckoned from the drawing, not counted.' : ''
   return `About ${minutes(seconds)} at ${machine}: ${parted.join(', ')}.${from}`
+}
+
+const twoDecimals = (value: number): string => value.toFixed(2)
+
+/** “1.08 times the forecast, 1.02 to 1.15 for certain, by 4 weighings.” */
+export function factorText({
+  factor,
+  interval,
+  weighings,
+}: {
+  factor: number
+  interval: [number, number] | null
+  weighings: number
+}): string {
+  const by = weighings === 1 ? 'by one weighing' : `by ${weighings} weighings`
+  const within = interval
+    ? `between ${twoDecimals(Math.max(0, interval[0]))} and ${twoDecimals(interval[1])}, 19 times out of 20`
+    : 'how certain that is shows once another spool was weighed twice'
+  return `${twoDecimals(factor)} times the thread that is forecast, ${by}: ${within}.`
+}
+
+export const reckonedText = (factor: number): string =>
+  factor === 1 ? 'Thread is reckoned by the forecast alone.' : `Thread is reckoned with ${factor} times the forecast.`
+
+/** A colour against the spools: what is there, and what of it other pieces will take. */
+export function colourNeedText(
+  { thread, metres, leftM }: ColourNeed,
+  spokenFor: number,
+): { says: string; short: boolean } {
+  if (!thread) return { says: 'Not to be had from the stash.', short: false }
+  if (leftM === null) return { says: 'What is left is not known: weigh the spool.', short: false }
+  const left = Math.max(0, leftM)
+  const others = spokenFor > 0 ? `, ${metresText(spokenFor)} of it for other pieces` : ''
+  const free = left - spokenFor
+  if (free >= metres) return { says: `Enough: ${metresText(left)} left${others}.`, short: false }
+  return { says: `Short by ${metresText(metres - Math.max(0, free))}: ${metresText(left)} left${others}.`, short: true }
 }

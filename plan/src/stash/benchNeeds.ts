@@ -1,22 +1,33 @@
-import type { Piece, Supply, Thread } from '@thimble/contract'
-import type { SupplyKind } from '@thimble/core/recipe'
+import type { Adhesive, Bobbin, Needle, Piece, Supply, Thread } from '@thimble/contract'
+import type { AdhesiveKind, SupplyKind } from '@thimble/core/recipe'
 import type { ColourNeed } from '../stack/threadPlan'
 import { alongRoll } from './alongRoll'
 import { lengthOff, rollFor } from './rolls'
 import { plannedToday, type Stock, type WantedLayer, wantsOf as wantsOfPlanned } from './wants'
 
-export type { Stock } from './wants'
+/** All there is to take from, with what is counted by the piece. */
+export type WholeStock = Stock & {
+  needles: readonly Needle[]
+  bobbins: readonly Bobbin[]
+  adhesives: readonly Adhesive[]
+}
+
+/** What is needed: a kind of layer, a thread, a colour the stash has none of, something that holds, or another thing. */
+export type Needed =
+  | { kind: SupplyKind }
+  | { thread: Thread }
+  | { colour: string }
+  | { adhesive: AdhesiveKind }
+  | { thing: { name: string } }
 
 /**
- * What the pieces on the bench want of one thing: a kind of backing or topping in mm of its roll, or a colour of thread in
- * metres. `left`: all there is of it; null: not known. `pieces`: how many want it; `atLeast`: no hoop takes some of them.
+ * What the pieces on the bench want of one thing, in its unit: mm of a roll, metres of thread, or a number of it. `left`:
+ * all there is of it; null: not known. `pieces`: how many want it; `atLeast`: no hoop takes some of them.
  */
 export type Need = {
   id: string
-  kind: SupplyKind | null
-  thread: Thread | null
-  /** Of a thread the stash has none of. */
-  colour: string | null
+  what: Needed
+  unit: 'mm' | 'm' | 'number'
   want: number
   left: number | null
   /** Under what is left after the bench it is low. */
@@ -50,35 +61,77 @@ export const isToBuy = (need: Need): boolean =>
   missing(need) > 0 || (need.left !== null && need.left - need.want < need.lowBelow)
 
 /** What one piece wants, as it is built or would be today; its hoops are ranked for it, which takes a moment. */
-export function wantsOf(piece: Piece, stock: Stock): Need[] {
+export function wantsOf(piece: Piece, stock: WholeStock): Need[] {
   const planned = plannedToday(piece, stock)
   if (!planned) return []
-  const { layers, thread } = wantsOfPlanned(planned, stock)
+  const { layers, adhesives, thread } = wantsOfPlanned(planned, stock)
   const needs = layers.map((layer) => ofKind(layer, stock.supplies))
-  return [...merged(needs), ...(thread?.colours ?? []).map(ofColour)]
+  // What holds is not measured out: it has to be there. A stash nothing that holds was put in lacks nothing.
+  const holds = stock.adhesives.length > 0 ? adhesives.map((kind) => ofAdhesive(kind, stock.adhesives)) : []
+  return [...merged(needs), ...holds, ...(thread?.colours ?? []).map(ofColour)]
 }
+
+const plain = { want: 0, pieces: 1, atLeast: false }
 
 function ofKind({ kind, size, pieces, atLeast }: WantedLayer, supplies: readonly Supply[]): Need {
   const lines = supplies.filter((s) => s.kind === kind && lengthOff(s, size, pieces) !== null)
   const line = rollFor(kind, size, pieces, lines)
-  return {
-    ...{ id: kind, kind, thread: null, colour: null, atLeast, pieces: 1 },
-    want: (line && lengthOff(line, size, pieces)) ?? alongRoll(USUAL_WIDTH, size, pieces),
-    left: lines.reduce((sum, s) => sum + s.leftMm, 0),
-    lowBelow: lines.reduce((sum, s) => sum + s.lowMm, 0),
-  }
+  const want = (line && lengthOff(line, size, pieces)) ?? alongRoll(USUAL_WIDTH, size, pieces)
+  return { ...plain, ...ofLines(kind, lines), want, atLeast }
 }
 
-const ofColour = ({ colour, metres, thread, leftM }: ColourNeed): Need => ({
-  ...{ id: thread?.id ?? colour, kind: null, thread, colour: thread ? null : colour, want: metres },
-  ...{ left: thread ? leftM : 0, lowBelow: thread?.lowM ?? 0, pieces: 1, atLeast: false },
+const ofLines = (kind: SupplyKind, lines: readonly Supply[]) => ({
+  ...{ id: kind, what: { kind }, unit: 'mm' as const },
+  left: lines.reduce((sum, s) => sum + s.leftMm, 0),
+  lowBelow: lines.reduce((sum, s) => sum + s.lowMm, 0),
 })
+
+const ofColour = ({ colour, metres, thread, leftM }: ColourNeed): Need => ({
+  ...{ ...plain, id: thread?.id ?? colour, what: thread ? { thread } : { colour }, unit: 'm', want: metres },
+  ...{ left: thread ? leftM : 0, lowBelow: thread?.lowM ?? 0 },
+})
+
+/** Under this there is none. */
+const SOME = 0.01
+
+function ofAdhesive(kind: AdhesiveKind, adhesives: readonly Adhesive[]): Need {
+  const alike = adhesives.filter((one) => one.kind === kind)
+  const sum = (of: (one: Adhesive) => number): number => alike.reduce((all, one) => all + of(one), 0)
+  const lowBelow = Math.max(
+    SOME,
+    sum(({ low }) => low),
+  )
+  return { ...plain, id: kind, what: { adhesive: kind }, unit: 'number', left: sum(({ left }) => left), lowBelow }
+}
 
 /** Layers of one kind in one stack are one want of one piece. */
 function merged(layers: readonly Need[]): Need[] {
-  const kinds = [...new Set(layers.map((n) => n.kind))]
-  return kinds.map((kind) => {
-    const alike = layers.filter((n) => n.kind === kind)
+  return [...new Set(layers.map(({ id }) => id))].map((id) => {
+    const alike = layers.filter((n) => n.id === id)
     return { ...alike[0]!, want: alike.reduce((sum, n) => sum + n.want, 0), atLeast: alike.some((n) => n.atLeast) }
   })
+}
+
+/** What is low by itself, though no piece on the bench wants it; `wanted`: what is on the list already. */
+export function lowBesides(wanted: readonly Need[], stock: WholeStock): Need[] {
+  const { supplies, threads, needles, bobbins, adhesives } = stock
+  const unasked = { want: 0, pieces: 0, atLeast: false }
+  const kinds = [...new Set(supplies.map(({ kind }) => kind))]
+  const rolls = kinds.map((kind) => ({
+    ...unasked,
+    ...ofLines(
+      kind,
+      supplies.filter((s) => s.kind === kind),
+    ),
+  }))
+  const spools = threads.map((thread): Need => ({
+    ...{ ...unasked, id: thread.id, what: { thread }, unit: 'm' },
+    ...{ left: thread.leftM, lowBelow: thread.lowM },
+  }))
+  const holds = [...new Set(adhesives.map(({ kind }) => kind))].map((kind) => ofAdhesive(kind, adhesives))
+  const counted = [...needles, ...bobbins].map(({ id, name, left, low }): Need => ({
+    ...{ ...unasked, id, what: { thing: { name } }, unit: 'number', left, lowBelow: low },
+  }))
+  const besides = [...rolls, ...spools, ...holds.map((need) => ({ ...need, pieces: 0 })), ...counted]
+  return besides.filter((need) => isToBuy(need) && !wanted.some(({ id }) => id === need.id))
 }

@@ -1,7 +1,12 @@
 import type { Bobbin, Machine, Piece, Take } from '@thimble/contract'
 import { bobbinChanges } from './bobbinChanges'
 import { lengthOff, rollFor } from './rolls'
-import { type Planned, plannedAsDecided, type Stock, type WantedLayer, wantsOf } from './wants'
+import { usedStack } from '../finish/keepRecord'
+import type { PiecePlans } from '../stages/planPiece'
+import { type Planned, plannedAsDecided, plannedFrom, type Stock, type WantedLayer, wantsOf } from './wants'
+
+export { type BobbinChanges, bobbinChanges } from './bobbinChanges'
+export type { Stock } from './wants'
 
 type Taken = { rolls?: Readonly<Record<string, string>>; bobbins?: readonly Bobbin[] }
 
@@ -68,20 +73,61 @@ function summed(takes: readonly Take[]): Take[] {
   return [...byThing.values()].filter(({ amount }) => amount !== 0)
 }
 
+const ofRoll = ({ of }: Take): boolean => of === 'supplies.leftMm'
+
+/** The rolls that something was cut of already, by kind. */
+function rollsOf(took: readonly Take[], { supplies }: Stock): Record<string, string> {
+  const cut = took.filter(ofRoll).flatMap(({ ofId }) => supplies.find(({ id }) => id === ofId) ?? [])
+  return Object.fromEntries(cut.map(({ kind, id }) => [kind, id]))
+}
+
+/**
+ * What a piece takes by its record as it stands: of the stack that was really used, in the hoop it was really in. What a
+ * record that is amended took of spools and machine stays; one from before the stash was kept takes nothing.
+ */
+export function takesOfRecord(
+  piece: Piece,
+  { marked, built, hoop }: Pick<PiecePlans, 'marked' | 'built' | 'hoop'>,
+  stock: Stock,
+  bobbins: readonly Bobbin[],
+): Take[] {
+  const before = piece.finish.kept[0]?.took
+  if (before?.length === 0) return []
+  const used = { basis: built.basis, stack: usedStack(piece, built) }
+  const planned = plannedFrom(piece, marked, used, hoop.chosen?.fits ? hoop.hoop : null, stock)
+  if (!planned) return before ?? []
+  const rolls = { ...rollsOf(before ?? [], stock), ...piece.finish.rolls }
+  const now = takesOf(planned, stock, { rolls, bobbins })
+  return before ? [...now.filter(ofRoll), ...before.filter((one) => !ofRoll(one))] : now
+}
+
 /** By the thing they are taken of: how much pieces that were built and are not recorded yet will take, and how many do. */
 export type Reserved = ReadonlyMap<string, { amount: number; pieces: number }>
 
 /** Things that stay where they are while a piece is planned: only what lies on the shelves is spoken for. */
 const spokenFor = (one: Take): boolean => one.of === 'supplies.leftMm' || one.of === 'threads.leftM'
 
+const known = new WeakMap<Stock, WeakMap<Piece, Take[]>>()
+
+/** Worked out once for a piece as it stands: at every key all of them are asked for. */
+function takesOfBuilt(piece: Piece, stock: Stock): Take[] {
+  const ofStock = known.get(stock) ?? new WeakMap<Piece, Take[]>()
+  known.set(stock, ofStock)
+  const before = ofStock.get(piece)
+  if (before) return before
+  const planned = plannedAsDecided(piece, stock)
+  const takes = planned ? takesOf(planned, stock).filter(spokenFor) : []
+  ofStock.set(piece, takes)
+  return takes
+}
+
 /** What is spoken for of each supply and thread, by its id. */
 export function reservedBy(pieces: readonly Piece[], stock: Stock): Reserved {
   const reserved = new Map<string, { amount: number; pieces: number }>()
   for (const piece of pieces) {
-    const planned = plannedAsDecided(piece, stock)
-    for (const { ofId, amount } of planned ? takesOf(planned, stock).filter(spokenFor) : []) {
-      const known = reserved.get(ofId) ?? { amount: 0, pieces: 0 }
-      reserved.set(ofId, { amount: known.amount + amount, pieces: known.pieces + 1 })
+    for (const { ofId, amount } of takesOfBuilt(piece, stock)) {
+      const so = reserved.get(ofId) ?? { amount: 0, pieces: 0 }
+      reserved.set(ofId, { amount: so.amount + amount, pieces: so.pieces + 1 })
     }
   }
   return reserved

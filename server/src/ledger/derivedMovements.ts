@@ -17,7 +17,7 @@ export function takenBy(piece: Piece | null | undefined): Written[] {
   return record.took.map(({ of, ofId, name, amount, factor }) => ({
     ...plain,
     ...{ id: derivedId('took', piece.id, of, ofId), at: record.at, of, ofId, name, factor, piece: piece.id },
-    ...{ kind: 'used' as const, amount: -amount },
+    ...{ kind: 'used' as const, amount: -amount, note: piece.name },
   }))
 }
 

@@ -5,6 +5,7 @@ import { Section } from '@/ui/Section'
 import { ThumbBar } from '@/ui/ThumbBar'
 import { TickLine } from '@/ui/TickLine'
 import { RecordForm } from './RecordForm'
+import { TakenFromStash } from './TakenFromStash'
 import { StageButton } from './StageButton'
 import type { StageProps } from './StageProps'
 import { useBuilt } from './usePiece'
@@ -38,6 +39,7 @@ export function FinishStage({ tools, onDone }: StageProps) {
         </View>
       </Section>
       <RecordForm tools={tools} />
+      <TakenFromStash tools={tools} />
       <ThumbBar>
         <StageButton
           title={piece.finish.reopened ? 'Keep the record' : 'Put it in the log'}

@@ -1,11 +1,14 @@
 import type { Basis, KeptStack } from '@thimble/contract'
 import { type ColourNeed, planThread, timesSewn } from '@thimble/plan'
+import { bobbinChanges } from '@thimble/plan/takes'
 import { View } from 'react-native'
 import { useNamed } from '@/state/useShelfDocs'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
-import { metresText, timeText } from '@/words/threadNeeds'
+import { useReserved } from '@/state/useReserved'
+import { bobbinLines } from '@/words/bobbinLines'
+import { colourNeedText, metresText, timeText } from '@/words/threadNeeds'
 import { type PieceTools, useHoopPlan } from './usePiece'
 
 type Props = { tools: PieceTools; stack: KeptStack; basis: Basis }
@@ -18,23 +21,35 @@ export function ThreadAndTime({ tools, stack, basis }: Props) {
   const plan = planThread({
     ...{ design: tools.marked.design, designs: tools.shelf.designs, times, basis, stack, machine, threads },
     typedStitches: tools.piece.measure.ownDesign.stitches,
+    factor: tools.shelf.shop.threadFactor,
   })
+  const reserved = useReserved(tools.piece.id)
+  const bobbins = useNamed('bobbins')
   if (!plan) return null
+  const inMachine = tools.shelf.machines.find(({ id }) => id === machine.id) ?? { bobbin: null, bobbinM: null }
+  const changes = bobbinChanges(plan, stack, inMachine, bobbins)
   return (
     <Section title="Thread and time" says={timeText(plan, machine.name)}>
       <View role="list">
         {plan.colours.map((need) => (
-          <ColourLine key={need.colour} need={need} />
+          <ColourLine
+            key={need.colour}
+            need={need}
+            spokenFor={(need.thread && reserved.get(need.thread.id)?.amount) ?? 0}
+          />
         ))}
       </View>
-      <Words>{`Bobbin ${metresText(plan.bobbinMetres)}.`}</Words>
+      {bobbinLines(plan, changes, threads).map((line) => (
+        <Words key={line}>{line}</Words>
+      ))}
     </Section>
   )
 }
 
-function ColourLine({ need: { colour, metres, thread, leftM } }: { need: ColourNeed }) {
+function ColourLine({ need, spokenFor }: { need: ColourNeed; spokenFor: number }) {
   const p = usePalette()
-  const short = leftM !== null && leftM < metres
+  const { colour, metres, thread } = need
+  const { says, short } = colourNeedText(need, spokenFor)
   return (
     <View
       role="listitem"
@@ -53,13 +68,7 @@ function ColourLine({ need: { colour, metres, thread, leftM } }: { need: ColourN
       <View style={{ flex: 1, minWidth: 0 }}>
         <Words>{thread?.name ?? `${colour}, none in the stash`}</Words>
         <Words soft={!short} tone={short ? 'madder' : undefined} style={{ fontSize: 14 }}>
-          {leftM === null
-            ? thread
-              ? 'What is left is not known: weigh the spool.'
-              : 'Not to be had from the stash.'
-            : short
-              ? `Short by ${metresText(metres - leftM)}: ${metresText(leftM)} left.`
-              : `Enough: ${metresText(leftM)} left.`}
+          {says}
         </Words>
       </View>
       <Words bold style={{ fontSize: 20 }}>

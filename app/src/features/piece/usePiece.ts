@@ -15,7 +15,8 @@ import { useCallback, useMemo } from 'react'
 import { selectBuild, selectBuilt, selectHoop, selectMarked, selectMeasure } from '@/state/plans'
 import { patch, patchUndoably } from '@/state/changes'
 import { store, useShelf } from '@/state/store'
-import { usePlanShelf } from '@/state/useShelfDocs'
+import { useFreeShelf } from '@/state/useFreeShelf'
+import { takesNow } from './takesNow'
 import { siblingsNow } from './useSiblings'
 
 export type PieceTools = {
@@ -32,8 +33,8 @@ export type PieceTools = {
 
 /** One piece with its plan, and the way to change it. */
 export function usePieceTools(piece: Piece): PieceTools {
-  const shelf = usePlanShelf()
   const { id } = piece
+  const shelf = useFreeShelf(id)
   const shared = piece.item.shared
   const set = useCallback(
     (body: Patch<Piece>, says?: string) => {
@@ -50,7 +51,10 @@ export function usePieceTools(piece: Piece): PieceTools {
     (stage: StageId): boolean => {
       // The ticket may lag behind a quick hand: what is decided is the piece as typed this moment.
       const now = store.getState().shelf.docs.pieces[id]
-      const change = now && keepStage(now, stage, plansOf(now, shelf), new Date().toISOString())
+      if (!now) return false
+      const plans = plansOf(now, shelf)
+      const took = stage === 'finish' ? takesNow(now, plans, shelf) : []
+      const change = keepStage(now, stage, plans, new Date().toISOString(), took)
       if (change) patch('pieces', id, change)
       return Boolean(change)
     },
@@ -91,7 +95,7 @@ type Planned = Pick<PieceTools, 'piece' | 'plan' | 'marked' | 'shelf'>
  */
 export function useLivePiece(id: string): Planned | null {
   const piece = useShelf((s) => s.docs.pieces[id])
-  const shelf = usePlanShelf()
+  const shelf = useFreeShelf(id)
   if (!piece) return null
   return { piece, shelf, plan: selectMeasure(piece, shelf), marked: selectMarked(piece, shelf) }
 }

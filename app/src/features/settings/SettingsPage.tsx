@@ -8,6 +8,7 @@ import { Page } from '@/ui/Page'
 import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
+import { currencies } from '@/words/moneyWords'
 import { HabitSection } from './HabitSection'
 import { TakeShopIn } from './TakeShopIn'
 import { useSettingsForm } from './useSettingsForm'
@@ -53,6 +54,7 @@ export function SettingsPage() {
         {unit === 'in' ? (
           <FormChoices control={control} name="fraction" label="Finest mark of the tape" choices={fractions} />
         ) : null}
+        <FormChoices control={control} name="currency" label="Money in" choices={currencies} />
         <FormChoices control={control} name="theme" label="Look" choices={themes} />
       </Section>
       <Section title="Single keys" says="With a keyboard, while nothing is being typed.">

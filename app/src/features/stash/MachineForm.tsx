@@ -5,6 +5,7 @@ import { FormPage } from '@/forms/FormPage'
 import { useDocForm } from '@/forms/useDocForm'
 import { useShelf } from '@/state/store'
 import { Words } from '@/ui/Words'
+import { MachineParts } from './MachineParts'
 import { machineFieldOf, type MachineTexts, readMachine, writeMachine } from './machineTexts'
 
 const bedNames = [
@@ -43,6 +44,7 @@ export function MachineForm({ id }: { id: string }) {
       onKeep={keep}
       removal={kept ? 'Remove this machine' : null}
       onRemove={removeIt}
+      picture={kept ? <MachineParts machine={kept} /> : null}
     >
       <FormField control={control} name="name" label="Name" placeholder="Window machine" />
       <FormChoices control={control} name="bed" label="Its bed" choices={bedNames} />

@@ -1,15 +1,19 @@
 import type { Supply } from '@thimble/contract'
-import { formatLength, type LengthUnit } from '@thimble/core/lengths'
+import { formatLength, type LengthStyle, type LengthUnit } from '@thimble/core/lengths'
 import { supplyKinds } from '@thimble/core/recipe'
-import { readTyped } from '@thimble/plan'
+import { readNumber } from '@thimble/plan'
+import { useWatch } from 'react-hook-form'
 import { View } from 'react-native'
 import { FormChoices, FormField, FormLength } from '@/forms/FormField'
 import { FormPage } from '@/forms/FormPage'
 import { useDocForm } from '@/forms/useDocForm'
 import { useShelf } from '@/state/store'
+import { readMoney, typedMoney } from '@/words/moneyWords'
 import { layerName } from '@/words/stackWords'
+import { CostField } from './CostField'
+import { readLong } from './onRoll'
+import { StockSection } from './StockSection'
 
-const lengths = ['widthMm', 'leftMm', 'lowMm'] as const
 const colours = [
   { id: '#ffffff', name: 'White', swatch: '#ffffff' },
   { id: '#d9c9a3', name: 'Beige', swatch: '#d9c9a3' },
@@ -17,64 +21,103 @@ const colours = [
   { id: '#d5e6f2', name: 'Clear', swatch: '#d5e6f2' },
 ]
 const kinds = supplyKinds.map((id) => ({ id, name: layerName(id) }))
+const forms = [
+  { id: 'roll', name: 'A roll' },
+  { id: 'sheets', name: 'Sheets' },
+]
 
-type Texts = { name: string; kind: string; colour: string } & Record<(typeof lengths)[number], string>
+type Texts = Record<'name' | 'kind' | 'colour' | 'form' | 'widthMm' | 'sheetMm' | 'leftMm' | 'lowMm' | 'cost', string>
+type Sheet = { mm: number; problem: string | null } | null
 
-function read({ name, kind, colour, ...typed }: Texts, unit: LengthUnit) {
+/** How much there is, in metres of a roll or in sheets. */
+function readMuch(text: string, sheet: Sheet): { mm: number | null; problem: string | null } {
+  if (!sheet) return readLong(text, 'm')
+  if (text.trim() === '') return { mm: null, problem: 'Count them and type it here.' }
+  const { value, problem } = readNumber(text, 100_000)
+  return { mm: value === null ? null : value * sheet.mm, problem }
+}
+
+/** What is typed as a document; `there`: how much is left is typed too, as it is new. */
+function readSupply(texts: Texts, { unit, currency }: LengthStyle & { currency: string }, there: boolean) {
   const unread: Partial<Record<keyof Texts, string>> = {}
-  const measured = Object.fromEntries(
-    lengths.map((field) => {
-      const { mm, problem } = readLong(typed[field], field === 'widthMm' ? unit : 'm')
-      if (problem) unread[field] = problem
-      return [field, mm]
-    }),
-  )
-  return { doc: { name, kind, colour, ...measured }, unread }
+  const noted = (field: keyof Texts, { mm, problem }: { mm: number | null; problem: string | null }): number | null => {
+    if (problem) unread[field] = problem
+    return mm
+  }
+  const width = noted('widthMm', readLong(texts.widthMm, unit as LengthUnit))
+  const sheetMm = texts.form === 'sheets' ? noted('sheetMm', readLong(texts.sheetMm, unit)) : null
+  const sheet = texts.form === 'sheets' ? { mm: sheetMm ?? 1, problem: null } : null
+  const cost = readMoney(texts.cost, currency)
+  if (cost.problem) unread.cost = cost.problem
+  const doc = {
+    ...{ name: texts.name, kind: texts.kind, colour: texts.colour, widthMm: width, sheetMm, cost: cost.minor },
+    lowMm: texts.lowMm.trim() === '' ? 0 : noted('lowMm', readMuch(texts.lowMm, sheet)),
+    ...(there ? { leftMm: noted('leftMm', readMuch(texts.leftMm, sheet)) } : {}),
+  }
+  return { doc, unread }
+}
+
+function writeSupply(style: LengthStyle & { currency: string }, supply?: Supply): Texts {
+  const sheet = supply?.sheetMm ?? null
+  const much = (mm: number): string => (sheet === null ? `${mm / 1000} m` : String(mm / sheet))
+  return {
+    ...{ name: supply?.name ?? '', kind: supply?.kind ?? supplyKinds[0], colour: supply?.colour ?? '#ffffff' },
+    form: sheet === null ? 'roll' : 'sheets',
+    widthMm: supply ? formatLength(supply.widthMm, style) : '',
+    sheetMm: sheet === null ? '' : formatLength(sheet, style),
+    leftMm: '',
+    lowMm: much(supply?.lowMm ?? 0),
+    cost: typedMoney(supply?.cost, style.currency),
+  }
 }
 
 /** A backing or topping: its kind, its width, and how much of it is left. */
 export function SupplyForm({ id }: { id: string }) {
   const style = useShelf((s) => s.shop)
-  const metres = (mm?: number): string => (mm === undefined ? '' : `${mm / 1000} m`)
+  const isNew = useShelf((s) => !(id in s.docs.supplies))
   const { form, kept, keep, removeIt } = useDocForm({
     ...{ collection: 'supplies', id, back: '/stash' },
-    write: (supply?: Supply): Texts => ({
-      name: supply?.name ?? '',
-      kind: supply?.kind ?? supplyKinds[0],
-      colour: supply?.colour ?? '#ffffff',
-      widthMm: supply ? formatLength(supply.widthMm, style) : '',
-      leftMm: metres(supply?.leftMm),
-      lowMm: metres(supply?.lowMm ?? 0),
-    }),
-    read: (texts) => read(texts, style.unit),
+    write: (supply?: Supply): Texts => writeSupply(style, supply),
+    read: (texts) => readSupply(texts, style, isNew),
   })
   const { control } = form
+  const inSheets = useWatch({ control, name: 'form' }) === 'sheets'
+  const much = inSheets ? 'sheets' : 'm'
   return (
     <FormPage
       title={kept ? kept.name : 'A new backing or topping'}
       onKeep={keep}
       removal={kept ? 'Remove it' : null}
       onRemove={removeIt}
+      picture={kept ? <StockSection of="supplies.leftMm" thing={kept} left={kept.leftMm} /> : null}
     >
       <FormField control={control} name="name" label="Name" placeholder="Mesh, white" />
       <FormChoices control={control} name="kind" label="Kind" long choices={kinds} />
       <FormChoices control={control} name="colour" label="Colour" choices={colours} />
-      <FormLength control={control} name="widthMm" label="Width of the roll or sheet" unit={style.unit} />
+      <FormChoices control={control} name="form" label="It comes as" choices={forms} />
       <View style={{ flexDirection: 'row', gap: 12 }}>
-        <FormLength half control={control} name="leftMm" label="Length left" unit="m" />
-        <FormLength half control={control} name="lowMm" label="Low below" unit="m" />
+        <FormLength
+          half
+          control={control}
+          name="widthMm"
+          label={inSheets ? 'Sheet, width' : 'Width of the roll'}
+          unit={style.unit}
+        />
+        {inSheets ? <FormLength half control={control} name="sheetMm" label="Sheet, length" unit={style.unit} /> : null}
       </View>
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        {kept ? null : (
+          <FormLength
+            half
+            control={control}
+            name="leftMm"
+            label={inSheets ? 'How many' : 'Length there is'}
+            unit={much}
+          />
+        )}
+        <FormLength half control={control} name="lowMm" label="Low below" unit={much} />
+      </View>
+      <CostField control={control} name="cost" label={inSheets ? 'Cost of a sheet' : 'Cost of a metre'} />
     </FormPage>
   )
-}
-
-/** Lengths on a roll: a bare number means metres. */
-function readLong(text: string, unit: 'm' | LengthUnit): { mm: number | null; problem: string | null } {
-  if (text.trim() === '') return { mm: null, problem: 'Measure it and type it here.' }
-  if (unit !== 'm') return readTyped({ text, unit })
-  const bare = /^[\d.,]+$/.test(text.trim())
-  const { mm, problem } = readTyped({ text: bare ? `${text} mm` : text, unit: 'mm' })
-  if (bare && mm !== null) return { mm: mm * 1000, problem: null }
-  const metres = /^([\d.,]+)\s*m\.?$/i.exec(text.trim())
-  return metres ? readLong(metres[1] ?? '', 'm') : { mm, problem }
 }

@@ -1,50 +1,55 @@
 import type { Thread } from '@thimble/contract'
-import { readNumber } from '@thimble/plan'
+import { usualTex } from '@thimble/core/thread'
 import { useWatch } from 'react-hook-form'
 import { View } from 'react-native'
 import { FormChoices, FormField } from '@/forms/FormField'
 import { FormPage } from '@/forms/FormPage'
 import { useDocForm } from '@/forms/useDocForm'
+import { moveStock } from '@/state/stock'
+import { useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { fibreNames, weights } from '@/words/threadWords'
+import { CostField } from './CostField'
+import { StockSection } from './StockSection'
+import { readThread, writeThread } from './threadTexts'
 import { WeighSpool } from './WeighSpool'
 
-type Texts = { name: string; colour: string; weight: string; fibre: Thread['fibre']; left: string }
-
-const write = (kept?: Thread): Texts => ({
-  name: kept?.name ?? '',
-  colour: kept?.colour ?? '#2c4a7a',
-  weight: String(kept?.weight ?? 40),
-  fibre: kept?.fibre ?? 'polyester',
-  left: kept?.leftM === null || kept === undefined ? '' : String(kept.leftM),
-})
-
-function read({ name, colour, weight, fibre, left }: Texts) {
-  const metres = readNumber(left.replace(/\s*m\.?$/i, ''), 50_000)
-  return {
-    doc: { name, colour: colour.trim().toLowerCase(), weight: Number(weight), fibre, leftM: metres.value },
-    unread: metres.problem ? { left: metres.problem } : {},
-  }
-}
-
-/** A thread on the shelf: its colour, weight and fibre, and what is left. */
+/** A thread on the shelf: its colour, weight and fibre, what a spool of it is like, and what is left. */
 export function ThreadForm({ id }: { id: string }) {
-  const p = usePalette()
+  const currency = useShelf((s) => s.shop.currency)
+  const isNew = useShelf((s) => !(id in s.docs.threads))
   const { form, kept, keep, removeIt } = useDocForm({
-    ...{ collection: 'threads', id, back: '/stash', write, read },
+    ...{ collection: 'threads', id, back: '/stash' },
+    write: (thread?: Thread) => writeThread(currency, thread),
+    read: (texts) => readThread(texts, currency, isNew),
     fieldOf: (path) => (path === 'leftM' ? 'left' : path),
   })
   const { control } = form
-  const colour = useWatch({ control, name: 'colour' }).trim()
-  const weight = useWatch({ control, name: 'weight' })
-  const shown = /^#[0-9a-f]{6}$/i.test(colour) ? colour : p.table
+  const weight = Number(useWatch({ control, name: 'weight' })) as Thread['weight']
+  const tex = Number(useWatch({ control, name: 'tex' }).replace(',', '.')) || usualTex(weight)
+  const bare = useWatch({ control, name: 'bareGrams' })
+  const weighed = (metres: number): void => {
+    const whole = Math.round(metres)
+    if (kept) moveStock('threads.leftM', kept, { kind: 'weighed', found: whole }, `${kept.name}: ${whole} m by weight.`)
+    else form.setValue('left', String(whole), { shouldDirty: true })
+  }
+  const weigh = <WeighSpool slot={`thread.${id}`} tex={tex} bare={bare} onWeighed={weighed} />
   return (
     <FormPage
       title={kept ? kept.name : 'A new thread'}
       onKeep={keep}
       removal={kept ? 'Remove this thread' : null}
       onRemove={removeIt}
-      picture={<View style={{ height: 56, backgroundColor: shown, borderBottomWidth: 1, borderBottomColor: p.seam }} />}
+      picture={
+        <>
+          <Strand control={control} />
+          {kept ? (
+            <StockSection of="threads.leftM" thing={kept} left={kept.leftM}>
+              {weigh}
+            </StockSection>
+          ) : null}
+        </>
+      }
     >
       <FormField control={control} name="name" label="Name" placeholder="Harbour indigo" />
       <FormField
@@ -55,20 +60,47 @@ export function ThreadForm({ id }: { id: string }) {
       />
       <FormChoices control={control} name="weight" label="Weight" choices={weights} />
       <FormChoices control={control} name="fibre" label="Fibre" choices={fibreNames} />
-      <FormField
-        control={control}
-        name="left"
-        label="Length left"
-        big
-        suffix="m"
-        keyboard="numeric"
-        placeholder="not known"
-      />
-      <WeighSpool
-        slot={`thread.${id}`}
-        weight={Number(weight) as Thread['weight']}
-        onWeighed={(metres) => form.setValue('left', String(metres), { shouldDirty: true })}
-      />
+      {kept ? null : (
+        <>
+          <FormField
+            {...{ control, name: 'left', label: 'Length there is', suffix: 'm', placeholder: 'not known' }}
+            big
+            keyboard="numeric"
+          />
+          {weigh}
+        </>
+      )}
+      <OfASpool control={control} tex={usualTex(weight)} />
     </FormPage>
   )
+}
+
+type Bound = { control: ReturnType<typeof useDocForm<'threads', ReturnType<typeof writeThread>>>['form']['control'] }
+
+/** What a spool of it is like, and when it is low. */
+function OfASpool({ control, tex }: Bound & { tex: number }) {
+  const number = (name: 'tex' | 'low' | 'spoolM' | 'bareGrams', label: string, suffix: string, placeholder: string) => (
+    <FormField half {...{ control, name, label, suffix, placeholder }} keyboard="numeric" />
+  )
+  return (
+    <>
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        {number('tex', 'Tex', 'g/km', String(tex))}
+        {number('low', 'Low below', 'm', '0')}
+      </View>
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        {number('spoolM', 'On a new spool', 'm', 'not known')}
+        {number('bareGrams', 'A bare spool', 'g', 'not known')}
+      </View>
+      <CostField control={control} name="cost" label="Cost of a spool" />
+    </>
+  )
+}
+
+/** The colour as it is typed, from edge to edge. */
+function Strand({ control }: Bound) {
+  const p = usePalette()
+  const colour = useWatch({ control, name: 'colour' }).trim()
+  const shown = /^#[0-9a-f]{6}$/i.test(colour) ? colour : p.table
+  return <View style={{ height: 56, backgroundColor: shown, borderBottomWidth: 1, borderBottomColor: p.seam }} />
 }

@@ -1,6 +1,5 @@
 import { Button } from '@rneui/themed'
-import { spoolLeft, usualTex } from '@thimble/core/thread'
-import type { ThreadWeight } from '@thimble/core/recipe'
+import { spoolLeft } from '@thimble/core/thread'
 import { CoreError } from '@thimble/core/errors'
 import { readNumber } from '@thimble/plan'
 import { View } from 'react-native'
@@ -9,57 +8,55 @@ import { Opener } from '@/ui/Opener'
 import { useKeptText } from '@/ui/useKeptText'
 import { Words } from '@/ui/Words'
 
-const HEAVIEST = 5000
+const HEAVIEST = 20_000
+const MOST_SPOOLS = 100
 
 type Weighed = { metres: number | null; problem: string | null }
 
-/** What two weighings come to; a problem only once both were typed. */
-function weigh(gross: string, empty: string, weight: ThreadWeight): Weighed {
-  const [full, bare] = [readNumber(gross, HEAVIEST), readNumber(empty, HEAVIEST)]
-  const problem = full.problem ?? bare.problem
-  if (problem || full.value === null || bare.value === null) return { metres: null, problem }
+/** What weighing comes to, all spools of one thread on the scale together; a problem only once both weights were typed. */
+export function weigh(gross: string, bare: string, spools: string, tex: number): Weighed {
+  const [all, one, count] = [readNumber(gross, HEAVIEST), readNumber(bare, HEAVIEST), readNumber(spools, MOST_SPOOLS)]
+  const problem = all.problem ?? one.problem ?? count.problem
+  if (problem || all.value === null || one.value === null) return { metres: null, problem }
   try {
-    const metres = spoolLeft({ grossGrams: full.value, emptyGrams: bare.value, tex: usualTex(weight) })
-    return { metres, problem: null }
+    const emptyGrams = one.value * (count.value ?? 1)
+    return { metres: spoolLeft({ grossGrams: all.value, emptyGrams, tex }), problem: null }
   } catch (error) {
     if (error instanceof CoreError) return { metres: null, problem: error.message }
     throw error
   }
 }
 
-type Props = { slot: string; weight: ThreadWeight; onWeighed: (metres: number) => void }
+type Props = { slot: string; tex: number; bare: string; onWeighed: (metres: number) => void }
 
 /** A spool on the kitchen scale: with its thread, and bare; what is left follows from the thread's weight. */
-export function WeighSpool({ slot, weight, onWeighed }: Props) {
+export function WeighSpool({ slot, tex, bare: known, onWeighed }: Props) {
   const [gross, setGross] = useKeptText(`${slot}.gross`, '')
-  const [empty, setEmpty] = useKeptText(`${slot}.empty`, '')
-  const { metres, problem } = weigh(gross, empty, weight)
+  const [typedBare, setBare] = useKeptText(`${slot}.empty`, '')
+  const [spools, setSpools] = useKeptText(`${slot}.spools`, '')
+  const bare = typedBare || known
+  const { metres, problem } = weigh(gross, bare, spools, tex)
   const take = (): void => {
-    onWeighed(Math.round(metres ?? 0))
+    onWeighed(metres ?? 0)
     setGross('', true)
+    setSpools('', true)
   }
+  const field = (label: string, suffix: string, value: string, set: typeof setGross, rest: object = {}) => (
+    <Field
+      half
+      {...{ label, suffix, value, ...rest }}
+      keyboard="numeric"
+      onChange={(typed) => set(typed, typed === '')}
+    />
+  )
   return (
     <Opener title="Weigh the spool">
-      <Words soft>{`${weight} weight is taken at ${usualTex(weight)} g a thousand metres.`}</Words>
+      <Words soft>{`Taken at ${tex} g a thousand metres.`}</Words>
       <View style={{ flexDirection: 'row', gap: 12 }}>
-        <Field
-          half
-          label="As it is"
-          problem={problem}
-          suffix="g"
-          keyboard="numeric"
-          value={gross}
-          onChange={(t) => setGross(t, false)}
-        />
-        <Field
-          half
-          label="A bare one"
-          suffix="g"
-          keyboard="numeric"
-          value={empty}
-          onChange={(t) => setEmpty(t, false)}
-        />
+        {field('As it is', 'g', gross, setGross, { problem })}
+        {field('A bare one', 'g', bare, setBare)}
       </View>
+      {field('Spools on the scale', '', spools, setSpools, { placeholder: '1' })}
       {metres === null ? null : <Button type="outline" title={`Take ${Math.round(metres)} m as left`} onPress={take} />}
     </Opener>
   )

@@ -1,0 +1,68 @@
+import type { Supply, Take } from '@thimble/contract'
+import { takesOfRecord } from '@thimble/plan/takes'
+import { View } from 'react-native'
+import { useNamed } from '@/state/useShelfDocs'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Choices } from '@/ui/Choices'
+import { Section } from '@/ui/Section'
+import { Words } from '@/ui/Words'
+import { amountText, leftAfterText } from '@/words/stockWords'
+import { plansOf, type PieceTools } from './usePiece'
+
+/** What the record takes of the stash as it is kept: length of rolls, metres of spools; of which roll can be changed. */
+export function TakenFromStash({ tools }: { tools: PieceTools }) {
+  const { piece, shelf } = tools
+  const supplies = useNamed('supplies')
+  const threads = useNamed('threads')
+  const bobbins = useNamed('bobbins')
+  const takes = takesOfRecord(piece, plansOf(piece, shelf), { ...shelf, supplies, threads }, bobbins)
+  const shelved = takes.filter(({ of }) => of === 'supplies.leftMm' || of === 'threads.leftM')
+  if (shelved.length === 0) return null
+  const left = (take: Take): number | null =>
+    supplies.find(({ id }) => id === take.ofId)?.leftMm ?? threads.find(({ id }) => id === take.ofId)?.leftM ?? null
+  return (
+    <Section title="What it takes from the stash" says="Taken as the record is kept, given back if you take it back.">
+      <View role="list">
+        {shelved.map((take) => (
+          <Taken key={take.ofId} take={take} left={left(take)}>
+            <OtherRoll take={take} supplies={supplies} tools={tools} />
+          </Taken>
+        ))}
+      </View>
+    </Section>
+  )
+}
+
+function Taken({ take, left, children }: { take: Take; left: number | null; children: React.ReactNode }) {
+  const p = usePalette()
+  const after = leftAfterText(take.of, left, take.amount)
+  return (
+    <View role="listitem" style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 8, gap: 8 }}>
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
+        <View style={{ flex: 1, minWidth: 0 }}>
+          <Words>{take.name}</Words>
+          <Words soft={!after.wrong} tone={after.wrong ? 'madder' : undefined}>
+            {after.says}
+          </Words>
+        </View>
+        <Words bold>{amountText(take.of, take.amount)}</Words>
+      </View>
+      {children}
+    </View>
+  )
+}
+
+/** Where the stash has more than one roll of a kind: of which it was cut. */
+function OtherRoll({ take, supplies, tools }: { take: Take; supplies: readonly Supply[]; tools: PieceTools }) {
+  const kind = supplies.find(({ id }) => id === take.ofId)?.kind
+  const alike = supplies.filter((supply) => supply.kind === kind)
+  if (!kind || alike.length < 2) return null
+  return (
+    <Choices
+      label="Cut of"
+      choices={alike.map(({ id, name }) => ({ id, name }))}
+      value={take.ofId}
+      onChange={(id) => tools.set({ finish: { rolls: { [kind]: id } } })}
+    />
+  )
+}

@@ -1,0 +1,45 @@
+import type { Adhesive } from '@thimble/contract'
+import { FormChoices, FormField } from '@/forms/FormField'
+import { FormPage } from '@/forms/FormPage'
+import { useDocForm } from '@/forms/useDocForm'
+import { useShelf } from '@/state/store'
+import { Words } from '@/ui/Words'
+import { CountedFields } from './CountedFields'
+import { type CountedTexts, readCounted, writeCounted } from './countedTexts'
+import { adhesiveChoices } from '@/words/adhesiveWords'
+import { StockSection } from './StockSection'
+
+type Texts = Pick<Adhesive, 'name' | 'kind'> & CountedTexts
+
+/** What holds a layer and is bought by the piece. */
+export function AdhesiveForm({ id }: { id: string }) {
+  const currency = useShelf((s) => s.shop.currency)
+  const isNew = useShelf((s) => !(id in s.docs.adhesives))
+  const { form, kept, keep, removeIt } = useDocForm({
+    ...{ collection: 'adhesives', id, back: '/stash' },
+    write: (adhesive?: Adhesive): Texts => ({
+      ...{ name: adhesive?.name ?? '', kind: adhesive?.kind ?? 'spray', ...writeCounted(currency, adhesive) },
+    }),
+    read: ({ name, kind, ...counted }: Texts) => {
+      const { doc, unread } = readCounted(counted, currency, isNew)
+      return { doc: { name, kind, ...doc }, unread }
+    },
+  })
+  const { control } = form
+  return (
+    <FormPage
+      title={kept ? kept.name : 'A new adhesive'}
+      onKeep={keep}
+      removal={kept ? 'Remove it' : null}
+      onRemove={removeIt}
+      picture={kept ? <StockSection of="adhesives.left" thing={kept} left={kept.left} /> : null}
+    >
+      <FormField control={control} name="name" label="Name" placeholder="Temporary spray" />
+      <FormChoices control={control} name="kind" label="Kind" choices={adhesiveChoices} />
+      <Words soft>
+        Spray outdoors or in a box with air moving, away from the machine, flames and children; its label decides.
+      </Words>
+      <CountedFields control={control} isNew={isNew} costOf="Cost of one" />
+    </FormPage>
+  )
+}

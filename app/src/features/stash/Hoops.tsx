@@ -1,0 +1,48 @@
+import { Button } from '@rneui/themed'
+import type { Hoop } from '@thimble/contract'
+import { formatLength, type LengthStyle } from '@thimble/core/lengths'
+import { useRouter } from 'expo-router'
+import { View } from 'react-native'
+import { HoopDrawing } from '@/drawing/HoopDrawing'
+import { useShelf } from '@/state/store'
+import { useNamed } from '@/state/useShelfDocs'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Section } from '@/ui/Section'
+import { Heading, Words } from '@/ui/Words'
+import { fieldSize } from '@/words/hoopWords'
+import { StashRow } from './StashRow'
+
+/** The hoops, each drawn true to scale with its field. */
+export function Hoops() {
+  const router = useRouter()
+  const hoops = useNamed('hoops')
+  const loaded = useShelf((s) => s.loaded)
+  const style = useShelf((s) => s.shop)
+  const p = usePalette()
+  const largest = Math.max(120, ...hoops.map((h) => Math.max(h.outside.width, h.outside.height)))
+  return (
+    <Section title="Hoops" says="Fields as measured: what the machine can really sew.">
+      <View>
+        {hoops.map((hoop) => (
+          <StashRow key={hoop.id} href={`/stash/hoop/${hoop.id}`}>
+            <HoopDrawing hoop={hoop} cloth={p.table} size={84} largest={largest} />
+            <View style={{ flex: 1, minWidth: 0 }}>
+              <Heading level={3}>{hoop.name}</Heading>
+              <Words>{fieldSize(hoop.field, style)}</Words>
+              <Words soft>{ringSize(hoop, style)}</Words>
+            </View>
+          </StashRow>
+        ))}
+      </View>
+      {hoops.length === 0 && loaded ? <Words soft>No hoops yet.</Words> : null}
+      <Button type="outline" title="Add a hoop" onPress={() => router.push('/stash/hoop/new')} />
+    </Section>
+  )
+}
+
+const closingNames = { screw: 'screw', lever: 'lever', frame: 'clip-on frame', magnets: 'magnets' } as const
+
+function ringSize({ outside, clamp, closes }: Hoop, style: LengthStyle): string {
+  const size = `${formatLength(outside.width, style)} × ${formatLength(outside.height, style)}`
+  return `Ring ${size} outside, ${closingNames[clamp ? 'magnets' : closes]}`
+}

@@ -1,0 +1,92 @@
+import { Button } from '@rneui/themed'
+import type { Machine } from '@thimble/contract'
+import { useState } from 'react'
+import { View } from 'react-native'
+import { patch } from '@/state/changes'
+import { moveStock, useLeft } from '@/state/stock'
+import { useNamed } from '@/state/useShelfDocs'
+import { AdviceBar } from '@/ui/AdviceBar'
+import { Choices } from '@/ui/Choices'
+import { Section } from '@/ui/Section'
+import { Words } from '@/ui/Words'
+import { needleInText, wornAdvice } from '@/words/needleWords'
+import { leftText } from '@/words/stockWords'
+
+/** The needle and the bobbin in a machine: how long it has sewn, what is left, and new ones put in. */
+export function MachineParts({ machine }: { machine: Machine }) {
+  const needleMinutes = useLeft('machines.needleMinutes', machine, machine.needleMinutes) ?? 0
+  const needleStrikes = useLeft('machines.needleStrikes', machine, machine.needleStrikes) ?? 0
+  const bobbinM = useLeft('machines.bobbinM', machine, machine.bobbinM)
+  const now = { ...machine, needleMinutes, needleStrikes }
+  const worn = wornAdvice(now)
+  const strike = (): void =>
+    moveStock('machines.needleStrikes', machine, { kind: 'used', amount: 1 }, `${machine.name}: a strike noted.`)
+  const { says, wrong } = leftText('machines.bobbinM', bobbinM)
+  return (
+    <>
+      <Section title="The needle in it">
+        <Words>{needleInText(now)}</Words>
+        {worn ? <AdviceBar advice={worn} /> : null}
+        <NewNeedle machine={machine} />
+        {machine.needle ? <Button type="outline" title="It struck something" onPress={strike} /> : null}
+        <Words soft>Power off to change it; fitted fully up, the scooped side to the hook.</Words>
+      </Section>
+      <Section title="The bobbin in it">
+        <Words>{machine.bobbin ? `${says} left of ${machine.bobbin.woundM} m.` : 'What is in it is not noted.'}</Words>
+        {wrong ? <Words tone="madder">{wrong}</Words> : null}
+        <FullBobbin machine={machine} />
+      </Section>
+    </>
+  )
+}
+
+type FromDrawer<Thing> = { title: string; none: string; things: readonly Thing[]; onTake: (thing: Thing) => void }
+
+/** One of what lies in the drawer, picked where it is put in. */
+function TakeFromDrawer<Thing extends { id: string; name: string; left: number }>(ask: FromDrawer<Thing>) {
+  const { title, none, things, onTake } = ask
+  const [open, setOpen] = useState(false)
+  if (things.length === 0) return <Words soft>{none}</Words>
+  if (!open) return <Button type="outline" title={title} onPress={() => setOpen(true)} />
+  return (
+    <View style={{ gap: 8 }}>
+      <Choices
+        label={`${title}: which`}
+        choices={things.map(({ id, name, left }) => ({ id, name: `${name} (${Math.max(0, left)} there)` }))}
+        value={null}
+        onChange={(id) => {
+          onTake(things.find((one) => one.id === id)!)
+          setOpen(false)
+        }}
+      />
+    </View>
+  )
+}
+
+function NewNeedle({ machine }: { machine: Machine }) {
+  return (
+    <TakeFromDrawer
+      title="Put a new needle in"
+      none="Put your needles in the stash, and say here which is in."
+      things={useNamed('needles')}
+      onTake={({ id: from, size, point, coated }) => {
+        const since = new Date().toISOString()
+        patch('machines', machine.id, { needle: { size, point, coated, since, from } })
+      }}
+    />
+  )
+}
+
+function FullBobbin({ machine }: { machine: Machine }) {
+  return (
+    <TakeFromDrawer
+      title="Put a full bobbin in"
+      none="Put your wound bobbins in the stash, and say here which is in."
+      things={useNamed('bobbins')}
+      onTake={({ id: from, woundM }) => {
+        const since = new Date().toISOString()
+        patch('machines', machine.id, { bobbin: { woundM, since, from } })
+      }}
+    />
+  )
+}

@@ -1,0 +1,48 @@
+import { Button } from '@rneui/themed'
+import type { Machine } from '@thimble/contract'
+import { formatFine, formatLength, type LengthStyle } from '@thimble/core/lengths'
+import { useRouter } from 'expo-router'
+import { View } from 'react-native'
+import { useShelf } from '@/state/store'
+import { useNamed } from '@/state/useShelfDocs'
+import { Section } from '@/ui/Section'
+import { Heading, Words } from '@/ui/Words'
+import { wornAdvice } from '@/words/needleWords'
+import { StashRow } from './StashRow'
+
+/** The machines, each with what can be dialled at it. */
+export function Machines() {
+  const router = useRouter()
+  const machines = useNamed('machines')
+  const loaded = useShelf((s) => s.loaded)
+  const style = useShelf((s) => s.shop)
+  return (
+    <Section title="Machines" says="What can be dialled at them, and the room in their throats.">
+      <View>
+        {machines.map((machine) => (
+          <StashRow key={machine.id} href={`/stash/machine/${machine.id}`}>
+            <View style={{ flex: 1, minWidth: 0 }}>
+              <Heading level={3}>{machine.name}</Heading>
+              <Words>{machineLine(machine, style)}</Words>
+              <Words soft>{stepsLine(machine, style)}</Words>
+              {wornAdvice(machine) ? <Words bold>{wornAdvice(machine)!.text}</Words> : null}
+            </View>
+            <Words soft>{machine.onBench ? 'on the bench' : 'put away'}</Words>
+          </StashRow>
+        ))}
+      </View>
+      {machines.length === 0 && loaded ? <Words soft>No machines yet.</Words> : null}
+      <Button type="outline" title="Add a machine" onPress={() => router.push('/stash/machine/new')} />
+    </Section>
+  )
+}
+
+function machineLine({ bed, needles, field }: Machine, style: LengthStyle): string {
+  const size = `${formatLength(field.width, style)} × ${formatLength(field.height, style)}`
+  return `${bed === 'flat' ? 'Flat bed' : 'Free arm'}, ${needles} ${needles === 1 ? 'needle' : 'needles'}, sews ${size}`
+}
+
+function stepsLine({ turns, angleStep, moveStep }: Machine, style: LengthStyle): string {
+  const turned = turns === 'quarter' ? 'turns by quarters' : `turns by ${angleStep}°`
+  return `${turned}, moves by ${formatFine(moveStep, style)}`
+}

@@ -1,0 +1,61 @@
+import { Button } from '@rneui/themed'
+import type { Account, Movement } from '@thimble/contract'
+import { format } from 'date-fns/format'
+import { parseISO } from 'date-fns/parseISO'
+import { useEffect, useState } from 'react'
+import { View } from 'react-native'
+import { ask } from '@/http/client'
+import { remove } from '@/state/changes'
+import { useShelf } from '@/state/store'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Words } from '@/ui/Words'
+import { movedText } from '@/words/stockWords'
+
+type Props = { of: Account; thing: { id: string; revision: number; sheetMm?: number | null } }
+
+/** What moved of a thing, the latest first, looked up where it is kept; what was written down by hand can be taken back. */
+export function Moved({ of, thing }: Props) {
+  const [moved, setMoved] = useState<readonly Movement[] | null>(null)
+  const [away, setAway] = useState(false)
+  const gone = useShelf((s) => s.gone.movements)
+  const { id, revision } = thing
+  useEffect(() => {
+    ask<Movement[]>(`/stock/${of}/${id}`).then(setMoved, () => setAway(true))
+  }, [of, id, revision])
+  if (away) return <Words soft>The server is away; what moved is looked up there.</Words>
+  if (moved === null) return <Words soft>Looking it up …</Words>
+  const standing = moved.filter((m) => !gone[m.id])
+  if (standing.length === 0) return <Words soft>Nothing moved yet.</Words>
+  return (
+    <View role="list">
+      {standing.map((movement) => (
+        <MovedLine key={movement.id} movement={movement} sheetMm={thing.sheetMm ?? null} />
+      ))}
+    </View>
+  )
+}
+
+/** What follows from a record or from what a machine has in it is taken back there. */
+const byHand = ({ kind, piece }: Movement): boolean => kind !== 'opened' && kind !== 'fitted' && piece === null
+
+function MovedLine({ movement, sheetMm }: { movement: Movement; sheetMm: number | null }) {
+  const p = usePalette()
+  const says = movedText(movement, { sheetMm })
+  return (
+    <View
+      role="listitem"
+      style={{
+        ...{ flexDirection: 'row', alignItems: 'center', gap: 12, minHeight: 52 },
+        ...{ borderTopWidth: 1, borderTopColor: p.seam },
+      }}
+    >
+      <View style={{ flex: 1, minWidth: 0 }}>
+        <Words>{says}</Words>
+        <Words soft>{format(parseISO(movement.createdAt), 'd MMM, HH:mm')}</Words>
+      </View>
+      {byHand(movement) ? (
+        <Button type="outline" title="Take back" onPress={() => remove('movements', movement.id, says)} />
+      ) : null}
+    </View>
+  )
+}

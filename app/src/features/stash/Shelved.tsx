@@ -1,0 +1,80 @@
+import { Button } from '@rneui/themed'
+import type { Account, Docs } from '@thimble/contract'
+import { useRouter } from 'expo-router'
+import { View } from 'react-native'
+import { useLeft } from '@/state/stock'
+import { useShelf } from '@/state/store'
+import { useNamed } from '@/state/useShelfDocs'
+import { Section } from '@/ui/Section'
+import { Heading, Words } from '@/ui/Words'
+import { leftText } from '@/words/stockWords'
+import { StashRow, SwatchPatch } from './StashRow'
+
+type Shelved<Name extends Counted> = {
+  collection: Name
+  title: string
+  says?: string
+  add: string
+  /** The way to one of them, and to a new one. */
+  path: string
+  /** The colour it shows, where it has one. */
+  swatch?: (thing: Docs[Name]) => string
+  line: (thing: Docs[Name]) => string
+  left: (thing: Docs[Name]) => { of: Account; left: number | null; low: number }
+}
+type Counted = 'supplies' | 'threads' | 'needles' | 'bobbins' | 'adhesives'
+
+/** Things of one kind with what is left of each. */
+export function Shelved<Name extends Counted>({
+  collection,
+  title,
+  says,
+  add,
+  path,
+  swatch,
+  line,
+  left,
+}: Shelved<Name>) {
+  const router = useRouter()
+  const things = useNamed(collection)
+  const loaded = useShelf((s) => s.loaded)
+  return (
+    <Section title={title} says={says}>
+      <View>
+        {things.map((thing) => (
+          <StashRow key={thing.id} href={`/stash/${path}/${thing.id}`}>
+            {swatch ? <SwatchPatch colour={swatch(thing)} /> : null}
+            <View style={{ flex: 1, minWidth: 0 }}>
+              <Heading level={3}>{thing.name}</Heading>
+              <Words soft>{line(thing)}</Words>
+            </View>
+            <LeftOf thing={thing} {...left(thing)} />
+          </StashRow>
+        ))}
+      </View>
+      {things.length === 0 && loaded ? <Words soft>Nothing yet.</Words> : null}
+      <Button type="outline" title={add} onPress={() => router.push(`/stash/${path}/new` as never)} />
+    </Section>
+  )
+}
+
+type Left = {
+  thing: { id: string; name: string; revision: number; sheetMm?: number | null }
+  of: Account
+  left: number | null
+  low: number
+}
+
+function LeftOf({ thing, of, left: kept, low }: Left) {
+  const left = useLeft(of, thing, kept)
+  const { says, wrong } = leftText(of, left, thing)
+  const isLow = left !== null && (left < low || left <= 0)
+  return (
+    <View style={{ alignItems: 'flex-end' }}>
+      <Words bold tone={isLow ? 'madder' : undefined}>
+        {left === null ? '' : says}
+      </Words>
+      {wrong || isLow ? <Words soft>{wrong ? 'count it' : 'low'}</Words> : null}
+    </View>
+  )
+}

@@ -1,0 +1,67 @@
+import { Button } from '@rneui/themed'
+import type { Account } from '@thimble/contract'
+import { type ReactNode, useState } from 'react'
+import { moveStock, useLeft } from '@/state/stock'
+import { Choices } from '@/ui/Choices'
+import { Field } from '@/ui/Field'
+import { Opener } from '@/ui/Opener'
+import { Section } from '@/ui/Section'
+import { useKeptText } from '@/ui/useKeptText'
+import { BigNumbers, Words } from '@/ui/Words'
+import { leftText } from '@/words/stockWords'
+import { Moved } from './Moved'
+import { SpokenFor } from './SpokenFor'
+import { movedBy, readAmount, type StockKind, waysToMove } from './stockTexts'
+
+type Props = {
+  of: Account
+  thing: { id: string; name: string; revision: number; sheetMm?: number | null }
+  left: number | null
+  /** What else tells how much there is. */
+  children?: ReactNode
+}
+
+/** What is left of a thing, what of it is spoken for, and what moved: written down, never typed over. */
+export function StockSection({ of, thing, left: kept, children }: Props) {
+  const left = useLeft(of, thing, kept)
+  const { says, wrong } = leftText(of, left, thing)
+  return (
+    <Section title="What is left">
+      <BigNumbers>{says}</BigNumbers>
+      {wrong ? <Words tone="madder">{wrong}</Words> : null}
+      <SpokenFor of={of} thing={thing} left={left} />
+      <MoveIt of={of} thing={thing} />
+      {children}
+      <Opener title="What moved">
+        <Moved of={of} thing={thing} />
+      </Opener>
+    </Section>
+  )
+}
+
+function MoveIt({ of, thing }: Pick<Props, 'of' | 'thing'>) {
+  const { kinds, unit } = waysToMove(of, thing)
+  const [kind, setKind] = useState<StockKind>('bought')
+  const [text, setText] = useKeptText(`moved.${of}.${thing.id}`, '')
+  const { value, problem } = readAmount(of, text, thing)
+  const nothing = value === 0 && kind !== 'corrected'
+  const write = (): void => {
+    const { moved, says } = movedBy(of, thing.name, kind, value!, thing)
+    moveStock(of, thing, moved, says)
+    setText('', true)
+  }
+  return (
+    <>
+      <Choices label="What happened" choices={kinds} value={kind} onChange={setKind} />
+      <Field
+        label={kind === 'corrected' ? 'What there really is' : 'How much'}
+        keyboard="numeric"
+        suffix={unit}
+        value={text}
+        problem={problem}
+        onChange={(typed) => setText(typed, typed === '')}
+      />
+      <Button type="outline" title="Write it down" disabled={value === null || nothing} onPress={write} />
+    </>
+  )
+}

@@ -1,0 +1,35 @@
+import { Button } from '@rneui/themed'
+import { useRouter } from 'expo-router'
+import { View } from 'react-native'
+import { useShelf } from '@/state/store'
+import { useNamed } from '@/state/useShelfDocs'
+import { Section } from '@/ui/Section'
+import { Heading, Words } from '@/ui/Words'
+import { clothName } from '@/words/clothWords'
+import { StashRow, SwatchPatch } from './StashRow'
+
+/** The shop's own cloths. */
+export function Swatches() {
+  const router = useRouter()
+  const swatches = useNamed('swatches')
+  const loaded = useShelf((s) => s.loaded)
+  return (
+    <Section title="Swatches" says="Cloths of your own, with their numbers.">
+      <View>
+        {swatches.map((swatch) => (
+          <StashRow key={swatch.id} href={`/stash/swatch/${swatch.id}`}>
+            <SwatchPatch colour={swatch.colour} />
+            <View style={{ flex: 1, minWidth: 0 }}>
+              <Heading level={3}>{swatch.name}</Heading>
+              <Words
+                soft
+              >{`Like ${clothName(swatch.family).toLowerCase()}, stretching ${swatch.stretchPercent} %`}</Words>
+            </View>
+          </StashRow>
+        ))}
+      </View>
+      {swatches.length === 0 && loaded ? <Words soft>No swatches yet.</Words> : null}
+      <Button type="outline" title="Add a swatch" onPress={() => router.push('/stash/swatch/new')} />
+    </Section>
+  )
+}

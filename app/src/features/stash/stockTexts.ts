@@ -1,0 +1,47 @@
+import type { Account } from '@thimble/contract'
+import { readNumber } from '@thimble/plan'
+import { amountText } from '@/words/stockWords'
+import { readLong } from './onRoll'
+
+export type StockKind = 'bought' | 'cut' | 'used' | 'corrected'
+type Cut = { sheetMm?: number | null }
+
+const MOST = 100_000
+
+/** What can be written down of a thing by hand: what happened, and the unit it is typed in. */
+export function waysToMove(
+  of: Account,
+  { sheetMm }: Cut = {},
+): { kinds: { id: StockKind; name: string }[]; unit: string } {
+  const counted = { id: 'corrected' as const, name: 'I counted it' }
+  if (of === 'supplies.leftMm')
+    return {
+      kinds: [{ id: 'bought', name: 'Bought' }, { id: 'cut', name: 'Cut off' }, counted],
+      unit: sheetMm ? 'sheets' : 'm',
+    }
+  const bought = { id: 'bought' as const, name: of === 'bobbins.left' ? 'Wound' : 'Bought' }
+  return { kinds: [bought, { id: 'used', name: 'Used' }, counted], unit: of === 'threads.leftM' ? 'm' : '' }
+}
+
+/** What was typed, in the account's own unit. */
+export function readAmount(
+  of: Account,
+  text: string,
+  { sheetMm }: Cut = {},
+): { value: number | null; problem: string | null } {
+  if (text.trim() === '') return { value: null, problem: null }
+  if (of === 'supplies.leftMm' && !sheetMm) {
+    const { mm, problem } = readLong(text, 'm')
+    return { value: mm, problem }
+  }
+  const { value, problem } = readNumber(text.replace(/\s*(m|sheets?)\.?$/i, ''), MOST)
+  return { value: value === null || !sheetMm ? value : value * sheetMm, problem }
+}
+
+/** The movement that a kind and an amount come to, and the sentence it is told with. */
+export function movedBy(of: Account, name: string, kind: StockKind, amount: number, cut: Cut = {}) {
+  const size = amountText(of, amount, cut)
+  if (kind === 'corrected') return { moved: { kind, found: amount }, says: `${name}: ${size} counted.` }
+  if (kind === 'bought') return { moved: { kind, amount }, says: `${name}: ${size} came in.` }
+  return { moved: { kind, amount: -amount }, says: `${name}: ${size} went out.` }
+}

@@ -1,0 +1,68 @@
+import type { Account, Movement, MovementKind } from '@thimble/contract'
+import { many } from './designWords'
+import { metresText } from './threadNeeds'
+
+/** What is counted by itself, by the account it is counted in. */
+const counted: Partial<Record<Account, string>> = {
+  'needles.left': 'needle',
+  'bobbins.left': 'bobbin',
+  'adhesives.left': 'piece',
+  'machines.needleStrikes': 'strike',
+}
+
+/** How long one sheet is, of what comes in sheets. */
+type Cut = { sheetMm?: number | null }
+
+/** An amount of one account, without its sign. @example amountText('supplies.leftMm', -190) // '190 mm' */
+export function amountText(of: Account, amount: number, { sheetMm }: Cut = {}): string {
+  const size = Math.abs(amount)
+  if (of === 'supplies.leftMm') {
+    if (sheetMm) return many(Math.round((size / sheetMm) * 10) / 10, 'sheet')
+    return size < 1000 ? `${Math.round(size)} mm` : metresText(size / 1000)
+  }
+  if (of === 'machines.needleMinutes') return `${Math.round(size)} min`
+  const what = counted[of]
+  return what ? many(size, what) : metresText(size)
+}
+
+/** What is left, and what is wrong with it. */
+export function leftText(of: Account, left: number | null, cut: Cut = {}): { says: string; wrong: string | null } {
+  if (left === null) return { says: 'Not known', wrong: null }
+  if (left >= 0) return { says: amountText(of, left, cut), wrong: null }
+  return { says: 'None', wrong: `${amountText(of, left, cut)} more went than was there: count what there is.` }
+}
+
+const verbs: Record<MovementKind, string> = {
+  opened: 'there at first',
+  bought: 'came in',
+  cut: 'cut off',
+  used: 'used',
+  weighed: 'by weight',
+  corrected: 'counted',
+  fitted: 'put in',
+}
+
+/** “12.4 m used, Crew polo”, “4.5 m counted”. */
+export function movedText({ of, kind, amount, found, note }: Movement, cut: Cut = {}): string {
+  const size = found === null && amount === 0 ? 'not known' : amountText(of, found ?? amount, cut)
+  return `${size} ${verbs[kind]}${note ? `, ${note}` : ''}`
+}
+
+/** “0.9 m of it is spoken for by 3 pieces.” */
+export function spokenForText(
+  of: Account,
+  { amount, pieces }: { amount: number; pieces: number },
+  cut: Cut,
+  short: boolean,
+): string {
+  const by = `${amountText(of, amount, cut)} ${short ? 'are' : 'of it are'} spoken for by ${many(pieces, 'built piece')}`
+  return short ? `${by}: more than there is.` : `${by}.`
+}
+
+/** What is left once something was taken, and whether that cannot be. */
+export function leftAfterText(of: Account, left: number | null, amount: number): { says: string; wrong: boolean } {
+  if (left === null) return { says: 'What is left is not known.', wrong: false }
+  const after = left - amount
+  if (after >= 0) return { says: `${amountText(of, after)} left after it.`, wrong: false }
+  return { says: `${amountText(of, Math.max(0, left))} there: more is taken than there is. Count it.`, wrong: true }
+}
