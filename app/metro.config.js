@@ -18,6 +18,7 @@ const NOT_SHIPPED = [
     by: /@rneui\/(themed|base)\/dist\/index\.js$/,
   },
   { of: /^color$/, by: /@rneui\/base\/dist\//, as: 'shades.js' },
+  { of: /^fontfaceobserver$/, as: 'fontObserver.js' },
   // Needed only to satisfy peers on phones; nothing here animates through them on the web.
   { of: /^react-native-(reanimated|worklets)(\/|$)/ },
   { of: /^react-native-screens$/, as: 'noScreens.js' },

@@ -1,11 +1,13 @@
 import { DesignCard, Piece, ShopFile, type StageId, stageIds } from '@thimble/contract'
-import { keepStage, planPiece, preparing, type Shelf } from '@thimble/plan'
+import { keepStage, planPiece, preparing } from '@thimble/plan'
+import { type Stock, takesOfRecord } from '@thimble/plan/takes'
 import { readFileSync } from 'node:fs'
 import path from 'node:path'
 import { demoDesigns } from './designs'
 
+type Shelves = Stock & Pick<ShopFile, 'bobbins'>
 type Done = Partial<Record<StageId, string>>
-type Written = { today: string; pieces: ({ done: Done } & object)[] } & Omit<Shelf, 'designs'>
+type Written = { today: string; pieces: ({ done: Done } & object)[] }
 
 /** The made-up shop as a shop file; `folder` is where demo/ lies. */
 export function demoShop(folder: string): ShopFile {
@@ -13,13 +15,10 @@ export function demoShop(folder: string): ShopFile {
   const made = demoDesigns((file) => readFileSync(path.join(folder, 'designs', `${file}.svg`), 'utf8'))
   const at = `${today}T08:03:00.000Z`
   const designs = made.map(({ packed, ...design }) => DesignCard.parse({ ...design, createdAt: at, updatedAt: at }))
-  const shelf = { ...shop, designs: Object.fromEntries(designs.map((design) => [design.id, design])) }
-  return ShopFile.parse({
-    ...shop,
-    designs,
-    packedDesigns: made.map(({ id, packed }) => ({ id, packed })),
-    pieces: pieces.map(({ done, ...piece }) => worked(Piece.parse(piece), done, shelf)),
-  })
+  const packedDesigns = made.map(({ id, packed }) => ({ id, packed }))
+  const bare = ShopFile.parse({ ...shop, designs, packedDesigns })
+  const shelf = { ...bare, designs: Object.fromEntries(designs.map((design) => [design.id, design])) }
+  return { ...bare, pieces: pieces.map(({ done, ...piece }) => worked(Piece.parse(piece), done, shelf)) }
 }
 
 /** The day the demo's dates are meant for. */
@@ -27,18 +26,20 @@ export const demoToday = (folder: string): string =>
   (JSON.parse(readFileSync(path.join(folder, 'shop.json'), 'utf8')) as Written).today
 
 /** All that is done before the tape goes on. */
-function madeReady(piece: Piece, shelf: Shelf): Piece {
+function madeReady(piece: Piece, shelf: Shelves): Piece {
   const { build, measure } = planPiece(piece, shelf)
   const ticks = preparing(piece, build.basis, measure.placement).map(({ id }) => [id, true])
   return { ...piece, measure: { ...piece.measure, marked: { ...piece.measure.marked, ...Object.fromEntries(ticks) } } }
 }
 
 /** The stages marked done one after another, as a hand would have. */
-function worked(piece: Piece, done: Done, shelf: Shelf): Piece {
+function worked(piece: Piece, done: Done, shelf: Shelves): Piece {
   return stageIds.reduce((was, stage) => {
     const at = done[stage]
     const so = at && stage === 'measure' ? madeReady(was, shelf) : was
-    const change = at ? keepStage(so, stage, planPiece(so, shelf), at) : null
+    const plans = at ? planPiece(so, shelf) : null
+    const took = plans && stage === 'finish' ? takesOfRecord(so, plans, shelf, shelf.bobbins) : []
+    const change = at && plans ? keepStage(so, stage, plans, at, took) : null
     return change ? Piece.parse({ ...so, [stage]: { ...so[stage], ...(change[stage] as object) } }) : so
   }, piece)
 }

@@ -71,7 +71,7 @@ test('a stack built by hand is judged as it grows, and follows into the lists', 
   await pick('What to add', 'Medium tear-away')
   await expect(page.getByText(/torn off, nothing holds the stitches in the wash/)).toBeVisible()
   await layer(page, /^Medium tear-away/).click()
-  await expect(page.getByText(/^In the stash: Tear-away, medium, 8.2 m left/)).toBeVisible()
+  await expect(page.getByText(/^In the stash: Tear-away, medium, 7.8 m free/)).toBeVisible()
   await hand.press(/Change it/)
   await pick('Use instead', 'Medium cut-away')
   await expect(page.getByText(/What gets worse: Pale and thin: a firm cut-away shows through/)).toBeVisible()
@@ -148,8 +148,12 @@ test('a spool is weighed, and what is left follows', async ({ page, shop }) => {
   // 13 g of 40 weight, which is 26 g a thousand metres.
   await hand.type('As it is', '31')
   await hand.press('Take 500 m as left')
-  await hand.press('Keep it')
-  await expect.poll(async () => (await shop.send<any>('GET', `/threads/${spool.id}`)).leftM).toBe(500)
+  const left = async () => (await shop.send<any>('GET', `/threads/${spool.id}`)).leftM
+  await expect.poll(left).toBe(500)
+  await expect(page.getByText('500 m', { exact: true })).toBeVisible()
+  // The way back leads to what was there before, to the metre.
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect.poll(left).toBe(spool.leftM)
 })
 
 test('what the bench wants and the stash lacks is a list, and a file', async ({ page, shop }) => {

@@ -196,6 +196,16 @@ it('a needle fitted leaves the drawer and begins anew; going back to the one bef
   expect(await machine()).toEqual([42, 1, 4])
 })
 
+it('what moved of a thing before it came in is counted once it is there', async () => {
+  const sharp = { size: '75/11', point: 'sharp', coated: false } as const
+  const needle = { ...sharp, since: at(10), from: 'sharps' }
+  await store.documents.machines!.create(
+    Machine.parse({ ...times, id: 'loft', name: 'Loft', field: { width: 200, height: 300 }, needle }),
+  )
+  await store.documents.needles!.create(Needle.parse({ ...times, ...sharp, id: 'sharps', name: 'Sharps', left: 5 }))
+  expect(await store.documents.needles!.get('sharps')).toMatchObject({ left: 4 })
+})
+
 it('from one weighing of a spool to the next tells what the forecasts are worth; a count in between tells nothing', async () => {
   const of = { of: 'threads.leftM', ofId: 'indigo', name: 'Indigo' } as const
   const used = (id: string, minute: number, amount: number, factor = 1) =>

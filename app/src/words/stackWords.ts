@@ -63,7 +63,7 @@ const rollText = (mm: number): string => `${Math.round(mm / 100) / 10} m`
 export function onTheShelf(kind: LayerKind, supplies: readonly Supply[], write: (mm: number) => string): string {
   const lines = supplies.filter((s) => s.kind === kind && s.leftMm > 0)
   if (lines.length === 0) return 'None of it in the stash.'
-  return `In the stash: ${lines.map((s) => `${s.name}, ${rollText(s.leftMm)} left, ${write(s.widthMm)} wide`).join('; ')}.`
+  return `In the stash: ${lines.map((s) => `${s.name}, ${rollText(s.leftMm)} free, ${write(s.widthMm)} wide`).join('; ')}.`
 }
 
 /** A layer's name; the cloth by its own. */

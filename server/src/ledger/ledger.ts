@@ -2,7 +2,7 @@ import { type Account, accounts, type Document, Movement } from '@thimble/contra
 import type { Tx } from '../db/database'
 import type { DocumentStore, Step } from '../stores/documentStore'
 import { derivedId, fittedIn, takenBy, type Written } from './derivedMovements'
-import { leftNow } from './leftNow'
+import { firstMoved, leftNow } from './leftNow'
 
 type Stores = Readonly<Record<string, DocumentStore<Document>>>
 type Stock = Document & Readonly<Record<string, unknown>>
@@ -26,7 +26,7 @@ export class Ledger {
   async followMovement(tx: Tx, { before, after }: Step<Movement>): Promise<void> {
     const movement = after ?? before
     if (!movement) return
-    if (movement.kind !== 'opened') await this.#open(tx, movement, movement.createdAt)
+    if (movement.kind !== 'opened') await this.#open(tx, movement)
     await this.#settle(tx, movement)
   }
 
@@ -50,13 +50,15 @@ export class Ledger {
 
   /** After a thing of the stash was written: a number that somebody typed over what the ledger says is a count. */
   async followStock(collection: string, tx: Tx, { id, before, after }: Step<Document>): Promise<void> {
-    if (!before || !after) return
+    if (!after) return
     for (const { of, field } of accountsOf(collection)) {
-      const [was, given] = [(before as Stock)[field], (after as Stock)[field]]
-      if (given === was || typeof given !== 'number') continue
+      // What moved of it may have come before it, as with a file.
+      if (!before && (await firstMoved(tx, of, id))) await this.#open(tx, { of, ofId: id })
+      const [was, given] = [(before as Stock | null)?.[field], (after as Stock)[field]]
+      if (!before || given === was || typeof given !== 'number') continue
       if ((await leftNow(tx, of, id)) === given) continue
       const at = this.now()
-      await this.#open(tx, { of, ofId: id }, at, was as number | null)
+      await this.#open(tx, { of, ofId: id }, was as number | null)
       const by = derivedId('typed', id, of, String(after.revision))
       await this.#write(tx, { ...counted(of, after, given), id: by, at, kind: 'corrected' })
     }
@@ -66,8 +68,7 @@ export class Ledger {
   async asKept(tx: Tx, collection: string, doc: Document): Promise<Document> {
     const so: Record<string, unknown> = {}
     for (const { of, field } of accountsOf(collection)) {
-      const left = await leftNow(tx, of, doc.id)
-      if (left !== undefined) so[field] = left
+      if (await this.#isOpen(tx, { of, ofId: doc.id })) so[field] = await leftNow(tx, of, doc.id)
     }
     return { ...doc, ...so }
   }
@@ -77,17 +78,20 @@ export class Ledger {
     for (const one of after) await this.#write(tx, one)
   }
 
-  /** Begins the ledger of a thing with what was said to be there. */
-  async #open(tx: Tx, { of, ofId }: Of, before: string, said?: number | null): Promise<void> {
+  #isOpen = async (tx: Tx, { of, ofId }: Of): Promise<boolean> =>
+    (await this.stores.movements!.findIn(tx, openedId(of, ofId))) !== null
+
+  /** Begins the ledger of a thing, before all that moved of it, with what was said to be there. */
+  async #open(tx: Tx, { of, ofId }: Of, said?: number | null): Promise<void> {
     const { collection, field } = accounts[of]
-    const id = derivedId('opened', ofId, of)
-    if (await this.stores.movements!.findIn(tx, id)) return
+    if (await this.#isOpen(tx, { of, ofId })) return
     const stock = (await this.stores[collection]!.findIn(tx, ofId))?.doc as Stock | undefined
     if (!stock) return
     const left = said === undefined ? (stock[field] as number | null) : said
-    const first = stock.createdAt < before ? stock.createdAt : before
+    const moved = (await firstMoved(tx, of, ofId)) ?? stock.createdAt
+    const first = stock.createdAt < moved ? stock.createdAt : moved
     const at = new Date(Date.parse(first) - BEFORE_MS).toISOString()
-    await this.#write(tx, { ...counted(of, stock, left), id, at, kind: 'opened' })
+    await this.#write(tx, { ...counted(of, stock, left), id: openedId(of, ofId), at, kind: 'opened' })
   }
 
   async #settle(tx: Tx, { of, ofId }: Of): Promise<void> {
@@ -113,6 +117,8 @@ export class Ledger {
     if (row?.deletedAt === null) await this.stores.movements!.put(tx, row.doc, { row, deletedAt: this.now() })
   }
 }
+
+const openedId = (of: Account, ofId: string): string => derivedId('opened', ofId, of)
 
 const accountsOf = (collection: string) =>
   (Object.keys(accounts) as Account[])

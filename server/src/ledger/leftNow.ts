@@ -1,4 +1,4 @@
-import type { Account } from '@thimble/contract'
+import { type Account, accounts } from '@thimble/contract'
 import { sql } from 'drizzle-orm'
 import type { Db, Tx } from '../db/database'
 
@@ -14,7 +14,7 @@ const standing = (of: Account, ofId: string) =>
 
 /**
  * What is left by the ledger: what was last found, and what came and went since, in the order in which it happened. Null
- * while nobody has looked and nothing was bought; undefined where no ledger was begun.
+ * while nobody has looked and nothing was bought, of what may be unknown; undefined where no ledger was begun.
  */
 export async function leftNow(db: Db | Tx, of: Account, ofId: string): Promise<number | null | undefined> {
   const rows = standing(of, ofId)
@@ -27,6 +27,12 @@ export async function leftNow(db: Db | Tx, of: Account, ofId: string): Promise<n
   )
   const { amount, bought, rows: count } = moved!
   if (!looked && count === 0) return undefined
-  if (!looked && bought === 0) return null
+  if (!looked && bought === 0 && accounts[of].unknown) return null
   return toTheThousandth((looked?.found ?? 0) + amount)
+}
+
+/** When the first movement of a thing was; null where nothing moved. */
+export async function firstMoved(db: Db | Tx, of: Account, ofId: string): Promise<string | null> {
+  const [first] = await db.all<{ at: string | null }>(sql`SELECT MIN(created_at) AS at ${standing(of, ofId)}`)
+  return first?.at ?? null
 }

@@ -3,7 +3,7 @@ import type { Change, NotKept } from '@/state/outbox'
 
 const MOST_LINES = 6
 
-const paths: Record<CollectionName, string> = {
+const paths: Record<Exclude<CollectionName, 'movements'>, string> = {
   machines: '/stash/machine',
   hoops: '/stash/hoop',
   supplies: '/stash/supply',
@@ -12,7 +12,6 @@ const paths: Record<CollectionName, string> = {
   needles: '/stash/needle',
   bobbins: '/stash/bobbin',
   adhesives: '/stash/adhesive',
-  movements: '/stash/movement',
   designs: '/designs',
   items: '/items',
   pieces: '/piece',
@@ -35,8 +34,11 @@ export const nouns: Record<CollectionName, string> = {
 const deeds = { delete: 'To be removed', restore: 'To be brought back', packed: 'Its stitches and outlines' }
 
 /** Where what was changed can be opened and mended. */
-export const pathOf = (change: Change): string =>
-  change.kind === 'shop' ? '/settings' : `${paths[change.resource]}/${change.id}`
+export function pathOf(change: Change): string {
+  if (change.kind === 'shop') return '/settings'
+  // A movement has no page of its own: it is seen at what it moved.
+  return change.resource === 'movements' ? '/stash' : `${paths[change.resource]}/${change.id}`
+}
 
 /** What it is about when its name is not known here. */
 export const nounOf = (change: Change): string => (change.kind === 'shop' ? 'The settings' : nouns[change.resource])

@@ -2,15 +2,17 @@ import { Button } from '@rneui/themed'
 import { beforeStart, listsOf, triesOf } from '@thimble/plan'
 import { useRouter } from 'expo-router'
 import { View } from 'react-native'
+import { AdviceBar } from '@/ui/AdviceBar'
 import { Section } from '@/ui/Section'
 import { ThumbBar } from '@/ui/ThumbBar'
 import { TickLine } from '@/ui/TickLine'
 import { useUnits } from '@/ui/useUnits'
 import { Words } from '@/ui/Words'
+import { otherNeedleAdvice, wornAdvice } from '@/words/needleWords'
 import { StageButton } from './StageButton'
 import type { StageProps } from './StageProps'
 import { ThreadsInOrder } from './ThreadsInOrder'
-import { useBuilt } from './usePiece'
+import { useBuilt, useHoopPlan } from './usePiece'
 
 /** Where it was not looked at yet how the piece landed in its hoop, the way there. */
 function StraightFirst({ tools: { piece } }: Pick<StageProps, 'tools'>) {
@@ -28,6 +30,23 @@ function StraightFirst({ tools: { piece } }: Pick<StageProps, 'tools'>) {
   )
 }
 
+/** Where the needle in the machine is not the one the stack asks for, or is worn. */
+function NeedleIn({ tools }: Pick<StageProps, 'tools'>) {
+  const { stack } = useBuilt(tools)
+  const at = useHoopPlan(tools).machine.id
+  const machine = tools.shelf.machines.find(({ id }) => id === at)
+  if (!machine || !stack) return null
+  const said = [otherNeedleAdvice(machine, stack), wornAdvice(machine)].flatMap((advice) => advice ?? [])
+  if (said.length === 0) return null
+  return (
+    <Section>
+      {said.map((advice) => (
+        <AdviceBar key={advice.code} advice={advice} />
+      ))}
+    </Section>
+  )
+}
+
 /** Stitch: the list before the start, made from the stack that is really there, and the colours in order. */
 export function StitchStage({ tools, onDone }: StageProps) {
   const { piece, marked, set } = tools
@@ -38,6 +57,7 @@ export function StitchStage({ tools, onDone }: StageProps) {
   return (
     <>
       <StraightFirst tools={tools} />
+      <NeedleIn tools={tools} />
       <Section
         title="Before the start"
         says={built.stack ? undefined : 'The list is made from the stack; choose one at Build for its own list.'}

@@ -55,8 +55,11 @@ export function usePieceTools(piece: Piece): PieceTools {
       const plans = plansOf(now, shelf)
       const took = stage === 'finish' ? takesNow(now, plans, shelf) : []
       const change = keepStage(now, stage, plans, new Date().toISOString(), took)
-      if (change) patch('pieces', id, change)
-      return Boolean(change)
+      if (!change) return false
+      // A record takes of the stash: that has a way back.
+      if (stage === 'finish') patchUndoably([id], () => change, `${now.name} is in the log.`)
+      else patch('pieces', id, change)
+      return true
     },
     [id, shelf],
   )

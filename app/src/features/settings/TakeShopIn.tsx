@@ -1,8 +1,7 @@
 import { Button } from '@rneui/themed'
 import type { ImportEffect } from '@thimble/contract'
-import { useState } from 'react'
+import { type ChangeEvent, useRef, useState } from 'react'
 import { View } from 'react-native'
-import { useDropzone } from 'react-dropzone'
 import { ask } from '@/http/client'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { useTask } from '@/ui/useTask'
@@ -30,16 +29,21 @@ export function TakeShopIn() {
       setTaken(done)
     })
   }
-  const { getInputProps, open } = useDropzone({ onDrop: ([file]) => look(file), multiple: false, noClick: true })
+  const picker = useRef<HTMLInputElement>(null)
+  const picked = ({ target }: ChangeEvent<HTMLInputElement>): void => {
+    look(target.files?.[0])
+    // The same file can be picked again.
+    target.value = ''
+  }
   return (
     <View style={{ gap: 10 }}>
-      <input {...getInputProps({ 'aria-label': 'Shop file' })} />
+      <input ref={picker} type="file" aria-label="Shop file" hidden onChange={picked} />
       {looked ? null : (
         <Button
           type="outline"
           title={busy ? 'Reading the file …' : 'Take a shop file in'}
           disabled={busy}
-          onPress={open}
+          onPress={() => picker.current?.click()}
         />
       )}
       {problem ? <FieldProblem id="shop-file">{problem}</FieldProblem> : null}

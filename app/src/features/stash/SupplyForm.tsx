@@ -66,7 +66,7 @@ function writeSupply(style: LengthStyle & { currency: string }, supply?: Supply)
     widthMm: supply ? formatLength(supply.widthMm, style) : '',
     sheetMm: sheet === null ? '' : formatLength(sheet, style),
     leftMm: '',
-    lowMm: much(supply?.lowMm ?? 0),
+    lowMm: supply?.lowMm ? much(supply.lowMm) : '',
     cost: typedMoney(supply?.cost, style.currency),
   }
 }
@@ -115,7 +115,7 @@ export function SupplyForm({ id }: { id: string }) {
             unit={much}
           />
         )}
-        <FormLength half control={control} name="lowMm" label="Low below" unit={much} />
+        <FormLength half control={control} name="lowMm" label="Low below" unit={much} placeholder="0" />
       </View>
       <CostField control={control} name="cost" label={inSheets ? 'Cost of a sheet' : 'Cost of a metre'} />
     </FormPage>

@@ -13,7 +13,7 @@ export function waysToMove(
   of: Account,
   { sheetMm }: Cut = {},
 ): { kinds: { id: StockKind; name: string }[]; unit: string } {
-  const counted = { id: 'corrected' as const, name: 'I counted it' }
+  const counted = { id: 'corrected' as const, name: 'What there is' }
   if (of === 'supplies.leftMm')
     return {
       kinds: [{ id: 'bought', name: 'Bought' }, { id: 'cut', name: 'Cut off' }, counted],

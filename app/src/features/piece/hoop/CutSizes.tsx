@@ -24,7 +24,7 @@ export function CutSizes({ tools }: { tools: PieceTools }) {
           >{`${plan.write(piece.widthMm)} × ${plan.write(piece.heightMm)}${layer.sheets > 1 ? `, ${layer.sheets} sheets` : ''}`}</Words>
           <Words style={{ fontSize: 16 }}>{layerName(layer.kind)}</Words>
           {shelf.supplies.length === 0 ? null : supply ? (
-            <Words soft>{`From ${supply.name}: ${(supply.leftMm / 1000).toFixed(1)} m there`}</Words>
+            <Words soft>{`From ${supply.name}: ${(supply.leftMm / 1000).toFixed(1)} m free`}</Words>
           ) : (
             <Words tone="madder">None in the stash that gives a piece so large.</Words>
           )}

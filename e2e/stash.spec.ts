@@ -1,0 +1,94 @@
+import { expect, test } from './server'
+import { ticket } from './ticket'
+
+const toolRoll = 'piece-toolroll'
+
+test('a record takes of the stash what the piece was made of, and taken back it gives it back', async ({
+  page,
+  shop,
+}) => {
+  await shop.importDemo()
+  const supplies = () => shop.send<any[]>('GET', '/supplies')
+  const threads = () => shop.send<any[]>('GET', '/threads')
+  const left = async () => [...(await supplies()).map((s) => s.leftMm), ...(await threads()).map((t) => t.leftM)]
+  const before = await left()
+  const hand = ticket(page)
+  await page.goto(`${shop.url}/piece/${toolRoll}`)
+  const taken = page.getByRole('listitem').filter({ hasText: 'Calico' })
+  await expect(taken).toContainText(/left after it/)
+  const metres = Number(/(\d+(\.\d)?) m$/.exec((await taken.textContent())!)![1])
+  await hand.pick('Good')
+  await hand.press('Put it in the log')
+  const took = async () => (await shop.send<any>('GET', `/pieces/${toolRoll}`)).finish.kept[0]?.took ?? []
+  await expect.poll(async () => (await took()).length).toBeGreaterThan(2)
+  const white = (await took()).find((one: any) => one.name === 'Calico')
+  expect(Math.abs(white.amount - metres)).toBeLessThan(0.06)
+  const now = (await threads()).find(({ name }) => name === 'Calico')
+  const other = await page.context().newPage()
+  await other.goto(`${shop.url}/stash/thread/${now.id}`)
+  await other.getByRole('button', { name: /What moved/ }).click()
+  const moved = other.getByRole('listitem').filter({ hasText: 'Canvas tool roll' })
+  await expect(moved).toContainText(/m used, Canvas tool roll/)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect.poll(left).toEqual(before)
+})
+
+test('stock is bought, cut and counted on the phone, each with a way back; what went below nothing says so', async ({
+  page,
+  shop,
+}) => {
+  await shop.importDemo()
+  const left = async () => (await shop.send<any>('GET', '/supplies/supply-1')).leftMm
+  const first = await left()
+  const hand = ticket(page)
+  await page.goto(`${shop.url}/stash/supply/supply-1`)
+  await hand.type('How much', 'two')
+  await expect(page.getByText(/“two”/)).toBeVisible()
+  await hand.type('How much', '5')
+  await hand.press('Write it down')
+  await expect.poll(left).toBe(first + 5000)
+  await hand.pick('Cut off')
+  await hand.type('How much', '30 m')
+  await hand.press('Write it down')
+  await expect(page.getByText(/more went than was there: count what there is/)).toBeVisible()
+  await hand.pick('What there is')
+  await hand.type('What there really is', '4.2')
+  await hand.press('Write it down')
+  await expect(page.getByText('4.2 m', { exact: true })).toBeVisible()
+  await expect.poll(left).toBe(4200)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect.poll(left).toBe(first + 5000 - 30_000)
+})
+
+test('sheets are counted, and needles, bobbins and what is in a machine are known', async ({ page, shop }) => {
+  await shop.importDemo()
+  const hand = ticket(page)
+  await page.goto(`${shop.url}/stash/supply/new`)
+  await hand.type('Name', 'Medium, in sheets')
+  await hand.pick('Sheets')
+  await hand.type('Sheet, width', '300')
+  await hand.type('Sheet, length', '250')
+  await hand.type('How many', '20')
+  await hand.press('Keep it')
+  await expect(page.getByRole('link', { name: /Medium, in sheets.*20 sheets/ })).toBeVisible()
+
+  await page.goto(`${shop.url}/stash/machine/machine-boatyard`)
+  await expect(page.getByText(/Change the needle soon/)).toBeVisible()
+  await hand.press('It struck something')
+  await expect(page.getByText(/Change the needle now: it struck something/)).toBeVisible()
+  const drawer = async () => (await shop.send<any>('GET', '/needles/needle-sharp-90')).left
+  const before = await drawer()
+  await hand.press('Put a new needle in')
+  await hand.pick(/Sharp 90\/14/)
+  await expect(page.getByText('90/14 sharp: 0 min sewn, nothing struck.')).toBeVisible()
+  await expect.poll(drawer).toBe(before - 1)
+  await hand.press('Put a full bobbin in')
+  await hand.pick(/Black, wound here/)
+  await expect(page.getByText('50 m left of 50 m.')).toBeVisible()
+
+  // An apron's stack asks for another needle than is in now, and says so before the start.
+  await page.goto(`${shop.url}/piece/piece-apron-2`)
+  await expect(page.getByText(/In Boatyard machine is a 90\/14 sharp; this stack wants a /)).toBeVisible()
+  await page.goto(`${shop.url}/stash/supply/supply-6`)
+  await expect(page.getByText(/of it are spoken for by 1 built piece/)).toBeVisible()
+})
