@@ -7,6 +7,8 @@ const node = (room) => ({
 })
 
 module.exports = {
+  // A machine of two cores would else work on one.
+  maxWorkers: '100%',
   projects: [
     node('core'),
     node('plan'),

@@ -13,10 +13,10 @@ export const accounts = {
   'machines.bobbinM': { collection: 'machines', field: 'bobbinM', unknown: true },
 } as const
 export type Account = keyof typeof accounts
-export const accountNames = Object.keys(accounts) as [Account, ...Account[]]
+const accountNames = Object.keys(accounts) as [Account, ...Account[]]
 
 /** `opened`: what was said to be there when the ledger was begun. */
-export const movementKinds = ['opened', 'bought', 'cut', 'used', 'weighed', 'corrected', 'fitted'] as const
+const movementKinds = ['opened', 'bought', 'cut', 'used', 'weighed', 'corrected', 'fitted'] as const
 export type MovementKind = (typeof movementKinds)[number]
 
 /** What moves: metres, millimetres or pieces of one thing of the stash. */

@@ -20,7 +20,10 @@ export const Shop = z.strictObject({
   theme: z.enum(['auto', 'light', 'dark']).default('auto'),
   habits: Habits.prefault(defaultHabits),
   /** As ISO 4217 has it. */
-  currency: z.string().regex(/^[A-Z]{3}$/, 'Write a currency by its three letters.').default('GBP'),
+  currency: z
+    .string()
+    .regex(/^[A-Z]{3}$/, 'Write a currency by its three letters.')
+    .default('GBP'),
   /** How much more thread is reckoned with than the forecast says, learned from weighed spools. */
   threadFactor: z.number().min(0.25).max(4).default(1),
   revision: Revision,

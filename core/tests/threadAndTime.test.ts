@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { bobbinPlan, spoolLeft, stitchTime } from '../src'
 import { needleWear } from '../src/thread'
-import { shopFactor } from '../src/thread/shopFactor'
+import { shopFactor } from '../src/learning'
 
 describe('what is left on a spool', () => {
   it('is its weight without the bare spool over the grams of a metre', () => {

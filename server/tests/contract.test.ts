@@ -111,7 +111,7 @@ describe('a thread on the wire', () => {
   it.each([
     [{ weight: 41 }, /^weight: /],
     [{ colour: '#fff' }, /^colour: /],
-    [{ leftM: -1 }, /^leftM: It cannot be less than nothing/],
+    [{ lowM: -1 }, /^lowM: It cannot be less than nothing/],
     [{ fibre: 'gold' }, /^fibre: /],
   ])('is refused with %j', (wrong, words) => {
     expect(firstIssue(Thread, { ...thread, ...wrong })).toMatch(words)

@@ -1,6 +1,7 @@
-import type { Account, Movement, MovementKind } from '@thimble/contract'
+import type { Account, MovementKind } from '@thimble/contract'
 import { create } from './changes'
 import { undoable } from './shelf'
+import { leftWithOwn } from './leftWithOwn'
 import { store, useShelf } from './store'
 
 type Stock = { id: string; name: string; revision: number }
@@ -19,21 +20,7 @@ export function moveStock(of: Account, { id: ofId, name }: Stock, moved: Moved, 
   store.dispatch(undoable({ says, back: [{ kind: 'delete', resource: 'movements', id }] }))
 }
 
-/**
- * What is left with what was written down here and is not in the number yet: the server counts a movement first, and
- * the thing it moved after it.
- */
-export function leftWithOwn(left: number | null, { id, revision }: Stock, own: readonly Movement[]): number | null {
-  return own
-    .filter((m) => m.ofId === id && (m.revision === 0 || m.revision > revision))
-    .sort((a, b) => a.createdAt.localeCompare(b.createdAt))
-    .reduce<number | null>((so, { kind, amount, found }) => {
-      if (found !== null) return found
-      return so === null && kind !== 'bought' ? null : (so ?? 0) + amount
-    }, left)
-}
-
-/** The same, as it stands on this device. */
+/** What is left of a thing as it stands on this device. */
 export function useLeft(of: Account, thing: Stock, left: number | null): number | null {
   const own = useShelf((s) => s.docs.movements)
   const gone = useShelf((s) => s.gone.movements)

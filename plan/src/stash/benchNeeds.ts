@@ -13,7 +13,7 @@ export type WholeStock = Stock & {
 }
 
 /** What is needed: a kind of layer, a thread, a colour the stash has none of, something that holds, or another thing. */
-export type Needed =
+type Needed =
   | { kind: SupplyKind }
   | { thread: Thread }
   | { colour: string }

@@ -16,7 +16,7 @@ type Taken = { rolls?: Readonly<Record<string, string>>; bobbins?: readonly Bobb
  *
  * @param taken.rolls the roll a kind of layer is cut of, where it is not the one that would be taken
  */
-export function takesOf(planned: Planned, stock: Stock, { rolls = {}, bobbins = [] }: Taken = {}): Take[] {
+function takesOf(planned: Planned, stock: Stock, { rolls = {}, bobbins = [] }: Taken = {}): Take[] {
   const { layers, thread } = wantsOf(planned, stock)
   const machine = stock.machines.find(({ id }) => id === planned.machine.id)
   const factor = stock.shop.threadFactor

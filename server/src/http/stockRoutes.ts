@@ -1,6 +1,6 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi'
 import { Movement, Take } from '@thimble/contract'
-import { shopFactor } from '@thimble/core/shopFactor'
+import { shopFactor } from '@thimble/core/learning'
 import { movementsText, weighedThreads } from '../ledger/history'
 import type { ShopStore } from '../stores/shopStore'
 import { asKept, json } from './documentRoutes'

@@ -1,5 +1,5 @@
 import type { Account, Movement } from '@thimble/contract'
-import { type Weighed } from '@thimble/core/shopFactor'
+import { type Weighed } from '@thimble/core/learning'
 import { and, desc, eq, isNull, sql } from 'drizzle-orm'
 import { asText, listOf } from '../db/asText'
 import type { Db } from '../db/database'
@@ -35,7 +35,7 @@ export async function weighedThreads(db: Db): Promise<Weighed[]> {
 }
 
 /** What was typed over in between says nothing of what was sewn: it begins anew after that. */
-export function betweenWeighings(all: readonly Movement[]): Weighed[] {
+function betweenWeighings(all: readonly Movement[]): Weighed[] {
   const found: Weighed[] = []
   let since: { left: number; reckoned: number } | null = null
   for (const { kind, amount, found: looked, factor } of all) {

@@ -8,8 +8,8 @@ import { CountedFields } from './CountedFields'
 import { type CountedTexts, readCounted, writeCounted } from './countedTexts'
 import { StockSection } from './StockSection'
 
-export const sizes = needleSizes.map((id) => ({ id, name: id }))
-export const points = needlePoints.map((id) => ({ id, name: pointNames[id] }))
+const sizes = needleSizes.map((id) => ({ id, name: id }))
+const points = needlePoints.map((id) => ({ id, name: pointNames[id] }))
 const coatings = [
   { id: 'no', name: 'Plain' },
   { id: 'yes', name: 'Coated' },

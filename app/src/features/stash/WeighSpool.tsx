@@ -1,31 +1,10 @@
 import { Button } from '@rneui/themed'
-import { spoolLeft } from '@thimble/core/thread'
-import { CoreError } from '@thimble/core/errors'
-import { readNumber } from '@thimble/plan'
 import { View } from 'react-native'
 import { Field } from '@/ui/Field'
 import { Opener } from '@/ui/Opener'
 import { useKeptText } from '@/ui/useKeptText'
 import { Words } from '@/ui/Words'
-
-const HEAVIEST = 20_000
-const MOST_SPOOLS = 100
-
-type Weighed = { metres: number | null; problem: string | null }
-
-/** What weighing comes to, all spools of one thread on the scale together; a problem only once both weights were typed. */
-export function weigh(gross: string, bare: string, spools: string, tex: number): Weighed {
-  const [all, one, count] = [readNumber(gross, HEAVIEST), readNumber(bare, HEAVIEST), readNumber(spools, MOST_SPOOLS)]
-  const problem = all.problem ?? one.problem ?? count.problem
-  if (problem || all.value === null || one.value === null) return { metres: null, problem }
-  try {
-    const emptyGrams = one.value * (count.value ?? 1)
-    return { metres: spoolLeft({ grossGrams: all.value, emptyGrams, tex }), problem: null }
-  } catch (error) {
-    if (error instanceof CoreError) return { metres: null, problem: error.message }
-    throw error
-  }
-}
+import { weigh } from './weigh'
 
 type Props = { slot: string; tex: number; bare: string; onWeighed: (metres: number) => void }
 

@@ -1,0 +1,1 @@
+export { type ShopFactor, shopFactor, type Weighed } from './shopFactor'
