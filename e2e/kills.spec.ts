@@ -1,4 +1,4 @@
-import type { Piece } from '@thimble/contract'
+import type { Movement, Piece, ShopFile } from '@thimble/contract'
 import { logRowOf } from '@thimble/plan'
 import { demoShop } from '../demo/demoShop'
 import { expect, ShopServer, test } from './server'
@@ -15,7 +15,7 @@ const IMPORTED = 400
 /** What was acknowledged: the note last written on a piece, whether it stands, and the imports that came in. */
 type Acknowledged = { notes: Map<string, string>; standing: Map<string, boolean>; imports: Set<string> }
 
-test('killed at any moment of any write, the shop has all it answered for, whole imports and a log that agrees', async () => {
+test('killed at any moment of any write, the shop has all it answered for, whole imports, a log and a ledger that agree', async () => {
   test.setTimeout(60_000 + KILLS * 8_000)
   for (let first = 0; first < KILLS; first += A_SHOP) {
     const shop = await ShopServer.fresh()
@@ -81,7 +81,9 @@ const imports = (shop: ShopServer, acknowledged: Acknowledged, round: number) =>
   })
 
 async function compare(shop: ShopServer, { notes, standing, imports }: Acknowledged, round: number): Promise<void> {
-  const { pieces } = await shop.send<{ pieces: Piece[] }>('GET', '/export')
+  const whole = await shop.send<ShopFile>('GET', '/export')
+  const { pieces } = whole
+  addsUp(whole)
   const kept = new Map(pieces.map((piece) => [piece.id, piece]))
   const numberOf = (note: string | undefined) => Number(/note (\d+)$/.exec(note ?? '')?.[1] ?? -1)
   for (const [id, note] of notes)
@@ -96,4 +98,27 @@ async function compare(shop: ShopServer, { notes, standing, imports }: Acknowled
   if (finished.length <= 200) expect(rows.map(({ pieceId }) => pieceId).sort()).toEqual(finished.sort())
   for (const { pieceId } of rows)
     expect(logRowOf(kept.get(pieceId)!)).toEqual(rows.find((row) => row.pieceId === pieceId))
+}
+
+/** What is left of each thing is what was found last and what moved since; a piece in the log took what it says, once. */
+function addsUp({ pieces, movements, supplies, threads }: ShopFile): void {
+  const inOrder = [...movements].sort((a, b) => (a.createdAt + a.id < b.createdAt + b.id ? -1 : 1))
+  const left = new Map<string, number>()
+  for (const { of, ofId, amount, found } of inOrder) {
+    const key = `${of}/${ofId}`
+    left.set(key, found ?? (left.get(key) ?? 0) + amount)
+  }
+  const shown = [
+    ...supplies.map(({ id, leftMm }) => [`supplies.leftMm/${id}`, leftMm] as const),
+    ...threads.map(({ id, leftM }) => [`threads.leftM/${id}`, leftM] as const),
+  ].filter(([key]) => left.has(key))
+  expect(shown.length).toBeGreaterThan(3)
+  for (const [key, number] of shown) expect([key, Math.abs(number! - left.get(key)!) < 1e-3]).toEqual([key, true])
+  const ofPiece = new Map<string | null, Movement[]>()
+  for (const movement of movements) ofPiece.set(movement.piece, [...(ofPiece.get(movement.piece) ?? []), movement])
+  const took = ({ of, ofId, amount }: Pick<Movement, 'of' | 'ofId' | 'amount'>) => [of, ofId, Math.abs(amount)]
+  for (const { id, finish } of pieces) {
+    const says = (finish.kept[0]?.took ?? []).map(took).sort()
+    expect([id, (ofPiece.get(id) ?? []).map(took).sort()]).toEqual([id, says])
+  }
 }

@@ -24,11 +24,8 @@ test('a record takes of the stash what the piece was made of, and taken back it 
   const white = (await took()).find((one: any) => one.name === 'Calico')
   expect(Math.abs(white.amount - metres)).toBeLessThan(0.06)
   const now = (await threads()).find(({ name }) => name === 'Calico')
-  const other = await page.context().newPage()
-  await other.goto(`${shop.url}/stash/thread/${now.id}`)
-  await other.getByRole('button', { name: /What moved/ }).click()
-  const moved = other.getByRole('listitem').filter({ hasText: 'Canvas tool roll' })
-  await expect(moved).toContainText(/m used, Canvas tool roll/)
+  const [moved] = await shop.send<any[]>('GET', `/stock/threads.leftM/${now.id}`)
+  expect(moved).toMatchObject({ kind: 'used', note: 'Canvas tool roll, rope initial' })
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect.poll(left).toEqual(before)
 })
@@ -91,4 +88,30 @@ test('sheets are counted, and needles, bobbins and what is in a machine are know
   await expect(page.getByText(/In Boatyard machine is a 90\/14 sharp; this stack wants a /)).toBeVisible()
   await page.goto(`${shop.url}/stash/supply/supply-6`)
   await expect(page.getByText(/of it are spoken for by 1 built piece/)).toBeVisible()
+})
+
+test('what spools weighed twice tell of the forecast is reckoned with when the worker says so', async ({
+  page,
+  shop,
+}) => {
+  await shop.importDemo()
+  await page.goto(`${shop.url}/stash`)
+  // 389 m were gone of 360 reckoned, by three spools.
+  await expect(
+    page.getByText(/^1\.08 times the thread that is forecast, by 3 weighings: between 1\.03 and 1\.13/),
+  ).toBeVisible()
+  const metres = async () => {
+    await page.goto(`${shop.url}/piece/piece-polo-4`)
+    await page.getByRole('navigation', { name: 'Stages' }).getByRole('button', { name: /Build/ }).click()
+    const line = page.getByRole('listitem').filter({ hasText: 'Chalk white' })
+    return Number(/([\d.]+) m$/.exec((await line.textContent())!)![1])
+  }
+  const before = await metres()
+  await page.goto(`${shop.url}/stash`)
+  await page.getByRole('button', { name: 'Reckon with 1.08' }).click()
+  await expect(page.getByText('Thread is reckoned with 1.08 times the forecast.')).toBeVisible()
+  expect(Math.abs((await metres()) - before * 1.08)).toBeLessThan(0.15)
+  await page.goto(`${shop.url}/stash`)
+  await page.getByRole('button', { name: 'Reckon by the forecast alone' }).click()
+  await expect.poll(async () => (await shop.send<any>('GET', '/shop')).threadFactor).toBe(1)
 })

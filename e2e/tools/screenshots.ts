@@ -55,7 +55,12 @@ const shots: Shot[] = [
   { name: 'designs', path: '/designs' },
   { name: 'add-design', path: '/designs/add', before: addFiles },
   { name: 'design', path: '/designs/design-tern', before: drawTo(0.62) },
-  { name: 'stash', path: '/stash' },
+  { name: 'stash', path: '/stash', scroll: 1500 },
+  {
+    name: 'stock',
+    path: '/stash/supply/supply-6',
+    before: (page) => page.getByRole('button', { name: /What moved/ }).click(),
+  },
   { name: 'log', path: '/log' },
   { name: 'record', path: '/log/piece-polo-1' },
   { name: 'habits', path: '/settings', before: changeKnits, scroll: 620 },

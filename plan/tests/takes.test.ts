@@ -101,6 +101,13 @@ it('pieces that were built speak for what they will take; others do not', () => 
   ])
 })
 
+it('of several rolls the most urgent piece has its pick, the next what is left', () => {
+  const built = decided(fresh, 'measure', 'build')
+  const rolls = [supply({ id: 'short', leftMm: 200 }), supply({ id: 'long', leftMm: 9000 })]
+  const reserved = reservedBy([built, { ...built, id: 'due', due: '2026-11-25' }], { ...stock, supplies: rolls })
+  expect([reserved.get('short'), reserved.get('long')].map((one) => one!.amount)).toEqual([174, 174])
+})
+
 it('the bobbin is told by the fullest there is of the stack’s weight while none is known to be in', () => {
   const blocks = [4, 4, 4].map((bobbinMetres) => ({ colour: '#ffffff', bobbinMetres }))
   const none = { bobbin: null, bobbinM: null }

@@ -206,6 +206,23 @@ it('what moved of a thing before it came in is counted once it is there', async 
   expect(await store.documents.needles!.get('sharps')).toMatchObject({ left: 4 })
 })
 
+it('what an older program wrote has no needle and no takes, and is changed like any other', async () => {
+  const machine = Machine.parse({ ...times, id: 'old', name: 'Old', field: { width: 200, height: 300 } })
+  const { needle, bobbin, needleMinutes, needleStrikes, bobbinM, ...old } = machine
+  const polo = finished(crewPolo('old-polo'), at(5))
+  const { took, ...record } = polo.finish.kept[0]!
+  await database.writes.run(async (tx) => {
+    await store.documents.machines!.put(tx, old as Machine)
+    await store.documents.pieces!.put(tx, { ...polo, finish: { ...polo.finish, kept: [record] } } as never)
+  })
+  await store.documents.machines!.patch('old', { note: 'oiled' })
+  await store.documents.pieces!.patch('old-polo', { note: 'sent' })
+  expect(JSON.parse(await store.documents.movements!.listText({ limit: 9, offset: 0 }))).toEqual([])
+  const needed = { size: '75/11', point: 'sharp', coated: false, since: at(10), from: null }
+  await store.documents.machines!.patch('old', { needle: needed })
+  expect(await store.documents.machines!.get('old')).toMatchObject({ needleMinutes: 0, needleStrikes: 0 })
+})
+
 it('from one weighing of a spool to the next tells what the forecasts are worth; a count in between tells nothing', async () => {
   const of = { of: 'threads.leftM', ofId: 'indigo', name: 'Indigo' } as const
   const used = (id: string, minute: number, amount: number, factor = 1) =>

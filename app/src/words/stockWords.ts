@@ -1,4 +1,4 @@
-import type { Account, Movement, MovementKind } from '@thimble/contract'
+import type { Account, Movement, MovementKind, Take } from '@thimble/contract'
 import { many } from './designWords'
 import { metresText } from './threadNeeds'
 
@@ -13,12 +13,15 @@ const counted: Partial<Record<Account, string>> = {
 /** How long one sheet is, of what comes in sheets. */
 type Cut = { sheetMm?: number | null }
 
+/** A piece of a roll is told in millimetres, a roll in metres. */
+const SHORT_MM = 500
+
 /** An amount of one account, without its sign. @example amountText('supplies.leftMm', -190) // '190 mm' */
 export function amountText(of: Account, amount: number, { sheetMm }: Cut = {}): string {
   const size = Math.abs(amount)
   if (of === 'supplies.leftMm') {
     if (sheetMm) return many(Math.round((size / sheetMm) * 10) / 10, 'sheet')
-    return size < 1000 ? `${Math.round(size)} mm` : metresText(size / 1000)
+    return size < SHORT_MM ? `${Math.round(size)} mm` : metresText(size / 1000)
   }
   if (of === 'machines.needleMinutes') return `${Math.round(size)} min`
   const what = counted[of]
@@ -66,3 +69,10 @@ export function leftAfterText(of: Account, left: number | null, amount: number):
   if (after >= 0) return { says: `${amountText(of, after)} left after it.`, wrong: false }
   return { says: `${amountText(of, Math.max(0, left))} there: more is taken than there is. Count it.`, wrong: true }
 }
+
+/** “Mesh, white 174 mm; Chalk white 4.5 m”: what lies on the shelves, not what is in the machine. */
+export const tookText = (took: readonly Take[]): string =>
+  took
+    .filter(({ of }) => of === 'supplies.leftMm' || of === 'threads.leftM')
+    .map(({ of, name, amount }) => `${name} ${amountText(of, amount)}`)
+    .join('; ')

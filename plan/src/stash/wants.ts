@@ -27,7 +27,7 @@ export type Planned = {
 
 /** A layer to cut: `pieces` of one size; `atLeast`: for no ring yet, so that more may be wanted. */
 export type WantedLayer = { kind: SupplyKind; size: Size; pieces: number; atLeast: boolean }
-type Wants = { layers: WantedLayer[]; adhesives: AdhesiveKind[]; thread: ThreadPlan | null }
+export type Wants = { layers: WantedLayer[]; adhesives: AdhesiveKind[]; thread: ThreadPlan | null }
 
 /** A piece as it is built or would be today; its hoops are ranked for it, which takes a moment. Null while nothing is known of it. */
 export function plannedToday(piece: Piece, stock: Shelf): Planned | null {

@@ -1,4 +1,4 @@
-import type { Account, Machine, Movement, Piece } from '@thimble/contract'
+import type { Account, Machine, Movement, Piece, Take } from '@thimble/contract'
 import { createHash } from 'node:crypto'
 
 /** What a movement says beside its id, its times and its revision. */
@@ -10,11 +10,14 @@ export const derivedId = (...parts: readonly string[]): string =>
 
 const plain = { amount: 0, found: null, piece: null, factor: 1, note: '' } as const
 
+/** A piece as it lies there: a record from before the stash was kept says nothing of what it took. */
+type Recorded = Pick<Piece, 'id' | 'name'> & { finish: { kept: readonly { at: string; took?: readonly Take[] }[] } }
+
 /** What the stash lost to a recorded piece; nothing while it has no record. */
-export function takenBy(piece: Piece | null | undefined): Written[] {
+export function takenBy(piece: Recorded | null | undefined): Written[] {
   const [record] = piece?.finish.kept ?? []
   if (!piece || !record) return []
-  return record.took.map(({ of, ofId, name, amount, factor }) => ({
+  return (record.took ?? []).map(({ of, ofId, name, amount, factor }) => ({
     ...plain,
     ...{ id: derivedId('took', piece.id, of, ofId), at: record.at, of, ofId, name, factor, piece: piece.id },
     ...{ kind: 'used' as const, amount: -amount, note: piece.name },

@@ -55,7 +55,8 @@ export class Ledger {
       // What moved of it may have come before it, as with a file.
       if (!before && (await firstMoved(tx, of, id))) await this.#open(tx, { of, ofId: id })
       const [was, given] = [(before as Stock | null)?.[field], (after as Stock)[field]]
-      if (!before || given === was || typeof given !== 'number') continue
+      // What an older program wrote does not have the field yet.
+      if (!before || was === undefined || given === was || typeof given !== 'number') continue
       if ((await leftNow(tx, of, id)) === given) continue
       const at = this.now()
       await this.#open(tx, { of, ofId: id }, was as number | null)
@@ -87,7 +88,7 @@ export class Ledger {
     if (await this.#isOpen(tx, { of, ofId })) return
     const stock = (await this.stores[collection]!.findIn(tx, ofId))?.doc as Stock | undefined
     if (!stock) return
-    const left = said === undefined ? (stock[field] as number | null) : said
+    const left = said === undefined ? ((stock[field] ?? nothing(of)) as number | null) : said
     const moved = (await firstMoved(tx, of, ofId)) ?? stock.createdAt
     const first = stock.createdAt < moved ? stock.createdAt : moved
     const at = new Date(Date.parse(first) - BEFORE_MS).toISOString()
@@ -117,6 +118,9 @@ export class Ledger {
     if (row?.deletedAt === null) await this.stores.movements!.put(tx, row.doc, { row, deletedAt: this.now() })
   }
 }
+
+/** What is there of a thing that says nothing of it. */
+const nothing = (of: Account): 0 | null => (accounts[of].unknown ? null : 0)
 
 const openedId = (of: Account, ofId: string): string => derivedId('opened', ofId, of)
 

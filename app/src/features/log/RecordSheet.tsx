@@ -15,6 +15,7 @@ import { BigNumbers, Heading, Words } from '@/ui/Words'
 import { clothName } from '@/words/clothWords'
 import { landingText } from '@/words/landingWords'
 import { bobbinText, layerDetail, layerLabel, needleText } from '@/words/stackWords'
+import { tookText } from '@/words/stockWords'
 
 /** A record's own matter, from what was kept and nothing else. Fetched when it is not on the device. */
 export function RecordSheet({ id }: { id: string }) {
@@ -97,6 +98,7 @@ function Used({ record, style }: Part) {
       ) : (
         <Heading level={3}>No stack noted</Heading>
       )}
+      {record.took.length > 0 ? <Words soft>{`Of the stash: ${tookText(record.took)}.`}</Words> : null}
     </Section>
   )
 }
