@@ -104,7 +104,7 @@ test('what spools weighed twice tell of the forecast is reckoned with when the w
     await page.goto(`${shop.url}/piece/piece-polo-4`)
     await page.getByRole('navigation', { name: 'Stages' }).getByRole('button', { name: /Build/ }).click()
     const line = page.getByRole('listitem').filter({ hasText: 'Chalk white' })
-    return Number(/([\d.]+) m$/.exec((await line.textContent())!)![1])
+    return Number(/(\d+(\.\d)?) m$/.exec((await line.textContent())!)![1])
   }
   const before = await metres()
   await page.goto(`${shop.url}/stash`)

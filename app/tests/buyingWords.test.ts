@@ -1,9 +1,12 @@
+import { Thread } from '@thimble/contract'
 import type { Need } from '@thimble/plan/benchNeeds'
+import { bobbinLines } from '@/words/bobbinLines'
 import { readSwatch, writeSwatch } from '@/features/stash/swatchTexts'
 import { toBuyCsv } from '@/features/stash/toBuyCsv'
 import { needLine, toBuyText } from '@/words/needWords'
 import { metresText, timeText } from '@/words/threadNeeds'
 
+const at = '2026-11-23T08:00:00.000Z'
 const need = (over: Partial<Need>): Need => ({
   ...{ id: 'x', what: { kind: 'tear-away-light' }, unit: 'mm', want: 600, left: 200, lowBelow: 0 },
   ...{ pieces: 3, atLeast: false, ...over },
@@ -34,6 +37,24 @@ it('minutes are told by part, without parts that take less than half a one', () 
   const said = timeText({ colours: [], blocks: [], bobbinMetres: 0, time, estimated: false }, 'Loft machine')
   expect(said).toBe('About 17 min at Loft machine: 10 min stitching, 2 min changing colours, 4 min hooping.')
   expect([metresText(9.96), metresText(9.94), metresText(31.6)]).toEqual(['10 m', '9.9 m', '32 m'])
+})
+
+it('the bobbin is told by the block before which it is changed, and where none lasts', () => {
+  const threads = [Thread.parse({ id: 't', createdAt: at, updatedAt: at, name: 'Salt', colour: '#fdfbf5' })]
+  const blocks = ['#fdfbf5', '#203040', '#fdfbf5'].map((colour) => ({ colour, bobbinMetres: 30 }))
+  const plan = { blocks, bobbinMetres: 90 }
+  const changes = { left: 35, full: 50, fresh: false, changeBefore: [1, 2], bobbins: 2, endsWith: 20, tooLong: [] }
+  expect(bobbinLines(plan, changes, threads)).toEqual([
+    'Bobbin 90 m, 35 m on the one that is in.',
+    'Change the bobbin before block 2 of 3 (#203040; nearest is Salt), block 3 of 3 (Salt).',
+  ])
+  expect(bobbinLines(plan, { ...changes, fresh: true, changeBefore: [], left: 50 }, threads)).toEqual([
+    'Bobbin 90 m, from a full one of 50 m: it lasts.',
+  ])
+  expect(bobbinLines(plan, { ...changes, changeBefore: [], tooLong: [1] }, threads)[1]).toMatch(
+    /^A bobbin does not last for block 2 of 3/,
+  )
+  expect(bobbinLines(plan, null, threads)[0]).toMatch(/^Bobbin 90 m\. With your wound bobbins/)
 })
 
 describe('a swatch as it is typed', () => {
