@@ -55,6 +55,15 @@ test('stock is bought, cut and counted on the phone, each with a way back; what 
   await expect.poll(left).toBe(4200)
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect.poll(left).toBe(first + 5000 - 30_000)
+
+  // Another hand cuts some while the form is open: what the form keeps says nothing of what is left.
+  await hand.type('Name', 'Tear-away, for aprons')
+  const at = new Date().toISOString()
+  const cut = { name: 'Tear-away', of: 'supplies.leftMm', ofId: 'supply-1', kind: 'cut', amount: -210 }
+  await shop.send('PUT', '/movements/another-hand', { ...cut, createdAt: at, updatedAt: at })
+  await hand.press('Keep it')
+  await expect.poll(async () => (await shop.send<any>('GET', '/supplies/supply-1')).name).toBe('Tear-away, for aprons')
+  expect(await left()).toBe(first + 5000 - 30_000 - 210)
 })
 
 test('sheets are counted, and needles, bobbins and what is in a machine are known', async ({ page, shop }) => {

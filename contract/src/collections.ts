@@ -46,7 +46,7 @@ export const collections = {
       found: { type: 'real', of: (movement) => movement.found },
       piece: { type: 'text', of: (movement) => movement.piece },
     },
-    indexes: [['of', 'of_id', 'deleted_at', 'created_at', 'id', 'found', 'amount', 'kind'], ['piece']],
+    indexes: [['of', 'of_id', 'deleted_at', 'created_at', 'found', 'amount', 'kind'], ['piece']],
     kept: 'on the server',
   }),
 } as const satisfies Readonly<Record<CollectionName, object>>

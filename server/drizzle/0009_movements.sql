@@ -56,5 +56,5 @@ CREATE TABLE `movements` (
 --> statement-breakpoint
 CREATE INDEX `movements_listed` ON `movements` (`deleted_at`,`name`);--> statement-breakpoint
 CREATE INDEX `movements_by_revision` ON `movements` (`revision`);--> statement-breakpoint
-CREATE INDEX `movements_by_of_of_id_created_at_id_found_amount_kind` ON `movements` (`of`,`of_id`,`deleted_at`,`created_at`,`id`,`found`,`amount`,`kind`);--> statement-breakpoint
+CREATE INDEX `movements_by_of_of_id_created_at_found_amount_kind` ON `movements` (`of`,`of_id`,`deleted_at`,`created_at`,`found`,`amount`,`kind`);--> statement-breakpoint
 CREATE INDEX `movements_by_piece` ON `movements` (`piece`);

@@ -53,13 +53,11 @@ export function useDocForm<Name extends Formed, Texts extends FieldValues>(ask: 
     router.back()
   }
   const keep = form.handleSubmit((doc) => {
-    if (kept)
-      patchIfChanged(
-        collection,
-        id,
-        generate({ ...begun, updatedAt: doc.updatedAt }, doc) as Patch<Docs[Name]> | undefined,
-      )
-    else create(collection, doc)
+    if (kept) {
+      // What the form does not ask may have moved meanwhile, as what is left of a roll: it is not this form's to say.
+      const asked = Object.keys(read(form.getValues()).doc)
+      patchIfChanged(collection, id, generate(only(begun ?? {}, asked), only(doc, asked)) as Patch<Docs[Name]> | undefined)
+    } else create(collection, doc)
     form.forget()
     leave()
   })
@@ -70,6 +68,9 @@ export function useDocForm<Name extends Formed, Texts extends FieldValues>(ask: 
   }
   return { form, kept, keep: () => void keep(), removeIt }
 }
+
+const only = (doc: object, keys: readonly string[]): object =>
+  Object.fromEntries(Object.entries(doc).filter(([key]) => keys.includes(key)))
 
 function patchIfChanged<Name extends Formed>(collection: Name, id: string, body: Patch<Docs[Name]> | undefined): void {
   if (body && Object.keys(body).length > 0) patch(collection, id, body)

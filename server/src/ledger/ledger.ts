@@ -17,15 +17,37 @@ const BEFORE_MS = 1
  * so that taking the record back takes them back.
  */
 export class Ledger {
+  /** What has still to be reckoned anew, while much is taken in at once. */
+  #later: Map<string, Of> | null = null
+
   constructor(
     private readonly stores: Stores,
     private readonly now: () => string,
   ) {}
 
+  /** While a file is taken in, what is left of each thing is reckoned once, when all of it is there. */
+  async atOnce(tx: Tx, takeIn: () => Promise<void>): Promise<void> {
+    const later = new Map<string, Of>()
+    this.#later = later
+    try {
+      await takeIn()
+    } finally {
+      this.#later = null
+    }
+    for (const one of later.values()) {
+      await this.#open(tx, one)
+      await this.#settle(tx, one)
+    }
+  }
+
   /** After a movement was written, taken away or brought back. */
   async followMovement(tx: Tx, { before, after }: Step<Movement>): Promise<void> {
     const movement = after ?? before
     if (!movement) return
+    const now = this.now()
+    // A device whose clock is ahead tells of what has happened all the same: what is counted after it comes after it.
+    if (before === null && movement.createdAt > now) return this.#rewrite(tx, { ...movement, createdAt: now })
+    if (this.#putOff(movement)) return
     if (movement.kind !== 'opened') await this.#open(tx, movement)
     await this.#settle(tx, movement)
   }
@@ -53,7 +75,8 @@ export class Ledger {
     if (!after) return
     for (const { of, field } of accountsOf(collection)) {
       // What moved of it may have come before it, as with a file.
-      if (!before && (await firstMoved(tx, of, id))) await this.#open(tx, { of, ofId: id })
+      if (!before && !this.#putOff({ of, ofId: id }) && (await firstMoved(tx, of, id)))
+        await this.#open(tx, { of, ofId: id })
       const [was, given] = [(before as Stock | null)?.[field], (after as Stock)[field]]
       // What an older program wrote does not have the field yet.
       if (!before || was === undefined || given === was || typeof given !== 'number') continue
@@ -79,6 +102,17 @@ export class Ledger {
     for (const one of after) await this.#write(tx, one)
   }
 
+  /** Whether it is reckoned later, with all that is taken in. */
+  #putOff({ of, ofId }: Of): boolean {
+    this.#later?.set(`${of}/${ofId}`, { of, ofId })
+    return this.#later !== null
+  }
+
+  async #rewrite(tx: Tx, movement: Movement): Promise<void> {
+    const row = await this.stores.movements!.findIn(tx, movement.id)
+    await this.stores.movements!.put(tx, movement, { row })
+  }
+
   #isOpen = async (tx: Tx, { of, ofId }: Of): Promise<boolean> =>
     (await this.stores.movements!.findIn(tx, openedId(of, ofId))) !== null
 
@@ -86,6 +120,7 @@ export class Ledger {
   async #open(tx: Tx, { of, ofId }: Of, said?: number | null): Promise<void> {
     const { collection, field } = accounts[of]
     if (await this.#isOpen(tx, { of, ofId })) return
+    if (!(await firstMoved(tx, of, ofId)) && said === undefined) return
     const stock = (await this.stores[collection]!.findIn(tx, ofId))?.doc as Stock | undefined
     if (!stock) return
     const left = said === undefined ? ((stock[field] ?? nothing(of)) as number | null) : said

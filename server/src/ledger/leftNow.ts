@@ -2,7 +2,7 @@ import { type Account, accounts } from '@thimble/contract'
 import { sql } from 'drizzle-orm'
 import type { Db, Tx } from '../db/database'
 
-type Looked = { found: number; at: string; id: string }
+type Looked = { found: number; at: string; row: number }
 type Moved = { amount: number; bought: number; rows: number }
 
 /** Millimetres, metres and pieces to the thousandth: what is added and taken away again comes to what it was. */
@@ -13,15 +13,16 @@ const standing = (of: Account, ofId: string) =>
   sql`FROM movements WHERE "of" = ${of} AND of_id = ${ofId} AND deleted_at IS NULL`
 
 /**
- * What is left by the ledger: what was last found, and what came and went since, in the order in which it happened. Null
+ * What is left by the ledger: what was last found, and what came and went since, in the order in which it happened and, of one
+ * moment, in which it was told. Null
  * while nobody has looked and nothing was bought, of what may be unknown; undefined where no ledger was begun.
  */
 export async function leftNow(db: Db | Tx, of: Account, ofId: string): Promise<number | null | undefined> {
   const rows = standing(of, ofId)
   const [looked] = await db.all<Looked>(
-    sql`SELECT found, created_at AS at, id ${rows} AND found IS NOT NULL ORDER BY created_at DESC, id DESC LIMIT 1`,
+    sql`SELECT found, created_at AS at, rowid AS row ${rows} AND found IS NOT NULL ORDER BY created_at DESC, rowid DESC LIMIT 1`,
   )
-  const since = looked ? sql`AND (created_at, id) > (${looked.at}, ${looked.id})` : sql``
+  const since = looked ? sql`AND (created_at, rowid) > (${looked.at}, ${looked.row})` : sql``
   const [moved] = await db.all<Moved>(
     sql`SELECT TOTAL(amount) AS amount, TOTAL(kind = 'bought') AS bought, COUNT(*) AS rows ${rows} ${since}`,
   )

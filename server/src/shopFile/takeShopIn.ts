@@ -124,6 +124,14 @@ async function requireCards(store: ShopStore, { cards, packed }: Read): Promise<
 }
 
 async function apply(store: ShopStore, tx: Tx, documents: Staged, packed: Staged): Promise<void> {
+  await store.ledger.atOnce(tx, () => putDocuments(store, tx, documents))
+  for await (const { value } of packed.all()) {
+    const { id, packed: design } = value as PackedOfCard
+    await store.packed.put(tx, id, design)
+  }
+}
+
+async function putDocuments(store: ShopStore, tx: Tx, documents: Staged): Promise<void> {
   for await (const { list, value } of documents.all())
     if (list === 'shop') await store.keepShop(tx, value as Shop)
     else {
@@ -133,8 +141,4 @@ async function apply(store: ShopStore, tx: Tx, documents: Staged, packed: Staged
       if (!kept || kept.deletedAt !== null || !isSame(kept.doc, doc))
         await documents.put(tx, doc, kept ? { row: kept } : {})
     }
-  for await (const { value } of packed.all()) {
-    const { id, packed: design } = value as PackedOfCard
-    await store.packed.put(tx, id, design)
-  }
 }
