@@ -2,6 +2,7 @@ import { createSelector } from '@reduxjs/toolkit'
 import type { CollectionName, Docs } from '@thimble/contract'
 import { inWork } from '@thimble/plan'
 import type { Stock } from '@thimble/plan/takes'
+import { shallowEqual } from 'react-redux'
 import type { ShelfState } from './shelf'
 
 /** All of one collection that is not removed, the same list to everyone who asks. */
@@ -23,7 +24,9 @@ export const selectStock = createSelector(
   (shop, designs, machines, hoops, supplies, threads): Stock => ({ shop, designs, machines, hoops, supplies, threads }),
 )
 
-/** Pieces in work that were built: they speak for what they will take. */
-export const selectBuiltPieces = createSelector([standing('pieces')], (pieces) =>
-  pieces.filter((piece) => inWork(piece) && piece.build.kept.length > 0),
+/** Pieces in work that were built: they speak for what they will take. While another is typed on, it is the same list. */
+export const selectBuiltPieces = createSelector(
+  [standing('pieces')],
+  (pieces) => pieces.filter((piece) => inWork(piece) && piece.build.kept.length > 0),
+  { memoizeOptions: { resultEqualityCheck: shallowEqual } },
 )
