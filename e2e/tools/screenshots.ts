@@ -44,7 +44,6 @@ const drawTo =
 
 const shots: Shot[] = [
   { name: 'bench', path: '/' },
-  { name: 'new-piece', path: '/new' },
   { name: 'measure', path: '/piece/piece-polo-4', before: (page) => page.getByLabel(/Neck, shoulder point/).focus() },
   { name: 'build', path: '/piece/piece-robe', scroll: 110 },
   { name: 'hoop', path: '/piece/piece-polo-3', scroll: 200, before: chooseSquare },
