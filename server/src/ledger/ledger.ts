@@ -1,4 +1,4 @@
-import { type Account, accounts, type Document, Movement } from '@thimble/contract'
+import { type Account, accounts, type Document, type Machine, Movement, type Piece } from '@thimble/contract'
 import type { Tx } from '../db/database'
 import type { DocumentStore, Step } from '../stores/documentStore'
 import { derivedId, fittedIn, takenBy, type Written } from './derivedMovements'
@@ -53,13 +53,13 @@ export class Ledger {
   }
 
   /** After a piece was written: what its record took is what the ledger says it took. One that is removed was sewn all the same. */
-  async followPiece(tx: Tx, { before, after }: Step<Document>): Promise<void> {
-    if (after) await this.#become(tx, takenBy(before as never), takenBy(after as never))
+  async followPiece(tx: Tx, { before, after }: Step<Piece>): Promise<void> {
+    if (after) await this.#become(tx, takenBy(before), takenBy(after))
   }
 
   /** After a machine was written: what is fitted in it began anew; going back to what was in it before takes that back. */
-  async followMachine(tx: Tx, step: Step<Document>): Promise<void> {
-    const [before, after] = [fittedIn(step.before as never), fittedIn(step.after as never)]
+  async followMachine(tx: Tx, step: Step<Machine>): Promise<void> {
+    const [before, after] = [fittedIn(step.before), fittedIn(step.after)]
     const older = (one: Written): boolean => after.some(({ of, at }) => of === one.of && at > one.at)
     if (step.after)
       await this.#become(

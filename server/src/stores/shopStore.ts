@@ -1,4 +1,12 @@
-import { collections, type Document, type Movement, type Piece, type Registry, Shop } from '@thimble/contract'
+import {
+  collections,
+  type Document,
+  type Machine,
+  type Movement,
+  type Piece,
+  type Registry,
+  Shop,
+} from '@thimble/contract'
 import { asText } from '../db/asText'
 import type { Database, Db, Tx } from '../db/database'
 import { type DocumentTable, shops, tablesOf } from '../db/tables'
@@ -17,11 +25,11 @@ function followsOf(ledger: Ledger): Readonly<Record<string, Follow<Document>>> {
     ...Object.fromEntries(
       ['supplies', 'threads', 'needles', 'bobbins', 'adhesives'].map((name) => [name, stock(name)]),
     ),
-    machines: (tx, step) => ledger.followMachine(tx, step),
+    machines: (tx, step) => ledger.followMachine(tx, step as Step<Machine>),
     movements: (tx, step) => ledger.followMovement(tx, step as Step<Movement>),
     pieces: async (tx, step) => {
       await followInLog(tx, step as Step<Piece>)
-      await ledger.followPiece(tx, step)
+      await ledger.followPiece(tx, step as Step<Piece>)
     },
   }
 }
