@@ -1,6 +1,6 @@
-import { Bobbin, Machine, Piece, Supply, Thread } from '@thimble/contract'
+import { Adhesive, Bobbin, Machine, Piece, Supply, Thread } from '@thimble/contract'
 import { keepStage, planPiece } from '@thimble/plan'
-import { bobbinChanges, reservedBy, takesOfRecord } from '@thimble/plan/takes'
+import { adhesivesShort, bobbinChanges, reservedBy, takesOfRecord } from '@thimble/plan/takes'
 import { lengthOff, rollFor } from '../src/stash/rolls'
 import { at, hoop, measured, patched, polo, shelf as small } from './marramAndTide'
 
@@ -89,6 +89,14 @@ describe('a record takes', () => {
     expect([amended['threads.leftM/salt'], amended['supplies.leftMm/long']]).toEqual([7, 174])
     expect(takes(Piece.parse(patched(recorded, { finish: { kept: [{ ...record!, took: [] }] } })))).toEqual([])
   })
+})
+
+it('a sprayed layer is short of spray where the stash has spray and it is used up', () => {
+  const can = (left: number) => Adhesive.parse({ ...kept, id: 'can', name: 'Can', kind: 'spray', left })
+  const layers = [{ grip: 'sprayed' as const }, { grip: 'in-ring' as const }]
+  expect([adhesivesShort(layers, [can(0)]), adhesivesShort(layers, [can(1)]), adhesivesShort(layers, [])]).toEqual([
+    ...[['spray'], [], []],
+  ])
 })
 
 it('pieces that were built speak for what they will take; others do not', () => {

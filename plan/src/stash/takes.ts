@@ -6,6 +6,7 @@ import { ofRolls, ofSpools, summed, take } from './allot'
 import { bobbinChanges } from './bobbinChanges'
 import { type Planned, plannedFrom, type Stock, wantsOf } from './wants'
 
+export { adhesivesShort } from './adhesivesShort'
 export { type BobbinChanges, bobbinChanges } from './bobbinChanges'
 export { type Reserved, reservedBy } from './reserved'
 export type { Stock } from './wants'

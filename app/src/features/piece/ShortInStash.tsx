@@ -3,14 +3,23 @@ import type { ChosenStack } from '@thimble/contract'
 import { chosenLayers, type HandAsk } from '@thimble/plan'
 import { changeByHand, patchToStack, shortFor } from '@thimble/plan/byHand'
 import { substitutesFor } from '@thimble/plan/judging'
+import { adhesivesShort } from '@thimble/plan/takes'
+import { useNamed } from '@/state/useShelfDocs'
 import { AdviceBar } from '@/ui/AdviceBar'
+import { adhesiveNames } from '@/words/adhesiveWords'
 import { layerName } from '@/words/stackWords'
 import type { PieceTools } from './usePiece'
 
 /** Layers the stash has none or too little of, each with what is there and would do as well. */
 export function ShortInStash({ tools, shown, ask }: { tools: PieceTools; shown: ChosenStack; ask: HandAsk }) {
   const kept = tools.piece.build.stack
-  return shortFor(shown, ask).map(({ kind, need }) => {
+  const holds = adhesivesShort(Object.values(shown.layers), useNamed('adhesives')).map((kind) => (
+    <AdviceBar
+      key={kind}
+      advice={{ code: 'short', text: `${adhesiveNames[kind]}: none left in the stash.`, severity: 'caution' }}
+    />
+  ))
+  const layers = shortFor(shown, ask).map(({ kind, need }) => {
     const [id] = chosenLayers(shown).find(([, layer]) => layer.kind === kind)!
     const [instead] = substitutesFor(shown, id, ask)
     const take = (): void => {
@@ -29,4 +38,5 @@ export function ShortInStash({ tools, shown, ask }: { tools: PieceTools; shown: 
       ) : null,
     ]
   })
+  return [...layers, ...holds]
 }
