@@ -1,4 +1,4 @@
-import type { Movement, Piece, ShopFile } from '@thimble/contract'
+import type { Movement, ShopFile } from '@thimble/contract'
 import { logRowOf } from '@thimble/plan'
 import { demoShop } from '../demo/demoShop'
 import { expect, ShopServer, test } from './server'

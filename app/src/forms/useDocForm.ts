@@ -56,7 +56,11 @@ export function useDocForm<Name extends Formed, Texts extends FieldValues>(ask: 
     if (kept) {
       // What the form does not ask may have moved meanwhile, as what is left of a roll: it is not this form's to say.
       const asked = Object.keys(read(form.getValues()).doc)
-      patchIfChanged(collection, id, generate(only(begun ?? {}, asked), only(doc, asked)) as Patch<Docs[Name]> | undefined)
+      patchIfChanged(
+        collection,
+        id,
+        generate(only(begun ?? {}, asked), only(doc, asked)) as Patch<Docs[Name]> | undefined,
+      )
     } else create(collection, doc)
     form.forget()
     leave()
