@@ -1,7 +1,7 @@
 import { needlePoints, needleSizes } from '@thimble/core/recipe'
 import { Size } from './hoop'
 import { z } from './sentences'
-import { Id, Instant, Kept, Millimetres, Name, Note } from './stored'
+import { Id, Instant, Kept, Left, Millimetres, Name, Note } from './stored'
 
 const beds = ['flat', 'free-arm'] as const
 const turnings = ['any', 'quarter'] as const
@@ -39,10 +39,10 @@ export const Machine = Kept.extend({
     .nullable()
     .default(null),
   /** Minutes that needle has sewn and what it has struck, as the ledger has it. */
-  needleMinutes: z.number().min(-1_000_000).max(1_000_000).default(0),
-  needleStrikes: z.number().min(-1000).max(100_000).default(0),
+  needleMinutes: Left.default(0),
+  needleStrikes: Left.default(0),
   /** Metres on the bobbin in it, as the ledger has it; null: not known. */
-  bobbinM: z.number().min(-100_000).max(100_000).nullable().default(null),
+  bobbinM: Left.nullable().default(null),
   note: Note.default(''),
 })
 export type Machine = z.infer<typeof Machine>

@@ -8,15 +8,13 @@ import {
   threadWeights,
 } from '@thimble/core/recipe'
 import { z } from './sentences'
-import { Colour, Kept, Millimetres, Name, Note } from './stored'
+import { Colour, Kept, Left, Millimetres, Name, Note } from './stored'
 
 /** What one costs, in minor units of the shop's money; null: not known. */
 const Cost = z.int().min(0, 'It cannot cost less than nothing.').max(10_000_000).nullable().default(null)
 const MOST_MM = 200_000
 const MOST_M = 500_000
 const MOST = 100_000
-/** Below nothing where more went than was there: it has to be counted. */
-const left = (most: number) => z.number().min(-most).max(most)
 const low = (most: number) => z.number().min(0, 'It cannot be less than nothing.').max(most).default(0)
 
 /** A backing or topping on the shelf, of a roll or in sheets. What is left follows from the ledger of movements. */
@@ -28,7 +26,7 @@ export const Supply = Kept.extend({
   /** How long one sheet is; null: it comes on a roll. */
   sheetMm: Millimetres.nullable().default(null),
   /** Of all its sheets together, where it comes in sheets. */
-  leftMm: left(MOST_MM),
+  leftMm: Left,
   lowMm: low(MOST_MM),
   /** A metre of a roll, or a sheet. */
   cost: Cost,
@@ -44,7 +42,7 @@ export const Thread = Kept.extend({
   fibre: z.enum(threadFibres).default('polyester'),
   /** Grams of 1000 m; null: as is usual for its weight. */
   tex: z.number().min(1, 'No thread is that fine.').max(500, 'No thread is that heavy.').nullable().default(null),
-  leftM: left(MOST_M).nullable().default(null),
+  leftM: Left.nullable().default(null),
   lowM: low(MOST_M),
   /** On a new spool, and what a bare one weighs; null: not known. */
   spoolM: z.number().positive('It has to be more than zero.').max(50_000).nullable().default(null),
@@ -55,7 +53,7 @@ export const Thread = Kept.extend({
 })
 export type Thread = z.infer<typeof Thread>
 
-const counted = { left: left(MOST).default(0), low: low(MOST), cost: Cost, note: Note.default('') }
+const counted = { left: Left.default(0), low: low(MOST), cost: Cost, note: Note.default('') }
 
 /** Needles in the drawer, of one make. */
 export const Needle = Kept.extend({

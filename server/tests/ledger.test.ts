@@ -96,6 +96,17 @@ describe('what is left', () => {
     expect((await leftOf())[0]).toBe(-200)
   })
 
+  it('can be read again at the next start, however much came in or went', async () => {
+    await move({ id: 'a', minute: 10, kind: 'bought', amount: 900_000 })
+    await move({ id: 'b', minute: 11, kind: 'bought', amount: 900_000 })
+    await move({ id: 'c', minute: 12, of: 'threads.leftM', ofId: 'indigo', kind: 'used', amount: -900_000 })
+    const { folder } = database
+    await database.close()
+    database = await openDatabase(folder, migrations)
+    store = new ShopStore(database, () => NOW)
+    expect(await leftOf()).toEqual([1_805_000, -899_700])
+  })
+
   it('is as a twin has it that goes through all that happened, however it arrives', async () => {
     const moves = fc.record({
       minute: fc.integer({ min: 1, max: 40 }),
@@ -236,11 +247,12 @@ it('what an older program wrote has no needle and no takes, and is changed like 
 it('from one weighing of a spool to the next tells what the forecasts are worth; a count in between tells nothing', async () => {
   const of = { of: 'threads.leftM', ofId: 'indigo', name: 'Indigo' } as const
   const used = (id: string, minute: number, amount: number, factor = 1) =>
-    move({ ...of, id, minute, kind: 'used', amount, factor })
+    move({ ...of, id, minute, kind: 'used', piece: `piece-${id}`, amount, factor })
   await used('before', 5, -40)
   await move({ ...of, id: 'w1', minute: 10, kind: 'weighed', found: 200 })
   await used('u1', 11, -50)
-  await move({ ...of, id: 'more', minute: 12, kind: 'bought', amount: 1000 })
+  await move({ ...of, id: 'more', minute: 12, kind: 'bought', amount: 1025 })
+  await move({ ...of, id: 'by-hand', minute: 12, kind: 'used', amount: -25 })
   // Reckoned with 1.25 already: 40 by the forecast.
   await used('u2', 13, -50, 1.25)
   await move({ ...of, id: 'w2', minute: 20, kind: 'weighed', found: 1101 })

@@ -38,14 +38,15 @@ export async function weighedThreads(db: Db): Promise<Weighed[]> {
 function betweenWeighings(all: readonly Movement[]): Weighed[] {
   const found: Weighed[] = []
   let since: { left: number; reckoned: number } | null = null
-  for (const { kind, amount, found: looked, factor } of all) {
+  for (const { kind, amount, found: looked, factor, piece } of all) {
     if (kind === 'weighed') {
       if (since && since.reckoned > 0 && since.left >= looked!)
         found.push({ reckoned: since.reckoned, gone: since.left - looked! })
       since = { left: looked!, reckoned: 0 }
     } else if (looked !== null) since = null
     else if (since) {
-      if (kind === 'used') since.reckoned -= amount / factor
+      // What a record took was forecast; what a hand wrote down is known.
+      if (kind === 'used' && piece !== null) since.reckoned -= amount / factor
       else since.left += amount
     }
   }
