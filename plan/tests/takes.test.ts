@@ -1,6 +1,6 @@
 import { Adhesive, Bobbin, Machine, Piece, Supply, Thread } from '@thimble/contract'
 import { keepStage, planPiece } from '@thimble/plan'
-import { adhesivesShort, bobbinChanges, reservedBy, takesOfRecord } from '@thimble/plan/takes'
+import { adhesivesShort, bobbinChanges, leftBefore, reservedBy, takesOfRecord } from '@thimble/plan/takes'
 import { lengthOff, rollFor } from '../src/stash/rolls'
 import { at, hoop, measured, patched, polo, shelf as small } from './marramAndTide'
 
@@ -89,6 +89,14 @@ describe('a record takes', () => {
     expect([amended['threads.leftM/salt'], amended['supplies.leftMm/long']]).toEqual([7, 174])
     expect(takes(Piece.parse(patched(recorded, { finish: { kept: [{ ...record!, took: [] }] } })))).toEqual([])
   })
+})
+
+it('what is left after an amended record counts what it took before as there', () => {
+  const [took] = takes(decided(fresh, 'measure', 'build', 'hoop'))
+  expect(took).toMatchObject({ ofId: 'mesh', amount: 174 })
+  expect([leftBefore(took!, 826, [took!]), leftBefore(took!, 826), leftBefore(took!, null, [took!])]).toEqual([
+    ...[1000, 826, null],
+  ])
 })
 
 it('a sprayed layer is short of spray where the stash has spray and it is used up', () => {

@@ -25,3 +25,7 @@ export function wholeThing(thing: ChangedThing): ChangedThing {
   if (collection === 'shop') return { ...thing, doc: fillIn(Shop, doc) }
   return collection in collections ? { ...thing, doc: { ...whole(collection as CollectionName, doc) } } : thing
 }
+
+/** Whether devices hold it: what the server keeps for itself is asked for where it is looked at. */
+export const isHeld = (collection: string): boolean =>
+  !(collection in collections) || collections[collection as CollectionName].kept === 'on every device'

@@ -1,7 +1,7 @@
 import type { ChangedThing } from '@thimble/contract'
 import { keyFor } from './changeKeys'
 import { outbox, tellQueue, waitingChanges } from './deviceOutbox'
-import { wholeThing } from './documents'
+import { isHeld, wholeThing } from './documents'
 import type { Change } from './outbox'
 import { bodyOf, type Mine, overtaken, withMine } from './overtaken'
 import { told, toldAnew } from './shelf'
@@ -66,7 +66,7 @@ export function takeAnswer(change: Change, doc: Doc & { revision: number }): Cha
   const own = withMine(mine.get(keyFor(collection, id)) ?? {}, change, doc.revision)
   mine.set(keyFor(collection, id), own)
   showAnswer(thing)
-  void workingSet?.write([{ ...thing, mine: own }]).catch(leaveOut)
+  if (isHeld(collection)) void workingSet?.write([{ ...thing, mine: own }]).catch(leaveOut)
   return thing
 }
 

@@ -62,3 +62,9 @@ export function takesOfRecord(
   const now = takesOf(planned, stock, { rolls, bobbins })
   return before ? [...now.filter(ofRoll), ...before.filter((one) => !ofRoll(one))] : now
 }
+
+/** What there was of a thing before a record took of it: one that is amended has taken already what it took before. */
+export function leftBefore({ of, ofId }: Take, left: number | null, took: readonly Take[] = []): number | null {
+  const taken = took.find((one) => one.of === of && one.ofId === ofId)?.amount ?? 0
+  return left === null ? null : left + taken
+}

@@ -1,5 +1,5 @@
 import type { Supply, Take } from '@thimble/contract'
-import { takesOfRecord } from '@thimble/plan/takes'
+import { leftBefore, takesOfRecord } from '@thimble/plan/takes'
 import { View } from 'react-native'
 import { useNamed } from '@/state/useShelfDocs'
 import { usePalette } from '@/theme/PaletteProvider'
@@ -18,13 +18,13 @@ export function TakenFromStash({ tools }: { tools: PieceTools }) {
   const takes = takesOfRecord(piece, plansOf(piece, shelf), { ...shelf, supplies, threads }, bobbins)
   const shelved = takes.filter(({ of }) => of === 'supplies.leftMm' || of === 'threads.leftM')
   if (shelved.length === 0) return null
-  const left = (take: Take): number | null =>
-    supplies.find(({ id }) => id === take.ofId)?.leftMm ?? threads.find(({ id }) => id === take.ofId)?.leftM ?? null
+  const stands = (ofId: string): number | null =>
+    supplies.find(({ id }) => id === ofId)?.leftMm ?? threads.find(({ id }) => id === ofId)?.leftM ?? null
   return (
     <Section title="What it takes from the stash" says="Taken as the record is kept, given back if you take it back.">
       <View role="list">
         {shelved.map((take) => (
-          <Taken key={take.ofId} take={take} left={left(take)}>
+          <Taken key={take.ofId} take={take} left={leftBefore(take, stands(take.ofId), piece.finish.kept[0]?.took)}>
             <OtherRoll take={take} supplies={supplies} tools={tools} />
           </Taken>
         ))}

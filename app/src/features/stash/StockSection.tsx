@@ -11,7 +11,7 @@ import { BigNumbers, Words } from '@/ui/Words'
 import { leftText } from '@/words/stockWords'
 import { Moved } from './Moved'
 import { SpokenFor } from './SpokenFor'
-import { movedBy, readAmount, type StockKind, waysToMove } from './stockTexts'
+import { movedBy, pieceTakes, readAmount, type StockKind, waysToMove } from './stockTexts'
 
 type Props = {
   of: Account
@@ -52,6 +52,7 @@ function MoveIt({ of, thing }: Pick<Props, 'of' | 'thing'>) {
   }
   return (
     <>
+      {pieceTakes(of) ? <Words soft>What a piece takes is taken as it goes in the log.</Words> : null}
       <Choices label="What happened" choices={kinds} value={kind} onChange={setKind} />
       <Field
         label={kind === 'corrected' ? 'What there really is' : 'How much'}

@@ -8,6 +8,9 @@ type Cut = { sheetMm?: number | null }
 
 const MOST = 100_000
 
+/** Whether records take of it by themselves, so that a hand has not to write that down too. */
+export const pieceTakes = (of: Account): boolean => of === 'supplies.leftMm' || of === 'threads.leftM'
+
 /** What can be written down of a thing by hand: what happened, and the unit it is typed in. */
 export function waysToMove(
   of: Account,
