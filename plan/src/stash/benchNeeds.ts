@@ -77,14 +77,12 @@ function ofKind({ kind, size, pieces, atLeast }: WantedLayer, supplies: readonly
   const lines = supplies.filter((s) => s.kind === kind && lengthOff(s, size, pieces) !== null)
   const line = rollFor(kind, size, pieces, lines)
   const want = (line && lengthOff(line, size, pieces)) ?? alongRoll(USUAL_WIDTH, size, pieces)
-  return { ...plain, ...ofLines(kind, lines), want, atLeast }
+  return {
+    ...{ ...plain, id: kind, what: { kind }, unit: 'mm', want, atLeast },
+    left: lines.reduce((sum, s) => sum + s.leftMm, 0),
+    lowBelow: lines.reduce((sum, s) => sum + s.lowMm, 0),
+  }
 }
-
-const ofLines = (kind: SupplyKind, lines: readonly Supply[]) => ({
-  ...{ id: kind, what: { kind }, unit: 'mm' as const },
-  left: lines.reduce((sum, s) => sum + s.leftMm, 0),
-  lowBelow: lines.reduce((sum, s) => sum + s.lowMm, 0),
-})
 
 const ofColour = ({ colour, metres, thread, leftM }: ColourNeed): Need => ({
   ...{ ...plain, id: thread?.id ?? colour, what: thread ? { thread } : { colour }, unit: 'm', want: metres },
@@ -112,26 +110,25 @@ function merged(layers: readonly Need[]): Need[] {
   })
 }
 
-/** What is low by itself, though no piece on the bench wants it; `wanted`: what is on the list already. */
+/**
+ * What is low by itself, though no piece on the bench wants it; a roll by its own mark, where another of its kind is
+ * plenty. `wanted`: what is on the list already.
+ */
 export function lowBesides(wanted: readonly Need[], stock: WholeStock): Need[] {
   const { supplies, threads, needles, bobbins, adhesives } = stock
-  const unasked = { want: 0, pieces: 0, atLeast: false }
-  const kinds = [...new Set(supplies.map(({ kind }) => kind))]
-  const rolls = kinds.map((kind) => ({
-    ...unasked,
-    ...ofLines(
-      kind,
-      supplies.filter((s) => s.kind === kind),
-    ),
+  const isListed = (needed: string): boolean => wanted.some((need) => need.id === needed && isToBuy(need))
+  const own = (id: string, what: Needed, unit: Need['unit'], left: number | null, lowBelow: number): Need => ({
+    ...{ id, what, unit, left, lowBelow },
+    ...{ want: 0, pieces: 0, atLeast: false },
+  })
+  const rolls = supplies
+    .filter(({ kind }) => !isListed(kind))
+    .map((roll) => own(roll.id, { thing: roll }, 'mm', roll.leftMm, roll.lowMm))
+  const spools = threads.map((thread) => own(thread.id, { thread }, 'm', thread.leftM, thread.lowM))
+  const holds = [...new Set(adhesives.map(({ kind }) => kind))].map((kind) => ({
+    ...ofAdhesive(kind, adhesives),
+    pieces: 0,
   }))
-  const spools = threads.map((thread): Need => ({
-    ...{ ...unasked, id: thread.id, what: { thread }, unit: 'm' },
-    ...{ left: thread.leftM, lowBelow: thread.lowM },
-  }))
-  const holds = [...new Set(adhesives.map(({ kind }) => kind))].map((kind) => ofAdhesive(kind, adhesives))
-  const counted = [...needles, ...bobbins].map(({ id, name, left, low }): Need => ({
-    ...{ ...unasked, id, what: { thing: { name } }, unit: 'number', left, lowBelow: low },
-  }))
-  const besides = [...rolls, ...spools, ...holds.map((need) => ({ ...need, pieces: 0 })), ...counted]
-  return besides.filter((need) => isToBuy(need) && !wanted.some(({ id }) => id === need.id))
+  const counted = [...needles, ...bobbins].map((one) => own(one.id, { thing: one }, 'number', one.left, one.low))
+  return [...rolls, ...spools, ...holds, ...counted].filter((need) => isToBuy(need) && !isListed(need.id))
 }
