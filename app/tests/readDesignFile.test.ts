@@ -1,7 +1,6 @@
 import { DesignFile } from '@thimble/contract'
 import type { CoreError } from '@thimble/core/errors'
-import { readStitchCsv } from '@thimble/core/design/work'
-import { editDesign } from '@/workers/editDesign'
+import { asStitched, readStitchCsv } from '@thimble/core/design/work'
 import { readDesignFile } from '@/workers/readDesignFile'
 import { TextDecoder as Decoder } from 'node:util'
 
@@ -96,7 +95,7 @@ describe('a design as it is stitched', () => {
   it('is put in its order and its colours before it is turned', () => {
     const design = readStitchCsv(csv)
     const change = { scale: 1, rotate: 180, mirror: 'none' as const }
-    const now = editDesign(design, { change, order: [1, 0], colours: ['#aaaaaa', '#bbbbbb'] })
+    const now = asStitched(design, { change, order: [1, 0], colours: ['#aaaaaa', '#bbbbbb'] })
     expect(now.blocks.map((b) => b.colour)).toEqual(['#aaaaaa', '#bbbbbb'])
     // The second block of the list, at its right end, is first now and lies at the left end.
     expect(now.blocks[0]!.stitches![0]!.x).toBeCloseTo(-15, 9)

@@ -1,3 +1,4 @@
+import { reorderDesign } from '../src/design/edit/reorderDesign'
 import fc from 'fast-check'
 import {
   changeDesign,
@@ -9,7 +10,6 @@ import {
   packDesign,
   readDesignSvg,
   readStitchCsv,
-  reorderDesign,
   sizeDesign,
   unpackDesign,
 } from '../src'

@@ -10,8 +10,10 @@ import type {
   SummarisedDesign,
 } from '@thimble/core/design'
 import {
+  asStitched,
   cuttingFile,
   designStats,
+  type Edits,
   groupDesigns,
   partHulls,
   layGroup,
@@ -28,7 +30,6 @@ import { readTypeface, setWording, type Typeface, type WordingRequest } from '@t
 import { inkOf, type BlockInk } from './blockInk'
 import { ask, Away, Refused } from '@/http/client'
 import { keepPacked, packedHere } from './packedStore'
-import { editDesign, type Edits } from './editDesign'
 import { readDesignFile, type ReadFile } from './readDesignFile'
 
 /** A design opened on the screen: what is drawn, what was measured. */
@@ -93,7 +94,7 @@ const desk = {
   },
 
   async open(id: string, edits: Edits): Promise<OpenedDesign> {
-    const design = editDesign(await designOf(id), edits)
+    const design = asStitched(await designOf(id), edits)
     const stats: DesignStats = designStats(design)
     const ink = design.blocks.map(inkOf)
     const answer = {
@@ -109,18 +110,18 @@ const desk = {
   },
 
   async summary(id: string, edits: Edits): Promise<SummarisedDesign> {
-    return summariseDesign(editDesign(await designOf(id), edits))
+    return summariseDesign(asStitched(await designOf(id), edits))
   },
 
   /** The order with the fewest changes, in the blocks' numbers as drawn. */
   async order(id: string, edits: Edits): Promise<ColourOrder> {
     const drawn = await designOf(id)
-    const asDrawn = editDesign(drawn, { ...edits, order: null, colours: coloursAsDrawn(drawn, edits) })
+    const asDrawn = asStitched(drawn, { ...edits, order: null, colours: coloursAsDrawn(drawn, edits) })
     return planColourOrder(asDrawn.blocks.map((block) => ({ ...block, stitches: block.stitches ?? [] })))
   },
 
   async write(id: string, edits: Edits, format: 'csv' | 'svg'): Promise<string> {
-    const design = editDesign(await designOf(id), edits)
+    const design = asStitched(await designOf(id), edits)
     return format === 'csv' ? writeStitchCsv(design) : writeDesignSvg(design)
   },
 
@@ -133,7 +134,7 @@ const desk = {
     edits: Edits,
     q: { block: number; overlap: number; count: number; clothWidth: number },
   ): Promise<CuttingFile> {
-    const design = editDesign(await designOf(id), edits)
+    const design = asStitched(await designOf(id), edits)
     return cuttingFile({ ...q, block: design.blocks[q.block]! })
   },
 
@@ -142,7 +143,7 @@ const desk = {
     newId: string | null,
   ): Promise<OpenedDesign & { hulls: number[][] }> {
     const designs = []
-    for (const part of parts) designs.push(editDesign(await designOf(part.id), part.edits))
+    for (const part of parts) designs.push(asStitched(await designOf(part.id), part.edits))
     const laid = layGroup(designs, layout, gap, shifts)
     const hulls = partHulls(laid).map((hull) => hull.flatMap(({ x, y }) => [x, y]))
     return { ...(await showDesign(groupDesigns(laid), newId)), hulls }

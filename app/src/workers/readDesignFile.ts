@@ -1,6 +1,7 @@
 import { DesignFile } from '@thimble/contract'
 import type { Design, PackedDesign, SummarisedDesign } from '@thimble/core/design'
 import {
+  asStitched,
   designStats,
   guessKind,
   MOST_FILE_BYTES,
@@ -12,7 +13,6 @@ import {
 } from '@thimble/core/design/work'
 import { CoreError } from '@thimble/core/errors'
 import { upgradeDesignFile } from '@thimble/plan/upgradeDesignFile'
-import { editDesign } from './editDesign'
 
 type Named = Pick<DesignFile['design'], 'name' | 'kind' | 'smallestLetterMm' | 'note' | 'change' | 'order'>
 /** A file as it comes onto the shelf: what is known of the design, and the design packed when there is more than its size. */
@@ -94,7 +94,7 @@ function fromJson(text: string): ReadFile | (Named & SizeOnly & { packed: null }
   if (!packed) return { ...named, source: 'size', width, height, stitches, colours, summary: null, packed: null }
   return {
     ...named,
-    ...summariseDesign(editDesign(unpackDesign(packed), { change, order, colours })),
+    ...summariseDesign(asStitched(unpackDesign(packed), { change, order, colours })),
     packed,
   }
 }

@@ -1,0 +1,53 @@
+import { appliqueHalts, blockAt, bobbinAt, secondsAt, sewProgram, stitchAfter } from '@thimble/core/sewing'
+
+const block = (colour: string, stitches: number, trims = 0) => ({
+  ...{ colour, stitches, trims, topMetres: stitches / 200, bobbinMetres: stitches / 400 },
+})
+
+describe('what a machine sews in one hooping', () => {
+  // At 1000 a minute it reaches 850: each of these blocks takes a minute, the one with a trim 6 s more.
+  const program = sewProgram({ blocks: [block('#a00000', 850), block('#0000a0', 850, 1)], copies: 2, speedSpm: 1000 })
+
+  it('goes copy by copy, halts where the colour changes, and takes the needle’s time', () => {
+    expect(program.blocks.map(({ copy, block, from, to }) => [copy, block, from, to])).toEqual([
+      [0, 0, 0, 850],
+      [0, 1, 850, 1700],
+      [1, 0, 1700, 2550],
+      [1, 1, 2550, 3400],
+    ])
+    expect(program.blocks.map(({ halt }) => halt)).toEqual(['colour', 'colour', 'colour', null])
+    expect(program.seconds).toBeCloseTo(252, 9)
+  })
+
+  it('tells time, bobbin and block at a stitch; at a border the block that begins', () => {
+    expect(secondsAt(program, 425)).toBeCloseTo(30, 9)
+    expect(secondsAt(program, 1700)).toBeCloseTo(126, 9)
+    expect(bobbinAt(program, 1275)).toBeCloseTo(1275 / 400, 9)
+    expect([0, 849, 850, 3400].map((stitch) => blockAt(program, stitch))).toEqual([0, 0, 1, 3])
+  })
+
+  it('by the clock it comes to the next halt and no farther, but past one that is done with', () => {
+    expect(stitchAfter(program, 0, 30)).toBeCloseTo(425, 9)
+    expect(stitchAfter(program, 0, 3600)).toBe(850)
+    expect(stitchAfter(program, 842, 3600)).toBe(850)
+    expect(stitchAfter(program, 842, 3600, 1)).toBe(1700)
+    expect(stitchAfter(program, 3400, 5)).toBe(3400)
+  })
+
+  it('a row of one colour is sewn without a halt; one of no copies is refused', () => {
+    const row = sewProgram({ blocks: [block('#a00000', 100)], copies: 3, speedSpm: 600 })
+    expect(row.blocks.map(({ halt }) => halt)).toEqual([null, null, null])
+    expect(() => sewProgram({ blocks: [block('#a00000', 100)], copies: 0, speedSpm: 600 })).toThrow('At least one copy')
+  })
+})
+
+it('applied cloth is laid after the run that shows its place, and trimmed after the one that holds it', () => {
+  expect(appliqueHalts([90, 110, 1800])).toEqual(['lay', 'trim', null])
+  expect(appliqueHalts([90, 1800, 60, 70, 900])).toEqual(['lay', null, 'lay', 'trim', null])
+  expect(appliqueHalts([1000, 900])).toEqual([null, null])
+  const laid = sewProgram({
+    blocks: [block('#aa0000', 90), block('#aa0000', 110), block('#0000aa', 1800)],
+    ...{ copies: 1, speedSpm: 600, applique: true },
+  })
+  expect(laid.blocks.map(({ halt }) => halt)).toEqual(['lay', 'trim', null])
+})
