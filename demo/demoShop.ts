@@ -39,7 +39,7 @@ function worked(piece: Piece, done: Done, shelf: Shelves): Piece {
     const so = at && stage === 'measure' ? madeReady(was, shelf) : was
     const plans = at ? planPiece(so, shelf) : null
     const took = plans && stage === 'finish' ? takesOfRecord(so, plans, shelf, shelf.bobbins) : []
-    const change = at && plans ? keepStage(so, stage, plans, at, took) : null
+    const change = at && plans ? keepStage(so, stage, plans, at, { took }) : null
     return change ? Piece.parse({ ...so, [stage]: { ...so[stage], ...(change[stage] as object) } }) : so
   }, piece)
 }

@@ -34,7 +34,10 @@ describe('what has to be bought', () => {
 
 it('minutes are told by part, without parts that take less than half a one', () => {
   const time = { seconds: 990, parts: { stitching: 600, changes: 120, trims: 18, hooping: 240 } }
-  const said = timeText({ colours: [], blocks: [], bobbinMetres: 0, time, estimated: false }, 'Loft machine')
+  const said = timeText(
+    { colours: [], blocks: [], sewn: [], speedSpm: 600, bobbinMetres: 0, time, estimated: false },
+    'Loft machine',
+  )
   expect(said).toBe('About 17 min at Loft machine: 10 min stitching, 2 min changing colours, 4 min hooping.')
   expect([metresText(9.96), metresText(9.94), metresText(31.6)]).toEqual(['10 m', '9.9 m', '32 m'])
 })

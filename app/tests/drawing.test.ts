@@ -56,7 +56,7 @@ describe('the words', () => {
     [null, 4, 'Landed 4 mm low'],
     [null, null, ''],
   ])('tell a landing of %p, %p: %j', (dx, dy, text) => {
-    expect(landingText(dx, dy, { unit: 'mm' })).toBe(text)
+    expect(landingText({ dx, dy }, { unit: 'mm' })).toBe(text)
   })
 
   const layer = (kind: LayerKind) => ({

@@ -12,5 +12,6 @@ export const collectionNames = [
   'items',
   'pieces',
   'movements',
+  'runEvents',
 ] as const
 export type CollectionName = (typeof collectionNames)[number]

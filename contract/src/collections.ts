@@ -6,6 +6,7 @@ import { SavedItem } from './item'
 import { Machine } from './machine'
 import { Piece } from './piece/piece'
 import { Movement } from './movement'
+import { RunEvent } from './runEvent'
 import { Adhesive, Bobbin, Needle, Supply, Thread } from './stash'
 import { Swatch } from './swatch'
 
@@ -48,6 +49,14 @@ export const collections = {
     },
     indexes: [['of', 'of_id', 'deleted_at', 'created_at', 'found', 'amount', 'kind'], ['piece']],
     kept: 'on the server',
+  }),
+  runEvents: collection(RunEvent, {
+    lookUps: {
+      piece: { type: 'text', of: (event) => event.piece },
+      at_hand: { type: 'integer', of: (event) => Number(event.atHand) },
+    },
+    heldBy: 'at_hand',
+    indexes: [['piece', 'created_at']],
   }),
 } as const satisfies Readonly<Record<CollectionName, object>>
 

@@ -17,16 +17,24 @@ export { type Account, accounts, Movement, type MovementKind, Take } from './mov
 export type { Patch } from './patch'
 export { type KeptMeasure, PieceZone } from './piece/measureStage'
 export type { HoopTry, KeptHooping } from './piece/hoopStage'
-export type { KeptBuild, KeptRecord, KeptStitching } from './piece/otherStages'
+export {
+  type KeptBuild,
+  type KeptRecord,
+  type KeptStitching,
+  type Landing,
+  type MinutePart,
+  minuteParts,
+} from './piece/otherStages'
 export { Piece } from './piece/piece'
 export { Basis, ChosenStack, KeptStack, StackLayer } from './piece/stack'
 export { type StageId, stageIds } from './piece/stageIds'
 export type { Difference } from './piece/stages'
 export { Problem } from './problem'
+export { goingEvents, RunEvent, type RunEventKind, stoppingEvents } from './runEvent'
 export { Shop } from './shop'
-export { SHOP_FILE_VERSION, SHOP_FORMAT, ShopFile, shopFileOf } from './shopFile'
+export { PhotoInFile, SHOP_FILE_VERSION, SHOP_FORMAT, ShopFile, shopFileOf } from './shopFile'
 export { Named, Said } from './said'
 export { Adhesive, Bobbin, Needle, Supply, Thread } from './stash'
-export { Kept, LocalDate, Name } from './stored'
+export { Id, Kept, LocalDate, Name } from './stored'
 export { Swatch } from './swatch'
 export { unknownKeys } from './unknownKeys'

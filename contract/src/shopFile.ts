@@ -10,6 +10,10 @@ export const SHOP_FILE_VERSION = 2
 /** Designs as they were read, by the id of their card. */
 const PackedDesigns = z.array(z.strictObject({ id: Id, packed: PackedDesign })).default([])
 
+/** Photos of records and swatches as JPEG in base64, by their ids. */
+export const PhotoInFile = z.strictObject({ id: Id, jpeg: z.base64().max(6_000_000) })
+export type PhotoInFile = z.infer<typeof PhotoInFile>
+
 /** A whole shop as one open JSON file, for the collections of a registry: what the export writes and the import takes. */
 export function shopFileOf<R extends Registry>(registry: R) {
   const lists = Object.fromEntries(
@@ -20,6 +24,7 @@ export function shopFileOf<R extends Registry>(registry: R) {
     version: z.literal(SHOP_FILE_VERSION, `Only versions 1 to ${SHOP_FILE_VERSION} of the shop file are known.`),
     shop: Shop,
     packedDesigns: PackedDesigns,
+    photos: z.array(PhotoInFile).default([]),
     ...lists,
   })
 }

@@ -19,6 +19,8 @@ export const Swatch = Kept.extend({
   family: z.enum(clothFamilies),
   colour: Colour,
   ...clothNumbers,
+  /** A photo of it; null: none was taken. */
+  photo: Id.nullable().default(null),
   note: Note.default(''),
 })
 export type Swatch = z.infer<typeof Swatch>

@@ -101,9 +101,9 @@ describe('from the marks to the finish', () => {
 
   it('what was made ready is kept with the marks, ticked or not, and does not change with the house', () => {
     const piece = done(polo({ measure: { ...known, marked: { 'prep.press': true } } }), ['measure'])
-    expect(piece.measure.kept[0]!.prepared).toEqual([
-      { id: 'prep.wash', ticked: false },
-      { id: 'prep.press', ticked: true },
+    expect(piece.measure.kept[0]!.prepared.map(({ id, ticked }) => [id, ticked])).toEqual([
+      ['prep.wash', false],
+      ['prep.press', true],
     ])
     const never = Piece.parse(patched(piece, { build: { use: { laundering: 'never' } } }))
     const { build, measure } = planPiece(never, shelf)

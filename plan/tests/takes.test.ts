@@ -79,7 +79,7 @@ describe('a record takes', () => {
       finish: { rolls: { 'cut-away-mesh-fusible': 'long' } },
     })
     expect(byThing(long)['supplies.leftMm/long']).toBe(174)
-    const change = keepStage(long, 'finish', planPiece(long, stock), at, takes(long))!
+    const change = keepStage(long, 'finish', planPiece(long, stock), at, { took: takes(long) })!
     const recorded = Piece.parse(patched(long, change))
     const [record] = recorded.finish.kept
     const before = record!.took.map((one) => (one.ofId === 'salt' ? { ...one, amount: 7 } : one))

@@ -74,6 +74,10 @@ const stackBefore = (stack: Chosen | null) =>
   }
 
 /** A piece as it was written before, put together from where its parts lie now. */
+/** Where on the design a fault is was not told then. */
+const faultsBefore = (faults: object): Record<string, object> =>
+  Object.fromEntries(Object.entries(faults).map(([id, { at: _, ...fault }]) => [id, fault as object]))
+
 function pieceBefore({ item, measure, build, hoop, stitch, finish, ...top }: Omit<Piece, 'revision'>) {
   const { kept: k1, reopened: r1, declined: d1, zones, carried: taken, ownChange, ...tape } = measure
   const { shape, stitches, ...ownDesign } = tape.ownDesign
@@ -92,7 +96,7 @@ function pieceBefore({ item, measure, build, hoop, stitch, finish, ...top }: Omi
     ...{ zones: listed(zones), carried, ownDesign },
     ...{ cloth, use, thread: build.thread, stack: stackBefore(build.stack) },
     ...{ hoopId: hoop.hoopId, holding: hoop.holding, checks: stitch.checks, finishing: steps },
-    record: { low, side, faults: listed(faults as object as Record<string, object>), verdict, minutes, note, nextTime },
+    record: { low, side, faults: listed(faultsBefore(faults)), verdict, minutes, note, nextTime },
     ...Object.fromEntries(when),
   }
 }

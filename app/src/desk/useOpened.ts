@@ -8,14 +8,15 @@ type Opened = { opened: OpenedDesign | null; problem: string | null }
 export const editsOf = ({ change, order, colours }: DesignCard) => ({ change, order, colours })
 
 /** A design as it is stitched, worked out by the worker; the last one stays while the next is made. */
-export function useOpened(design: DesignCard): Opened {
+/** @param own what a piece does to it after that */
+export function useOpened(design: DesignCard | null, own: DesignCard['change'] | null = null): Opened {
   const [state, setState] = useState<Opened>({ opened: null, problem: null })
-  const { id, change, order, colours, source } = design
-  const key = JSON.stringify([id, change, order, colours])
+  const source = design?.source ?? 'size'
+  const key = JSON.stringify(design && [design.id, editsOf(design), own])
   useEffect(() => {
-    if (source === 'size') return
+    if (!design || source === 'size') return
     let gone = false
-    atDesk((d) => d.open(id, { change, order, colours })).then(
+    atDesk((d) => d.open(design.id, { ...editsOf(design), own })).then(
       (opened) => gone || setState({ opened, problem: null }),
       (error: Error) => gone || setState((last) => ({ ...last, problem: error.message })),
     )

@@ -28,8 +28,14 @@ export class Away extends Error {
 
 const FILE_PATIENCE_MS = 600_000
 
-/** `text`, `file`: a body that is JSON already. */
-type Asked = { method?: 'GET' | 'PUT' | 'PATCH' | 'POST' | 'DELETE'; body?: object; text?: string; file?: Blob }
+/** `text`, `file`: a body that is JSON already; `photo`: one that is a JPEG. */
+type Asked = {
+  method?: 'GET' | 'PUT' | 'PATCH' | 'POST' | 'DELETE'
+  body?: object
+  text?: string
+  file?: Blob
+  photo?: Blob
+}
 
 /**
  * Asks the server; the one way to it, for screens and workers alike.
@@ -47,9 +53,10 @@ export async function ask<T>(path: string, asked: Asked = {}): Promise<T> {
   throw new Refused(said)
 }
 
-async function reach(path: string, { method = 'GET', body, text, file }: Asked): Promise<Response> {
-  const json = file ?? text ?? (body && JSON.stringify(body))
-  const sent = json === undefined ? {} : { body: json, headers: { 'content-type': 'application/json' } }
+async function reach(path: string, { method = 'GET', body, text, file, photo }: Asked): Promise<Response> {
+  const content = photo ?? file ?? text ?? (body && JSON.stringify(body))
+  const type = photo ? 'image/jpeg' : 'application/json'
+  const sent = content === undefined ? {} : { body: content, headers: { 'content-type': type } }
   const signal = AbortSignal.timeout(file ? FILE_PATIENCE_MS : PATIENCE_MS)
   try {
     return await fetch(`${BASE}${path}`, { method, ...sent, signal })

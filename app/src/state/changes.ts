@@ -41,6 +41,9 @@ export function createWithDesign(card: DesignCard): void {
   change({ kind: 'packed', resource: 'designs', id: card.id })
 }
 
+/** A photo that is kept on the device already, on its way to the server. */
+export const sendPhoto = (resource: 'pieces' | 'swatches', id: string): void => change({ kind: 'photo', resource, id })
+
 /** Removes with a way back: the undo bar brings it back. */
 export function remove(resource: CollectionName, id: string, name: string): void {
   change({ kind: 'delete', resource, id })

@@ -6,6 +6,8 @@ export type Change =
   | { kind: 'delete' | 'restore'; resource: CollectionName; id: string }
   /** A design as it was read, which waits in the device's database. */
   | { kind: 'packed'; resource: 'designs'; id: string }
+  /** A photo, which waits there too; of which collection the document is that shows it. */
+  | { kind: 'photo'; resource: 'pieces' | 'swatches'; id: string }
   | { kind: 'shop'; body: Patch<Shop> }
 
 type DocumentChange<Name extends CollectionName> =

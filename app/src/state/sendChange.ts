@@ -13,6 +13,14 @@ async function sendPacked(id: string): Promise<void> {
   throw new Refused({ detail: said, status })
 }
 
+/** A photo that is neither here any more nor there is said so. */
+async function sendPhoto(id: string): Promise<void> {
+  const { photoHere } = await import('@/workers/photoStore')
+  const photo = await photoHere(id)
+  if (!photo) throw new Refused({ detail: 'The photo is no longer on this device.', status: 404 })
+  await ask(`/photos/${id}`, { method: 'PUT', photo })
+}
+
 type Sent = Record<string, unknown> & { revision: number }
 
 const methods = { put: 'PUT', patch: 'PATCH', delete: 'DELETE', restore: 'POST' } as const
@@ -20,6 +28,7 @@ const methods = { put: 'PUT', patch: 'PATCH', delete: 'DELETE', restore: 'POST' 
 /** Sends a change, and answers with what came of it where the server says. @throws Refused, Away */
 export async function sendChange(change: Change): Promise<Sent | null> {
   if (change.kind === 'packed') return sendPacked(change.id).then(() => null)
+  if (change.kind === 'photo') return sendPhoto(change.id).then(() => null)
   if (change.kind === 'shop') return ask('/shop', { method: 'PATCH', body: change.body })
   const { kind, resource, id } = change
   const path = `/${resource}/${id}${kind === 'restore' ? '/restore' : ''}`

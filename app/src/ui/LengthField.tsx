@@ -10,6 +10,8 @@ type Props = {
   problem?: string | null
   placeholder?: string
   half?: boolean
+  /** Tells it from another of the same label on the same page. */
+  slot?: string
   onFocus?: () => void
   onBlur?: () => void
 }

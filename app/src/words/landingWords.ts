@@ -1,10 +1,13 @@
 import { formatLength, type LengthStyle } from '@thimble/core/lengths'
 
-/** "Landed 2 mm low, 1 mm left"; empty when it was not measured. */
-export function landingText(dx: number | null, dy: number | null, style: LengthStyle): string {
-  if (dx === null && dy === null) return ''
+type Landed = { dx: number | null; dy: number | null; rotation?: number | null }
+
+/** "Landed 2 mm low, 1 mm left, 1.5° clockwise"; empty when it was not measured. */
+export function landingText({ dx, dy, rotation = null }: Landed, style: LengthStyle): string {
+  if (dx === null && dy === null && rotation === null) return ''
   const part = (mm: number | null, plus: string, minus: string): string | null =>
     mm === null || mm === 0 ? null : `${formatLength(Math.abs(mm), style)} ${mm > 0 ? plus : minus}`
-  const parts = [part(dy, 'low', 'high'), part(dx, 'right', 'left')].filter(Boolean)
+  const turned = rotation ? `${Math.abs(rotation)}° ${rotation > 0 ? 'clockwise' : 'anticlockwise'}` : null
+  const parts = [part(dy, 'low', 'high'), part(dx, 'right', 'left'), turned].filter(Boolean)
   return parts.length > 0 ? `Landed ${parts.join(', ')}` : 'Landed on the mark'
 }

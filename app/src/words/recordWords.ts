@@ -1,4 +1,12 @@
+import type { MinutePart } from '@thimble/contract'
 import { faultIds, faultNames, verdictNames, verdicts } from '@thimble/core/records'
 
 export const faultChoices = faultIds.map((id) => ({ id, name: faultNames[id] }))
 export const verdictChoices = verdicts.map((id) => ({ id, name: verdictNames[id] }))
+
+export const minutePartNames: Readonly<Record<MinutePart, string>> = {
+  ready: 'Getting ready',
+  hooping: 'Hooping',
+  stitching: 'Stitching',
+  finishing: 'Finishing',
+}

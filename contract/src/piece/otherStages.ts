@@ -3,10 +3,10 @@ import { type FaultId, faultIds, howBads, verdicts } from '@thimble/core/records
 import { z } from '../sentences'
 import { TypedLength } from '../length'
 import { Take } from '../movement'
-import { Colour, Id, Note, OwnId } from '../stored'
+import { Colour, Id, Instant, Note, OwnId, Point } from '../stored'
 import { CarriedSwatch } from '../swatch'
 import { Basis, ChosenStack, Holding, KeptStack, TopThread, Use } from './stack'
-import { KeptList, stageOf, Ticks } from './stages'
+import { KeptList, KeptLists, stageOf, Ticks } from './stages'
 
 const onStack = { basis: Basis, stack: KeptStack.nullable() }
 
@@ -33,6 +33,11 @@ export const BuildStage = stageOf(
     use: Use.prefault({}),
     thread: TopThread.prefault({}),
     stack: ChosenStack.nullable().default(null),
+    /** A change that is tried on this piece, for a fault of an earlier one. */
+    trying: z
+      .strictObject({ change: OwnId, fault: z.enum(faultIds), from: z.string().max(120) })
+      .nullable()
+      .default(null),
   },
   onStack,
 )
@@ -41,8 +46,18 @@ export type KeptBuild = BuildStage['kept'][number]
 
 /** Stitch: the list before the start; decided: the list as it stood, for the stack that was really there. */
 export const StitchStage = stageOf(
-  { checks: Ticks },
-  { ...onStack, list: KeptList, colours: z.array(Colour).max(2000) },
+  {
+    /** By the line's id; of a later hooping with its number before it. */
+    checks: Ticks,
+    /** Pins that are in, as typed. */
+    pins: z.string().max(4).default(''),
+  },
+  {
+    ...onStack,
+    list: KeptLists,
+    colours: z.array(Colour).max(2000),
+    pins: z.int().min(0).nullable().default(null),
+  },
 )
 export type StitchStage = z.infer<typeof StitchStage>
 export type KeptStitching = StitchStage['kept'][number]
@@ -50,44 +65,124 @@ export type KeptStitching = StitchStage['kept'][number]
 /** A landing as typed: how far off, and which way, seen by the worker. */
 const off = <const Ways extends readonly [string, string]>(ways: Ways) => TypedLength.extend({ way: z.enum(ways) })
 
-const Fault = z.strictObject({ howBad: z.literal(howBads) })
+/** Where the stitches came out, of one hooping: how far off the marks, or what the tape says from the lines it was marked by. */
+const landingShape = {
+  low: off(['low', 'high']).prefault({ text: '', unit: 'mm', way: 'low' }),
+  side: off(['left', 'right']).prefault({ text: '', unit: 'mm', way: 'left' }),
+  /** Degrees as typed. */
+  turned: z
+    .strictObject({ text: z.string().max(10), way: z.enum(['clockwise', 'anticlockwise']) })
+    .prefault({ text: '', way: 'clockwise' }),
+  landedBy: z.enum(['dots', 'tape']).default('dots'),
+  /** By the id of the tape it was marked with. */
+  tapes: z.record(OwnId, TypedLength).default({}),
+} as const
+export const Landing = z.strictObject(landingShape)
+export type Landing = z.infer<typeof Landing>
+
+const Fault = z.strictObject({
+  howBad: z.literal(howBads),
+  /** Where on the design it is, in its own frame. */
+  at: z.array(Point).max(20).default([]),
+})
 const faultsById = z.strictObject(
   Object.fromEntries(faultIds.map((id) => [id, Fault.optional()])) as unknown as {
     [Id in FaultId]: z.ZodOptional<typeof Fault>
   },
 )
 
+/** Minutes are told by what they went into. */
+export const minuteParts = ['ready', 'hooping', 'stitching', 'finishing'] as const
+export type MinutePart = (typeof minuteParts)[number]
+
+const tensions = ['as-advised', 'eased', 'tightened'] as const
+/** In degrees, as Hoop has it. */
+const Turn = z.literal([0, 90, 180, 270])
+const Tries = z.int().min(0).max(1000)
+
+const Landed = z.strictObject({
+  dx: z.number().nullable(),
+  dy: z.number().nullable(),
+  /** Clockwise, in degrees. */
+  rotation: z.number().nullable().default(null),
+})
+
+const decidedRecord = {
+  ...onStack,
+  list: KeptList,
+  holding: Holding.nullable(),
+  hoop: z.strictObject({ id: Id.nullable(), name: z.string().max(120) }).nullable(),
+  machine: z
+    .strictObject({ id: Id, name: z.string().max(120) })
+    .nullable()
+    .default(null),
+  turn: Turn.nullable().default(null),
+  tension: z.enum(tensions).nullable().default(null),
+  tries: Tries.nullable().default(null),
+  /** Where it came out from the mark, item frame: right and down are positive; null: not measured. Of the first hooping. */
+  landing: Landed,
+  /** The same of the hoopings after it. */
+  later: z
+    .array(Landed.extend({ hooping: z.int().min(1).max(10_000) }))
+    .max(10_000)
+    .default([]),
+  faults: z.array(Fault.extend({ id: z.enum(faultIds) })).max(15),
+  verdict: z.enum(verdicts).nullable(),
+  minutes: z.number().nullable(),
+  /** What of them went into what; a part is left out that was neither typed nor measured. */
+  minutesBy: z.partialRecord(z.enum(minuteParts), z.number()).default({}),
+  note: Note,
+  nextTime: Note,
+  /** A change to try the next time, and for which fault it was advised. */
+  trying: z
+    .strictObject({ change: OwnId, fault: z.enum(faultIds) })
+    .nullable()
+    .default(null),
+  photos: z.array(Id).max(5).default([]),
+  /** What it took of the stash: the server's ledger follows from it. */
+  took: z.array(Take).max(200).default([]),
+}
+
 /** Finish: what is done to it and the record as typed; decided: the record, by numbers and ids. */
 export const FinishStage = stageOf(
   {
     steps: Ticks,
-    low: off(['low', 'high']).prefault({ text: '', unit: 'mm', way: 'low' }),
-    side: off(['left', 'right']).prefault({ text: '', unit: 'mm', way: 'left' }),
+    /** When a step that takes its time was begun, by the step. */
+    timers: z.record(z.string().max(60), Instant.nullable()).default({}),
+    ...landingShape,
+    /** Landings of the hoopings after the first, by their number. */
+    later: z.record(z.string().regex(/^\d{1,5}$/), Landing).default({}),
     faults: faultsById.prefault({}),
     verdict: z.enum(verdicts).nullable().default(null),
+    /** All in all, where it is not told by part. */
     minutes: z.string().max(10).default(''),
+    minutesBy: z.partialRecord(z.enum(minuteParts), z.string().max(10)).default({}),
     note: Note.default(''),
     nextTime: Note.default(''),
     /** What was really used, where it differs from what was decided at Build. */
     stack: ChosenStack.nullable().default(null),
+    /** How it was really held and loaded, where that differs from what was decided at Hoop. */
+    used: z
+      .strictObject({
+        holding: Holding.nullable().default(null),
+        hoopId: Id.nullable().default(null),
+        turn: Turn.nullable().default(null),
+        tension: z.enum(tensions).default('as-advised'),
+        tries: z.string().max(4).default(''),
+      })
+      .prefault({}),
+    trying: z
+      .strictObject({ change: OwnId, fault: z.enum(faultIds) })
+      .nullable()
+      .default(null),
+    /** Photos by their id, in the order they were taken. */
+    photos: z.record(Id, z.strictObject({ order: z.int().min(0).max(1_000_000) })).default({}),
     /** Of which roll a kind of layer was cut, where it was not the one that would be taken. */
     rolls: z.record(OwnId, Id).default({}),
+    /** Records as they were before they were amended, by when they were kept: each a list of one, as `kept` is. */
+    earlier: z.record(Instant, z.array(z.strictObject({ at: Instant, ...decidedRecord })).max(1)).default({}),
   },
-  {
-    ...onStack,
-    list: KeptList,
-    holding: Holding.nullable(),
-    hoop: z.strictObject({ id: Id.nullable(), name: z.string().max(120) }).nullable(),
-    /** Where it came out from the mark, item frame: right and down are positive; null: not measured. */
-    landing: z.strictObject({ dx: z.number().nullable(), dy: z.number().nullable() }),
-    faults: z.array(z.strictObject({ id: z.enum(faultIds), howBad: z.literal(howBads) })).max(15),
-    verdict: z.enum(verdicts).nullable(),
-    minutes: z.number().nullable(),
-    note: Note,
-    nextTime: Note,
-    /** What it took of the stash: the server's ledger follows from it. */
-    took: z.array(Take).max(200).default([]),
-  },
+  decidedRecord,
 )
 export type FinishStage = z.infer<typeof FinishStage>
 export type KeptRecord = FinishStage['kept'][number]

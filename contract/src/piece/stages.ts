@@ -27,4 +27,12 @@ export function stageOf<Put extends z.ZodRawShape, Decided extends z.ZodRawShape
 /** Lines ticked off, by their id. */
 export const Ticks = z.record(z.string().max(60), z.boolean()).default({})
 /** A list as it stood: its lines in order, each ticked or skipped. */
-export const KeptList = z.array(z.strictObject({ id: OwnId, ticked: z.boolean() })).max(60)
+const line = z.strictObject({
+  id: OwnId,
+  ticked: z.boolean(),
+  /** The line itself where it carries numbers of this piece; null: worded by its id. */
+  said: Said.nullable().default(null),
+})
+export const KeptList = z.array(line).max(60)
+/** The lists before the start, one a hooping. */
+export const KeptLists = z.array(line.extend({ hooping: z.int().min(0).max(10_000).default(0) })).max(60_000)

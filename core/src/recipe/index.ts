@@ -63,6 +63,6 @@ export {
   type ToppingKind,
   toppingKinds,
 } from './stack'
-export { listLine, type StackLists, stackLists } from './stackLists'
+export { listLine, type StackLists, stackLists, stepSeconds } from './stackLists'
 export { shortOf } from './stash'
 export { type StackMisfit, stackMisfits } from './stackMisfits'

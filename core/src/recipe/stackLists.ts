@@ -32,3 +32,6 @@ export function listLine(id: string, f: Facts, stack: HeldStack): Advice | null 
   const rule = rules.get(id)
   return rule ? { code: id, severity: rule.severity, text: rule.text({ ...f, stack }) } : null
 }
+
+/** How long a step takes by the clock, in seconds; null for one that takes what it takes. */
+export const stepSeconds = (id: string): number | null => rules.get(id)?.seconds ?? null

@@ -18,7 +18,8 @@ export const faultIds = [
 ] as const
 export type FaultId = (typeof faultIds)[number]
 
-export const verdicts = ['good', 'passable', 'spoiled'] as const
+/** Good, will pass, to be taken out and sewn again, spoiled. */
+export const verdicts = ['good', 'passable', 'redo', 'spoiled'] as const
 export type Verdict = (typeof verdicts)[number]
 
 /** Hardly seen, seen, spoils it. */

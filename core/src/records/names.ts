@@ -22,5 +22,6 @@ export const howBadNames: Readonly<Record<HowBad, string>> = { 1: 'hardly seen',
 export const verdictNames: Readonly<Record<Verdict, string>> = {
   good: 'Good',
   passable: 'Will pass',
+  redo: 'To be redone',
   spoiled: 'Spoiled',
 }

@@ -2,6 +2,7 @@ import { designPhrases } from './designPhrases'
 import { differencePhrases } from './differencePhrases'
 import { placementNames } from './placementNames'
 import { placementPhrases } from './placementPhrases'
+import { runPhrases } from './runPhrases'
 
 /** Every sentence and name that may be kept, by its id. An id, once kept somewhere, never changes its meaning. */
 export const phrases = {
@@ -9,6 +10,7 @@ export const phrases = {
   ...placementPhrases,
   ...designPhrases,
   ...differencePhrases,
+  ...runPhrases,
   unknown: 'Something a newer version of the program noted.',
 } as const
 

@@ -1,7 +1,9 @@
 import type { Basis, KeptRecord, KeptStack, KeptStitching, Piece, Take } from '@thimble/contract'
 import { settledStack } from '../stack/stacks'
-import { readNumber, readTyped } from '../measure/readTyped'
-import { beforeStart, keepList, offMachine } from './lists'
+import { readCount } from '../measure/readTyped'
+import { hoopingsOfRecord, landingOf, landingProblems, landingTyped } from './landing'
+import { type Measured, minuteProblems, minutesOf } from './minutes'
+import { beforeStart, keepList, type ListLine, offMachine } from './lists'
 
 type OnStack = { basis: Basis; stack: KeptStack | null }
 
@@ -10,42 +12,68 @@ export const usedStack = ({ finish }: Piece, { stack }: OnStack): KeptStack | nu
   finish.stack ? settledStack(finish.stack) : stack
 
 /** The list before the start as it stands when the piece is stitched; what is not ticked was skipped. */
-export function keepStitching(piece: Piece, built: OnStack, colours: string[], at: string): KeptStitching {
+export function keepStitching(
+  piece: Piece,
+  built: OnStack,
+  { colours, start }: { colours: string[]; start?: readonly ListLine[] | undefined },
+  at: string,
+): KeptStitching {
   const open = { ...piece, stitch: { ...piece.stitch, reopened: true } }
-  return { at, ...built, list: keepList(beforeStart(open, built)), colours }
+  const lines = start ?? beforeStart(open, built)
+  const list = keepList(lines).map((line, i) => ({ ...line, hooping: lines[i]!.hooping ?? 0 }))
+  return { at, ...built, list, colours, pins: readCount(piece.stitch.pins).value }
 }
 
-/** Millimetres, `positive` the way that counts so; null when nothing that can be read was typed. */
-function landed(
-  { text, unit, way }: Piece['finish']['low'] | Piece['finish']['side'],
-  positive: string,
-): number | null {
-  const { mm } = readTyped({ text, unit })
-  return mm === null ? null : way === positive ? mm : 0 - mm
+/** What a record rests on beside the piece: the hoop it was really in, what it took of the stash, minutes as measured. */
+type Used = {
+  hoop: KeptRecord['hoop']
+  machine?: KeptRecord['machine']
+  took: readonly Take[]
+  measured?: Measured | undefined
 }
-
-/** What a record rests on beside the piece: the hoop it was really in, and what it took of the stash. */
-type Used = { hoop: KeptRecord['hoop']; took: readonly Take[] }
 
 /** The record of this moment as it is decided. */
-export function keepRecord(piece: Piece, built: OnStack, { hoop, took }: Used, at: string): KeptRecord {
-  const { low, side, faults, verdict, minutes, note, nextTime } = piece.finish
-  const used = { basis: built.basis, stack: usedStack(piece, built) }
+export function keepRecord(piece: Piece, built: OnStack, used: Used, at: string): KeptRecord {
+  const { faults, verdict, note, nextTime, trying, used: said, photos } = piece.finish
+  const onStack = { basis: built.basis, stack: usedStack(piece, built) }
   const open = { ...piece, finish: { ...piece.finish, reopened: true } }
+  const { by, whole } = minutesOf(piece, used.measured ?? piece.finish.kept[0]?.minutesBy ?? {})
+  const [hooped] = piece.hoop.kept
   return {
     at,
-    ...used,
-    list: keepList(offMachine(open, used)),
-    holding: piece.hoop.kept[0]?.holding ?? piece.hoop.holding ?? used.stack?.holding ?? null,
-    hoop,
-    landing: { dx: landed(side, 'right'), dy: landed(low, 'low') },
+    ...onStack,
+    list: keepList(offMachine(open, onStack)),
+    holding: said.holding ?? hooped?.holding ?? piece.hoop.holding ?? onStack.stack?.holding ?? null,
+    hoop: used.hoop,
+    machine: used.machine ?? null,
+    turn: said.turn ?? hooped?.turn ?? null,
+    tension: said.tension,
+    tries: readCount(said.tries).value ?? triesMade(piece),
+    landing: landingOf(piece, 0),
+    later: Array.from({ length: hoopingsOfRecord(piece) - 1 }, (_, i) => ({
+      hooping: i + 1,
+      ...landingOf(piece, i + 1),
+    })),
     faults: faultsOf(faults),
     verdict,
-    minutes: readNumber(minutes, 6000).value,
-    note,
-    nextTime,
-    took: [...took],
+    minutes: whole,
+    minutesBy: by,
+    ...{ note, nextTime, trying },
+    photos: photosInOrder(photos),
+    took: [...used.took],
   }
+}
+
+/** Photos in the order in which they were taken. */
+export const photosInOrder = (photos: Piece['finish']['photos']): string[] =>
+  Object.entries(photos)
+    .sort(([, a], [, b]) => a.order - b.order)
+    .map(([id]) => id)
+
+/** How often it was hooped, as far as it was looked at; null where it never was. */
+export function triesMade({ hoop }: Pick<Piece, 'hoop'>): number | null {
+  const made = Object.keys(hoop.tries).length
+  return made > 0 ? made : null
 }
 
 type FaultsById = Piece['finish']['faults']
@@ -53,15 +81,12 @@ type FaultsById = Piece['finish']['faults']
 /** Faults that are noted, each with how bad it is. */
 export function faultsOf(byId: FaultsById): KeptRecord['faults'] {
   return (Object.entries(byId) as [keyof FaultsById, FaultsById[keyof FaultsById]][]).flatMap(([id, fault]) =>
-    fault ? [{ id, howBad: fault.howBad }] : [],
+    fault ? [{ id, ...fault }] : [],
   )
 }
 
-/** What is typed in the record and cannot be read, by its field. */
-export function recordProblems({ finish }: Piece): { low: string | null; side: string | null; minutes: string | null } {
-  return {
-    low: readTyped(finish.low).problem,
-    side: readTyped(finish.side).problem,
-    minutes: readNumber(finish.minutes, 6000).problem,
-  }
+/** Whether something is typed in the record that cannot be read. */
+export function hasRecordProblems(piece: Piece): boolean {
+  const hoopings = Array.from({ length: hoopingsOfRecord(piece) }, (_, i) => landingProblems(landingTyped(piece, i)))
+  return [...hoopings, minuteProblems(piece)].some((one) => Object.values(one).some(Boolean))
 }

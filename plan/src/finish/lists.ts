@@ -2,10 +2,11 @@ import type { Basis, KeptStack, Piece } from '@thimble/contract'
 import { type Advice, note } from '@thimble/core/advice'
 import { markRemoval } from '@thimble/core/marking'
 import { markedWith } from '../measure/markWith'
+import { type Said, say, writeSaid } from '@thimble/core/words'
 import { linesOf, listsOf } from '../stack/stackLines'
 
 /** One line of a list, as it is worded today, and whether it is ticked. */
-export type ListLine = { line: Advice; ticked: boolean }
+export type ListLine = { line: Advice; ticked: boolean; said?: Said; hooping?: number }
 type OnStack = { basis: Basis; stack: KeptStack | null }
 
 /** The list before the start: as it stood once the piece was stitched, else as its stack asks now. */
@@ -24,8 +25,18 @@ export function offMachine(piece: Piece, built: OnStack): ListLine[] {
   const kept = finish.reopened ? undefined : finish.kept[0]
   if (kept) return keptLines(kept.list, kept)
   const out = marksOut(measure.kept[0]?.markWith ?? markedWith(piece, built.basis).id)
-  const lines = withMarksOut(listsOf(built).finishing, out)
-  return lines.map((line) => ({ line, ticked: finish.steps[line.code] ?? false }))
+  const pins = piece.stitch.kept[0]?.pins
+  const lines = withPinsOut(withMarksOut(listsOf(built).finishing, out), pins ?? 0)
+  return lines.map((one) => ({ ...one, ticked: finish.steps[one.line.code] ?? false }))
+}
+
+/** Count in, count out: the first thing once it is off the machine. */
+function withPinsOut(lines: readonly Advice[], count: number): Pick<ListLine, 'line' | 'said'>[] {
+  const rest = lines.map((line) => ({ line }))
+  if (count === 0) return rest
+  const said = say('finish.pins-out', { count: { plain: count } })
+  const pins = { line: { ...note('finish.pins-out', writeSaid(said)), severity: 'caution' as const }, said }
+  return [...rest.slice(0, 1), pins, ...rest.slice(1)]
 }
 
 const MARKS = 'finish.marks.'
@@ -43,12 +54,15 @@ function withMarksOut(lines: readonly Advice[], out: Advice | null): Advice[] {
   return [...lines.slice(0, at), out, ...lines.slice(at)]
 }
 
-function keptLines(list: readonly { id: string; ticked: boolean }[], onStack: OnStack): ListLine[] {
-  return list.flatMap(({ id, ticked }) => {
+type KeptLine = { id: string; ticked: boolean; said?: Said | null; hooping?: number }
+
+function keptLines(list: readonly KeptLine[], onStack: OnStack): ListLine[] {
+  return list.flatMap(({ id, ticked, said, hooping = 0 }) => {
+    if (said) return [{ line: note(id, writeSaid(said)), ticked, hooping }]
     const lines = id.startsWith(MARKS) ? [marksOut(id.slice(MARKS.length))] : linesOf([id], onStack)
-    return lines.flatMap((line) => (line ? [{ line, ticked }] : []))
+    return lines.flatMap((line) => (line ? [{ line, ticked, hooping }] : []))
   })
 }
 
-export const keepList = (lines: readonly ListLine[]): { id: string; ticked: boolean }[] =>
-  lines.map(({ line, ticked }) => ({ id: line.code, ticked }))
+export const keepList = (lines: readonly ListLine[]) =>
+  lines.map(({ line, ticked, said = null }) => ({ id: line.code, ticked, said }))

@@ -1,7 +1,9 @@
 import type { Patch, Piece } from '@thimble/contract'
+import { troubleChange } from '@thimble/core/troubles'
 import { carriedHere } from '../measure/carried'
 import { kindOf } from './kindOf'
 import { newPiece } from './newPiece'
+import { takeUp } from './takeUp'
 
 type Fresh = { id: string; now: string }
 
@@ -73,7 +75,25 @@ export function sameAgain(piece: Piece, { id, now }: Fresh): Piece {
     ...blank,
     customer,
     measure: { ...blank.measure, choices, anchors, zones, row, designId, ownDesign, ownChange, markWith, carried },
-    build: { ...blank.build, cloth: build.cloth, use: build.use, thread: build.thread, stack: build.stack },
-    hoop: { ...blank.hoop, hoopId: hoop.hoopId, holding: hoop.holding, machineId: hoop.machineId },
+    build: { ...blank.build, cloth: build.cloth, use: build.use, thread: build.thread, ...tried(piece) },
+    hoop: {
+      ...blank.hoop,
+      ...{ hoopId: hoop.hoopId, holding: heldNow(piece), machineId: hoop.machineId },
+    },
   }
+}
+
+/** The stack as it was, with the change its record says to try. */
+function tried({ name, build, finish }: Piece): Pick<Piece['build'], 'stack' | 'trying'> {
+  const [record] = finish.kept
+  const { stack } = build
+  if (!record?.trying) return { stack, trying: null }
+  const trying = { ...record.trying, from: name }
+  return { stack: stack && takeUp(stack, record.trying.change, record.basis), trying }
+}
+
+/** Held as it was, unless to hold it otherwise is what is tried. */
+function heldNow({ hoop, finish }: Piece): Piece['hoop']['holding'] {
+  const change = troubleChange(finish.kept[0]?.trying?.change ?? '')?.stack
+  return change?.do === 'hold' ? change.holding : hoop.holding
 }

@@ -1,6 +1,7 @@
 import type { Basis, DesignCard, KeptStack, Machine, Thread } from '@thimble/contract'
 import { sameToTheEye } from '@thimble/core/colour'
 import { stackMm } from '@thimble/core/recipe'
+import type { ToSew } from '@thimble/core/sewing'
 import { type StitchTime, stitchTime, threadUse, usualHoopingMinutes } from '@thimble/core/thread'
 import { readCount } from '../measure/readTyped'
 import type { PieceDesign } from '../measure/pieceDesign'
@@ -14,6 +15,9 @@ export type ThreadPlan = {
   bobbinMetres: number
   /** In stitch order, copy by copy: what each takes of the bobbin. */
   blocks: { colour: string; bobbinMetres: number }[]
+  /** The same of one copy, with all that is sewn of each block. */
+  sewn: ToSew[]
+  speedSpm: number
   time: StitchTime
   /** Reckoned, not counted from real stitches. */
   estimated: boolean
@@ -48,12 +52,13 @@ export function planThread(ask: Ask): ThreadPlan | null {
   const blocks = Array.from({ length: times.copies }, () => once).flat()
   const thickness = stackMm(coreLayers(stack.layers), basis.cloth.thicknessMm)
   const use = threadUse({ design: { blocks }, stackThickness: thickness, shopFactor: ask.factor ?? 1 })
+  const speedSpm = Math.min(stack.speedSpm ?? machine.usualSpm, machine.usualSpm)
   const sum = (of: (block: Block) => number): number => blocks.reduce((all, block) => all + of(block), 0)
   const time = stitchTime({
     stitches: sum((b) => b.stitches),
     changes: blocks.filter((b, i) => i > 0 && b.colour !== blocks[i - 1]!.colour).length,
     trims: sum((b) => b.trims),
-    speedSpm: Math.min(stack.speedSpm ?? machine.usualSpm, machine.usualSpm),
+    speedSpm,
     changeSeconds: machine.changeSeconds,
     hoopingMinutes: times.hoopings * usualHoopingMinutes(stack.holding),
   })
@@ -61,6 +66,11 @@ export function planThread(ask: Ask): ThreadPlan | null {
     colours: use.byColour.map(({ colour, topMetres }) => needOf(colour, topMetres, ask.threads)),
     bobbinMetres: use.bobbinMetres,
     blocks: use.byBlock.map(({ colour, bobbinMetres }) => ({ colour, bobbinMetres })),
+    sewn: once.map(({ colour, stitches, trims }, i) => {
+      const { topMetres, bobbinMetres } = use.byBlock[i]!
+      return { colour, stitches, trims, topMetres, bobbinMetres }
+    }),
+    speedSpm,
     time,
     estimated: blocks.some((b) => b.estimated),
   }

@@ -123,7 +123,9 @@ function hoopToday(piece: Piece, today: KeptHooping | null, { hoop }: PiecePlans
 }
 
 const listStands = (list: readonly { id: string }[]): Standing =>
-  new Map(list.map(({ id }) => [id, say('was.line', { line: { own: id } })]))
+  new Map(
+    list.filter(({ id }) => !id.startsWith('start.')).map(({ id }) => [id, say('was.line', { line: { own: id } })]),
+  )
 
 function recordStands({ landing, stack, verdict, faults }: KeptRecord): Standing {
   const { dx, dy } = landing

@@ -1,7 +1,9 @@
-import type { Basis, KeptMeasure, Patch, Piece, StageId, Take } from '@thimble/contract'
+import type { Basis, KeptMeasure, KeptRecord, Patch, Piece, StageId, Take } from '@thimble/contract'
 import { chosenFrom } from '../stack/stacks'
 import { keepBuild } from '../stack/planBuild'
 import { keepRecord, keepStitching } from '../finish/keepRecord'
+import type { ListLine } from '../finish/lists'
+import type { Measured } from '../finish/minutes'
 import { keepHooping } from '../hoop/planHoop'
 import { keepMeasure } from '../measure/keepMeasure'
 import { markedWith } from '../measure/markWith'
@@ -16,22 +18,40 @@ const decided = <Kept>(kept: Kept | null) =>
  * Marks a stage done: what it comes to at this moment is what was decided. Resolves to the change of the piece; null
  * where there is nothing to decide yet (no place for the design, no hoop picked).
  *
- * @param took of the stash, for the record
+ * @param beside what it took of the stash, for the record; the lists before the start, for the stitching
  */
 export function keepStage(
   piece: Piece,
   stage: StageId,
   plans: PiecePlans,
   at: string,
-  took: readonly Take[] = [],
+  beside: Beside = {},
 ): Patch<Piece> | null {
-  const change = stage === 'finish' ? recorded(piece, plans, at, took) : changeOf(piece, stage, plans, at)
+  const change =
+    stage === 'finish' ? recorded(piece, plans, at, beside) : changeOf(piece, stage, plans, at, beside.start)
   return change && ({ [stage]: change } as Patch<Piece>)
 }
 
-function recorded(piece: Piece, { built, hoop }: PiecePlans, at: string, took: readonly Take[]) {
-  const name = piece.hoop.kept[0]?.hoop ?? hoop.hoop
-  return decided(keepRecord(piece, built, { hoop: name && { id: name.id, name: name.name }, took }, at))
+type Beside = {
+  took?: readonly Take[]
+  start?: readonly ListLine[] | undefined
+  measured?: Measured
+  /** The hoop it was really in, where that was another than was decided. */
+  hoop?: KeptRecord['hoop']
+}
+
+/** A record that is amended stays as it was among the earlier ones. */
+function recorded(piece: Piece, { built, hoop }: PiecePlans, at: string, beside: Beside) {
+  const [before] = piece.finish.kept
+  const [hooped] = piece.hoop.kept
+  const name = hooped?.hoop ?? before?.hoop ?? hoop.hoop
+  const { id, name: called } = hoop.machine
+  const used = {
+    hoop: beside.hoop ?? (name && { id: name.id, name: name.name }),
+    machine: hooped?.machine ?? before?.machine ?? (id ? { id, name: called } : null),
+    ...{ took: beside.took ?? [], measured: beside.measured },
+  }
+  return { ...decided(keepRecord(piece, built, used, at)), ...(before ? { earlier: { [before.at]: [before] } } : {}) }
 }
 
 function changeOf(
@@ -39,6 +59,7 @@ function changeOf(
   stage: Exclude<StageId, 'finish'>,
   { measure, marked, build, built, hoop }: PiecePlans,
   at: string,
+  start?: readonly ListLine[],
 ) {
   if (stage === 'measure') return decided(keepMeasure(measure, at, madeReady(piece, measure, build.basis)))
   if (stage === 'build') {
@@ -49,13 +70,13 @@ function changeOf(
     const kept = keepHooping(hoop, marked, at)
     return kept && { ...decided(kept), holding: kept.holding, hoopId: kept.hoop?.id ?? null }
   }
-  return decided(keepStitching(piece, built, marked.design.colours, at))
+  return decided(keepStitching(piece, built, { colours: marked.design.colours, start }, at))
 }
 
 /** What was done before the tape went on, and what the marks were made with. */
 function madeReady(piece: Piece, { placement }: MeasurePlan, basis: Basis): Pick<KeptMeasure, 'prepared' | 'markWith'> {
   const open = { ...piece, measure: { ...piece.measure, reopened: true } }
-  const prepared = preparing(open, basis, placement).map(({ id, ticked }) => ({ id, ticked }))
+  const prepared = preparing(open, basis, placement).map(({ id, ticked }) => ({ id, ticked, said: null }))
   return { prepared, markWith: markedWith(piece, basis).id }
 }
 

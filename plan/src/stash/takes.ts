@@ -1,4 +1,5 @@
 import type { Bobbin, Machine, Piece, Take } from '@thimble/contract'
+import type { SewnReally } from '../run/sewnReally'
 import { usedStack } from '../finish/keepRecord'
 import type { PiecePlans } from '../stages/planPiece'
 import type { ThreadPlan } from '../stack/threadPlan'
@@ -11,28 +12,42 @@ export { type BobbinChanges, bobbinChanges } from './bobbinChanges'
 export { type Reserved, reservedBy } from './reserved'
 export type { Stock } from './wants'
 
-type Taken = { rolls: Readonly<Record<string, string>>; bobbins: readonly Bobbin[] }
+/** `really`: by its run, where one was noted. */
+type Taken = { rolls: Readonly<Record<string, string>>; bobbins: readonly Bobbin[]; really: SewnReally | null }
 
 /**
  * What a piece takes of each thing of the stash: length off a roll, metres off a spool, and at the machine the bobbin that
  * was in and the needle's minutes. What the stash has none of takes nothing.
  */
-function takesOf(planned: Planned, stock: Stock, { rolls, bobbins }: Taken): Take[] {
+function takesOf(planned: Planned, stock: Stock, { rolls, bobbins, really }: Taken): Take[] {
   const { layers, thread } = wantsOf(planned, stock)
   const machine = stock.machines.find(({ id }) => id === planned.machine.id)
-  const sewn = thread && machine ? atMachine(planned, thread, machine, bobbins) : []
+  const sewn = thread && machine ? atMachine(planned, thread, machine, { bobbins, really }) : []
   return summed([...ofRolls(layers, stock.supplies, rolls), ...ofSpools(thread, stock.shop.threadFactor), ...sewn])
 }
 
-/** The needle sews a share of the minutes where there are several; the bobbin ends with what is left of the last one. */
-function atMachine({ stack }: Planned, thread: ThreadPlan, machine: Machine, bobbins: readonly Bobbin[]): Take[] {
-  const minutes = thread.time.parts.stitching / 60 / machine.needles
-  const needle = machine.needle ? [take('machines.needleMinutes', machine, -minutes)] : []
+/**
+ * The needle sews a share of the minutes where there are several; the bobbin ends with what is left of the last one: as
+ * the run had it, else as it is forecast.
+ */
+function atMachine(
+  { stack }: Planned,
+  thread: ThreadPlan,
+  machine: Machine,
+  { bobbins, really }: Pick<Taken, 'bobbins' | 'really'>,
+): Take[] {
+  const minutes = (really?.minutes || thread.time.parts.stitching / 60) / machine.needles
+  const strikes =
+    really && machine.needle && really.strikes > 0 ? [take('machines.needleStrikes', machine, -really.strikes)] : []
+  const needle = machine.needle ? [take('machines.needleMinutes', machine, -minutes), ...strikes] : []
   const bobbin = machine.bobbin && bobbinChanges(thread, stack, machine, bobbins)
   if (!bobbin) return needle
   const drawer = bobbins.find(({ id }) => id === machine.bobbin?.from)
-  const fresh = drawer && bobbin.bobbins > 0 ? [take('bobbins.left', drawer, bobbin.bobbins)] : []
-  return [...needle, take('machines.bobbinM', machine, (machine.bobbinM ?? bobbin.left) - bobbin.endsWith), ...fresh]
+  const before = machine.bobbinM ?? bobbin.left
+  const fitted = really ? really.bobbins : bobbin.bobbins
+  const endsWith = really ? (really.endsWith ?? before - thread.bobbinMetres) : bobbin.endsWith
+  const fresh = drawer && fitted > 0 ? [take('bobbins.left', drawer, fitted)] : []
+  return [...needle, take('machines.bobbinM', machine, before - endsWith), ...fresh]
 }
 
 const ofRoll = ({ of }: Take): boolean => of === 'supplies.leftMm'
@@ -52,6 +67,7 @@ export function takesOfRecord(
   { marked, built, hoop }: Pick<PiecePlans, 'marked' | 'built' | 'hoop'>,
   stock: Stock,
   bobbins: readonly Bobbin[],
+  really: SewnReally | null = null,
 ): Take[] {
   const before = piece.finish.kept[0]?.took
   if (before?.length === 0) return []
@@ -59,7 +75,7 @@ export function takesOfRecord(
   const planned = plannedFrom(piece, marked, used, hoop.chosen?.fits ? hoop.hoop : null, stock)
   if (!planned) return before ?? []
   const rolls = { ...rollsOf(before ?? [], stock), ...piece.finish.rolls }
-  const now = takesOf(planned, stock, { rolls, bobbins })
+  const now = takesOf(planned, stock, { rolls, bobbins, really })
   return before ? [...now.filter(ofRoll), ...before.filter((one) => !ofRoll(one))] : now
 }
 

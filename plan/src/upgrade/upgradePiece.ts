@@ -34,7 +34,8 @@ export function upgradePiece(json: unknown, shelf: Shelf): Piece {
   if (old.builtAt) piece.build.kept = [{ at: old.builtAt, basis, stack }]
   if (old.hoopedAt) piece.hoop.kept = [hoopingOf(piece, old.hoopedAt, marked, stack, shelf)]
   const built = { basis, stack }
-  if (old.stitchedAt) piece.stitch.kept = [keepStitching(piece, built, marked.design.colours, old.stitchedAt)]
+  if (old.stitchedAt)
+    piece.stitch.kept = [keepStitching(piece, built, { colours: marked.design.colours }, old.stitchedAt)]
   if (old.finishedAt) {
     const name = old.record.hoopName
     const hoop = name || old.hoopId ? { id: old.hoopId, name } : null

@@ -35,6 +35,8 @@ export function upgradeShopFile(json: unknown): ShopFile {
     bobbins: [],
     adhesives: [],
     movements: [],
+    runEvents: [],
+    photos: [],
     designs,
     packedDesigns: drawings.map(({ id, drawing }) => ({ id, packed: upgradePacked(drawing) })),
     pieces: old.pieces.map((piece) => upgradePiece(piece, shelf)),

@@ -7,7 +7,8 @@ import {
   type Registry,
   type Shop,
 } from '@thimble/contract'
-import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
+import type { Loaded, Memory } from '../devices/sewing/machineMemory'
+import { blob, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
 
 /** Columns every document has. `doc` is the whole of it as the contract defines it; the others serve look-ups. */
 const common = () => ({
@@ -109,6 +110,19 @@ export const logFaults = sqliteTable(
   },
   (t) => [primaryKey({ columns: [t.pieceId, t.fault] }), index('log_faults_by_fault').on(t.fault)],
 )
+
+/** Photos of records and swatches, small JPEGs; documents name them by their ids. */
+export const photos = sqliteTable('photos', {
+  id: text('id').primaryKey(),
+  jpeg: blob('jpeg', { mode: 'buffer' }).notNull(),
+})
+
+/** What the stand-ins for machines remember without power: how each stands, and what it was given to sew. */
+export const sewingMachines = sqliteTable('sewing_machines', {
+  id: text('id').primaryKey(),
+  memory: text('memory', { mode: 'json' }).$type<Memory>().notNull(),
+  loaded: text('loaded', { mode: 'json' }).$type<Loaded>().notNull(),
+})
 
 /** Documents that cannot be read, with why; kept so that nothing is lost. */
 export const setAside = sqliteTable(

@@ -1,7 +1,8 @@
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi'
-import { LogRow, Named, Piece, Said } from '@thimble/contract'
+import { Id, LogRow, Named, Piece, RunEvent, Said } from '@thimble/contract'
 import { holdingMethods } from '@thimble/core/recipe'
 import { faultIds, verdicts } from '@thimble/core/records'
+import { eventsText } from '../stores/eventList'
 import { listPieces } from '../stores/pieceList'
 import type { ShopStore } from '../stores/shopStore'
 import { changeRoutes } from './changeRoutes'
@@ -10,6 +11,9 @@ import { asKept, documentRoutes, json, pageQuery } from './documentRoutes'
 import { packedDesignRoutes } from './packedDesignRoutes'
 import { invalid, issuesOf, toProblem } from './problems'
 import { guardBodies } from './requestGuards'
+import { SewingMachines } from '../devices/sewing/sewingMachines'
+import { sewingRoutes } from './sewingRoutes'
+import { photoRoutes } from './photoRoutes'
 import { shopRoutes } from './shopRoutes'
 import { stockRoutes } from './stockRoutes'
 
@@ -39,10 +43,12 @@ export function api(store: ShopStore, seed = 'bench'): OpenAPIHono {
   listRoutes(app, store)
   for (const [name, documents] of Object.entries(store.documents)) documentRoutes(app, name, documents)
   packedDesignRoutes(app, store.packed)
+  photoRoutes(app, store.photos)
   changeRoutes(app, store)
   shopRoutes(app, store)
   stockRoutes(app, store)
   deviceRoutes(app, seed)
+  sewingRoutes(app, new SewingMachines(store, seed), store.database.revisions)
   nameRecursive()
   app.doc31('/openapi.json', {
     openapi: '3.1.0',
@@ -87,6 +93,14 @@ function listRoutes(app: OpenAPIHono, store: ShopStore): void {
     const { state, limit, offset } = c.req.valid('query')
     return asKept(c, await listPieces(store, state, limit, offset))
   })
+  const run = createRoute({
+    method: 'get',
+    path: '/pieces/{id}/run',
+    tags: ['pieces'],
+    request: { params: z.object({ id: Id }) },
+    responses: { 200: { description: 'What happened while it was sewn, in order', content: json(z.array(RunEvent)) } },
+  })
+  app.openapi(run, async (c) => asKept(c, await eventsText(store, c.req.valid('param').id)))
   const log = createRoute({
     method: 'get',
     path: '/log',

@@ -38,6 +38,8 @@ export function invalid(c: Context, errors: Said): Response {
 export const notJson = (c: Context): Response =>
   problem(c, 415, 'Not JSON', 'Send the body as JSON, with content-type: application/json.')
 
+export const notJpeg = (c: Context): Response => problem(c, 415, 'Not a JPEG', 'Send a photo as image/jpeg.')
+
 /** The one place where errors become answers. */
 export function toProblem(error: unknown, c: Context): Response {
   if (error instanceof ZodError) return invalid(c, issuesOf(error))

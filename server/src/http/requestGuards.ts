@@ -1,10 +1,13 @@
 import type { Context, Hono, MiddlewareHandler } from 'hono'
 import { bodyLimit } from 'hono/body-limit'
-import { notJson, problem } from './problems'
+import { notJpeg, notJson, problem } from './problems'
 
 const MOST_BODY_BYTES = 2_000_000
 /** Half a million stitches take some 8 MB. */
 const MOST_DESIGN_BYTES = 60_000_000
+/** A photo as the app makes it takes some 400 kB. */
+const MOST_PHOTO_BYTES = 4_000_000
+const isPhoto = (c: Context): boolean => /\/photos\/[^/]+$/.test(c.req.path)
 /** How long a body may take to come. */
 const BODY_PATIENCE_MS = 10_000
 /** No document is nested deeper than a dozen; what goes far beyond was made to break something. */
@@ -36,6 +39,7 @@ const requireJson: MiddlewareHandler = async (c, next) => {
   if (!changes(c.req.method)) return next()
   const type = c.req.header('content-type') ?? ''
   const { headers } = c.req.raw
+  if (isPhoto(c)) return type.startsWith('image/jpeg') ? next() : notJpeg(c)
   const sent = Number(headers.get('content-length') ?? 0) > 0 || headers.has('transfer-encoding') || type !== ''
   if (sent && !/^application\/([\w.-]+\+)?json\b/i.test(type)) return notJson(c)
   return next()
@@ -59,18 +63,18 @@ function isDeep(text: string): boolean {
 }
 
 /** The body as text, when it comes within good time: a hand that lets it drip holds nothing up. */
-async function textInTime(c: Context): Promise<string | null> {
+async function inTime(body: Promise<string>): Promise<string | null> {
   let timer: NodeJS.Timeout | undefined
   const late = new Promise<null>((resolve) => (timer = setTimeout(() => resolve(null), BODY_PATIENCE_MS)))
   try {
-    return await Promise.race([c.req.text(), late])
+    return await Promise.race([body, late])
   } finally {
     clearTimeout(timer)
   }
 }
 
 const refuseDeepAndSlow: MiddlewareHandler = async (c, next) => {
-  const text = await textInTime(c)
+  const text = await inTime(isPhoto(c) ? c.req.arrayBuffer().then(() => '') : c.req.text())
   if (text === null) return problem(c, 408, 'Too slow', 'The rest of it did not come in time: send it again.')
   if (isDeep(text)) return problem(c, 422, 'Nested too deep', `Nothing here is nested more than ${MOST_DEPTH} deep.`)
   return next()
@@ -94,7 +98,7 @@ function limited(bytes: number): MiddlewareHandler {
 
 /** What is asked of a body before anyone looks into it: its kind, its size and its depth. */
 export function guardBodies(app: Pick<Hono, 'use'>): void {
-  const [few, many] = [limited(MOST_BODY_BYTES), limited(MOST_DESIGN_BYTES)]
+  const [few, many, photo] = [limited(MOST_BODY_BYTES), limited(MOST_DESIGN_BYTES), limited(MOST_PHOTO_BYTES)]
   app.use('*', requireJson)
   // A shop file is of any length: it is read as it comes, and looks after itself.
   const ofChanges =
@@ -103,7 +107,7 @@ export function guardBodies(app: Pick<Hono, 'use'>): void {
       changes(c.req.method) && !c.req.path.endsWith('/import') ? guard(c, next) : next()
   app.use(
     '*',
-    ofChanges((c, next) => (c.req.path.endsWith('/packed') ? many : few)(c, next)),
+    ofChanges((c, next) => (c.req.path.endsWith('/packed') ? many : isPhoto(c) ? photo : few)(c, next)),
   )
   app.use('*', ofChanges(refuseDeepAndSlow))
 }

@@ -6,6 +6,9 @@ import { setImmediate } from 'node:timers/promises'
 import { LineTooLong, linesOf } from './lines'
 
 /** One thing of a shop file, as it was read: not looked into yet. `at`: its place in its list. */
+/** Lists of what is no document. */
+export const WITHOUT_A_CARD: readonly string[] = ['packedDesigns', 'photos']
+
 export type Part = { list: string; at: number; value: unknown }
 
 /** What does not stand a line a document is read whole, and no more than this. */
@@ -111,7 +114,7 @@ async function* partsOf(whole: unknown, names: readonly string[]): AsyncGenerato
   const { format, version, shop, ...lists } = file
   yield { list: 'shop', at: 0, value: shop }
   for (const [list, values] of Object.entries(lists)) {
-    if (![...names, 'packedDesigns'].includes(list)) throw badFile('No shop file has such a list.', list)
+    if (![...names, ...WITHOUT_A_CARD].includes(list)) throw badFile('No shop file has such a list.', list)
     if (!Array.isArray(values)) throw badFile('This has to be a list.', list)
     for (const [at, value] of values.entries()) yield { list, at, value }
   }

@@ -1,11 +1,12 @@
-import { type Document, type ImportEffect, PackedDesign, type Registry, Shop } from '@thimble/contract'
+import { type Document, type ImportEffect, PackedDesign, PhotoInFile, type Registry, Shop } from '@thimble/contract'
 import { CoreError } from '@thimble/core/errors'
 import { isDeepStrictEqual } from 'node:util'
 import { z, ZodRealError } from 'zod'
 import type { Tx } from '../db/database'
 import { Unreadable } from '../stores/notKept'
 import type { ShopStore } from '../stores/shopStore'
-import type { Part } from './readParts'
+import { type Part, WITHOUT_A_CARD } from './readParts'
+import { requirePhoto } from '../photos/photoStore'
 import { Staged } from './stagedShop'
 import { takingTurns } from './takingTurns'
 
@@ -33,7 +34,7 @@ export async function takeShopIn(
     for await (const part of parts) {
       const value = check(schemas, part)
       await note(store, read, part.list, value, dry)
-      await (part.list === 'packedDesigns' ? packed : documents).add({ list: part.list, value })
+      await (WITHOUT_A_CARD.includes(part.list) ? packed : documents).add({ list: part.list, value })
       await giveTurn()
     }
     await requireCards(store, read)
@@ -48,10 +49,11 @@ const schemasOf = (registry: Registry): Readonly<Record<string, z.ZodType>> => (
   ...Object.fromEntries(Object.entries(registry).map(([name, { schema }]) => [name, schema])),
   shop: Shop,
   packedDesigns: PackedOfCard,
+  photos: PhotoInFile,
 })
 
 function emptyRead(registry: Registry): Read {
-  const names = [...Object.keys(registry), 'packedDesigns']
+  const names = [...Object.keys(registry), ...WITHOUT_A_CARD]
   const none = (): ImportEffect[string] => ({ added: 0, changed: 0, older: 0, same: 0 })
   return {
     counts: Object.fromEntries(names.map((name) => [name, 0])),
@@ -77,9 +79,11 @@ async function note(store: ShopStore, read: Read, list: string, value: object, d
   const { id } = value as { id: string }
   if (list === 'designs') read.cards.add(id)
   if (list === 'packedDesigns') read.packed.push(id)
+  if (list === 'photos') requirePhoto(Buffer.from((value as PhotoInFile).jpeg, 'base64'))
   if (!dry) return
   const effect = read.effect[list]!
   if (list === 'packedDesigns') effect[await packedEffect(store, value as PackedOfCard)]++
+  else if (list === 'photos') effect[(await store.photos.has(id)) ? 'same' : 'added']++
   else {
     const [kept, given] = [await readable(store.documents[list]!.find(id)), value as Document]
     const does = effectOf(kept, given)
@@ -125,10 +129,14 @@ async function requireCards(store: ShopStore, { cards, packed }: Read): Promise<
 
 async function apply(store: ShopStore, tx: Tx, documents: Staged, packed: Staged): Promise<void> {
   await store.ledger.atOnce(tx, () => putDocuments(store, tx, documents))
-  for await (const { value } of packed.all()) {
-    const { id, packed: design } = value as PackedOfCard
-    await store.packed.put(tx, id, design)
-  }
+  for await (const { list, value } of packed.all())
+    if (list === 'photos') {
+      const { id, jpeg } = value as PhotoInFile
+      await store.photos.put(tx, id, Buffer.from(jpeg, 'base64'))
+    } else {
+      const { id, packed: design } = value as PackedOfCard
+      await store.packed.put(tx, id, design)
+    }
 }
 
 async function putDocuments(store: ShopStore, tx: Tx, documents: Staged): Promise<void> {

@@ -1,7 +1,7 @@
 import { SHOP_FILE_VERSION, SHOP_FORMAT } from '@thimble/contract'
 import { asc, and, eq, gt, isNull, sql } from 'drizzle-orm'
 import type { Db } from '../db/database'
-import { type DocumentTable, documentTables, packedDesigns, tablesOf } from '../db/tables'
+import { type DocumentTable, documentTables, packedDesigns, photos, tablesOf } from '../db/tables'
 import type { ShopStore } from '../stores/shopStore'
 
 const PAGE = 100
@@ -30,6 +30,14 @@ export async function* writeShopOut(store: ShopStore, db: Db): AsyncGenerator<st
     pagesOf(async (after) => {
       const row = await packedAfter(db, after)
       const texts = row && cards.has(row.id) ? [`{"id":${JSON.stringify(row.id)},"packed":${row.text}}`] : []
+      return { last: row?.id, texts }
+    }),
+  )
+  yield* listOf(
+    'photos',
+    pagesOf(async (after) => {
+      const row = await photoAfter(db, after)
+      const texts = row ? [JSON.stringify({ id: row.id, jpeg: Buffer.from(row.jpeg).toString('base64') })] : []
       return { last: row?.id, texts }
     }),
   )
@@ -80,5 +88,11 @@ async function packedAfter(db: Db, after: string) {
     .where(and(gt(packedDesigns.designId, after), isNull(designs.deletedAt), sql`json_valid(${packedDesigns.doc})`))
     .orderBy(asc(packedDesigns.designId))
     .limit(1)
+  return row
+}
+
+/** One at a time, as all of them together are large. */
+async function photoAfter(db: Db, after: string) {
+  const [row] = await db.select().from(photos).where(gt(photos.id, after)).orderBy(asc(photos.id)).limit(1)
   return row
 }

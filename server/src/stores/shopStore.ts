@@ -5,6 +5,7 @@ import {
   type Movement,
   type Piece,
   type Registry,
+  type RunEvent,
   Shop,
 } from '@thimble/contract'
 import { asText } from '../db/asText'
@@ -12,14 +13,18 @@ import type { Database, Db, Tx } from '../db/database'
 import { type DocumentTable, shops, tablesOf } from '../db/tables'
 import { ChangeFeed, type Fed } from './changeFeed'
 import { Ledger } from '../ledger/ledger'
+import { PhotoStore } from '../photos/photoStore'
 import { DocumentStore, type Follow, type Step } from './documentStore'
+import { followEvent, followRun } from './followRun'
 import { followInLog, LogStore } from './logStore'
 import { mergeInto } from './mergeInto'
 import { PackedDesignStore } from './packedDesignStore'
 import { putAside, reasonOf } from './setAside'
 
+type Stores = Readonly<Record<string, DocumentStore<Document>>>
+
 /** What follows from documents of a collection elsewhere. */
-function followsOf(ledger: Ledger): Readonly<Record<string, Follow<Document>>> {
+function followsOf(ledger: Ledger, documents: Stores): Readonly<Record<string, Follow<Document>>> {
   const stock = (name: string): Follow<Document> => ledger.followStock.bind(ledger, name)
   return {
     ...Object.fromEntries(
@@ -27,18 +32,22 @@ function followsOf(ledger: Ledger): Readonly<Record<string, Follow<Document>>> {
     ),
     machines: (tx, step) => ledger.followMachine(tx, step as Step<Machine>),
     movements: (tx, step) => ledger.followMovement(tx, step as Step<Movement>),
+    runEvents: (tx, step) =>
+      followEvent(tx, { events: documents.runEvents!, pieces: documents.pieces! }, step as Step<RunEvent>),
     pieces: async (tx, step) => {
       await followInLog(tx, step as Step<Piece>)
       await ledger.followPiece(tx, step as Step<Piece>)
+      if (documents.runEvents) await followRun(tx, documents.runEvents, step as Step<Piece>)
     },
   }
 }
 
 /** Everything one workshop keeps: a store a collection of the registry, and what stands beside them. */
 export class ShopStore {
-  readonly documents: Readonly<Record<string, DocumentStore<Document>>>
+  readonly documents: Stores
   readonly changes: ChangeFeed
   readonly packed: PackedDesignStore
+  readonly photos: PhotoStore
   readonly log: LogStore
   readonly ledger: Ledger
 
@@ -50,7 +59,7 @@ export class ShopStore {
     const tables: Readonly<Record<string, DocumentTable>> = tablesOf(registry)
     const documents: Record<string, DocumentStore<Document>> = {}
     this.ledger = new Ledger(documents, now)
-    const follows = followsOf(this.ledger)
+    const follows = followsOf(this.ledger, documents)
     const fed = Object.entries(registry).map(([name, one]): Fed => {
       const table = tables[name]!
       return { name, table, one, store: new DocumentStore(database, table, name, one, now, follows[name]) }
@@ -59,6 +68,7 @@ export class ShopStore {
     this.documents = documents
     this.changes = new ChangeFeed(database, fed)
     this.packed = new PackedDesignStore(database)
+    this.photos = new PhotoStore(database)
     this.log = new LogStore(database)
   }
 

@@ -115,7 +115,7 @@ function matches(row: LogRow, words: string): boolean {
 function LogLine({ row, on, onOpen }: { row: LogRow; on: boolean; onOpen?: () => void }) {
   const p = usePalette()
   const style = useShelf((s) => s.shop)
-  const landing = landingText(row.dx, row.dy, style)
+  const landing = landingText(row, style)
   return (
     <RowLink
       href={`/log/${row.pieceId}`}

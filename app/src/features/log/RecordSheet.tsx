@@ -1,7 +1,6 @@
 import type { KeptRecord, Piece, Shop } from '@thimble/contract'
 import { formatLength, type LengthStyle } from '@thimble/core/lengths'
 import { holdingNames } from '@thimble/core/recipe'
-import { faultNames, howBadNames, verdictNames } from '@thimble/core/records'
 import { writeSaid } from '@thimble/core/words'
 import { keptPlaced } from '@thimble/plan'
 import { useEffect, useState } from 'react'
@@ -13,9 +12,12 @@ import { usePalette } from '@/theme/PaletteProvider'
 import { Section } from '@/ui/Section'
 import { BigNumbers, Heading, Words } from '@/ui/Words'
 import { clothName } from '@/words/clothWords'
-import { landingText } from '@/words/landingWords'
+import { AtTheMachine } from './AtTheMachine'
+import { EarlierRecords } from './EarlierRecords'
+import { RecordOutcome } from './RecordOutcome'
 import { bobbinText, layerDetail, layerLabel, needleText } from '@/words/stackWords'
 import { tookText } from '@/words/stockWords'
+import { turnWords } from '@/words/turnWords'
 
 /** A record's own matter, from what was kept and nothing else. Fetched when it is not on the device. */
 export function RecordSheet({ id }: { id: string }) {
@@ -34,11 +36,13 @@ export function RecordSheet({ id }: { id: string }) {
   return (
     <>
       <MarkedDrawing piece={piece} shop={shop} style={style} />
-      <Outcome record={record} style={style} />
+      <RecordOutcome record={record} style={style} design={piece.measure.kept[0]?.design ?? null} />
       <Used record={record} style={style} />
+      <AtTheMachine id={id} finished={record.at} />
       <Section title="Where it was marked">
         <BigNumbers>{piece.measure.kept[0] ? writeSaid(piece.measure.kept[0].placed, style) : 'Not noted'}</BigNumbers>
       </Section>
+      <EarlierRecords earlier={piece.finish.earlier} style={style} design={piece.measure.kept[0]?.design ?? null} />
     </>
   )
 }
@@ -61,30 +65,15 @@ function MarkedDrawing({ piece, shop, style }: { piece: Piece; shop: Shop; style
   )
 }
 
-function Outcome({ record, style }: Part) {
-  const { verdict, landing, faults, minutes, note, nextTime } = record
-  return (
-    <Section title={verdict ? verdictNames[verdict] : 'No verdict'}>
-      <BigNumbers>{landingText(landing.dx, landing.dy, style) || 'The landing was not measured.'}</BigNumbers>
-      {faults.map((f) => (
-        <Words key={f.id} tone="madder">{`${faultNames[f.id]}, ${howBadNames[f.howBad]}`}</Words>
-      ))}
-      {faults.length === 0 ? <Words>No faults noted.</Words> : null}
-      {minutes === null ? null : <Words>{`${minutes} minutes.`}</Words>}
-      {note ? <Words>{note}</Words> : null}
-      {nextTime ? <Words bold>{`Next time: ${nextTime}`}</Words> : null}
-    </Section>
-  )
-}
-
 function Used({ record, style }: Part) {
   const p = usePalette()
-  const { basis, stack, holding, hoop } = record
+  const { basis, stack, holding, hoop, machine, turn, tension, tries } = record
   const write = (mm: number): string => formatLength(mm, style)
   const held = holding ? holdingNames[holding].toLowerCase() : ''
   return (
     <Section title="What was used">
-      <Words>{[clothName(basis.cloth.family), held, hoop?.name].filter(Boolean).join(', ')}</Words>
+      <Words>{[clothName(basis.cloth.family), held, hoop?.name, machine?.name].filter(Boolean).join(', ')}</Words>
+      <Words soft>{[loadedText(turn), tensionText(tension), triesText(tries)].filter(Boolean).join('; ')}</Words>
       <View>
         {stack?.layers.map((layer, i) => (
           <View key={i} style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 8 }}>
@@ -102,3 +91,12 @@ function Used({ record, style }: Part) {
     </Section>
   )
 }
+
+const loadedText = (turn: KeptRecord['turn']): string | null =>
+  turn === null ? null : turn === 0 ? 'Loaded upright' : `Loaded ${turnWords(turn)}`
+const tensionText = (tension: KeptRecord['tension']): string | null =>
+  tension === null || tension === 'as-advised'
+    ? null
+    : `top tension ${tension === 'eased' ? 'eased more' : 'tightened'}`
+const triesText = (tries: number | null): string | null =>
+  tries === null ? null : tries === 1 ? 'hooped once' : `hooped ${tries} times`

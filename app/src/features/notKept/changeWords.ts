@@ -15,6 +15,7 @@ const paths: Record<Exclude<CollectionName, 'movements'>, string> = {
   designs: '/designs',
   items: '/items',
   pieces: '/piece',
+  runEvents: '/piece',
 }
 export const nouns: Record<CollectionName, string> = {
   machines: 'A machine',
@@ -29,14 +30,22 @@ export const nouns: Record<CollectionName, string> = {
   designs: 'A design',
   items: 'An item',
   pieces: 'A piece',
+  runEvents: 'Something noted at the machine',
 }
 
-const deeds = { delete: 'To be removed', restore: 'To be brought back', packed: 'Its stitches and outlines' }
+const deeds = {
+  delete: 'To be removed',
+  restore: 'To be brought back',
+  packed: 'Its stitches and outlines',
+  photo: 'A photo',
+}
 
 /** Where what was changed can be opened and mended. */
 export function pathOf(change: Change): string {
   if (change.kind === 'shop') return '/settings'
+  if (change.kind === 'photo') return change.resource === 'pieces' ? '/' : '/stash'
   // A movement has no page of its own: it is seen at what it moved.
+  if (change.resource === 'runEvents') return change.kind === 'put' ? `/piece/${change.body.piece}` : '/'
   return change.resource === 'movements' ? '/stash' : `${paths[change.resource]}/${change.id}`
 }
 

@@ -205,7 +205,7 @@ function NoRecipe({ name, refused, onBare, onDone }: Without) {
       ))}
       <Words soft>{`“${name}” can go on without a stack: what you really used is asked at the record.`}</Words>
       <Button type="outline" title="Build your own from the bare cloth" onPress={onBare} />
-      <Button type="outline" title="Go on without" onPress={onDone} />
+      <Button type="outline" title="Go on without" onPress={() => onDone()} />
     </Section>
   )
 }

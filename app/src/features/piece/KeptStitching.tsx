@@ -1,20 +1,39 @@
 import { beforeStart } from '@thimble/plan'
+import { eventsOf } from '@thimble/plan/run'
+import { useMemo } from 'react'
+import { useDocs } from '@/state/useShelfDocs'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
 import { KeptList } from './KeptList'
+import { RunStory } from '@/desk/RunStory'
 import type { KeptProps } from './StageProps'
 import { ThreadsInOrder } from './ThreadsInOrder'
 import { useBuilt } from './usePiece'
 
-/** The list before the start as it stood when the piece was stitched. */
+/** The lists before the start as they stood when the piece was stitched, and what happened at the machine. */
 export function KeptStitching({ tools }: KeptProps) {
   const built = useBuilt(tools)
+  const { id } = tools.piece
   const lines = beforeStart(tools.piece, built)
+  const hoopings = [...new Set(lines.map(({ hooping = 0 }) => hooping))]
+  const all = useDocs('runEvents')
+  const events = useMemo(() => eventsOf(all, id), [all, id])
   return (
     <>
-      <Section title="Before the start">
-        {lines.length > 0 ? <KeptList lines={lines} /> : <Words soft>There was no stack to make a list from.</Words>}
-      </Section>
+      {lines.length === 0 ? (
+        <Section title="Before the start">
+          <Words soft>There was no stack to make a list from.</Words>
+        </Section>
+      ) : null}
+      {hoopings.map((hooping) => (
+        <Section
+          key={hooping}
+          title={hoopings.length > 1 ? `Before the start of hooping ${hooping + 1}` : 'Before the start'}
+        >
+          <KeptList lines={lines.filter((line) => (line.hooping ?? 0) === hooping)} />
+        </Section>
+      ))}
+      <RunStory events={events} />
       <ThreadsInOrder colours={tools.piece.stitch.kept[0]?.colours ?? []} />
     </>
   )

@@ -18,11 +18,11 @@ import { useRemembered } from '@/ui/whereItWas'
 import { Words } from '@/ui/Words'
 import { BuildStage } from './BuildStage'
 import { Changed } from './Changed'
-import { FinishStage } from './FinishStage'
+import { FinishStage } from './finish/FinishStage'
 import { GivingWay } from './GivingWay'
 import { HoopStage } from './hoop/HoopStage'
 import { KeptBuild } from './KeptBuild'
-import { KeptFinish } from './KeptFinish'
+import { KeptFinish } from './finish/KeptFinish'
 import { KeptHooping } from './hoop/KeptHooping'
 import { KeptMeasure } from './KeptMeasure'
 import { KeptStitching } from './KeptStitching'
@@ -35,7 +35,8 @@ import { StageFold } from './StageFold'
 import { StitchStage } from './StitchStage'
 import { stageSummary } from './stageSummary'
 import { TicketHead } from './TicketHead'
-import { type PieceTools, useOpenDifferences, usePieceTools } from './usePiece'
+import { Trying } from './Trying'
+import { type Beside, type PieceTools, useOpenDifferences, usePieceTools } from './usePiece'
 import { useStageKeys } from './useStageKeys'
 import { frame } from '@/ui/frame'
 
@@ -87,8 +88,8 @@ const Ticket = memo(function Ticket({ piece }: { piece: Piece }) {
   const [lit, setLit] = useState<string | null>(null)
   const { keep } = tools
   const finish = useCallback(
-    (stage: StageId): void => {
-      if (keep(stage)) setOpen(stageIds[stageIds.indexOf(stage) + 1] ?? null)
+    (stage: StageId, beside?: Beside): void => {
+      if (keep(stage, beside)) setOpen(stageIds[stageIds.indexOf(stage) + 1] ?? null)
     },
     [keep, setOpen],
   )
@@ -120,7 +121,7 @@ type StagesProps = {
   setOpen: (stage: StageId | null) => void
   lit: string | null
   setLit: (id: string | null) => void
-  onDone: (stage: StageId) => void
+  onDone: (stage: StageId, beside?: Beside) => void
 }
 
 const Stages = memo(function Stages({ tools, open, setOpen, lit, setLit, onDone }: StagesProps) {
@@ -144,13 +145,17 @@ const Stages = memo(function Stages({ tools, open, setOpen, lit, setLit, onDone 
   )
 })
 
-/** What was written at the record of the piece this one is the same as again. */
+/** What was written at the record of the piece this one is the same as again, and what of it is tried otherwise. */
 function LastTime({ piece }: { piece: Piece }) {
   const { carried } = piece.measure
-  if (!carried?.nextTime || isDone(piece, 'finish')) return null
+  const { trying } = piece.build
+  if (isDone(piece, 'finish') || !(carried?.nextTime || trying)) return null
   return (
     <Section>
-      <AdviceBar advice={{ code: 'last-time', text: `From last time: ${carried.nextTime}`, severity: 'note' }} />
+      {trying ? <Trying {...trying} /> : null}
+      {carried?.nextTime ? (
+        <AdviceBar advice={{ code: 'last-time', text: `From last time: ${carried.nextTime}`, severity: 'note' }} />
+      ) : null}
     </Section>
   )
 }
@@ -191,7 +196,7 @@ function TicketStage({ stage, tools, open, onToggle, lit, setLit, onDone }: Stag
           <AdviceBar advice={{ code: 'design-missing', text: DESIGN_MISSING, severity: 'caution' }} />
         </Section>
       ) : (
-        <Stage tools={tools} setLit={setLit} onDone={() => onDone(stage)} />
+        <Stage tools={tools} setLit={setLit} onDone={(beside) => onDone(stage, beside)} />
       )}
     </StageFold>
   )

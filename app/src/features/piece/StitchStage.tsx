@@ -1,7 +1,10 @@
 import { Button } from '@rneui/themed'
-import { beforeStart, listsOf, triesOf } from '@thimble/plan'
+import { listsOf, triesOf } from '@thimble/plan'
+import { eventsOf, type RunSoFar, runSoFar, startFacts, startLines, tickId } from '@thimble/plan/run'
 import { useRouter } from 'expo-router'
+import { useMemo } from 'react'
 import { View } from 'react-native'
+import { useDocs, useNamed } from '@/state/useShelfDocs'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Section } from '@/ui/Section'
 import { ThumbBar } from '@/ui/ThumbBar'
@@ -9,16 +12,23 @@ import { TickLine } from '@/ui/TickLine'
 import { useUnits } from '@/ui/useUnits'
 import { Words } from '@/ui/Words'
 import { otherNeedleAdvice, wornAdvice } from '@/words/needleWords'
+import { startNow } from './besideNow'
+import { HoopingsDone } from './HoopingsDone'
+import { PinCount } from './PinCount'
+import { countText, stateWord } from '@/words/runWords'
+import { useSewing } from './run/useRun'
 import { StageButton } from './StageButton'
 import type { StageProps } from './StageProps'
 import { ThreadsInOrder } from './ThreadsInOrder'
-import { useBuilt, useHoopPlan } from './usePiece'
+import { plansOf, useBuilt, useHoopPlan } from './usePiece'
+
+type Tools = Pick<StageProps, 'tools'>
 
 /** Where it was not looked at yet how the piece landed in its hoop, the way there. */
-function StraightFirst({ tools: { piece } }: Pick<StageProps, 'tools'>) {
+function StraightFirst({ tools: { piece }, group }: Tools & { group: number }) {
   const router = useRouter()
   const [kept] = piece.hoop.kept
-  if (!kept?.hoop || !kept.pose || triesOf(piece).some((one) => one.then === 'kept')) return null
+  if (!kept?.hoop || !kept.pose || triesOf(piece).some((one) => one.then === 'kept' && one.group === group)) return null
   return (
     <Section says="Hooped it? Look first how it lies in the hoop, and dial that.">
       <Button
@@ -31,7 +41,7 @@ function StraightFirst({ tools: { piece } }: Pick<StageProps, 'tools'>) {
 }
 
 /** Where the needle in the machine is not the one the stack asks for, or is worn. */
-function NeedleIn({ tools }: Pick<StageProps, 'tools'>) {
+function NeedleIn({ tools }: Tools) {
   const { stack } = useBuilt(tools)
   const at = useHoopPlan(tools).machine.id
   const machine = tools.shelf.machines.find(({ id }) => id === at)
@@ -47,43 +57,95 @@ function NeedleIn({ tools }: Pick<StageProps, 'tools'>) {
   )
 }
 
-/** Stitch: the list before the start, made from the stack that is really there, and the colours in order. */
+/** The list before the start of the hooping at hand, with its numbers. */
+function useStartList(tools: StageProps['tools']) {
+  const { piece, shelf } = tools
+  const [threads, bobbins] = [useNamed('threads'), useNamed('bobbins')]
+  const sewing = useSewing(tools)
+  const lines = useMemo(() => {
+    const plans = plansOf(piece, shelf)
+    return startLines(piece, plans.built, startFacts(piece, plans, sewing, { ...shelf, threads, bobbins }))
+  }, [piece, shelf, threads, bobbins, sewing])
+  return { lines, sewing }
+}
+
+/** Stitch: the list before the start, made for this piece as it is held and loaded, and the way to the machine. */
 export function StitchStage({ tools, onDone }: StageProps) {
   const { piece, marked, set } = tools
-  const inUnits = useUnits()
   const built = useBuilt(tools)
-  const lines = beforeStart(piece, built)
-  const open = lines.filter(({ ticked }) => !ticked).length
+  const { lines, sewing } = useStartList(tools)
+  const group = sewing?.group ?? 0
+  const many = (sewing?.groups ?? 1) > 1
   return (
     <>
-      <StraightFirst tools={tools} />
+      {sewing && many ? (
+        <HoopingsDone piece={piece} sewing={sewing} onPick={(to) => set({ hoop: { group: to } })} />
+      ) : null}
+      <StraightFirst tools={tools} group={group} />
       <NeedleIn tools={tools} />
       <Section
-        title="Before the start"
+        title={many ? `Before the start of hooping ${group + 1}` : 'Before the start'}
         says={built.stack ? undefined : 'The list is made from the stack; choose one at Build for its own list.'}
       >
+        <PinCount pins={piece.stitch.pins} onChange={(pins) => set({ stitch: { pins } })} />
         <View>
           {lines.map(({ line, ticked }) => (
             <TickLine
               key={line.code}
               title={line.text}
               done={ticked}
-              onChange={(done) => set({ stitch: { checks: { [line.code]: done } } })}
+              large
+              onChange={(done) => set({ stitch: { checks: { [tickId(group, line.code)]: done } } })}
             />
           ))}
         </View>
-        {listsOf(built).cautions.map((c) => (
-          <Words soft key={c.code}>
-            {inUnits(c.text)}
-          </Words>
-        ))}
-        <Words soft>Power off to change a needle or clear a nest. Stay by the machine.</Words>
+        <Cautions tools={tools} />
       </Section>
       <ThreadsInOrder colours={marked.design.colours} />
-      <ThumbBar>
-        {open > 0 ? <Words soft>{`${open} ${open === 1 ? 'line is' : 'lines are'} not ticked yet.`}</Words> : null}
-        <StageButton title="Stitched" onPress={onDone} />
-      </ThumbBar>
+      <Actions tools={tools} open={lines.filter(({ ticked }) => !ticked).length} onDone={onDone} />
     </>
+  )
+}
+
+function Cautions({ tools }: Tools) {
+  const inUnits = useUnits()
+  const built = useBuilt(tools)
+  return (
+    <>
+      {listsOf(built).cautions.map((c) => (
+        <Words soft key={c.code}>
+          {inUnits(c.text)}
+        </Words>
+      ))}
+      <Words soft>Power off to change a needle or clear a nest. Stay by the machine.</Words>
+    </>
+  )
+}
+
+/** How far the run of the hooping at hand has come, where it is known what is sewn. */
+function useRunSoFar(tools: StageProps['tools']): RunSoFar | null {
+  const events = useDocs('runEvents')
+  const sewing = useSewing(tools)
+  const { id } = tools.piece
+  return useMemo(() => sewing && runSoFar(eventsOf(events, id, sewing.group), sewing.program), [events, id, sewing])
+}
+
+function Actions({ tools, open, onDone }: Pick<StageProps, 'tools' | 'onDone'> & { open: number }) {
+  const router = useRouter()
+  const run = useRunSoFar(tools)
+  const says = open > 0 ? `${open} ${open === 1 ? 'line is' : 'lines are'} not ticked yet.` : 'All ticked.'
+  return (
+    <ThumbBar>
+      <Words soft>
+        {run && run.state !== 'ready' ? `${stateWord(run)}, at stitch ${countText(run.stitch)}` : says}
+      </Words>
+      {run ? (
+        <Button
+          title={run.state === 'ready' ? 'To the machine' : 'Back to the machine'}
+          onPress={() => router.push(`/piece/${tools.piece.id}/run`)}
+        />
+      ) : null}
+      <StageButton plain={run !== null} title="Stitched" onPress={() => onDone(startNow)} />
+    </ThumbBar>
   )
 }

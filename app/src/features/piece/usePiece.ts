@@ -16,7 +16,6 @@ import { selectBuild, selectBuilt, selectHoop, selectMarked, selectMeasure } fro
 import { patch, patchUndoably } from '@/state/changes'
 import { store, useShelf } from '@/state/store'
 import { useFreeShelf } from '@/state/useFreeShelf'
-import { takesNow } from './takesNow'
 import { siblingsNow } from './useSiblings'
 
 export type PieceTools = {
@@ -28,8 +27,11 @@ export type PieceTools = {
   /** `says`: what was taken away, where it is to be brought back. */
   set: (body: Patch<Piece>, says?: string) => void
   /** Marks a stage done, as it stands; false where there is nothing to decide yet. */
-  keep: (stage: StageId) => boolean
+  keep: (stage: StageId, beside?: Beside) => boolean
 }
+
+/** What is kept with a stage beside what it decides, of the piece as it stands this moment. */
+export type Beside = (piece: Piece, plans: PiecePlans, shelf: Shelf) => Parameters<typeof keepStage>[4]
 
 /** One piece with its plan, and the way to change it. */
 export function usePieceTools(piece: Piece): PieceTools {
@@ -48,13 +50,12 @@ export function usePieceTools(piece: Piece): PieceTools {
     [id, shared],
   )
   const keep = useCallback(
-    (stage: StageId): boolean => {
+    (stage: StageId, beside?: Beside): boolean => {
       // The ticket may lag behind a quick hand: what is decided is the piece as typed this moment.
       const now = store.getState().shelf.docs.pieces[id]
       if (!now) return false
       const plans = plansOf(now, shelf)
-      const took = stage === 'finish' ? takesNow(now, plans, shelf) : []
-      const change = keepStage(now, stage, plans, new Date().toISOString(), took)
+      const change = keepStage(now, stage, plans, new Date().toISOString(), beside?.(now, plans, shelf))
       if (!change) return false
       // A record takes of the stash: that has a way back.
       if (stage === 'finish') patchUndoably([id], () => change, `${now.name} is in the log.`)

@@ -24,6 +24,7 @@ const nouns: Record<CollectionName, string> = {
   designs: 'Design',
   items: 'Item of your own',
   pieces: 'Piece',
+  runEvents: 'Noted at the machine',
 }
 
 /** Everything that was removed, to be brought back. */

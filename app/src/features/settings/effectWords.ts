@@ -14,6 +14,8 @@ const nouns: Readonly<Record<string, [one: string, many: string]>> = {
   items: ['item', 'items'],
   pieces: ['piece', 'pieces'],
   packedDesigns: ['design’s stitches or outlines', 'designs’ stitches and outlines'],
+  runEvents: ['event at the machine', 'events at the machine'],
+  photos: ['photo', 'photos'],
 }
 
 /** What a file would do, a sentence a list that it says something of. */

@@ -1,5 +1,8 @@
+import { Button } from '@rneui/themed'
 import { useWatch } from 'react-hook-form'
 import { View } from 'react-native'
+import { Photo } from '@/desk/Photo'
+import { PhotoPicker } from '@/desk/PhotoPicker'
 import { FormChoices, FormField } from '@/forms/FormField'
 import { FormPage } from '@/forms/FormPage'
 import { useDocForm } from '@/forms/useDocForm'
@@ -14,9 +17,9 @@ export function SwatchForm({ id }: { id: string }) {
     ...{ collection: 'swatches', id, back: '/stash', write: writeSwatch, read: readSwatch },
   })
   const { control } = form
-  const [family, colour, heat, bruise, seeThrough] = useWatch({
+  const [family, colour, heat, bruise, seeThrough, photo] = useWatch({
     control,
-    name: ['family', 'colour', 'heat', 'bruise', 'seeThrough'],
+    name: ['family', 'colour', 'heat', 'bruise', 'seeThrough', 'photo'],
   })
   const usual = usualOf(family)
   const shown = /^#[0-9a-f]{6}$/i.test(colour.trim()) ? colour.trim() : p.table
@@ -62,6 +65,17 @@ export function SwatchForm({ id }: { id: string }) {
         chosen={seeThrough || usual.seeThrough}
       />
       <FormField control={control} name="note" label="Note" multiline longest={4000} />
+      <SwatchPhoto photo={photo} onChange={(next) => form.setValue('photo', next)} />
     </FormPage>
+  )
+}
+
+function SwatchPhoto({ photo, onChange }: { photo: string; onChange: (photo: string) => void }) {
+  if (!photo) return <PhotoPicker title="Add a photo" resource="swatches" onTaken={onChange} />
+  return (
+    <View style={{ gap: 6, alignItems: 'flex-start' }}>
+      <Photo id={photo} label="The swatch" height={200} />
+      <Button type="outline" title="Take the photo off" onPress={() => onChange('')} />
+    </View>
   )
 }

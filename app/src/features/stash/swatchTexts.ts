@@ -6,7 +6,10 @@ const numbers = ['stretchPercent', 'gsm', 'thicknessMm', 'pileMm'] as const
 type NumberField = (typeof numbers)[number]
 /** Empty: as the family has it. */
 type Traits = { [Trait in 'heat' | 'bruise' | 'seeThrough']: Swatch[Trait] | '' }
-type SwatchTexts = Pick<Swatch, 'name' | 'family' | 'colour' | 'note'> & Traits & Record<NumberField, string>
+/** `photo`: its id; empty: none. */
+type SwatchTexts = Pick<Swatch, 'name' | 'family' | 'colour' | 'note'> &
+  Traits &
+  Record<NumberField, string> & { photo: string }
 
 /** What numbers a family's cloths usually have, to begin a swatch from. */
 export const usualOf = (family: ClothFamily) => fullCloth({ family, colour: '#e8e2d4' })
@@ -18,6 +21,7 @@ export function writeSwatch(kept?: Swatch): SwatchTexts {
     ...{ name: kept?.name ?? '', family: kept?.family ?? 'quilting-cotton', colour: kept?.colour ?? '#e8e2d4' },
     ...{ heat, bruise, seeThrough, note: kept?.note ?? '' },
     ...{ stretchPercent: text('stretchPercent'), gsm: text('gsm') },
+    photo: kept?.photo ?? '',
     ...{ thicknessMm: text('thicknessMm'), pileMm: text('pileMm') },
   }
 }
@@ -33,6 +37,7 @@ export function readSwatch({
   heat,
   bruise,
   seeThrough,
+  photo,
   ...rest
 }: SwatchTexts) {
   const typed = { stretchPercent, gsm, thicknessMm, pileMm }
@@ -50,5 +55,8 @@ export function readSwatch({
     bruise: bruise || usual.bruise,
     seeThrough: seeThrough || usual.seeThrough,
   }
-  return { doc: { ...rest, ...traits, colour: rest.colour.trim().toLowerCase(), ...read }, unread }
+  return {
+    doc: { ...rest, ...traits, photo: photo || null, colour: rest.colour.trim().toLowerCase(), ...read },
+    unread,
+  }
 }

@@ -9,6 +9,17 @@ const trims: Record<HouseHabits['trim'], string> = {
   'close-3': 'Trim the cut-away to 3 mm outside the stitches.',
   strip: 'Trim the cut-away to the stitching.',
 }
+/** Design plus 12 mm a side (craft.md section 5). */
+const COVER_MM = 12
+
+function coverSize({ stack, work }: Stacked): string {
+  const piece = stack.layers.find((layer) => layer.role === 'cover')?.piece
+  const [width, height] = piece
+    ? [piece.widthMm, piece.heightMm]
+    : [work.widthMm + 2 * COVER_MM, work.heightMm + 2 * COVER_MM]
+  return `${Math.round(width)} by ${Math.round(height)} mm`
+}
+
 const washAwayFilm = uses('wash-away film', (kind) => kind === 'wash-away-film')
 
 /** From the machine to the finished piece, for this stack (craft.md section 5, "Trimming", and 8). */
@@ -41,7 +52,8 @@ export const finishRules: readonly StackRule[] = [
     id: 'finish.film',
     severity: 'note',
     when: all<Stacked>(washAwayFilm, takesWater),
-    text: () => 'Tear the film off; tweezers and a damp swab for the rest, or leave it to the first wash.',
+    text: () =>
+      'Tear the film off, not across the stitches; tweezers and a damp swab for the rest, or leave it to the first wash.',
   },
   {
     id: 'finish.film-dry',
@@ -59,7 +71,8 @@ export const finishRules: readonly StackRule[] = [
     id: 'finish.film-heat',
     severity: 'caution',
     when: uses('heat-away film', (kind) => kind === 'heat-away-film'),
-    text: () => 'Tear the film off, then lift the scraps with a hot iron tip; try a scrap first.',
+    text: () =>
+      'Tear the film off, then lift the scraps with the tip of a medium iron, no steam, some 3 seconds at a place; try a scrap first, and never rub.',
   },
   {
     id: 'finish.tear',
@@ -71,14 +84,19 @@ export const finishRules: readonly StackRule[] = [
     id: 'finish.part-soluble',
     severity: 'note',
     when: uses('part-soluble tear-away', (kind) => kind.startsWith('part-soluble')),
-    text: () => 'Tear it off, then rinse: half of what is left washes out.',
+    text: () =>
+      'Tear it off, then rinse in lukewarm water, 2 minutes: half of what is left washes out. Do not wring it.',
+    seconds: 120,
   },
   {
     id: 'finish.wash-away',
     severity: 'note',
     when: uses('wash-away', (kind) => kind === 'wash-away' || kind === 'wash-away-sticky'),
     text: (f) =>
-      f.skin ? 'Rinse until nothing slippery is left; none stays next to skin.' : 'Cut away the rest and rinse it out.',
+      f.skin
+        ? 'Cut away the rest and soak it in lukewarm water, 5 minutes; rinse until nothing slippery is left, as none stays next to skin. Do not wring it.'
+        : 'Cut away the rest and soak it in lukewarm water, 5 minutes, then rinse. Do not wring it.',
+    seconds: 300,
   },
   {
     id: 'finish.cut-away',
@@ -99,7 +117,9 @@ export const finishRules: readonly StackRule[] = [
     id: 'finish.cover',
     severity: 'caution',
     when: uses('a cover', (kind) => kind.startsWith('cover')),
-    text: () => 'Fuse the soft cover over the back, corners rounded; the care label decides the heat.',
+    text: (f) =>
+      `Cut the cover ${coverSize(f)}, corners rounded, and fuse it over the back: medium iron, 15 seconds a place, press and lift, do not slide. The care label decides the heat.`,
+    seconds: 15,
   },
   {
     id: 'finish.press',
@@ -108,7 +128,9 @@ export const finishRules: readonly StackRule[] = [
       takesHeat,
       when('a face without pile', (f) => f.pile < 2 || f.towelling),
     ),
-    text: () => 'Press from the back on a towel; film melts and irons burn, so follow the care label.',
+    text: (f) =>
+      `Press from the back on a towel, ${f.heat === 'yes' ? 'hot' : 'medium'} iron, 10 seconds a place, lifted and not slid, no film left on it: film melts and irons burn, so follow the care label.`,
+    seconds: 10,
   },
   {
     id: 'finish.no-press',

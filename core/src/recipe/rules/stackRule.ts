@@ -12,6 +12,8 @@ export type StackRule = {
   severity: Severity
   when: Condition<Stacked>
   text: (f: Stacked) => string
+  /** How long it takes by the clock, where it does; labels go before it. */
+  seconds?: number
 }
 
 /** Whether a layer of this kind lies anywhere in the stack. */

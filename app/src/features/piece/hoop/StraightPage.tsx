@@ -123,19 +123,19 @@ function Laid({ board, children }: { board: React.ReactNode; children: React.Rea
 
 type Done = (then: 'kept' | 'again') => void
 
-/** Keeps the try with the piece; kept, one goes back to the ticket, else the next hooping begins with no marks told. */
+/** Keeps the try with the piece; kept, one goes back to where it is sewn, else it is hooped again with no marks told. */
 function useDone({ piece, set }: PieceTools, check: StraightCheck | null): Done {
   const router = useRouter()
   return (then) => {
     const one = check && tryOf(check, piece, then, new Date().toISOString())
     if (!check || !one) return
-    const last = check.at.group >= check.at.groups - 1
-    const next = then === 'kept' && !last ? { group: check.at.group + 1 } : {}
-    const marks = then === 'again' || !last ? { landed: noMarks(piece) } : {}
     set({
-      hoop: { tries: { [crypto.randomUUID()]: one }, ...marks, ...next, ...(then === 'again' ? { scale: 1 } : {}) },
+      hoop: {
+        tries: { [crypto.randomUUID()]: one },
+        ...(then === 'again' ? { landed: noMarks(piece), scale: 1 } : {}),
+      },
     })
-    if (then !== 'kept' || !last) return
+    if (then !== 'kept') return
     if (!router.canGoBack()) return router.replace(`/piece/${piece.id}`)
     goingBack()
     router.back()

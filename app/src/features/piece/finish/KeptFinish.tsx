@@ -5,9 +5,9 @@ import { useRouter } from 'expo-router'
 import { Section } from '@/ui/Section'
 import { BigNumbers, Words } from '@/ui/Words'
 import { landingText } from '@/words/landingWords'
-import { KeptList } from './KeptList'
-import type { KeptProps } from './StageProps'
-import { useBuilt } from './usePiece'
+import { KeptList } from '../KeptList'
+import type { KeptProps } from '../StageProps'
+import { useBuilt } from '../usePiece'
 
 /** The record as it was kept, and the way to it in the log. */
 export function KeptFinish({ tools }: KeptProps) {
@@ -20,7 +20,7 @@ export function KeptFinish({ tools }: KeptProps) {
   return (
     <>
       <Section title={verdict ? verdictNames[verdict] : 'No verdict'}>
-        <BigNumbers>{landingText(landing.dx, landing.dy, plan.style) || 'The landing was not measured.'}</BigNumbers>
+        <BigNumbers>{landingText(landing, plan.style) || 'The landing was not measured.'}</BigNumbers>
         {faults.map((f) => (
           <Words key={f.id} tone="madder">{`${faultNames[f.id]}, ${howBadNames[f.howBad]}`}</Words>
         ))}

@@ -7,7 +7,7 @@ import { Choices } from '@/ui/Choices'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
 import { amountText, leftAfterText } from '@/words/stockWords'
-import { plansOf, type PieceTools } from './usePiece'
+import { plansOf, type PieceTools } from '../usePiece'
 
 /** What the record takes of the stash as it is kept: length of rolls, metres of spools; of which roll can be changed. */
 export function TakenFromStash({ tools }: { tools: PieceTools }) {

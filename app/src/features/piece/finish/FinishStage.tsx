@@ -1,14 +1,15 @@
-import { offMachine, recordProblems, usedStack } from '@thimble/plan'
+import { hasRecordProblems, offMachine, usedStack } from '@thimble/plan'
 import { useRouter } from 'expo-router'
 import { View } from 'react-native'
 import { Section } from '@/ui/Section'
 import { ThumbBar } from '@/ui/ThumbBar'
-import { TickLine } from '@/ui/TickLine'
 import { RecordForm } from './RecordForm'
+import { StepLine } from './StepLine'
 import { TakenFromStash } from './TakenFromStash'
-import { StageButton } from './StageButton'
-import type { StageProps } from './StageProps'
-import { useBuilt } from './usePiece'
+import { recordNow } from '../besideNow'
+import { StageButton } from '../StageButton'
+import type { StageProps } from '../StageProps'
+import { useBuilt } from '../usePiece'
 
 /** Finish: the steps for the stack that was used, then the record of what was really done. */
 export function FinishStage({ tools, onDone }: StageProps) {
@@ -16,9 +17,9 @@ export function FinishStage({ tools, onDone }: StageProps) {
   const { piece, set } = tools
   const built = useBuilt(tools)
   const used = { basis: built.basis, stack: usedStack(piece, built) }
-  const blocked = Object.values(recordProblems(piece)).some(Boolean) || piece.finish.verdict === null
+  const blocked = hasRecordProblems(piece) || piece.finish.verdict === null
   const log = (): void => {
-    onDone()
+    onDone(recordNow)
     router.push(`/log/${piece.id}`)
   }
   return (
@@ -29,11 +30,14 @@ export function FinishStage({ tools, onDone }: StageProps) {
       >
         <View>
           {offMachine(piece, used).map(({ line, ticked }) => (
-            <TickLine
+            <StepLine
               key={line.code}
+              id={line.code}
               title={line.text}
               done={ticked}
+              since={piece.finish.timers[line.code] ?? null}
               onChange={(done) => set({ finish: { steps: { [line.code]: done } } })}
+              onTime={(since) => set({ finish: { timers: { [line.code]: since } } })}
             />
           ))}
         </View>

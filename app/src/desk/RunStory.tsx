@@ -1,0 +1,33 @@
+import { format } from 'date-fns/format'
+import { parseISO } from 'date-fns/parseISO'
+import type { RunEvent } from '@thimble/contract'
+import { View } from 'react-native'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Section } from '@/ui/Section'
+import { Words } from '@/ui/Words'
+import { countText, eventName } from '@/words/runWords'
+
+/** What has happened in a run, the latest first. */
+export function RunStory({ events }: { events: readonly RunEvent[] }) {
+  const p = usePalette()
+  if (events.length === 0) return null
+  return (
+    <Section title="What happened">
+      <View role="list">
+        {[...events].reverse().map(({ id, createdAt, kind, stitch }) => (
+          <View
+            key={id}
+            role="listitem"
+            style={{ flexDirection: 'row', gap: 12, borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 8 }}
+          >
+            <Words soft style={{ width: 48 }}>
+              {format(parseISO(createdAt), 'HH:mm')}
+            </Words>
+            <Words style={{ flex: 1 }}>{eventName(kind)}</Words>
+            <Words soft>{`stitch ${countText(stitch)}`}</Words>
+          </View>
+        ))}
+      </View>
+    </Section>
+  )
+}

@@ -1,0 +1,26 @@
+import type { KeptMeasure, Piece } from '@thimble/contract'
+import type { LengthStyle } from '@thimble/core/lengths'
+import { format } from 'date-fns/format'
+import { parseISO } from 'date-fns/parseISO'
+import { View } from 'react-native'
+import { Opener } from '@/ui/Opener'
+import { RecordOutcome } from './RecordOutcome'
+
+type Props = { earlier: Piece['finish']['earlier']; style: LengthStyle; design: KeptMeasure['design'] | null }
+
+/** What a record said before it was amended, the latest first. */
+export function EarlierRecords({ earlier, style, design }: Props) {
+  const records = Object.values(earlier)
+    .flat()
+    .sort((a, b) => b.at.localeCompare(a.at))
+  if (records.length === 0) return null
+  return (
+    <View style={{ paddingHorizontal: 16, paddingTop: 12 }}>
+      {records.map((record) => (
+        <Opener key={record.at} title={`As it stood from ${format(parseISO(record.at), 'd MMM yyyy, HH:mm')}`}>
+          <RecordOutcome {...{ record, style, design }} />
+        </Opener>
+      ))}
+    </View>
+  )
+}

@@ -1,0 +1,22 @@
+import type { Piece } from '@thimble/contract'
+import { eventsOf, runSoFar, type Sewing } from '@thimble/plan/run'
+import { useDocs } from '@/state/useShelfDocs'
+import { Choices } from '@/ui/Choices'
+import { Section } from '@/ui/Section'
+import { stateWord } from '@/words/runWords'
+
+type Props = { piece: Piece; sewing: Sewing; onPick: (group: number) => void }
+
+/** Hoopings of a row, of corners or of a long design, one after another, each with how far it is. */
+export function HoopingsDone({ piece, sewing, onPick }: Props) {
+  const events = useDocs('runEvents')
+  const choices = Array.from({ length: sewing.groups }, (_, group) => {
+    const run = runSoFar(eventsOf(events, piece.id, group), sewing.program)
+    return { id: String(group), name: `${group + 1}: ${stateWord(run)}` }
+  })
+  return (
+    <Section title="Hooping by hooping" says="Each is hooped, looked at, sewn and measured by itself.">
+      <Choices label="At hand" choices={choices} value={String(sewing.group)} onChange={(id) => onPick(Number(id))} />
+    </Section>
+  )
+}

@@ -1,0 +1,12 @@
+import type { Piece } from '@thimble/contract'
+import { faultNames } from '@thimble/core/records'
+import { troubleChange } from '@thimble/core/troubles'
+import { AdviceBar } from '@/ui/AdviceBar'
+
+/** The change that is tried on this piece, for a fault of the one before. */
+export function Trying({ change, fault, from }: NonNullable<Piece['build']['trying']>) {
+  const tried = troubleChange(change)
+  if (!tried) return null
+  const says = `Tried this time, as ${from} had “${faultNames[fault].toLowerCase()}”: ${tried.says}`
+  return <AdviceBar advice={{ code: 'trying', text: says, severity: 'caution' }} />
+}

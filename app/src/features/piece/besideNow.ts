@@ -1,0 +1,26 @@
+import { measuredMinutes } from '@thimble/plan/record'
+import { sewnReally, startLists } from '@thimble/plan/run'
+import { takesOfRecord } from '@thimble/plan/takes'
+import { standing } from '@/state/standing'
+import type { Beside } from './usePiece'
+
+const stockWith = (shelf: Parameters<Beside>[2]) => ({
+  ...shelf,
+  ...{ supplies: standing('supplies'), threads: standing('threads'), bobbins: standing('bobbins') },
+})
+
+/** What a record took of the stash, what was measured of it, and the hoop it was really in, as it is kept. */
+export const recordNow: Beside = (piece, plans, shelf) => {
+  const [stock, events] = [stockWith(shelf), standing('runEvents')]
+  const measured = measuredMinutes(piece, events)
+  const other = shelf.hoops.find(({ id }) => id === piece.finish.used.hoopId)
+  return {
+    took: takesOfRecord(piece, plans, stock, stock.bobbins, sewnReally(piece, plans, stock, events)),
+    ...(Object.keys(measured).length > 0 ? { measured } : {}),
+    ...(other ? { hoop: { id: other.id, name: other.name } } : {}),
+  }
+}
+
+/** The lists before the start as they stand ticked. */
+export const startNow: Beside = (piece, plans, shelf) =>
+  plans.built.stack ? { start: startLists(piece, plans, stockWith(shelf)) } : {}

@@ -1,0 +1,71 @@
+import { Button } from '@rneui/themed'
+import type { Patch, Piece } from '@thimble/contract'
+import { faultNames, type HowBad, howBadNames, howBads } from '@thimble/core/records'
+import { faultsOf, type PieceDesign } from '@thimble/plan'
+import { useState } from 'react'
+import { View } from 'react-native'
+import { FaultMarks } from '@/desk/FaultMarks'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Choices } from '@/ui/Choices'
+import { Words } from '@/ui/Words'
+import { faultChoices } from '@/words/recordWords'
+
+type Faults = Piece['finish']['faults']
+type Fault = ReturnType<typeof faultsOf>[number]
+type Props = {
+  faults: Faults
+  design: PieceDesign
+  cloth: string
+  onChange: (change: Patch<Faults>, says?: string) => void
+}
+
+/** What went wrong, how bad and where; none is the usual answer. */
+export function FaultPicker({ faults: byId, design, cloth, onChange }: Props) {
+  const [adding, setAdding] = useState(false)
+  const faults = faultsOf(byId)
+  const left = faultChoices.filter((c) => !faults.some((f) => f.id === c.id))
+  return (
+    <View style={{ gap: 10 }}>
+      <Words soft>{faults.length === 0 ? 'No faults noted.' : 'Faults'}</Words>
+      {faults.map((fault) => (
+        <OneFault key={fault.id} {...{ fault, design, cloth, onChange }} />
+      ))}
+      {adding ? (
+        <Choices
+          label="What went wrong"
+          choices={left}
+          value={null}
+          onChange={(id) => {
+            onChange({ [id]: { howBad: 1 } })
+            setAdding(false)
+          }}
+        />
+      ) : (
+        <Button type="outline" title="Add a fault" onPress={() => setAdding(true)} />
+      )}
+    </View>
+  )
+}
+
+function OneFault({ fault, design, cloth, onChange }: Pick<Props, 'design' | 'cloth' | 'onChange'> & { fault: Fault }) {
+  const p = usePalette()
+  const name = faultNames[fault.id]
+  return (
+    <View style={{ gap: 8, borderLeftWidth: 4, borderLeftColor: p.madder, paddingLeft: 12 }}>
+      <View style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between' }}>
+        <Words bold>{name}</Words>
+        <Button type="outline" title="Take off" onPress={() => onChange({ [fault.id]: null }, `${name} taken off.`)} />
+      </View>
+      <Choices
+        label="How bad"
+        choices={howBads.map((n) => ({ id: String(n), name: howBadNames[n] }))}
+        value={String(fault.howBad)}
+        onChange={(howBad) => onChange({ [fault.id]: { howBad: Number(howBad) as HowBad } })}
+      />
+      <FaultMarks
+        {...{ design, cloth, at: fault.at, of: name }}
+        onChange={(at) => onChange({ [fault.id]: { at } } as Patch<Faults>)}
+      />
+    </View>
+  )
+}

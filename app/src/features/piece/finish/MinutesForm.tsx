@@ -1,0 +1,49 @@
+import { type MinutePart, minuteParts } from '@thimble/contract'
+import { measuredMinutes, minuteProblems, minutesOf } from '@thimble/plan/record'
+import { useMemo } from 'react'
+import { View } from 'react-native'
+import { useDocs } from '@/state/useShelfDocs'
+import { LimitedField } from '@/ui/LimitedField'
+import { Section } from '@/ui/Section'
+import { Words } from '@/ui/Words'
+import { minutePartNames } from '@/words/recordWords'
+import type { PieceTools } from '../usePiece'
+
+/** Minutes by what they went into, as they were measured until something else is typed. */
+export function MinutesForm({ tools: { piece, set } }: { tools: PieceTools }) {
+  const events = useDocs('runEvents')
+  const measured = useMemo(() => measuredMinutes(piece, events), [piece, events])
+  const problems = minuteProblems(piece)
+  const { whole } = minutesOf(piece, measured)
+  const { minutes, minutesBy } = piece.finish
+  return (
+    <Section title="Minutes it took" says="Measured where a run and its hoopings were; type what differs.">
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+        {minuteParts.map((part: MinutePart) => (
+          <View key={part} style={{ flexGrow: 1, flexBasis: 140 }}>
+            <LimitedField
+              label={minutePartNames[part]}
+              most={10}
+              suffix="min"
+              keyboard="numeric"
+              placeholder={measured[part] === undefined ? undefined : String(Math.round(measured[part]! * 10) / 10)}
+              value={minutesBy[part] ?? ''}
+              problem={problems[part]}
+              onChange={(text) => set({ finish: { minutesBy: { [part]: text } } })}
+            />
+          </View>
+        ))}
+      </View>
+      <LimitedField
+        label="Or all in all"
+        most={10}
+        suffix="min"
+        keyboard="numeric"
+        value={minutes}
+        problem={problems.minutes}
+        onChange={(text) => set({ finish: { minutes: text } })}
+      />
+      {whole === null ? null : <Words bold>{`${whole} minutes in all.`}</Words>}
+    </Section>
+  )
+}

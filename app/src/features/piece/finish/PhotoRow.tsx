@@ -1,0 +1,40 @@
+import { Button } from '@rneui/themed'
+import type { Patch, Piece } from '@thimble/contract'
+import { photosInOrder } from '@thimble/plan'
+import { View } from 'react-native'
+import { Photo } from '@/desk/Photo'
+import { PhotoPicker } from '@/desk/PhotoPicker'
+import { Words } from '@/ui/Words'
+
+type Photos = Piece['finish']['photos']
+type Props = { photos: Photos; onChange: (change: Patch<Photos>, says?: string) => void }
+
+const MOST = 5
+
+/** Photos of the piece, in the order they were taken. */
+export function PhotoRow({ photos, onChange }: Props) {
+  const ids = photosInOrder(photos)
+  const next = Math.max(0, ...Object.values(photos).map(({ order }) => order + 1))
+  return (
+    <View style={{ gap: 12 }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
+        {ids.map((id, i) => (
+          <View key={id} style={{ gap: 6, maxWidth: '100%' }}>
+            <Photo id={id} label={`Photo ${i + 1}`} height={160} />
+            <Button
+              type="outline"
+              title="Take off"
+              accessibilityLabel={`Take photo ${i + 1} off`}
+              onPress={() => onChange({ [id]: null } as Patch<Photos>, 'Photo taken off.')}
+            />
+          </View>
+        ))}
+      </View>
+      {ids.length < MOST ? (
+        <PhotoPicker title="Add a photo" resource="pieces" onTaken={(id) => onChange({ [id]: { order: next } })} />
+      ) : (
+        <Words soft>Five is all it takes.</Words>
+      )}
+    </View>
+  )
+}

@@ -1,0 +1,63 @@
+import { Button } from '@rneui/themed'
+import { stepSeconds } from '@thimble/core/recipe'
+import { useEffect, useState } from 'react'
+import { View } from 'react-native'
+import { TickLine } from '@/ui/TickLine'
+import { Words } from '@/ui/Words'
+
+type Props = {
+  id: string
+  title: string
+  done: boolean
+  /** When its time began to run; null: it does not. */
+  since: string | null
+  onChange: (done: boolean) => void
+  onTime: (since: string | null) => void
+}
+
+/** A step off the machine; one that takes its time has a timer beside it, which runs on wherever one looks meanwhile. */
+export function StepLine({ id, title, done, since, onChange, onTime }: Props) {
+  const seconds = stepSeconds(id)
+  return (
+    <View>
+      <TickLine title={title} done={done} onChange={onChange} />
+      {seconds !== null && !done ? <Timer {...{ seconds, since, onTime }} /> : null}
+    </View>
+  )
+}
+
+type TimerProps = { seconds: number; since: string | null; onTime: (since: string | null) => void }
+
+const TICK_MS = 250
+
+function Timer({ seconds, since, onTime }: TimerProps) {
+  const [now, setNow] = useState(() => Date.now())
+  const left = since === null ? null : Math.ceil(seconds - (now - Date.parse(since)) / 1000)
+  const runs = left !== null && left > 0
+  useEffect(() => {
+    if (!runs) return
+    const timer = setInterval(() => setNow(Date.now()), TICK_MS)
+    return () => clearInterval(timer)
+  }, [runs])
+  const start = (): void => {
+    setNow(Date.now())
+    onTime(new Date().toISOString())
+  }
+  return (
+    <View style={{ flexDirection: 'row', alignItems: 'center', gap: 14, paddingLeft: 46, paddingBottom: 10 }}>
+      {left === null ? (
+        <Button type="outline" title={`Time it: ${lengthText(seconds)}`} onPress={start} />
+      ) : (
+        <>
+          <Words bold role="timer" style={{ fontSize: 28, lineHeight: 34, minWidth: 90 }}>
+            {runs ? clock(left) : 'Time'}
+          </Words>
+          <Button type="outline" title={runs ? 'Stop' : 'Once more'} onPress={() => (runs ? onTime(null) : start())} />
+        </>
+      )}
+    </View>
+  )
+}
+
+const lengthText = (seconds: number): string => (seconds < 60 ? `${seconds} seconds` : `${seconds / 60} minutes`)
+const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`

@@ -1,0 +1,91 @@
+import { Button } from '@rneui/themed'
+import { type FaultId, faultNames } from '@thimble/core/records'
+import type { Cause } from '@thimble/core/troubles'
+import { faultsOf, isDone, usedStack } from '@thimble/plan'
+import { troublesOf } from '@thimble/plan/record'
+import { View } from 'react-native'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Opener } from '@/ui/Opener'
+import { Section } from '@/ui/Section'
+import { Words } from '@/ui/Words'
+import { type PieceTools, useBuilt, useHoopPlan } from '../usePiece'
+
+/** Why the faults came, by what was used: the likeliest cause of each, and one change to try the next time. */
+export function WhatWentWrong({ tools }: { tools: PieceTools }) {
+  const { piece, shelf, set } = tools
+  const built = useBuilt(tools)
+  const { machine } = useHoopPlan(tools)
+  const stack = usedStack(piece, built)
+  const faults = faultsOf(piece.finish.faults).map(({ id }) => id)
+  const { used, trying } = piece.finish
+  const told = troublesOf(
+    piece,
+    faults,
+    stack && {
+      ...{ basis: built.basis, stack, tension: used.tension },
+      holding: used.holding ?? piece.hoop.kept[0]?.holding ?? null,
+      turn: used.turn ?? piece.hoop.kept[0]?.turn ?? null,
+      machine: isDone(piece, 'finish') ? null : (shelf.machines.find(({ id }) => id === machine.id) ?? null),
+    },
+  )
+  if (told.length === 0) return null
+  return (
+    <Section title="Why, most likely">
+      {told.map(([fault, causes]) => (
+        <Causes
+          key={fault}
+          {...{ fault, causes }}
+          taken={trying?.fault === fault ? trying.change : null}
+          onTake={(change) => set({ finish: { trying: change ? { change, fault } : null } })}
+        />
+      ))}
+    </Section>
+  )
+}
+
+type CausesProps = {
+  fault: FaultId
+  causes: readonly Cause[]
+  /** The change that is taken up. */
+  taken: string | null
+  onTake: (change: string | null) => void
+}
+
+function Causes({ fault, causes: [first, ...others], taken, onTake }: CausesProps) {
+  const line = (cause: Cause) => (
+    <CauseLine
+      key={cause.id}
+      cause={cause}
+      first={cause === first}
+      taken={taken === cause.change.id}
+      onTake={(on) => onTake(on ? cause.change.id : null)}
+    />
+  )
+  return (
+    <View style={{ gap: 8 }}>
+      <Words bold>{faultNames[fault]}</Words>
+      {first ? line(first) : null}
+      {others.length > 0 ? <Opener title={`${others.length} more it may have been`}>{others.map(line)}</Opener> : null}
+    </View>
+  )
+}
+
+type LineProps = { cause: Cause; first: boolean; taken: boolean; onTake: (on: boolean) => void }
+
+function CauseLine({ cause, first, taken, onTake }: LineProps) {
+  const p = usePalette()
+  const { says, because, change } = cause
+  return (
+    <View style={{ gap: 6, borderLeftWidth: 4, borderLeftColor: first ? p.weld : p.seam, paddingLeft: 12 }}>
+      <Words>{says}</Words>
+      {because ? <Words soft>{`Likely, as ${because}.`}</Words> : null}
+      <Words bold>{change.says}</Words>
+      <Button
+        type={taken ? 'solid' : 'outline'}
+        title={taken ? 'Taken up: try it next time' : 'Try this next time'}
+        accessibilityState={{ selected: taken }}
+        onPress={() => onTake(!taken)}
+      />
+    </View>
+  )
+}

@@ -1,0 +1,110 @@
+import type { RunEvent, RunEventKind } from '@thimble/contract'
+import {
+  bobbinNow,
+  eventsOf,
+  type RunSoFar,
+  runSoFar,
+  type Sewing,
+  sewingAtHand,
+  stitchByClock,
+} from '@thimble/plan/run'
+import type { SewProgram } from '@thimble/core/sewing'
+import { useCallback, useMemo } from 'react'
+import { create } from '@/state/changes'
+import { useDocs, useNamed } from '@/state/useShelfDocs'
+import { plansOf, type PieceTools } from '../usePiece'
+import { type Told, useMachine } from './useMachine'
+
+/** The machine of a piece for which none is in the stash. */
+const NO_MACHINE = 'machine-of-no-name'
+
+export type Run = {
+  program: SewProgram
+  sewing: Sewing
+  events: RunEvent[]
+  run: RunSoFar
+  machineId: string
+  machine: ReturnType<typeof useMachine>
+  /** The machine sews this very hooping. */
+  linked: Told | null
+  /** The stitch at this moment, by the machine or by the clock. */
+  stitchNow: () => number
+  /** Notes what happened at the machine, at a stitch. */
+  note: (kind: RunEventKind, stitch: number, bobbinM?: number | null) => void
+  /** Metres on the bobbin at a stitch, what is needed from there on, and how much a fresh one holds; null: not known. */
+  bobbinAt: (stitch: number) => ReturnType<typeof bobbinNow>
+  freshM: number | null
+}
+
+/** What the hooping at hand sews; null while it is not known. */
+export function useSewing({ piece, shelf }: PieceTools): Sewing | null {
+  const threads = useNamed('threads')
+  return useMemo(() => sewingAtHand(piece, plansOf(piece, shelf), { ...shelf, threads }), [piece, shelf, threads])
+}
+
+const MOST_BEHIND_MS = 5000
+
+/** The run of the hooping at hand: its events, where it is this moment, and the machine that sews it. */
+export function useRun(tools: PieceTools, sewing: Sewing, withMachine: boolean): Run {
+  const { piece, shelf } = tools
+  const { program, group } = sewing
+  const all = useDocs('runEvents')
+  const events = useMemo(() => eventsOf(all, piece.id, group), [all, piece.id, group])
+  const run = useMemo(() => runSoFar(events, program), [events, program])
+  const machineId = plansOf(piece, shelf).hoop.machine.id ?? NO_MACHINE
+  const machine = useMachine(machineId, withMachine || run.by === 'machine')
+  const { told } = machine
+  const linked = told && sews(told, piece.id, group) ? told : null
+  const stitchNow = useCallback((): number => {
+    if (linked && run.by === 'machine') return byMachine(linked, program)
+    return stitchByClock(run, program, Date.now())
+  }, [linked, run, program])
+  const note = useCallback(
+    (kind: RunEventKind, stitch: number, bobbinM: number | null = null): void => {
+      const now = new Date().toISOString()
+      create('runEvents', {
+        ...{ id: crypto.randomUUID(), name: piece.name, piece: piece.id, hooping: group, kind, stitch, bobbinM },
+        ...{ by: 'hand', machine: machineId === NO_MACHINE ? null : machineId, note: '', pace: 1, atHand: true },
+        ...{ createdAt: now, updatedAt: now, revision: 0 },
+      })
+    },
+    [piece.id, piece.name, group, machineId],
+  )
+  return {
+    program,
+    sewing,
+    events,
+    run,
+    machineId,
+    machine,
+    linked,
+    stitchNow,
+    note,
+    ...useBobbin(tools, machineId, run, program),
+  }
+}
+
+/** What the bobbin holds along the run: of the machine's own, else of the fullest of the stash that the stack asks for. */
+function useBobbin({ piece, shelf }: PieceTools, machineId: string, run: RunSoFar, program: SewProgram) {
+  const bobbins = useNamed('bobbins')
+  const inMachine = shelf.machines.find(({ id }) => id === machineId)
+  const weight = plansOf(piece, shelf).built.stack?.bobbin?.weight
+  const alike = bobbins.filter((one) => !weight || one.weight === weight)
+  const freshM = inMachine?.bobbin?.woundM ?? alike[0]?.woundM ?? null
+  const begunWithM = inMachine?.bobbinM ?? freshM
+  const bobbinAt = useCallback(
+    (stitch: number) => bobbinNow(program, run, begunWithM, stitch),
+    [program, run, begunWithM],
+  )
+  return { bobbinAt, freshM }
+}
+
+const sews = ({ now }: Told, piece: string, group: number): boolean =>
+  now.piece === piece && now.hooping === group && now.state !== 'parked'
+
+/** As it last told, and on from there at its pace, no farther than the next halt. */
+function byMachine({ now, at }: Told, { blocks, stitches }: SewProgram): number {
+  const passed = Math.min(MOST_BEHIND_MS, performance.now() - at) / 1000
+  const halt = blocks.find(({ to, halt }) => to > now.stitch && halt)?.to ?? stitches
+  return Math.floor(Math.min(halt, now.stitch + now.rate * passed))
+}

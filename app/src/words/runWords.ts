@@ -1,0 +1,52 @@
+import type { RunEventKind } from '@thimble/contract'
+import type { RunSoFar } from '@thimble/plan/run'
+
+/** “11:40”, from an hour on “1:02:05”. */
+export function clockText(seconds: number): string {
+  const whole = Math.max(0, Math.round(seconds))
+  const [h, m, s] = [Math.floor(whole / 3600), Math.floor(whole / 60) % 60, whole % 60]
+  const two = (n: number): string => String(n).padStart(2, '0')
+  return h > 0 ? `${h}:${two(m)}:${two(s)}` : `${m}:${two(s)}`
+}
+
+export const countText = (n: number): string => n.toLocaleString('en-GB')
+
+/** What a run does this moment, in a word. */
+export function stateWord({ state, why }: Pick<RunSoFar, 'state' | 'why'>): string {
+  if (state === 'ready') return 'not begun'
+  if (state === 'sewing') return 'sewing'
+  if (state === 'done') return 'all sewn'
+  return why === 'waiting' || why === 'halt' ? 'waits for you' : 'stopped'
+}
+
+/** What is to be done where it stands still, most of it craft.md section 8 and 10. */
+export const whatNow: Readonly<Partial<Record<RunEventKind, string>>> = {
+  'thread-break':
+    'Cut the thread at the spool and draw it out through the needle, not backwards. Thread it anew with the foot up, and go back a few stitches.',
+  'needle-break':
+    'Power off. Find all of the needle, look what it struck, and put a new one in fully up. Eye protection is sensible. Trace before you go on.',
+  nest: 'Power off. Cut the nest from below, lift the hoop, thread it anew with the foot up. Hold the end for the first stitches.',
+  'bobbin-out': 'Put a fresh bobbin in, and go back a few stitches.',
+  power: 'The power was gone. It goes on from the stitch it last told.',
+  stopped: 'Stopped where you said.',
+}
+
+const names: Readonly<Record<RunEventKind, string>> = {
+  started: 'Started',
+  resumed: 'Went on',
+  colour: 'Thread changed',
+  laid: 'Cloth laid',
+  trimmed: 'Cloth trimmed',
+  stopped: 'Stopped',
+  waiting: 'Waited for a thread',
+  halt: 'Halted for the cloth',
+  'thread-break': 'Thread broke',
+  'needle-break': 'Needle broke',
+  nest: 'Nest underneath',
+  'bobbin-out': 'Bobbin ran out',
+  power: 'Power gone',
+  ended: 'All sewn',
+  shift: 'It shifted',
+  bobbin: 'Fresh bobbin',
+}
+export const eventName = (kind: RunEventKind): string => names[kind]

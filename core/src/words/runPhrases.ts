@@ -1,0 +1,16 @@
+/** Lines before the start and after the end that carry the numbers of one piece. Metres and counts are plain. */
+export const runPhrases = {
+  'start.pins-in': '{count} pins are in, none of them inside the field; marker and stickers off.',
+  'start.bobbin': 'Bobbin: {need} m needed, {left} m on it; it lasts.',
+  'start.bobbin-changes': 'Bobbin: {need} m needed, {left} m on it; fresh ones wound for {changes} changes on the way.',
+  'start.bobbin-unknown': 'Bobbin: {need} m needed; one in that has as much.',
+  'start.needle': 'Needle {size} {point} in, fully up, its scooped side to the hook; new enough.',
+  'start.moved': 'Dialled at the machine: turned {turn}°, {across}, {along}.',
+  'start.as-it-lies': 'Design in the middle of the field as it comes: nothing to turn or to move.',
+  'start.right': '{far} to the right',
+  'start.left': '{far} to the left',
+  'start.near': '{far} toward you',
+  'start.away': '{far} away from you',
+  'start.roll': 'The roll in the throat, {thick} thick, tied and clear of the needle bar.',
+  'finish.pins-out': 'Count the pins out: {count}.',
+} as const

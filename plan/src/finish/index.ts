@@ -1,0 +1,12 @@
+export {
+  hoopingsOfRecord,
+  landingOf,
+  landingProblems,
+  type LandingTape,
+  landingTapes,
+  landingTyped,
+  putLanding,
+} from './landing'
+export { measuredMinutes } from './measuredMinutes'
+export { minuteProblems, minutesOf } from './minutes'
+export { troublesOf } from './troubles'

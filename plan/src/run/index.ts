@@ -1,0 +1,8 @@
+export { jobOf } from './jobOf'
+export { eventsOf, type RunSoFar, runSoFar } from './runSoFar'
+export { type Sewing, sewingAtHand } from './sewing'
+export { sewnReally } from './sewnReally'
+export { startFacts } from './startFacts'
+export { startLines, tickId } from './startLines'
+export { startLists } from './startLists'
+export { bobbinNow, runNow, stitchByClock, threadAtHand } from './whereNow'

@@ -1,0 +1,157 @@
+import { Piece, RunEvent, type RunEventKind } from '@thimble/contract'
+import { planPiece } from '@thimble/plan'
+import {
+  bobbinNow,
+  eventsOf,
+  jobOf,
+  runNow,
+  runSoFar,
+  sewingAtHand,
+  sewnReally,
+  startFacts,
+  startLines,
+  startLists,
+  stitchByClock,
+} from '@thimble/plan/run'
+import path from 'node:path'
+import { demoShop } from '../../demo/demoShop'
+
+const demo = demoShop(path.join(__dirname, '../../demo'))
+const stock = { ...demo, designs: Object.fromEntries(demo.designs.map((design) => [design.id, design])) }
+const apron = demo.pieces.find(({ id }) => id === 'piece-apron-2')!
+const sewing = sewingAtHand(apron, planPiece(apron, stock), stock)!
+const { program } = sewing
+
+const START = Date.parse('2026-11-27T09:00:00.000Z')
+let made = 0
+const event = (kind: RunEventKind, stitch: number, second: number, over: Partial<RunEvent> = {}): RunEvent => {
+  const at = new Date(START + second * 1000).toISOString()
+  return RunEvent.parse({
+    id: `e${made++}`,
+    createdAt: at,
+    updatedAt: at,
+    revision: 0,
+    name: 'Apron',
+    piece: apron.id,
+    kind,
+    stitch,
+    ...over,
+  })
+}
+
+describe('a run told by its events', () => {
+  it('a break at 812 after 90 s stands there; eight stitches back it sews on, and its time is the needle’s alone', () => {
+    const events = [
+      event('started', 0, 0),
+      event('thread-break', 812, 90),
+      event('resumed', 804, 210),
+      event('stopped', 900, 240),
+    ]
+    const run = runSoFar(eventsOf([...events].reverse(), apron.id, 0), program)
+    expect(run).toMatchObject({ state: 'standing', why: 'stopped', stitch: 900, breaks: 1, sewnMs: 120_000 })
+    expect(runSoFar(events.slice(0, 2), program)).toMatchObject({ state: 'standing', why: 'thread-break', stitch: 812 })
+  })
+
+  it('a shift and a bobbin are noted without stopping it; other pieces and hoopings are not its own', () => {
+    const other = event('ended', 5000, 1, { hooping: 1 })
+    const foreign = event('ended', 5000, 1, { piece: 'another' })
+    const events = [
+      event('started', 0, 0),
+      event('shift', 40, 20),
+      event('bobbin', 50, 25, { bobbinM: 30 }),
+      other,
+      foreign,
+    ]
+    expect(runSoFar(eventsOf(events, apron.id, 0), program)).toMatchObject({
+      ...{ state: 'sewing', stitch: 0, shifts: [40] },
+      bobbins: [{ stitch: 50, woundM: 30 }],
+    })
+  })
+
+  it('by the clock it comes to the end of the first thread and waits there; the next thread on, it goes on', () => {
+    const [first, second] = program.blocks
+    const begun = runSoFar([event('started', 0, 0)], program)
+    expect(stitchByClock(begun, program, START + 5 * 3600_000)).toBe(first!.to)
+    const half = START + (first!.seconds / 2) * 1000
+    expect(Math.abs(stitchByClock(begun, program, half) - first!.to / 2)).toBeLessThanOrEqual(1)
+    const on = runSoFar([event('started', 0, 0), event('colour', first!.to, 400)], program)
+    expect(stitchByClock(on, program, START + 5 * 3600_000)).toBe(second!.to)
+    // A break just after the change: going back over the border does not ask for the thread again.
+    const back = runSoFar(
+      [event('started', 0, 0), event('colour', first!.to, 400), event('resumed', first!.to - 5, 500)],
+      program,
+    )
+    expect(stitchByClock(back, program, START + 5 * 3600_000)).toBe(second!.to)
+  })
+
+  it('the bobbin counts from the one that went in last', () => {
+    const whole = program.blocks.reduce((sum, { bobbinMetres }) => sum + bobbinMetres, 0)
+    expect(bobbinNow(program, { bobbins: [] }, 20, program.stitches)!.left).toBeCloseTo(20 - whole, 6)
+    expect(bobbinNow(program, { bobbins: [{ stitch: program.stitches, woundM: 40 }] }, 20, program.stitches)).toEqual({
+      ...{ left: 40, need: 0, wound: 40 },
+    })
+    expect(bobbinNow(program, { bobbins: [] }, null, 0)).toBeNull()
+    expect(runNow(program, 0)).toMatchObject({ thread: 1, threads: 14, secondsLeft: program.seconds })
+  })
+
+  it('what it really took goes before the forecast: a strike, the bobbins that went in, true minutes at any pace', () => {
+    const plans = planPiece(apron, stock)
+    expect(sewnReally(apron, plans, stock, [])).toBeNull()
+    const fast = { by: 'machine', pace: 10 } as const
+    const events = [
+      event('started', 0, 0, fast),
+      event('needle-break', 100, 6, fast),
+      event('bobbin', 100, 7, { bobbinM: 30 }),
+      event('resumed', 92, 60, fast),
+      event('ended', program.stitches, 72, fast),
+    ]
+    const really = sewnReally(apron, plans, stock, events)!
+    expect(really).toMatchObject({ minutes: 3, bobbins: 1, strikes: 1 })
+    const after = program.blocks.reduce((sum, { bobbinMetres }) => sum + bobbinMetres, 0)
+    expect(really.endsWith).toBeGreaterThan(30 - after)
+    expect(really.endsWith).toBeLessThan(30)
+  })
+})
+
+describe('the list before the start', () => {
+  const plans = planPiece(apron, stock)
+  const lines = (piece: Piece) => startLines(piece, plans.built, startFacts(piece, plans, sewing, stock))
+  const idsOf = (piece: Piece) => lines(piece).map(({ line }) => line.code)
+
+  it('has the numbers of this piece: the move before the trace, the bobbin, the needle', () => {
+    const ids = idsOf(apron)
+    expect(ids.indexOf('start.move')).toBe(ids.indexOf('check.trace') - 1)
+    expect(ids).toEqual(expect.arrayContaining(['start.bobbin', 'start.needle', 'check.ring', 'check.pins']))
+    expect(ids).not.toContain('check.bobbin')
+    expect(lines(apron).find(({ line }) => line.code === 'start.needle')!.line.text).toContain('75/11 embroidery')
+  })
+
+  it('pins that were counted in are said with their number', () => {
+    const pinned = Piece.parse({ ...apron, stitch: { ...apron.stitch, pins: '6' } })
+    expect(idsOf(pinned)).not.toContain('check.pins')
+    expect(lines(pinned).find(({ line }) => line.code === 'start.pins-in')!.line.text).toMatch(/^6 pins are in/)
+  })
+
+  it('a row has a list for each hooping, ticked each by itself', () => {
+    const runner = demo.pieces.find(({ id }) => id === 'piece-runner')!
+    const hooped = Piece.parse({ ...runner, hoop: { ...runner.hoop, hoopId: 'hoop-long-180' } })
+    const its = planPiece(hooped, stock)
+    const lists = startLists(hooped, { ...its, built: plans.built }, stock)
+    const hoopings = [...new Set(lists.map(({ hooping }) => hooping))]
+    expect(hoopings.length).toBeGreaterThan(1)
+    const ticked = Piece.parse({ ...hooped, stitch: { ...hooped.stitch, checks: { '1:check.under': true } } })
+    const under = startLists(ticked, { ...its, built: plans.built }, stock).filter(
+      ({ line }) => line.code === 'check.under',
+    )
+    expect(under.map((line) => line.ticked).slice(0, 2)).toEqual([false, true])
+  })
+})
+
+it('a machine is given each copy where it lies in the hoop, and nothing while there is no hoop', () => {
+  const card = demo.designs.find(({ id }) => id === apron.measure.designId)!
+  const { marked } = planPiece(apron, stock)
+  const job = jobOf(apron, marked, sewing, { card, bobbinM: 20, from: 0 })!
+  expect(job).toMatchObject({ piece: apron.id, hooping: 0, design: { id: card.id, scale: 1 } })
+  expect(job.blocks.reduce((sum, { stitches }) => sum + stitches, 0)).toBe(card.stitches)
+  expect(jobOf(apron, marked, { ...sewing, at: null }, { card, bobbinM: 20, from: 0 })).toBeNull()
+})
