@@ -43,7 +43,7 @@ export const SewingJob = z.strictObject({
 export type SewingJob = z.infer<typeof SewingJob>
 
 const states = ['parked', 'hooped', 'tracing', 'stitching', 'waiting-for-colour', 'stopped'] as const
-const reasons = ['asked', 'end', 'thread-break', 'needle-strike', 'bobbin-out', 'power', 'lay', 'trim'] as const
+const reasons = ['asked', 'end', 'thread-break', 'needle-strike', 'nest', 'bobbin-out', 'power', 'lay', 'trim'] as const
 
 /** A machine as it stands: what it does, and how far it is. */
 export const MachineNow = z.strictObject({
@@ -71,10 +71,17 @@ export const paces = [1, 10, 60, 600] as const
 /** What is pressed at the machine. `back`: stitches to go back before it goes on. */
 export const MachineOrder = z.discriminatedUnion('press', [
   z.strictObject({
-    press: z.enum(['start', 'stop', 'threaded', 'laid', 'trimmed', 'trace', 'park', 'power-cut']),
+    press: z.enum(['start', 'threaded', 'laid', 'trimmed', 'trace', 'park', 'power-cut']),
     back: z.int().min(0).max(100).default(0),
+  }),
+  /** `saw`: what the worker saw go wrong. */
+  z.strictObject({
+    press: z.literal('stop'),
+    saw: z.enum(['thread-break', 'needle-strike', 'nest']).nullable().default(null),
   }),
   z.strictObject({ press: z.literal('bobbin'), woundM: z.number().positive().max(2000).nullable() }),
   z.strictObject({ press: z.literal('pace'), pace: z.literal(paces) }),
 ])
-export type MachineOrder = z.input<typeof MachineOrder>
+export type MachineOrder = z.infer<typeof MachineOrder>
+/** As it is asked: what is usual need not be said. */
+export type MachineAsk = z.input<typeof MachineOrder>

@@ -129,7 +129,7 @@ describe('the list before the start', () => {
   it('pins that were counted in are said with their number', () => {
     const pinned = Piece.parse({ ...apron, stitch: { ...apron.stitch, pins: '6' } })
     expect(idsOf(pinned)).not.toContain('check.pins')
-    expect(lines(pinned).find(({ line }) => line.code === 'start.pins-in')!.line.text).toMatch(/^6 pins are in/)
+    expect(lines(pinned).find(({ line }) => line.code === 'start.pins-in')!.line.text).toMatch(/^Pins in: 6,/)
   })
 
   it('a row has a list for each hooping, ticked each by itself', () => {

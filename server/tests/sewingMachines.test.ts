@@ -1,5 +1,5 @@
 import type { RunEvent } from '@thimble/contract'
-import type { MachineNow, MachineOrder, SewingJob } from '@thimble/contract/sewingMachine'
+import { type MachineAsk, type MachineNow, MachineOrder, type SewingJob } from '@thimble/contract/sewingMachine'
 import { mkdtempSync, rmSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
@@ -50,7 +50,7 @@ describe('the machine that stands in', () => {
   })
   afterAll(() => rmSync(folder, { recursive: true, force: true }))
 
-  const press = (order: MachineOrder): Promise<MachineNow> => machines.press(MACHINE, order as never)
+  const press = (order: MachineAsk): Promise<MachineNow> => machines.press(MACHINE, MachineOrder.parse(order))
   /** So many seconds later, as the machine has it. */
   const after = (seconds: number): Promise<MachineNow> => {
     ms += seconds * 1000

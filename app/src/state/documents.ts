@@ -7,6 +7,7 @@ import {
   fillIn,
   Shop,
 } from '@thimble/contract'
+import { inWork } from '@thimble/plan'
 import type { z } from 'zod'
 
 /** One thing by collection, made anew for each. */
@@ -29,3 +30,9 @@ export function wholeThing(thing: ChangedThing): ChangedThing {
 /** Whether devices hold it: what the server keeps for itself is asked for where it is looked at. */
 export const isHeld = (collection: string): boolean =>
   !(collection in collections) || collections[collection as CollectionName].kept === 'on every device'
+
+/** Whether a document is of those that devices hold: a finished piece leaves them, with the events of its run. */
+export function isAtHand(collection: string, doc: object): boolean {
+  if (collection === 'pieces') return inWork(doc as Docs['pieces'])
+  return collection !== 'runEvents' || (doc as Docs['runEvents']).atHand
+}

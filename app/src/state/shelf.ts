@@ -1,9 +1,9 @@
 import { createSlice, current, isDraft, type PayloadAction } from '@reduxjs/toolkit'
 import { type ChangedThing, type CollectionName, type Docs, type LogRow, blankShop, type Shop } from '@thimble/contract'
-import { inWork, logRowOf } from '@thimble/plan'
+import { logRowOf } from '@thimble/plan'
 import { apply } from 'json-merge-patch'
 import { keyFor, keyOf, SHOP } from './changeKeys'
-import { byCollection, whole, wholeThing } from './documents'
+import { byCollection, isAtHand, whole, wholeThing } from './documents'
 import type { Change, NotKept } from './outbox'
 
 type Connected = { connection?: ShelfState['connection']; trouble?: string | null; waiting: number; notKept: NotKept[] }
@@ -142,7 +142,7 @@ function take(state: ShelfState, thing: ChangedThing, waiting: readonly Change[]
   const name = thing.collection as CollectionName
   if (!(name in state.docs)) return
   const [key, doc] = [keyFor(name, id), Object.freeze(thing.doc as Docs[typeof name])]
-  const finished = name === 'pieces' && !inWork(doc as Docs['pieces'])
+  const finished = !isAtHand(name, doc)
   if (name === 'pieces') tellLog(state, doc as Docs['pieces'])
   if (finished && !onScreen) state.left[key] = revision
   else {

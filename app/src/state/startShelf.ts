@@ -25,6 +25,7 @@ const SMALL: readonly (CollectionName | 'shop')[] = [
   'adhesives',
   'swatches',
   'items',
+  'runEvents',
 ]
 /** As many pieces as are seen at first. */
 const AT_HEAD = 6

@@ -1,5 +1,6 @@
 import type { ChangedThing, LogRow, Piece } from '@thimble/contract'
-import { inWork, type Urgency, urgencyOf } from '@thimble/plan'
+import { type Urgency, urgencyOf } from '@thimble/plan'
+import { isAtHand } from './documents'
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb'
 import { keyFor } from './changeKeys'
 import type { Mine } from './overtaken'
@@ -99,7 +100,7 @@ export class WorkingSet {
       const key = keyFor(collection, id)
       const [known, gone] = await Promise.all([docs.get(key), left.get(key)])
       if (revision < Math.max(known?.revision ?? 0, gone ?? 0)) continue
-      if (!doc || isFinished(collection, doc)) await Promise.all([docs.delete(key), left.put(revision, key)])
+      if (!doc || !isAtHand(collection, doc)) await Promise.all([docs.delete(key), left.put(revision, key)])
       else if (known?.revision !== revision || known.by !== thisProgram || mine)
         await docs.put(toStore({ collection, id, revision, doc, mine }), key)
     }
@@ -142,4 +143,3 @@ const present = <T>(list: readonly (T | undefined)[]): T[] => list.filter((one) 
 const within = (collection: string): IDBKeyRange =>
   IDBKeyRange.bound(keyFor(collection, ''), keyFor(collection, '\uffff'))
 
-const isFinished = (collection: string, doc: object): boolean => collection === 'pieces' && !inWork(doc as Piece)

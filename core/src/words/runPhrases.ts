@@ -1,8 +1,8 @@
 /** Lines before the start and after the end that carry the numbers of one piece. Metres and counts are plain. */
 export const runPhrases = {
-  'start.pins-in': '{count} pins are in, none of them inside the field; marker and stickers off.',
+  'start.pins-in': 'Pins in: {count}, none of them inside the field; marker and stickers off.',
   'start.bobbin': 'Bobbin: {need} m needed, {left} m on it; it lasts.',
-  'start.bobbin-changes': 'Bobbin: {need} m needed, {left} m on it; fresh ones wound for {changes} changes on the way.',
+  'start.bobbin-changes': 'Bobbin: {need} m needed, {left} m on it; fresh ones to put in on the way: {changes}.',
   'start.bobbin-unknown': 'Bobbin: {need} m needed; one in that has as much.',
   'start.needle': 'Needle {size} {point} in, fully up, its scooped side to the hook; new enough.',
   'start.moved': 'Dialled at the machine: turned {turn}°, {across}, {along}.',

@@ -26,9 +26,19 @@ export const landingTyped = ({ finish }: Pick<Piece, 'finish'>, hooping: number)
   )
 }
 
-/** As a change of the record. */
-export const putLanding = (hooping: number, change: object): object =>
-  hooping === 0 ? change : { later: { [hooping]: change } }
+type Change = Partial<Record<keyof Landing, object | string>>
+
+/** What was told of a hooping as a change of the record; a later one is told whole the first time. */
+export function putLanding(piece: Pick<Piece, 'finish'>, hooping: number, change: Change): object {
+  if (hooping === 0) return change
+  if (piece.finish.later[hooping]) return { later: { [hooping]: change } }
+  const typed = landingTyped(piece, hooping)
+  const whole = Object.entries(change).map(([key, value]) => {
+    const before = typed[key as keyof Landing]
+    return [key, typeof value === 'object' && typeof before === 'object' ? { ...before, ...value } : value]
+  })
+  return { later: { [hooping]: { ...typed, ...Object.fromEntries(whole) } } }
+}
 
 /** The tapes a piece was marked with that can be laid again beside its stitches; of the first copy alone. */
 export function landingTapes({ measure }: Pick<Piece, 'measure'>): LandingTape[] {

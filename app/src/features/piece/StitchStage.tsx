@@ -87,7 +87,7 @@ export function StitchStage({ tools, onDone }: StageProps) {
         title={many ? `Before the start of hooping ${group + 1}` : 'Before the start'}
         says={built.stack ? undefined : 'The list is made from the stack; choose one at Build for its own list.'}
       >
-        <PinCount pins={piece.stitch.pins} onChange={(pins) => set({ stitch: { pins } })} />
+        <PinCount id={piece.id} onChange={(pins) => set({ stitch: { pins } })} />
         <View>
           {lines.map(({ line, ticked }) => (
             <TickLine

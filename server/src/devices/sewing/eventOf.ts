@@ -6,6 +6,7 @@ const stops: Readonly<Record<NonNullable<Memory['why']>, RunEventKind>> = {
   end: 'ended',
   'thread-break': 'thread-break',
   'needle-strike': 'needle-break',
+  nest: 'nest',
   'bobbin-out': 'bobbin-out',
   power: 'power',
   lay: 'halt',

@@ -7,7 +7,7 @@ const isMoving = ({ state }: Memory): boolean => state === 'stitching' || state 
 const TRACE_SECONDS = 12
 
 const refuse = (says: string): never => {
-  throw new CoreError('refused', says, 'press')
+  throw new CoreError('refused', says)
 }
 
 /** The machine after something was pressed at it. @throws CoreError('refused') where it does not do that now */
@@ -18,10 +18,11 @@ export function pressed(now: Memory, order: MachineOrder): Memory {
     return { ...now, bobbinM: order.woundM }
   }
   if (order.press === 'power-cut') return isMoving(now) ? withoutPower(now) : now
-  if (order.press === 'stop') return now.state === 'stitching' ? { ...now, state: 'stopped', why: 'asked' } : now
+  if (order.press === 'stop')
+    return now.state === 'stitching' ? { ...now, state: 'stopped', why: order.saw ?? 'asked' } : now
   if (isMoving(now)) refuse('It is moving already.')
   if (now.state === 'parked') refuse('It has nothing to sew: give it the design first.')
-  const sewn = Math.max(0, Math.floor(now.sewn) - (order.back ?? 0))
+  const sewn = Math.max(0, Math.floor(now.sewn) - order.back)
   return order.press === 'park' ? { ...now, state: 'parked', why: null } : setGoing({ ...now, sewn }, order.press)
 }
 

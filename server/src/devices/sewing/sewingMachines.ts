@@ -49,7 +49,7 @@ export class SewingMachines {
   load(id: string, job: SewingJob): Promise<MachineNow> {
     return this.#inTurn(async () => {
       const { memory } = this.#of(id)
-      if (runs(memory)) throw new CoreError('refused', 'It is at work: stop it first.', 'piece')
+      if (runs(memory)) throw new CoreError('refused', 'It is at work: stop it first.')
       const { documents, packed } = this.store
       const machine = (await documents.machines!.find(id)) as Machine | null
       const hoop = job.hoop.id ? ((await documents.hoops!.find(job.hoop.id)) as Hoop | null) : null

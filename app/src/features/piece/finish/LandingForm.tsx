@@ -17,7 +17,7 @@ export function LandingForm({ tools, hooping, of }: Props) {
   const typed = landingTyped(piece, hooping)
   const problems = landingProblems(typed)
   const tapes = hooping === 0 ? landingTapes(piece) : []
-  const put: Put = (change) => set({ finish: putLanding(hooping, change) })
+  const put: Put = (change) => set({ finish: putLanding(piece, hooping, change) })
   const slot = String(hooping)
   const byTape = typed.landedBy === 'tape' && tapes.length > 0
   return (

@@ -1,6 +1,7 @@
 import type { Patch, Piece } from '@thimble/contract'
 import { ringOf, usedStack } from '@thimble/plan'
 import { hoopingsOfRecord } from '@thimble/plan/record'
+import { useShelf } from '@/state/store'
 import { Choices } from '@/ui/Choices'
 import { LimitedField } from '@/ui/LimitedField'
 import { Section } from '@/ui/Section'
@@ -41,7 +42,9 @@ export function RecordForm({ tools }: { tools: PieceTools }) {
 type Part = { tools: PieceTools; put: Put }
 
 function Outcome({ tools: { piece, marked }, put }: Part) {
-  const { faults, verdict } = piece.finish
+  const { verdict } = piece.finish
+  // The ticket may lag behind a quick hand, and each tap on the drawing counts.
+  const faults = useShelf((s) => s.docs.pieces[piece.id]?.finish.faults) ?? piece.finish.faults
   return (
     <Section title="How it came out">
       <FaultPicker

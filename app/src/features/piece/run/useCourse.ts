@@ -1,5 +1,4 @@
-import type { RunEventKind } from '@thimble/contract'
-import type { MachineOrder } from '@thimble/contract/sewingMachine'
+import type { MachineAsk } from '@thimble/contract/sewingMachine'
 import { blockAt } from '@thimble/core/sewing'
 import { jobOf } from '@thimble/plan/run'
 import { useShelf } from '@/state/store'
@@ -17,7 +16,7 @@ export type Course = {
   ready: (kind: 'colour' | 'laid' | 'trimmed') => void
   stop: () => void
   /** Something went wrong, and the needle stands. */
-  broke: (kind: RunEventKind) => void
+  broke: (kind: Broken) => void
   shifted: () => void
   freshBobbin: () => void
   allSewn: () => void
@@ -27,6 +26,9 @@ export type Course = {
   problem: string | null
 }
 
+type Broken = 'thread-break' | 'needle-break' | 'nest'
+/** As the machine has it. */
+const sawOf = { 'thread-break': 'thread-break', 'needle-break': 'needle-strike', nest: 'nest' } as const
 const pressOf = { colour: 'threaded', laid: 'laid', trimmed: 'trimmed' } as const
 
 /** The course of a run: the same taps, whether they are noted by hand or pressed at the stand-in. */
@@ -37,7 +39,7 @@ export function useCourse(tools: PieceTools, run: Run, who: Who): Course {
   const card = useShelf((s) => (designId ? s.docs.designs[designId] : undefined)) ?? null
   const { note, stitchNow, machine, program, sewing } = run
   const linked = run.run.state === 'ready' ? who === 'machine' : run.run.by === 'machine'
-  const press = (...orders: MachineOrder[]): void =>
+  const press = (...orders: MachineAsk[]): void =>
     void task(async () => {
       for (const order of orders) await machine.press(order)
     })
@@ -66,10 +68,7 @@ export function useCourse(tools: PieceTools, run: Run, who: Who): Course {
     ...{ start, goOn, busy, problem },
     ready: (kind) => (linked ? press({ press: pressOf[kind] }) : note(kind, endOf(run, stitchNow()))),
     stop: () => (linked ? press({ press: 'stop' }) : note('stopped', stitchNow())),
-    broke: (kind) => {
-      if (linked) press({ press: 'stop' })
-      note(kind, stitchNow())
-    },
+    broke: (kind) => (linked ? press({ press: 'stop', saw: sawOf[kind] }) : note(kind, stitchNow())),
     shifted: () => note('shift', stitchNow()),
     freshBobbin: () =>
       linked ? press({ press: 'bobbin', woundM: run.freshM }) : note('bobbin', stitchNow(), run.freshM),

@@ -1,4 +1,4 @@
-import type { MachineNow, MachineOrder, SewingJob } from '@thimble/contract/sewingMachine'
+import type { MachineAsk, MachineNow, SewingJob } from '@thimble/contract/sewingMachine'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { ask } from '@/http/client'
 
@@ -10,7 +10,7 @@ type Linked = {
   /** Why it cannot be heard; null while it can. */
   away: string | null
   load: (job: SewingJob) => Promise<void>
-  press: (order: MachineOrder) => Promise<void>
+  press: (order: MachineAsk) => Promise<void>
 }
 
 const AGAIN_MS = 2000
@@ -47,7 +47,7 @@ export function useMachine(id: string, listens: boolean): Linked {
     [id, hear],
   )
   const press = useCallback(
-    async (order: MachineOrder) =>
+    async (order: MachineAsk) =>
       hear(await ask<MachineNow>(`/devices/machines/${id}/press`, { method: 'POST', body: order })),
     [id, hear],
   )
