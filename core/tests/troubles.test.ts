@@ -1,6 +1,7 @@
 import { factsOf, type RecipeQuery } from '@thimble/core/recipe'
 import { faultIds } from '@thimble/core/records'
-import { type Afterwards, causeRules, likelyCauses, troubleChange, troubleChanges } from '@thimble/core/troubles'
+import { type Afterwards, causeRules, likelyCauses } from '@thimble/core/troubles'
+import { troubleChange, troubleChanges } from '@thimble/core/trying'
 import { defaultHabits } from '../src'
 
 const query = (cloth: RecipeQuery['cloth'], over: Partial<RecipeQuery['work']> = {}): RecipeQuery => ({

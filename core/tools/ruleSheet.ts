@@ -1,3 +1,6 @@
+import { faultNames } from '../src/records'
+import { causeRules } from '../src/troubles'
+import { troubleChanges } from '../src/trying'
 import { defaultHabits, habitChoices, type HouseHabits } from '@thimble/core/habits'
 import { clothFamilies, type Facts, factsOf, type RecipeQuery, recommendRecipe } from '@thimble/core/recipe'
 import { backingRules } from '../src/recipe/backings'
@@ -156,8 +159,20 @@ export function ruleSheet(): string {
       table('Judging a stack', 'Every one that applies; a recommended recipe has no fault.', judgingRules, (r) =>
         r.verdict === 'fault' ? r.severity : 'merit',
       ),
+      causesSheet(),
     ].join('\n\n') + '\n'
   )
+}
+
+/** Why faults come: those that something speaks for come before the others, each lot in this order. */
+function causesSheet(): string {
+  const printed = causeRules.map(({ id, fault, where, first, says, change }): Printed => ({
+    id,
+    condition: [where ? `where ${where.says}` : '', first ? `first with ${first.says}` : ''].filter(Boolean).join('; '),
+    decision: faultNames[fault],
+    reason: `${says} Try: ${troubleChanges[change].says}`,
+  }))
+  return section('What went wrong', 'Of a fault those come first that something speaks for.', printed)
 }
 
 const cell = (text: string): string => text.replaceAll('|', '\\|')

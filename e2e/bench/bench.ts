@@ -5,6 +5,7 @@ import { measureLarge } from './large'
 import { measureLoad } from './load'
 import { measureTwin } from './twin'
 import { measureDragging } from './dragging'
+import { measureRun } from './run'
 import { measureTyping } from './typing'
 
 async function main(): Promise<void> {
@@ -17,6 +18,7 @@ async function main(): Promise<void> {
     ...(await measureTyping()),
     ...(await measureDragging()),
     ...(await measureDesigns()),
+    ...(await measureRun()),
   ]
   const rows = figures.map(({ what, value, unit, aim }) => [
     what,

@@ -9,8 +9,8 @@ import {
   planPiece,
   preparing,
   pullTest,
-  sameAgain,
 } from '@thimble/plan'
+import { sameAgain } from '@thimble/plan/sameAgain'
 import { Piece, stageIds, type StageId } from '@thimble/contract'
 import path from 'node:path'
 import { demoShop } from '../../demo/demoShop'

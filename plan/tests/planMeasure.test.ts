@@ -1,5 +1,6 @@
 import { type Patch, Piece, type PieceZone } from '@thimble/contract'
-import { alsoOn, keepStage, nextAction, planMeasure, planPiece, resized, sameAgain, sharedPart } from '@thimble/plan'
+import { alsoOn, keepStage, nextAction, planMeasure, planPiece, resized, sharedPart } from '@thimble/plan'
+import { sameAgain } from '@thimble/plan/sameAgain'
 import { at, mm, patched, polo, shelf } from './marramAndTide'
 
 const hood = {

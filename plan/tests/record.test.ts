@@ -1,5 +1,6 @@
 import { type Patch, Piece } from '@thimble/contract'
-import { keepStage, logRowOf, planPiece, sameAgain } from '@thimble/plan'
+import { keepStage, logRowOf, planPiece } from '@thimble/plan'
+import { sameAgain } from '@thimble/plan/sameAgain'
 import {
   hoopingsOfRecord,
   landingOf,

@@ -1,6 +1,7 @@
 import { Piece, RunEvent, type RunEventKind } from '@thimble/contract'
 import { planPiece } from '@thimble/plan'
 import {
+  bobbinBefore,
   bobbinNow,
   eventsOf,
   jobOf,
@@ -84,6 +85,16 @@ describe('a run told by its events', () => {
     expect(stitchByClock(back, program, START + 5 * 3600_000)).toBe(second!.to)
   })
 
+  it('a machine with a needle for each colour goes on by itself, a change later', () => {
+    const [first, second] = program.blocks
+    const begun = runSoFar([event('started', 0, 0)], program)
+    const there = START + first!.seconds * 1000
+    expect(stitchByClock(begun, program, there + 3_000, 6)).toBe(first!.to)
+    const halfway = there + 6_000 + (second!.seconds / 2) * 1000
+    expect(Math.abs(stitchByClock(begun, program, halfway, 6) - (second!.from + second!.to) / 2)).toBeLessThanOrEqual(1)
+    expect(stitchByClock(begun, program, START + 9 * 3600_000, 6)).toBe(program.stitches)
+  })
+
   it('the bobbin counts from the one that went in last', () => {
     const whole = program.blocks.reduce((sum, { bobbinMetres }) => sum + bobbinMetres, 0)
     expect(bobbinNow(program, { bobbins: [] }, 20, program.stitches)!.left).toBeCloseTo(20 - whole, 6)
@@ -140,6 +151,14 @@ describe('the list before the start', () => {
     const hoopings = [...new Set(lists.map(({ hooping }) => hooping))]
     expect(hoopings.length).toBeGreaterThan(1)
     const ticked = Piece.parse({ ...hooped, stitch: { ...hooped.stitch, checks: { '1:check.under': true } } })
+    const need = sewingAtHand(hooped, { ...its, built: plans.built }, stock)!.program.blocks.reduce(
+      (sum, { bobbinMetres }) => sum + bobbinMetres,
+      0,
+    )
+    const sewn = [event('started', 0, 0, { piece: hooped.id }), event('ended', 1e6, 60, { piece: hooped.id })]
+    const before = (events: RunEvent[], group: number) =>
+      bobbinBefore(hooped, { ...its, built: plans.built }, stock, { bobbinM: 20 }, { events, group })
+    expect([before([], 1), before(sewn, 0), before(sewn, 1)]).toEqual([20, 20, 20 - need])
     const under = startLists(ticked, { ...its, built: plans.built }, stock).filter(
       ({ line }) => line.code === 'check.under',
     )

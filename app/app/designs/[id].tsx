@@ -1,5 +1,7 @@
 import { useLocalSearchParams } from 'expo-router'
-import { DesignRoute } from '@/features/designs/DesignRoute'
+import { lazyPage } from '@/ui/lazyPage'
+
+const DesignRoute = lazyPage(async () => (await import('@/features/designs/pages')).DesignRoute)
 
 export default function Route() {
   const { id } = useLocalSearchParams<{ id: string }>()

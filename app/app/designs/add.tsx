@@ -1,1 +1,3 @@
-export { AddDesignPage as default } from '@/features/designs/AddDesignPage'
+import { lazyPage } from '@/ui/lazyPage'
+
+export default lazyPage(async () => (await import('@/features/designs/pages')).AddDesignPage)

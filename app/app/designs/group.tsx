@@ -1,1 +1,3 @@
-export { GroupPage as default } from '@/features/designs/GroupPage'
+import { lazyPage } from '@/ui/lazyPage'
+
+export default lazyPage(async () => (await import('@/features/designs/pages')).GroupPage)

@@ -1,1 +1,3 @@
-export { DesignsPage as default } from '@/features/designs/DesignsPage'
+import { lazyPage } from '@/ui/lazyPage'
+
+export default lazyPage(async () => (await import('@/features/designs/pages')).DesignsPage)

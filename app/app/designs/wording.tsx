@@ -1,1 +1,3 @@
-export { WordingPage as default } from '@/features/designs/WordingPage'
+import { lazyPage } from '@/ui/lazyPage'
+
+export default lazyPage(async () => (await import('@/features/designs/pages')).WordingPage)

@@ -1,5 +1,7 @@
 import { useLocalSearchParams } from 'expo-router'
-import { RecordPage } from '@/features/log/RecordPage'
+import { lazyPage } from '@/ui/lazyPage'
+
+const RecordPage = lazyPage(async () => (await import('@/features/log/pages')).RecordPage)
 
 export default function Route() {
   const { id } = useLocalSearchParams<{ id: string }>()

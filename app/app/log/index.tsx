@@ -1,1 +1,3 @@
-export { LogPage as default } from '@/features/log/LogPage'
+import { lazyPage } from '@/ui/lazyPage'
+
+export default lazyPage(async () => (await import('@/features/log/pages')).LogPage)

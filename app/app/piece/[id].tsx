@@ -1,5 +1,7 @@
 import { useLocalSearchParams } from 'expo-router'
-import { PiecePage } from '@/features/piece/PiecePage'
+import { lazyPage } from '@/ui/lazyPage'
+
+const PiecePage = lazyPage(async () => (await import('@/features/piece/pages')).PiecePage)
 
 export default function Route() {
   const { id } = useLocalSearchParams<{ id: string }>()

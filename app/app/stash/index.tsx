@@ -1,1 +1,3 @@
-export { StashPage as default } from '@/features/stash/StashPage'
+import { lazyPage } from '@/ui/lazyPage'
+
+export default lazyPage(async () => (await import('@/features/stash/pages')).StashPage)

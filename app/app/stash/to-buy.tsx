@@ -1,1 +1,3 @@
-export { ToBuyPage as default } from '@/features/stash/ToBuyPage'
+import { lazyPage } from '@/ui/lazyPage'
+
+export default lazyPage(async () => (await import('@/features/stash/pages')).ToBuyPage)

@@ -5,7 +5,8 @@ import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
-import { countText, eventName } from '@/words/runWords'
+import { countText } from '@/words/countText'
+import { eventName } from './eventName'
 
 /** What has happened in a run, the latest first. */
 export function RunStory({ events }: { events: readonly RunEvent[] }) {

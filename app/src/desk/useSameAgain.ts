@@ -1,18 +1,21 @@
-import { sameAgain } from '@thimble/plan'
 import { useRouter } from 'expo-router'
 import { create } from '@/state/changes'
 import { store } from '@/state/store'
 import { openPiece } from '@/state/sync'
 
-/** Starts the same again as a past piece, which may not be on this device yet, and goes to its ticket. */
-export function useSameAgain(): (id: string) => Promise<void> {
+/**
+ * Starts the same again as a past piece, which may not be on this device yet, and goes to its ticket; `go`: in the place of
+ * the page it was asked on, or after it.
+ */
+export function useSameAgain(go: 'replace' | 'push' = 'replace'): (id: string) => Promise<void> {
   const router = useRouter()
   return async (id) => {
     if (!store.getState().shelf.docs.pieces[id]) await openPiece(id)
     const piece = store.getState().shelf.docs.pieces[id]
     if (!piece) return
+    const { sameAgain } = await import('@thimble/plan/sameAgain')
     const next = sameAgain(piece, { id: crypto.randomUUID(), now: new Date().toISOString() })
     create('pieces', next)
-    router.replace(`/piece/${next.id}`)
+    router[go](`/piece/${next.id}`)
   }
 }

@@ -142,4 +142,3 @@ const present = <T>(list: readonly (T | undefined)[]): T[] => list.filter((one) 
 
 const within = (collection: string): IDBKeyRange =>
   IDBKeyRange.bound(keyFor(collection, ''), keyFor(collection, '\uffff'))
-

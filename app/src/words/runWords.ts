@@ -9,8 +9,6 @@ export function clockText(seconds: number): string {
   return h > 0 ? `${h}:${two(m)}:${two(s)}` : `${m}:${two(s)}`
 }
 
-export const countText = (n: number): string => n.toLocaleString('en-GB')
-
 /** What a run does this moment, in a word. */
 export function stateWord({ state, why }: Pick<RunSoFar, 'state' | 'why'>): string {
   if (state === 'ready') return 'not begun'
@@ -30,23 +28,3 @@ export const whatNow: Readonly<Partial<Record<RunEventKind, string>>> = {
   power: 'The power was gone. It goes on from the stitch it last told.',
   stopped: 'Stopped where you said.',
 }
-
-const names: Readonly<Record<RunEventKind, string>> = {
-  started: 'Started',
-  resumed: 'Went on',
-  colour: 'Thread changed',
-  laid: 'Cloth laid',
-  trimmed: 'Cloth trimmed',
-  stopped: 'Stopped',
-  waiting: 'Waited for a thread',
-  halt: 'Halted for the cloth',
-  'thread-break': 'Thread broke',
-  'needle-break': 'Needle broke',
-  nest: 'Nest underneath',
-  'bobbin-out': 'Bobbin ran out',
-  power: 'Power gone',
-  ended: 'All sewn',
-  shift: 'It shifted',
-  bobbin: 'Fresh bobbin',
-}
-export const eventName = (kind: RunEventKind): string => names[kind]

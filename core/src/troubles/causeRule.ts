@@ -1,7 +1,7 @@
 import type { Condition } from '../recipe/condition'
 import type { FaultId } from '../records/faults'
 import type { Afterwards } from './afterwards'
-import type { ChangeId } from './changes'
+import type { ChangeId } from '../trying'
 
 /**
  * One usual cause of a fault. Of a fault they stand in the order in which they are likeliest where nothing is known;

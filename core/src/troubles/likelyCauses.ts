@@ -1,7 +1,7 @@
 import type { FaultId } from '../records/faults'
 import type { Afterwards } from './afterwards'
 import type { CauseRule } from './causeRule'
-import { type TroubleChange, troubleChanges } from './changes'
+import { type TroubleChange, troubleChanges } from '../trying'
 import { clothCauses } from './clothCauses'
 import { placingCauses } from './placingCauses'
 import { threadCauses } from './threadCauses'

@@ -1,6 +1,6 @@
 import type { Basis, ChosenStack } from '@thimble/contract'
 import { needleSizes } from '@thimble/core/recipe'
-import { type StackChange, troubleChange } from '@thimble/core/troubles'
+import { type StackChange, troubleChange } from '@thimble/core/trying'
 import { changeByHand, type HandChange } from '../stack/byHand'
 import { chosenLayers } from '../stack/stacks'
 

@@ -1,3 +1,4 @@
+export { bobbinBefore } from './bobbinBefore'
 export { jobOf } from './jobOf'
 export { eventsOf, type RunSoFar, runSoFar } from './runSoFar'
 export { type Sewing, sewingAtHand } from './sewing'

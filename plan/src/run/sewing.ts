@@ -26,6 +26,8 @@ export type Sewing = {
   move: Move | null
   estimated: boolean
   applique: boolean
+  /** Seconds in which the machine changes its colours by itself, as it has a needle for each; null: a hand threads them. */
+  changesItself: number | null
 }
 
 const once = { copies: 1, hoopings: 0 }
@@ -47,6 +49,7 @@ export function sewingAtHand(piece: Piece, plans: PiecePlans, stock: Stock): Sew
     ...{ at, group: at?.group ?? 0, groups: at?.groups ?? 1, from: at?.copies.from ?? 0, applique },
     ...(lies ?? { copies: [], dialled: null, move: null }),
     estimated: plan.estimated,
+    changesItself: changesItself(piece, plan, stock),
   }
 }
 
@@ -84,4 +87,11 @@ function lying(piece: Piece, { marked, hoop: { machine } }: PiecePlans, { shop }
     copies: copiesInHoop(marked, at, dialled),
     move: dialMove({ piece, shop, marked, machine, at }, dialled),
   }
+}
+
+function changesItself(piece: Piece, { sewn }: ThreadPlan, { machines }: Stock): number | null {
+  const { id } = benchMachine(piece, machines)
+  const machine = machines.find((one) => one.id === id)
+  const colours = new Set(sewn.map(({ colour }) => colour)).size
+  return machine && machine.needles > 1 && colours <= machine.needles ? machine.changeSeconds : null
 }

@@ -1,12 +1,14 @@
-import type { Bobbin, Piece } from '@thimble/contract'
+import type { Bobbin, Piece, RunEvent } from '@thimble/contract'
 import { loadingAtHand } from '../hoop/loadingAtHand'
 import { bobbinChanges } from '../stash/bobbinChanges'
 import type { Stock } from '../stash/wants'
+import { bobbinBefore } from './bobbinBefore'
 import type { PiecePlans } from '../stages/planPiece'
 import type { Sewing } from './sewing'
 import type { StartFacts } from './startLines'
 
-type Shelves = Stock & { bobbins: readonly Bobbin[] }
+/** `events`: of the runs of the hoopings before it. */
+type Shelves = Stock & { bobbins: readonly Bobbin[]; events?: readonly RunEvent[] }
 
 /** What is to be said of the hooping at hand before it is begun. */
 export function startFacts(piece: Piece, plans: PiecePlans, sewing: Sewing | null, stock: Shelves): StartFacts {
@@ -15,21 +17,22 @@ export function startFacts(piece: Piece, plans: PiecePlans, sewing: Sewing | nul
   const load = at ? loadingAtHand({ piece, shop: stock.shop, marked, plan: hoop, at }) : null
   return {
     hooping: sewing?.group ?? 0,
-    bobbin: sewing && bobbinFact(plans, sewing, stock),
+    bobbin: sewing && bobbinFact(piece, plans, sewing, stock),
     move: sewing?.move ?? null,
     roll: load?.roll ?? null,
   }
 }
 
-function bobbinFact(
-  { built, hoop }: PiecePlans,
-  { program: { blocks } }: Sewing,
-  { machines, bobbins }: Shelves,
-): StartFacts['bobbin'] {
+function bobbinFact(piece: Piece, plans: PiecePlans, sewing: Sewing, stock: Shelves): StartFacts['bobbin'] {
+  const { built, hoop } = plans
+  const { blocks } = sewing.program
   const need = blocks.reduce((sum, { bobbinMetres }) => sum + bobbinMetres, 0)
   if (need === 0) return null
-  const machine = machines.find(({ id }) => id === hoop.machine.id)
-  const plan = built.stack && machine && bobbinChanges({ blocks }, built.stack, machine, bobbins)
+  const machine = stock.machines.find(({ id }) => id === hoop.machine.id)
+  const bobbinM = machine
+    ? bobbinBefore(piece, plans, stock, machine, { events: stock.events ?? [], group: sewing.group })
+    : null
+  const plan = built.stack && machine && bobbinChanges({ blocks }, built.stack, { ...machine, bobbinM }, stock.bobbins)
   if (!plan) return { need, left: null, changes: 0 }
   return { need, left: plan.left, changes: Math.max(0, plan.bobbins - Number(plan.fresh)) }
 }

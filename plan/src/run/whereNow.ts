@@ -13,11 +13,26 @@ type RunNow = {
   seconds: number
 }
 
-/** Where a hand's run is by the clock: the forecast from its last event on, no farther than the next halt. */
-export function stitchByClock(run: RunSoFar, program: SewProgram, nowMs: number): number {
+/**
+ * Where a hand’s run is by the clock: the forecast from its last event on, no farther than the next halt; past the changes
+ * that a machine of several needles makes by itself.
+ */
+export function stitchByClock(
+  run: RunSoFar,
+  program: SewProgram,
+  nowMs: number,
+  changesItself: number | null = null,
+): number {
   if (run.state !== 'sewing' || !run.since) return run.stitch
-  const seconds = Math.max(0, nowMs - Date.parse(run.since)) / 1000
-  return Math.floor(stitchAfter(program, run.stitch, seconds, run.ready))
+  let [at, left, ready] = [run.stitch, Math.max(0, nowMs - Date.parse(run.since)) / 1000, run.ready]
+  for (;;) {
+    const next = stitchAfter(program, at, left, ready)
+    const change = program.blocks.findIndex(({ to, halt }, i) => to === next && halt === 'colour' && i >= ready)
+    if (change < 0 || changesItself === null) return Math.floor(next)
+    left -= secondsAt(program, next) - secondsAt(program, at) + changesItself
+    if (left <= 0) return next
+    ;[at, ready] = [next, change + 1]
+  }
 }
 
 export function runNow(program: SewProgram, stitch: number): RunNow {

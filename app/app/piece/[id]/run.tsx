@@ -1,5 +1,7 @@
 import { useLocalSearchParams } from 'expo-router'
-import { RunPage } from '@/features/piece/run/RunPage'
+import { lazyPage } from '@/ui/lazyPage'
+
+const RunPage = lazyPage(async () => (await import('@/features/piece/pages')).RunPage)
 
 export default function Route() {
   const { id } = useLocalSearchParams<{ id: string }>()

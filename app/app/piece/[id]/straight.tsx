@@ -1,5 +1,7 @@
 import { useLocalSearchParams } from 'expo-router'
-import { StraightPage } from '@/features/piece/hoop/StraightPage'
+import { lazyPage } from '@/ui/lazyPage'
+
+const StraightPage = lazyPage(async () => (await import('@/features/piece/pages')).StraightPage)
 
 export default function Route() {
   const { id } = useLocalSearchParams<{ id: string }>()

@@ -1,5 +1,7 @@
 import { useLocalSearchParams } from 'expo-router'
-import { ThingForm } from '@/features/stash/ThingForm'
+import { lazyPage } from '@/ui/lazyPage'
+
+const ThingForm = lazyPage(async () => (await import('@/features/stash/pages')).ThingForm)
 
 export default function Route() {
   const { kind, id } = useLocalSearchParams<{ kind: string; id: string }>()

@@ -1,7 +1,6 @@
 import type { RunEvent } from '@thimble/contract'
-import { eventsOf } from '@thimble/plan/run'
 import { useEffect, useState } from 'react'
-import { RunStory } from '@/desk/RunStory'
+import { RunStory } from '@/desk/inRecords'
 import { ask } from '@/http/client'
 
 /** What happened while a piece of the log was sewn; it lies on the server alone. */
@@ -10,7 +9,7 @@ export function AtTheMachine({ id, finished }: { id: string; finished: string })
   useEffect(() => {
     let gone = false
     ask<RunEvent[]>(`/pieces/${id}/run`).then(
-      (all) => gone || setEvents(eventsOf(all, id)),
+      (all) => gone || setEvents(all),
       () => undefined,
     )
     return () => {

@@ -1,8 +1,9 @@
-import { alsoOn, kindOf, sameAgain } from '@thimble/plan'
+import { alsoOn, kindOf } from '@thimble/plan'
 import { Button } from '@rneui/themed'
 import type { Piece } from '@thimble/contract'
 import { useRouter } from 'expo-router'
 import { View } from 'react-native'
+import { useSameAgain } from '@/desk/useSameAgain'
 import { create, patch } from '@/state/changes'
 import { store } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
@@ -26,11 +27,7 @@ export function OnOneItem({ piece }: { piece: Piece }) {
     create('pieces', next)
     router.push(`/piece/${next.id}`)
   }
-  const again = (): void => {
-    const next = sameAgain(now(), fresh())
-    create('pieces', next)
-    router.push(`/piece/${next.id}`)
-  }
+  const copy = useSameAgain('push')
   const nameOf = (one: Piece): string =>
     kindOf(one).placements.find((r) => r.id === one.measure.placement)?.name ?? one.measure.placement
   return (
@@ -58,7 +55,7 @@ export function OnOneItem({ piece }: { piece: Piece }) {
         </View>
       ) : null}
       <Button type="outline" title="Another placement on this item" onPress={another} />
-      <Button type="outline" title="Same again: a new piece like this" onPress={again} />
+      <Button type="outline" title="Same again: a new piece like this" onPress={() => void copy(piece.id)} />
     </Section>
   )
 }

@@ -15,7 +15,8 @@ import { otherNeedleAdvice, wornAdvice } from '@/words/needleWords'
 import { startNow } from './besideNow'
 import { HoopingsDone } from './HoopingsDone'
 import { PinCount } from './PinCount'
-import { countText, stateWord } from '@/words/runWords'
+import { countText } from '@/words/countText'
+import { stateWord } from '@/words/runWords'
 import { useSewing } from './run/useRun'
 import { StageButton } from './StageButton'
 import type { StageProps } from './StageProps'
@@ -60,12 +61,12 @@ function NeedleIn({ tools }: Tools) {
 /** The list before the start of the hooping at hand, with its numbers. */
 function useStartList(tools: StageProps['tools']) {
   const { piece, shelf } = tools
-  const [threads, bobbins] = [useNamed('threads'), useNamed('bobbins')]
+  const [threads, bobbins, events] = [useNamed('threads'), useNamed('bobbins'), useDocs('runEvents')]
   const sewing = useSewing(tools)
   const lines = useMemo(() => {
     const plans = plansOf(piece, shelf)
-    return startLines(piece, plans.built, startFacts(piece, plans, sewing, { ...shelf, threads, bobbins }))
-  }, [piece, shelf, threads, bobbins, sewing])
+    return startLines(piece, plans.built, startFacts(piece, plans, sewing, { ...shelf, threads, bobbins, events }))
+  }, [piece, shelf, threads, bobbins, events, sewing])
   return { lines, sewing }
 }
 

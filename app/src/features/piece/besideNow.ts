@@ -6,12 +6,18 @@ import type { Beside } from './usePiece'
 
 const stockWith = (shelf: Parameters<Beside>[2]) => ({
   ...shelf,
-  ...{ supplies: standing('supplies'), threads: standing('threads'), bobbins: standing('bobbins') },
+  ...{
+    supplies: standing('supplies'),
+    threads: standing('threads'),
+    bobbins: standing('bobbins'),
+    events: standing('runEvents'),
+  },
 })
 
 /** What a record took of the stash, what was measured of it, and the hoop it was really in, as it is kept. */
 export const recordNow: Beside = (piece, plans, shelf) => {
-  const [stock, events] = [stockWith(shelf), standing('runEvents')]
+  const stock = stockWith(shelf)
+  const { events } = stock
   const measured = measuredMinutes(piece, events)
   const other = shelf.hoops.find(({ id }) => id === piece.finish.used.hoopId)
   return {

@@ -1,12 +1,14 @@
 import type { Machine } from '@thimble/contract'
 import type { SewingJob } from '@thimble/contract/sewingMachine'
-import { placeInHoop } from '@thimble/core/hooping'
+import { roomInField } from '@thimble/core/hooping'
 import { seeded } from '../seeded'
 import type { Loaded } from './machineMemory'
 import type { Path } from './stitchPath'
 
 /** On the average a thread breaks once in so many stitches. */
 const A_BREAK = 14_000
+/** A needle that comes down nearer to the field’s edge than this misses the ring, in mm. */
+const BESIDE = 1
 /** More of them than these nobody sits through. */
 const MOST_STRIKES = 20
 
@@ -21,7 +23,8 @@ type Ask = {
 /** What a machine makes of what it is given: where things will go wrong follows from the seed and the piece. */
 export function loadJob({ id, job, path, machine, seed }: Ask): Loaded {
   const faults = [...breaksOf(path.length / 2, seed, job), ...strikesOf(path, job)]
-  const several = machine !== null && machine.needles > 1
+  const colours = new Set(job.blocks.map(({ colour }) => colour)).size
+  const several = machine !== null && machine.needles > 1 && colours <= machine.needles
   return {
     ...{ id, job, path },
     faults: faults.sort((a, b) => a.stitch - b.stitch),
@@ -41,11 +44,11 @@ function breaksOf(total: number, seed: string, { piece, hooping }: SewingJob): L
 
 /** Where the needle would come down on the ring: each time the outline leaves the field. */
 function strikesOf(path: Path, { hoop: { field } }: SewingJob): Loaded['faults'] {
+  const room = roomInField(field)
   const strikes: Loaded['faults'] = []
   let was = false
   for (let i = 0; i < path.length && strikes.length < MOST_STRIKES; i += 2) {
-    const hull = [{ x: path[i]! / 1000, y: path[i + 1]! / 1000 }]
-    const out = placeInHoop({ hull, field, pose: { x: 0, y: 0, rotation: 0 } }).clearance < -1
+    const out = room({ x: path[i]! / 1000, y: path[i + 1]! / 1000 }) < -BESIDE
     if (out && !was) strikes.push({ stitch: i / 2 + 1, kind: 'needle-strike' })
     was = out
   }

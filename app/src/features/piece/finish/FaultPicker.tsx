@@ -4,7 +4,7 @@ import { faultNames, type HowBad, howBadNames, howBads } from '@thimble/core/rec
 import { faultsOf, type PieceDesign } from '@thimble/plan'
 import { useState } from 'react'
 import { View } from 'react-native'
-import { FaultMarks } from '@/desk/FaultMarks'
+import { FaultMarks } from '@/desk/inRecords'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Choices } from '@/ui/Choices'
 import { Words } from '@/ui/Words'

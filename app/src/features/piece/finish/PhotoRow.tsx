@@ -2,8 +2,7 @@ import { Button } from '@rneui/themed'
 import type { Patch, Piece } from '@thimble/contract'
 import { photosInOrder } from '@thimble/plan'
 import { View } from 'react-native'
-import { Photo } from '@/desk/Photo'
-import { PhotoPicker } from '@/desk/PhotoPicker'
+import { Photo, PhotoPicker } from '@/desk/inRecords'
 import { Words } from '@/ui/Words'
 
 type Photos = Piece['finish']['photos']

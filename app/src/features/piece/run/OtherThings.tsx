@@ -5,7 +5,7 @@ import { View } from 'react-native'
 import { LimitedField } from '@/ui/LimitedField'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
-import { countText } from '@/words/runWords'
+import { countText } from '@/words/countText'
 import type { Course } from './useCourse'
 import type { Run } from './useRun'
 
@@ -37,7 +37,9 @@ export function OtherThings({ run, course, onClose }: Props) {
             }}
           />
         ))}
-      {byHand && state === 'standing' ? <FromStitch run={run} course={course} onClose={onClose} /> : null}
+      {byHand && (state === 'standing' || state === 'done') ? (
+        <FromStitch run={run} course={course} onClose={onClose} />
+      ) : null}
       <Button type="outline" title="Nothing" onPress={onClose} />
     </Section>
   )

@@ -14,7 +14,13 @@ type Props = { run: Run; stitch: number; course: Course; onOther: () => void; on
 export function RunFoot({ run, stitch, course, onOther, onDone, last }: Props) {
   const { state } = run.run
   if (state === 'ready') return <Button title="The needle goes: start" disabled={course.busy} onPress={course.start} />
-  if (state === 'done') return <Button title={last ? 'Stitched: to the finish' : 'Next hooping'} onPress={onDone} />
+  if (state === 'done')
+    return (
+      <View style={{ gap: 10 }}>
+        <Button title={last ? 'Stitched: to the finish' : 'Next hooping'} onPress={onDone} />
+        {run.run.by === 'hand' ? <Button type="outline" title="It is not done yet" onPress={onOther} /> : null}
+      </View>
+    )
   if (state === 'standing') return <Standing {...{ run, course, onOther }} />
   return <Going {...{ run, stitch, course, onOther }} />
 }

@@ -6,7 +6,8 @@ import { useWidth } from '@/drawing/useWidth'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Words } from '@/ui/Words'
 import { metresText } from '@/words/threadNeeds'
-import { clockText, countText } from '@/words/runWords'
+import { countText } from '@/words/countText'
+import { clockText } from '@/words/runWords'
 import type { Run } from './useRun'
 
 /** Time to go, stitches sewn, and whether the bobbin lasts. */

@@ -24,7 +24,7 @@ import { useAwake } from './useAwake'
 import { type Course, useCourse, type Who } from './useCourse'
 import { type Run, useRun, useSewing } from './useRun'
 import { useTicking } from './useTicking'
-import { RunStory } from '@/desk/RunStory'
+import { RunStory } from '@/desk/inRecords'
 import { WhoSews } from './WhoSews'
 
 /** At the machine: what is on the needle, how far it is, and what happened, to be read from two metres. */

@@ -5,7 +5,7 @@ import { View } from 'react-native'
 import { useNamed } from '@/state/useShelfDocs'
 import { Words } from '@/ui/Words'
 import { threadFor } from '@/words/threadWords'
-import { countText } from '@/words/runWords'
+import { countText } from '@/words/countText'
 import type { Course } from './useCourse'
 import type { Run } from './useRun'
 

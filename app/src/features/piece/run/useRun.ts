@@ -1,5 +1,6 @@
 import type { RunEvent, RunEventKind } from '@thimble/contract'
 import {
+  bobbinBefore,
   bobbinNow,
   eventsOf,
   type RunSoFar,
@@ -57,8 +58,8 @@ export function useRun(tools: PieceTools, sewing: Sewing, withMachine: boolean):
   const linked = told && sews(told, piece.id, group) ? told : null
   const stitchNow = useCallback((): number => {
     if (linked && run.by === 'machine') return byMachine(linked, program)
-    return stitchByClock(run, program, Date.now())
-  }, [linked, run, program])
+    return stitchByClock(run, program, Date.now(), sewing.changesItself)
+  }, [linked, run, program, sewing.changesItself])
   const note = useCallback(
     (kind: RunEventKind, stitch: number, bobbinM: number | null = null): void => {
       const now = new Date().toISOString()
@@ -91,7 +92,15 @@ function useBobbin({ piece, shelf }: PieceTools, machineId: string, run: RunSoFa
   const weight = plansOf(piece, shelf).built.stack?.bobbin?.weight
   const alike = bobbins.filter((one) => !weight || one.weight === weight)
   const freshM = inMachine?.bobbin?.woundM ?? alike[0]?.woundM ?? null
-  const begunWithM = inMachine?.bobbinM ?? freshM
+  const threads = useNamed('threads')
+  const events = useDocs('runEvents')
+  const before = useMemo(
+    () =>
+      inMachine &&
+      bobbinBefore(piece, plansOf(piece, shelf), { ...shelf, threads }, inMachine, { events, group: piece.hoop.group }),
+    [piece, shelf, threads, inMachine, events],
+  )
+  const begunWithM = before ?? freshM
   const bobbinAt = useCallback(
     (stitch: number) => bobbinNow(program, run, begunWithM, stitch),
     [program, run, begunWithM],

@@ -1,0 +1,3 @@
+/* The pages of the log as one script. */
+export { LogPage } from './LogPage'
+export { RecordPage } from './RecordPage'

@@ -1,0 +1,2 @@
+/** “2,122”. */
+export const countText = (n: number): string => n.toLocaleString('en-GB')

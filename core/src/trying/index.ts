@@ -1,0 +1,1 @@
+export { type ChangeId, type StackChange, type TroubleChange, troubleChange, troubleChanges } from './changes'
