@@ -34,6 +34,21 @@ async function addFiles(page: Page): Promise<void> {
   await page.getByText('2 of 3 came in').waitFor()
 }
 
+/** A run that was begun a while ago, and goes on from the middle. */
+async function sewSome(page: Page): Promise<void> {
+  const day = demoToday('demo')
+  for (const [id, kind, stitch, at] of [
+    ['run-1', 'started', 0, '10:26:40'],
+    ['run-2', 'thread-break', 908, '10:29:10'],
+    ['run-3', 'resumed', 900, '10:29:54'],
+  ] as const) {
+    const when = `${day}T${at}.000Z`
+    const event = { name: 'Tearoom apron', piece: 'piece-apron-2', kind, stitch, createdAt: when, updatedAt: when }
+    await page.request.put(new URL(`/api/v1/runEvents/${id}`, page.url()).href, { data: { ...event, revision: 0 } })
+  }
+  await page.getByText('sewing', { exact: true }).waitFor()
+}
+
 /** Draws a design as far as a share of its stitches. */
 const drawTo =
   (share: number) =>
@@ -49,7 +64,7 @@ const shots: Shot[] = [
   { name: 'hoop', path: '/piece/piece-polo-3', scroll: 200, before: chooseSquare },
   { name: 'load', path: '/piece/piece-polo-3', scroll: 760, before: chooseSquare },
   { name: 'straight', path: '/piece/piece-apron-2/straight', before: landAskew },
-  { name: 'stitch', path: '/piece/piece-apron-2' },
+  { name: 'run', path: '/piece/piece-apron-2/run', before: sewSome },
   { name: 'finish', path: '/piece/piece-toolroll', scroll: 620 },
   { name: 'designs', path: '/designs' },
   { name: 'add-design', path: '/designs/add', before: addFiles },
