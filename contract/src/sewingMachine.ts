@@ -5,6 +5,11 @@ import { HoopField } from './hoop'
 import { MOST_SEWN } from './runEvent'
 import { Colour, Id, Instant, Name, Point, Pose } from './stored'
 
+/** The machine of a piece for which none is in the stash. */
+export const MACHINE_OF_NO_NAME = 'machine-of-no-name'
+/** More stitches than these go into no machine at once. */
+export const MOST_GIVEN = 1_000_000
+
 const SewnBlock = z.strictObject({
   /** Its place in the design as it is stitched, and which of the copies. */
   block: z.int().min(0).max(2000),

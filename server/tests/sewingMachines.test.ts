@@ -1,12 +1,18 @@
 import type { RunEvent } from '@thimble/contract'
-import { type MachineAsk, type MachineNow, MachineOrder, type SewingJob } from '@thimble/contract/sewingMachine'
+import {
+  MACHINE_OF_NO_NAME,
+  type MachineAsk,
+  type MachineNow,
+  MachineOrder,
+  type SewingJob,
+} from '@thimble/contract/sewingMachine'
 import { mkdtempSync, rmSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
 import { openDatabase, ShopStore } from '@thimble/server'
 import { SewingMachines } from '../src/devices/sewing/sewingMachines'
 
-const MACHINE = 'machine-loft'
+const MACHINE = MACHINE_OF_NO_NAME
 const folder = mkdtempSync(path.join(os.tmpdir(), 'thimble-sews-'))
 const square = { shape: 'rect', width: 100, height: 100, cornerRadius: 0 } as const
 const asRead = { scale: 1, rotate: 0, mirror: 'none' } as const
@@ -135,6 +141,9 @@ describe('the machine that stands in', () => {
     await expect(
       machines.load(MACHINE, job({ hoop: { id: 'other', name: 'Other hoop', field: square } })),
     ).rejects.toThrow('does not know Other hoop')
+    const flood = job({ blocks: Array.from({ length: 3 }, () => block('#aa0000', { stitches: 500_000 })) })
+    await expect(machines.load(MACHINE, flood)).rejects.toThrow('more stitches than it takes')
+    await expect(machines.load('never-heard-of', job())).rejects.toThrow()
     await machines.load(MACHINE, job())
     await press({ press: 'start' })
     await expect(machines.load(MACHINE, job())).rejects.toThrow('stop it first')

@@ -13,7 +13,11 @@ const tags = ['devices']
 /** The stand-in for a machine: what it is given, what is pressed at it, and what it tells. */
 export function sewingRoutes(app: OpenAPIHono, machines: SewingMachines, revisions: Revisions): void {
   const params = byId
-  const stands = { 200: { description: 'How the machine stands', content: json(MachineNow) }, 422: failures[422] }
+  const stands = {
+    200: { description: 'How the machine stands', content: json(MachineNow) },
+    404: failures[404],
+    422: failures[422],
+  }
   const now = createRoute({
     method: 'get',
     path: '/devices/machines/{id}',

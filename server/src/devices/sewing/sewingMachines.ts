@@ -1,7 +1,14 @@
 import { type Hoop, type Machine, RunEvent, type RunEventKind } from '@thimble/contract'
-import type { MachineNow, MachineOrder, SewingJob } from '@thimble/contract/sewingMachine'
+import {
+  MACHINE_OF_NO_NAME,
+  type MachineNow,
+  type MachineOrder,
+  MOST_GIVEN,
+  type SewingJob,
+} from '@thimble/contract/sewingMachine'
 import { CoreError } from '@thimble/core/errors'
 import type { Tx } from '../../db/database'
+import { NotKept } from '../../stores/notKept'
 import type { ShopStore } from '../../stores/shopStore'
 import { eventOf } from './eventOf'
 import { loadJob } from './loadJob'
@@ -52,6 +59,9 @@ export class SewingMachines {
       if (runs(memory)) throw new CoreError('refused', 'It is at work: stop it first.')
       const { documents, packed } = this.store
       const machine = (await documents.machines!.find(id)) as Machine | null
+      if (!machine && id !== MACHINE_OF_NO_NAME) throw new NotKept(id)
+      if (job.blocks.reduce((sum, { stitches }) => sum + stitches, 0) > MOST_GIVEN)
+        throw new CoreError('refused', 'That is more stitches than it takes at once: sew fewer copies in a hooping.')
       const hoop = job.hoop.id ? ((await documents.hoops!.find(job.hoop.id)) as Hoop | null) : null
       const text = job.design.id ? await packed.findText(job.design.id) : null
       const path = stitchPath(job, text ? JSON.parse(text) : null)
@@ -93,7 +103,10 @@ export class SewingMachines {
   listen(id: string, listener: Listener): () => void {
     const all = this.#listeners.get(id) ?? new Set()
     this.#listeners.set(id, all.add(listener))
-    return () => void all.delete(listener)
+    return () => {
+      all.delete(listener)
+      if (all.size === 0) this.#listeners.delete(id)
+    }
   }
 
   #inTurn<T>(work: () => Promise<T>): Promise<T> {

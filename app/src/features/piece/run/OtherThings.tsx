@@ -19,7 +19,8 @@ export function OtherThings({ run, course, onClose }: Props) {
     ['Needle broke', () => course.broke('needle-break'), true],
     ['Nest underneath', () => course.broke('nest'), true],
     ['A fresh bobbin is in', course.freshBobbin, byHand || state !== 'sewing'],
-    ['It is all sewn', course.allSewn, byHand],
+    ['The next thread is on', () => course.ready('colour'), byHand && state === 'sewing'],
+    ['It is all sewn', course.allSewn, byHand && state !== 'done'],
     ['Pull its plug, to try that out', course.cutPower, !byHand && state === 'sewing'],
   ]
   return (

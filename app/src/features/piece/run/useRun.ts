@@ -1,4 +1,5 @@
 import type { RunEvent, RunEventKind } from '@thimble/contract'
+import { MACHINE_OF_NO_NAME } from '@thimble/contract/sewingMachine'
 import {
   bobbinBefore,
   bobbinNow,
@@ -15,9 +16,6 @@ import { create } from '@/state/changes'
 import { useDocs, useNamed } from '@/state/useShelfDocs'
 import { plansOf, type PieceTools } from '../usePiece'
 import { type Told, useMachine } from './useMachine'
-
-/** The machine of a piece for which none is in the stash. */
-const NO_MACHINE = 'machine-of-no-name'
 
 export type Run = {
   program: SewProgram
@@ -52,7 +50,7 @@ export function useRun(tools: PieceTools, sewing: Sewing, withMachine: boolean):
   const all = useDocs('runEvents')
   const events = useMemo(() => eventsOf(all, piece.id, group), [all, piece.id, group])
   const run = useMemo(() => runSoFar(events, program), [events, program])
-  const machineId = plansOf(piece, shelf).hoop.machine.id ?? NO_MACHINE
+  const machineId = plansOf(piece, shelf).hoop.machine.id ?? MACHINE_OF_NO_NAME
   const machine = useMachine(machineId, withMachine || run.by === 'machine')
   const { told } = machine
   const linked = told && sews(told, piece.id, group) ? told : null
@@ -65,7 +63,13 @@ export function useRun(tools: PieceTools, sewing: Sewing, withMachine: boolean):
       const now = new Date().toISOString()
       create('runEvents', {
         ...{ id: crypto.randomUUID(), name: piece.name, piece: piece.id, hooping: group, kind, stitch, bobbinM },
-        ...{ by: 'hand', machine: machineId === NO_MACHINE ? null : machineId, note: '', pace: 1, atHand: true },
+        ...{
+          by: 'hand',
+          machine: machineId === MACHINE_OF_NO_NAME ? null : machineId,
+          note: '',
+          pace: 1,
+          atHand: true,
+        },
         ...{ createdAt: now, updatedAt: now, revision: 0 },
       })
     },
