@@ -1,4 +1,4 @@
-import type { Patch, Piece } from '@thimble/contract'
+import type { ChosenStack, Patch, Piece } from '@thimble/contract'
 import { ringOf, usedStack } from '@thimble/plan'
 import { hoopingsOfRecord } from '@thimble/plan/record'
 import { useShelf } from '@/state/store'
@@ -14,6 +14,7 @@ import { HowHeld } from './HowHeld'
 import { LandingForm } from './LandingForm'
 import { MinutesForm } from './MinutesForm'
 import { PhotoRow } from './PhotoRow'
+import { UsedThrough } from './UsedThrough'
 import { WhatWentWrong } from './WhatWentWrong'
 
 type Put = (body: Patch<Piece['finish']>, says?: string) => void
@@ -93,14 +94,18 @@ function UsedStack({ tools }: { tools: PieceTools }) {
   const hoopId = piece.finish.used.hoopId ?? piece.hoop.kept[0]?.hoop?.id ?? piece.hoop.hoopId
   const hoop = shelf.hoops.find(({ id }) => id === hoopId) ?? null
   if (!used) return <Words soft>No stack was chosen; say in the note what you used.</Words>
+  const put = (stack: Patch<ChosenStack>, says?: string): void => set({ finish: { stack } }, says)
   return (
-    <StackSheet
-      tools={tools}
-      kept={piece.finish.stack}
-      standing={used}
-      asUsed
-      ask={{ basis: built.basis, ring: hoop && ringOf(hoop), supplies: shelf.supplies }}
-      onChange={(stack, says) => set({ finish: { stack } }, says)}
-    />
+    <>
+      <StackSheet
+        tools={tools}
+        kept={piece.finish.stack}
+        standing={used}
+        asUsed
+        ask={{ basis: built.basis, ring: hoop && ringOf(hoop), supplies: shelf.supplies }}
+        onChange={put}
+      />
+      <UsedThrough kept={piece.finish.stack} standing={used} onChange={put} />
+    </>
   )
 }

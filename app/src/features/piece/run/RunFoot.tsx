@@ -13,7 +13,7 @@ type Props = { run: Run; stitch: number; course: Course; onOther: () => void; on
 /** What the thumb may do this moment: the stop is always there while the needle goes. */
 export function RunFoot({ run, stitch, course, onOther, onDone, last }: Props) {
   const { state } = run.run
-  if (state === 'ready') return <Button title="The needle goes: start" disabled={course.busy} onPress={course.start} />
+  if (state === 'ready') return <Ready run={run} course={course} />
   if (state === 'done')
     return (
       <View style={{ gap: 10 }}>
@@ -23,6 +23,23 @@ export function RunFoot({ run, stitch, course, onOther, onDone, last }: Props) {
     )
   if (state === 'standing') return <Standing {...{ run, course, onOther }} />
   return <Going {...{ run, stitch, course, onOther }} />
+}
+
+function Ready({ run, course }: Pick<Props, 'run' | 'course'>) {
+  const tracing = run.linked?.now.state === 'tracing'
+  return (
+    <View style={{ gap: 10 }}>
+      <Button title="The needle goes: start" disabled={course.busy || tracing} onPress={course.start} />
+      {course.trace ? (
+        <Button
+          type="outline"
+          title={tracing ? 'It walks round the design: hands clear' : 'Trace it first'}
+          disabled={course.busy || tracing}
+          onPress={course.trace}
+        />
+      ) : null}
+    </View>
+  )
 }
 
 function Going({ run, stitch, course, onOther }: Omit<Props, 'onDone' | 'last'>) {

@@ -10,6 +10,8 @@ export type Who = 'hand' | 'machine'
 /** What can be done at the machine, for a hand's run noted and for the stand-in pressed. */
 export type Course = {
   start: () => void
+  /** The stand-in walks round the design before it is sewn; null: a hand does that at its own machine. */
+  trace: (() => void) | null
   /** Goes on from where it stands, `back` stitches before that; `from`: where the machine’s own count says it is. */
   goOn: (back?: number, from?: number) => void
   /** The next thread is on, the cloth is laid or trimmed. */
@@ -56,6 +58,11 @@ export function useCourse(tools: PieceTools, run: Run, who: Who): Course {
       await machine.press({ press: 'start' })
     })
   }
+  const trace = (): void =>
+    void task(async () => {
+      await load(0)
+      await machine.press({ press: 'trace' })
+    })
   const goOn = (back = 0, from = run.run.stitch): void => {
     if (!linked) return note('resumed', Math.max(0, from - back))
     void task(async () => {
@@ -65,7 +72,7 @@ export function useCourse(tools: PieceTools, run: Run, who: Who): Course {
     })
   }
   return {
-    ...{ start, goOn, busy, problem },
+    ...{ start, goOn, busy, problem, trace: linked ? trace : null },
     ready: (kind) => (linked ? press({ press: pressOf[kind] }) : note(kind, endOf(run, stitchNow()))),
     stop: () => (linked ? press({ press: 'stop' }) : note('stopped', stitchNow())),
     broke: (kind) => (linked ? press({ press: 'stop', saw: sawOf[kind] }) : note(kind, stitchNow())),
