@@ -168,7 +168,9 @@ export function ruleSheet(): string {
 function causesSheet(): string {
   const printed = causeRules.map(({ id, fault, where, first, says, change }): Printed => ({
     id,
-    condition: [where ? `where ${where.says}` : '', first ? `first with ${first.says}` : ''].filter(Boolean).join('; '),
+    condition:
+      [where ? `where ${where.says}` : '', first ? `first with ${first.says}` : ''].filter(Boolean).join('; ') ||
+      'always',
     decision: faultNames[fault],
     reason: `${says} Try: ${troubleChanges[change].says}`,
   }))
