@@ -200,6 +200,19 @@ async function phonePhoto(page: Page, width: number, height: number): Promise<Bu
   return Buffer.concat([head, exif, plain.subarray(2)])
 }
 
+/** A PNG of the browser's own that is 40 points wide and high, and says that it is so many. */
+async function png(page: Page, says: number): Promise<Buffer> {
+  const bytes = await page.evaluate(async () => {
+    const canvas = new OffscreenCanvas(40, 40)
+    canvas.getContext('2d')!.fillRect(0, 0, 20, 20)
+    return [...new Uint8Array(await (await canvas.convertToBlob({ type: 'image/png' })).arrayBuffer())]
+  })
+  const file = Buffer.from(bytes)
+  // Width and height lie behind the signature and the head of the first chunk.
+  for (const at of [16, 20]) file.writeUInt32BE(says, at)
+  return file
+}
+
 test('a record with two faults and photos; what cannot be a photo says why; its advice goes into the same again', async ({
   page,
   shop,
@@ -222,9 +235,13 @@ test('a record with two faults and photos; what cannot be a photo says why; its 
   ])
   await give('tern.heic', heic)
   await expect(page.getByText(/tern\.heic/)).toBeVisible()
+  await give('flood.png', await png(page, 60_000))
+  await expect(page.getByText('flood.png would open to 3,600 million points; a photo may have 64.')).toBeVisible()
   await expect(page.getByRole('img', { name: 'Photo 1' })).toHaveCount(0)
   await give('twelve.jpg', await phonePhoto(page, 4000, 3000))
   await expect(page.getByRole('img', { name: 'Photo 1' })).toBeVisible()
+  await give('small.png', await png(page, 40))
+  await expect(page.getByRole('img', { name: 'Photo 2' })).toBeVisible()
 
   for (const fault of ['Puckering', 'Stitches sink']) {
     await button(page, 'Add a fault').click()

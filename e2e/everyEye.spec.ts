@@ -23,6 +23,7 @@ const screens: [path: string, before?: (page: Page) => Promise<unknown>][] = [
   ['/piece/piece-apron-2'],
   ['/piece/piece-apron-2', (page) => toStage(page, /Hoop/)],
   ['/piece/piece-apron-2/straight', (page) => page.getByRole('button', { name: 'Type the numbers' }).click()],
+  ['/piece/piece-apron-2/run'],
   ['/piece/piece-toolroll'],
   ['/piece/piece-polo-1', (page) => toStage(page, /Build/)],
   ['/piece/piece-polo-1', (page) => toStage(page, /Finish/)],
