@@ -17,7 +17,10 @@ const odd = fc.oneof(
   fc.constantFrom('', '0', '-1', '1e9', 'NaN', 'null', 'true', '..', '%00', '%2e%2e%2f', '__proto__', 'x'.repeat(300)),
   fc.string({ maxLength: 20 }).map(encodeURIComponent),
 )
-const ids = fc.oneof(fc.constantFrom('piece-polo-4', 'shop', 'machine-boatyard', ...demo.pieces.map(({ id }) => id)), odd)
+const ids = fc.oneof(
+  fc.constantFrom('piece-polo-4', 'shop', 'machine-boatyard', ...demo.pieces.map(({ id }) => id)),
+  odd,
+)
 const names = [
   'since',
   'limit',
@@ -60,7 +63,14 @@ const bodies = fc.oneof(
   fc.json().map((json) => json.slice(0, -1)),
   fc.constantFrom('', 'null', '[]', '{}', '"text"', '{"__proto__":{"a":1}}', `${'['.repeat(5000)}${']'.repeat(5000)}`),
 )
-const types = fc.constantFrom('application/json', 'application/json', 'application/json', 'text/plain', 'image/jpeg', '')
+const types = fc.constantFrom(
+  'application/json',
+  'application/json',
+  'application/json',
+  'text/plain',
+  'image/jpeg',
+  '',
+)
 
 function spoil(doc: unknown, [step, ...rest]: readonly number[], value: unknown): unknown {
   if (step === undefined || doc === null || typeof doc !== 'object') return value
