@@ -3,6 +3,7 @@ import { planPiece } from '@thimble/plan'
 import {
   bobbinBefore,
   bobbinNow,
+  changeBobbinHere,
   eventsOf,
   jobOf,
   runNow,
@@ -103,6 +104,16 @@ describe('a run told by its events', () => {
     })
     expect(bobbinNow(program, { bobbins: [] }, null, 0)).toBeNull()
     expect(runNow(program, 0)).toMatchObject({ thread: 1, threads: 14, secondsLeft: program.seconds })
+  })
+
+  it('a bobbin that does not last to the next stop is changed here, and not where a fresh one would not last either', () => {
+    const [first] = program.blocks
+    const enough = first!.bobbinMetres
+    expect(changeBobbinHere(program, { left: enough * 0.9, wound: 30 }, 0)).toBe(true)
+    expect(changeBobbinHere(program, { left: enough * 1.1, wound: 30 }, 0)).toBe(false)
+    expect(changeBobbinHere(program, { left: enough * 0.9, wound: enough * 0.9 }, 0)).toBe(false)
+    expect(changeBobbinHere(program, { left: 0, wound: 30 }, program.stitches)).toBe(false)
+    expect(changeBobbinHere(program, null, 0)).toBe(false)
   })
 
   it('what it really took goes before the forecast: a strike, the bobbins that went in, true minutes at any pace', () => {

@@ -74,3 +74,20 @@ export function bobbinNow(
   const need = bobbinAt(program, program.stitches) - bobbinAt(program, stitch)
   return { left: Math.max(0, wound - used), need, wound }
 }
+
+/**
+ * Whether a bobbin does not last from here to the next halt, and so is changed before the needle goes on (craft.md section
+ * 7); not where a fresh one would not last either.
+ */
+export function changeBobbinHere(
+  program: SewProgram,
+  bobbin: { left: number; wound: number } | null,
+  stitch: number,
+): boolean {
+  if (!bobbin || stitch >= program.stitches) return false
+  const from = blockAt(program, stitch)
+  const halt = program.blocks.findIndex((block, i) => i >= from && block.halt !== null)
+  const to = program.blocks[halt < 0 ? program.blocks.length - 1 : halt]!.to
+  const need = bobbinAt(program, to) - bobbinAt(program, stitch)
+  return bobbin.left < need && bobbin.left < bobbin.wound
+}

@@ -7,6 +7,16 @@ export type BobbinChanges = BobbinPlan & { left: number; full: number; fresh: bo
 
 type In = Pick<Machine, 'bobbin' | 'bobbinM'>
 
+/** Metres on a fresh bobbin: as on the one that is in, else as on the fullest of the stack's weight; null: not known. */
+export function woundOnFresh(
+  { bobbin }: Pick<Machine, 'bobbin'>,
+  advised: KeptStack['bobbin'],
+  wound: readonly Bobbin[],
+): number | null {
+  const alike = wound.filter(({ weight, left }) => left > 0 && (!advised || weight === advised.weight))
+  return bobbin?.woundM ?? (Math.max(0, ...alike.map(({ woundM }) => woundM)) || null)
+}
+
 /**
  * Where the bobbin is changed while a piece is sewn; null while nothing is known of how much a bobbin holds.
  *
@@ -18,9 +28,8 @@ export function bobbinChanges(
   { bobbin, bobbinM }: In,
   wound: readonly Bobbin[],
 ): BobbinChanges | null {
-  const alike = wound.filter(({ weight, left }) => left > 0 && (!advised || weight === advised.weight))
-  const full = bobbin?.woundM ?? Math.max(0, ...alike.map(({ woundM }) => woundM))
-  if (full === 0) return null
+  const full = woundOnFresh({ bobbin }, advised, wound)
+  if (full === null) return null
   const left = Math.max(0, bobbinM ?? full)
   const needMetresByBlock = blocks.map(({ bobbinMetres }) => bobbinMetres)
   return {

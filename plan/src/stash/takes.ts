@@ -8,7 +8,7 @@ import { bobbinChanges } from './bobbinChanges'
 import { type Planned, plannedFrom, type Stock, wantsOf } from './wants'
 
 export { adhesivesShort } from './adhesivesShort'
-export { type BobbinChanges, bobbinChanges } from './bobbinChanges'
+export { type BobbinChanges, bobbinChanges, woundOnFresh } from './bobbinChanges'
 export { type Reserved, reservedBy } from './reserved'
 export type { Stock } from './wants'
 

@@ -3,13 +3,13 @@ import type { Point } from '@thimble/core/plane'
 import { checkStraight, type HoopPlan, type StraightCheck, triesOf, tryOf, writeLanded } from '@thimble/plan'
 import { useRouter } from 'expo-router'
 import { useMemo, useRef, useState } from 'react'
-import { View } from 'react-native'
 import { useShelf } from '@/state/store'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { useWide } from '@/ui/useMedia'
 import { goingBack } from '@/ui/whereItWas'
 import { Words } from '@/ui/Words'
+import { DrawingBeside } from '../DrawingBeside'
 import { PieceComing } from '../PieceComing'
 import { type PieceTools, useHoopPlan, usePieceTools } from '../usePiece'
 import { HowToLook } from './HowToLook'
@@ -88,37 +88,19 @@ function Straight({ piece }: { piece: Piece }) {
       wideContent
       foot={<StraightButtons check={check} onDone={done} />}
     >
-      <Laid board={board}>
+      <DrawingBeside drawing={board}>
         <StraightAnswer tools={tools} check={check} />
         <WhichHooping tools={tools} check={check} />
         <HowToLook tools={tools} check={check} />
         <TraceSection tools={tools} check={check} />
         <Tries tools={tools} />
-      </Laid>
+      </DrawingBeside>
     </Page>
   )
 }
 
 function sketchOf({ sketch, colours }: PieceTools['marked']['design']) {
   return sketch ? { blocks: sketch, colours } : null
-}
-
-/** The drawing at the head, on a wide page beside the rest. */
-function Laid({ board, children }: { board: React.ReactNode; children: React.ReactNode }) {
-  const wide = useWide()
-  if (!wide)
-    return (
-      <>
-        {board}
-        {children}
-      </>
-    )
-  return (
-    <View style={{ flexDirection: 'row', alignItems: 'flex-start' }}>
-      <View style={{ width: '50%', position: 'sticky' as 'absolute', top: 0 }}>{board}</View>
-      <View style={{ flex: 1, minWidth: 0 }}>{children}</View>
-    </View>
-  )
 }
 
 type Done = (then: 'kept' | 'again') => void

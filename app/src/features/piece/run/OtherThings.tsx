@@ -24,7 +24,7 @@ export function OtherThings({ run, course, onClose }: Props) {
     ['Pull its plug, to try that out', course.cutPower, !byHand && state === 'sewing'],
   ]
   return (
-    <Section title="What happened">
+    <Section title="Something else">
       {things
         .filter(([, , shown]) => shown)
         .map(([title, does]) => (

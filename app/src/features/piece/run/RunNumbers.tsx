@@ -1,17 +1,20 @@
-import { runNow } from '@thimble/plan/run'
+import { Button } from '@rneui/themed'
+import { changeBobbinHere, runNow } from '@thimble/plan/run'
 import { View } from 'react-native'
 import Svg, { G, Line, Rect } from 'react-native-svg'
 import { Tape } from '@/drawing/Tape'
 import { useWidth } from '@/drawing/useWidth'
 import { usePalette } from '@/theme/PaletteProvider'
+import { AdviceBar } from '@/ui/AdviceBar'
 import { Words } from '@/ui/Words'
 import { metresText } from '@/words/threadNeeds'
 import { countText } from '@/words/countText'
 import { clockText } from '@/words/runWords'
+import type { Course } from './useCourse'
 import type { Run } from './useRun'
 
 /** Time to go, stitches sewn, and whether the bobbin lasts. */
-export function RunNumbers({ run, stitch }: { run: Run; stitch: number }) {
+export function RunNumbers({ run, stitch, course }: { run: Run; stitch: number; course: Course }) {
   const { program, bobbinAt, sewing } = run
   const { secondsLeft, seconds } = runNow(program, stitch)
   return (
@@ -24,6 +27,25 @@ export function RunNumbers({ run, stitch }: { run: Run; stitch: number }) {
         />
       </View>
       <BobbinTape bobbin={bobbinAt(stitch)} />
+      {run.run.state === 'standing' && changeBobbinHere(program, bobbinAt(stitch), stitch) ? (
+        <ChangeHere onChanged={course.freshBobbin} />
+      ) : null}
+    </View>
+  )
+}
+
+/** Here it is changed with one hand; in the middle of a thread it would run out. */
+function ChangeHere({ onChanged }: { onChanged: () => void }) {
+  return (
+    <View style={{ gap: 8 }}>
+      <AdviceBar
+        advice={{
+          code: 'bobbin-here',
+          text: 'Change the bobbin now: what is left does not last to the next stop.',
+          severity: 'caution',
+        }}
+      />
+      <Button type="outline" title="The bobbin is changed" onPress={onChanged} />
     </View>
   )
 }

@@ -2,7 +2,7 @@ import type { Piece } from '@thimble/contract'
 import type { Sewing } from '@thimble/plan/run'
 import { useRouter } from 'expo-router'
 import { useCallback, useState } from 'react'
-import { View } from 'react-native'
+import { RunStory } from '@/desk/inRecords'
 import { useShelf } from '@/state/store'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Page } from '@/ui/Page'
@@ -10,7 +10,9 @@ import { Section } from '@/ui/Section'
 import { useWide } from '@/ui/useMedia'
 import { useRemembered } from '@/ui/whereItWas'
 import { Words } from '@/ui/Words'
+import { stateWord, whatNow } from '@/words/runWords'
 import { startNow } from '../besideNow'
+import { DrawingBeside } from '../DrawingBeside'
 import { noMarks } from '../hoop/noMarks'
 import { PieceComing } from '../PieceComing'
 import { type PieceTools, usePieceTools } from '../usePiece'
@@ -19,12 +21,10 @@ import { RunDrawing } from './RunDrawing'
 import { RunFoot } from './RunFoot'
 import { RunHead } from './RunHead'
 import { RunNumbers } from './RunNumbers'
-import { stateWord, whatNow } from '@/words/runWords'
 import { useAwake } from './useAwake'
 import { type Course, useCourse, type Who } from './useCourse'
 import { type Run, useRun, useSewing } from './useRun'
 import { useTicking } from './useTicking'
-import { RunStory } from '@/desk/inRecords'
 import { WhoSews } from './WhoSews'
 
 /** At the machine: what is on the needle, how far it is, and what happened, to be read from two metres. */
@@ -63,20 +63,18 @@ function Sewn({ tools, sewing }: { tools: PieceTools; sewing: Sewing }) {
   const foot = <RunFoot {...{ run, stitch, course, last }} onOther={() => setOther(!other)} onDone={done} />
   return (
     <Page title={piece.name} back aside={stateWord(run.run)} tape={false} wideContent foot={foot}>
-      <Laid drawing={<Drawing {...{ tools, run, moves }} />} head={<RunHead program={run.program} stitch={stitch} />}>
+      <DrawingBeside
+        drawing={<Drawing {...{ tools, run, moves }} />}
+        head={<RunHead program={run.program} stitch={stitch} />}
+      >
         {other ? <OtherThings {...{ run, course }} onClose={() => setOther(false)} /> : null}
         <Trouble run={run} course={course} who={who} />
-        <RunNumbers run={run} stitch={stitch} />
+        <RunNumbers {...{ run, stitch, course }} />
         {sewing.groups > 1 ? (
           <Words soft style={{ paddingHorizontal: 16 }}>{`Hooping ${sewing.group + 1} of ${sewing.groups}.`}</Words>
         ) : null}
         {run.run.state === 'ready' ? (
-          <WhoSews
-            {...{ who, problem: null }}
-            onWho={setWho}
-            pace={run.machine.told?.now.pace ?? 1}
-            onPace={course.setPace}
-          />
+          <WhoSews who={who} onWho={setWho} pace={run.machine.told?.now.pace ?? 1} onPace={course.setPace} />
         ) : null}
         {awake.cannot ? (
           <Words soft style={{ paddingHorizontal: 16 }}>
@@ -84,7 +82,7 @@ function Sewn({ tools, sewing }: { tools: PieceTools; sewing: Sewing }) {
           </Words>
         ) : null}
         <RunStory events={run.events} />
-      </Laid>
+      </DrawingBeside>
     </Page>
   )
 }
@@ -130,35 +128,6 @@ function Trouble({ run, course, who }: { run: Run; course: Course; who: Who }) {
         </Section>
       ) : null}
     </>
-  )
-}
-
-function Laid({
-  drawing,
-  head,
-  children,
-}: {
-  drawing: React.ReactNode
-  head: React.ReactNode
-  children: React.ReactNode
-}) {
-  const wide = useWide()
-  if (!wide)
-    return (
-      <>
-        {head}
-        {drawing}
-        {children}
-      </>
-    )
-  return (
-    <View style={{ flexDirection: 'row', alignItems: 'flex-start' }}>
-      <View style={{ width: '50%', position: 'sticky' as 'absolute', top: 0 }}>{drawing}</View>
-      <View style={{ flex: 1, minWidth: 0 }}>
-        {head}
-        {children}
-      </View>
-    </View>
   )
 }
 

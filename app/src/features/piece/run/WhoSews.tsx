@@ -1,5 +1,4 @@
 import { paces } from '@thimble/contract/sewingMachine'
-import { AdviceBar } from '@/ui/AdviceBar'
 import { Choices } from '@/ui/Choices'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
@@ -10,11 +9,10 @@ type Props = {
   onWho: (who: Who) => void
   pace: number
   onPace: (pace: number) => void
-  problem: string | null
 }
 
 /** Whether the worker taps along at a machine of their own, or the one that stands in sews. */
-export function WhoSews({ who, onWho, pace, onPace, problem }: Props) {
+export function WhoSews({ who, onWho, pace, onPace }: Props) {
   return (
     <Section title="Who sews">
       <Choices
@@ -37,7 +35,6 @@ export function WhoSews({ who, onWho, pace, onPace, problem }: Props) {
           <Words soft>It sews as a machine does, with its breaks and its bobbin, and moves nothing real.</Words>
         </>
       ) : null}
-      {problem ? <AdviceBar advice={{ code: 'machine', text: problem, severity: 'stop' }} /> : null}
     </Section>
   )
 }

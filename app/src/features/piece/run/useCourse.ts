@@ -72,8 +72,14 @@ export function useCourse(tools: PieceTools, run: Run, who: Who): Course {
     })
   }
   return {
-    ...{ start, goOn, busy, problem, trace: linked ? trace : null },
-    ready: (kind) => (linked ? press({ press: pressOf[kind] }) : note(kind, endOf(run, stitchNow()))),
+    ...{ start, goOn, problem, trace: linked ? trace : null },
+    // Nothing is pressed at a machine before it has told how it stands.
+    busy: busy || (linked && machine.told === null),
+    ready: (kind) => {
+      if (!linked) return note(kind, endOf(run, stitchNow()))
+      // Given anew it goes on with the block that begins here, which is as ready as that.
+      return run.linked ? press({ press: pressOf[kind] }) : goOn()
+    },
     stop: () => (linked ? press({ press: 'stop' }) : note('stopped', stitchNow())),
     broke: (kind) => (linked ? press({ press: 'stop', saw: sawOf[kind] }) : note(kind, stitchNow())),
     shifted: () => note('shift', stitchNow()),

@@ -11,6 +11,7 @@ import {
   stitchByClock,
 } from '@thimble/plan/run'
 import type { SewProgram } from '@thimble/core/sewing'
+import { woundOnFresh } from '@thimble/plan/takes'
 import { useCallback, useMemo } from 'react'
 import { create } from '@/state/changes'
 import { useDocs, useNamed } from '@/state/useShelfDocs'
@@ -89,13 +90,12 @@ export function useRun(tools: PieceTools, sewing: Sewing, withMachine: boolean):
   }
 }
 
-/** What the bobbin holds along the run: of the machine's own, else of the fullest of the stash that the stack asks for. */
+/** What the bobbin holds along the run: of the machine's own, else as the stash has it. */
 function useBobbin({ piece, shelf }: PieceTools, machineId: string, run: RunSoFar, program: SewProgram) {
   const bobbins = useNamed('bobbins')
   const inMachine = shelf.machines.find(({ id }) => id === machineId)
-  const weight = plansOf(piece, shelf).built.stack?.bobbin?.weight
-  const alike = bobbins.filter((one) => !weight || one.weight === weight)
-  const freshM = inMachine?.bobbin?.woundM ?? alike[0]?.woundM ?? null
+  const advised = plansOf(piece, shelf).built.stack?.bobbin ?? null
+  const freshM = woundOnFresh(inMachine ?? { bobbin: null }, advised, bobbins)
   const threads = useNamed('threads')
   const events = useDocs('runEvents')
   const before = useMemo(
