@@ -94,4 +94,4 @@ it('takes nothing of a file that is cut short, broken or strange, says where, an
   expect((await give(`${JSON.stringify(demo)}${long}`)).status).toBe(200)
   expect((await take()).length).toBe(file.length)
   expect(readdirSync(folder).filter((name) => name.startsWith('import-'))).toEqual([])
-})
+}, 30_000)

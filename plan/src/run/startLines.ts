@@ -32,6 +32,7 @@ function bobbinSaid({ need, left, changes }: NonNullable<StartFacts['bobbin']>):
 
 function moveSaid({ turn, right, down }: Move): Said {
   if (turn === 0 && right === 0 && down === 0) return say('start.as-it-lies')
+  if (right === 0 && down === 0) return say('start.turned', { turn: { plain: turn } })
   return say('start.moved', {
     turn: { plain: turn },
     across: say(right < 0 ? 'start.left' : 'start.right', { far: Math.abs(right) }),
@@ -44,7 +45,11 @@ function withNumbers(id: string, stack: KeptStack, facts: StartFacts, pins: numb
   if (id === 'check.pins') return pins ? [['start.pins-in', say('start.pins-in', { count: { plain: pins } })]] : null
   if (id === 'check.bobbin') {
     const { needle } = stack
-    const size = needle && say('start.needle', { size: { own: needle.size }, point: `point.${needle.point}` })
+    const size =
+      needle &&
+      say(needle.coated ? 'start.needle-coated' : 'start.needle', {
+        ...{ size: { own: needle.size }, point: `point.${needle.point}` },
+      })
     if (!facts.bobbin) return null
     return [['start.bobbin', bobbinSaid(facts.bobbin)], ...(size ? ([['start.needle', size]] as [string, Said][]) : [])]
   }

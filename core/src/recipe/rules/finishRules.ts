@@ -129,7 +129,7 @@ export const finishRules: readonly StackRule[] = [
       when('a face without pile', (f) => f.pile < 2 || f.towelling),
     ),
     text: (f) =>
-      `Press from the back on a towel, ${f.heat === 'yes' ? 'hot' : 'medium'} iron, 10 seconds a place, lifted and not slid, no film left on it: film melts and irons burn, so follow the care label.`,
+      `Press from the back on a towel, ${f.heat === 'yes' ? 'medium' : 'warm'} iron, 10 seconds a place, lifted and not slid, no film left on it: film melts and irons burn, so follow the care label.`,
     seconds: 10,
   },
   {

@@ -1,7 +1,8 @@
 import type { Piece } from '@thimble/contract'
 import type { Sewing } from '@thimble/plan/run'
 import { useRouter } from 'expo-router'
-import { useCallback, useState } from 'react'
+import { type RefObject, useCallback, useEffect, useRef, useState } from 'react'
+import { View } from 'react-native'
 import { RunStory } from '@/desk/inRecords'
 import { useShelf } from '@/state/store'
 import { AdviceBar } from '@/ui/AdviceBar'
@@ -57,12 +58,14 @@ function Sewn({ tools, sewing }: { tools: PieceTools; sewing: Sewing }) {
   const moves = run.run.state === 'sewing'
   const stitch = useTicking(run.stitchNow, moves)
   const awake = useAwake(moves)
+  const top = useTopWhile(moves)
   const done = useDone(tools, sewing)
   const [other, setOther] = useState(false)
   const last = sewing.group >= sewing.groups - 1
   const foot = <RunFoot {...{ run, stitch, course, last }} onOther={() => setOther(!other)} onDone={done} />
   return (
     <Page title={piece.name} back aside={stateWord(run.run)} tape={false} wideContent foot={foot}>
+      <View ref={top} />
       <DrawingBeside
         drawing={<Drawing {...{ tools, run, moves }} />}
         head={<RunHead program={run.program} stitch={stitch} />}
@@ -85,6 +88,15 @@ function Sewn({ tools, sewing }: { tools: PieceTools; sewing: Sewing }) {
       </DrawingBeside>
     </Page>
   )
+}
+
+/** What is read from two metres comes into view as the needle begins to go. */
+function useTopWhile(moves: boolean): RefObject<View | null> {
+  const top = useRef<View>(null)
+  useEffect(() => {
+    if (moves) (top.current as unknown as HTMLElement | null)?.scrollIntoView({ block: 'start' })
+  }, [moves])
+  return top
 }
 
 const HIGH = 214
