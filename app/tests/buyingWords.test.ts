@@ -35,7 +35,7 @@ describe('what has to be bought', () => {
 it('minutes are told by part, without parts that take less than half a one', () => {
   const time = { seconds: 990, parts: { stitching: 600, changes: 120, trims: 18, hooping: 240 } }
   const said = timeText(
-    { colours: [], blocks: [], sewn: [], speedSpm: 600, bobbinMetres: 0, time, estimated: false },
+    { colours: [], blocks: [], sewn: [], speedSpm: 600, bobbinMetres: 0, time, pace: null, estimated: false },
     'Loft machine',
   )
   expect(said).toBe('About 17 min at Loft machine: 10 min stitching, 2 min changing colours, 4 min hooping.')

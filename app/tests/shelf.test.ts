@@ -152,16 +152,13 @@ describe('the shelf', () => {
     const row = (pieceId: string): LogRow => ({
       pieceId,
       name: pieceId,
-      customer: '',
+      ...{ customer: '', run: '', size: '', note: '', photos: 0, faults: [], cloth: 'pique' },
       finishedAt: '2026-11-01T10:00:00.000Z',
-      cloth: 'pique',
-      layers: null,
-      holding: null,
-      verdict: null,
-      dx: null,
-      dy: null,
-      faults: [],
-      note: '',
+      item: { id: 'polo', name: 'Polo' },
+      placement: { id: 'left-chest', name: 'Left chest' },
+      ...{ design: null, layers: null, needle: null, holding: null, hoop: null, machine: null, verdict: null },
+      ...{ dx: null, dy: null, rotation: null, toHoop: null, added: null },
+      ...{ tries: null, minutes: null, sewn: null, forecast: null },
     })
     const state = [row('a'), row('b')].reduce((s, r) => reducer(s, olderArrived([row('a'), r])), empty)
     expect(state.log.map((r) => r.pieceId)).toEqual(['a', 'b'])

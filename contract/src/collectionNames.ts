@@ -10,6 +10,7 @@ export const collectionNames = [
   'swatches',
   'designs',
   'items',
+  'corrections',
   'pieces',
   'movements',
   'runEvents',

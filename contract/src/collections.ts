@@ -4,6 +4,7 @@ import { DesignCard } from './design/designCard'
 import { Hoop } from './hoop'
 import { SavedItem } from './item'
 import { Machine } from './machine'
+import { OwnCorrection } from './ownCorrection'
 import { Piece } from './piece/piece'
 import { Movement } from './movement'
 import { RunEvent } from './runEvent'
@@ -25,6 +26,7 @@ export const collections = {
   swatches: collection(Swatch),
   designs: collection(DesignCard),
   items: collection(SavedItem),
+  corrections: collection(OwnCorrection),
   pieces: collection(Piece, {
     lookUps: {
       due: { type: 'text', of: (piece) => piece.due },

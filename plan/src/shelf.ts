@@ -1,4 +1,4 @@
-import type { DesignCard, Hoop, Machine, Shop, Supply } from '@thimble/contract'
+import type { DesignCard, Hoop, Machine, OwnCorrection, Shop, ShopRecord, Supply } from '@thimble/contract'
 
 /** What plans are made from beside the piece: the shop with its habits, and what lies on its shelves. */
 export type Shelf = {
@@ -7,4 +7,8 @@ export type Shelf = {
   machines: readonly Machine[]
   hoops: readonly Hoop[]
   supplies: readonly Supply[]
+  /** What the worker has taken from where pieces land; none where it is left out. */
+  corrections?: readonly OwnCorrection[]
+  /** How the shop's own pieces came out; nothing is known where it is left out. */
+  record?: ShopRecord
 }

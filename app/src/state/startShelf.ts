@@ -25,6 +25,7 @@ const SMALL: readonly (CollectionName | 'shop')[] = [
   'adhesives',
   'swatches',
   'items',
+  'corrections',
   'runEvents',
 ]
 /** As many pieces as are seen at first. */

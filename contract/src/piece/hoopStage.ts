@@ -1,6 +1,7 @@
 import { z } from '../sentences'
 import { HoopField, Size } from '../hoop'
 import { Id, Instant, OwnId, Point, Pose } from '../stored'
+import { Added } from '../ownCorrection'
 import { Holding } from './stack'
 import { stageOf } from './stages'
 
@@ -85,6 +86,8 @@ export const HoopStage = stageOf(
     turn: Turn.nullable().default(null),
     holding: Holding,
     because: z.array(OwnId).max(20),
+    /** What is added to every move, as landings drift here; null: nothing. */
+    added: Added.nullable().default(null),
   },
 )
 export type HoopStage = z.infer<typeof HoopStage>

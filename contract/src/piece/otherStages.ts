@@ -109,6 +109,16 @@ const Landed = z.strictObject({
 
 const decidedRecord = {
   ...onStack,
+  /** What the catalogue called the item and the place on it then. */
+  called: z
+    .strictObject({ item: z.string().max(120), placement: z.string().max(120) })
+    .nullable()
+    .default(null),
+  /** What was forecast for it: stitches, and minutes of sewing with changes; null: not known. */
+  forecast: z
+    .strictObject({ stitches: z.number().min(0), minutes: z.number().min(0) })
+    .nullable()
+    .default(null),
   list: KeptList,
   holding: Holding.nullable(),
   hoop: z.strictObject({ id: Id.nullable(), name: z.string().max(120) }).nullable(),

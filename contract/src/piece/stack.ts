@@ -56,6 +56,11 @@ const Through = {
   /** Ids of the rules behind the top tension and behind all of it. */
   tension: OwnId.nullable().default(null),
   because: z.array(OwnId).max(40).default([]),
+  /** How many of the shop's own pieces held and laid like this came out well, where that had a say. */
+  record: z
+    .strictObject({ tries: z.int().min(1), successes: z.int().min(0) })
+    .nullable()
+    .default(null),
 }
 
 /** A stack that is still being worked on: its layers by id, so that one is changed without writing over another. */

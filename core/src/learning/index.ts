@@ -1,1 +1,6 @@
+export { ENOUGH } from './enough'
+export { type OutcomeRow, outcomeRates, type RateRow } from './outcomeRates'
+export { type BiasReport, type LandingSample, placementBias } from './placementBias'
 export { type ShopFactor, shopFactor, type Weighed } from './shopFactor'
+export { type Trend, trendOf } from './trendOf'
+export { wilsonInterval } from './wilsonInterval'

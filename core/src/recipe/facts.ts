@@ -8,7 +8,7 @@ import type { RecipeQuery } from './recipeQuery'
  * All that the rules look at: the query with the table's values filled in, and what follows from them. There is no
  * family among them: a rule asks for a property, and a cloth that has it is meant whatever it is called.
  */
-export type Facts = Omit<RecipeQuery, 'cloth' | 'holding' | 'stash'> & {
+export type Facts = Omit<RecipeQuery, 'cloth' | 'holding' | 'stash' | 'record'> & {
   /** In one word or two, as a sentence takes it. */
   name: string
   stretch: number

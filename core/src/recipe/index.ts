@@ -18,6 +18,7 @@ export { type HandBuilt, type HandLayer, layByHand } from './layByHand'
 export { cutPiece } from './layers'
 export { layerMm, stackMm } from './layerThickness'
 export { bobbinColourNames, gripNames, holdingNames, layerNames, pointNames } from './names'
+export { ownRecordReason, stackSign } from './ownRecord'
 export { reasonOf } from './reasons'
 export type { Because, RecipeAdvice, RecipeOption, Refusal } from './recipeOption'
 export {

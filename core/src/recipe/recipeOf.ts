@@ -9,13 +9,15 @@ import { darkBacking } from './rules/backingColour'
 import type { BackingPlan } from './rules/backingPlan'
 import type { ToppingRule } from './rules/toppingRules'
 import type { Built } from './rules/threadRules'
+import { type Outcome, ownRecordReason } from './ownRecord'
 import { listsFor } from './stackLists'
 import type { Layer } from './stack'
 import { shortOf } from './stash'
 
 /** A recipe before it is written out: how it is held, what goes underneath and on top, and what speaks for it. */
 export type Draft = { verdict: HoldingVerdict; plan: BackingPlan; topping: ToppingRule; score: number }
-export type LaidDraft = Draft & { layers: Layer[]; amended: Because[] }
+/** `outcome`: how the shop's own pieces that were laid so came out. */
+export type LaidDraft = Draft & { layers: Layer[]; amended: Because[]; outcome?: Outcome }
 
 /** A draft with its layers laid, from top to bottom. */
 export function layDraft(f: Facts, draft: Draft): LaidDraft {
@@ -28,7 +30,7 @@ export function layDraft(f: Facts, draft: Draft): LaidDraft {
 
 /** A laid draft as the whole recipe, each choice with its reason. */
 export function recipeOf(f: Facts, draft: LaidDraft, stash?: StashLine[]): RecipeOption {
-  const { verdict, plan, topping, layers, amended, score } = draft
+  const { verdict, plan, topping, layers, amended, score, outcome } = draft
   const holding = verdict.method
   const { topThread, because: threadWhy } = topThreadFor(f)
   const { needle, because: needleWhy } = needleFor(f, layers)
@@ -40,6 +42,7 @@ export function recipeOf(f: Facts, draft: LaidDraft, stash?: StashLine[]): Recip
     speedSpm: speedFor(built),
     ...tensionFor(built),
     because: [
+      ...(outcome ? [ownRecordReason(outcome)] : []),
       ...verdict.because.slice(0, 2),
       because(plan, plan.decided, f),
       ...amended,
@@ -51,6 +54,7 @@ export function recipeOf(f: Facts, draft: LaidDraft, stash?: StashLine[]): Recip
     ],
     ...listsFor(built),
     score,
+    ...(outcome ? { record: outcome } : {}),
     short: shortOf(layers, stash),
   }
 }

@@ -24,6 +24,8 @@ export type RecipeOption = {
   checks: Advice[]
   finishing: Advice[]
   score: number
+  /** How the shop's own pieces held and laid like this came out, from five on. */
+  record?: { tries: number; successes: number }
   short: { kind: string; need: string }[]
 }
 /** `quiet`: nobody would have asked about it. */

@@ -1,5 +1,5 @@
 import type { HouseHabits } from '../habits'
-import type { Cloth } from './clothFacts'
+import type { Cloth, ClothFamily } from './clothFacts'
 
 export const loadClasses = ['outline', 'light', 'medium', 'dense'] as const
 export type LoadClass = (typeof loadClasses)[number]
@@ -37,6 +37,9 @@ export type Ring = { outsideWidthMm: number; outsideHeightMm: number; clamp?: bo
 /** One kind of backing or topping on the shelf, with the largest piece that can be cut from it. */
 export type StashLine = { kind: string; widthMm: number; lengthMm: number; sheets?: number }
 
+/** Of the shop's pieces on a cloth that were held and laid alike (`stack`: see `stackSign`), how many came out well. */
+export type OwnRecord = { cloth: ClothFamily; holding: HoldingMethod; stack: string; tries: number; successes: number }
+
 /**
  * `clothBeyondRing`: least cloth outside the ring in mm, negative where the ring hangs over its edge; `ringInside`: whether
  * the lower ring goes inside the garment. Left out, they are not known and nothing follows from them.
@@ -51,4 +54,5 @@ export type RecipeQuery = {
   clothBeyondRing?: number
   ringInside?: boolean
   stash?: StashLine[]
+  record?: readonly OwnRecord[]
 }

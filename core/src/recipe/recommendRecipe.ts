@@ -2,7 +2,8 @@ import { backingPlans } from './backings'
 import { chooseDrafts } from './chooseDrafts'
 import { type Facts, factsOf } from './facts'
 import { type HoldingVerdict, judgeHoldings, openHoldings, refusalsOf } from './holdings'
-import { type Draft, layDraft, recipeOf } from './recipeOf'
+import { ownOutcome, worthOf } from './ownRecord'
+import { type Draft, layDraft, type LaidDraft, recipeOf } from './recipeOf'
 import type { RecipeAdvice, Refusal } from './recipeOption'
 import type { RecipeQuery } from './recipeQuery'
 import { holdingNotes } from './rules/holdingNotes'
@@ -25,12 +26,23 @@ const OTHER_TOPPING = 18
 export function recommendRecipe(q: RecipeQuery): RecipeAdvice {
   const f = factsOf(q)
   const verdicts = judgeHoldings(f)
-  const drafts = draftsFor(f, openHoldings(f, verdicts, q.holding)).map((draft) => layDraft(f, draft))
-  const options = chooseDrafts(drafts).map((draft) => recipeOf(f, draft, q.stash))
+  const laid = draftsFor(f, openHoldings(f, verdicts, q.holding)).map((draft) => layDraft(f, draft))
+  const options = chooseDrafts(byOwnRecord(q, laid)).map((draft) => recipeOf(f, draft, q.stash))
   return {
     options,
     refused: [...(options.length === 0 ? nothingHolds(f, verdicts) : []), ...refusalsOf(verdicts), ...schoolsRefuse(f)],
   }
+}
+
+/** Drafts by rank, with what the shop's own pieces have to say to it. */
+function byOwnRecord(q: RecipeQuery, drafts: LaidDraft[]): LaidDraft[] {
+  if (!q.record?.length) return drafts
+  return drafts
+    .map((draft) => {
+      const outcome = ownOutcome(q, draft)
+      return outcome ? { ...draft, outcome, score: draft.score + worthOf(outcome) } : draft
+    })
+    .sort((a, b) => b.score - a.score)
 }
 
 /** Every idea for every open way of holding, the best first, and the best once more under another topping. */

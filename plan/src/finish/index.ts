@@ -10,3 +10,4 @@ export {
 export { measuredMinutes } from './measuredMinutes'
 export { minuteProblems, minutesOf } from './minutes'
 export { troublesOf } from './troubles'
+export { forecastOf } from './forecast'

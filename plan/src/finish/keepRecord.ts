@@ -4,6 +4,7 @@ import { readCount } from '../measure/readTyped'
 import { hoopingsOfRecord, landingOf, landingProblems, landingTyped } from './landing'
 import { type Measured, minuteProblems, minutesOf } from './minutes'
 import { beforeStart, keepList, type ListLine, offMachine } from './lists'
+import { calledToday } from './logRow'
 
 type OnStack = { basis: Basis; stack: KeptStack | null }
 
@@ -30,6 +31,7 @@ type Used = {
   machine?: KeptRecord['machine']
   took: readonly Take[]
   measured?: Measured | undefined
+  forecast?: KeptRecord['forecast'] | undefined
 }
 
 /** The record of this moment as it is decided. */
@@ -39,9 +41,12 @@ export function keepRecord(piece: Piece, built: OnStack, used: Used, at: string)
   const open = { ...piece, finish: { ...piece.finish, reopened: true } }
   const { by, whole } = minutesOf(piece, used.measured ?? piece.finish.kept[0]?.minutesBy ?? {})
   const [hooped] = piece.hoop.kept
+  const [before] = piece.finish.kept
   return {
     at,
     ...onStack,
+    called: before?.called ?? calledToday(piece),
+    forecast: before ? before.forecast : (used.forecast ?? null),
     list: keepList(offMachine(open, onStack)),
     holding: said.holding ?? hooped?.holding ?? piece.hoop.holding ?? onStack.stack?.holding ?? null,
     hoop: used.hoop,

@@ -1,26 +1,52 @@
-import type { LogRow, Piece } from '@thimble/contract'
+import type { KeptHooping, LogRow, Piece } from '@thimble/contract'
+import { CoreError } from '@thimble/core/errors'
+import { placementRule } from '@thimble/core/placement'
+import { rotatePoint } from '@thimble/core/plane'
+import { kindOf } from '../pieces/kindOf'
 
 /**
  * A piece as the log lists it: from what was kept of it and nothing else, so that no habit, design, hoop or catalogue
  * of today can change it. Null while it never went into the log.
  */
-export function logRowOf({ id, name, customer, finish }: Piece): LogRow | null {
+export function logRowOf(piece: Piece): LogRow | null {
+  const { id, name, customer, run, item, measure, finish } = piece
   const record = finish.kept[0]
   if (!record) return null
-  const { stack, holding, verdict, landing, faults, note, nextTime } = record
+  const { stack, verdict, landing, faults, note, nextTime } = record
   const layers = stack?.layers.flatMap((layer) => (layer.role === 'cloth' ? [] : [layer.kind])) ?? null
+  const called = record.called ?? calledToday(piece)
+  const design = measure.kept[0]?.design
+  const { holding, hoop, machine, tries, minutes, minutesBy, forecast, photos, basis, at } = record
   return {
-    pieceId: id,
-    name,
-    customer,
-    finishedAt: record.at,
-    cloth: record.basis.cloth.family,
-    layers,
-    holding,
-    verdict,
-    dx: landing.dx,
-    dy: landing.dy,
+    ...{ pieceId: id, name, customer, run, finishedAt: at, cloth: basis.cloth.family, layers },
+    item: { id: item.own ? null : item.kind, name: called.item },
+    placement: { id: measure.placement, name: called.placement },
+    size: item.size,
+    design: design?.name ? { id: design.id, name: design.name } : null,
+    needle: stack?.needle ? `${stack.needle.size} ${stack.needle.point}` : null,
+    ...{ holding, hoop, machine, verdict, ...landing, ...inHoop(piece.hoop.kept[0]) },
+    ...{ tries, minutes, sewn: minutesBy.stitching ?? null, forecast: forecast?.minutes ?? null },
     faults: faults.map((fault) => fault.id),
+    photos: photos.length,
     note: nextTime || note,
+  }
+}
+
+/** How the item lay in the hoop, and what its move had in it already, as the item lies. */
+function inHoop(kept: KeptHooping | undefined): Pick<LogRow, 'toHoop' | 'added'> {
+  if (!kept?.pose || !kept.target) return { toHoop: null, added: null }
+  const toHoop = kept.pose.rotation - kept.target.rotation
+  const on = kept.added && rotatePoint({ x: kept.added.right, y: kept.added.down }, 0 - toHoop)
+  return { toHoop, added: on && { right: on.x, down: on.y } }
+}
+
+/** What the catalogue calls a piece's item and its place on it; of one that is no more known, its ids. */
+export function calledToday(piece: Pick<Piece, 'item' | 'measure'>): { item: string; placement: string } {
+  try {
+    const kind = kindOf(piece)
+    return { item: kind.name, placement: placementRule(kind, piece.measure.placement).name }
+  } catch (error) {
+    if (!(error instanceof CoreError)) throw error
+    return { item: piece.item.kind, placement: piece.measure.placement }
   }
 }

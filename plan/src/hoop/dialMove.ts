@@ -31,9 +31,10 @@ type Ask = {
   at: HoopingAtHand
 }
 
-/** The move for a design that is to lie at `exact` in the hoop. */
-export function dialMove({ piece, marked, machine, at }: Ask, exact: Pose = at.pose): Move {
-  const { hull, target } = at
+/** The move for a design that is to come out at `meant` in the hoop: what landings drift here is in it. */
+export function dialMove({ piece, marked, machine, at }: Ask, meant: Pose = at.pose): Move {
+  const { hull, target, added } = at
+  const exact = added ? { ...meant, x: meant.x + added.right, y: meant.y + added.down } : meant
   // A machine turns a design about the middle of its box, and lays that in the middle of the field.
   const start = middleOf(hull, exact.rotation)
   const middle = fieldMiddle(at.hoop.field)

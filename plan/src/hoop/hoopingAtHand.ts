@@ -1,9 +1,9 @@
-import type { Hoop, Piece } from '@thimble/contract'
+import type { Added, Hoop, Piece } from '@thimble/contract'
 import type { Mark } from '@thimble/core/placement'
 import { composePose, convexHull, type Point, type Pose, rectangle } from '@thimble/core/plane'
 import type { Hooping } from '@thimble/core/rows'
 import type { Marked, Placed } from '../measure/placed'
-import type { HoopPlan } from './planHoop'
+import { type HoopPlan, withRoom } from './planHoop'
 import { hoopingsOf } from './rowHoopings'
 
 export type RingAtHand = Pick<Hoop, 'name' | 'field' | 'outside' | 'notchOffset'> & { id: string | null }
@@ -22,6 +22,8 @@ export type HoopingAtHand = {
   groups: number
   /** The corner it is in, or motifs from and to; null: the only one. */
   copies: { from: number; to: number }
+  /** What every move has in it, as pieces land here; it moves no mark. */
+  added: Added | null
 }
 
 /** The hooping at hand as it was decided, else as it stands; null while there is no hoop or no place. */
@@ -36,7 +38,8 @@ export function hoopingAtHand(
   const groups = placed.row ? (ring.groups ?? hoopingsOf(placed.row, design.height, ring.hoop)) : null
   const count = groups?.length ?? ring.parts?.length ?? placed.copies.length
   const group = Math.min(stage.group, count - 1)
-  const at = { hoop: ring.hoop, pose: ring.poses[group] ?? ring.pose, group, groups: count }
+  const { hoop, added } = ring
+  const at = { hoop, added, pose: ring.poses[group] ?? ring.pose, group, groups: count }
   const hull = design.hull.map((p) => ({ x: p.x * stage.scale, y: p.y * stage.scale }))
   const one = groups?.[group]
   if (one) return { ...at, ...partOfRow({ ...marked, placed }, one, hull) }
@@ -47,11 +50,13 @@ export function hoopingAtHand(
 }
 
 /** Hoop and pose as decided, or as picked while nothing is. */
-function ringAtHand({ kept: [decided], reopened }: Piece['hoop'], { hoop, chosen }: HoopPlan) {
+function ringAtHand({ kept: [decided], reopened }: Piece['hoop'], { hoop, chosen, added }: HoopPlan) {
   const kept = reopened ? undefined : decided
   if (kept)
     return kept.hoop && kept.pose ? { ...kept, hoop: kept.hoop, pose: kept.pose, poses: kept.poses ?? [] } : null
-  return hoop && chosen ? { hoop, pose: chosen.pose, poses: chosen.poses, groups: null, parts: chosen.parts } : null
+  if (!hoop || !chosen) return null
+  const { pose, poses, parts } = chosen
+  return { hoop, pose, poses, groups: null, parts, added: withRoom(added) }
 }
 
 const hullOfParts = ({ design }: Marked, parts: readonly number[]): Point[] =>

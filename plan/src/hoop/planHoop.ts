@@ -1,4 +1,4 @@
-import type { Basis, Hoop, KeptHooping, KeptStack, Machine, Piece } from '@thimble/contract'
+import type { Added, Basis, Hoop, KeptHooping, KeptStack, Machine, OwnCorrection, Piece } from '@thimble/contract'
 import { type Advice, stop } from '@thimble/core/advice'
 import {
   chooseHolding,
@@ -16,6 +16,7 @@ import { basisOf, type MadeOf, queryOf, ringOf } from '../stack/basis'
 import { coreLayers } from '../stack/stacks'
 import type { Marked, Placed } from '../measure/placed'
 import type { Shelf } from '../shelf'
+import { addedAtMachine } from './addedAtMachine'
 import { type BenchMachine, benchMachine, notTaken } from './benchMachine'
 import { waysToLineUp } from './lineUp'
 import { sourceOf } from './hoopSource'
@@ -51,6 +52,8 @@ export type HoopPlan = {
   advice: HoldingAdvice
   method: HoldingMethod | 'none'
   misfits: StackMisfit[]
+  /** What is added to every move, in the hoop's frame; `roomy`: whether the design then still lies in the field. */
+  added: (Added & { roomy: boolean }) | null
 }
 
 type Ask = Pick<Shelf, 'shop' | 'hoops'> & {
@@ -61,6 +64,7 @@ type Ask = Pick<Shelf, 'shop' | 'hoops'> & {
   machines: readonly Machine[]
   marked: Marked
   stack: KeptStack | null
+  corrections?: readonly OwnCorrection[] | undefined
 }
 
 type Job = Ask & { basis: Basis; machine: BenchMachine; style: LengthStyle }
@@ -78,7 +82,23 @@ export function planHoop(ask: Ask): HoopPlan {
   const chosen = found && hoop && linedUp(found, hoop, job)
   const advice = chosen?.advice ?? chooseHolding({ ...queryOf(basis), ...(stack ? { holding: stack.holding } : {}) })
   const method = holding ?? advice.method
-  return { ranked, chosen, hoop, machine, advice, method, misfits: stack ? misfitsOf(stack, method, hoop) : [] }
+  const misfits = stack ? misfitsOf(stack, method, hoop) : []
+  return { ranked, chosen, hoop, machine, advice, method, misfits, added: addedTo({ chosen, hoop, method }, job) }
+}
+
+/** What the worker has taken from how the shop's pieces land, for the hoop that is chosen. */
+function addedTo(
+  { chosen, hoop, method }: Pick<HoopPlan, 'chosen' | 'hoop' | 'method'>,
+  { piece, machine, marked, corrections = [] }: Job,
+): HoopPlan['added'] {
+  if (!chosen || !hoop || method === 'none') return null
+  const owners = { hoop: hoop.id, machine: machine.id, holding: method, item: piece.item.kind }
+  const added = addedAtMachine(corrections, owners, chosen.pose.rotation - (chosen.target?.rotation ?? 0))
+  if (!added) return null
+  const pose = { ...chosen.pose, x: chosen.pose.x + added.right, y: chosen.pose.y + added.down }
+  const { fits } = placeInHoop({ hull: marked.design.hull, field: hoop.field, pose })
+  // A row or a long design is placed group by group: there the move itself says whether it fits.
+  return { ...added, roomy: fits || chosen.poses.length > 1 || marked.placed?.row != null }
 }
 
 /** As the worker lines it up by the ring, where that can be; what was decided by the marks stays otherwise. */
@@ -213,7 +233,7 @@ const itemOf = ({ pose, item }: Placed) => ({
 
 /** The hooping of this moment as it is decided; null while none of the hoops takes it. With no hoops, it is in one not noted. */
 export function keepHooping(
-  { ranked, chosen, hoop, machine, advice, method }: HoopPlan,
+  { ranked, chosen, hoop, machine, advice, method, added }: HoopPlan,
   { design, placed }: Marked,
   at: string,
 ): KeptHooping | null {
@@ -221,8 +241,7 @@ export function keepHooping(
   const reasons = advice.method === method ? advice.because : advice.choices.find((c) => c.method === method)?.because
   const on = machine.id ? { id: machine.id, name: machine.name } : null
   const held = { at, holding: method, because: (reasons ?? []).map((b) => b.rule), machine: on }
-  if (ranked.length === 0)
-    return { ...held, hoop: null, pose: null, target: null, groups: null, parts: null, poses: null, turn: null }
+  if (ranked.length === 0) return { ...held, ...inNoHoop }
   if (!chosen || !hoop) return null
   const { id, name, field, outside, clamp, notchOffset } = hoop
   return {
@@ -234,5 +253,17 @@ export function keepHooping(
     parts: chosen.parts,
     poses: chosen.poses.length > 1 ? chosen.poses : null,
     turn: chosen.loading?.turn ?? null,
+    added: withRoom(added),
   }
+}
+
+const inNoHoop = {
+  ...{ hoop: null, pose: null, target: null, groups: null, parts: null, poses: null, turn: null, added: null },
+} as const
+
+/** Where there is no room for it nothing is added. */
+export function withRoom(added: HoopPlan['added']): Added | null {
+  if (!added?.roomy) return null
+  const { roomy, ...rest } = added
+  return rest
 }

@@ -81,12 +81,10 @@ function programOf(
 
 /** Where it lies in the hoop: as it was dialled, else as it is planned. */
 function lying(piece: Piece, { marked, hoop: { machine } }: PiecePlans, { shop }: Stock, at: HoopingAtHand) {
-  const dialled = keptTry(piece, at.group)?.dialled ?? at.pose
-  return {
-    dialled,
-    copies: copiesInHoop(marked, at, dialled),
-    move: dialMove({ piece, shop, marked, machine, at }, dialled),
-  }
+  const kept = keptTry(piece, at.group)
+  const move = dialMove({ piece, shop, marked, machine, at }, kept?.exact)
+  const dialled = kept?.dialled ?? (at.added ? move.pose : at.pose)
+  return { dialled, copies: copiesInHoop(marked, at, dialled), move }
 }
 
 function changesItself(piece: Piece, { sewn }: ThreadPlan, { machines }: Stock): number | null {

@@ -95,7 +95,7 @@ export function bareStack(basis: Basis): ChosenStack {
     piece: null,
     own: true,
   }
-  const through = { needle: null, bobbin: null, thread: null, speedSpm: null, tension: null, because: [] }
+  const through = { needle: null, bobbin: null, thread: null, speedSpm: null, tension: null, because: [], record: null }
   return { recipe: null, holding, ...through, layers: { cloth: { ...cloth, order: 0 } } }
 }
 

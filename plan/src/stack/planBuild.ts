@@ -27,7 +27,7 @@ export type BuildPlan = {
 export function planBuild(
   piece: Pick<Piece, 'item' | 'build'> & { hoop: Pick<Piece['hoop'], 'hoopId' | 'holding' | 'kept'> },
   design: PieceDesign,
-  { shop, hoops, supplies }: Pick<Shelf, 'shop' | 'hoops' | 'supplies'>,
+  { shop, hoops, supplies, record }: Pick<Shelf, 'shop' | 'hoops' | 'supplies' | 'record'>,
   best: RingUnder | null = null,
 ): BuildPlan {
   const { build, hoop: hooping } = piece
@@ -39,6 +39,7 @@ export function planBuild(
     ...(hoop ? {} : best),
     ...(holding ? { holding } : {}),
     ...stashOf(supplies),
+    ...(record ? { record: record.stacks } : {}),
   })
   const ring = (hoop ? ringOf(hoop) : best?.ring) ?? null
   const stack = todaysStack(build, advice, { basis, ring, supplies })

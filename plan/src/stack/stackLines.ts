@@ -1,8 +1,8 @@
 import type { Basis, KeptStack } from '@thimble/contract'
 import type { Advice } from '@thimble/core/advice'
-import { type HeldStack, listLine, reasonOf, type StackLists, stackLists } from '@thimble/core/recipe'
+import { type HeldStack, listLine, ownRecordReason, reasonOf, type StackLists, stackLists } from '@thimble/core/recipe'
 import { factsFrom } from './basis'
-import { coreLayers } from './stacks'
+import { coreLayers, hasOwnLayers } from './stacks'
 
 type OnStack = { basis: Basis; stack: KeptStack | null }
 
@@ -24,7 +24,8 @@ export function linesOf(ids: readonly string[], { basis, stack }: OnStack): Advi
 
 /** The reasons of a stack by their rules, worded as today with the numbers they rest on. */
 export function reasonsOf({ basis, stack }: OnStack) {
-  return (stack?.because ?? []).flatMap((id) => reasonOf(id, factsFrom(basis)) ?? [])
+  const told = (stack?.because ?? []).flatMap((id) => reasonOf(id, factsFrom(basis)) ?? [])
+  return stack?.record && !hasOwnLayers(stack) ? [ownRecordReason(stack.record), ...told] : told
 }
 
 /** How the top tension is set for a stack, worded as today; null where it was not noted. */

@@ -14,7 +14,7 @@ export const layerOf = ({ role, kind, sheets, grip, crossed = false, piece }: La
 
 /** A recipe as a stack that can be kept. */
 export function stackOf(option: RecipeOption): KeptStack {
-  const { id, holding, layers, needle, bobbin, topThread, speedSpm, tensionRule, because } = option
+  const { id, holding, layers, needle, bobbin, topThread, speedSpm, tensionRule, because, record } = option
   return {
     recipe: id,
     holding,
@@ -25,6 +25,7 @@ export function stackOf(option: RecipeOption): KeptStack {
     speedSpm,
     tension: tensionRule,
     because: because.map((b) => b.rule),
+    record: record ?? null,
   }
 }
 

@@ -1,4 +1,4 @@
-import type { Basis, DesignCard, KeptStack, Machine, Thread } from '@thimble/contract'
+import type { Basis, DesignCard, KeptStack, Machine, ShopRecord, Thread } from '@thimble/contract'
 import { sameToTheEye } from '@thimble/core/colour'
 import { stackMm } from '@thimble/core/recipe'
 import type { ToSew } from '@thimble/core/sewing'
@@ -18,10 +18,15 @@ export type ThreadPlan = {
   /** The same of one copy, with all that is sewn of each block. */
   sewn: ToSew[]
   speedSpm: number
+  /** At this machine's own pace, where that is known. */
   time: StitchTime
+  pace: Pace | null
   /** Reckoned, not counted from real stitches. */
   estimated: boolean
 }
+
+/** How much longer a machine really takes than is reckoned, by its own runs; from five of them on. */
+type Pace = ShopRecord['paces'][number]
 
 type Block = DesignCardBlock & { colour: string }
 type DesignCardBlock = NonNullable<DesignCard['summary']>['blocks'][number]
@@ -38,6 +43,7 @@ type Ask = {
   threads: readonly Thread[]
   /** How much more than the forecast the shop's machines take. */
   factor?: number
+  pace?: Pace | null
 }
 
 /**
@@ -54,7 +60,8 @@ export function planThread(ask: Ask): ThreadPlan | null {
   const use = threadUse({ design: { blocks }, stackThickness: thickness, shopFactor: ask.factor ?? 1 })
   const speedSpm = Math.min(stack.speedSpm ?? machine.usualSpm, machine.usualSpm)
   const sum = (of: (block: Block) => number): number => blocks.reduce((all, block) => all + of(block), 0)
-  const time = stitchTime({
+  const pace = ask.pace ?? null
+  const reckoned = stitchTime({
     stitches: sum((b) => b.stitches),
     changes: blocks.filter((b, i) => i > 0 && b.colour !== blocks[i - 1]!.colour).length,
     trims: sum((b) => b.trims),
@@ -71,9 +78,17 @@ export function planThread(ask: Ask): ThreadPlan | null {
       return { colour, stitches, trims, topMetres, bobbinMetres }
     }),
     speedSpm,
-    time,
+    time: atPace(reckoned, pace?.factor ?? 1),
+    pace,
     estimated: blocks.some((b) => b.estimated),
   }
+}
+
+/** All that the machine does takes so much longer; hands do not. */
+function atPace({ parts }: StitchTime, factor: number): StitchTime {
+  const { hooping } = parts
+  const [stitching, changes, trims] = [parts.stitching * factor, parts.changes * factor, parts.trims * factor]
+  return { seconds: stitching + changes + trims + hooping, parts: { stitching, changes, trims, hooping } }
 }
 
 function needOf(colour: string, metres: number, threads: readonly Thread[]): ColourNeed {

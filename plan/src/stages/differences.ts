@@ -98,7 +98,7 @@ function stackStands(stack: KeptStack | null): Standing {
   return new Map([...layers, ...through.flatMap(([id, said]): [string, Said][] => (said ? [[id, said]] : []))])
 }
 
-function hoopStands({ hoop, pose, holding }: KeptHooping): Standing {
+function hoopStands({ hoop, pose, holding, added }: KeptHooping): Standing {
   const stands: [string, Said][] = [['holding', say('was.held', { holding: `holding.${holding}` })]]
   if (hoop) {
     const { field, name } = hoop
@@ -109,6 +109,7 @@ function hoopStands({ hoop, pose, holding }: KeptHooping): Standing {
     const fills = { across: fine(pose.x), up: fine(pose.y), turn: { plain: pose.rotation } }
     stands.push(['in-hoop', say('was.in-hoop', fills)])
   }
+  if (added) stands.push(['added', say('was.added', { right: added.right, down: added.down, of: { own: added.name } })])
   return new Map(stands)
 }
 

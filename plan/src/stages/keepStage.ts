@@ -36,6 +36,7 @@ type Beside = {
   took?: readonly Take[]
   start?: readonly ListLine[] | undefined
   measured?: Measured
+  forecast?: KeptRecord['forecast']
   /** The hoop it was really in, where that was another than was decided. */
   hoop?: KeptRecord['hoop']
 }
@@ -49,7 +50,7 @@ function recorded(piece: Piece, { built, hoop }: PiecePlans, at: string, beside:
   const used = {
     hoop: beside.hoop ?? (name && { id: name.id, name: name.name }),
     machine: hooped?.machine ?? before?.machine ?? (id ? { id, name: called } : null),
-    ...{ took: beside.took ?? [], measured: beside.measured },
+    ...{ took: beside.took ?? [], measured: beside.measured, forecast: beside.forecast },
   }
   return { ...decided(keepRecord(piece, built, used, at)), ...(before ? { earlier: { [before.at]: [before] } } : {}) }
 }

@@ -40,6 +40,7 @@ export function planPiece(piece: Piece, shelf: Shelf): PiecePlans {
     shop: shelf.shop,
     hoops: shelf.hoops,
     machines: shelf.machines,
+    corrections: shelf.corrections,
   })
   return { measure, marked, build, built, hoop }
 }

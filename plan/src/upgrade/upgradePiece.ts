@@ -68,6 +68,7 @@ function hoopingOf(
     poses: null,
     machine: null,
     turn: null,
+    added: null,
   }
   return kept ?? { at, ...unknown, because: [], holding: plan.method === 'none' ? 'hooped' : plan.method }
 }

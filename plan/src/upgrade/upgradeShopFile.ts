@@ -31,6 +31,7 @@ export function upgradeShopFile(json: unknown): ShopFile {
     version: 2,
     machines: [],
     swatches: [],
+    corrections: [],
     needles: [],
     bobbins: [],
     adhesives: [],

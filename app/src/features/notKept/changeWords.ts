@@ -3,7 +3,7 @@ import type { Change, NotKept } from '@/state/outbox'
 
 const MOST_LINES = 6
 
-const paths: Record<Exclude<CollectionName, 'movements'>, string> = {
+const paths: Record<Exclude<CollectionName, 'movements' | 'corrections'>, string> = {
   machines: '/stash/machine',
   hoops: '/stash/hoop',
   supplies: '/stash/supply',
@@ -29,6 +29,7 @@ export const nouns: Record<CollectionName, string> = {
   movements: 'A movement of stock',
   designs: 'A design',
   items: 'An item',
+  corrections: 'What is added to moves',
   pieces: 'A piece',
   runEvents: 'Something noted at the machine',
 }
@@ -46,6 +47,7 @@ export function pathOf(change: Change): string {
   if (change.kind === 'photo') return change.resource === 'pieces' ? '/' : '/stash'
   // A movement has no page of its own: it is seen at what it moved.
   if (change.resource === 'runEvents') return change.kind === 'put' ? `/piece/${change.body.piece}` : '/'
+  if (change.resource === 'corrections') return '/log/works'
   return change.resource === 'movements' ? '/stash' : `${paths[change.resource]}/${change.id}`
 }
 

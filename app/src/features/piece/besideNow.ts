@@ -1,4 +1,4 @@
-import { measuredMinutes } from '@thimble/plan/record'
+import { forecastOf, measuredMinutes } from '@thimble/plan/record'
 import { sewnReally, startLists } from '@thimble/plan/run'
 import { takesOfRecord } from '@thimble/plan/takes'
 import { standing } from '@/state/standing'
@@ -22,6 +22,7 @@ export const recordNow: Beside = (piece, plans, shelf) => {
   const other = shelf.hoops.find(({ id }) => id === piece.finish.used.hoopId)
   return {
     took: takesOfRecord(piece, plans, stock, stock.bobbins, sewnReally(piece, plans, stock, events)),
+    forecast: forecastOf(piece, plans, stock),
     ...(Object.keys(measured).length > 0 ? { measured } : {}),
     ...(other ? { hoop: { id: other.id, name: other.name } } : {}),
   }

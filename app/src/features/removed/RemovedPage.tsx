@@ -23,6 +23,7 @@ const nouns: Record<CollectionName, string> = {
   movements: 'Movement of stock',
   designs: 'Design',
   items: 'Item of your own',
+  corrections: 'Added to moves',
   pieces: 'Piece',
   runEvents: 'Noted at the machine',
 }

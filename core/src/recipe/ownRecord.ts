@@ -1,0 +1,47 @@
+import type { LayerKind } from './stack'
+import type { OwnRecord, RecipeQuery } from './recipeQuery'
+import type { Because } from './recipeOption'
+import type { LaidDraft } from './recipeOf'
+import { ENOUGH } from '../learning/enough'
+import { wilsonInterval } from '../learning/wilsonInterval'
+
+/** What a sound recipe that nobody has tried yet is taken to come to, as a share of good pieces. */
+const EXPECTED = 0.8
+/** What the whole of a record is worth in rank: about what parts another way of holding from the house's own. */
+const WORTH = 60
+/** As many pieces of one's own count as much as what was expected before them. */
+const BEFORE = 4
+
+export type Outcome = Pick<OwnRecord, 'tries' | 'successes'>
+
+/** A stack by its layers beside the cloth, from the top: pieces with the same one were laid alike. */
+export const stackSign = (kinds: readonly (LayerKind | 'cloth')[]): string =>
+  kinds.filter((kind) => kind !== 'cloth').join('+')
+
+/** How the shop's pieces of this cloth came out that were held and laid so; null under five of them. */
+export function ownOutcome(
+  { cloth, record = [] }: Pick<RecipeQuery, 'cloth' | 'record'>,
+  draft: LaidDraft,
+): Outcome | null {
+  const sign = stackSign(draft.layers.map(({ kind }) => kind))
+  const own = record.find(
+    (one) => one.cloth === cloth.family && one.holding === draft.verdict.method && one.stack === sign,
+  )
+  return own && own.tries >= ENOUGH ? { tries: own.tries, successes: own.successes } : null
+}
+
+/**
+ * What a record adds to a recipe's rank: the more pieces, the nearer to what their share of good ones is worth. It orders
+ * what is sound, and lifts no refusal, as what is refused never comes to have a rank.
+ *
+ * @example 5 of 5 good: +6.7; 0 of 5: -26.7; 20 of 20: +10
+ */
+export const worthOf = ({ tries, successes }: Outcome): number =>
+  WORTH * (successes / tries - EXPECTED) * (tries / (tries + BEFORE))
+
+/** The reason that goes with it, with its numbers. */
+export function ownRecordReason({ tries, successes }: Outcome): Because {
+  const [low, high] = wilsonInterval(successes, tries).map((share) => Math.round(share * 100))
+  const text = `Of your own ${tries} pieces on this cloth held and laid like this, ${successes} came out well (likely ${low} to ${high} in a hundred).`
+  return { rule: 'own.record', decided: worthOf({ tries, successes }) >= 0 ? 'a little up' : 'down', text }
+}
