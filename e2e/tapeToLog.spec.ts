@@ -77,6 +77,8 @@ test('a new polo goes from the tape to the log, and is still there after a resta
   await expect(row).toContainText('Medium cut-away')
   await row.click()
   await expect(page.getByText('Smooth it once more before tightening.')).toBeVisible()
-  const [kept] = await shop.send('GET', '/log?fault=puckering&cloth=pique&limit=1')
+  const {
+    rows: [kept],
+  } = await shop.send('GET', '/log/found?fault=puckering&cloth=pique&limit=1')
   expect(kept).toMatchObject({ dx: -1, dy: 2, holding: 'hooped', verdict: 'good' })
 })

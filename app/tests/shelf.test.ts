@@ -156,7 +156,16 @@ describe('the shelf', () => {
       finishedAt: '2026-11-01T10:00:00.000Z',
       item: { id: 'polo', name: 'Polo' },
       placement: { id: 'left-chest', name: 'Left chest' },
-      ...{ design: null, layers: null, needle: null, holding: null, hoop: null, machine: null, verdict: null },
+      ...{
+        swatch: null,
+        design: null,
+        layers: null,
+        needle: null,
+        holding: null,
+        hoop: null,
+        machine: null,
+        verdict: null,
+      },
       ...{ dx: null, dy: null, rotation: null, toHoop: null, added: null },
       ...{ tries: null, minutes: null, sewn: null, forecast: null },
     })

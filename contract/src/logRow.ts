@@ -15,6 +15,8 @@ export const LogRow = z.strictObject({
   run: z.string(),
   finishedAt: Instant,
   cloth: z.enum(clothFamilies),
+  /** The shop’s own cloth it is made of, by its name. */
+  swatch: z.string().nullable(),
   item: Called,
   placement: Called,
   size: z.string(),
@@ -48,6 +50,7 @@ export type LogRow = z.infer<typeof LogRow>
 /** What the log is filtered by, each with as many values as one likes; those of one kind widen, kinds narrow. */
 export const logFacets = [
   'cloth',
+  'swatch',
   'item',
   'placement',
   'holding',

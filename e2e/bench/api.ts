@@ -35,7 +35,7 @@ export async function measureApi(): Promise<Figure[]> {
       ['one piece', '/pieces/bench-5001'],
       ['bench, 50 pieces', '/pieces?state=bench&limit=50'],
       ['log, 50 rows', '/log?limit=50'],
-      ['log by cloth and fault', '/log?cloth=twill&fault=thread-breaks&limit=50'],
+      ['log by cloth and fault', '/log/found?cloth=twill&fault=thread-breaks&limit=50'],
       ['hoops', '/hoops'],
     ]
     const figures: Figure[] = []

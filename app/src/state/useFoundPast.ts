@@ -1,4 +1,4 @@
-import type { LogRow } from '@thimble/contract'
+import type { LogFound, LogRow } from '@thimble/contract'
 import { useEffect, useState } from 'react'
 import { ask } from '@/http/client'
 
@@ -12,8 +12,8 @@ export function useFoundPast(words: string): readonly LogRow[] {
     if (!words) return
     let stale = false
     const timer = setTimeout(() => {
-      ask<LogRow[]>(`/log?limit=${MOST}&words=${encodeURIComponent(words)}`).then(
-        (rows) => stale || setFound({ words, rows }),
+      ask<LogFound>(`/log/found?limit=${MOST}&words=${encodeURIComponent(words)}`).then(
+        ({ rows }) => stale || setFound({ words, rows }),
         () => undefined,
       )
     }, PAUSE_MS)

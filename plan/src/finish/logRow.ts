@@ -19,6 +19,7 @@ export function logRowOf(piece: Piece): LogRow | null {
   const { holding, hoop, machine, tries, minutes, minutesBy, forecast, photos, basis, at } = record
   return {
     ...{ pieceId: id, name, customer, run, finishedAt: at, cloth: basis.cloth.family, layers },
+    swatch: piece.build.cloth.swatch?.name ?? null,
     item: { id: item.own ? null : item.kind, name: called.item },
     placement: { id: measure.placement, name: called.placement },
     size: item.size,

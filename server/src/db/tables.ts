@@ -80,35 +80,22 @@ export const packedDesigns = sqliteTable('packed_designs', {
   doc: text('doc', { mode: 'json' }).$type<PackedDesign>().notNull(),
 })
 
-/** The log: each row whole, and what it is filtered by; written in the transaction of the piece it follows from. */
+/**
+ * The log: each row whole, written in the transaction of the piece it follows from. `n` is its number in `log_words`, the
+ * full-text index beside it, which only SQL knows of.
+ */
 export const logRows = sqliteTable(
-  'log_rows',
+  'log',
   {
+    n: integer('n').primaryKey(),
     pieceId: text('piece_id')
-      .primaryKey()
+      .notNull()
+      .unique()
       .references(() => documentTables.pieces.id, { onDelete: 'cascade' }),
     doc: text('doc', { mode: 'json' }).$type<LogRow>().notNull(),
     finishedAt: text('finished_at').notNull(),
-    cloth: text('cloth').notNull(),
-    holding: text('holding'),
-    verdict: text('verdict'),
   },
-  (t) => [
-    index('log_newest').on(t.finishedAt),
-    index('log_cloth').on(t.cloth, t.finishedAt),
-    index('log_holding').on(t.holding, t.finishedAt),
-  ],
-)
-
-export const logFaults = sqliteTable(
-  'log_faults',
-  {
-    pieceId: text('piece_id')
-      .notNull()
-      .references(() => documentTables.pieces.id, { onDelete: 'cascade' }),
-    fault: text('fault').notNull(),
-  },
-  (t) => [primaryKey({ columns: [t.pieceId, t.fault] }), index('log_faults_by_fault').on(t.fault)],
+  (t) => [index('log_by_date').on(t.finishedAt)],
 )
 
 /** Photos of records and swatches, small JPEGs; documents name them by their ids. */

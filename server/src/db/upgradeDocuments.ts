@@ -1,7 +1,7 @@
 import { collections, fillIn, Hoop, Piece, Shop, Supply } from '@thimble/contract'
 import type { Shelf } from '@thimble/plan'
 import { upgradeDesign, upgradePacked, upgradePiece } from '@thimble/plan/upgrade'
-import { eq, sql } from 'drizzle-orm'
+import { and, eq, gt, isNull, sql } from 'drizzle-orm'
 import { type z, ZodError } from 'zod'
 import { DocumentStore } from '../stores/documentStore'
 import { followInLog } from '../stores/logStore'
@@ -9,8 +9,9 @@ import { putAside, reasonOf } from '../stores/setAside'
 import type { Database, Db, Tx } from './database'
 import { documentTables, packedDesigns, shops } from './tables'
 
-/** Which shape the documents have; kept in the database's `user_version`. 2: pieces have stages. */
-export const DOCUMENTS = 2
+/** Which shape the documents have; kept in the database's `user_version`. 2: pieces have stages. 3: the log is searched. */
+export const DOCUMENTS = 3
+const [STAGES, SEARCHED] = [2, 3]
 
 export async function documentsVersion(db: Db): Promise<number> {
   const row = await db.get<{ user_version: number }>(sql`PRAGMA user_version`)
@@ -25,8 +26,8 @@ export async function upgradeDocuments(database: Database): Promise<void> {
   const version = await documentsVersion(database.db)
   if (version >= DOCUMENTS) return
   await database.writes.run(async (tx) => {
-    const shelf = await upgradeShelf(tx)
-    await upgradePieces(tx, database, shelf)
+    if (version < STAGES) await upgradePieces(tx, database, await upgradeShelf(tx))
+    else if (version < SEARCHED) await fillLog(tx)
     await tx.run(sql.raw(`PRAGMA user_version = ${DOCUMENTS}`))
   })
 }
@@ -68,6 +69,26 @@ async function upgradePieces(tx: Tx, database: Database, shelf: Shelf): Promise<
       await store.put(tx, upgradePiece(row.doc, shelf), { deletedAt: row.deletedAt })
     })
 }
+
+/** The log of pieces that have been recorded; one that cannot be read is set aside when it is next asked for. */
+async function fillLog(tx: Tx): Promise<void> {
+  const { pieces } = documentTables
+  for (let last = ''; ;) {
+    const page = await tx
+      .select({ id: pieces.id, doc: pieces.doc })
+      .from(pieces)
+      .where(and(gt(pieces.id, last), isNull(pieces.deletedAt)))
+      .orderBy(pieces.id)
+      .limit(PAGE)
+    for (const { id, doc } of page) {
+      const piece = Piece.safeParse(doc)
+      if (piece.success) await followInLog(tx, { id, before: null, after: piece.data })
+    }
+    if (page.length < PAGE) return
+    last = page.at(-1)!.id
+  }
+}
+const PAGE = 200
 
 /** A document that has no place any more leaves its collection, whole and with why. */
 async function orSetAside(tx: Tx, collection: string, row: { id: string; doc: unknown }, bring: () => Promise<void>) {

@@ -1,13 +1,12 @@
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi'
-import { Id, LogRow, Named, Piece, RunEvent, Said } from '@thimble/contract'
-import { holdingMethods } from '@thimble/core/recipe'
-import { faultIds, verdicts } from '@thimble/core/records'
+import { Id, Named, Piece, RunEvent, Said } from '@thimble/contract'
 import { eventsText } from '../stores/eventList'
 import { listPieces } from '../stores/pieceList'
 import type { ShopStore } from '../stores/shopStore'
 import { changeRoutes } from './changeRoutes'
 import { deviceRoutes } from './deviceRoutes'
 import { asKept, documentRoutes, json, pageQuery } from './documentRoutes'
+import { logRoutes } from './logRoutes'
 import { packedDesignRoutes } from './packedDesignRoutes'
 import { invalid, issuesOf, toProblem } from './problems'
 import { guardBodies } from './requestGuards'
@@ -18,17 +17,6 @@ import { shopRoutes } from './shopRoutes'
 import { stockRoutes } from './stockRoutes'
 
 const piecesQuery = pageQuery.extend({ state: z.enum(['bench', 'finished']).default('bench') })
-const logQuery = z.object({
-  cloth: z.string().max(40).optional(),
-  holding: z.enum(holdingMethods).optional(),
-  fault: z.enum(faultIds).optional(),
-  verdict: z.enum(verdicts).optional(),
-  before: z.string().max(40).optional(),
-  since: z.string().max(40).optional(),
-  words: z.string().max(120).optional(),
-  limit: z.coerce.number().int().min(1).max(200).default(50),
-})
-
 /** The HTTP API under /api/v1, described by itself at /api/v1/openapi.json. `seed`: what the stand-ins make up follows from it. */
 export function api(store: ShopStore, seed = 'bench'): OpenAPIHono {
   const app = new OpenAPIHono({
@@ -41,6 +29,7 @@ export function api(store: ShopStore, seed = 'bench'): OpenAPIHono {
     await next()
   })
   listRoutes(app, store)
+  logRoutes(app, store.log)
   for (const [name, documents] of Object.entries(store.documents)) documentRoutes(app, name, documents)
   packedDesignRoutes(app, store.packed)
   photoRoutes(app, store.photos)
@@ -68,7 +57,7 @@ function nameRecursive(): void {
   openapi.call(Named, 'Named')
 }
 
-/** Lists that are looked up otherwise than by name: pieces by their state, the log, and whether all is well. */
+/** Lists that are looked up otherwise than by name: pieces by their state, the run of one, and whether all is well. */
 function listRoutes(app: OpenAPIHono, store: ShopStore): void {
   const health = createRoute({
     method: 'get',
@@ -101,12 +90,4 @@ function listRoutes(app: OpenAPIHono, store: ShopStore): void {
     responses: { 200: { description: 'What happened while it was sewn, in order', content: json(z.array(RunEvent)) } },
   })
   app.openapi(run, async (c) => asKept(c, await eventsText(store, c.req.valid('param').id)))
-  const log = createRoute({
-    method: 'get',
-    path: '/log',
-    tags: ['log'],
-    request: { query: logQuery },
-    responses: { 200: { description: 'Finished pieces, newest first', content: json(z.array(LogRow)) } },
-  })
-  app.openapi(log, async (c) => asKept(c, await store.log.listText(c.req.valid('query'))))
 }

@@ -1,68 +1,117 @@
-import type { Piece } from '@thimble/contract'
+import type { LogFound, LogRow, LogWorks, Piece, ShopRecord } from '@thimble/contract'
 import { logRowOf } from '@thimble/plan'
-import { and, desc, eq, exists, gte, lt, sql, type SQL } from 'drizzle-orm'
+import { and, desc, eq, inArray, lt, sql } from 'drizzle-orm'
 import { asText, listOf } from '../db/asText'
 import type { Database, Tx } from '../db/database'
-import { logFaults, logRows } from '../db/tables'
+import { logRows } from '../db/tables'
+import { findInLog, type LogAsk } from '../log/findInLog'
+import { csvHead, csvRows } from '../log/logCsv'
+import type { LogEntry } from '../log/logEntry'
+import { LogIndex } from '../log/logIndex'
+import { matchOf, wordsOf } from '../log/logWords'
+import { recordOf } from '../log/shopRecord'
+import { worksOf } from '../log/works'
 import type { Step } from './documentStore'
 
-type LogFilter = {
-  cloth?: string
-  holding?: string
-  fault?: string
-  verdict?: string
-  before?: string
-  since?: string
-  /** All of them in its name or for whom it was. */
-  words?: string
-  limit: number
-}
+type Page = { limit: number; offset: number }
 
-/** Finished pieces, newest first, as JSON text. */
+const CSV_PAGE = 200
+
+/** Finished pieces: listed, looked for, and what they teach. */
 export class LogStore {
-  constructor(private readonly database: Database) {}
+  readonly #index: LogIndex
+  #record: { version: number; text: string } | null = null
 
-  async listText({ cloth, holding, verdict, before, since, fault, words = '', limit }: LogFilter): Promise<string> {
-    const { db } = this.database
-    const faulty = (id: string) =>
-      db
-        .select({ one: logFaults.fault })
-        .from(logFaults)
-        .where(and(eq(logFaults.pieceId, logRows.pieceId), eq(logFaults.fault, id)))
-    const wanted: (SQL | undefined)[] = [
-      sql`json_valid(${logRows.doc})`,
-      cloth ? eq(logRows.cloth, cloth) : undefined,
-      holding ? eq(logRows.holding, holding) : undefined,
-      verdict ? eq(logRows.verdict, verdict) : undefined,
-      before ? lt(logRows.finishedAt, before) : undefined,
-      since ? gte(logRows.finishedAt, since) : undefined,
-      fault ? exists(faulty(fault)) : undefined,
-      ...words.split(/\s+/).filter(Boolean).map(named),
-    ]
-    const rows = await db
+  constructor(private readonly database: Database) {
+    this.#index = new LogIndex(database)
+  }
+
+  /** The newest, or those before an instant, as JSON text. */
+  async listText({ before, limit }: { before?: string; limit: number }): Promise<string> {
+    const rows = await this.database.db
       .select({ text: asText(logRows.doc) })
       .from(logRows)
-      .where(and(...wanted))
+      .where(and(sql`json_valid(${logRows.doc})`, before ? lt(logRows.finishedAt, before) : undefined))
       .orderBy(desc(logRows.finishedAt))
       .limit(limit)
     return listOf(rows)
   }
-}
 
-/** `instr` and no pattern, so that what is typed stands for itself. */
-const named = (word: string): SQL =>
-  sql`instr(lower(${logRows.doc} ->> 'name' || ' ' || (${logRows.doc} ->> 'customer')), ${word.toLowerCase()}) > 0`
+  /** A page of those that fit, how many do, and how many would with something else picked; as JSON text. */
+  async foundText(ask: LogAsk, { limit, offset }: Page): Promise<string> {
+    const { entries, counts } = await this.#find(ask)
+    const texts = await this.#textsOf(entries.slice(offset, offset + limit))
+    const found: Omit<LogFound, 'rows'> = { total: entries.length, counts }
+    return `${JSON.stringify(found).slice(0, -1)},"rows":[${texts.join()}]}`
+  }
+
+  async works(ask: LogAsk): Promise<LogWorks> {
+    const { entries } = await this.#find(ask)
+    return worksOf(entries, this.#index.facets)
+  }
+
+  /** What plans may learn from all of it; worked out anew when something was recorded. */
+  async recordText(): Promise<string> {
+    await this.#index.catchUp()
+    const { version } = this.#index
+    if (this.#record?.version !== version) {
+      const record: ShopRecord = recordOf(this.#index.inOrder('newest'), this.#index.facets)
+      this.#record = { version, text: JSON.stringify(record) }
+    }
+    return this.#record.text
+  }
+
+  /** Those that fit as CSV, bit by bit. */
+  async *csv(ask: LogAsk): AsyncGenerator<string> {
+    const { entries } = await this.#find(ask)
+    yield csvHead()
+    for (let i = 0; i < entries.length; i += CSV_PAGE) {
+      const texts = await this.#textsOf(entries.slice(i, i + CSV_PAGE))
+      yield csvRows(texts.map((text) => JSON.parse(text) as LogRow))
+    }
+  }
+
+  async #find(ask: LogAsk) {
+    await this.#index.catchUp()
+    const match = matchOf(ask.words ?? '')
+    return findInLog(this.#index, ask, match === null ? null : await this.#named(match))
+  }
+
+  async #named(match: string): Promise<ReadonlySet<number>> {
+    const row = await this.database.db.get<{ found: string }>(
+      sql`SELECT json_group_array(rowid) AS found FROM log_words WHERE log_words MATCH ${match}`,
+    )
+    return new Set(JSON.parse(row?.found ?? '[]') as number[])
+  }
+
+  async #textsOf(entries: readonly LogEntry[]): Promise<string[]> {
+    if (entries.length === 0) return []
+    const rows = await this.database.db
+      .select({ n: logRows.n, text: asText(logRows.doc) })
+      .from(logRows)
+      .where(
+        inArray(
+          logRows.n,
+          entries.map(({ n }) => n),
+        ),
+      )
+    const byNumber = new Map(rows.map(({ n, text }) => [n, text]))
+    return entries.flatMap(({ n }) => byNumber.get(n) ?? [])
+  }
+}
 
 /** Writes the log row that follows from a piece, in the piece's own transaction. */
 export async function followInLog(tx: Tx, { id, before, after }: Step<Piece>): Promise<void> {
   const doc = after && logRowOf(after)
   const mayHaveRow = before === undefined || (before !== null && logRowOf(before) !== null)
   if (mayHaveRow) {
-    await tx.delete(logRows).where(eq(logRows.pieceId, id))
-    await tx.delete(logFaults).where(eq(logFaults.pieceId, id))
+    const gone = await tx.delete(logRows).where(eq(logRows.pieceId, id)).returning({ n: logRows.n })
+    for (const { n } of gone) await tx.run(sql`DELETE FROM log_words WHERE rowid = ${n}`)
   }
   if (!doc) return
-  const { pieceId, finishedAt, cloth, holding, verdict, faults } = doc
-  await tx.insert(logRows).values({ pieceId, doc, finishedAt, cloth, holding, verdict })
-  if (faults.length > 0) await tx.insert(logFaults).values(faults.map((fault) => ({ pieceId, fault })))
+  const [row] = await tx
+    .insert(logRows)
+    .values({ pieceId: doc.pieceId, doc, finishedAt: doc.finishedAt })
+    .returning({ n: logRows.n })
+  await tx.run(sql`INSERT INTO log_words(rowid, words) VALUES (${row!.n}, ${wordsOf(doc)})`)
 }

@@ -1,0 +1,2 @@
+DROP TABLE `log_faults`;--> statement-breakpoint
+DROP TABLE `log_rows`;
