@@ -1,9 +1,12 @@
 import { test as base } from '@playwright/test'
 import { spawn, type ChildProcess } from 'node:child_process'
-import { mkdtempSync, rmSync } from 'node:fs'
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { type IncomingMessage, request } from 'node:http'
 import { createServer } from 'node:net'
 import os from 'node:os'
 import path from 'node:path'
+import { Readable } from 'node:stream'
+import { text } from 'node:stream/consumers'
 import { demoShop } from '../demo/demoShop'
 
 const root = path.resolve(__dirname, '..')
@@ -77,6 +80,24 @@ export class ShopServer {
     })
     if (!answer.ok) throw new Error(`${method} ${where}: ${answer.status} ${await answer.text()}`)
     return answer.status === 204 ? (undefined as T) : ((await answer.json()) as T)
+  }
+
+  /** A shop file, or a backup, as it is made; nothing holds it whole. */
+  async take(file: ReadableStream<Uint8Array>, { type = 'application/json', query = '' } = {}): Promise<void> {
+    const options = { method: 'POST', headers: { 'content-type': type } }
+    // However long it takes: fetch waits five minutes for an answer and no longer.
+    const answer = await new Promise<IncomingMessage>((resolve, reject) => {
+      const asking = request(`${this.url}/api/v1/import${query}`, options, resolve).on('error', reject)
+      Readable.fromWeb(file as never).pipe(asking)
+    })
+    const said = await text(answer)
+    if (answer.statusCode !== 200) throw new Error(said)
+  }
+
+  /** The most memory the server has held, in MB. */
+  get mostMemory(): number {
+    const status = readFileSync(`/proc/${this.#child!.pid}/status`, 'utf8')
+    return Number(/VmHWM:\s+(\d+)/.exec(status)![1]) / 1000
   }
 
   clear(): void {

@@ -2,10 +2,10 @@ import { z } from './sentences'
 
 /**
  * What a shop file would do, by list: how many are new, would be written over, are older than what they would write
- * over, and are the same.
+ * over, are the same, and, where it takes the shop's place, are not in it and would be removed.
  */
 export const ImportEffect = z.record(
   z.string(),
-  z.strictObject({ added: z.int(), changed: z.int(), older: z.int(), same: z.int() }),
+  z.strictObject({ added: z.int(), changed: z.int(), older: z.int(), same: z.int(), removed: z.int() }),
 )
 export type ImportEffect = z.infer<typeof ImportEffect>

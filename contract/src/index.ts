@@ -1,4 +1,5 @@
 export { ChangedThing, Changes, RemovedThing, SetAside } from './changes'
+export { BACKUP_FORMAT, BACKUP_VERSION, BackupManifest, Backups } from './backup'
 export { blankShop } from './blankShop'
 export { type Collection, collection, type Document } from './collection'
 export { type CollectionName, collectionNames } from './collectionNames'

@@ -3,6 +3,7 @@ import { measureCore } from './core'
 import { measureDesigns } from './designs'
 import { measureLarge } from './large'
 import { measureLoad } from './load'
+import { measureLog } from './log'
 import { measureTwin } from './twin'
 import { measureDragging } from './dragging'
 import { measureRun } from './run'
@@ -14,6 +15,7 @@ async function main(): Promise<void> {
     ...(await measureApi()),
     ...(await measureTwin()),
     ...(await measureLarge()),
+    ...(await measureLog()),
     ...(await measureLoad()),
     ...(await measureTyping()),
     ...(await measureDragging()),

@@ -1,11 +1,11 @@
 import { chromium, type Page } from '@playwright/test'
-import { setImmediate } from 'node:timers/promises'
 import type { Piece } from '@thimble/contract'
 import { finishedAt } from '@thimble/plan'
 import config from '../../playwright.config'
 import { demoShop } from '../../demo/demoShop'
 import { ShopServer } from '../server'
 import type { Figure } from './figure'
+import { asStream, shopLines } from './manyPieces'
 
 const [PIECES, IN_WORK, DESIGNS] = [20_000, 300, 2_000]
 const RUNS = 9
@@ -15,38 +15,17 @@ const middle = (list: number[]): number => list.sort((a, b) => a - b)[Math.floor
 const p95 = (list: number[]): number => list.sort((a, b) => a - b)[Math.floor(list.length * 0.95)]!
 
 /** A shop of 20 000 pieces and 2 000 designs, a document a line. */
-function* largeShop(demo: ReturnType<typeof demoShop>): Generator<string> {
+function largeShop(demo: ReturnType<typeof demoShop>): Generator<string> {
   const [open, done] = [demo.pieces.find(({ id }) => id === 'piece-polo-4')!, demo.pieces.find(finishedAt)!]
-  const { format, version, shop, hoops, supplies, threads, items, designs } = demo
-  yield `${JSON.stringify({ format, version, shop }).slice(0, -1)}\n`
+  const { hoops, supplies, threads, items, designs } = demo
   const several = Array.from({ length: DESIGNS }, (_, i) => ({ ...designs[i % designs.length]!, id: `design-${i}` }))
-  for (const [name, list] of Object.entries({ hoops, supplies, threads, items, designs: [...designs, ...several] })) {
-    yield `,"${name}":[\n`
-    for (const [i, doc] of list.entries()) yield `${i > 0 ? ',' : ''}${JSON.stringify(doc)}\n`
-    yield ']\n'
-  }
-  yield ',"pieces":[\n'
-  for (let i = 0; i < PIECES; i++) {
-    const piece: Piece = {
-      ...(i < IN_WORK ? open : done),
-      ...{ id: `large-${i}`, name: `Large shop, piece ${i}`, due: i === 0 ? '2026-01-05' : '2026-12-24' },
-      ...(i < IN_WORK ? { measure: { ...open.measure, designId: `design-${i % DESIGNS}` } } : {}),
-    }
-    yield `${i > 0 ? ',' : ''}${JSON.stringify(piece)}\n`
-  }
-  yield ']\n}\n'
+  const pieces = Array.from({ length: PIECES }, (_, i) => (): Piece => ({
+    ...(i < IN_WORK ? open : done),
+    ...{ id: `large-${i}`, name: `Large shop, piece ${i}`, due: i === 0 ? '2026-01-05' : '2026-12-24' },
+    ...(i < IN_WORK ? { measure: { ...open.measure, designId: `design-${i % DESIGNS}` } } : {}),
+  }))
+  return shopLines(demo, pieces, { hoops, supplies, threads, items, designs: [...designs, ...several] })
 }
-
-const asStream = (text: Generator<string>): ReadableStream<Uint8Array> =>
-  new ReadableStream({
-    // One at a time, so that whoever asks meanwhile, from this same program, waits for the server and not for this.
-    async pull(controller) {
-      await setImmediate()
-      const { done, value } = text.next()
-      if (done) controller.close()
-      else controller.enqueue(new TextEncoder().encode(value))
-    },
-  })
 
 /** What a large shop costs: coming in, on the feed, and on a phone that knows it. */
 export async function measureLarge(): Promise<Figure[]> {
@@ -77,13 +56,7 @@ async function timedImport(server: ShopServer): Promise<Figure[]> {
     }
   })()
   const start = performance.now()
-  const answer = await fetch(`${server.url}/api/v1/import`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: asStream(shop),
-    duplex: 'half',
-  } as RequestInit)
-  if (!answer.ok) throw new Error(await answer.text())
+  await server.take(asStream(shop))
   const took = (performance.now() - start) / 1000
   over = true
   await others

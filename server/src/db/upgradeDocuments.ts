@@ -27,7 +27,7 @@ export async function upgradeDocuments(database: Database): Promise<void> {
   if (version >= DOCUMENTS) return
   await database.writes.run(async (tx) => {
     if (version < STAGES) await upgradePieces(tx, database, await upgradeShelf(tx))
-    else if (version < SEARCHED) await fillLog(tx)
+    else if (version < SEARCHED) await fillLog(tx, database)
     await tx.run(sql.raw(`PRAGMA user_version = ${DOCUMENTS}`))
   })
 }
@@ -71,7 +71,7 @@ async function upgradePieces(tx: Tx, database: Database, shelf: Shelf): Promise<
 }
 
 /** The log of pieces that have been recorded; one that cannot be read is set aside when it is next asked for. */
-async function fillLog(tx: Tx): Promise<void> {
+async function fillLog(tx: Tx, { revisions }: Database): Promise<void> {
   const { pieces } = documentTables
   for (let last = ''; ;) {
     const page = await tx
@@ -82,7 +82,9 @@ async function fillLog(tx: Tx): Promise<void> {
       .limit(PAGE)
     for (const { id, doc } of page) {
       const piece = Piece.safeParse(doc)
-      if (piece.success) await followInLog(tx, { id, before: null, after: piece.data })
+      // Pieces of before revisions have none, and the log numbers its rows by them.
+      if (piece.success)
+        await followInLog(tx, { id, before: null, after: { ...piece.data, revision: revisions.take() } })
     }
     if (page.length < PAGE) return
     last = page.at(-1)!.id

@@ -3,6 +3,8 @@ import { Id, Named, Piece, RunEvent, Said } from '@thimble/contract'
 import { eventsText } from '../stores/eventList'
 import { listPieces } from '../stores/pieceList'
 import type { ShopStore } from '../stores/shopStore'
+import { DailyBackups } from '../backup/dailyBackups'
+import { backupRoutes } from './backupRoutes'
 import { changeRoutes } from './changeRoutes'
 import { deviceRoutes } from './deviceRoutes'
 import { asKept, documentRoutes, json, pageQuery } from './documentRoutes'
@@ -17,8 +19,12 @@ import { shopRoutes } from './shopRoutes'
 import { stockRoutes } from './stockRoutes'
 
 const piecesQuery = pageQuery.extend({ state: z.enum(['bench', 'finished']).default('bench') })
+const instantNow = (): string => new Date().toISOString()
+
+type Beside = { seed?: string; daily?: DailyBackups; now?: () => string }
+
 /** The HTTP API under /api/v1, described by itself at /api/v1/openapi.json. `seed`: what the stand-ins make up follows from it. */
-export function api(store: ShopStore, seed = 'bench'): OpenAPIHono {
+export function api(store: ShopStore, { seed = 'bench', daily, now = instantNow }: Beside = {}): OpenAPIHono {
   const app = new OpenAPIHono({
     defaultHook: (result, c) => (result.success ? undefined : invalid(c, issuesOf(result.error))),
   })
@@ -35,6 +41,7 @@ export function api(store: ShopStore, seed = 'bench'): OpenAPIHono {
   photoRoutes(app, store.photos)
   changeRoutes(app, store)
   shopRoutes(app, store)
+  backupRoutes(app, store, daily ?? new DailyBackups(store, now), now)
   stockRoutes(app, store)
   deviceRoutes(app, seed)
   sewingRoutes(app, new SewingMachines(store, seed), store.database.revisions)

@@ -40,6 +40,7 @@ const requireJson: MiddlewareHandler = async (c, next) => {
   const type = c.req.header('content-type') ?? ''
   const { headers } = c.req.raw
   if (isPhoto(c)) return type.startsWith('image/jpeg') ? next() : notJpeg(c)
+  if (c.req.path.endsWith('/import') && type.startsWith('application/zip')) return next()
   const sent = Number(headers.get('content-length') ?? 0) > 0 || headers.has('transfer-encoding') || type !== ''
   if (sent && !/^application\/([\w.-]+\+)?json\b/i.test(type)) return notJson(c)
   return next()

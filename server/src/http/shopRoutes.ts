@@ -2,7 +2,9 @@ import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi'
 import { ImportEffect, Shop, shopFileOf } from '@thimble/contract'
 import { stream } from 'hono/streaming'
 import { readAsOne } from '../db/readAsOne'
-import { readParts } from '../shopFile/readParts'
+import { readBackup } from '../backup/readBackup'
+import { withReceived } from '../backup/receivedFile'
+import { type Part, readParts } from '../shopFile/readParts'
 import { takeShopIn } from '../shopFile/takeShopIn'
 import { writeShopOut } from '../shopFile/writeShopOut'
 import type { ShopStore } from '../stores/shopStore'
@@ -38,11 +40,17 @@ function wholeShopRoutes(app: OpenAPIHono, store: ShopStore): void {
     path: '/import',
     tags,
     request: {
-      query: z.object({ dry: z.enum(['true', 'false']).optional() }),
-      body: { required: true, content: json(anything) },
+      query: z.object({
+        dry: z.enum(['true', 'false']).optional(),
+        how: z.enum(['merge', 'replace']).optional(),
+      }),
+      body: {
+        required: true,
+        content: { ...json(anything), 'application/zip': { schema: z.string().openapi({ format: 'binary' }) } },
+      },
     },
     description:
-      'Takes a whole shop file in, all or nothing; one of an older version is brought up to date first. `dry`: says what it would do, and does nothing.',
+      'Takes a shop file or a backup in, all or nothing; one of an older version is brought up to date first. `dry`: says what it would do, and does nothing. `how`: merge (as it is) writes over what has the same id; replace removes what the file does not have.',
     responses: {
       200: {
         description: 'How many of each came in; of a dry run, what each list would do',
@@ -53,8 +61,13 @@ function wholeShopRoutes(app: OpenAPIHono, store: ShopStore): void {
     },
   })
   app.post('/import', async (c) => {
-    const dry = c.req.query('dry') === 'true'
-    const { counts, effect } = await takeShopIn(store, readParts(bodyOf(c.req.raw), store.registry), { dry })
+    const how = { dry: c.req.query('dry') === 'true', replace: c.req.query('how') === 'replace' }
+    const { dry } = how
+    const take = (parts: AsyncIterable<Part>) => takeShopIn(store, parts, how)
+    const zipped = c.req.header('content-type')?.startsWith('application/zip')
+    const { counts, effect } = zipped
+      ? await withReceived(store.database.folder, bodyOf(c.req.raw), (file) => take(readBackup(file, store.registry)))
+      : await take(readParts(bodyOf(c.req.raw), store.registry))
     return c.json(dry ? effect : counts, 200)
   })
   app.openAPIRegistry.registerPath({

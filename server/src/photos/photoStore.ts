@@ -1,6 +1,6 @@
 import { CoreError } from '@thimble/core/errors'
 import { eq } from 'drizzle-orm'
-import type { Database, Tx } from '../db/database'
+import type { Database, Db, Tx } from '../db/database'
 import { photos } from '../db/tables'
 import { NotKept } from '../stores/notKept'
 import { sizeOfPlainJpeg } from './plainJpeg'
@@ -27,6 +27,14 @@ export class PhotoStore {
   async keep(id: string, jpeg: Uint8Array): Promise<void> {
     requirePhoto(jpeg)
     await this.database.writes.run((tx) => this.put(tx, id, jpeg))
+  }
+
+  async ids(db: Db | Tx): Promise<string[]> {
+    return (await db.select({ id: photos.id }).from(photos)).map(({ id }) => id)
+  }
+
+  async remove(tx: Tx, id: string): Promise<void> {
+    await tx.delete(photos).where(eq(photos.id, id))
   }
 
   async put(tx: Tx, id: string, jpeg: Uint8Array): Promise<void> {

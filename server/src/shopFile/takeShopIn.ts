@@ -13,18 +13,28 @@ import { takingTurns } from './takingTurns'
 const PackedOfCard = z.strictObject({ id: z.string().max(64), packed: PackedDesign })
 type PackedOfCard = z.infer<typeof PackedOfCard>
 
-type Read = { counts: Record<string, number>; effect: ImportEffect; cards: Set<string>; packed: string[] }
+type Read = {
+  counts: Record<string, number>
+  effect: ImportEffect
+  cards: Set<string>
+  packed: string[]
+  /** What there is in the file, by list. */
+  ids: Record<string, Set<string>>
+}
+
+/** `dry`: looks what it would do, and does nothing. `replace`: what the file does not have is removed. */
+type How = { dry?: boolean; replace?: boolean }
 
 /**
  * Takes a shop file in, all or nothing; things with a known id are written over where they differ. All of it is read
- * and checked before the shop is touched. `dry`: looks what it would do, and does nothing.
+ * and checked before the shop is touched.
  *
  * @throws ZodError and CoreError with the place in the file
  */
 export async function takeShopIn(
   store: ShopStore,
   parts: AsyncIterable<Part>,
-  { dry = false } = {},
+  { dry = false, replace = false }: How = {},
 ): Promise<Pick<Read, 'counts' | 'effect'>> {
   const { folder } = store.database
   const [documents, packed] = [await Staged.open(folder), await Staged.open(folder)]
@@ -38,7 +48,9 @@ export async function takeShopIn(
       await giveTurn()
     }
     await requireCards(store, read)
-    if (!dry) await store.database.writes.run((tx) => apply(store, tx, documents, packed), { large: true })
+    if (dry && replace) await countRemoved(store, read)
+    const toKeep = replace ? read.ids : null
+    if (!dry) await store.database.writes.run((tx) => apply(store, tx, { documents, packed, toKeep }), { large: true })
     return read
   } finally {
     await Promise.all([documents.remove(), packed.remove()])
@@ -54,12 +66,13 @@ const schemasOf = (registry: Registry): Readonly<Record<string, z.ZodType>> => (
 
 function emptyRead(registry: Registry): Read {
   const names = [...Object.keys(registry), ...WITHOUT_A_CARD]
-  const none = (): ImportEffect[string] => ({ added: 0, changed: 0, older: 0, same: 0 })
+  const none = (): ImportEffect[string] => ({ added: 0, changed: 0, older: 0, same: 0, removed: 0 })
   return {
     counts: Object.fromEntries(names.map((name) => [name, 0])),
     effect: Object.fromEntries(names.map((name) => [name, none()])),
     cards: new Set(),
     packed: [],
+    ids: Object.fromEntries(names.map((name) => [name, new Set<string>()])),
   }
 }
 
@@ -77,6 +90,7 @@ async function note(store: ShopStore, read: Read, list: string, value: object, d
   if (list === 'shop') return
   read.counts[list]!++
   const { id } = value as { id: string }
+  read.ids[list]!.add(id)
   if (list === 'designs') read.cards.add(id)
   if (list === 'packedDesigns') read.packed.push(id)
   if (list === 'photos') requirePhoto(Buffer.from((value as PhotoInFile).jpeg, 'base64'))
@@ -127,8 +141,13 @@ async function requireCards(store: ShopStore, { cards, packed }: Read): Promise<
       )
 }
 
-async function apply(store: ShopStore, tx: Tx, documents: Staged, packed: Staged): Promise<void> {
-  await store.ledger.atOnce(tx, () => putDocuments(store, tx, documents))
+type Ready = { documents: Staged; packed: Staged; toKeep: Read['ids'] | null }
+
+async function apply(store: ShopStore, tx: Tx, { documents, packed, toKeep }: Ready): Promise<void> {
+  await store.ledger.atOnce(tx, async () => {
+    if (toKeep) await removeOthers(store, tx, toKeep)
+    await putDocuments(store, tx, documents)
+  })
   for await (const { list, value } of packed.all())
     if (list === 'photos') {
       const { id, jpeg } = value as PhotoInFile
@@ -137,6 +156,20 @@ async function apply(store: ShopStore, tx: Tx, documents: Staged, packed: Staged
       const { id, packed: design } = value as PackedOfCard
       await store.packed.put(tx, id, design)
     }
+}
+
+/** What the file does not have goes: documents so that they can be brought back, photos for ever. */
+async function removeOthers(store: ShopStore, tx: Tx, toKeep: Read['ids']): Promise<void> {
+  for (const [list, documents] of Object.entries(store.documents))
+    for (const id of await documents.standingIds(tx)) if (!toKeep[list]!.has(id)) await documents.removeIn(tx, id)
+  for (const id of await store.photos.ids(tx)) if (!toKeep.photos!.has(id)) await store.photos.remove(tx, id)
+}
+
+async function countRemoved(store: ShopStore, { effect, ids }: Read): Promise<void> {
+  const { db } = store.database
+  for (const [list, documents] of Object.entries(store.documents))
+    effect[list]!.removed = (await documents.standingIds(db)).filter((id) => !ids[list]!.has(id)).length
+  effect.photos!.removed = (await store.photos.ids(db)).filter((id) => !ids.photos!.has(id)).length
 }
 
 async function putDocuments(store: ShopStore, tx: Tx, documents: Staged): Promise<void> {

@@ -13,18 +13,8 @@ const PAGE = 100
 export async function* writeShopOut(store: ShopStore, db: Db): AsyncGenerator<string> {
   const { revision, ...shop } = await store.shop()
   yield `${JSON.stringify({ format: SHOP_FORMAT, version: SHOP_FILE_VERSION, shop }).slice(0, -1)}\n`
-  const tables: Readonly<Record<string, DocumentTable>> = tablesOf(store.registry)
-  const cards = new Set<string>()
-  for (const [name, documents] of Object.entries(store.documents))
-    yield* listOf(
-      name,
-      pagesOf(async (after) => {
-        const rows = await documentPage(db, tables[name]!, after)
-        const sound = await documents.soundOf(rows)
-        if (name === 'designs') for (const { id } of sound) cards.add(id)
-        return { last: rows.at(-1)?.id, texts: sound.map(({ text }) => text) }
-      }),
-    )
+  const cards = await cardIds(store, db)
+  for (const name of Object.keys(store.documents)) yield* listOf(name, documentTexts(store, db, name))
   yield* listOf(
     'packedDesigns',
     pagesOf(async (after) => {
@@ -42,6 +32,28 @@ export async function* writeShopOut(store: ShopStore, db: Db): AsyncGenerator<st
     }),
   )
   yield '}\n'
+}
+
+/** All documents of a collection, as JSON text. */
+function documentTexts(store: ShopStore, db: Db, name: string): AsyncGenerator<string> {
+  const tables: Readonly<Record<string, DocumentTable>> = tablesOf(store.registry)
+  return pagesOf(async (after) => {
+    const rows = await documentPage(db, tables[name]!, after)
+    const sound = await store.documents[name]!.soundOf(rows)
+    return { last: rows.at(-1)?.id, texts: sound.map(({ text }) => text) }
+  })
+}
+
+/** The same, a line each. */
+export async function* documentLines(store: ShopStore, db: Db, name: string): AsyncGenerator<string> {
+  for await (const text of documentTexts(store, db, name)) yield `${text}\n`
+}
+
+/** Designs whose cards can be read: what was drawn of others could not come in again. */
+export async function cardIds(store: ShopStore, db: Db): Promise<ReadonlySet<string>> {
+  const cards = new Set<string>()
+  for await (const text of documentTexts(store, db, 'designs')) cards.add((JSON.parse(text) as { id: string }).id)
+  return cards
 }
 
 type Page = { last: string | undefined; texts: string[] }

@@ -149,6 +149,19 @@ export class DocumentStore<Doc extends Document> {
     }
   }
 
+  /** The ids of all that is not removed. */
+  async standingIds(db: Db | Tx): Promise<string[]> {
+    const { table } = this
+    return (await db.select({ id: table.id }).from(table).where(isNull(table.deletedAt))).map(({ id }) => id)
+  }
+
+  /** Removes one within a transaction that holds more; what cannot be read stays to be set aside. */
+  async removeIn(tx: Tx, id: string): Promise<void> {
+    const row = await this.findIn(tx, id)
+    const read = row && this.collection.schema.safeParse(row.doc)
+    if (row && read?.success) await this.put(tx, read.data, { row, deletedAt: this.now() })
+  }
+
   #mark(id: string, deletedAt: string | null): Promise<void> {
     return this.database.writes.run(async (tx) => {
       const row = await this.findIn(tx, id)

@@ -105,13 +105,12 @@ export async function followInLog(tx: Tx, { id, before, after }: Step<Piece>): P
   const doc = after && logRowOf(after)
   const mayHaveRow = before === undefined || (before !== null && logRowOf(before) !== null)
   if (mayHaveRow) {
-    const gone = await tx.delete(logRows).where(eq(logRows.pieceId, id)).returning({ n: logRows.n })
-    for (const { n } of gone) await tx.run(sql`DELETE FROM log_words WHERE rowid = ${n}`)
+    await tx.run(sql`DELETE FROM log_words WHERE rowid IN (SELECT n FROM ${logRows} WHERE piece_id = ${id})`)
+    await tx.delete(logRows).where(eq(logRows.pieceId, id))
   }
   if (!doc) return
-  const [row] = await tx
-    .insert(logRows)
-    .values({ pieceId: doc.pieceId, doc, finishedAt: doc.finishedAt })
-    .returning({ n: logRows.n })
-  await tx.run(sql`INSERT INTO log_words(rowid, words) VALUES (${row!.n}, ${wordsOf(doc)})`)
+  // No two documents of a shop have the same revision.
+  const n = after!.revision
+  await tx.insert(logRows).values({ n, pieceId: doc.pieceId, doc, finishedAt: doc.finishedAt })
+  await tx.run(sql`INSERT INTO log_words(rowid, words) VALUES (${n}, ${wordsOf(doc)})`)
 }

@@ -21,18 +21,19 @@ const nouns: Readonly<Record<string, [one: string, many: string]>> = {
 
 /** What a file would do, a sentence a list that it says something of. */
 export function effectLines(effect: ImportEffect): string[] {
-  const lines = Object.entries(effect).flatMap(([list, { added, changed, older, same }]) => {
+  const lines = Object.entries(effect).flatMap(([list, { added, changed, older, same, removed }]) => {
     const all = added + changed + same
-    if (all === 0) return []
     const [one, many] = nouns[list] ?? [list, list]
+    const gone = removed > 0 ? [`${removed} ${removed === 1 ? one : many} not in it: removed here.`] : []
+    if (all === 0) return gone
     const noun = `${all} ${all === 1 ? one : many}`
-    if (same === all) return [all === 1 ? `${noun}, as here already.` : `${noun}, all as here already.`]
+    if (same === all) return [all === 1 ? `${noun}, as here already.` : `${noun}, all as here already.`, ...gone]
     const parts = [
       added > 0 ? `${added} new` : '',
       changed > 0 ? `${changed} written over${older > 0 ? `, ${older} of them newer here` : ''}` : '',
       same > 0 ? `${same} as here already` : '',
     ]
-    return [`${noun}: ${parts.filter(Boolean).join('; ')}.`]
+    return [`${noun}: ${parts.filter(Boolean).join('; ')}.`, ...gone]
   })
   return lines.length > 0 ? lines : ['There is nothing in it.']
 }
