@@ -33,7 +33,7 @@ export function outcomeRates<Row extends { success: boolean } = OutcomeRow>(
       if (value === undefined) throw new CoreError('bad-outcome', `No record says its ${column}.`, `by.${i}`)
       return String(value)
     })
-    const name = JSON.stringify(values)
+    const name = values.length === 1 ? values[0]! : JSON.stringify(values)
     const known = groups.get(name)
     const group = known ?? { key: Object.fromEntries(by.map((c, i) => [c, values[i]!])), tries: 0, successes: 0 }
     if (!known) groups.set(name, group)

@@ -1,69 +1,76 @@
 import { type LogFacet, logFacets, type LogFound, type LogSort } from '@thimble/contract'
-import type { LogEntry } from './logEntry'
+import { hasSeveral } from './facets'
 import type { LogIndex } from './logIndex'
 
 /** What is asked of the log: values of one kind widen, kinds narrow; `since`, `until`: instants, the second left out. */
-export type LogAsk = Partial<Record<LogFacet, readonly string[]>> & {
+export type LogAsk = Partial<Record<LogFacet, readonly string[] | undefined>> & {
   words?: string | undefined
   since?: string | undefined
   until?: string | undefined
   sort?: LogSort | undefined
 }
 
-type Found = { entries: LogEntry[]; counts: LogFound['counts'] }
+/** `slots`: the places of those that fit, in order. */
+type Found = { slots: Int32Array; counts: LogFound['counts'] }
+
+/** Of each place in the columns, by what kind it fails: by none, by one of them, or by more than one, which is out. */
+const [FITS, OUT] = [-1, -2]
 
 /**
- * The pieces that fit in their order, and how many there would be for each value if it alone were picked of its kind.
- * One pass: a piece that fails by one kind alone counts among that kind's values, one that fails by two among none.
+ * The pieces that fit in their order, and how many there would be for each value if it alone were picked of its kind: a
+ * piece that fails by one kind alone counts among that kind's values, one that fails by two among none.
  *
  * @param named numbers of those with the words that were asked for; null: no words were
  */
 export function findInLog(index: LogIndex, ask: LogAsk, named: ReadonlySet<number> | null): Found {
-  const wanted = wantedOf(index, ask)
-  const counts = index.facets.values.map((values) => new Uint32Array(values.length))
-  const entries: LogEntry[] = []
-  for (const entry of index.inOrder(ask.sort ?? 'newest')) {
-    if (named && !named.has(entry.n)) continue
-    if ((ask.since && entry.at < ask.since) || (ask.until && entry.at >= ask.until)) continue
-    const failed = failedBy(entry, wanted)
-    if (failed === MANY) continue
-    if (failed === NONE) entries.push(entry)
-    for (let f = 0; f < counts.length; f++)
-      if (failed === NONE || failed === f) for (const code of entry.codes[f]!) counts[f]![code]!++
+  const all = index.inOrder(ask.sort ?? 'newest')
+  const failed = new Int8Array(index.columns.slots).fill(OUT)
+  const [n, at] = [index.columns.of('n'), index.columns.of('at')]
+  const since = ask.since ? Date.parse(ask.since) : -Infinity
+  const until = ask.until ? Date.parse(ask.until) : Infinity
+  for (const slot of all)
+    if ((!named || named.has(n[slot]!)) && at[slot]! >= since && at[slot]! < until) failed[slot] = FITS
+  logFacets.forEach((facet, i) => failBy(index, i, ask[facet] ?? [], failed))
+  return { slots: all.filter((slot) => failed[slot] === FITS), counts: countsOf(index, failed) }
+}
+
+function failBy({ columns: { facets } }: LogIndex, kind: number, picked: readonly string[], failed: Int8Array): void {
+  if (picked.length === 0) return
+  const column = facets.column(kind)
+  const several = hasSeveral(kind)
+  const codes = picked.flatMap((id) => facets.codeOf(logFacets[kind]!, id) ?? [])
+  const bits = codes.reduce((sum, code) => sum | (1 << code), 0)
+  const wanted = new Uint8Array(facets.values[kind]!.length)
+  for (const code of codes) wanted[code] = 1
+  for (let slot = 0; slot < failed.length; slot++) {
+    const value = column[slot]!
+    if (several ? (value & bits) !== 0 : wanted[value] === 1) continue
+    failed[slot] = failed[slot] === FITS ? kind : OUT
   }
-  return { entries, counts: countsOf(index, counts) }
 }
 
-/** Kinds that something was picked of, by their place, with the numbers picked. */
-type Wanted = readonly (readonly [facet: number, codes: ReadonlySet<number>])[]
-
-function wantedOf({ facets }: LogIndex, ask: LogAsk): Wanted {
-  return logFacets.flatMap((facet, i) => {
-    const picked = ask[facet] ?? []
-    if (picked.length === 0) return []
-    return [[i, new Set(picked.flatMap((id) => facets.codeOf(facet, id) ?? []))] as const]
-  })
-}
-
-const [NONE, MANY] = [-1, -2]
-
-/** The one kind by which an entry does not fit. */
-function failedBy({ codes }: LogEntry, wanted: Wanted): number {
-  let failed = NONE
-  for (const [facet, picked] of wanted) {
-    if (codes[facet]!.some((code) => picked.has(code))) continue
-    if (failed !== NONE) return MANY
-    failed = facet
-  }
-  return failed
-}
-
-function countsOf({ facets }: LogIndex, counts: readonly Uint32Array[]): LogFound['counts'] {
+function countsOf({ columns: { facets } }: LogIndex, failed: Int8Array): LogFound['counts'] {
   const named = logFacets.map((facet, i) => {
-    const values = facets.values[i]!.map((value, code) => ({ ...value, count: counts[i]![code]! }))
+    const counts = countColumn(facets.column(i), failed, i, facets.values[i]!.length)
+    const values = facets.values[i]!.map((value, code) => ({ ...value, count: counts[code]! }))
     return [facet, values.filter(({ count }) => count > 0).sort(byCount(facet))] as const
   })
   return Object.fromEntries(named) as LogFound['counts']
+}
+
+function countColumn(column: Int32Array, failed: Int8Array, kind: number, values: number): Int32Array {
+  const counts = new Int32Array(values)
+  const several = hasSeveral(kind)
+  for (let slot = 0; slot < failed.length; slot++) {
+    const by = failed[slot]
+    if (by !== FITS && by !== kind) continue
+    const value = column[slot]!
+    if (several) {
+      // The lowest bit that is left, until none is.
+      for (let bits = value; bits !== 0; bits &= bits - 1) counts[31 - Math.clz32(bits & -bits)]!++
+    } else if (value >= 0) counts[value]!++
+  }
+  return counts
 }
 
 type Counted = { name: string; count: number }

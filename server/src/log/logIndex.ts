@@ -3,7 +3,7 @@ import { sql } from 'drizzle-orm'
 import type { Database } from '../db/database'
 import { documentTables, logRows } from '../db/tables'
 import { takingTurns } from '../shopFile/takingTurns'
-import { entryOf, Facets, type LogEntry } from './logEntry'
+import { LogColumns } from './logColumns'
 
 const CHUNK = 1000
 /** More changes than this are sorted anew and not put in one by one. */
@@ -12,23 +12,19 @@ const FEW = 64
 type Changed = { id: string; revision: number; n: number | null; doc: string | null }
 
 /**
- * The log in memory, as numbers: fifty thousand rows are counted by a dozen kinds in the time of a few disk reads. It
- * catches up with the database before each question, by the revisions of the pieces.
+ * The log in memory, which catches up with the database before each question, by the revisions of the pieces; so that it
+ * is counted by a dozen kinds at once as something is typed.
  */
 export class LogIndex {
-  readonly facets = new Facets()
-  readonly #entries = new Map<string, LogEntry>()
-  readonly #sorted = new Map<LogSort, LogEntry[]>()
+  readonly columns = new LogColumns()
+  readonly #places = new Map<string, number>()
+  readonly #sorted = new Map<LogSort, Int32Array>()
   #seen = 0
   #catching: Promise<void> | null = null
   /** Rises with every change of it. */
   version = 0
 
   constructor(private readonly database: Database) {}
-
-  get size(): number {
-    return this.#entries.size
-  }
 
   /** Reads what has changed since it last looked. */
   async catchUp(): Promise<void> {
@@ -38,11 +34,11 @@ export class LogIndex {
     return this.#catching
   }
 
-  /** All of it in an order; not to be changed. */
-  inOrder(sort: LogSort): readonly LogEntry[] {
+  /** The places of all of it in an order; not to be changed. */
+  inOrder(sort: LogSort): Int32Array {
     const known = this.#sorted.get(sort)
     if (known) return known
-    const made = [...this.#entries.values()].sort(orders[sort])
+    const made = Int32Array.from(this.#places.values()).sort(this.columns.order(sort))
     this.#sorted.set(sort, made)
     return made
   }
@@ -73,18 +69,38 @@ export class LogIndex {
   }
 
   #take({ id, n, doc }: Changed, few: boolean): void {
-    const before = this.#entries.get(id)
+    const before = this.#places.get(id)
     const row = doc === null || n === null ? null : readRow(doc)
-    const after = row && entryOf(n!, row, this.facets)
-    if (!before && !after) return
-    if (after) this.#entries.set(id, after)
-    else this.#entries.delete(id)
-    if (!few) return
-    for (const [sort, list] of this.#sorted) {
-      const kept = before ? list.filter((one) => one !== before) : [...list]
-      if (after) kept.splice(placeIn(kept, after, orders[sort]), 0, after)
-      this.#sorted.set(sort, kept)
+    if (before === undefined && !row) return
+    if (before !== undefined) {
+      if (few)
+        for (const [sort, list] of this.#sorted)
+          this.#sorted.set(
+            sort,
+            list.filter((slot) => slot !== before),
+          )
+      this.columns.remove(before)
+      this.#places.delete(id)
     }
+    if (!row) return
+    const slot = this.columns.add(n!, row)
+    this.#places.set(id, slot)
+    if (few) for (const [sort, list] of this.#sorted) this.#sorted.set(sort, this.#with(list, slot, sort))
+  }
+
+  #with(list: Int32Array, slot: number, sort: LogSort): Int32Array {
+    const order = this.columns.order(sort)
+    let [low, high] = [0, list.length]
+    while (low < high) {
+      const middle = (low + high) >> 1
+      if (order(list[middle]!, slot) < 0) low = middle + 1
+      else high = middle
+    }
+    const longer = new Int32Array(list.length + 1)
+    longer.set(list.subarray(0, low))
+    longer[low] = slot
+    longer.set(list.subarray(low), low + 1)
+    return longer
   }
 }
 
@@ -95,33 +111,4 @@ function readRow(text: string): LogRow | null {
   } catch {
     return null
   }
-}
-
-type Order = (a: LogEntry, b: LogEntry) => number
-
-const byText = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0)
-const newest: Order = (a, b) => byText(b.at, a.at) || byText(a.id, b.id)
-/** The most first; what is not known comes last. */
-const most =
-  (of: (entry: LogEntry) => number | null): Order =>
-  (a, b) =>
-    (of(b) ?? -1) - (of(a) ?? -1) || newest(a, b)
-
-const orders: Readonly<Record<LogSort, Order>> = {
-  newest,
-  oldest: (a, b) => byText(a.at, b.at) || byText(a.id, b.id),
-  name: (a, b) => byText(a.name, b.name) || newest(a, b),
-  off: most((one) => one.off),
-  minutes: most((one) => one.minutes),
-  tries: most((one) => one.tries),
-}
-
-function placeIn(list: readonly LogEntry[], entry: LogEntry, order: Order): number {
-  let [low, high] = [0, list.length]
-  while (low < high) {
-    const middle = (low + high) >> 1
-    if (order(list[middle]!, entry) < 0) low = middle + 1
-    else high = middle
-  }
-  return low
 }

@@ -1,65 +1,56 @@
-import { type DriftOwner, driftOwners, type LogFacet, logFacets, type LogWorks, type RateKind } from '@thimble/contract'
-import { outcomeRates, placementBias, type RateRow, trendOf } from '@thimble/core/learning'
+import { type DriftOwner, driftOwners, type LogWorks, type RateKind, rateKinds } from '@thimble/contract'
+import { outcomeRates, placementBias, trendOf, wilsonInterval } from '@thimble/core/learning'
 import { rotatePoint } from '@thimble/core/plane'
 import { layerNames } from '@thimble/core/recipe'
 import { takingTurns } from '../shopFile/takingTurns'
-import type { Facets, LogEntry } from './logEntry'
+import type { Value } from './facets'
+import type { LogColumns, LogNumber } from './logColumns'
 import { pacesOf } from './shopRecord'
 
 /** No chart shows more of them. */
-const [MOST_GROUPS, MOST_POINTS, MOST_MONTHS, MOST_WITH] = [30, 200, 24, 4]
+const [MOST_GROUPS, MOST_POINTS, MOST_MONTHS, MOST_WITH] = [30, 200, 24, 2]
 
 /** What works here and where it drifts, of these pieces of the log, the newest first. */
-export async function worksOf(entries: readonly LogEntry[], facets: Facets): Promise<LogWorks> {
+export async function worksOf(slots: Int32Array, columns: LogColumns): Promise<LogWorks> {
   const giveTurn = takingTurns()
   const rates: Partial<LogWorks['rates']> = {}
-  for (const kind of Object.keys(groupsOf) as RateKind[]) {
-    rates[kind] = ratesBy(entries, groupsOf[kind](facets))
+  for (const kind of rateKinds) {
+    rates[kind] = ratesBy(slots, columns, grouping(kind, columns))
     await giveTurn()
   }
   const landings: Partial<LogWorks['landings']> = {}
   for (const owner of driftOwners) {
-    landings[owner] = landingsBy(owner, entries, facets)
+    landings[owner] = landingsBy(owner, slots, columns)
     await giveTurn()
   }
-  const months = byMonth(entries)
+  const months = byMonth(slots, columns)
+  const trends = trendsOf(slots, columns)
   await giveTurn()
+  const good = columns.of('good')
   return {
-    pieces: entries.length,
-    judged: entries.filter(({ good }) => good !== null).length,
+    pieces: slots.length,
+    judged: slots.filter((slot) => !Number.isNaN(good[slot]!)).length,
     rates: rates as LogWorks['rates'],
     landings: landings as LogWorks['landings'],
-    months: months.map(monthOf),
-    trends: trendsOf(entries),
-    faults: faultsOf(entries, months, facets),
-    paces: pacesOf(entries, facets),
+    months: months.map((month) => monthOf(month, columns)),
+    trends,
+    faults: faultsOf(slots, months, columns),
+    paces: pacesOf(slots, columns),
   }
 }
 
-type Group = { id: string; name: string }
-type Grouped = (entry: LogEntry) => Group | null
+type Grouping = (slot: number) => Value | null
 
-/** The first value of a kind. */
-const firstOf =
-  (facet: LogFacet) =>
-  (facets: Facets): Grouped => {
-    const at = logFacets.indexOf(facet)
-    return ({ codes }) => facets.values[at]![codes[at]![0] ?? -1] ?? null
+function grouping(kind: RateKind, { facets, stackAt }: LogColumns): Grouping {
+  if (kind !== 'stack') return facets.reader(kind)
+  const stacks = new Map<string, Value>()
+  return (slot) => {
+    const sign = stackAt(slot)
+    if (sign === null) return null
+    const known = stacks.get(sign) ?? { id: sign, name: stackName(sign) }
+    stacks.set(sign, known)
+    return known
   }
-
-const groupsOf: Readonly<Record<RateKind, (facets: Facets) => Grouped>> = {
-  cloth: firstOf('cloth'),
-  stack: () => {
-    const names = new Map<string, Group>()
-    return ({ stack }) => {
-      if (stack === null) return null
-      const known = names.get(stack) ?? { id: stack, name: stackName(stack) }
-      names.set(stack, known)
-      return known
-    }
-  },
-  holding: firstOf('holding'),
-  needle: firstOf('needle'),
 }
 
 const stackName = (sign: string): string =>
@@ -68,124 +59,143 @@ const stackName = (sign: string): string =>
     .map((kind) => layerNames[kind as keyof typeof layerNames] ?? kind)
     .join(' + ') || 'Nothing above or below'
 
-function ratesBy(entries: readonly LogEntry[], groupOf: Grouped): LogWorks['rates'][RateKind] {
+function ratesBy(slots: Int32Array, { of }: LogColumns, groupOf: Grouping): LogWorks['rates'][RateKind] {
+  const good = of('good')
   const names = new Map<string, string>()
-  const rows = entries.flatMap((entry) => {
-    const group = entry.good === null ? null : groupOf(entry)
-    if (!group) return []
+  const rows: { group: string; success: boolean }[] = []
+  for (const slot of slots) {
+    const group = Number.isNaN(good[slot]!) ? null : groupOf(slot)
+    if (!group) continue
     names.set(group.id, group.name)
-    return [{ group: group.id, success: entry.good! }]
-  })
+    rows.push({ group: group.id, success: good[slot] === 1 })
+  }
   return outcomeRates(rows, ['group'])
     .sort((a, b) => b.tries - a.tries)
     .slice(0, MOST_GROUPS)
-    .map((row) => rateOf(row, names))
+    .map(({ key, tries, successes, interval }) => ({
+      ...{ id: key.group!, name: names.get(key.group!)!, tries, successes, interval },
+    }))
 }
 
-const rateOf = ({ key, tries, successes, interval }: RateRow, names: ReadonlyMap<string, string>) => ({
-  ...{ id: key.group!, name: names.get(key.group!) ?? key.group!, tries, successes, interval },
-})
+type Landed = { dx: number; dy: number; rotation?: number }
 
 /** In the frame of what they are looked at by: a hoop and a machine drift their own way, whichever way up the item lies. */
-function landingsBy(owner: DriftOwner, entries: readonly LogEntry[], facets: Facets): LogWorks['landings'][DriftOwner] {
-  const groupOf = firstOf(owner)(facets)
+function landingsBy(
+  owner: DriftOwner,
+  slots: Int32Array,
+  { facets, of }: LogColumns,
+): LogWorks['landings'][DriftOwner] {
+  const groupOf = facets.reader(owner)
   const inHoop = owner === 'hoop' || owner === 'machine'
-  const groups = new Map<string, { name: string; landed: Landed[]; corrected: number }>()
-  for (const entry of entries) {
-    const group = entry.landed && groupOf(entry)
-    if (!group || (inHoop && entry.landed!.toHoop === null)) continue
-    const { right, down, turn, toHoop, corrected } = entry.landed!
-    const at = inHoop ? rotatePoint({ x: right, y: down }, toHoop!) : { x: right, y: down }
-    const one = groups.get(group.id) ?? { name: group.name, landed: [], corrected: 0 }
-    groups.set(group.id, one)
-    one.landed.push({ dx: at.x, dy: at.y, ...(turn === null ? {} : { rotation: turn }) })
-    if (corrected) one.corrected++
+  const [right, down, toHoop, turn, corrected] = (['right', 'down', 'toHoop', 'turn', 'corrected'] as const).map(of)
+  const groups = new Map<Value, { landed: Landed[]; corrected: number }>()
+  for (const slot of slots) {
+    const turned = inHoop ? toHoop![slot]! : 0
+    const at = rotatePoint({ x: right![slot]!, y: down![slot]! }, turned)
+    // Not measured both ways, or it is not known how it lay.
+    const group = Number.isNaN(at.x + at.y) ? null : groupOf(slot)
+    if (!group) continue
+    const one = groups.get(group) ?? { landed: [], corrected: 0 }
+    groups.set(group, one)
+    one.landed.push({ dx: at.x, dy: at.y, ...(Number.isNaN(turn![slot]!) ? {} : { rotation: turn![slot]! }) })
+    one.corrected += corrected![slot]!
   }
   return [...groups]
     .sort(([, a], [, b]) => b.landed.length - a.landed.length)
     .slice(0, MOST_GROUPS)
-    .map(([id, { name, landed, corrected }]) => ({
-      ...{ id, name, report: placementBias(landed), corrected },
-      points: landed.slice(0, MOST_POINTS).map(({ dx, dy }): [number, number] => [tenth(dx), tenth(dy)]),
+    .map(([{ id, name }, one]) => ({
+      ...{ id, name, report: placementBias(one.landed), corrected: one.corrected },
+      points: one.landed.slice(0, MOST_POINTS).map(({ dx, dy }): [number, number] => [tenth(dx), tenth(dy)]),
     }))
 }
-type Landed = { dx: number; dy: number; rotation?: number }
 
 const tenth = (value: number): number => Math.round(value * 10) / 10
 
-type Month = [month: string, entries: LogEntry[]]
+type Month = [month: string, slots: number[]]
 
 /** The latest months that have pieces, the oldest of them first. */
-function byMonth(entries: readonly LogEntry[]): Month[] {
-  const months = new Map<string, LogEntry[]>()
-  for (const entry of entries) {
-    const month = entry.at.slice(0, 7)
+function byMonth(slots: Int32Array, { facets }: LogColumns): Month[] {
+  const monthAt = facets.reader('month')
+  const months = new Map<string, number[]>()
+  for (const slot of slots) {
+    const month = monthAt(slot)!.id
     const known = months.get(month)
-    if (known) known.push(entry)
-    else months.set(month, [entry])
+    if (known) known.push(slot)
+    else months.set(month, [slot])
   }
   return [...months].sort(([a], [b]) => (a < b ? -1 : 1)).slice(-MOST_MONTHS)
 }
 
-const FAULTS = logFacets.indexOf('fault')
-const isFaulty = ({ codes }: LogEntry): boolean => codes[FAULTS]!.length > 0
-
-const monthOf = ([month, entries]: Month): LogWorks['months'][number] => ({
-  ...{ month, pieces: entries.length, faulty: entries.filter(isFaulty).length },
-  off: meanOf(entries.flatMap(({ off }) => off ?? [])),
-  tries: meanOf(entries.flatMap(({ tries }) => tries ?? [])),
-  minutes: meanOf(entries.flatMap(({ minutes }) => minutes ?? [])),
+const monthOf = ([month, slots]: Month, { of, facets }: LogColumns): LogWorks['months'][number] => ({
+  ...{ month, pieces: slots.length, faulty: slots.filter((slot) => facets.faultBits(slot) !== 0).length },
+  off: meanOf(slots, of('off')),
+  tries: meanOf(slots, of('tries')),
+  minutes: meanOf(slots, of('minutes')),
 })
 
-const meanOf = (values: readonly number[]): number | null =>
-  values.length > 0 ? values.reduce((sum, one) => sum + one, 0) / values.length : null
-
-const MONTH_MS = (365.25 / 12) * 86_400_000
+function meanOf(slots: readonly number[], column: Float64Array): number | null {
+  const known = slots.map((slot) => column[slot]!).filter((value) => !Number.isNaN(value))
+  return known.length > 0 ? known.reduce((sum, one) => sum + one, 0) / known.length : null
+}
 
 /** A month long, whether pieces land nearer, are hooped less often, take less time and go wrong less. */
-function trendsOf(entries: readonly LogEntry[]): LogWorks['trends'] {
-  const over = (of: (entry: LogEntry) => number | null) =>
-    trendOf(
-      entries.flatMap((entry) => {
-        const value = of(entry)
-        return value === null ? [] : [{ at: Date.parse(entry.at) / MONTH_MS, value }]
-      }),
-    )
-  return {
-    off: over(({ off }) => off),
-    tries: over(({ tries }) => tries),
-    minutes: over(({ minutes }) => minutes),
-    faulty: over((entry) => (isFaulty(entry) ? 1 : 0)),
+function trendsOf(slots: Int32Array, { of, facets }: LogColumns): LogWorks['trends'] {
+  const when = of('when')
+  const over = (valueAt: (slot: number) => number) => {
+    const points: { at: number; value: number }[] = []
+    for (const slot of slots) {
+      const value = valueAt(slot)
+      if (!Number.isNaN(value)) points.push({ at: when[slot]!, value })
+    }
+    return trendOf(points)
   }
+  const column = (name: LogNumber) => {
+    const values = of(name)
+    return over((slot) => values[slot]!)
+  }
+  const faulty = over((slot) => (facets.faultBits(slot) !== 0 ? 1 : 0))
+  return { off: column('off'), tries: column('tries'), minutes: column('minutes'), faulty }
 }
 
-/** Each fault over the months, and with what it comes up most: ways of holding and stacks of five pieces and more. */
-function faultsOf(entries: readonly LogEntry[], months: readonly Month[], facets: Facets): LogWorks['faults'] {
-  const ways = [groupsOf.holding(facets), groupsOf.stack(facets)]
-  return facets.values[FAULTS]!.flatMap(({ id }, code) => {
-    const has = ({ codes }: LogEntry): boolean => codes[FAULTS]!.includes(code)
-    const pieces = entries.filter(has).length
-    if (pieces === 0) return []
-    const seen = months.map(([, of]) => of.filter(has).length)
-    return [{ id, pieces, months: seen, with: ways.flatMap((way) => mostWith(entries, way, has)).slice(0, MOST_WITH) }]
-  }).sort((a, b) => b.pieces - a.pieces)
+/** Each fault over the months, and with what it comes up most of ways of holding and stacks. */
+function faultsOf(slots: Int32Array, months: readonly Month[], columns: LogColumns): LogWorks['faults'] {
+  const { facets } = columns
+  const ways = (['holding', 'stack'] as const).map((kind) => tallyFaults(slots, grouping(kind, columns), columns))
+  return facets.faults
+    .flatMap(({ id }, code) => {
+      const has = (slot: number): boolean => (facets.faultBits(slot) & (1 << code)) !== 0
+      const pieces = slots.filter(has).length
+      if (pieces === 0) return []
+      const seen = months.map(([, of]) => of.filter(has).length)
+      return [{ id, pieces, months: seen, with: ways.flatMap((tally) => mostWith(tally, code)) }]
+    })
+    .sort((a, b) => b.pieces - a.pieces)
 }
 
-function mostWith(
-  entries: readonly LogEntry[],
-  groupOf: Grouped,
-  has: (entry: LogEntry) => boolean,
-): LogWorks['faults'][number]['with'] {
-  const names = new Map<string, string>()
-  const rows = entries.flatMap((entry) => {
-    const group = groupOf(entry)
-    if (!group) return []
-    names.set(group.id, group.name)
-    return [{ group: group.id, success: has(entry) }]
-  })
-  return outcomeRates(rows, ['group'])
-    .filter(({ successes }) => successes > 0)
+/** Pieces of a group, and how many of them had each fault. */
+type Tally = Value & { tries: number; had: number[] }
+
+function tallyFaults(slots: Int32Array, groupOf: Grouping, { facets }: LogColumns): Tally[] {
+  const tallies = new Map<Value, Tally>()
+  for (const slot of slots) {
+    const group = groupOf(slot)
+    if (!group) continue
+    const tally = tallies.get(group) ?? { ...group, tries: 0, had: facets.faults.map(() => 0) }
+    tallies.set(group, tally)
+    tally.tries++
+    const bits = facets.faultBits(slot)
+    if (bits !== 0) for (const code of tally.had.keys()) if ((bits & (1 << code)) !== 0) tally.had[code]!++
+  }
+  return [...tallies.values()]
+}
+
+/** Where a fault is surest to come up. */
+const mostWith = (tallies: readonly Tally[], code: number): LogWorks['faults'][number]['with'] =>
+  tallies
+    .filter(({ had }) => had[code]! > 0)
+    .map(({ id, name, tries, had }) => {
+      const successes = had[code]!
+      return { ...{ id, name, tries, successes }, interval: wilsonInterval(successes, tries) }
+    })
     .sort((a, b) => b.interval[0] - a.interval[0])
-    .slice(0, 2)
-    .map((row) => rateOf(row, names))
-}
+    .slice(0, MOST_WITH)

@@ -6,7 +6,6 @@ import type { Database, Tx } from '../db/database'
 import { logRows } from '../db/tables'
 import { findInLog, type LogAsk } from '../log/findInLog'
 import { csvHead, csvRows } from '../log/logCsv'
-import type { LogEntry } from '../log/logEntry'
 import { LogIndex } from '../log/logIndex'
 import { matchOf, wordsOf } from '../log/logWords'
 import { recordOf } from '../log/shopRecord'
@@ -39,15 +38,15 @@ export class LogStore {
 
   /** A page of those that fit, how many do, and how many would with something else picked; as JSON text. */
   async foundText(ask: LogAsk, { limit, offset }: Page): Promise<string> {
-    const { entries, counts } = await this.#find(ask)
-    const texts = await this.#textsOf(entries.slice(offset, offset + limit))
-    const found: Omit<LogFound, 'rows'> = { total: entries.length, counts }
+    const { slots, counts } = await this.#find(ask)
+    const texts = await this.#textsOf(slots.subarray(offset, offset + limit))
+    const found: Omit<LogFound, 'rows'> = { total: slots.length, counts }
     return `${JSON.stringify(found).slice(0, -1)},"rows":[${texts.join()}]}`
   }
 
   async works(ask: LogAsk): Promise<LogWorks> {
-    const { entries } = await this.#find(ask)
-    return worksOf(entries, this.#index.facets)
+    const { slots } = await this.#find(ask)
+    return worksOf(slots, this.#index.columns)
   }
 
   /** What plans may learn from all of it; worked out anew when something was recorded. */
@@ -55,7 +54,7 @@ export class LogStore {
     await this.#index.catchUp()
     const { version } = this.#index
     if (this.#record?.version !== version) {
-      const record: ShopRecord = recordOf(this.#index.inOrder('newest'), this.#index.facets)
+      const record: ShopRecord = recordOf(this.#index.inOrder('newest'), this.#index.columns)
       this.#record = { version, text: JSON.stringify(record) }
     }
     return this.#record.text
@@ -63,10 +62,11 @@ export class LogStore {
 
   /** Those that fit as CSV, bit by bit. */
   async *csv(ask: LogAsk): AsyncGenerator<string> {
-    const { entries } = await this.#find(ask)
+    const { slots } = await this.#find(ask)
+    const numbers = slots.map((slot) => this.#index.columns.of('n')[slot]!)
     yield csvHead()
-    for (let i = 0; i < entries.length; i += CSV_PAGE) {
-      const texts = await this.#textsOf(entries.slice(i, i + CSV_PAGE))
+    for (let i = 0; i < numbers.length; i += CSV_PAGE) {
+      const texts = await this.#textsBy([...numbers.subarray(i, i + CSV_PAGE)])
       yield csvRows(texts.map((text) => JSON.parse(text) as LogRow))
     }
   }
@@ -84,19 +84,20 @@ export class LogStore {
     return new Set(JSON.parse(row?.found ?? '[]') as number[])
   }
 
-  async #textsOf(entries: readonly LogEntry[]): Promise<string[]> {
-    if (entries.length === 0) return []
+  #textsOf(slots: Int32Array): Promise<string[]> {
+    const n = this.#index.columns.of('n')
+    return this.#textsBy([...slots].map((slot) => n[slot]!))
+  }
+
+  /** Rows by their numbers, in that order; one that was written anew meanwhile is left out. */
+  async #textsBy(numbers: readonly number[]): Promise<string[]> {
+    if (numbers.length === 0) return []
     const rows = await this.database.db
       .select({ n: logRows.n, text: asText(logRows.doc) })
       .from(logRows)
-      .where(
-        inArray(
-          logRows.n,
-          entries.map(({ n }) => n),
-        ),
-      )
+      .where(inArray(logRows.n, [...numbers]))
     const byNumber = new Map(rows.map(({ n, text }) => [n, text]))
-    return entries.flatMap(({ n }) => byNumber.get(n) ?? [])
+    return numbers.flatMap((n) => byNumber.get(n) ?? [])
   }
 }
 
