@@ -1,8 +1,8 @@
-import { type ChangedThing, type LogRow, type Patch, Piece } from '@thimble/contract'
+import { type ChangedThing, type Patch, Piece } from '@thimble/contract'
 import { keepStage, newPiece, planPiece } from '@thimble/plan'
 import { apply } from 'json-merge-patch'
 import type { Change } from '@/state/outbox'
-import { changed, droppedChange, olderArrived, shelf, type ShelfState, told, toldAnew } from '@/state/shelf'
+import { changed, droppedChange, shelf, type ShelfState, told, toldAnew } from '@/state/shelf'
 
 const piece = (id: string, over: Patch<Piece> = {}): Piece => {
   const blank = newPiece({
@@ -146,30 +146,5 @@ describe('the shelf', () => {
   it('changes one habit and keeps the others', () => {
     const state = after(empty, { kind: 'shop', body: { habits: { knits: 'float' }, unit: 'in' } })
     expect([state.shop.habits.knits, state.shop.habits.grip, state.shop.unit]).toEqual(['float', 'fuse', 'in'])
-  })
-
-  it('adds older log rows once', () => {
-    const row = (pieceId: string): LogRow => ({
-      pieceId,
-      name: pieceId,
-      ...{ customer: '', run: '', size: '', note: '', photos: 0, faults: [], cloth: 'pique' },
-      finishedAt: '2026-11-01T10:00:00.000Z',
-      item: { id: 'polo', name: 'Polo' },
-      placement: { id: 'left-chest', name: 'Left chest' },
-      ...{
-        swatch: null,
-        design: null,
-        layers: null,
-        needle: null,
-        holding: null,
-        hoop: null,
-        machine: null,
-        verdict: null,
-      },
-      ...{ dx: null, dy: null, rotation: null, toHoop: null, added: null },
-      ...{ tries: null, minutes: null, sewn: null, forecast: null },
-    })
-    const state = [row('a'), row('b')].reduce((s, r) => reducer(s, olderArrived([row('a'), r])), empty)
-    expect(state.log.map((r) => r.pieceId)).toEqual(['a', 'b'])
   })
 })

@@ -1,4 +1,4 @@
-import { driftOwners } from './ownCorrection'
+import { driftFrames, driftOwners } from './ownCorrection'
 import { z } from './sentences'
 
 const Range = z.tuple([z.number(), z.number()])
@@ -30,12 +30,14 @@ const Bias = z.strictObject({
 })
 
 /**
- * Landings of one hoop, machine, way of holding or item: what was added to their moves already is taken out again.
+ * Landings of one hoop, machine, way of holding or item, in the frame they drift in: what was added to their moves already
+ * is taken out again.
  * `points`: right and down of the target, the latest of them.
  */
 const Landings = z.strictObject({
   id: z.string(),
   name: z.string(),
+  frame: z.enum(driftFrames),
   report: Bias,
   points: z.array(z.tuple([z.number(), z.number()])),
   corrected: z.int(),

@@ -1,9 +1,13 @@
 import { z } from './sentences'
 import { Id, Instant, Kept, Name } from './stored'
 
-/** What landings are looked at by. Hoop and machine drift in the hoop's own frame, the others in the item's. */
+/** What landings are looked at by. */
 export const driftOwners = ['hoop', 'machine', 'holding', 'item'] as const
 export type DriftOwner = (typeof driftOwners)[number]
+
+/** What they are told in: as the piece lies face up before one, or as the hoop does. */
+export const driftFrames = ['item', 'hoop'] as const
+export type DriftFrame = (typeof driftFrames)[number]
 
 const Far = z.number().min(-50, 'No hoop is that far off.').max(50, 'No hoop is that far off.')
 /** Pieces it was learned from, and how far off they landed in the mean: right and down are positive. */
@@ -11,13 +15,14 @@ const Learned = z.strictObject({ pieces: z.int().min(1), right: Far, down: Far }
 
 /**
  * What a worker has taken from where the shop's landings lie: mm added to every move, right and down positive, in the
- * frame of what it is of.
+ * frame they drift in.
  */
 export const OwnCorrection = Kept.extend({
   /** What it is of, as it was called then. */
   name: Name,
   by: z.enum(driftOwners),
   of: Id,
+  frame: z.enum(driftFrames),
   right: Far,
   down: Far,
   learned: Learned,

@@ -12,7 +12,7 @@ const pick = <T>(list: readonly T[], i: number): T => list[i % list.length]!
 const p95 = (list: number[]): number => list.sort((a, b) => a - b)[Math.floor(list.length * 0.95)]!
 
 /** Recorded pieces that differ in all they are filtered by. */
-export function recordedPiece(done: Piece, i: number): Piece {
+function recordedPiece(done: Piece, i: number): Piece {
   const [kept] = done.finish.kept
   const { basis } = kept!
   const family = pick(['pique', 'twill', 'terry', 'jersey', 'linen', 'denim', 'velvet-plush'] as const, i)
@@ -50,7 +50,7 @@ export async function measureLog(): Promise<Figure[]> {
     await server.send('GET', '/log/found?limit=1')
     return [
       ...(await asked(server)),
-      await timed(server, 'what works here, of 50 000 pieces', 9, 1000, () => server.send('GET', '/log/works')),
+      await timed('what works here, of 50 000 pieces', 9, 1000, () => server.send('GET', '/log/works')),
       await recordOne(server, done),
     ]
   } finally {
@@ -90,13 +90,7 @@ async function asked(server: ShopServer): Promise<Figure[]> {
   return figures
 }
 
-async function timed(
-  _: ShopServer,
-  what: string,
-  times: number,
-  aim: number,
-  work: (i: number) => Promise<unknown>,
-): Promise<Figure> {
+async function timed(what: string, times: number, aim: number, work: (i: number) => Promise<unknown>): Promise<Figure> {
   const took: number[] = []
   for (let i = 0; i < times; i++) {
     const start = performance.now()
@@ -108,7 +102,7 @@ async function timed(
 
 /** From the change of the piece to the answer, with its row, its words and what it took of the stash. */
 function recordOne(server: ShopServer, done: Piece): Promise<Figure> {
-  return timed(server, 'one piece recorded beside 50 000', 31, 50, async (i) => {
+  return timed('one piece recorded beside 50 000', 31, 50, async (i) => {
     const { kept } = recordedPiece(done, i).finish
     await server.send('PATCH', `/pieces/many-${i}`, { finish: { kept, reopened: false } })
   })

@@ -150,19 +150,24 @@ describe('what works here', () => {
     ])
   })
 
-  it('takes out again what was added already, and turns with the hoop', async () => {
+  it('takes out again what was added already, and turns with the hoop where that is what they drift with', async () => {
     const hooped = (i: number): Piece => {
-      const made = polo(i, { landing: { dx: 0, dy: 0.5, rotation: null }, hoop: { id: 'h', name: 'Round 120' } })
+      const made = polo(i, {
+        landing: { dx: 0, dy: i % 2 === 0 ? 0.5 : -0.5, rotation: null },
+        hoop: { id: 'h', name: 'Round 120' },
+      })
       const learned = { pieces: 5, right: 0, down: 2 }
       const added = { right: 0, down: 2, by: 'hoop' as const, name: 'Round 120', learned }
-      const pose = { x: 0, y: 0, rotation: 180 }
+      // Every other one was loaded upside down, and came out as far off the other way.
+      const turned = i % 2 === 0 ? 180 : 0
+      const pose = { x: 0, y: 0, rotation: turned }
       const kept = {
         ...{ at: '2026-01-01T08:00:00.000Z', hoop: null, pose, target: { x: 0, y: 0, rotation: 0 }, groups: null },
         ...{
           parts: null,
           poses: null,
           machine: null,
-          turn: 180 as const,
+          turn: turned as 0 | 180,
           holding: 'hooped' as const,
           because: [],
           added,
@@ -172,8 +177,8 @@ describe('what works here', () => {
     }
     for (let i = 0; i < 5; i++) await put(hooped(i))
     const works = await get<LogWorks>('/log/works?hoop=h')
-    // It came out 0.5 low on the piece, upside down in the hoop: 0.5 up there, of which 2 down had been added.
-    expect(works.landings.hoop).toMatchObject([{ name: 'Round 120', corrected: 5, report: { n: 5 } }])
+    // Always 0.5 up in the hoop, though 2 down had been added: without that, 2.5 up.
+    expect(works.landings.hoop).toMatchObject([{ name: 'Round 120', frame: 'hoop', corrected: 5, report: { n: 5 } }])
     expect(works.landings.hoop[0]!.report.mean.dy).toBeCloseTo(-2.5, 6)
     for (let i = 0; i < 5; i++) await store.documents.pieces!.remove(`turned-${i}`)
   })

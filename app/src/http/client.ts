@@ -28,12 +28,12 @@ export class Away extends Error {
 
 const FILE_PATIENCE_MS = 600_000
 
-/** `text`, `file`: a body that is JSON already; `photo`: one that is a JPEG. */
+/** `text`, `file`: a body that is JSON already, or a file that is a zip by its name; `photo`: one that is a JPEG. */
 type Asked = {
   method?: 'GET' | 'PUT' | 'PATCH' | 'POST' | 'DELETE'
   body?: object
   text?: string
-  file?: Blob
+  file?: File
   photo?: Blob
 }
 
@@ -55,7 +55,7 @@ export async function ask<T>(path: string, asked: Asked = {}): Promise<T> {
 
 async function reach(path: string, { method = 'GET', body, text, file, photo }: Asked): Promise<Response> {
   const content = photo ?? file ?? text ?? (body && JSON.stringify(body))
-  const type = photo ? 'image/jpeg' : 'application/json'
+  const type = photo ? 'image/jpeg' : file?.name.endsWith('.zip') ? 'application/zip' : 'application/json'
   const sent = content === undefined ? {} : { body: content, headers: { 'content-type': type } }
   const signal = AbortSignal.timeout(file ? FILE_PATIENCE_MS : PATIENCE_MS)
   try {

@@ -28,6 +28,8 @@ const [shop, designs, machines, hoops, supplies] = [
   (...[, shelf]: Ask) => shelf.hoops,
   (...[, shelf]: Ask) => shelf.supplies,
 ]
+const corrections = (...[, shelf]: Ask) => shelf.corrections
+const record = (...[, shelf]: Ask) => shelf.record
 const hoopId = (...[piece]: Ask) => piece.hoop.hoopId
 
 export const selectMeasure = createSelector(
@@ -77,16 +79,16 @@ const selectFree = createSelector(
 const best = (...ask: Ask) => bestUnder(ask[0], () => selectFree(...ask))
 
 export const selectBuild = createSelector(
-  [item, build, held, markedDesign, shop, hoops, supplies, best],
-  (item, build, hoop, design, shop, hoops, supplies, best) =>
-    planBuild({ item, build, hoop }, design, { shop, hoops, supplies }, best),
+  [item, build, held, markedDesign, shop, hoops, supplies, best, record],
+  (item, build, hoop, design, shop, hoops, supplies, best, record) =>
+    planBuild({ item, build, hoop }, design, { shop, hoops, supplies, ...(record ? { record } : {}) }, best),
 )
 
 export const selectBuilt = createSelector([build, selectBuild], builtOf)
 const builtStack = (...ask: Ask) => selectBuilt(...ask).stack
 
 export const selectHoop = createSelector(
-  [item, measure, build, ringed, selectMarked, builtStack, shop, hoops, machines],
-  (item, measure, build, hoop, marked, stack, shop, hoops, machines) =>
-    planHoop({ piece: { item, measure, build, hoop }, marked, stack, shop, hoops, machines }),
+  [item, measure, build, ringed, selectMarked, builtStack, shop, hoops, machines, corrections],
+  (item, measure, build, hoop, marked, stack, shop, hoops, machines, corrections) =>
+    planHoop({ piece: { item, measure, build, hoop }, marked, stack, shop, hoops, machines, corrections }),
 )

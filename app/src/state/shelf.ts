@@ -1,5 +1,13 @@
 import { createSlice, current, isDraft, type PayloadAction } from '@reduxjs/toolkit'
-import { type ChangedThing, type CollectionName, type Docs, type LogRow, blankShop, type Shop } from '@thimble/contract'
+import {
+  type ChangedThing,
+  type CollectionName,
+  type Docs,
+  type LogRow,
+  blankShop,
+  type Shop,
+  type ShopRecord,
+} from '@thimble/contract'
 import { logRowOf } from '@thimble/plan'
 import { apply } from 'json-merge-patch'
 import { keyFor, keyOf, SHOP } from './changeKeys'
@@ -25,6 +33,8 @@ export type ShelfState = {
   /** The revision at which what is not held here any more left: removed, or finished. */
   left: Record<string, number>
   log: LogRow[]
+  /** What the log says to plans, as it was last told; null: nothing yet. */
+  record: ShopRecord | null
   loaded: boolean
   connection: 'unknown' | 'here' | 'away'
   /** What the server says of itself while it can keep nothing. */
@@ -52,6 +62,7 @@ const nothingTold = (): Pick<ShelfState, 'shop' | 'docs' | 'gone' | 'said' | 'le
 const initial: ShelfState = {
   ...nothingTold(),
   log: [],
+  record: null,
   loaded: false,
   connection: 'unknown',
   trouble: null,
@@ -211,8 +222,9 @@ export const shelf = createSlice({
       state.log = payload
       state.logTold = true
     },
-    olderArrived: (state, { payload }: PayloadAction<LogRow[]>) => {
-      for (const row of payload) if (!state.log.some((r) => r.pieceId === row.pieceId)) state.log.push(row)
+    /** The same again makes no plan anew. */
+    recordArrived: (state, { payload }: PayloadAction<ShopRecord>) => {
+      if (JSON.stringify(state.record) !== JSON.stringify(payload)) state.record = payload
     },
     noticed: (state, { payload }: PayloadAction<string | null>) => void (state.notice = payload),
     newer: (state) => void (state.newer = true),
@@ -228,7 +240,7 @@ export const {
   droppedChange,
   connected,
   logArrived,
-  olderArrived,
+  recordArrived,
   noticed,
   newer,
   undoable,

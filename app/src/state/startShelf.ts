@@ -7,7 +7,7 @@ import { hold, recallHeld, showAnswer } from './held'
 import { hearNews } from './news'
 import { changed, complete, noticed } from './shelf'
 import { store } from './store'
-import { answered, askForChanges, fetchLog, hasSeen, startAsking, startFrom } from './sync'
+import { answered, askForChanges, fetchLog, fetchRecord, hasSeen, startAsking, startFrom } from './sync'
 import { hearTabs } from './tabs'
 import { upgradeOutbox } from './upgradeOutbox'
 import { WorkingSet } from './workingSet'
@@ -49,10 +49,15 @@ export async function startShelf(): Promise<void> {
   tellQueue()
   startAsking()
   if (outbox.size > 0) sendSoon()
+  await firstPageDrawn()
+  void fetchRecord(held)
 }
 
 /** The log, for who looks at it. */
 export const openLog = async (): Promise<void> => fetchLog((await opened) ?? null)
+
+/** What the log says to plans, as it is now. */
+export const openRecord = async (): Promise<void> => fetchRecord((await opened) ?? null)
 
 /** First what the head of the bench is made of, then the other pieces and designs bit by bit. */
 async function recall(held: WorkingSet | null): Promise<void> {

@@ -1,15 +1,15 @@
-import type { ChangedThing, Changes, LogRow, Piece } from '@thimble/contract'
+import type { ChangedThing, Changes, LogRow, Piece, ShopRecord } from '@thimble/contract'
 import { ask, Refused } from '@/http/client'
 import { tellAway } from './away'
 import { tellQueue, waitingChanges } from './deviceOutbox'
 import { takeAnew, takeTold } from './held'
-import { complete, logArrived, noticed, olderArrived, told } from './shelf'
+import { complete, logArrived, recordArrived, told } from './shelf'
 import { store } from './store'
 import type { Seen, WorkingSet } from './workingSet'
 
 const RETRY_MS = 1500
 const PAGE = 200
-export const LOG_PAGE = 100
+const LOG_PAGE = 100
 
 /** How far this tab has come; null while it has never been told all. */
 let seen: Seen | null = null
@@ -130,14 +130,15 @@ export async function fetchLog(held: WorkingSet | null): Promise<void> {
   }
 }
 
-/** Fetches the log rows before the oldest known; resolves to whether there may be more. */
-export async function fetchOlder(before: string): Promise<boolean> {
+/** What the log says to plans: as it was last known here, then as it is now. Without an answer plans go by the rules alone. */
+export async function fetchRecord(held: WorkingSet | null): Promise<void> {
+  const known = await held?.record().catch(() => null)
+  if (known) store.dispatch(recordArrived(known))
   try {
-    const rows = await ask<LogRow[]>(`/log?limit=${LOG_PAGE}&before=${encodeURIComponent(before)}`)
-    store.dispatch(olderArrived(rows))
-    return rows.length === LOG_PAGE
+    const record = await ask<ShopRecord>('/log/record')
+    store.dispatch(recordArrived(record))
+    await held?.keepRecord(record).catch(() => undefined)
   } catch {
-    store.dispatch(noticed('Older pieces cannot be fetched now; the server is away.'))
-    return true
+    // The server is away.
   }
 }

@@ -24,5 +24,10 @@ export function usePlanShelf(): Shelf {
   const machines = useNamed('machines')
   const hoops = useNamed('hoops')
   const supplies = useNamed('supplies')
-  return useMemo(() => ({ shop, designs, machines, hoops, supplies }), [shop, designs, machines, hoops, supplies])
+  const corrections = useDocs('corrections')
+  const record = useShelf((s) => s.record)
+  return useMemo(
+    () => ({ shop, designs, machines, hoops, supplies, corrections, ...(record ? { record } : {}) }),
+    [shop, designs, machines, hoops, supplies, corrections, record],
+  )
 }

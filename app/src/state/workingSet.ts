@@ -1,4 +1,4 @@
-import type { ChangedThing, LogRow, Piece } from '@thimble/contract'
+import type { ChangedThing, LogRow, Piece, ShopRecord } from '@thimble/contract'
 import { type Urgency, urgencyOf } from '@thimble/plan'
 import { isAtHand } from './documents'
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb'
@@ -29,7 +29,7 @@ interface Kept extends DBSchema {
   /** The revision at which what is not held any more left, so that a late answer does not bring it back. */
   left: { key: string; value: number }
   seen: { key: string; value: Seen }
-  log: { key: string; value: LogRow[] }
+  log: { key: string; value: LogRow[] | ShopRecord }
 }
 
 /** Which build of the app this is: its scripts are named by what is in them. */
@@ -38,6 +38,7 @@ const thisProgram = Array.from(document.scripts, ({ src }) => src.split('/').at(
   .join()
 
 const ONLY = 'only'
+const RECORD = 'record'
 const CHUNK = 100
 
 /** What this device holds of the shop: a record a document, in the browser's database. */
@@ -116,7 +117,15 @@ export class WorkingSet {
   }
 
   async log(): Promise<LogRow[]> {
-    return (await this.db.get('log', ONLY)) ?? []
+    return ((await this.db.get('log', ONLY)) as LogRow[] | undefined) ?? []
+  }
+
+  async record(): Promise<ShopRecord | null> {
+    return ((await this.db.get('log', RECORD)) as ShopRecord | undefined) ?? null
+  }
+
+  async keepRecord(record: ShopRecord): Promise<void> {
+    await this.db.put('log', record, RECORD)
   }
 
   async keepLog(rows: LogRow[]): Promise<void> {

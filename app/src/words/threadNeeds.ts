@@ -10,7 +10,7 @@ const minutes = (seconds: number): string => {
 }
 
 /** “About 23 min at Bench machine: 14 min stitching, 5 min changes, 4 min hooping.” */
-export function timeText({ time: { seconds, parts }, estimated }: ThreadPlan, machine: string): string {
+export function timeText({ time: { seconds, parts }, estimated, pace }: ThreadPlan, machine: string): string {
   const told = [
     [parts.stitching, 'stitching'],
     [parts.changes, 'changing colours'],
@@ -19,7 +19,13 @@ export function timeText({ time: { seconds, parts }, estimated }: ThreadPlan, ma
   ] as const
   const parted = told.filter(([time]) => time >= 30).map(([time, what]) => `${minutes(time)} ${what}`)
   const from = estimated ? ' Reckoned from the drawing, not counted.' : ''
-  return `About ${minutes(seconds)} at ${machine}: ${parted.join(', ')}.${from}`
+  return `About ${minutes(seconds)} at ${machine}: ${parted.join(', ')}.${from}${pace ? ` ${paceText(pace, seconds - parts.hooping)}` : ''}`
+}
+
+/** How far the minutes at the machine may be off, by its own runs. */
+function paceText({ runs, factor, interval }: NonNullable<ThreadPlan['pace']>, sewing: number): string {
+  const [low, high] = (interval ?? [factor, factor]).map((end) => minutes((sewing / factor) * Math.max(0, end)))
+  return `As its ${runs} last runs went; likely ${low} to ${high} of sewing.`
 }
 
 const twoDecimals = (value: number): string => value.toFixed(2)

@@ -1,4 +1,3 @@
-export { ENOUGH } from './enough'
 export { type OutcomeRow, outcomeRates, type RateRow } from './outcomeRates'
 export { type BiasReport, type LandingSample, placementBias } from './placementBias'
 export { type ShopFactor, shopFactor, type Weighed } from './shopFactor'

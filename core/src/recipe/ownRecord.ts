@@ -1,8 +1,7 @@
-import type { LayerKind } from './stack'
-import type { OwnRecord, RecipeQuery } from './recipeQuery'
+import type { Layer, LayerKind } from './stack'
+import type { HoldingMethod, OwnRecord, RecipeQuery } from './recipeQuery'
 import type { Because } from './recipeOption'
-import type { LaidDraft } from './recipeOf'
-import { ENOUGH } from '../learning/enough'
+import { ENOUGH } from '../records/enough'
 import { wilsonInterval } from '../learning/wilsonInterval'
 
 /** What a sound recipe that nobody has tried yet is taken to come to, as a share of good pieces. */
@@ -21,12 +20,11 @@ export const stackSign = (kinds: readonly (LayerKind | 'cloth')[]): string =>
 /** How the shop's pieces of this cloth came out that were held and laid so; null under five of them. */
 export function ownOutcome(
   { cloth, record = [] }: Pick<RecipeQuery, 'cloth' | 'record'>,
-  draft: LaidDraft,
+  holding: HoldingMethod,
+  layers: readonly Layer[],
 ): Outcome | null {
-  const sign = stackSign(draft.layers.map(({ kind }) => kind))
-  const own = record.find(
-    (one) => one.cloth === cloth.family && one.holding === draft.verdict.method && one.stack === sign,
-  )
+  const sign = stackSign(layers.map(({ kind }) => kind))
+  const own = record.find((one) => one.cloth === cloth.family && one.holding === holding && one.stack === sign)
   return own && own.tries >= ENOUGH ? { tries: own.tries, successes: own.successes } : null
 }
 

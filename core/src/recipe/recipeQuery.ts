@@ -54,5 +54,5 @@ export type RecipeQuery = {
   clothBeyondRing?: number
   ringInside?: boolean
   stash?: StashLine[]
-  record?: readonly OwnRecord[]
+  record?: readonly OwnRecord[] | undefined
 }

@@ -39,7 +39,7 @@ function byOwnRecord(q: RecipeQuery, drafts: LaidDraft[]): LaidDraft[] {
   if (!q.record?.length) return drafts
   return drafts
     .map((draft) => {
-      const outcome = ownOutcome(q, draft)
+      const outcome = ownOutcome(q, draft.verdict.method, draft.layers)
       return outcome ? { ...draft, outcome, score: draft.score + worthOf(outcome) } : draft
     })
     .sort((a, b) => b.score - a.score)

@@ -39,19 +39,14 @@ export function keepRecord(piece: Piece, built: OnStack, used: Used, at: string)
   const { faults, verdict, note, nextTime, trying, used: said, photos } = piece.finish
   const onStack = { basis: built.basis, stack: usedStack(piece, built) }
   const open = { ...piece, finish: { ...piece.finish, reopened: true } }
-  const { by, whole } = minutesOf(piece, used.measured ?? piece.finish.kept[0]?.minutesBy ?? {})
-  const [hooped] = piece.hoop.kept
-  const [before] = piece.finish.kept
   return {
     at,
     ...onStack,
-    called: before?.called ?? calledToday(piece),
-    forecast: before ? before.forecast : (used.forecast ?? null),
+    ...asItWasThen(piece, used),
     list: keepList(offMachine(open, onStack)),
-    holding: said.holding ?? hooped?.holding ?? piece.hoop.holding ?? onStack.stack?.holding ?? null,
+    ...held(piece, onStack.stack),
     hoop: used.hoop,
     machine: used.machine ?? null,
-    turn: said.turn ?? hooped?.turn ?? null,
     tension: said.tension,
     tries: readCount(said.tries).value ?? triesMade(piece),
     landing: landingOf(piece, 0),
@@ -61,11 +56,32 @@ export function keepRecord(piece: Piece, built: OnStack, used: Used, at: string)
     })),
     faults: faultsOf(faults),
     verdict,
-    minutes: whole,
-    minutesBy: by,
     ...{ note, nextTime, trying },
     photos: photosInOrder(photos),
     took: [...used.took],
+  }
+}
+
+/** What does not change by amending: names and forecast; and minutes, which were measured then. */
+function asItWasThen(
+  piece: Piece,
+  { forecast = null, measured }: Used,
+): Pick<KeptRecord, 'called' | 'forecast' | 'minutes' | 'minutesBy'> {
+  const [before] = piece.finish.kept
+  const { by, whole } = minutesOf(piece, measured ?? before?.minutesBy ?? {})
+  return {
+    called: before?.called ?? calledToday(piece),
+    forecast: before ? before.forecast : forecast,
+    ...{ minutes: whole, minutesBy: by },
+  }
+}
+
+/** How it was really held and loaded, else as it was decided. */
+function held({ finish: { used }, hoop }: Piece, stack: KeptStack | null): Pick<KeptRecord, 'holding' | 'turn'> {
+  const [decided] = hoop.kept
+  return {
+    holding: used.holding ?? decided?.holding ?? hoop.holding ?? stack?.holding ?? null,
+    turn: used.turn ?? decided?.turn ?? null,
   }
 }
 

@@ -1,4 +1,4 @@
-import type { KeptHooping, LogRow, Piece } from '@thimble/contract'
+import type { KeptHooping, KeptMeasure, KeptRecord, LogRow, Piece } from '@thimble/contract'
 import { CoreError } from '@thimble/core/errors'
 import { placementRule } from '@thimble/core/placement'
 import { rotatePoint } from '@thimble/core/plane'
@@ -12,25 +12,38 @@ export function logRowOf(piece: Piece): LogRow | null {
   const { id, name, customer, run, item, measure, finish } = piece
   const record = finish.kept[0]
   if (!record) return null
-  const { stack, verdict, landing, faults, note, nextTime } = record
-  const layers = stack?.layers.flatMap((layer) => (layer.role === 'cloth' ? [] : [layer.kind])) ?? null
+  const { verdict, landing, faults, note, nextTime } = record
   const called = record.called ?? calledToday(piece)
-  const design = measure.kept[0]?.design
   const { holding, hoop, machine, tries, minutes, minutesBy, forecast, photos, basis, at } = record
   return {
-    ...{ pieceId: id, name, customer, run, finishedAt: at, cloth: basis.cloth.family, layers },
+    ...{ pieceId: id, name, customer, run, finishedAt: at, cloth: basis.cloth.family, ...laidAs(record) },
     swatch: piece.build.cloth.swatch?.name ?? null,
     item: { id: item.own ? null : item.kind, name: called.item },
     placement: { id: measure.placement, name: called.placement },
     size: item.size,
-    design: design?.name ? { id: design.id, name: design.name } : null,
-    needle: stack?.needle ? `${stack.needle.size} ${stack.needle.point}` : null,
+    design: designOf(measure.kept[0]),
     ...{ holding, hoop, machine, verdict, ...landing, ...inHoop(piece.hoop.kept[0]) },
     ...{ tries, minutes, sewn: minutesBy.stitching ?? null, forecast: forecast?.minutes ?? null },
     faults: faults.map((fault) => fault.id),
     photos: photos.length,
     note: nextTime || note,
   }
+}
+
+/** The layers beside the cloth, from the top, and the needle that went through them. */
+function laidAs({ stack }: KeptRecord): Pick<LogRow, 'layers' | 'needle'> {
+  if (!stack) return { layers: null, needle: null }
+  const { needle } = stack
+  return {
+    layers: stack.layers.flatMap((layer) => (layer.role === 'cloth' ? [] : [layer.kind])),
+    needle: needle && `${needle.size} ${needle.point}`,
+  }
+}
+
+/** As it was called on the shelf; one that is known by its size alone has no name. */
+function designOf(kept: KeptMeasure | undefined): LogRow['design'] {
+  const { id = null, name = null } = kept?.design ?? {}
+  return name === null ? null : { id, name }
 }
 
 /** How the item lay in the hoop, and what its move had in it already, as the item lies. */

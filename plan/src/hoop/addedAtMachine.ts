@@ -2,12 +2,10 @@ import type { Added, DriftOwner, OwnCorrection } from '@thimble/contract'
 import { rotatePoint } from '@thimble/core/plane'
 
 /** What a piece is hooped in, on and as: whose landings may have a say in its move. */
-export type Owners = Readonly<Record<DriftOwner, string | null>>
+type Owners = Readonly<Record<DriftOwner, string | null>>
 
 /** The most particular first: the same landings may drift by several of these, and are corrected once. */
 const order: readonly DriftOwner[] = ['hoop', 'machine', 'holding', 'item']
-/** Hoop and machine drift in the hoop's own frame, whichever way up the item lies in it. */
-const inHoopFrame = (by: DriftOwner): boolean => by === 'hoop' || by === 'machine'
 
 /**
  * What is added to every move, in the hoop's frame: by the one correction the worker has taken that comes nearest; null
@@ -19,8 +17,8 @@ export function addedAtMachine(corrections: readonly OwnCorrection[], owners: Ow
   const on = corrections.filter((one) => one.on && owners[one.by] === one.of)
   const taken = order.flatMap((by) => on.filter((one) => one.by === by))[0]
   if (!taken) return null
-  const { by, name, learned, right, down } = taken
-  const far = inHoopFrame(by) ? { x: right, y: down } : rotatePoint({ x: right, y: down }, toHoop)
+  const { by, name, learned, right, down, frame } = taken
+  const far = frame === 'hoop' ? { x: right, y: down } : rotatePoint({ x: right, y: down }, toHoop)
   return { right: tenth(far.x), down: tenth(far.y), by, name, learned }
 }
 

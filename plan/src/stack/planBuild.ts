@@ -23,11 +23,15 @@ export type BuildPlan = {
   ring: Ring | null
 }
 
+const stacksOf = (record: Shelf['record']) => record?.stacks
+
+type BuildShelf = Pick<Shelf, 'shop' | 'hoops' | 'supplies' | 'record'>
+
 /** @param best while no hoop was picked, the ring that would be taken; so what is advised here is what can be held there */
 export function planBuild(
   piece: Pick<Piece, 'item' | 'build'> & { hoop: Pick<Piece['hoop'], 'hoopId' | 'holding' | 'kept'> },
   design: PieceDesign,
-  { shop, hoops, supplies, record }: Pick<Shelf, 'shop' | 'hoops' | 'supplies' | 'record'>,
+  { shop, hoops, supplies, record }: BuildShelf,
   best: RingUnder | null = null,
 ): BuildPlan {
   const { build, hoop: hooping } = piece
@@ -39,7 +43,7 @@ export function planBuild(
     ...(hoop ? {} : best),
     ...(holding ? { holding } : {}),
     ...stashOf(supplies),
-    ...(record ? { record: record.stacks } : {}),
+    record: stacksOf(record),
   })
   const ring = (hoop ? ringOf(hoop) : best?.ring) ?? null
   const stack = todaysStack(build, advice, { basis, ring, supplies })

@@ -1,5 +1,5 @@
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi'
-import { Id, Named, Piece, RunEvent, Said } from '@thimble/contract'
+import { Id, Named, Piece, PIECE_FORMAT, PieceFile, RunEvent, Said } from '@thimble/contract'
 import { eventsText } from '../stores/eventList'
 import { listPieces } from '../stores/pieceList'
 import type { ShopStore } from '../stores/shopStore'
@@ -7,7 +7,7 @@ import { DailyBackups } from '../backup/dailyBackups'
 import { backupRoutes } from './backupRoutes'
 import { changeRoutes } from './changeRoutes'
 import { deviceRoutes } from './deviceRoutes'
-import { asKept, documentRoutes, json, pageQuery } from './documentRoutes'
+import { asKept, documentRoutes, failures, json, pageQuery } from './documentRoutes'
 import { logRoutes } from './logRoutes'
 import { packedDesignRoutes } from './packedDesignRoutes'
 import { invalid, issuesOf, toProblem } from './problems'
@@ -97,4 +97,20 @@ function listRoutes(app: OpenAPIHono, store: ShopStore): void {
     responses: { 200: { description: 'What happened while it was sewn, in order', content: json(z.array(RunEvent)) } },
   })
   app.openapi(run, async (c) => asKept(c, await eventsText(store, c.req.valid('param').id)))
+  const file = createRoute({
+    method: 'get',
+    path: '/pieces/{id}/file',
+    tags: ['pieces'],
+    request: { params: z.object({ id: Id }) },
+    responses: {
+      200: { description: 'A piece with its run, as a file', content: json(PieceFile) },
+      404: failures[404],
+    },
+  })
+  app.openapi(file, async (c) => {
+    const { id } = c.req.valid('param')
+    const [piece, events] = [await store.documents.pieces!.getText(id), await eventsText(store, id)]
+    c.header('content-disposition', `attachment; filename="piece-${id}.json"`)
+    return asKept(c, `{"format":"${PIECE_FORMAT}","version":1,"piece":${piece},"run":${events}}`)
+  })
 }

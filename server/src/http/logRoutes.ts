@@ -32,16 +32,12 @@ export function logRoutes(app: OpenAPIHono, log: LogStore): void {
     path: '/log',
     tags,
     request: {
-      query: z.object({
-        before: z.string().max(40).optional(),
-        limit: z.coerce.number().int().min(1).max(200).default(50),
-      }),
+      query: z.object({ limit: z.coerce.number().int().min(1).max(200).default(50) }),
     },
     responses: { 200: { description: 'Finished pieces, newest first', content: json(z.array(LogRow)) } },
   })
   app.openapi(newest, async (c) => {
-    const { before, limit } = c.req.valid('query')
-    return asKept(c, await log.listText({ limit, ...(before ? { before } : {}) }))
+    return asKept(c, await log.listText(c.req.valid('query').limit))
   })
 
   const found = createRoute({
@@ -61,6 +57,12 @@ export function logRoutes(app: OpenAPIHono, log: LogStore): void {
     return asKept(c, await log.foundText(asked, { limit, offset }))
   })
 
+  learningRoutes(app, log)
+}
+
+/** What the log teaches, and all of it as a table. */
+function learningRoutes(app: OpenAPIHono, log: LogStore): void {
+  const tags = ['log']
   const works = createRoute({
     method: 'get',
     path: '/log/works',

@@ -1,5 +1,6 @@
 import type { LogWorks, ShopRecord } from '@thimble/contract'
-import { ENOUGH, shopFactor } from '@thimble/core/learning'
+import { shopFactor } from '@thimble/core/learning'
+import { ENOUGH } from '@thimble/core/records'
 import type { ClothFamily, HoldingMethod } from '@thimble/core/recipe'
 import type { Value } from './facets'
 import type { LogColumns } from './logColumns'

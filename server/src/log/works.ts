@@ -78,35 +78,56 @@ function ratesBy(slots: Int32Array, { of }: LogColumns, groupOf: Grouping): LogW
 }
 
 type Landed = { dx: number; dy: number; rotation?: number }
+type Owned = { onItem: Landed[]; inHoop: Landed[]; corrected: number }
 
-/** In the frame of what they are looked at by: a hoop and a machine drift their own way, whichever way up the item lies. */
+/**
+ * Landings of each hoop, machine, way of holding and item. What comes of the hoop goes with it whichever way up a piece was
+ * loaded, what comes of the marks with the piece: they are told in the frame in which they scatter less.
+ */
 function landingsBy(
   owner: DriftOwner,
   slots: Int32Array,
   { facets, of }: LogColumns,
 ): LogWorks['landings'][DriftOwner] {
   const groupOf = facets.reader(owner)
-  const inHoop = owner === 'hoop' || owner === 'machine'
   const [right, down, toHoop, turn, corrected] = (['right', 'down', 'toHoop', 'turn', 'corrected'] as const).map(of)
-  const groups = new Map<Value, { landed: Landed[]; corrected: number }>()
+  const groups = new Map<Value, Owned>()
   for (const slot of slots) {
-    const turned = inHoop ? toHoop![slot]! : 0
-    const at = rotatePoint({ x: right![slot]!, y: down![slot]! }, turned)
-    // Not measured both ways, or it is not known how it lay.
+    const at = { x: right![slot]!, y: down![slot]! }
+    // Not measured both ways.
     const group = Number.isNaN(at.x + at.y) ? null : groupOf(slot)
     if (!group) continue
-    const one = groups.get(group) ?? { landed: [], corrected: 0 }
+    const one = groups.get(group) ?? { onItem: [], inHoop: [], corrected: 0 }
     groups.set(group, one)
-    one.landed.push({ dx: at.x, dy: at.y, ...(Number.isNaN(turn![slot]!) ? {} : { rotation: turn![slot]! }) })
+    const rotation = Number.isNaN(turn![slot]!) ? {} : { rotation: turn![slot]! }
+    one.onItem.push({ dx: at.x, dy: at.y, ...rotation })
     one.corrected += corrected![slot]!
+    if (Number.isNaN(toHoop![slot]!)) continue
+    const there = rotatePoint(at, toHoop![slot]!)
+    one.inHoop.push({ dx: there.x, dy: there.y, ...rotation })
   }
   return [...groups]
-    .sort(([, a], [, b]) => b.landed.length - a.landed.length)
+    .sort(([, a], [, b]) => b.onItem.length - a.onItem.length)
     .slice(0, MOST_GROUPS)
-    .map(([{ id, name }, one]) => ({
-      ...{ id, name, report: placementBias(one.landed), corrected: one.corrected },
-      points: one.landed.slice(0, MOST_POINTS).map(({ dx, dy }): [number, number] => [tenth(dx), tenth(dy)]),
-    }))
+    .map(([{ id, name }, { onItem, inHoop, corrected }]) => {
+      const ofHoop = owner === 'hoop' || owner === 'machine'
+      const frame = ofHoop && scatterOf(inHoop) < CLEARLY * scatterOf(onItem) ? 'hoop' : 'item'
+      const landed = frame === 'hoop' ? inHoop : onItem
+      return {
+        ...{ id, name, frame, report: placementBias(landed), corrected },
+        points: landed.slice(0, MOST_POINTS).map(({ dx, dy }): [number, number] => [tenth(dx), tenth(dy)]),
+      }
+    })
+}
+/** Where all were loaded alike both scatter the same, and a piece is what one has before one. */
+const CLEARLY = 0.8
+
+/** The mean square of how far they lie from their own middle. */
+function scatterOf(landed: readonly Landed[]): number {
+  if (landed.length === 0) return Infinity
+  const mean = (axis: 'dx' | 'dy'): number => landed.reduce((sum, one) => sum + one[axis], 0) / landed.length
+  const [x, y] = [mean('dx'), mean('dy')]
+  return landed.reduce((sum, { dx, dy }) => sum + (dx - x) ** 2 + (dy - y) ** 2, 0) / landed.length
 }
 
 const tenth = (value: number): number => Math.round(value * 10) / 10

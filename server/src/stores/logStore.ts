@@ -1,6 +1,6 @@
 import type { LogFound, LogRow, LogWorks, Piece, ShopRecord } from '@thimble/contract'
 import { logRowOf } from '@thimble/plan'
-import { and, desc, eq, inArray, lt, sql } from 'drizzle-orm'
+import { desc, eq, inArray, sql } from 'drizzle-orm'
 import { asText, listOf } from '../db/asText'
 import type { Database, Tx } from '../db/database'
 import { logRows } from '../db/tables'
@@ -25,12 +25,12 @@ export class LogStore {
     this.#index = new LogIndex(database)
   }
 
-  /** The newest, or those before an instant, as JSON text. */
-  async listText({ before, limit }: { before?: string; limit: number }): Promise<string> {
+  /** The newest, as JSON text. */
+  async listText(limit: number): Promise<string> {
     const rows = await this.database.db
       .select({ text: asText(logRows.doc) })
       .from(logRows)
-      .where(and(sql`json_valid(${logRows.doc})`, before ? lt(logRows.finishedAt, before) : undefined))
+      .where(sql`json_valid(${logRows.doc})`)
       .orderBy(desc(logRows.finishedAt))
       .limit(limit)
     return listOf(rows)

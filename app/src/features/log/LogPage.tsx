@@ -1,97 +1,134 @@
-import { Button } from '@rneui/themed'
-import type { LogRow } from '@thimble/contract'
-import { holdingNames } from '@thimble/core/recipe'
-import { format } from 'date-fns/format'
-import { parseISO } from 'date-fns/parseISO'
-import { useMemo, useState } from 'react'
+import { useLocalSearchParams, useRouter } from 'expo-router'
+import { useEffect } from 'react'
 import { View } from 'react-native'
-import { useShelf } from '@/state/store'
-import { fetchOlder, LOG_PAGE } from '@/state/sync'
-import { usePalette } from '@/theme/PaletteProvider'
-import { Choices } from '@/ui/Choices'
 import { Field } from '@/ui/Field'
 import { Page } from '@/ui/Page'
-import { Section } from '@/ui/Section'
 import { RowLink } from '@/ui/RowLink'
+import { Section } from '@/ui/Section'
 import { Split } from '@/ui/Split'
 import { useWide } from '@/ui/useMedia'
 import { useRemembered } from '@/ui/whereItWas'
-import { Heading, Words } from '@/ui/Words'
-import { clothName } from '@/words/clothWords'
-import { faultNames, verdictNames } from '@thimble/core/records'
-import { landingText } from '@/words/landingWords'
-import { layersText } from '@/words/stackWords'
+import { Words } from '@/ui/Words'
+import { countText } from '@/words/countText'
+import { LogFilters } from './LogFilters'
+import { LogLine } from './LogLine'
+import { LogRows } from './LogRows'
+import { everything, type LogQuery, queryIn, readQuery, searchOf } from './logQuery'
 import { RecordActions } from './RecordActions'
 import { RecordSheet } from './RecordSheet'
-import { useLog } from '@/state/useLog'
+import { type Found, useLogFound } from './useLogFound'
 
-const ALL = 'all'
-
-/** Every finished piece, newest first; by cloth, by fault, by words. */
+/** Every finished piece: searched as one types, narrowed by kinds together, in the order one likes. */
 export function LogPage() {
-  const rows = useLog()
-  const told = useShelf((s) => s.logTold)
-  const [cloth, setCloth] = useRemembered<string>('Log', 'cloth', ALL)
-  const [words, setWords] = useRemembered<string>('Log', 'words', '')
-  const [more, setMore] = useState(true)
-  const cloths = useMemo(() => [...new Set(rows.map((r) => r.cloth))], [rows])
-  const shown = rows.filter((r) => (cloth === ALL || r.cloth === cloth) && matches(r, words))
+  const router = useRouter()
+  const params = useLocalSearchParams()
+  const { beside } = params as { beside?: string }
+  const [text, setText] = useRemembered<string>('Log', 'query', JSON.stringify(everything))
+  const query = readQuery(text)
+  const ask = (next: LogQuery): void => setText(JSON.stringify(next))
+  useAskedFor(params, setText)
+  const found = useLogFound(query)
   const wide = useWide()
   const [picked, setPicked] = useRemembered<string>('Log', 'picked', '')
-  const at = (shown.find((r) => r.pieceId === picked) ?? shown[0])?.pieceId ?? null
+  const { rows } = found
+  const at = (rows.find((r) => r.pieceId === picked) ?? rows[0])?.pieceId ?? null
+  const hrefOf = (id: string): string => (beside ? `/log/beside?a=${beside}&b=${id}` : `/log/${id}`)
+  const openerOf = (id: string) => (beside ? () => router.push(hrefOf(id)) : wide ? () => setPicked(id) : undefined)
   const list = (
     <>
       <Section>
-        <Field label="Find" value={words} onChange={setWords} placeholder="A name, a customer, a fault" kind="search" />
-        {cloths.length > 1 ? (
-          <Choices
-            label="Cloth"
-            choices={[{ id: ALL, name: 'All' }, ...cloths.map((id) => ({ id, name: clothName(id).split(',')[0]! }))]}
-            value={cloth}
-            onChange={setCloth}
-          />
-        ) : null}
+        {beside ? <Words bold>Pick the piece to lay beside it.</Words> : null}
+        <Field
+          label="Find"
+          value={query.words}
+          onChange={(words) => ask({ ...query, words })}
+          placeholder="A name, a customer, a fault"
+          kind="search"
+        />
+        <LogFilters query={query} counts={found.counts} onChange={ask} />
+        {beside ? null : <Ways search={searchOf(query)} />}
       </Section>
-      <View style={{ marginTop: 14 }}>
-        {shown.map((row) => (
+      <LogRows
+        rows={rows}
+        onNearEnd={found.more}
+        render={(row) => (
           <LogLine
-            key={row.pieceId}
             row={row}
             on={wide && row.pieceId === at}
-            onOpen={wide ? () => setPicked(row.pieceId) : undefined}
+            href={hrefOf(row.pieceId)}
+            onOpen={openerOf(row.pieceId)}
           />
-        ))}
-      </View>
-      {rows.length >= LOG_PAGE && more ? (
-        <Section>
-          <Button
-            type="outline"
-            title="Older pieces"
-            onPress={() => void fetchOlder(rows.at(-1)!.finishedAt).then(setMore)}
-          />
-        </Section>
-      ) : null}
-      {shown.length === 0 ? <NothingHere told={told} empty={rows.length === 0} /> : null}
+        )}
+      />
+      <Nothing found={found} narrowed={text !== JSON.stringify(everything)} />
     </>
   )
   return (
-    <Page wideContent title="Log" aside={told ? `${rows.length} ${rows.length === 1 ? 'piece' : 'pieces'}` : undefined}>
-      <Split list={list} detail={at ? <Record key={at} id={at} /> : null} />
+    <Page
+      wideContent
+      title="Log"
+      aside={
+        found.told && !found.away ? `${countText(found.total)} ${found.total === 1 ? 'piece' : 'pieces'}` : undefined
+      }
+    >
+      <Split list={list} detail={at && !beside ? <Record key={at} id={at} /> : null} />
     </Page>
   )
 }
 
-const NothingHere = ({ told, empty }: { told: boolean; empty: boolean }) => (
-  <Section>
-    <Words soft role="status">
-      {!told
-        ? 'Looking into the log …'
-        : empty
-          ? 'Nothing finished yet. A piece comes here when its record is kept.'
-          : 'Nothing in the log fits that.'}
-    </Words>
-  </Section>
-)
+/** Where an address asks for something, that is what is looked for. */
+function useAskedFor(params: Parameters<typeof queryIn>[0], setText: (text: string) => void): void {
+  const asked = queryIn(params)
+  const text = asked && JSON.stringify(asked)
+  useEffect(() => {
+    if (text) setText(text)
+  }, [text, setText])
+}
+
+/** What follows from what was found: what works, and a table of it. */
+function Ways({ search }: { search: string }) {
+  const asked = search ? `?${search}` : ''
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 20 }}>
+      <RowLink href={`/log/works${asked}`} style={{ minHeight: 44, justifyContent: 'center' }}>
+        <Words bold tone="indigo">
+          What works here
+        </Words>
+      </RowLink>
+      <a
+        href={`/api/v1/log.csv${asked}`}
+        download
+        style={{ textDecoration: 'none', minHeight: 44, display: 'flex', alignItems: 'center' }}
+      >
+        <Words bold tone="indigo">
+          Save as CSV
+        </Words>
+      </a>
+    </View>
+  )
+}
+
+function Nothing({ found, narrowed }: { found: Found; narrowed: boolean }) {
+  const { told, away, rows } = found
+  const says = !told
+    ? rows.length > 0
+      ? null
+      : 'Looking into the log …'
+    : away
+      ? 'The server is away: only what this device holds was looked through.'
+      : rows.length > 0
+        ? null
+        : narrowed
+          ? 'Nothing in the log fits that.'
+          : 'Nothing finished yet. A piece comes here when its record is kept.'
+  return says ? (
+    <Section>
+      <Words soft role="status">
+        {says}
+      </Words>
+    </Section>
+  ) : null
+}
 
 const Record = ({ id }: { id: string }) => (
   <>
@@ -101,58 +138,3 @@ const Record = ({ id }: { id: string }) => (
     </Section>
   </>
 )
-
-function matches(row: LogRow, words: string): boolean {
-  const text = [row.name, row.customer, layersText(row.layers), row.note, ...row.faults.map((f) => faultNames[f])]
-    .join(' ')
-    .toLowerCase()
-  return words
-    .toLowerCase()
-    .split(/\s+/)
-    .every((w) => text.includes(w))
-}
-
-function LogLine({ row, on, onOpen }: { row: LogRow; on: boolean; onOpen?: () => void }) {
-  const p = usePalette()
-  const style = useShelf((s) => s.shop)
-  const landing = landingText(row, style)
-  return (
-    <RowLink
-      href={`/log/${row.pieceId}`}
-      onOpen={onOpen}
-      aria-current={on || undefined}
-      style={{
-        backgroundColor: p.paper,
-        borderLeftWidth: 4,
-        borderLeftColor: on ? p.indigo : p.paper,
-        borderTopWidth: 1,
-        borderTopColor: p.seam,
-        paddingHorizontal: 12,
-        paddingVertical: 12,
-        gap: 3,
-      }}
-    >
-      <View style={{ flexDirection: 'row', gap: 12 }}>
-        <Heading level={2} style={{ flex: 1, minWidth: 0 }}>
-          {row.name}
-        </Heading>
-        <Words soft>{format(parseISO(row.finishedAt), 'd MMM')}</Words>
-      </View>
-      <Words soft>
-        {[row.customer, clothName(row.cloth).split(',')[0], row.holding ? holdingNames[row.holding].toLowerCase() : '']
-          .filter(Boolean)
-          .join(', ')}
-      </Words>
-      <Words style={{ fontSize: 16 }}>{layersText(row.layers) || 'No stack noted'}</Words>
-      <Words
-        style={{ fontSize: 16 }}
-        tone={row.verdict === 'spoiled' ? 'madder' : row.verdict === 'good' ? 'moss' : undefined}
-      >
-        {[row.verdict ? verdictNames[row.verdict] : '', landing, row.faults.map((f) => faultNames[f]).join(', ')]
-          .filter(Boolean)
-          .join('. ')}
-      </Words>
-      {row.note ? <Words soft>{`“${row.note}”`}</Words> : null}
-    </RowLink>
-  )
-}

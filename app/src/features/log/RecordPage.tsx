@@ -1,20 +1,21 @@
 import { format } from 'date-fns/format'
 import { parseISO } from 'date-fns/parseISO'
-import { useLog } from '@/state/useLog'
+import { useShelf } from '@/state/store'
 import { Page } from '@/ui/Page'
 import { RecordActions } from './RecordActions'
 import { RecordSheet } from './RecordSheet'
 
 /** One piece's record on a page of its own. */
 export function RecordPage({ id }: { id: string }) {
-  const row = useLog().find((r) => r.pieceId === id)
+  const piece = useShelf((s) => s.docs.pieces[id])
+  const record = piece?.finish.kept[0]
   return (
     <Page
-      title={row?.name ?? 'Record'}
+      title={piece?.name ?? 'Record'}
       back
       toRead
-      aside={row ? format(parseISO(row.finishedAt), 'd MMM') : undefined}
-      foot={row ? <RecordActions id={id} /> : undefined}
+      aside={record ? format(parseISO(record.at), 'd MMM yyyy') : undefined}
+      foot={record ? <RecordActions id={id} /> : undefined}
     >
       <RecordSheet id={id} />
     </Page>

@@ -14,6 +14,7 @@ import { BigNumbers, Heading, Words } from '@/ui/Words'
 import { clothName } from '@/words/clothWords'
 import { AtTheMachine } from './AtTheMachine'
 import { EarlierRecords } from './EarlierRecords'
+import { RecordOut } from './RecordOut'
 import { RecordOutcome } from './RecordOutcome'
 import { bobbinText, layerDetail, layerLabel, needleText } from '@/words/stackWords'
 import { tookText } from '@/words/stockWords'
@@ -42,6 +43,7 @@ export function RecordSheet({ id }: { id: string }) {
       <Section title="Where it was marked">
         <BigNumbers>{piece.measure.kept[0] ? writeSaid(piece.measure.kept[0].placed, style) : 'Not noted'}</BigNumbers>
       </Section>
+      <RecordOut id={id} />
       <EarlierRecords earlier={piece.finish.earlier} style={style} design={piece.measure.kept[0]?.design ?? null} />
     </>
   )

@@ -13,8 +13,9 @@ import {
   workedOn,
 } from '@thimble/plan'
 import { bareStack, patchToStack } from '@thimble/plan/byHand'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { View } from 'react-native'
+import { openRecord } from '@/state/startShelf'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Opener } from '@/ui/Opener'
 import { Section } from '@/ui/Section'
@@ -38,6 +39,7 @@ import { Why } from './Why'
 export function BuildStage({ tools, onDone }: StageProps) {
   const { advice, basis, stack, option, ring } = useBuildPlan(tools)
   const inUnits = useUnits()
+  useEffect(() => void openRecord(), [])
   const [others, setOthers] = useState(false)
   // Asked as the stage opens: what is being answered stays where it is.
   const [answersFirst] = useState(wasTold(tools.piece.build.cloth))

@@ -2,15 +2,15 @@ import { useWatch } from 'react-hook-form'
 import { FormChoices } from '@/forms/FormField'
 import { patchShop } from '@/state/changes'
 import { useShelf } from '@/state/store'
-import { usePalette } from '@/theme/PaletteProvider'
 import { NameField } from '@/ui/NameField'
 import { Page } from '@/ui/Page'
 import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
 import { currencies } from '@/words/moneyWords'
+import { BackUps } from './BackUps'
 import { HabitSection } from './HabitSection'
-import { TakeShopIn } from './TakeShopIn'
+import { FileLink } from './FileLink'
 import { useSettingsForm } from './useSettingsForm'
 
 const units = [
@@ -70,9 +70,9 @@ export function SettingsPage() {
       <Section title="Made with" says="Open-source packages and typefaces that ship with the program.">
         <FileLink href="/notices.txt" says="Their notices and licences" />
       </Section>
+      <BackUps />
       <Section title="Your data" says="Everything the shop keeps, as one open JSON file.">
         <FileLink href="/api/v1/export" says="Save the shop as a file" download />
-        <TakeShopIn />
         <RowLink href="/removed" style={{ minHeight: 44, justifyContent: 'center' }}>
           <Words bold tone="indigo">
             Removed things: bring something back
@@ -80,18 +80,5 @@ export function SettingsPage() {
         </RowLink>
       </Section>
     </Page>
-  )
-}
-
-function FileLink({ href, says, download }: { href: string; says: string; download?: boolean }) {
-  const p = usePalette()
-  return (
-    <a
-      href={href}
-      download={download}
-      style={{ color: p.indigo, fontFamily: 'TextBold', fontSize: 17, padding: '12px 0', display: 'inline-block' }}
-    >
-      {says}
-    </a>
   )
 }

@@ -3,28 +3,37 @@ import type { ImportEffect } from '@thimble/contract'
 import { type ChangeEvent, useRef, useState } from 'react'
 import { View } from 'react-native'
 import { ask } from '@/http/client'
+import { Choices } from '@/ui/Choices'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { useTask } from '@/ui/useTask'
 import { Words } from '@/ui/Words'
 import { effectLines } from './effectWords'
 
-type Looked = { file: File; effect: ImportEffect }
+type How = 'merge' | 'replace'
+type Looked = { file: File; how: How; effect: ImportEffect }
+
+const hows: readonly { id: How; name: string }[] = [
+  { id: 'merge', name: 'Beside what is here' },
+  { id: 'replace', name: 'In the place of what is here' },
+]
 
 /** A shop file that comes in: first what it would do, then, when asked, all of it. */
 export function TakeShopIn() {
   const [looked, setLooked] = useState<Looked | null>(null)
   const [taken, setTaken] = useState(false)
   const { busy, problem, run } = useTask()
-  const look = (file: File | undefined): void => {
+  const look = (file: File | undefined, how: How = 'merge'): void => {
     setTaken(false)
-    setLooked(null)
-    if (!file) return
+    if (!file) return setLooked(null)
     void run(async () => {
-      setLooked({ file, effect: await ask<ImportEffect>('/import?dry=true', { method: 'POST', file }) })
-    })
+      setLooked({
+        ...{ file, how },
+        effect: await ask<ImportEffect>(`/import?dry=true&how=${how}`, { method: 'POST', file }),
+      })
+    }).then((read) => read || setLooked(null))
   }
-  const take = ({ file }: Looked): void => {
-    void run(() => ask('/import', { method: 'POST', file })).then((done) => {
+  const take = ({ file, how }: Looked): void => {
+    void run(() => ask(`/import?how=${how}`, { method: 'POST', file })).then((done) => {
       if (done) setLooked(null)
       setTaken(done)
     })
@@ -37,11 +46,11 @@ export function TakeShopIn() {
   }
   return (
     <View style={{ gap: 10 }}>
-      <input ref={picker} type="file" aria-label="Shop file" hidden onChange={picked} />
+      <input ref={picker} type="file" accept=".zip,.json" aria-label="Backup or shop file" hidden onChange={picked} />
       {looked ? null : (
         <Button
           type="outline"
-          title={busy ? 'Reading the file …' : 'Take a shop file in'}
+          title={busy ? 'Reading the file …' : 'Take a backup or shop file in'}
           disabled={busy}
           onPress={() => picker.current?.click()}
         />
@@ -51,6 +60,7 @@ export function TakeShopIn() {
       {looked ? (
         <View role="group" aria-label="What the file would do" style={{ gap: 8 }}>
           <Words bold>{looked.file.name}</Words>
+          <Choices label="It comes" choices={hows} value={looked.how} onChange={(how) => look(looked.file, how)} />
           {effectLines(looked.effect).map((line) => (
             <Words key={line}>{line}</Words>
           ))}

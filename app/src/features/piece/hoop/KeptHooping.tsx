@@ -28,7 +28,7 @@ export function KeptHooping({ tools }: KeptProps) {
   const [kept] = piece.hoop.kept
   if (!kept) return null
   const { hoop, holding, groups, because } = kept
-  const reasons = reasonsOf({ ...built, stack: built.stack && { ...built.stack, because } })
+  const reasons = reasonsOf({ ...built, stack: built.stack && { ...built.stack, because, record: null } })
   const tries = triesOf(piece).length
   return (
     <>

@@ -1,6 +1,7 @@
 import { dialMove, hoopingAtHand, triesOf } from '@thimble/plan'
 import { Words } from '@/ui/Words'
 import { type PieceTools, useHoopPlan } from '../usePiece'
+import { AddedLine } from './AddedLine'
 import { MoveBoxes } from './MoveBoxes'
 
 /** What to dial: as found by the last look at the hooping, else as it was planned. */
@@ -17,6 +18,7 @@ export function KeptMove({ tools }: { tools: PieceTools }) {
     <>
       <Words bold>{last ? 'Dialled for how it lies' : 'Dial at the machine'}</Words>
       <MoveBoxes move={move} />
+      <AddedLine added={at.added ?? hooped.added} />
       {at.groups > 1 ? <Words soft>{`Hooping ${at.group + 1} of ${at.groups}`}</Words> : null}
     </>
   )

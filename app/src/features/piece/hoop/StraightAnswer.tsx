@@ -3,6 +3,7 @@ import { AdviceBar } from '@/ui/AdviceBar'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
 import type { PieceTools } from '../usePiece'
+import { AddedLine } from './AddedLine'
 import { MoveBoxes } from './MoveBoxes'
 import { Remedies } from './Remedies'
 import { writePlace } from './writePlace'
@@ -70,6 +71,7 @@ function Dial({ tools, check }: Props) {
     <>
       <Words soft>Dial at the machine</Words>
       <MoveBoxes move={move!} />
+      <AddedLine added={check.at.added} />
       {tools.piece.hoop.scale < 1 ? (
         <Words bold>{`Design made ${Math.floor(tools.piece.hoop.scale * 1000) / 10} % of its size`}</Words>
       ) : null}

@@ -1,0 +1,97 @@
+import type { Piece } from '@thimble/contract'
+import { format } from 'date-fns/format'
+import { parseISO } from 'date-fns/parseISO'
+import { useLocalSearchParams } from 'expo-router'
+import { useEffect, useState } from 'react'
+import { View } from 'react-native'
+import { Photo } from '@/desk/inRecords'
+import { useShelf } from '@/state/store'
+import { openPiece } from '@/state/sync'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Opener } from '@/ui/Opener'
+import { Page } from '@/ui/Page'
+import { RowLink } from '@/ui/RowLink'
+import { Section } from '@/ui/Section'
+import { useStyle } from '@/ui/useUnits'
+import { Heading, Words } from '@/ui/Words'
+import { comparedFacts, recordFacts } from './recordFacts'
+
+/** Two pieces side by side: what differs first. */
+export function BesidePage() {
+  const { a, b } = useLocalSearchParams<{ a: string; b: string }>()
+  const [first, second] = [useRecorded(a), useRecorded(b)]
+  const style = useStyle()
+  const missing = first === 'missing' || second === 'missing'
+  if (missing || !first || !second)
+    return (
+      <Page title="Side by side" back passing={!missing}>
+        <Section>
+          <Words role="status">{missing ? 'One of them is not in the log.' : 'Fetching the records …'}</Words>
+        </Section>
+      </Page>
+    )
+  const { differs, alike } = comparedFacts(recordFacts(first, style), recordFacts(second, style))
+  return (
+    <Page title="Side by side" back toRead>
+      <View role="table" aria-label="What differs" style={{ paddingHorizontal: 16, paddingTop: 14 }}>
+        <View role="row" style={{ flexDirection: 'row', gap: 14, paddingBottom: 10 }}>
+          <Head piece={first} />
+          <Head piece={second} />
+        </View>
+        {differs.map((pair) => (
+          <PairRow key={pair.about} {...pair} />
+        ))}
+        {differs.length === 0 ? <Words>They differ in nothing that was noted.</Words> : null}
+      </View>
+      <Section>
+        <Opener title={`Alike in ${alike.length} ${alike.length === 1 ? 'thing' : 'things'}`}>
+          {alike.map(({ about, a: says }) => (
+            <View key={about}>
+              <Words soft>{about}</Words>
+              <Words>{says}</Words>
+            </View>
+          ))}
+        </Opener>
+      </Section>
+    </Page>
+  )
+}
+
+/** A finished piece, fetched where it is not on this device. */
+function useRecorded(id: string): Piece | 'missing' | null {
+  const piece = useShelf((s) => s.docs.pieces[id])
+  const [missing, setMissing] = useState(false)
+  useEffect(() => void openPiece(id).then((found) => setMissing(found === 'missing')), [id])
+  return piece?.finish.kept[0] ? piece : missing ? 'missing' : null
+}
+
+function Head({ piece }: { piece: Piece }) {
+  const { at, photos } = piece.finish.kept[0]!
+  return (
+    <View role="columnheader" style={{ flex: 1, minWidth: 0, gap: 4 }}>
+      <RowLink href={`/log/${piece.id}`} style={{ minHeight: 44, justifyContent: 'center' }}>
+        <Heading level={2}>{piece.name}</Heading>
+      </RowLink>
+      <Words soft>{format(parseISO(at), 'd MMM yyyy')}</Words>
+      {photos[0] ? <Photo id={photos[0]} label={`Photo of ${piece.name}`} height={140} /> : null}
+    </View>
+  )
+}
+
+function PairRow({ about, a, b }: { about: string; a: string; b: string }) {
+  const p = usePalette()
+  return (
+    <View style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 8 }}>
+      <Words soft role="rowheader">
+        {about}
+      </Words>
+      <View role="row" style={{ flexDirection: 'row', gap: 14 }}>
+        {[a, b].map((says, i) => (
+          <Words key={i} role="cell" bold={says !== ''} soft={says === ''} style={{ flex: 1, minWidth: 0 }}>
+            {says || 'not noted'}
+          </Words>
+        ))}
+      </View>
+    </View>
+  )
+}

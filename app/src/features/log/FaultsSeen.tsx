@@ -1,0 +1,80 @@
+import type { LogWorks } from '@thimble/contract'
+import { faultNames, type FaultId } from '@thimble/core/records'
+import { format } from 'date-fns/format'
+import { parseISO } from 'date-fns/parseISO'
+import { View } from 'react-native'
+import { Rect, Svg } from 'react-native-svg'
+import { usePalette } from '@/theme/PaletteProvider'
+import { RowLink } from '@/ui/RowLink'
+import { Words } from '@/ui/Words'
+import { TableOf } from './TableOf'
+import { isEnough } from './worksWords'
+import { useWidth } from './useWidth'
+
+const HIGH = 30
+const monthText = (month: string): string => format(parseISO(`${month}-01`), 'MMM yyyy')
+const nameOf = (id: string): string => faultNames[id as FaultId] ?? id
+
+/** Faults by how often they come up: month by month as a row of stitches, and with what they come up most. */
+export function FaultsSeen({ works: { faults, pieces, months }, search }: { works: LogWorks; search: string }) {
+  const { width, onLayout } = useWidth()
+  const most = Math.max(1, ...faults.flatMap((fault) => fault.months))
+  return (
+    <View onLayout={onLayout} style={{ gap: 10 }}>
+      {faults.length === 0 ? <Words>No faults noted.</Words> : null}
+      {faults.length > 0 && months.length > 1 ? (
+        <Words soft>{`A bar a month, ${monthText(months[0]!.month)} to ${monthText(months.at(-1)!.month)}.`}</Words>
+      ) : null}
+      {faults.map((fault) => (
+        <View key={fault.id} style={{ gap: 2 }}>
+          <RowLink
+            href={`/log?fault=${fault.id}${search ? `&${search}` : ''}`}
+            style={{ flexDirection: 'row', gap: 12, minHeight: 44, alignItems: 'center' }}
+          >
+            <Words bold tone="indigo" style={{ flex: 1, minWidth: 0 }}>
+              {nameOf(fault.id)}
+            </Words>
+            <Words>{`${fault.pieces} of ${pieces}`}</Words>
+          </RowLink>
+          {width > 0 && months.length > 1 ? <Bars counts={fault.months} most={most} width={width} /> : null}
+          {fault.with.filter(isEnough).map((way) => (
+            <Words soft key={way.id}>{`With ${way.name.toLowerCase()}: ${way.successes} of ${way.tries}.`}</Words>
+          ))}
+        </View>
+      ))}
+      {faults.length > 0 ? (
+        <TableOf
+          label="Faults"
+          head={['Fault', 'Pieces', 'Most with']}
+          rows={faults.map((fault) => [
+            nameOf(fault.id),
+            `${fault.pieces} of ${pieces}`,
+            fault.with.map((way) => `${way.name.toLowerCase()}, ${way.successes} of ${way.tries}`).join('; '),
+          ])}
+        />
+      ) : null}
+    </View>
+  )
+}
+
+function Bars({ counts, most, width }: { counts: readonly number[]; most: number; width: number }) {
+  const p = usePalette()
+  const each = Math.min(28, width / counts.length)
+  return (
+    <Svg width={width} height={HIGH} aria-hidden>
+      {counts.map((count, i) => {
+        const high = count === 0 ? 2 : Math.max(4, (count / most) * HIGH)
+        return (
+          <Rect
+            key={i}
+            x={i * each + 1}
+            y={HIGH - high}
+            width={Math.max(2, each - 4)}
+            height={high}
+            fill={count === 0 ? p.seam : p.madder}
+          />
+        )
+      })}
+    </Svg>
+  )
+}

@@ -1,0 +1,67 @@
+import type { LogRow } from '@thimble/contract'
+import { holdingNames } from '@thimble/core/recipe'
+import { faultNames, verdictNames } from '@thimble/core/records'
+import { format } from 'date-fns/format'
+import { parseISO } from 'date-fns/parseISO'
+import { View } from 'react-native'
+import { useShelf } from '@/state/store'
+import { usePalette } from '@/theme/PaletteProvider'
+import { RowLink } from '@/ui/RowLink'
+import { Heading, Words } from '@/ui/Words'
+import { clothName } from '@/words/clothWords'
+import { landingText } from '@/words/landingWords'
+import { layersText } from '@/words/stackWords'
+
+type Props = { row: LogRow; on: boolean; href: string; onOpen?: (() => void) | undefined }
+
+/** One finished piece in a list. */
+export function LogLine({ row, on, href, onOpen }: Props) {
+  const p = usePalette()
+  const style = useShelf((s) => s.shop)
+  const landing = landingText(row, style)
+  return (
+    <RowLink
+      href={href}
+      {...(onOpen ? { onOpen } : {})}
+      aria-current={on || undefined}
+      style={{
+        backgroundColor: p.paper,
+        borderLeftWidth: 4,
+        borderLeftColor: on ? p.indigo : p.paper,
+        borderTopWidth: 1,
+        borderTopColor: p.seam,
+        paddingHorizontal: 12,
+        paddingVertical: 12,
+        gap: 3,
+      }}
+    >
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        <Heading level={2} style={{ flex: 1, minWidth: 0 }}>
+          {row.name}
+        </Heading>
+        <Words soft>{dayOf(row.finishedAt)}</Words>
+      </View>
+      <Words soft>
+        {[row.customer, clothName(row.cloth).split(',')[0], row.holding ? holdingNames[row.holding].toLowerCase() : '']
+          .filter(Boolean)
+          .join(', ')}
+      </Words>
+      <Words style={{ fontSize: 16 }}>{layersText(row.layers) || 'No stack noted'}</Words>
+      <Words
+        style={{ fontSize: 16 }}
+        tone={row.verdict === 'spoiled' ? 'madder' : row.verdict === 'good' ? 'moss' : undefined}
+      >
+        {[row.verdict ? verdictNames[row.verdict] : '', landing, row.faults.map((f) => faultNames[f]).join(', ')]
+          .filter(Boolean)
+          .join('. ')}
+      </Words>
+      {row.note ? <Words soft>{`“${row.note}”`}</Words> : null}
+    </RowLink>
+  )
+}
+
+/** The year beside it where it is not this one. */
+const dayOf = (at: string): string => {
+  const day = parseISO(at)
+  return format(day, day.getFullYear() === new Date().getFullYear() ? 'd MMM' : 'd MMM yyyy')
+}

@@ -1,0 +1,130 @@
+import type { LogWorks } from '@thimble/contract'
+import { format } from 'date-fns/format'
+import { parseISO } from 'date-fns/parseISO'
+import { useState } from 'react'
+import { View } from 'react-native'
+import { Circle, Line, Path, Svg, Text as SvgText } from 'react-native-svg'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Choices } from '@/ui/Choices'
+import { Words } from '@/ui/Words'
+import { TableOf } from './TableOf'
+import { trendText } from './worksWords'
+import { useWidth } from './useWidth'
+
+type Month = LogWorks['months'][number]
+
+const series = {
+  off: {
+    name: 'How far off',
+    unit: 'mm',
+    of: (month: Month) => month.off,
+    says: { more: 'They land farther off', less: 'They land nearer', unit: 'mm' },
+  },
+  tries: {
+    name: 'Times hooped',
+    unit: '',
+    of: (month: Month) => month.tries,
+    says: { more: 'Hooped more often', less: 'Hooped less often', unit: 'times' },
+  },
+  minutes: {
+    name: 'Minutes',
+    unit: 'min',
+    of: (month: Month) => month.minutes,
+    says: { more: 'They take longer', less: 'They take less time', unit: 'min' },
+  },
+  faulty: {
+    name: 'With a fault',
+    unit: 'in 100',
+    of: (month: Month) => (100 * month.faulty) / month.pieces,
+    says: { more: 'More of them go wrong', less: 'Fewer of them go wrong', unit: 'of a piece' },
+  },
+} as const
+type Series = keyof typeof series
+
+const HIGH = 170
+const [TOP, FOOT, SIDE] = [26, 26, 34]
+
+/** Month by month, whether pieces land nearer, are hooped less often, take less time and go wrong less. */
+export function OverTime({ works: { months, trends } }: { works: LogWorks }) {
+  const [shown, setShown] = useState<Series>('off')
+  const { name, unit, of, says } = series[shown]
+  const told = months.flatMap((month) => {
+    const value = of(month)
+    return value === null ? [] : [{ month: month.month, value, pieces: month.pieces }]
+  })
+  return (
+    <View style={{ gap: 8 }}>
+      <Choices
+        label="Of them"
+        choices={(Object.keys(series) as Series[]).map((id) => ({ id, name: series[id].name }))}
+        value={shown}
+        onChange={setShown}
+      />
+      <Words bold>{trendText(trends[shown], says)}</Words>
+      {told.length > 1 ? <Months told={told} unit={unit} /> : null}
+      <TableOf
+        label={`${name} by month`}
+        head={['Month', name, 'Pieces']}
+        rows={told.map(({ month, value, pieces }) => [
+          monthText(month),
+          `${fine(value)} ${unit}`.trim(),
+          String(pieces),
+        ])}
+      />
+    </View>
+  )
+}
+
+const fine = (value: number): string => String(Number(value.toPrecision(value < 10 ? 2 : 3)))
+const monthText = (month: string): string => format(parseISO(`${month}-01`), 'MMM yyyy')
+
+type Told = { month: string; value: number }
+
+/** A running stitch from month to month; the first, the last and the highest have their numbers. */
+function Months({ told, unit }: { told: readonly Told[]; unit: string }) {
+  const p = usePalette()
+  const { width, onLayout } = useWidth()
+  const most = Math.max(...told.map(({ value }) => value)) || 1
+  const x = (i: number): number => SIDE + (i * (width - 2 * SIDE)) / (told.length - 1)
+  const y = (value: number): number => HIGH - FOOT - (value / most) * (HIGH - TOP - FOOT)
+  const label = { fill: p.ink, fontSize: 14, fontFamily: 'TextBold' } as const
+  const highest = told.findIndex(({ value }) => value === most)
+  const named = [...new Set([0, highest, told.length - 1])]
+  return (
+    <View onLayout={onLayout}>
+      {width > 0 ? (
+        <Svg width={width} height={HIGH} style={{ backgroundColor: p.paper }} aria-hidden>
+          <Line x1={0} x2={width} y1={HIGH - FOOT} y2={HIGH - FOOT} stroke={p.seam} strokeWidth={2} />
+          <Path
+            d={told.map(({ value }, i) => `${i === 0 ? 'M' : 'L'}${x(i)} ${y(value)}`).join('')}
+            stroke={p.indigo}
+            strokeWidth={2.4}
+            strokeDasharray="8 5"
+            fill="none"
+          />
+          {told.map(({ month, value }, i) => (
+            <Circle key={month} cx={x(i)} cy={y(value)} r={4} fill={p.ink} />
+          ))}
+          {named.map((i) => (
+            <SvgText key={i} {...label} x={x(i)} y={y(told[i]!.value) - 10} textAnchor="middle">
+              {`${fine(told[i]!.value)}${i === highest && unit ? ` ${unit}` : ''}`}
+            </SvgText>
+          ))}
+          {[0, told.length - 1].map((i) => (
+            <SvgText
+              key={i}
+              x={i === 0 ? 6 : width - 6}
+              y={HIGH - 8}
+              textAnchor={i === 0 ? 'start' : 'end'}
+              fill={p.inkSoft}
+              fontSize={13}
+              fontFamily="Text"
+            >
+              {monthText(told[i]!.month)}
+            </SvgText>
+          ))}
+        </Svg>
+      ) : null}
+    </View>
+  )
+}

@@ -1,0 +1,80 @@
+import type { LogWorks } from '@thimble/contract'
+import { View } from 'react-native'
+import { Line, Svg } from 'react-native-svg'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Words } from '@/ui/Words'
+import { isEnough, likelyText, rateText } from './worksWords'
+import { TableOf } from './TableOf'
+import { useWidth } from './useWidth'
+
+type Rate = LogWorks['rates']['cloth'][number]
+
+const HIGH = 26
+const EDGE = 4
+
+/** Shares of good pieces as spans of a tape: how much is sure, and where in it they lie; of few a dashed one and no number. */
+export function RateSpans({ rates, label }: { rates: readonly Rate[]; label: string }) {
+  const p = usePalette()
+  const { width, onLayout } = useWidth()
+  return (
+    <View onLayout={onLayout} style={{ gap: 2 }}>
+      {rates.map((rate) => (
+        <View key={rate.id}>
+          <View style={{ flexDirection: 'row', gap: 12, alignItems: 'baseline' }}>
+            <Words bold style={{ flex: 1, minWidth: 0 }}>
+              {rate.name}
+            </Words>
+            <Words soft={!isEnough(rate)}>{rateText(rate)}</Words>
+          </View>
+          {width > 0 ? <Span rate={rate} width={width} /> : null}
+        </View>
+      ))}
+      <View
+        aria-hidden
+        style={{ flexDirection: 'row', justifyContent: 'space-between', borderTopWidth: 1, borderTopColor: p.seam }}
+      >
+        {['none good', 'half', 'all good'].map((mark) => (
+          <Words key={mark} soft>
+            {mark}
+          </Words>
+        ))}
+      </View>
+      <TableOf
+        label={label}
+        head={[label, 'Good', 'Likely']}
+        rows={rates.map((rate) => [rate.name, `${rate.successes} of ${rate.tries}`, likelyText(rate)])}
+      />
+    </View>
+  )
+}
+
+function Span({ rate, width }: { rate: Rate; width: number }) {
+  const p = usePalette()
+  const at = (share: number): number => EDGE + share * (width - 2 * EDGE)
+  const [low, high] = rate.interval
+  const sure = isEnough(rate)
+  const middle = HIGH / 2
+  const share = at(rate.successes / rate.tries)
+  return (
+    <Svg width={width} height={HIGH} aria-hidden>
+      <Line x1={0} x2={width} y1={middle} y2={middle} stroke={p.seam} strokeWidth={2} />
+      <Line
+        x1={at(low)}
+        x2={at(high)}
+        y1={middle}
+        y2={middle}
+        stroke={sure ? p.indigo : p.edge}
+        strokeWidth={3}
+        strokeDasharray={sure ? undefined : '4 4'}
+      />
+      {sure ? (
+        <>
+          {[low, high].map((end, i) => (
+            <Line key={i} x1={at(end)} x2={at(end)} y1={middle - 6} y2={middle + 6} stroke={p.indigo} strokeWidth={2} />
+          ))}
+          <Line x1={share} x2={share} y1={1} y2={HIGH - 1} stroke={p.ink} strokeWidth={5} />
+        </>
+      ) : null}
+    </Svg>
+  )
+}

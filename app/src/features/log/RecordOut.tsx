@@ -1,0 +1,65 @@
+import { format } from 'date-fns/format'
+import { parseISO } from 'date-fns/parseISO'
+import { Pressable, View } from 'react-native'
+import { store } from '@/state/store'
+import { saveList } from '@/template/saveList'
+import { RowLink } from '@/ui/RowLink'
+import { Section } from '@/ui/Section'
+import { useStyle } from '@/ui/useUnits'
+import { Words } from '@/ui/Words'
+import { recordFacts } from './recordFacts'
+
+const line = { minHeight: 44, justifyContent: 'center' } as const
+
+/** A record beside another, on paper, and as a file. */
+export function RecordOut({ id }: { id: string }) {
+  const style = useStyle()
+  const print = async (): Promise<void> => {
+    const piece = store.getState().shelf.docs.pieces[id]
+    const [record] = piece?.finish.kept ?? []
+    if (!piece || !record) return
+    const rows = recordFacts(piece, style)
+      .filter(({ says }) => says !== '')
+      .flatMap(({ about, says }) =>
+        sheetLines(says).map((part, i) => ({ name: i === 0 ? about : '', says: part, number: '' })),
+      )
+    await saveList(`${piece.name}, ${format(parseISO(record.at), 'd MMM yyyy')}`, rows, new Date())
+  }
+  return (
+    <Section>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 20 }}>
+        <RowLink href={`/log?beside=${id}`} style={line}>
+          <Words bold tone="indigo">
+            Lay beside another
+          </Words>
+        </RowLink>
+        <Pressable role="button" onPress={() => void print()} style={line}>
+          <Words bold tone="indigo">
+            Sheet to print
+          </Words>
+        </Pressable>
+        <a
+          href={`/api/v1/pieces/${id}/file`}
+          download
+          style={{ ...line, display: 'flex', alignItems: 'center', textDecoration: 'none' }}
+        >
+          <Words bold tone="indigo">
+            Save as JSON
+          </Words>
+        </a>
+      </View>
+    </Section>
+  )
+}
+
+/** As many signs as go on a line of paper. */
+const LINE = 96
+
+/** A long answer over several lines, broken between words. */
+function sheetLines(says: string): string[] {
+  return says.split(/\s+/).reduce<string[]>((lines, word) => {
+    const last = lines.at(-1)
+    if (last === undefined || last.length + word.length >= LINE) return [...lines, word]
+    return [...lines.slice(0, -1), `${last} ${word}`]
+  }, [])
+}

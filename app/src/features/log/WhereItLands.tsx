@@ -1,0 +1,95 @@
+import { Button } from '@rneui/themed'
+import { type DriftOwner, driftOwners, type LogWorks, type OwnCorrection } from '@thimble/contract'
+import { useState } from 'react'
+import { View } from 'react-native'
+import { create, patch } from '@/state/changes'
+import { useDocs } from '@/state/useShelfDocs'
+import { Choices } from '@/ui/Choices'
+import { BigNumbers, Heading, Words } from '@/ui/Words'
+import { LandingPlot } from './LandingPlot'
+import { correctionFrom, driftText, planText } from './worksWords'
+
+type Landings = LogWorks['landings'][DriftOwner][number]
+
+const ownerNames: Readonly<Record<DriftOwner, string>> = {
+  hoop: 'Hoop',
+  machine: 'Machine',
+  holding: 'Way of holding',
+  item: 'Item',
+}
+
+/** Where pieces come out, by what they were hooped in, on or as; and what to plan otherwise where the numbers carry it. */
+export function WhereItLands({ landings }: { landings: LogWorks['landings'] }) {
+  const [owner, setOwner] = useState<DriftOwner>('hoop')
+  const groups = landings[owner] ?? []
+  const [picked, setPicked] = useState('')
+  const group = groups.find(({ id }) => id === picked) ?? groups[0]
+  return (
+    <View style={{ gap: 10 }}>
+      <Choices
+        label="By"
+        choices={driftOwners.map((id) => ({ id, name: ownerNames[id] }))}
+        value={owner}
+        onChange={setOwner}
+      />
+      {groups.length > 1 ? (
+        <Choices
+          label={ownerNames[owner]}
+          choices={groups.map(({ id, name, report }) => ({ id, name: `${name}, ${report.n}` }))}
+          value={group?.id ?? null}
+          onChange={setPicked}
+        />
+      ) : null}
+      {group ? (
+        <Landed key={`${owner} ${group.id}`} {...{ owner, group }} />
+      ) : (
+        <Words>No landings were measured.</Words>
+      )}
+    </View>
+  )
+}
+
+function Landed({ owner, group }: { owner: DriftOwner; group: Landings }) {
+  const { name, report, corrected } = group
+  return (
+    <View style={{ gap: 8 }}>
+      <Heading level={3}>{`${name}, ${report.n} ${report.n === 1 ? 'landing' : 'landings'}`}</Heading>
+      {report.enough ? <LandingPlot landings={group} /> : null}
+      <BigNumbers>{driftText(group)}</BigNumbers>
+      {corrected > 0 ? (
+        <Words soft>{`What was added to the moves of ${corrected} of them is taken out again here.`}</Words>
+      ) : null}
+      <Correct {...{ owner, group }} />
+    </View>
+  )
+}
+
+/** Taken into the next plans only when the worker says so, and no longer than that. */
+function Correct({ owner, group: { id, name, report, frame } }: { owner: DriftOwner; group: Landings }) {
+  const kept = useDocs('corrections').find((one) => one.by === owner && one.of === id)
+  const found = correctionFrom(report)
+  if (kept?.on)
+    return (
+      <View style={{ gap: 8 }}>
+        <Words bold>{`${planText(kept, owner)}: in every plan now.`}</Words>
+        <Button type="outline" title="Plan as before" onPress={() => patch('corrections', kept.id, { on: false })} />
+      </View>
+    )
+  if (!found || !canBeKept(id)) return null
+  const take = (): void => {
+    const now = new Date().toISOString()
+    const learned = { pieces: report.n, right: tenth(report.mean.dx), down: tenth(report.mean.dy) }
+    const change = { name, frame, right: found.right, down: found.down, learned, since: now, on: true }
+    if (kept) return patch('corrections', kept.id, change)
+    const made: OwnCorrection = {
+      ...{ id: `${owner}-${id}`, createdAt: now, updatedAt: now, revision: 0, by: owner, of: id },
+      ...change,
+    }
+    create('corrections', made)
+  }
+  return <Button title={planText({ ...found, frame }, owner)} onPress={take} />
+}
+
+/** What is on no shelf cannot be met again. */
+const canBeKept = (id: string): boolean => /^[\w-]{1,50}$/.test(id)
+const tenth = (value: number): number => Math.round(value * 10) / 10
