@@ -1,4 +1,5 @@
-import { DesignCard, Piece, ShopFile, type StageId, stageIds } from '@thimble/contract'
+import { DesignCard, Piece, type StageId, stageIds } from '@thimble/contract'
+import { ShopFile } from '@thimble/contract/answers'
 import { keepStage, planPiece, preparing } from '@thimble/plan'
 import { type Stock, takesOfRecord } from '@thimble/plan/takes'
 import { readFileSync } from 'node:fs'

@@ -1,4 +1,5 @@
-import type { Movement, RunEvent, ShopFile } from '@thimble/contract'
+import type { Movement, RunEvent } from '@thimble/contract'
+import type { ShopFile } from '@thimble/contract/answers'
 import type { MachineNow, SewingJob } from '@thimble/contract/sewingMachine'
 import { logRowOf, planPiece } from '@thimble/plan'
 import { jobOf, sewingAtHand } from '@thimble/plan/run'

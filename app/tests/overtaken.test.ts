@@ -1,4 +1,4 @@
-import type { ChangedThing } from '@thimble/contract'
+import type { ChangedThing } from '@thimble/contract/answers'
 import type { Change } from '@/state/outbox'
 import { bodyOf, fieldsOf, overtaken, withMine } from '@/state/overtaken'
 

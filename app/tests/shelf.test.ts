@@ -1,4 +1,5 @@
-import { type ChangedThing, type Patch, Piece } from '@thimble/contract'
+import { type Patch, Piece } from '@thimble/contract'
+import type { ChangedThing } from '@thimble/contract/answers'
 import { keepStage, newPiece, planPiece } from '@thimble/plan'
 import { apply } from 'json-merge-patch'
 import type { Change } from '@/state/outbox'

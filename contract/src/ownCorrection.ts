@@ -9,7 +9,7 @@ export type DriftOwner = (typeof driftOwners)[number]
 export const driftFrames = ['item', 'hoop'] as const
 export type DriftFrame = (typeof driftFrames)[number]
 
-const Far = z.number().min(-50, 'No hoop is that far off.').max(50, 'No hoop is that far off.')
+const Far = z.number().min(-50).max(50)
 /** Pieces it was learned from, and how far off they landed in the mean: right and down are positive. */
 const Learned = z.strictObject({ pieces: z.int().min(1), right: Far, down: Far })
 

@@ -1,4 +1,5 @@
-import { logFacets, Piece } from '@thimble/contract'
+import { Piece } from '@thimble/contract'
+import { logFacets } from '@thimble/contract/log'
 import { finishedAt } from '@thimble/plan'
 import { demoShop } from '../../demo/demoShop'
 import { ShopServer } from '../server'

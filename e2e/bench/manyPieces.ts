@@ -1,5 +1,6 @@
 import { setImmediate } from 'node:timers/promises'
-import type { Piece, ShopFile } from '@thimble/contract'
+import type { Piece } from '@thimble/contract'
+import type { ShopFile } from '@thimble/contract/answers'
 import type { demoShop } from '../../demo/demoShop'
 
 type Lists = Partial<Pick<ShopFile, 'hoops' | 'supplies' | 'threads' | 'items' | 'designs' | 'photos'>>

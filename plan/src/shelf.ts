@@ -1,4 +1,5 @@
-import type { DesignCard, Hoop, Machine, OwnCorrection, Shop, ShopRecord, Supply } from '@thimble/contract'
+import type { DesignCard, Hoop, Machine, OwnCorrection, Shop, Supply } from '@thimble/contract'
+import type { ShopRecord } from '@thimble/contract/log'
 
 /** What plans are made from beside the piece: the shop with its habits, and what lies on its shelves. */
 export type Shelf = {

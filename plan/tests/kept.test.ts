@@ -1,12 +1,5 @@
-import {
-  collections,
-  type Difference,
-  Piece,
-  type Shop,
-  type ShopFile,
-  type StageId,
-  stageIds,
-} from '@thimble/contract'
+import { collections, type Difference, Piece, type Shop, type StageId, stageIds } from '@thimble/contract'
+import type { ShopFile } from '@thimble/contract/answers'
 import { habitQuestions, type HouseHabits } from '@thimble/core/habits'
 import { itemKinds } from '@thimble/core/placement'
 import { writeSaid } from '@thimble/core/words'

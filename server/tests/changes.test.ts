@@ -1,4 +1,4 @@
-import type { ChangedThing, Changes } from '@thimble/contract'
+import type { ChangedThing, Changes } from '@thimble/contract/answers'
 import { createClient } from '@libsql/client'
 import { copyFileSync, mkdtempSync } from 'node:fs'
 import os from 'node:os'

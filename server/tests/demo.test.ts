@@ -1,4 +1,4 @@
-import { ShopFile } from '@thimble/contract'
+import { ShopFile } from '@thimble/contract/answers'
 import { designStats, readDesignSvg, readStitchCsv, unpackDesign, writeStitchCsv } from '@thimble/core'
 import { readdirSync, readFileSync } from 'node:fs'
 import path from 'node:path'

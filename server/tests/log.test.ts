@@ -1,4 +1,5 @@
-import { logFacets, type LogFound, type LogRow, type LogWorks, Piece, type ShopRecord } from '@thimble/contract'
+import { Piece } from '@thimble/contract'
+import { logFacets, type LogFound, type LogRow, type LogWorks, type ShopRecord } from '@thimble/contract/log'
 import { logRowOf } from '@thimble/plan'
 import { mkdtempSync, rmSync } from 'node:fs'
 import os from 'node:os'

@@ -1,5 +1,7 @@
 import { createClient } from '@libsql/client'
-import type { LogRow, Piece, ShopFile, StageId } from '@thimble/contract'
+import type { Piece, StageId } from '@thimble/contract'
+import type { ShopFile } from '@thimble/contract/answers'
+import type { LogRow } from '@thimble/contract/log'
 import { layerNames } from '@thimble/core/recipe'
 import { writeSaid } from '@thimble/core/words'
 import { copyFileSync, existsSync, mkdtempSync, readFileSync } from 'node:fs'

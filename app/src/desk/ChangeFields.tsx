@@ -33,6 +33,8 @@ type Props = {
 }
 
 /** Scale, turn and mirror of a design: by percent, by a width, or to fit a hoop; with what each does to its stitches. */
+// Fetched when it is asked for, which the check cannot follow.
+// ts-unused-exports:disable-next-line
 export function ChangeFields({ design, change, before = 1, busy = false, onChange }: Props) {
   const quarter = turns.some((t) => t.id === String(change.rotate))
   return (

@@ -1,4 +1,4 @@
-import type { Problem } from '@thimble/contract'
+import type { Problem } from '@thimble/contract/answers'
 
 const BASE = '/api/v1'
 const PATIENCE_MS = 10_000

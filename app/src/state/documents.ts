@@ -1,12 +1,5 @@
-import {
-  type ChangedThing,
-  type CollectionName,
-  collectionNames,
-  collections,
-  type Docs,
-  fillIn,
-  Shop,
-} from '@thimble/contract'
+import { type CollectionName, collectionNames, collections, type Docs, fillIn, Shop } from '@thimble/contract'
+import type { ChangedThing } from '@thimble/contract/answers'
 import { inWork } from '@thimble/plan'
 import type { z } from 'zod'
 

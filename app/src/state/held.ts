@@ -1,4 +1,4 @@
-import type { ChangedThing } from '@thimble/contract'
+import type { ChangedThing } from '@thimble/contract/answers'
 import { keyFor } from './changeKeys'
 import { outbox, tellQueue, waitingChanges } from './deviceOutbox'
 import { isHeld, wholeThing } from './documents'

@@ -1,4 +1,4 @@
-import type { ChangedThing } from '@thimble/contract'
+import type { ChangedThing } from '@thimble/contract/answers'
 import { keyOf } from './changeKeys'
 import type { Change } from './outbox'
 

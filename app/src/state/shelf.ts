@@ -1,13 +1,7 @@
 import { createSlice, current, isDraft, type PayloadAction } from '@reduxjs/toolkit'
-import {
-  type ChangedThing,
-  type CollectionName,
-  type Docs,
-  type LogRow,
-  blankShop,
-  type Shop,
-  type ShopRecord,
-} from '@thimble/contract'
+import { type CollectionName, type Docs, blankShop, type Shop } from '@thimble/contract'
+import type { ChangedThing } from '@thimble/contract/answers'
+import type { LogRow, ShopRecord } from '@thimble/contract/log'
 import { logRowOf } from '@thimble/plan'
 import { apply } from 'json-merge-patch'
 import { keyFor, keyOf, SHOP } from './changeKeys'

@@ -7,7 +7,7 @@ import { hold, recallHeld, showAnswer } from './held'
 import { hearNews } from './news'
 import { changed, complete, noticed } from './shelf'
 import { store } from './store'
-import { answered, askForChanges, fetchLog, fetchRecord, hasSeen, startAsking, startFrom } from './sync'
+import { answered, askForChanges, fetchLog, fetchRecord, hasSeen, recallRecord, startAsking, startFrom } from './sync'
 import { hearTabs } from './tabs'
 import { upgradeOutbox } from './upgradeOutbox'
 import { WorkingSet } from './workingSet'
@@ -49,8 +49,7 @@ export async function startShelf(): Promise<void> {
   tellQueue()
   startAsking()
   if (outbox.size > 0) sendSoon()
-  await firstPageDrawn()
-  void fetchRecord(held)
+  if (held) void recallRecord(held)
 }
 
 /** The log, for who looks at it. */

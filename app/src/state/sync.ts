@@ -1,4 +1,6 @@
-import type { ChangedThing, Changes, LogRow, Piece, ShopRecord } from '@thimble/contract'
+import type { Piece } from '@thimble/contract'
+import type { ChangedThing, Changes } from '@thimble/contract/answers'
+import type { LogRow, ShopRecord } from '@thimble/contract/log'
 import { ask, Refused } from '@/http/client'
 import { tellAway } from './away'
 import { tellQueue, waitingChanges } from './deviceOutbox'
@@ -130,15 +132,16 @@ export async function fetchLog(held: WorkingSet | null): Promise<void> {
   }
 }
 
-/** What the log says to plans: as it was last known here, then as it is now. Without an answer plans go by the rules alone. */
-export async function fetchRecord(held: WorkingSet | null): Promise<void> {
-  const known = await held?.record().catch(() => null)
+/** What the log said to plans when it was last asked. Where nothing is known they go by the rules alone. */
+export async function recallRecord(held: WorkingSet): Promise<void> {
+  const known = await held.record().catch(() => undefined)
   if (known) store.dispatch(recordArrived(known))
-  try {
-    const record = await ask<ShopRecord>('/log/record')
-    store.dispatch(recordArrived(record))
-    await held?.keepRecord(record).catch(() => undefined)
-  } catch {
-    // The server is away.
-  }
+}
+
+/** The same as it is now; what was known stands while the server is away. */
+export async function fetchRecord(held: WorkingSet | null): Promise<void> {
+  const record = await ask<ShopRecord>('/log/record').catch(() => null)
+  if (!record) return
+  store.dispatch(recordArrived(record))
+  await held?.keepRecord(record).catch(() => undefined)
 }

@@ -1,4 +1,4 @@
-import type { ChangedThing } from '@thimble/contract'
+import type { ChangedThing } from '@thimble/contract/answers'
 import type { Change } from './outbox'
 
 /** What tabs of one device tell each other: a change made, an answer to one, and that the server has something new. */

@@ -1,4 +1,4 @@
-import type { LogFound, LogRow } from '@thimble/contract'
+import type { LogFound, LogRow } from '@thimble/contract/log'
 import { useEffect, useState } from 'react'
 import { ask } from '@/http/client'
 

@@ -1,4 +1,4 @@
-import type { LogRow } from '@thimble/contract'
+import type { LogRow } from '@thimble/contract/log'
 import { logRowOf } from '@thimble/plan'
 import { useEffect, useMemo } from 'react'
 import { openLog } from './startShelf'

@@ -1,4 +1,6 @@
-import type { ChangedThing, LogRow, Piece, ShopRecord } from '@thimble/contract'
+import type { Piece } from '@thimble/contract'
+import type { ChangedThing } from '@thimble/contract/answers'
+import type { LogRow, ShopRecord } from '@thimble/contract/log'
 import { type Urgency, urgencyOf } from '@thimble/plan'
 import { isAtHand } from './documents'
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb'
@@ -120,8 +122,8 @@ export class WorkingSet {
     return ((await this.db.get('log', ONLY)) as LogRow[] | undefined) ?? []
   }
 
-  async record(): Promise<ShopRecord | null> {
-    return ((await this.db.get('log', RECORD)) as ShopRecord | undefined) ?? null
+  async record(): Promise<ShopRecord | undefined> {
+    return (await this.db.get('log', RECORD)) as ShopRecord | undefined
   }
 
   async keepRecord(record: ShopRecord): Promise<void> {

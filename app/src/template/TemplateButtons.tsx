@@ -6,6 +6,8 @@ import { Opener } from '@/ui/Opener'
 import { Words } from '@/ui/Words'
 
 /** The true-size paper template as a PDF, for either paper. */
+// Fetched when it is asked for, which the check cannot follow.
+// ts-unused-exports:disable-next-line
 export function TemplateButtons({ make }: { make: (paper: PaperId) => Promise<void> }) {
   const [said, setSaid] = useState<string | null>(null)
   const print = async (paper: PaperId): Promise<void> => {

@@ -1,6 +1,5 @@
 import { inUnits } from '@thimble/core/words'
-import type { LengthStyle } from '@thimble/core/lengths'
-import { useCallback, useMemo } from 'react'
+import { useCallback } from 'react'
 import { useShelf } from '@/state/store'
 
 /** Writes the lengths of a rule's sentence in the shop's units. */
@@ -8,11 +7,4 @@ export function useUnits(): (text: string) => string {
   const unit = useShelf((s) => s.shop.unit)
   const fraction = useShelf((s) => s.shop.fraction)
   return useCallback((text) => inUnits(text, { unit, fraction }), [unit, fraction])
-}
-
-/** How the shop writes lengths. */
-export function useStyle(): LengthStyle {
-  const unit = useShelf((s) => s.shop.unit)
-  const fraction = useShelf((s) => s.shop.fraction)
-  return useMemo(() => ({ unit, fraction }), [unit, fraction])
 }

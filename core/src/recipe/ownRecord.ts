@@ -13,9 +13,9 @@ const BEFORE = 4
 
 export type Outcome = Pick<OwnRecord, 'tries' | 'successes'>
 
-/** A stack by its layers beside the cloth, from the top: pieces with the same one were laid alike. */
-export const stackSign = (kinds: readonly (LayerKind | 'cloth')[]): string =>
-  kinds.filter((kind) => kind !== 'cloth').join('+')
+/** A stack by what lies on and under its cloth, from the top: pieces with the same one were laid alike, covered or not. */
+export const stackSign = (kinds: readonly LayerKind[]): string =>
+  kinds.filter((kind) => kind !== 'cloth' && kind !== 'cover-soft-fusible').join('+')
 
 /** How the shop's pieces of this cloth came out that were held and laid so; null under five of them. */
 export function ownOutcome(

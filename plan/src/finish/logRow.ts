@@ -1,4 +1,5 @@
-import type { KeptHooping, KeptMeasure, KeptRecord, LogRow, Piece } from '@thimble/contract'
+import type { KeptHooping, KeptMeasure, KeptRecord, Piece } from '@thimble/contract'
+import type { LogRow } from '@thimble/contract/log'
 import { CoreError } from '@thimble/core/errors'
 import { placementRule } from '@thimble/core/placement'
 import { rotatePoint } from '@thimble/core/plane'

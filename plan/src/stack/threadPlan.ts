@@ -1,4 +1,5 @@
-import type { Basis, DesignCard, KeptStack, Machine, ShopRecord, Thread } from '@thimble/contract'
+import type { Basis, DesignCard, KeptStack, Machine, Thread } from '@thimble/contract'
+import type { ShopRecord } from '@thimble/contract/log'
 import { sameToTheEye } from '@thimble/core/colour'
 import { stackMm } from '@thimble/core/recipe'
 import type { ToSew } from '@thimble/core/sewing'

@@ -1,4 +1,5 @@
-import { Hoop, SavedItem, Shop, type ShopFile, Supply, SHOP_FORMAT, Thread } from '@thimble/contract'
+import { Hoop, SavedItem, Shop, Supply, Thread } from '@thimble/contract'
+import { type ShopFile, SHOP_FORMAT } from '@thimble/contract/answers'
 import { z } from 'zod'
 import { upgradeDesign, upgradePacked } from './upgradeDesign'
 import { upgradePiece } from './upgradePiece'

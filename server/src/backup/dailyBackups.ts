@@ -1,4 +1,4 @@
-import type { Backups } from '@thimble/contract'
+import type { Backups } from '@thimble/contract/log'
 import { createWriteStream, mkdirSync } from 'node:fs'
 import { readdir, rename, rm, stat } from 'node:fs/promises'
 import { once } from 'node:events'

@@ -1,4 +1,5 @@
-import { BackupManifest, BACKUP_VERSION, type Registry } from '@thimble/contract'
+import type { Registry } from '@thimble/contract'
+import { BackupManifest, BACKUP_VERSION } from '@thimble/contract/log'
 import { CoreError } from '@thimble/core/errors'
 import { createHash } from 'node:crypto'
 import { promisify } from 'node:util'

@@ -1,4 +1,4 @@
-import { BACKUP_FORMAT, BACKUP_VERSION, type BackupManifest } from '@thimble/contract'
+import { BACKUP_FORMAT, BACKUP_VERSION, type BackupManifest } from '@thimble/contract/log'
 import { and, asc, eq, isNull, sql } from 'drizzle-orm'
 import { createHash } from 'node:crypto'
 import { PassThrough, Readable } from 'node:stream'

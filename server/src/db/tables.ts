@@ -2,11 +2,11 @@ import {
   type Collection,
   collections,
   type Document,
-  type LogRow,
   type PackedDesign,
   type Registry,
   type Shop,
 } from '@thimble/contract'
+import type { LogRow } from '@thimble/contract/log'
 import type { Loaded, Memory } from '../devices/sewing/machineMemory'
 import { blob, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
 

@@ -1,5 +1,6 @@
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi'
-import { Id, Named, Piece, PIECE_FORMAT, PieceFile, RunEvent, Said } from '@thimble/contract'
+import { Id, Named, Piece, RunEvent, Said } from '@thimble/contract'
+import { PIECE_FORMAT, PieceFile } from '@thimble/contract/log'
 import { eventsText } from '../stores/eventList'
 import { listPieces } from '../stores/pieceList'
 import type { ShopStore } from '../stores/shopStore'

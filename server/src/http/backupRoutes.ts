@@ -1,5 +1,5 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi'
-import { Backups } from '@thimble/contract'
+import { Backups } from '@thimble/contract/log'
 import { stream } from 'hono/streaming'
 import { createReadStream } from 'node:fs'
 import { Readable } from 'node:stream'

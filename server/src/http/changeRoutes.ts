@@ -1,5 +1,5 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi'
-import { Changes, RemovedThing, SetAside } from '@thimble/contract'
+import { Changes, RemovedThing, SetAside } from '@thimble/contract/answers'
 import { streamSSE } from 'hono/streaming'
 import { setAside } from '../db/tables'
 import type { ShopStore } from '../stores/shopStore'

@@ -1,5 +1,6 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi'
-import { type Document, Problem } from '@thimble/contract'
+import type { Document } from '@thimble/contract'
+import { Problem } from '@thimble/contract/answers'
 import type { Context, TypedResponse } from 'hono'
 import type { DocumentStore } from '../stores/documentStore'
 

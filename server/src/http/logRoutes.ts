@@ -1,5 +1,5 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi'
-import { LogFound, logFacets, LogRow, logSorts, LogWorks, ShopRecord } from '@thimble/contract'
+import { LogFound, logFacets, LogRow, logSorts, LogWorks, ShopRecord } from '@thimble/contract/log'
 import { stream } from 'hono/streaming'
 import type { LogStore } from '../stores/logStore'
 import { asKept, json, pageQuery } from './documentRoutes'

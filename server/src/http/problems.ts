@@ -1,4 +1,4 @@
-import type { Problem } from '@thimble/contract'
+import type { Problem } from '@thimble/contract/answers'
 import { CoreError } from '@thimble/core/errors'
 import type { Context } from 'hono'
 import { fileFaultOf, type FileFault } from '../db/fileFault'

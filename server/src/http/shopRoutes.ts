@@ -1,5 +1,6 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi'
-import { ImportEffect, Shop, shopFileOf } from '@thimble/contract'
+import { Shop } from '@thimble/contract'
+import { ImportEffect, shopFileOf } from '@thimble/contract/answers'
 import { stream } from 'hono/streaming'
 import { readAsOne } from '../db/readAsOne'
 import { readBackup } from '../backup/readBackup'

@@ -1,4 +1,4 @@
-import { type LogFacet, logFacets, type LogFound, type LogSort } from '@thimble/contract'
+import { type LogFacet, logFacets, type LogFound, type LogSort } from '@thimble/contract/log'
 import { hasSeveral } from './facets'
 import type { LogIndex } from './logIndex'
 

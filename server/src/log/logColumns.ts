@@ -1,4 +1,4 @@
-import type { LogRow, LogSort } from '@thimble/contract'
+import type { LogRow, LogSort } from '@thimble/contract/log'
 import { stackSign } from '@thimble/core/recipe'
 import { Column } from './column'
 import { Facets } from './facets'

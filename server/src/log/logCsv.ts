@@ -1,4 +1,4 @@
-import type { LogRow } from '@thimble/contract'
+import type { LogRow } from '@thimble/contract/log'
 import { layerNames } from '@thimble/core/recipe'
 import Papa from 'papaparse'
 

@@ -1,4 +1,4 @@
-import type { LogRow, LogSort } from '@thimble/contract'
+import type { LogRow, LogSort } from '@thimble/contract/log'
 import { sql } from 'drizzle-orm'
 import type { Database } from '../db/database'
 import { documentTables, logRows } from '../db/tables'

@@ -1,4 +1,4 @@
-import type { LogWorks, ShopRecord } from '@thimble/contract'
+import type { LogWorks, ShopRecord } from '@thimble/contract/log'
 import { shopFactor } from '@thimble/core/learning'
 import { ENOUGH } from '@thimble/core/records'
 import type { ClothFamily, HoldingMethod } from '@thimble/core/recipe'

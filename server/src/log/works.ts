@@ -1,4 +1,5 @@
-import { type DriftOwner, driftOwners, type LogWorks, type RateKind, rateKinds } from '@thimble/contract'
+import { type DriftOwner, driftOwners } from '@thimble/contract'
+import { type LogWorks, type RateKind, rateKinds } from '@thimble/contract/log'
 import { outcomeRates, placementBias, trendOf, wilsonInterval } from '@thimble/core/learning'
 import { rotatePoint } from '@thimble/core/plane'
 import { layerNames } from '@thimble/core/recipe'

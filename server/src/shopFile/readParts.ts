@@ -1,5 +1,6 @@
 import { JSONParser } from '@streamparser/json'
-import { type Registry, SHOP_FILE_VERSION, SHOP_FORMAT } from '@thimble/contract'
+import type { Registry } from '@thimble/contract'
+import { SHOP_FILE_VERSION, SHOP_FORMAT } from '@thimble/contract/answers'
 import { CoreError } from '@thimble/core/errors'
 import { isOldShopFile, upgradeShopFile } from '@thimble/plan/upgrade'
 import { setImmediate } from 'node:timers/promises'

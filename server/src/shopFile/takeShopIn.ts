@@ -1,4 +1,5 @@
-import { type Document, type ImportEffect, PackedDesign, PhotoInFile, type Registry, Shop } from '@thimble/contract'
+import { type Document, PackedDesign, type Registry, Shop } from '@thimble/contract'
+import { type ImportEffect, PhotoInFile } from '@thimble/contract/answers'
 import { CoreError } from '@thimble/core/errors'
 import { isDeepStrictEqual } from 'node:util'
 import { z, ZodRealError } from 'zod'

@@ -1,4 +1,4 @@
-import { SHOP_FILE_VERSION, SHOP_FORMAT } from '@thimble/contract'
+import { SHOP_FILE_VERSION, SHOP_FORMAT } from '@thimble/contract/answers'
 import { asc, and, eq, gt, isNull, sql } from 'drizzle-orm'
 import type { Db } from '../db/database'
 import { type DocumentTable, documentTables, packedDesigns, photos, tablesOf } from '../db/tables'

@@ -1,4 +1,5 @@
-import type { ChangedThing, Collection, Document, RemovedThing } from '@thimble/contract'
+import type { Collection, Document } from '@thimble/contract'
+import type { ChangedThing, RemovedThing } from '@thimble/contract/answers'
 import { sql, type SQL } from 'drizzle-orm'
 import type { Database } from '../db/database'
 import { type DocumentTable, setAside, shops } from '../db/tables'

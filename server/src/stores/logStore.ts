@@ -1,4 +1,5 @@
-import type { LogFound, LogRow, LogWorks, Piece, ShopRecord } from '@thimble/contract'
+import type { Piece } from '@thimble/contract'
+import type { LogFound, LogRow, LogWorks, ShopRecord } from '@thimble/contract/log'
 import { logRowOf } from '@thimble/plan'
 import { desc, eq, inArray, sql } from 'drizzle-orm'
 import { asText, listOf } from '../db/asText'

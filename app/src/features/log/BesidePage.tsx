@@ -12,7 +12,7 @@ import { Opener } from '@/ui/Opener'
 import { Page } from '@/ui/Page'
 import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
-import { useStyle } from '@/ui/useUnits'
+import { useStyle } from './useStyle'
 import { Heading, Words } from '@/ui/Words'
 import { comparedFacts, recordFacts } from './recordFacts'
 

@@ -1,4 +1,5 @@
-import type { DriftOwner, LogWorks } from '@thimble/contract'
+import type { DriftOwner } from '@thimble/contract'
+import type { LogWorks } from '@thimble/contract/log'
 import { View } from 'react-native'
 import { Circle, Line, Path, Rect, Svg, Text as SvgText } from 'react-native-svg'
 import { usePalette } from '@/theme/PaletteProvider'

@@ -1,4 +1,4 @@
-import type { LogFacet, LogFound } from '@thimble/contract'
+import type { LogFacet, LogFound } from '@thimble/contract/log'
 import { format } from 'date-fns/format'
 import { parseISO } from 'date-fns/parseISO'
 import { useState } from 'react'
@@ -67,8 +67,9 @@ type KindProps = Pick<Props, 'query' | 'onChange'> & { facet: LogFacet; values: 
 function Kind({ facet, query, onChange, values }: KindProps) {
   const [all, setAll] = useState(false)
   const on = query.picked[facet] ?? []
-  // One value says nothing, unless it is the one picked.
-  if (values.length < 2 && on.length === 0) return null
+  // What all of them have says nothing, but for how they came out.
+  const least = facet === 'fault' || facet === 'verdict' ? 1 : 2
+  if (values.length < least && on.length === 0) return null
   const shown = all ? values : values.slice(0, FIRST)
   return (
     <View role="group" aria-label={facetNames[facet]} style={{ gap: 6 }}>

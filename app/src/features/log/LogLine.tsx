@@ -1,4 +1,4 @@
-import type { LogRow } from '@thimble/contract'
+import type { LogRow } from '@thimble/contract/log'
 import { holdingNames } from '@thimble/core/recipe'
 import { faultNames, verdictNames } from '@thimble/core/records'
 import { format } from 'date-fns/format'

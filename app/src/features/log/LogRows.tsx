@@ -1,5 +1,5 @@
 import { useVirtualizer } from '@tanstack/react-virtual'
-import type { LogRow } from '@thimble/contract'
+import type { LogRow } from '@thimble/contract/log'
 import { type ReactNode, useEffect, useLayoutEffect, useRef, useState } from 'react'
 import { View } from 'react-native'
 

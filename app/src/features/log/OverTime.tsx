@@ -1,4 +1,4 @@
-import type { LogWorks } from '@thimble/contract'
+import type { LogWorks } from '@thimble/contract/log'
 import { format } from 'date-fns/format'
 import { parseISO } from 'date-fns/parseISO'
 import { useState } from 'react'

@@ -1,4 +1,4 @@
-import type { LogWorks } from '@thimble/contract'
+import type { LogWorks } from '@thimble/contract/log'
 import { View } from 'react-native'
 import { Line, Svg } from 'react-native-svg'
 import { usePalette } from '@/theme/PaletteProvider'

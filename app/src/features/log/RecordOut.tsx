@@ -2,10 +2,9 @@ import { format } from 'date-fns/format'
 import { parseISO } from 'date-fns/parseISO'
 import { Pressable, View } from 'react-native'
 import { store } from '@/state/store'
-import { saveList } from '@/template/saveList'
 import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
-import { useStyle } from '@/ui/useUnits'
+import { useStyle } from './useStyle'
 import { Words } from '@/ui/Words'
 import { recordFacts } from './recordFacts'
 
@@ -23,6 +22,7 @@ export function RecordOut({ id }: { id: string }) {
       .flatMap(({ about, says }) =>
         sheetLines(says).map((part, i) => ({ name: i === 0 ? about : '', says: part, number: '' })),
       )
+    const { saveList } = await import('@/template/saveList')
     await saveList(`${piece.name}, ${format(parseISO(record.at), 'd MMM yyyy')}`, rows, new Date())
   }
   return (

@@ -1,5 +1,6 @@
 import { Button } from '@rneui/themed'
-import { type DriftOwner, driftOwners, type LogWorks, type OwnCorrection } from '@thimble/contract'
+import { type DriftOwner, driftOwners, type OwnCorrection } from '@thimble/contract'
+import type { LogWorks } from '@thimble/contract/log'
 import { useState } from 'react'
 import { View } from 'react-native'
 import { create, patch } from '@/state/changes'

@@ -1,4 +1,4 @@
-import { type LogWorks, rateKinds, type RateKind } from '@thimble/contract'
+import { type LogWorks, rateKinds, type RateKind } from '@thimble/contract/log'
 import { useLocalSearchParams } from 'expo-router'
 import { useEffect, useState } from 'react'
 import { View } from 'react-native'

@@ -1,4 +1,4 @@
-import { type LogFacet, logFacets, type LogSort } from '@thimble/contract'
+import { type LogFacet, logFacets, type LogSort } from '@thimble/contract/log'
 
 /** What is asked of the log; as text it is remembered and sent. */
 export type LogQuery = { words: string; sort: LogSort; picked: Partial<Record<LogFacet, string[]>> }

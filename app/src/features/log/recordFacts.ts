@@ -23,7 +23,10 @@ export function recordFacts(piece: Piece, style: LengthStyle): Fact[] {
   const facts: Told[] = [
     ['How it came out', record.verdict && verdictNames[record.verdict]],
     ['Landing', landingText(record.landing, style)],
-    ['What went wrong', record.faults.map((f) => `${faultNames[f.id]}, ${howBadNames[f.howBad]}`).join('; ') || 'nothing'],
+    [
+      'What went wrong',
+      record.faults.map((f) => `${faultNames[f.id]}, ${howBadNames[f.howBad]}`).join('; ') || 'nothing',
+    ],
     ['For whom', piece.customer],
     ['Item', [row.item.name, row.size].filter(Boolean).join(', ')],
     ['Placement', row.placement.name],

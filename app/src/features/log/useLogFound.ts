@@ -1,13 +1,13 @@
-import type { LogFound, LogRow } from '@thimble/contract'
+import type { LogFound, LogRow } from '@thimble/contract/log'
 import { faultNames } from '@thimble/core/records'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { ask } from '@/http/client'
 import { useLog } from '@/state/useLog'
-import { useSettled } from '@/ui/useSettled'
 import { layersText } from '@/words/stackWords'
 import { type LogQuery, searchOf } from './logQuery'
 
 const PAGE = 60
+const PAUSE_MS = 100
 
 /** `away`: the server did not answer, and only what this device holds was looked through. */
 export type Found = Omit<LogFound, 'counts'> & {
@@ -25,7 +25,7 @@ type Answer = Pick<LogFound, 'total' | 'rows' | 'counts'> & { search: string }
  */
 export function useLogFound(query: LogQuery): Found {
   const onDevice = useLog()
-  const search = useSettled(searchOf(query))
+  const search = usePaused(searchOf(query))
   const [answer, setAnswer] = useState<Answer | null>(null)
   const [away, setAway] = useState(false)
   const asking = useRef('')
@@ -68,6 +68,16 @@ export function useLogFound(query: LogQuery): Found {
     return { rows, total: rows.length, counts: null, away, told: away, more }
   }
   return { ...answer, away, told: true, more }
+}
+
+/** As it is once the hand that types pauses. */
+function usePaused(live: string): string {
+  const [paused, setPaused] = useState(live)
+  useEffect(() => {
+    const timer = setTimeout(() => setPaused(live), PAUSE_MS)
+    return () => clearTimeout(timer)
+  }, [live])
+  return paused
 }
 
 /** A row that moved on meanwhile is not there twice. */

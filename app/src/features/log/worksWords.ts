@@ -1,4 +1,5 @@
-import type { DriftFrame, DriftOwner, LogWorks } from '@thimble/contract'
+import type { DriftFrame, DriftOwner } from '@thimble/contract'
+import type { LogWorks } from '@thimble/contract/log'
 import { ENOUGH } from '@thimble/core/records'
 
 type Landings = LogWorks['landings'][DriftOwner][number]

@@ -1,5 +1,6 @@
 import { Button } from '@rneui/themed'
-import { type CollectionName, collectionNames, type SetAside } from '@thimble/contract'
+import { type CollectionName, collectionNames } from '@thimble/contract'
+import type { SetAside } from '@thimble/contract/answers'
 import { useEffect, useState } from 'react'
 import { View } from 'react-native'
 import { saveFile } from '@/desk/saveFile'

@@ -1,5 +1,6 @@
 import { Button } from '@rneui/themed'
-import type { CollectionName, RemovedThing } from '@thimble/contract'
+import type { CollectionName } from '@thimble/contract'
+import type { RemovedThing } from '@thimble/contract/answers'
 import { format } from 'date-fns/format'
 import { parseISO } from 'date-fns/parseISO'
 import { useEffect, useState } from 'react'

@@ -1,5 +1,5 @@
 import { Button } from '@rneui/themed'
-import type { Backups } from '@thimble/contract'
+import type { Backups } from '@thimble/contract/log'
 import { format } from 'date-fns/format'
 import { parseISO } from 'date-fns/parseISO'
 import { useEffect, useState } from 'react'

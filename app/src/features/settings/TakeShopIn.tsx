@@ -1,5 +1,5 @@
 import { Button } from '@rneui/themed'
-import type { ImportEffect } from '@thimble/contract'
+import type { ImportEffect } from '@thimble/contract/answers'
 import { type ChangeEvent, useRef, useState } from 'react'
 import { View } from 'react-native'
 import { ask } from '@/http/client'

@@ -1,4 +1,4 @@
-import type { ImportEffect } from '@thimble/contract'
+import type { ImportEffect } from '@thimble/contract/answers'
 
 const nouns: Readonly<Record<string, [one: string, many: string]>> = {
   machines: ['machine', 'machines'],

@@ -3,7 +3,6 @@ import type { ListRow } from '@thimble/core/template'
 import { isToBuy, missing, type Need } from '@thimble/plan/benchNeeds'
 import { View } from 'react-native'
 import { saveFile } from '@/desk/saveFile'
-import { saveList } from '@/template/saveList'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
@@ -34,7 +33,8 @@ function ToBuy({ needs }: { needs: readonly Need[] }) {
   const { busy, problem, run } = useTask()
   const toBuy = needs.filter(isToBuy)
   const enough = needs.filter((need) => !isToBuy(need))
-  const print = (): Promise<void> => saveList('To buy', toBuy.map(listRow), new Date())
+  const print = async (): Promise<void> =>
+    (await import('@/template/saveList')).saveList('To buy', toBuy.map(listRow), new Date())
   return (
     <>
       <Section

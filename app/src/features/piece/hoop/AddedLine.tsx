@@ -18,7 +18,7 @@ export function AddedLine({ added }: Props) {
   return (
     <Words soft>
       {roomy
-        ? `${ways.join(' and ')} of it is added for ${why}. The log says how to leave it out.`
+        ? `${ways.join(' and ')} is added for ${why}. The log’s “What works here” leaves it out again.`
         : `Nothing is added for ${name} here: there is no room in the field for it.`}
     </Words>
   )

@@ -8,6 +8,7 @@ import { Words } from '@/ui/Words'
 import { StageButton } from '../StageButton'
 import type { StageProps } from '../StageProps'
 import { type PieceTools, useHoopPlan } from '../usePiece'
+import { AddedLine } from './AddedLine'
 import { CutSizes } from './CutSizes'
 import { HoldSection } from './HoldSection'
 import { HoopShelf } from './HoopShelf'
@@ -23,6 +24,11 @@ export function HoopStage({ tools, onDone }: StageProps) {
   return (
     <>
       <ChosenHoop tools={tools} />
+      {plan.added ? (
+        <Section>
+          <AddedLine added={plan.added} />
+        </Section>
+      ) : null}
       {at ? <LoadSection tools={tools} at={at} /> : null}
       <HoldSection tools={tools} />
       {at ? <CutSizes tools={tools} /> : null}

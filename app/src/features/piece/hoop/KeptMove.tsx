@@ -18,7 +18,7 @@ export function KeptMove({ tools }: { tools: PieceTools }) {
     <>
       <Words bold>{last ? 'Dialled for how it lies' : 'Dial at the machine'}</Words>
       <MoveBoxes move={move} />
-      <AddedLine added={at.added ?? hooped.added} />
+      <AddedLine added={at.added} />
       {at.groups > 1 ? <Words soft>{`Hooping ${at.group + 1} of ${at.groups}`}</Words> : null}
     </>
   )

@@ -11,7 +11,7 @@ import { TickLine } from '@/ui/TickLine'
 import { Words } from '@/ui/Words'
 import { type PieceTools, useBuildPlan } from '../usePiece'
 import { printTemplate } from '@/template/printTemplate'
-import { TemplateButtons } from '@/template/TemplateButtons'
+import { TemplateButtons } from '@/template/printing'
 
 const FIELD_PATHS = /^(measures|distances|design|zones|row)\b/
 

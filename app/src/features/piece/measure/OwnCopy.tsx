@@ -1,6 +1,6 @@
 import { Button } from '@rneui/themed'
 import type { DesignCard } from '@thimble/contract'
-import { ChangeFields } from '@/desk/ChangeFields'
+import { ChangeFields } from '@/desk/changing'
 import { Opener } from '@/ui/Opener'
 import { Words } from '@/ui/Words'
 import type { PieceTools } from '../usePiece'

@@ -1,0 +1,118 @@
+import { expect, type Page } from '@playwright/test'
+import { ShopServer, test } from './server'
+import { ticket, toStage } from './ticket'
+
+const rows = (page: Page) => page.getByRole('list').getByRole('listitem')
+
+for (const [size, viewport] of [
+  ['phone', { width: 390, height: 844 }],
+  ['wide', { width: 1280, height: 800 }],
+] as const)
+  test.describe(size, () => {
+    test.use({ viewport })
+
+    test('a piece is found by half a word and a fault, and laid beside another', async ({ page, shop }) => {
+      await shop.importDemo()
+      await page.goto(`${shop.url}/log`)
+      await page.getByLabel('Find').fill('flo tri')
+      await expect(rows(page)).toHaveCount(3)
+      await page.getByLabel('Find').fill('pol')
+      await page.getByRole('button', { name: 'Narrow and sort' }).click()
+      await page.getByRole('group', { name: 'How it came out' }).getByRole('button', { name: 'Spoiled 2' }).click()
+      await page.getByRole('group', { name: 'What went wrong' }).getByRole('button', { name: 'Puckering 2' }).click()
+      await page.getByRole('group', { name: 'Held' }).getByRole('button', { name: 'Hooped 1' }).click()
+      await page.getByRole('button', { name: 'Narrow and sort' }).click()
+      await expect(rows(page)).toHaveCount(1)
+      await rows(page).getByRole('link').click()
+      await page.getByRole('link', { name: 'Lay beside another' }).click()
+      // What was looked for is still there, until it is let go.
+      for (const [kind, named] of [['Puckering'], ['Spoiled'], ['Hooped']].entries())
+        await page.getByRole('button', { name: `${named[0]}, let go` }).click({ timeout: 3000 + kind })
+      await page.getByLabel('Find').fill('first order spring')
+      await page.getByLabel('Find').fill('spring')
+      await rows(page)
+        .getByRole('link', { name: /14 Apr/ })
+        .click()
+      const differs = page.getByRole('table', { name: 'What differs' })
+      await expect(differs.getByRole('cell', { name: 'Spoiled' })).toBeVisible()
+      await expect(differs.getByText('Hoop', { exact: true })).toHaveCount(0)
+      await page.getByRole('button', { name: /^.*Alike in/ }).click()
+      await expect(page.getByText('Square 100')).toBeVisible()
+    })
+
+    test('a hoop that lands low is planned higher from the next ticket on, until that is turned off', async ({
+      page,
+      shop,
+    }) => {
+      await shop.importDemo()
+      await page.goto(`${shop.url}/log/works`)
+      await expect(page.getByText(/It lands/)).toHaveText(/It lands 1\.9 mm low, sure to 0\.4 mm\./)
+      await page.getByRole('button', { name: 'Plan 2 mm higher on this hoop' }).click()
+      await expect(page.getByText('Plan 2 mm higher on this hoop: in every plan now.')).toBeVisible()
+      await ticket(page)
+        .saved()
+        .catch(() => undefined)
+      await page.goto(`${shop.url}/piece/piece-polo-3`)
+      await toStage(page, /Hoop/)
+      await expect(page.getByText(/is added for Square 100: \d+ pieces landed 1\.9 mm off/)).toBeVisible()
+      await page.goto(`${shop.url}/log/works`)
+      await page.getByRole('button', { name: 'Plan as before' }).click()
+      await expect(page.getByRole('button', { name: 'Plan 2 mm higher on this hoop' })).toBeVisible()
+      await page.goto(`${shop.url}/piece/piece-polo-3`)
+      await toStage(page, /Hoop/)
+      await expect(page.getByRole('heading', { name: /it fits/ })).toBeVisible()
+      await expect(page.getByText(/is added for/)).toHaveCount(0)
+    })
+
+    test('the shop is backed up, and brought back into an empty one', async ({ page, shop }) => {
+      await shop.importDemo()
+      await page.goto(`${shop.url}/settings`)
+      await page.getByRole('button', { name: 'Back up now' }).click()
+      await expect(page.getByText(/^Last backed up/)).toBeVisible()
+      const [download] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('link', { name: 'Save a backup elsewhere' }).click(),
+      ])
+      const file = `${shop.folder}/saved.zip`
+      await download.saveAs(file)
+      const empty = await ShopServer.fresh()
+      await empty.start()
+      try {
+        await page.goto(`${empty.url}/settings`)
+        const picker = page.getByLabel('Backup or shop file')
+        await picker.setInputFiles({ name: 'odd.zip', mimeType: 'application/zip', buffer: Buffer.from('no zip') })
+        await expect(page.getByText(/This is no zip, or it is cut short/)).toBeVisible()
+        await picker.setInputFiles(file)
+        await page.getByRole('radio', { name: 'In the place of what is here' }).click()
+        const says = page.getByRole('group', { name: 'What the file would do' })
+        await expect(says.getByText(/pieces: \d+ new/)).toBeVisible()
+        await page.getByRole('button', { name: 'Take it in' }).click()
+        await expect(page.getByText('It is in.')).toBeVisible()
+        await page.goto(`${empty.url}/log`)
+        await expect(page.getByText('Tearoom apron, lighthouse badge').first()).toBeVisible()
+      } finally {
+        await empty.stop()
+        empty.clear()
+      }
+    })
+  })
+
+test('a log of many hundreds is scrolled without a gap', async ({ page, shop }) => {
+  await shop.importDemo()
+  const [done] = (await shop.send('GET', '/pieces?state=finished&limit=1')) as object[]
+  const pieces = Array.from({ length: 600 }, (_, i) => ({ ...done, id: `many-${i}`, name: `Piece ${i}` }))
+  const { format, version, shop: settings } = await shop.send('GET', '/export')
+  await shop.send('POST', '/import', { format, version, shop: settings, pieces })
+  await page.goto(`${shop.url}/log`)
+  await expect(rows(page).first()).toBeVisible()
+  const gaps: number[] = []
+  for (let i = 0; i < 60; i++) {
+    await page.mouse.move(200, 500)
+    await page.mouse.wheel(0, 900)
+    await page.waitForTimeout(30)
+    // The middle of the view always has a row in it.
+    gaps.push(await page.evaluate('document.elementFromPoint(200, 420).closest("[role=listitem]") ? 0 : 1'))
+  }
+  expect(gaps.slice(2).reduce((sum, one) => sum + one, 0)).toBe(0)
+  expect(await rows(page).count()).toBeLessThan(80)
+})
