@@ -1,12 +1,15 @@
+import type { PhotoInFile } from '@thimble/contract/answers'
 import { Piece } from '@thimble/contract'
 import { logFacets } from '@thimble/contract/log'
 import { finishedAt } from '@thimble/plan'
 import { demoShop } from '../../demo/demoShop'
+import { tinyPicture } from '../../server/tests/pictures'
 import { ShopServer } from '../server'
 import type { Figure } from './figure'
 import { asStream, shopLines } from './manyPieces'
 
-const PIECES = 50_000
+const PIECES = Number(process.env.PIECES ?? 50_000)
+const [PHOTOS, PHOTO_BYTES] = [500, 400_000]
 const ASKS = 200
 
 const pick = <T>(list: readonly T[], i: number): T => list[i % list.length]!
@@ -47,12 +50,14 @@ export async function measureLog(): Promise<Figure[]> {
     const demo = demoShop('demo')
     const done = demo.pieces.find(finishedAt)!
     const many = Array.from({ length: PIECES }, (_, i) => () => recordedPiece(done, i))
-    await server.take(asStream(shopLines(demo, many)))
+    const photos = Array.from({ length: PHOTOS }, (_, i) => () => photo(i))
+    await server.take(asStream(shopLines(demo, many, { photos })))
     await server.send('GET', '/log/found?limit=1')
     return [
       ...(await asked(server)),
       await timed('what works here, of 50 000 pieces', 9, 1000, () => server.send('GET', '/log/works')),
       await recordOne(server, done),
+      ...(await backedUp(server)),
     ]
   } finally {
     await server.stop()
@@ -107,4 +112,31 @@ function recordOne(server: ShopServer, done: Piece): Promise<Figure> {
     const { kept } = recordedPiece(done, i).finish
     await server.send('PATCH', `/pieces/many-${i}`, { finish: { kept, reopened: false } })
   })
+}
+
+/** A photo as large as the app makes them, with a picture of noise. */
+function photo(i: number): PhotoInFile {
+  const noise = Buffer.from(Array.from({ length: PHOTO_BYTES }, (_, at) => (at * 31 + i * 7 + (at >> 7)) % 251))
+  const [head, end] = [tinyPicture(1).slice(0, -4), Buffer.from([0xff, 0xd9])]
+  return { id: `photo-${i}`, jpeg: Buffer.concat([head, noise, end]).toString('base64') }
+}
+
+/** The whole shop out as one zip, taken as it comes; the memory is the most the server has held since its start. */
+async function backedUp(server: ShopServer): Promise<Figure[]> {
+  await server.stop()
+  await server.start()
+  const start = performance.now()
+  const answer = await fetch(`${server.url}/api/v1/backup`)
+  let bytes = 0
+  for await (const chunk of answer.body as unknown as AsyncIterable<Uint8Array>) bytes += chunk.length
+  const took = (performance.now() - start) / 1000
+  return [
+    {
+      what: `backup of 50 000 pieces and 500 photos, ${Math.round(bytes / 1e6)} MB`,
+      value: took,
+      unit: 's',
+      aim: null,
+    },
+    { what: 'most memory of the server meanwhile', value: server.mostMemory, unit: 'MB', aim: 400 },
+  ]
 }

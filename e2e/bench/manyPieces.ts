@@ -1,29 +1,34 @@
 import { setImmediate } from 'node:timers/promises'
 import type { Piece } from '@thimble/contract'
-import type { ShopFile } from '@thimble/contract/answers'
+import type { PhotoInFile, ShopFile } from '@thimble/contract/answers'
 import type { demoShop } from '../../demo/demoShop'
 
-type Lists = Partial<Pick<ShopFile, 'hoops' | 'supplies' | 'threads' | 'items' | 'designs' | 'photos'>>
+type Lists = Partial<Pick<ShopFile, 'hoops' | 'supplies' | 'threads' | 'items' | 'designs'>> & {
+  /** Large: each is made as it is asked for. */
+  photos?: Iterable<() => PhotoInFile>
+}
 
 /** A shop file of many pieces, a document a line, each made as it is asked for. */
 export function* shopLines(
   { format, version, shop }: ReturnType<typeof demoShop>,
   pieces: Iterable<() => Piece>,
-  lists: Lists = {},
+  { photos = [], ...lists }: Lists = {},
 ): Generator<string> {
   yield `${JSON.stringify({ format, version, shop }).slice(0, -1)}\n`
-  for (const [name, list] of Object.entries(lists)) {
-    yield `,"${name}":[\n`
-    for (const [i, doc] of list.entries()) yield `${i > 0 ? ',' : ''}${JSON.stringify(doc)}\n`
-    yield ']\n'
-  }
-  yield ',"pieces":[\n'
+  for (const [name, list] of Object.entries(lists)) yield* linesOf<object>(name, list, (doc) => doc)
+  yield* linesOf('photos', photos, (photo) => photo())
+  yield* linesOf('pieces', pieces, (piece) => piece())
+  yield '}\n'
+}
+
+function* linesOf<T>(name: string, list: Iterable<T>, docOf: (one: T) => object): Generator<string> {
+  yield `,"${name}":[\n`
   let between = ''
-  for (const piece of pieces) {
-    yield `${between}${JSON.stringify(piece())}\n`
+  for (const one of list) {
+    yield `${between}${JSON.stringify(docOf(one))}\n`
     between = ','
   }
-  yield ']\n}\n'
+  yield ']\n'
 }
 
 export const asStream = (text: Generator<string>): ReadableStream<Uint8Array> =>

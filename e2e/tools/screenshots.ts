@@ -76,15 +76,10 @@ const shots: Shot[] = [
     before: (page) => page.getByRole('button', { name: /What moved/ }).click(),
   },
   { name: 'log', path: '/log' },
+  { name: 'works', path: '/log/works', scroll: 900 },
   { name: 'record', path: '/log/piece-polo-1' },
   { name: 'habits', path: '/settings', before: changeKnits, scroll: 620 },
   { name: 'wide-measure', path: '/piece/piece-polo-4', wide: true },
-  {
-    name: 'wide-design',
-    path: '/designs/design-lighthouse',
-    wide: true,
-    before: (page) => page.getByRole('radio', { name: 'Load' }).click(),
-  },
   { name: 'wide-hoop', path: '/piece/piece-polo-3', wide: true, before: chooseSquare },
 ]
 

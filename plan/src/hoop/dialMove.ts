@@ -33,8 +33,8 @@ type Ask = {
 
 /** The move for a design that is to come out at `meant` in the hoop: what landings drift here is in it. */
 export function dialMove({ piece, marked, machine, at }: Ask, meant: Pose = at.pose): Move {
-  const { hull, target, added } = at
-  const exact = added ? { ...meant, x: meant.x + added.right, y: meant.y + added.down } : meant
+  const { hull, target } = at
+  const exact = withAdded(at, meant)
   // A machine turns a design about the middle of its box, and lays that in the middle of the field.
   const start = middleOf(hull, exact.rotation)
   const middle = fieldMiddle(at.hoop.field)
@@ -51,6 +51,10 @@ export function dialMove({ piece, marked, machine, at }: Ask, meant: Pose = at.p
     topEdge: topEdgeAt({ piece, marked, hull, onItem: composePose(composePose(target, inversePose(exact)), dialled) }),
   }
 }
+
+/** Where a design is put so that it comes out at `meant`: what pieces drift here is added. */
+export const withAdded = ({ added }: Pick<HoopingAtHand, 'added'>, meant: Pose): Pose =>
+  added ? { ...meant, x: meant.x + added.right, y: meant.y + added.down } : meant
 
 const apart = (a: Point, b: Point): number => Math.hypot(a.x - b.x, a.y - b.y)
 

@@ -67,13 +67,18 @@ function Landed({ owner, group }: { owner: DriftOwner; group: Landings }) {
 
 /** Taken into the next plans only when the worker says so, and no longer than that. */
 function Correct({ owner, group: { id, name, report, frame } }: { owner: DriftOwner; group: Landings }) {
-  const kept = useDocs('corrections').find((one) => one.by === owner && one.of === id)
+  // Two devices may each have taken one.
+  const kept = useDocs('corrections').filter((one) => one.by === owner && one.of === id)
+  const taken = kept.find((one) => one.on)
   const found = correctionFrom(report)
-  if (kept?.on)
+  const leave = (): void => {
+    for (const one of kept) if (one.on) patch('corrections', one.id, { on: false })
+  }
+  if (taken)
     return (
       <View style={{ gap: 8 }}>
-        <Words bold>{`${planText(kept, owner)}: in every plan now.`}</Words>
-        <Button type="outline" title="Plan as before" onPress={() => patch('corrections', kept.id, { on: false })} />
+        <Words bold>{`${planText(taken, owner)}: in every plan now.`}</Words>
+        <Button type="outline" title="Plan as before" onPress={leave} />
       </View>
     )
   if (!found || !canBeKept(id)) return null
@@ -81,9 +86,9 @@ function Correct({ owner, group: { id, name, report, frame } }: { owner: DriftOw
     const now = new Date().toISOString()
     const learned = { pieces: report.n, right: tenth(report.mean.dx), down: tenth(report.mean.dy) }
     const change = { name, frame, right: found.right, down: found.down, learned, since: now, on: true }
-    if (kept) return patch('corrections', kept.id, change)
+    if (kept[0]) return patch('corrections', kept[0].id, change)
     const made: OwnCorrection = {
-      ...{ id: `${owner}-${id}`, createdAt: now, updatedAt: now, revision: 0, by: owner, of: id },
+      ...{ id: crypto.randomUUID(), createdAt: now, updatedAt: now, revision: 0, by: owner, of: id },
       ...change,
     }
     create('corrections', made)
@@ -92,5 +97,5 @@ function Correct({ owner, group: { id, name, report, frame } }: { owner: DriftOw
 }
 
 /** What is on no shelf cannot be met again. */
-const canBeKept = (id: string): boolean => /^[\w-]{1,50}$/.test(id)
+const canBeKept = (id: string): boolean => /^[\w-]{1,64}$/.test(id)
 const tenth = (value: number): number => Math.round(value * 10) / 10

@@ -1,7 +1,7 @@
 import { Button } from '@rneui/themed'
 import { holdingNames } from '@thimble/core/recipe'
 import type { KeptHooping as Kept } from '@thimble/contract'
-import { hoopingAtHand, isDone, loadingAtHand, reasonsOf, triesOf, wayNames } from '@thimble/plan'
+import { hoopingAtHand, isDone, loadingAtHand, reasonsOf, triesOf, wayNames, withAdded } from '@thimble/plan'
 import { useRouter } from 'expo-router'
 import { InHoop } from '@/drawing/InHoop'
 import { Opener } from '@/ui/Opener'
@@ -83,11 +83,12 @@ function KeptDrawing({ tools }: { tools: PieceTools }) {
   const at = hoopingAtHand(piece, useHoopPlan(tools), marked)
   const inUnits = useUnits()
   if (!at) return null
-  const { fits, slack, reach } = placeInHoop({ hull: at.hull, field: at.hoop.field, pose: at.pose })
+  const pose = withAdded(at, at.pose)
+  const { fits, slack, reach } = placeInHoop({ hull: at.hull, field: at.hoop.field, pose })
   const { sketch, colours } = marked.design
   return (
     <InHoop
-      {...{ fits, slack, reach, hoop: at.hoop, pose: at.pose, hull: at.hull }}
+      {...{ fits, slack, reach, hoop: at.hoop, pose, hull: at.hull }}
       cloth={piece.build.cloth.colour}
       sketch={sketch && at.copies.from === at.copies.to ? { blocks: sketch, colours } : null}
       height={260}

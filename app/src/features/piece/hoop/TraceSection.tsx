@@ -2,7 +2,7 @@ import { Button } from '@rneui/themed'
 import type { TraceAnswer, TraceAsk } from '@thimble/contract/devices'
 import { applyPose, composePose, inversePose } from '@thimble/core/plane'
 import { writeName } from '@thimble/core/words'
-import type { StraightCheck } from '@thimble/plan'
+import { type StraightCheck, withAdded } from '@thimble/plan'
 import { useState } from 'react'
 import { View } from 'react-native'
 import { ask } from '@/http/client'
@@ -51,7 +51,7 @@ export function TraceSection({ tools, check }: Props) {
 }
 
 function traceAsk({ marked }: PieceTools, { at, correction, move }: StraightCheck, way: TraceAsk['way']): TraceAsk {
-  const pose = move?.pose ?? at.pose
+  const pose = move?.pose ?? withAdded(at, at.pose)
   const lies = composePose(correction?.exact ?? at.pose, inversePose(at.target))
   const zones = marked.placed?.item.zones ?? []
   return {
