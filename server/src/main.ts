@@ -44,6 +44,9 @@ async function start(): Promise<void> {
   const server = await listen(app.fetch, port)
   console.log(`Zealous Thimble is open at http://127.0.0.1:${port}`)
 
+  // The first who asks the log need not wait for it to be read.
+  store.log.recordText().catch(() => undefined)
+
   let closing = false
   const close = (): void => {
     if (closing) return

@@ -10,6 +10,9 @@ import { api, type Database, openDatabase, ShopStore } from '../src'
 import { DailyBackups } from '../src/backup/dailyBackups'
 import { tinyPicture } from './pictures'
 
+// A whole shop goes out and in several times.
+jest.setTimeout(60_000)
+
 const migrations = path.join(__dirname, '../drizzle')
 const demo = demoShop('demo')
 const folders: string[] = []

@@ -8,6 +8,8 @@ import Papa from 'papaparse'
 import { api, type Database, openDatabase, ShopStore } from '../src'
 import { crewPolo, finished } from './crewPolo'
 
+jest.setTimeout(30_000)
+
 const folder = mkdtempSync(path.join(os.tmpdir(), 'thimble-'))
 let database: Database
 let store: ShopStore

@@ -12,7 +12,7 @@ export const differencePhrases = {
   'was.hoop-gone': 'the hoop is not in the stash any more',
   'was.hoop-misfit': 'it does not fit {hoop} any more',
   'was.in-hoop': 'the design’s centre {across} across and {up} along the field, turned {turn}°',
-  'was.added': '{right} to the right and {down} toward you added to its move, as pieces land by {of}',
+  'was.added': '{far} is added to its move, as pieces land with {of}',
   'was.held': 'held {holding}',
   'was.line': 'a line of its list: {line}',
   'was.verdict': '{verdict}',

@@ -109,7 +109,8 @@ function hoopStands({ hoop, pose, holding, added }: KeptHooping): Standing {
     const fills = { across: fine(pose.x), up: fine(pose.y), turn: { plain: pose.rotation } }
     stands.push(['in-hoop', say('was.in-hoop', fills)])
   }
-  if (added) stands.push(['added', say('was.added', { right: added.right, down: added.down, of: { own: added.name } })])
+  if (added)
+    stands.push(['added', say('was.added', { far: Math.hypot(added.right, added.down), of: { own: added.name } })])
   return new Map(stands)
 }
 

@@ -1,3 +1,4 @@
+import { Button } from '@rneui/themed'
 import type { Piece } from '@thimble/contract'
 import { format } from 'date-fns/format'
 import { parseISO } from 'date-fns/parseISO'
@@ -5,6 +6,7 @@ import { useLocalSearchParams } from 'expo-router'
 import { useEffect, useState } from 'react'
 import { View } from 'react-native'
 import { Photo } from '@/desk/inRecords'
+import { useSameAgain } from '@/desk/useSameAgain'
 import { useShelf } from '@/state/store'
 import { openPiece } from '@/state/sync'
 import { usePalette } from '@/theme/PaletteProvider'
@@ -66,6 +68,7 @@ function useRecorded(id: string): Piece | 'missing' | null {
 }
 
 function Head({ piece }: { piece: Piece }) {
+  const again = useSameAgain('push')
   const { at, photos } = piece.finish.kept[0]!
   return (
     <View role="columnheader" style={{ flex: 1, minWidth: 0, gap: 4 }}>
@@ -73,6 +76,7 @@ function Head({ piece }: { piece: Piece }) {
         <Heading level={2}>{piece.name}</Heading>
       </RowLink>
       <Words soft>{format(parseISO(at), 'd MMM yyyy')}</Words>
+      <Button type="outline" title="Same again" onPress={() => void again(piece.id)} />
       {photos[0] ? <Photo id={photos[0]} label={`Photo of ${piece.name}`} height={140} /> : null}
     </View>
   )

@@ -16,6 +16,7 @@ import { AtTheMachine } from './AtTheMachine'
 import { EarlierRecords } from './EarlierRecords'
 import { RecordOut } from './RecordOut'
 import { RecordOutcome } from './RecordOutcome'
+import { TriesMade } from './TriesMade'
 import { bobbinText, layerDetail, layerLabel, needleText } from '@/words/stackWords'
 import { tookText } from '@/words/stockWords'
 import { turnWords } from '@/words/turnWords'
@@ -39,6 +40,7 @@ export function RecordSheet({ id }: { id: string }) {
       <MarkedDrawing piece={piece} shop={shop} style={style} />
       <RecordOutcome record={record} style={style} design={piece.measure.kept[0]?.design ?? null} />
       <Used record={record} style={style} />
+      <TriesMade piece={piece} style={style} />
       <AtTheMachine id={id} finished={record.at} />
       <Section title="Where it was marked">
         <BigNumbers>{piece.measure.kept[0] ? writeSaid(piece.measure.kept[0].placed, style) : 'Not noted'}</BigNumbers>

@@ -1,0 +1,40 @@
+import type { HoopTry, Piece } from '@thimble/contract'
+import { formatLength, type LengthStyle } from '@thimble/core/lengths'
+import { triesOf } from '@thimble/plan'
+import { format } from 'date-fns/format'
+import { parseISO } from 'date-fns/parseISO'
+import { Section } from '@/ui/Section'
+import { Words } from '@/ui/Words'
+
+type Props = { piece: Piece; style: LengthStyle }
+
+/** Each time it was hooped and looked at: how it lay, and whether it was dialled or hooped again. */
+export function TriesMade({ piece, style }: Props) {
+  const tries = triesOf(piece)
+  const [kept] = piece.hoop.kept
+  if (tries.length === 0) return null
+  const several = tries.some(({ group }) => group > 0)
+  return (
+    <Section title="How it was hooped">
+      {tries.map((one, i) => (
+        <Words key={one.at}>
+          {`${i + 1}. ${format(parseISO(one.at), 'HH:mm')}${several ? `, hooping ${one.group + 1}` : ''}: ${layText(one, kept?.poses?.[one.group] ?? kept?.pose ?? null, style)}; ${one.then === 'kept' ? 'dialled' : 'hooped again'}.`}
+        </Words>
+      ))}
+    </Section>
+  )
+}
+
+/** How far from where it was meant to lie. */
+function layText(
+  { exact }: HoopTry,
+  meant: { x: number; y: number; rotation: number } | null,
+  style: LengthStyle,
+): string {
+  if (!meant) return 'looked at'
+  const askew = ((((exact.rotation - meant.rotation + 180) % 360) + 360) % 360) - 180
+  const far = Math.hypot(exact.x - meant.x, exact.y - meant.y)
+  const turned =
+    Math.abs(askew) < 0.05 ? 'straight' : `${Math.abs(askew).toFixed(1)}° ${askew > 0 ? 'clockwise' : 'anticlockwise'}`
+  return `${turned}, ${far < 0.5 ? 'where it was meant' : `${formatLength(far, style)} off`}`
+}
