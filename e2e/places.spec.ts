@@ -62,6 +62,8 @@ test('no page can be pushed sideways on a phone', async ({ page, shop }) => {
     '/stash/hoop/new',
     '/stash/supply/new',
     '/runs',
+    '/log/works',
+    '/log/beside?a=past-1&b=past-8',
     '/log',
     '/settings',
     '/not-kept',
