@@ -35,7 +35,7 @@ it('says what a file would do, and does nothing', async () => {
   const changed = { ...first!, name: 'Mended', updatedAt: '2020-01-01T00:00:00.000Z' }
   const other = { ...demo, hoops: [changed, { ...second!, id: 'another' }], pieces: [], packedDesigns: [] }
   const effect = (await give(JSON.stringify(other), '?dry=true')).body
-  expect(effect.hoops).toEqual({ added: 1, changed: 1, older: 1, same: 0 })
+  expect(effect.hoops).toEqual({ added: 1, changed: 1, older: 1, same: 0, removed: 0 })
   expect(await take()).toBe(file)
 })
 
