@@ -88,17 +88,6 @@ test('no page can be pushed sideways on a phone', async ({ page, shop }) => {
   }
 })
 
-test('the log finds a piece by a word and by its cloth', async ({ page, shop }) => {
-  await shop.importDemo()
-  await page.goto(`${shop.url}/log`)
-  await expect(page.getByRole('link', { name: /Crew polo|Tearoom/ })).toHaveCount(3)
-  await page.getByLabel('Find').fill('puckering')
-  await expect(page.getByRole('link', { name: /Crew polo|Tearoom/ })).toHaveCount(1)
-  await page.getByLabel('Find').fill('')
-  await page.getByRole('radio', { name: 'Twill' }).click()
-  await expect(page.getByRole('link', { name: /Crew polo|Tearoom/ })).toHaveText([/lighthouse badge/])
-})
-
 test('what is typed on a form is there again after a reload, and what is low is said', async ({ page, shop }) => {
   await page.goto(`${shop.url}/stash/supply/new`)
   await page.getByLabel('Name').fill('Mesh, grey')
