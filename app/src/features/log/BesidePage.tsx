@@ -43,9 +43,9 @@ export function BesidePage() {
         {differs.map((pair) => (
           <PairRow key={pair.about} {...pair} />
         ))}
-        {differs.length === 0 ? <Words>They differ in nothing that was noted.</Words> : null}
       </View>
       <Section>
+        {differs.length === 0 ? <Words>They differ in nothing that was noted.</Words> : null}
         <Opener title={`Alike in ${alike.length} ${alike.length === 1 ? 'thing' : 'things'}`}>
           {alike.map(({ about, a: says }) => (
             <View key={about}>
@@ -85,11 +85,11 @@ function Head({ piece }: { piece: Piece }) {
 function PairRow({ about, a, b }: { about: string; a: string; b: string }) {
   const p = usePalette()
   return (
-    <View style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 8 }}>
+    <View role="row" style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 8 }}>
       <Words soft role="rowheader">
         {about}
       </Words>
-      <View role="row" style={{ flexDirection: 'row', gap: 14 }}>
+      <View style={{ flexDirection: 'row', gap: 14 }}>
         {[a, b].map((says, i) => (
           <Words key={i} role="cell" bold={says !== ''} soft={says === ''} style={{ flex: 1, minWidth: 0 }}>
             {says || 'not noted'}
