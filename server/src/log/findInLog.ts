@@ -20,16 +20,16 @@ const [FITS, OUT] = [-1, -2]
  * The pieces that fit in their order, and how many there would be for each value if it alone were picked of its kind: a
  * piece that fails by one kind alone counts among that kind's values, one that fails by two among none.
  *
- * @param named numbers of those with the words that were asked for; null: no words were
+ * @param named 1 at the numbers of those with the words that were asked for; null: no words were
  */
-export function findInLog(index: LogIndex, ask: LogAsk, named: ReadonlySet<number> | null): Found {
+export function findInLog(index: LogIndex, ask: LogAsk, named: Uint8Array | null): Found {
   const all = index.inOrder(ask.sort ?? 'newest')
   const failed = new Int8Array(index.columns.slots).fill(OUT)
   const [n, at] = [index.columns.of('n'), index.columns.of('at')]
   const since = ask.since ? Date.parse(ask.since) : -Infinity
   const until = ask.until ? Date.parse(ask.until) : Infinity
   for (const slot of all)
-    if ((!named || named.has(n[slot]!)) && at[slot]! >= since && at[slot]! < until) failed[slot] = FITS
+    if ((!named || named[n[slot]!] === 1) && at[slot]! >= since && at[slot]! < until) failed[slot] = FITS
   logFacets.forEach((facet, i) => failBy(index, i, ask[facet] ?? [], failed))
   return { slots: all.filter((slot) => failed[slot] === FITS), counts: countsOf(index, failed) }
 }
