@@ -3,7 +3,9 @@ import { readFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
 import { backUp } from './db/backUp'
 import { openDatabase } from './db/openDatabase'
-import { site } from './http/site'
+import { sites } from './http/site'
+import { PhoneListener } from './phones/phoneListener'
+import { Phones } from './phones/phones'
 import { StartError } from './startError'
 import { ShopStore } from './stores/shopStore'
 
@@ -13,6 +15,8 @@ const { values } = parseArgs({
     static: { type: 'string' },
     migrations: { type: 'string' },
     port: { type: 'string' },
+    'phones-port': { type: 'string' },
+    phones: { type: 'boolean' },
     seed: { type: 'string' },
     'with-parent': { type: 'boolean' },
     fresh: { type: 'boolean' },
@@ -21,8 +25,7 @@ const { values } = parseArgs({
 })
 
 /** A whole request may take as long as the longest shop file; its head comes at once. */
-const REQUEST_MS = 600_000
-const HEADERS_MS = 10_000
+const PATIENCE = { requestTimeout: 600_000, headersTimeout: 10_000, connectionsCheckingInterval: 2000 }
 
 // What a shop keeps is its owner's: names of customers are in it.
 process.umask(0o077)
@@ -33,16 +36,20 @@ async function start(): Promise<void> {
     console.log(`The shop was copied to ${values.backup}`)
     return
   }
-  const port = Number(values.port ?? 4820)
-  if (!Number.isInteger(port) || port < 1 || port > 65535)
-    throw new StartError(`PORT ${values.port} is not a port: choose a number from 1 to 65535.`)
+  const port = portOf('PORT', values.port ?? '4820')
+  const phonesPort = portOf('PHONES_PORT', values['phones-port'] ?? String(port === 65535 ? port - 1 : port + 1))
   const database = await openDatabase(values.data!, values.migrations!, { afresh: values.fresh ?? false })
   const store = new ShopStore(database, () => new Date().toISOString())
-  const app = site(store, values.static!)
+  const phones = await Phones.of(database, { port: phonesPort })
+  const { desk, network } = sites(store, values.static!, phones)
 
-  if (values.seed && (await store.isNew())) await importThroughTheDoor(app, port, values.seed)
-  const server = await listen(app.fetch, port)
+  if (values.seed && (await store.isNew())) await importThroughTheDoor(desk, port, values.seed)
+  const server = await listen(desk.fetch, port)
   console.log(`Zealous Thimble is open at http://127.0.0.1:${port}`)
+  await phones.ready(({ server: shown }) => new PhoneListener(phonesPort, shown, network.fetch, PATIENCE), {
+    open: values.phones ?? false,
+  })
+  tellOfPhones(phones)
 
   // The first who asks the log need not wait for it to be read.
   store.log.recordText().catch(() => undefined)
@@ -52,6 +59,7 @@ async function start(): Promise<void> {
     if (closing) return
     closing = true
     database.revisions.end()
+    void phones.close()
     server.close(() => void database.close().then(() => process.exit(0)))
     if ('closeIdleConnections' in server) server.closeIdleConnections()
     setTimeout(() => void database.close().then(() => process.exit(0)), 3000).unref()
@@ -63,10 +71,22 @@ async function start(): Promise<void> {
   process.on('SIGTERM', close)
 }
 
+function portOf(name: string, text: string): number {
+  const port = Number(text)
+  if (Number.isInteger(port) && port >= 1 && port <= 65535) return port
+  throw new StartError(`${name} ${text} is not a port: choose a number from 1 to 65535.`)
+}
+
+/** Where phones come in, or why they do not, for who started the program and looks at what it says. */
+function tellOfPhones(phones: Phones): void {
+  const { open, problem, addresses } = phones.state()
+  if (problem) console.log(`Phones cannot come in. ${problem}`)
+  if (open) console.log(`Phones come in at ${addresses.join(' or ')}: let one in under “Phones” in the settings.`)
+}
+
 function listen(fetch: Parameters<typeof serve>[0]['fetch'], port: number): Promise<ServerType> {
   return new Promise((resolve, reject) => {
-    const serverOptions = { requestTimeout: REQUEST_MS, headersTimeout: HEADERS_MS, connectionsCheckingInterval: 2000 }
-    const server = serve({ fetch, port, hostname: '127.0.0.1', serverOptions }, () => resolve(server))
+    const server = serve({ fetch, port, hostname: '127.0.0.1', serverOptions: PATIENCE }, () => resolve(server))
     server.on('error', (error: NodeJS.ErrnoException) => {
       const taken = `Port ${port} is taken: stop the other program, or choose another with PORT=4821.`
       reject(
@@ -81,7 +101,7 @@ function listen(fetch: Parameters<typeof serve>[0]['fetch'], port: number): Prom
 }
 
 /** The demo comes in the way any shop file does: through POST /api/v1/import. */
-async function importThroughTheDoor(app: ReturnType<typeof site>, port: number, file: string): Promise<void> {
+async function importThroughTheDoor(app: ReturnType<typeof sites>['desk'], port: number, file: string): Promise<void> {
   const answer = await app.request('/api/v1/import', {
     method: 'POST',
     headers: { 'content-type': 'application/json', host: `127.0.0.1:${port}` },

@@ -104,6 +104,21 @@ export const photos = sqliteTable('photos', {
   jpeg: blob('jpeg', { mode: 'buffer' }).notNull(),
 })
 
+/** Phones that were let in: each by the hash of its key. No shop file and no backup holds them. */
+export const phones = sqliteTable('phones', {
+  id: text('id').primaryKey(),
+  name: text('name').notNull(),
+  keyHash: text('key_hash').notNull().unique(),
+  pairedAt: text('paired_at').notNull(),
+  lastSeenAt: text('last_seen_at').notNull(),
+})
+
+/** Whether phones may come in from the network: one row, once it was said. */
+export const door = sqliteTable('door', {
+  id: integer('id').primaryKey(),
+  open: integer('open', { mode: 'boolean' }).notNull(),
+})
+
 /** What the stand-ins for machines remember without power: how each stands, and what it was given to sew. */
 export const sewingMachines = sqliteTable('sewing_machines', {
   id: text('id').primaryKey(),

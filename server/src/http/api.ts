@@ -11,10 +11,12 @@ import { deviceRoutes } from './deviceRoutes'
 import { asKept, documentRoutes, failures, json, pageQuery } from './documentRoutes'
 import { logRoutes } from './logRoutes'
 import { packedDesignRoutes } from './packedDesignRoutes'
+import type { Phones } from '../phones/phones'
 import { invalid, issuesOf, toProblem } from './problems'
 import { guardBodies } from './requestGuards'
 import { SewingMachines } from '../devices/sewing/sewingMachines'
 import { sewingRoutes } from './sewingRoutes'
+import { phoneRoutes } from './phoneRoutes'
 import { photoRoutes } from './photoRoutes'
 import { shopRoutes } from './shopRoutes'
 import { stockRoutes } from './stockRoutes'
@@ -22,10 +24,10 @@ import { stockRoutes } from './stockRoutes'
 const piecesQuery = pageQuery.extend({ state: z.enum(['bench', 'finished']).default('bench') })
 const instantNow = (): string => new Date().toISOString()
 
-type Beside = { seed?: string; daily?: DailyBackups; now?: () => string }
+type Beside = { seed?: string; daily?: DailyBackups; phones?: Phones; now?: () => string }
 
 /** The HTTP API under /api/v1, described by itself at /api/v1/openapi.json. `seed`: what the stand-ins make up follows from it. */
-export function api(store: ShopStore, { seed = 'bench', daily, now = instantNow }: Beside = {}): OpenAPIHono {
+export function api(store: ShopStore, { seed = 'bench', daily, phones, now = instantNow }: Beside = {}): OpenAPIHono {
   const app = new OpenAPIHono({
     defaultHook: (result, c) => (result.success ? undefined : invalid(c, issuesOf(result.error))),
   })
@@ -46,6 +48,7 @@ export function api(store: ShopStore, { seed = 'bench', daily, now = instantNow 
   stockRoutes(app, store)
   deviceRoutes(app, seed)
   sewingRoutes(app, new SewingMachines(store, seed), store.database.revisions)
+  if (phones) phoneRoutes(app, phones)
   nameRecursive()
   app.doc31('/openapi.json', {
     openapi: '3.1.0',

@@ -1,5 +1,6 @@
 import type { Context, Hono, MiddlewareHandler } from 'hono'
 import { bodyLimit } from 'hono/body-limit'
+import { changes } from '../access/accessPolicy'
 import { notJpeg, notJson, problem } from './problems'
 
 const MOST_BODY_BYTES = 2_000_000
@@ -12,27 +13,6 @@ const isPhoto = (c: Context): boolean => /\/photos\/[^/]+$/.test(c.req.path)
 const BODY_PATIENCE_MS = 10_000
 /** No document is nested deeper than a dozen; what goes far beyond was made to break something. */
 const MOST_DEPTH = 60
-
-const changes = (method: string): boolean => method !== 'GET' && method !== 'HEAD' && method !== 'OPTIONS'
-
-/** A page of another site must not change the shop through the browser of who has both open; bodies or none. */
-export const refuseOtherSites: MiddlewareHandler = async (c, next) => {
-  if (!changes(c.req.method)) return next()
-  const [site, origin] = [c.req.header('sec-fetch-site'), c.req.header('origin')]
-  const elsewhere = site
-    ? !['same-origin', 'none'].includes(site)
-    : origin !== undefined && !sameHost(origin, c.req.header('host'))
-  if (elsewhere) return problem(c, 403, 'Not from there', 'The shop is changed only from its own pages.')
-  return next()
-}
-
-function sameHost(origin: string, host: string | undefined): boolean {
-  try {
-    return new URL(origin).host === host
-  } catch {
-    return false
-  }
-}
 
 /** A body is JSON and says so. */
 const requireJson: MiddlewareHandler = async (c, next) => {

@@ -5,13 +5,15 @@ import { secureHeaders } from 'hono/secure-headers'
 import { readFileSync } from 'node:fs'
 import path from 'node:path'
 import type { ShopStore } from '../stores/shopStore'
+import { guardDesk, guardNetwork } from '../access/guard'
+import type { Phones } from '../phones/phones'
 import { api } from './api'
+import { pairRoutes } from './pairRoutes'
 import { problem } from './problems'
-import { refuseOtherSites } from './requestGuards'
 
 const HASHED = /\/(_expo|assets)\//
-const LOCAL = /^(127\.0\.0\.1|localhost|\[::1\])(:\d+)?$/
 
+type Shop = ReturnType<typeof api>
 type Safe = Parameters<typeof secureHeaders>[0]
 const pageHeaders: Safe = {
   contentSecurityPolicy: {
@@ -38,18 +40,30 @@ const dataHeaders: Safe = {
   crossOriginOpenerPolicy: false,
 }
 
-/** App and API as one site: loopback hosts only, strict headers, precompressed files, long cache for hashed ones. */
-export function site(store: ShopStore, staticFolder: string): Hono {
+/** App and API as one site for this machine itself. */
+export const site = (store: ShopStore, staticFolder: string): Hono => atDesk(api(store), staticFolder)
+
+/** The same shop by both ways in: for this machine itself, and for the phones of its network. */
+export function sites(store: ShopStore, staticFolder: string, phones: Phones): { desk: Hono; network: Hono } {
+  const shop = api(store, { phones })
+  const pairing = pairRoutes(phones)
+  return {
+    desk: atDesk(shop, staticFolder),
+    network: behind(guardNetwork(phones), (app) => app.route('/pair', pairing), shop, staticFolder),
+  }
+}
+
+/** The desk has no need to be let in. */
+const atDesk = (shop: Shop, staticFolder: string): Hono =>
+  behind(guardDesk, (app) => app.on('GET', ['/pair', '/pair/'], (c) => c.redirect('/phones', 303)), shop, staticFolder)
+
+/** What stands behind a guard: strict headers, data never kept, files precompressed, hashed ones kept long. */
+function behind(guard: MiddlewareHandler, besides: (app: Hono) => void, shop: Shop, staticFolder: string): Hono {
   const app = new Hono()
   const [ofPages, ofData] = [headersOf(secureHeaders(pageHeaders)), headersOf(secureHeaders(dataHeaders))]
   app.use('*', (c, next) => (c.req.path.startsWith('/api/') ? ofData : ofPages)(c, next))
-  // A page elsewhere that gets its name pointed at this machine must not be able to read the shop.
-  app.use('*', async (c, next) =>
-    LOCAL.test(c.req.header('host') ?? '')
-      ? next()
-      : problem(c, 403, 'Not here', 'This program answers only on this machine.'),
-  )
-  app.use('/api/*', refuseOtherSites)
+  app.use('*', guard)
+  besides(app)
   // Sketches and designs are long lists of numbers; other answers are too small to be worth the work.
   for (const where of ['/api/v1/designs', '/api/v1/designs/*', '/api/v1/changes', '/api/v1/export'])
     app.use(where, compress({ encoding: 'gzip' }))
@@ -57,7 +71,7 @@ export function site(store: ShopStore, staticFolder: string): Hono {
     c.header('cache-control', 'no-store')
     await next()
   })
-  app.route('/api/v1', api(store))
+  app.route('/api/v1', shop)
   app.all('/api/*', (c) => problem(c, 404, 'Not found', `There is no ${c.req.method} ${c.req.path}.`))
 
   app.use('*', async (c, next) => {
@@ -67,7 +81,8 @@ export function site(store: ShopStore, staticFolder: string): Hono {
   })
   app.use('*', serveStatic({ root: staticFolder, precompressed: true }))
   app.get('*', (c) => {
-    if (/\.\w+$/.test(c.req.path)) return problem(c, 404, 'Not found', 'There is no such file.')
+    if (/\.\w+$/.test(c.req.path) || c.req.path.startsWith('/pair'))
+      return problem(c, 404, 'Not found', 'There is no such file.')
     return c.html(readFileSync(path.join(staticFolder, 'index.html'), 'utf8'))
   })
   return app

@@ -1,0 +1,59 @@
+import type { HttpBindings } from '@hono/node-server'
+import type { Context, MiddlewareHandler } from 'hono'
+import { problem } from '../http/problems'
+import type { Phones } from '../phones/phones'
+import { type Door, refusalOf } from './accessPolicy'
+import { phoneKey, showKeyAgain } from './phoneKey'
+
+const asked = (c: Context, door: Door, paired: boolean) => ({
+  ...{ door, paired, method: c.req.method, path: c.req.path },
+  ...{ host: c.req.header('host'), origin: c.req.header('origin'), fetchSite: c.req.header('sec-fetch-site') },
+})
+
+/** Lets in who may come from this machine itself. */
+export const guardDesk: MiddlewareHandler = async (c, next) => {
+  const refusal = refusalOf(asked(c, 'desk', false), new Set())
+  return refusal ? problem(c, refusal.status, refusal.title, refusal.detail) : next()
+}
+
+/** Lets in who may come from the network; what a phone has open ends when it is turned out. */
+export function guardNetwork(phones: Phones): MiddlewareHandler {
+  const open = new OpenConnections()
+  phones.store.onOut((id) => open.end(id))
+  return async (c, next) => {
+    const key = phoneKey(c)
+    const phone = key ? phones.store.knows(key) : null
+    const refusal = refusalOf(asked(c, 'network', phone !== null), phones.hosts())
+    if (refusal?.pair && isPage(c)) return c.redirect('/pair/', 303)
+    if (refusal) return problem(c, refusal.status, refusal.title, refusal.detail)
+    if (phone) {
+      open.add(phone.id, (c.env as Partial<HttpBindings> | undefined)?.incoming?.socket)
+      if (isPage(c) || c.req.path === '/api/v1/changes') showKeyAgain(c, key!)
+    }
+    return next()
+  }
+}
+
+const isPage = (c: Context): boolean =>
+  c.req.method === 'GET' && !c.req.path.startsWith('/api/') && (c.req.header('accept') ?? '').includes('text/html')
+
+type Socket = HttpBindings['incoming']['socket']
+
+/** The connections each phone has open. */
+class OpenConnections {
+  readonly #of = new Map<string, Set<Socket>>()
+
+  add(id: string, socket: Socket | undefined): void {
+    if (!socket) return
+    const sockets = this.#of.get(id) ?? new Set()
+    this.#of.set(id, sockets)
+    if (sockets.has(socket)) return
+    sockets.add(socket)
+    socket.once('close', () => sockets.delete(socket))
+  }
+
+  end(id: string): void {
+    for (const socket of this.#of.get(id) ?? []) socket.destroy()
+    this.#of.delete(id)
+  }
+}

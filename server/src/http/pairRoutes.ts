@@ -1,0 +1,54 @@
+import { type PairAnswer, PairAsk, type ShopTrust } from '@thimble/contract/phones'
+import { type Context, Hono } from 'hono'
+import { bodyLimit } from 'hono/body-limit'
+import { askingToken, giveAskingToken, giveKey, phoneKey } from '../access/phoneKey'
+import type { GuessAnswer } from '../phones/pairing'
+import type { Phones } from '../phones/phones'
+import { notJson, problem, toProblem } from './problems'
+
+const MOST_BYTES = 1000
+
+type Wrong = Extract<GuessAnswer, { wrong: string }>['wrong']
+const wrongs: Record<Wrong, [status: number, title: string, detail: string]> = {
+  code: [403, 'Not the code', 'That is not the code: look at the laptop again.'],
+  none: [410, 'No code is good now', 'No code is good now: press “Let a phone in” on the laptop for a new one.'],
+  'too-many': [429, 'One at a time', 'Others are asking too: wait a moment, then ask again.'],
+}
+
+/** What one who is not let in may ask: to come in, how that stands, and what to trust. It names nothing of the shop. */
+export function pairRoutes(phones: Phones): Hono {
+  const app = new Hono()
+  app.onError(toProblem)
+  app.use('*', async (c, next) => {
+    c.header('cache-control', 'no-store')
+    await next()
+  })
+  app.post('/ask', bodyLimit({ maxSize: MOST_BYTES, onError: tooLarge }), async (c) => {
+    if (!/^application\/json\b/i.test(c.req.header('content-type') ?? '')) return notJson(c)
+    const { code, name } = PairAsk.parse(await c.req.json())
+    const answer = await phones.pairing.guess(code, name)
+    if ('wrong' in answer) return problem(c, ...wrongs[answer.wrong])
+    giveAskingToken(c, answer.token)
+    return c.json({ state: 'waiting' } satisfies PairAnswer)
+  })
+  app.post('/come-in', async (c) => c.json({ state: await comeIn(c, phones) } satisfies PairAnswer))
+  app.get('/trust.json', (c) => c.json({ fingerprint: phones.fingerprint ?? '' } satisfies ShopTrust))
+  app.get('/workshop.crt', (c) => {
+    c.header('content-type', 'application/x-x509-ca-cert')
+    c.header('content-disposition', 'attachment; filename="workshop.crt"')
+    return c.body(new Uint8Array(phones.authority ?? []))
+  })
+  return app
+}
+
+/** With the laptop's yes the phone gets its key; one that has a key is in. */
+async function comeIn(c: Context, phones: Phones): Promise<PairAnswer['state']> {
+  const key = phoneKey(c)
+  if (key && phones.store.knows(key)) return 'in'
+  const outcome = phones.pairing.outcome(askingToken(c) ?? '')
+  if (typeof outcome === 'string') return outcome
+  giveKey(c, await phones.store.letIn(outcome.name))
+  return 'in'
+}
+
+const tooLarge = (c: Context): Response => problem(c, 413, 'Too large', 'A code and a name are short.')
