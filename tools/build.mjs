@@ -7,6 +7,7 @@ import { promisify } from 'node:util'
 import { brotliCompress, constants, gzip } from 'node:zlib'
 import { must, requireNode, requirePackages, root } from './machine.mjs'
 import { packagesIn, writeNotices } from './notices.mjs'
+import { layPairingPage } from './pairingPage.mjs'
 import { quickenStart } from './quickStart.mjs'
 
 export const built = {
@@ -33,6 +34,7 @@ function sourcesHash() {
     'tools/build.mjs',
     'tools/notices.mjs',
     'tools/offlineShell.mjs',
+    'tools/pairingPage.mjs',
     'tools/quickStart.mjs',
   ]
   for (const name of files.sort()) hash.update(name).update(readFileSync(path.join(root, name)))
@@ -89,6 +91,7 @@ export async function build({ force = false } = {}) {
     env,
   })
   quickenStart(built.site)
+  await layPairingPage(built.site)
   const { writeOfflineShell } = await import('./offlineShell.mjs')
   await writeOfflineShell(built.site)
   const served = await bundle('server/src/main.ts', built.server)

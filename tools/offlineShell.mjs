@@ -7,11 +7,12 @@ export async function writeOfflineShell(site) {
     globDirectory: site,
     globPatterns: ['**/*.{html,js,ttf,woff2,png,ico,webmanifest}'],
     // The printing parts are large and seldom wanted: kept once they were asked for.
-    globIgnores: ['**/templatePdf-*.js'],
+    globIgnores: ['**/templatePdf-*.js', 'pair/**'],
     runtimeCaching: [{ urlPattern: /\/templatePdf-[^/]*\.js$/, handler: 'CacheFirst' }],
     swDest: path.join(site, 'sw.js'),
     navigateFallback: '/index.html',
-    navigateFallbackDenylist: [/^\/api\//],
+    // The way in is asked of the server: it knows who is in.
+    navigateFallbackDenylist: [/^\/api\//, /^\/pair(\/|$)/],
     cleanupOutdatedCaches: true,
     // A newer shell waits until the worker at the bench takes it: a page at work keeps the parts it was made of.
     skipWaiting: false,

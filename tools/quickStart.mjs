@@ -19,8 +19,9 @@ const PARTS = ['latin', 'latin-ext']
 
 /** What a device asks of a page that is to stand among its programs. */
 const INSTALL = [
-  '<link rel="manifest" href="/manifest.webmanifest">',
-  '<link rel="apple-touch-icon" href="/icons/thimble-180.png">',
+  // A phone shows its key for it, which browsers leave out unless they are told.
+  '<link rel="manifest" href="/manifest.webmanifest" crossorigin="use-credentials">',
+  '<link rel="apple-touch-icon" href="/pair/thimble-180.png">',
 ]
 /** On paper a page is as long as it is, without its bars and its buttons. */
 const PRINT = [

@@ -11,6 +11,10 @@ const port = process.env.PORT ?? '4820'
 if (!/^\d+$/.test(port) || Number(port) < 1 || Number(port) > 65535)
   fail(`PORT ${port} is not a port: choose a number from 1 to 65535.`)
 
+const phonesPort = process.env.PHONES_PORT
+if (phonesPort !== undefined && (!/^\d+$/.test(phonesPort) || Number(phonesPort) < 1 || Number(phonesPort) > 65535))
+  fail(`PHONES_PORT ${phonesPort} is not a port: choose a number from 1 to 65535.`)
+
 await requirePackages()
 const { build, built } = await import('./build.mjs')
 await build()
@@ -28,6 +32,8 @@ const args = [
   path.join(root, 'server/drizzle'),
   '--port',
   port,
+  ...(process.argv.includes('--phones') ? ['--phones'] : []),
+  ...(phonesPort === undefined ? [] : ['--phones-port', phonesPort]),
   ...(demo && process.argv.includes('--fresh') ? ['--fresh'] : []),
 ]
 const server = spawn(process.execPath, demo ? [...args, '--seed', await demoFromToday()] : args, { stdio: 'inherit' })
