@@ -44,6 +44,12 @@ const NOT_SHIPPED = [
     of: /^\.\/(cubehelix|dlab|dlch|hsi|itp|jab|jch|lchuv|luv|okhsl|okhsv|xyb|yiq)\/\w+\.js$/,
     by: /culori\/src\/index-fn\.js$/,
   },
+  // Dates as people type them, and by their weeks: what is typed here comes from a browser's own field, and no week is said.
+  { of: /^\.\/en-US\/_lib\/(match|formatRelative)\.js$/, by: /date-fns\/locale\/en-US\.js$/ },
+  {
+    of: /^\.\.\/\.\.\/get(DayOfYear|ISOWeek|ISOWeekYear|Week|WeekYear)\.js$/,
+    by: /date-fns\/_lib\/format\/formatters\.js$/,
+  },
   // What is done with many colours at once; nothing here does.
   {
     of: /^\.\/(deficiency|filter|blend|average|random|samples|nearest|map|interpolate\/(interpolate|spline\w+|lerp|piecewise))\.js$/,
@@ -57,6 +63,8 @@ const INSTEAD = {
   // The PDF writer's helpers come as a mixed module that loses its exports on the way; its plain form keeps them.
   tslib: require.resolve('tslib/tslib.es6.js'),
   culori: path.join(__dirname, 'stubs/colourSpaces.js'),
+  // One maker of ids for the router and for ours.
+  'nanoid/non-secure': require.resolve('nanoid'),
 }
 
 config.resolver.resolveRequest = (context, name, platform) => {

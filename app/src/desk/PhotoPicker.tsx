@@ -13,9 +13,10 @@ type Props = {
   onTaken: (id: string) => void
 }
 
-/** Takes a photo with the phone's camera or from a file: one that cannot be read says why, and nothing else changes. */
+/** Takes a photo with the phone's camera or from its pictures: one that cannot be read says why, and nothing else changes. */
 export function PhotoPicker({ title, resource, onTaken }: Props) {
-  const picker = useRef<HTMLInputElement>(null)
+  const camera = useRef<HTMLInputElement>(null)
+  const pictures = useRef<HTMLInputElement>(null)
   const { run, busy, problem } = useTask()
   const picked = ({ target }: ChangeEvent<HTMLInputElement>): void => {
     const [file] = target.files ?? []
@@ -29,13 +30,27 @@ export function PhotoPicker({ title, resource, onTaken }: Props) {
   }
   return (
     <View style={{ gap: 8 }}>
-      <input ref={picker} type="file" accept="image/*" aria-label={title} hidden onChange={picked} />
-      <Button
-        type="outline"
-        title={busy ? 'Opening it …' : title}
-        disabled={busy}
-        onPress={() => picker.current?.click()}
+      <input
+        ref={camera}
+        type="file"
+        accept="image/*"
+        capture="environment"
+        aria-label={title}
+        hidden
+        onChange={picked}
       />
+      <input ref={pictures} type="file" accept="image/*" aria-label={`${title} from a file`} hidden onChange={picked} />
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        <View style={{ flex: 1 }}>
+          <Button
+            type="outline"
+            title={busy ? 'Opening it …' : title}
+            disabled={busy}
+            onPress={() => camera.current?.click()}
+          />
+        </View>
+        <Button type="clear" title="From a file" disabled={busy} onPress={() => pictures.current?.click()} />
+      </View>
       {problem ? <AdviceBar advice={{ code: 'photo', text: problem, severity: 'caution' }} /> : null}
     </View>
   )

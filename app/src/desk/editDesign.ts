@@ -2,6 +2,7 @@ import type { DesignCard } from '@thimble/contract'
 import { create, createWithDesign, patch } from '@/state/changes'
 import { atDesk } from '@/workers/desk'
 import { editsOf } from './useOpened'
+import { nanoid } from 'nanoid'
 
 /** What a card can say of a letter's height. */
 const MOST_LETTER_MM = 300
@@ -31,7 +32,7 @@ export async function undoEdits(design: DesignCard): Promise<void> {
 
 /** A copy that goes its own way; resolves to its id. */
 export async function copyDesign(design: DesignCard): Promise<string> {
-  const [id, now] = [crypto.randomUUID(), new Date().toISOString()]
+  const [id, now] = [nanoid(), new Date().toISOString()]
   const made = { createdAt: now, updatedAt: now, revision: 0 }
   const copy = { ...design, id, name: `${design.name.slice(0, 112)}, copy`, ...made }
   if (design.source === 'size') create('designs', copy)

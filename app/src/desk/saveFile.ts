@@ -1,7 +1,8 @@
 const types = { csv: 'text/csv', svg: 'image/svg+xml', json: 'application/json', pdf: 'application/pdf' } as const
 
 /** A name that every file system takes. */
-const fileName = (title: string): string => title.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '') || 'design'
+export const fileName = (title: string): string =>
+  title.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '') || 'design'
 
 /** Hands text or bytes to the browser as a file. */
 export function saveFile(title: string, ending: keyof typeof types, content: BlobPart): void {

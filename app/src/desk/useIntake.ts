@@ -2,6 +2,7 @@ import type { DesignCard } from '@thimble/contract'
 import { useRef, useState } from 'react'
 import { createWithDesign, create } from '@/state/changes'
 import { atDesk } from '@/workers/desk'
+import { nanoid } from 'nanoid'
 
 export type IntakeLine = {
   key: string
@@ -30,7 +31,7 @@ export function useIntake() {
     try {
       if (file.size > MOST_BYTES)
         throw new Error(`${Math.round(file.size / 1e6)} MB is more than is read; a file may hold 10 MB.`)
-      const id = crypto.randomUUID()
+      const id = nanoid()
       const design = cardOf(id, await atDesk((d) => d.read(file, id, false)))
       if (design.source === 'size') create('designs', design)
       else createWithDesign(design)
@@ -47,7 +48,7 @@ export function useIntake() {
     busy.current = false
   }
   const take = (list: readonly File[]): void => {
-    const fresh = list.map((file) => ({ key: crypto.randomUUID(), file }))
+    const fresh = list.map((file) => ({ key: nanoid(), file }))
     for (const { key, file } of fresh) files.current.set(key, file)
     setLines((all) => [...all, ...fresh.map(({ key, file }) => ({ key, name: file.name, state: 'waiting' as const }))])
     queue.current.push(...fresh)
@@ -58,7 +59,7 @@ export function useIntake() {
     const file = files.current.get(line.key)
     if (!file) return null
     try {
-      const id = crypto.randomUUID()
+      const id = nanoid()
       const design = cardOf(id, await atDesk((d) => d.read(file, id, true)))
       createWithDesign(design)
       set(line.key, { design, whitePage: false })

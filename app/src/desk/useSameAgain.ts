@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router'
 import { create } from '@/state/changes'
 import { store } from '@/state/store'
 import { openPiece } from '@/state/sync'
+import { nanoid } from 'nanoid'
 
 /**
  * Starts the same again as a past piece, which may not be on this device yet, and goes to its ticket; `go`: in the place of
@@ -14,7 +15,7 @@ export function useSameAgain(go: 'replace' | 'push' = 'replace'): (id: string) =
     const piece = store.getState().shelf.docs.pieces[id]
     if (!piece) return
     const { sameAgain } = await import('@thimble/plan/sameAgain')
-    const next = sameAgain(piece, { id: crypto.randomUUID(), now: new Date().toISOString() })
+    const next = sameAgain(piece, { id: nanoid(), now: new Date().toISOString() })
     create('pieces', next)
     router[go](`/piece/${next.id}`)
   }

@@ -7,6 +7,7 @@ import { create, patch, remove } from '@/state/changes'
 import { useShelf } from '@/state/store'
 import { goingBack } from '@/ui/whereItWas'
 import { useDraftForm } from './useDraftForm'
+import { nanoid } from 'nanoid'
 
 type Formed = Exclude<CollectionName, 'pieces'>
 
@@ -83,5 +84,5 @@ function patchIfChanged<Name extends Formed>(collection: Name, id: string, body:
 /** What every document begins with; made when it is read, so that the time is the time of keeping. */
 function times(kept: { id: string; createdAt: string } | undefined) {
   const now = new Date().toISOString()
-  return { id: kept?.id ?? crypto.randomUUID(), createdAt: kept?.createdAt ?? now, updatedAt: now }
+  return { id: kept?.id ?? nanoid(), createdAt: kept?.createdAt ?? now, updatedAt: now }
 }

@@ -16,11 +16,15 @@ export class Refused extends Error {
   }
 }
 
-/** The server could not be reached, or is in no state to answer; `trouble`: what it says itself of its state. */
+/**
+ * The server could not be reached, or is in no state to answer; `trouble`: what it says itself of its state. `out`: it does
+ * not know this phone any more.
+ */
 export class Away extends Error {
   constructor(
     message: string,
     readonly trouble: string | null = null,
+    readonly out = false,
   ) {
     super(message)
   }
@@ -48,6 +52,7 @@ export async function ask<T>(path: string, asked: Asked = {}): Promise<T> {
   const isProblem = answer.headers.get('content-type')?.includes('problem+json')
   const said = await answer.json().catch(() => null)
   if (answer.ok && said !== null) return said as T
+  if (answer.status === 401) throw new Away('This phone is not let in.', null, true)
   if (answer.status >= 500 && isProblem) throw new Away(said.detail, said.detail)
   if (answer.status >= 500 || !isProblem) throw new Away('The server cannot answer now.')
   throw new Refused(said)

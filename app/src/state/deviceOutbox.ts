@@ -1,9 +1,11 @@
 import { deviceStorage } from './deviceStorage'
 import { type Change, Outbox } from './outbox'
+import { heard } from './heard'
 import { connected } from './shelf'
 import { store } from './store'
+import { nanoid } from 'nanoid'
 
-const tab = crypto.randomUUID().slice(0, 8)
+const tab = nanoid().slice(0, 8)
 
 /** This device's outbox, as this tab sees it. */
 export const outbox = new Outbox(deviceStorage, () => Date.now(), tab)
@@ -12,6 +14,7 @@ export const outbox = new Outbox(deviceStorage, () => Date.now(), tab)
 export const waitingChanges = (): Change[] => outbox.waiting().map((w) => w.change)
 
 /** Shows how things stand with the server and with what is to be sent. */
-export function tellQueue(state: { connection?: 'here' | 'away'; trouble?: string | null } = {}): void {
+export function tellQueue(state: { connection?: 'here' | 'away' | 'out'; trouble?: string | null } = {}): void {
+  if (state.connection === 'here') heard()
   store.dispatch(connected({ ...state, waiting: outbox.size, notKept: outbox.refused() }))
 }

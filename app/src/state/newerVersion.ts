@@ -1,4 +1,5 @@
-import { newer } from './shelf'
+import { deviceStorage } from './deviceStorage'
+import { newer, noticed } from './shelf'
 import { store } from './store'
 
 let waiting: ServiceWorker | null = null
@@ -7,7 +8,8 @@ let waiting: ServiceWorker | null = null
 export async function keepShell(): Promise<void> {
   const { serviceWorker } = navigator
   if (!serviceWorker) return
-  const shell = await serviceWorker.register('/sw.js')
+  const shell = await serviceWorker.register('/sw.js').catch(tellNotKept)
+  if (!shell) return
   const ready = (worker: ServiceWorker | null): void => {
     // Without one at work before, this is the first and not a newer one.
     if (!worker || !serviceWorker.controller) return
@@ -19,6 +21,19 @@ export async function keepShell(): Promise<void> {
     const coming = shell.installing
     coming?.addEventListener('statechange', () => coming.state === 'installed' && ready(coming))
   })
+}
+
+const TOLD = 'zt.told.shell'
+
+/** A phone keeps the program only from a place whose certificate it trusts; said once, as it works all the same. */
+function tellNotKept(): void {
+  if (location.protocol !== 'https:' || deviceStorage.getItem(TOLD)) return
+  deviceStorage.setItem(TOLD, 'yes')
+  store.dispatch(
+    noticed(
+      'This phone does not trust the shop’s certificate yet, so the program opens only while it reaches the laptop. How that is changed stands in the settings, under Phones.',
+    ),
+  )
 }
 
 /** Takes the newer version at work: everything that was typed is kept, and the page is opened anew by it. */

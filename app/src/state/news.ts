@@ -1,3 +1,4 @@
+import { heard } from './heard'
 import { hearTabs, tellTabs } from './tabs'
 
 type Told = (revision: number, start: string) => void
@@ -10,12 +11,26 @@ export function hearNews(onNews: Told, onBroken: () => void): void {
   hearTabs((news) => news.kind === 'news' && onNews(news.revision, news.start))
   const listen = (): void => {
     const events = new EventSource('/api/v1/events')
+    let quiet: ReturnType<typeof setTimeout>
+    // A network that is left says nothing: a line without a beat is dead.
+    const alive = (): void => {
+      heard()
+      clearTimeout(quiet)
+      quiet = setTimeout(() => {
+        events.close()
+        onBroken()
+        listen()
+      }, QUIET_MS)
+    }
+    events.addEventListener('beat', alive)
     events.addEventListener('changed', ({ lastEventId, data }: MessageEvent<string>) => {
+      alive()
       const revision = Number(lastEventId)
       onNews(revision, data)
       tellTabs({ kind: 'news', revision, start: data })
     })
     events.addEventListener('error', () => {
+      clearTimeout(quiet)
       onBroken()
       // A browser gives up for good where it was answered that there is no such thing.
       if (events.readyState === EventSource.CLOSED) setTimeout(listen, AGAIN_MS)
@@ -26,3 +41,5 @@ export function hearNews(onNews: Told, onBroken: () => void): void {
   else void navigator.locks.request('zt.events', () => (listen(), new Promise<never>(() => undefined)))
 }
 const AGAIN_MS = 3000
+/** More than two of the server's beats. */
+const QUIET_MS = 40_000

@@ -9,7 +9,7 @@ async function sendPacked(id: string): Promise<void> {
       throw new Away(error.message)
     })
   if (status === 200) return
-  if (status === 0) throw new Away(said)
+  if (status === 0 || status === 401) throw new Away(said, null, status === 401)
   throw new Refused({ detail: said, status })
 }
 

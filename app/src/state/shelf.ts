@@ -30,7 +30,7 @@ export type ShelfState = {
   /** What the log says to plans, as it was last told; null: nothing yet. */
   record: ShopRecord | null
   loaded: boolean
-  connection: 'unknown' | 'here' | 'away'
+  connection: 'unknown' | 'here' | 'away' | 'out'
   /** What the server says of itself while it can keep nothing. */
   trouble: string | null
   waiting: number

@@ -43,7 +43,7 @@ export async function startShelf(): Promise<void> {
   opened = WorkingSet.open()
   const held = await opened
   hold(held)
-  if (keepsNothing || !held) tellWhatIsMissing()
+  if (keepsNothing || !held || !isSecureContext) tellWhatIsMissing()
   await recall(held).catch(() => undefined)
   for (const waiting of waitingChanges()) store.dispatch(changed(waiting))
   tellQueue()
@@ -84,7 +84,9 @@ function tellWhatIsMissing(): void {
     noticed(
       keepsNothing
         ? 'This browser keeps nothing for this page: what is not “saved” is lost when it is closed.'
-        : 'This browser cannot hold the shop for when the server is away; what you type is kept all the same.',
+        : isSecureContext
+          ? 'This browser cannot hold the shop for when the server is away; what you type is kept all the same.'
+          : 'This page came by a way that others can read, so the browser keeps the program from some things. Open it at the address the laptop shows; what you type is kept all the same.',
     ),
   )
 }
@@ -103,7 +105,7 @@ function listen(): void {
   )
   // Another tab of this device has added or sent something.
   window.addEventListener('storage', () => tellQueue())
-  window.addEventListener('online', () => void askForChanges())
+  for (const turn of ['online', 'offline']) window.addEventListener(turn, () => void askForChanges())
   document.addEventListener('visibilitychange', () => {
     if (document.visibilityState !== 'visible') return
     sendSoon()

@@ -3,6 +3,7 @@ import { create } from './changes'
 import { undoable } from './shelf'
 import { leftWithOwn } from './leftWithOwn'
 import { store, useShelf } from './store'
+import { nanoid } from 'nanoid'
 
 type Stock = { id: string; name: string; revision: number }
 /** What came in or went out, or what was found. */
@@ -11,7 +12,7 @@ type Moved = { kind: MovementKind; amount?: number; found?: number; note?: strin
 /** Writes down what moved of a thing, with a way back for a while. */
 export function moveStock(of: Account, { id: ofId, name }: Stock, moved: Moved, says: string): void {
   const now = new Date().toISOString()
-  const id = crypto.randomUUID()
+  const id = nanoid()
   create('movements', {
     ...{ id, createdAt: now, updatedAt: now, revision: 0, name, of, ofId },
     ...{ amount: 0, found: null, piece: null, factor: 1, note: '' },

@@ -1,7 +1,7 @@
 import type { Piece } from '@thimble/contract'
 import type { ChangedThing, Changes } from '@thimble/contract/answers'
 import type { LogRow, ShopRecord } from '@thimble/contract/log'
-import { ask, Refused } from '@/http/client'
+import { ask, Away, Refused } from '@/http/client'
 import { tellAway } from './away'
 import { tellQueue, waitingChanges } from './deviceOutbox'
 import { takeAnew, takeTold } from './held'
@@ -61,9 +61,19 @@ async function untilTold(): Promise<void> {
     tellQueue({ connection: 'here' })
   } catch (error) {
     tellAway(error)
+    if (error instanceof Away && error.out) await forgetShop()
     clearTimeout(retry)
     retry = setTimeout(() => void askForChanges(), RETRY_MS)
   }
+}
+
+/** A phone that was turned out keeps nothing of the shop, but for what was typed here and is not sent. */
+async function forgetShop(): Promise<void> {
+  if (!seen) return
+  seen = null
+  logAsked = false
+  store.dispatch(logArrived([]))
+  await takeAnew([], { start: '', since: 0 })
 }
 
 async function pageOn(from: Seen): Promise<void> {

@@ -1,20 +1,26 @@
 import { Button } from '@rneui/themed'
 import type { PaperId } from '@thimble/core/template'
+import type { Handed } from '@/desk/shareFile'
 import { useState } from 'react'
 import { View } from 'react-native'
 import { Opener } from '@/ui/Opener'
 import { Words } from '@/ui/Words'
 
+const handed: Record<Handed, string | null> = {
+  saved: 'The template is in your downloads. Print it at 100 % and check its ruler.',
+  shared: 'Print the template at 100 % and check its ruler.',
+  left: null,
+}
+
 /** The true-size paper template as a PDF, for either paper. */
 // Fetched when it is asked for, which the check cannot follow.
 // ts-unused-exports:disable-next-line
-export function TemplateButtons({ make }: { make: (paper: PaperId) => Promise<void> }) {
+export function TemplateButtons({ make }: { make: (paper: PaperId) => Promise<Handed> }) {
   const [said, setSaid] = useState<string | null>(null)
   const print = async (paper: PaperId): Promise<void> => {
     setSaid('Making the template …')
     try {
-      await make(paper)
-      setSaid('The template is in your downloads. Print it at 100 % and check its ruler.')
+      setSaid(handed[await make(paper)])
     } catch (error) {
       setSaid(
         error instanceof Error && 'code' in error

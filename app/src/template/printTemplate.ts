@@ -4,13 +4,13 @@ import type { PaperId } from '@thimble/core/template'
 import { Asset } from 'expo-asset'
 import { format } from 'date-fns/format'
 import type { Piece } from '@thimble/contract'
-import { saveFile } from '@/desk/saveFile'
+import { type Handed, shareFile } from '@/desk/shareFile'
 import { fontFiles } from '@/theme/fonts'
 
 type Printed = { piece: Piece; plan: MeasurePlan; marked: Marked }
 
 /** The piece's true-size paper template, with where its cross goes. */
-export function printTemplate({ piece, plan, marked }: Printed, paper: PaperId, now: Date): Promise<void> {
+export function printTemplate({ piece, plan, marked }: Printed, paper: PaperId, now: Date): Promise<Handed> {
   const { write, placement, style } = plan
   const { design, placed } = marked
   const lines = [
@@ -30,8 +30,8 @@ type TemplateJob = {
   paper: PaperId
 }
 
-/** Makes a template and hands it to the browser as a file. */
-export async function saveTemplate({ design, write, lines, ...job }: TemplateJob, now: Date): Promise<void> {
+/** Makes a template and hands it on as a file. */
+export async function saveTemplate({ design, write, lines, ...job }: TemplateJob, now: Date): Promise<Handed> {
   // The printing parts are large and seldom wanted, so they come only when asked for.
   const [{ templatePages }, { templatePdf }] = await Promise.all([
     import('@thimble/core/template'),
@@ -45,7 +45,7 @@ export async function saveTemplate({ design, write, lines, ...job }: TemplateJob
   })
   const font = await (await fetch(Asset.fromModule(fontFiles.Text).uri)).arrayBuffer()
   const bytes = await templatePdf(template, font, job.title)
-  saveFile(`${job.title}-template`, 'pdf', bytes as BlobPart)
+  return shareFile(`${job.title}-template`, bytes as BlobPart)
 }
 
 const pointsOf = (flat: readonly number[]) =>

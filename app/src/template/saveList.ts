@@ -1,13 +1,13 @@
 import type { ListRow } from '@thimble/core/template'
 import { format } from 'date-fns/format'
 import { Asset } from 'expo-asset'
-import { saveFile } from '@/desk/saveFile'
+import { type Handed, shareFile } from '@/desk/shareFile'
 import { fontFiles } from '@/theme/fonts'
 
-/** Makes a list for paper and hands it to the browser as a file. */
+/** Makes a list for paper and hands it on as a file. */
 // Fetched when it is asked for, which the check cannot follow.
 // ts-unused-exports:disable-next-line
-export async function saveList(title: string, rows: readonly ListRow[], now: Date): Promise<void> {
+export async function saveList(title: string, rows: readonly ListRow[], now: Date): Promise<Handed> {
   // The printing parts are large and seldom wanted, so they come only when asked for.
   const [{ listPages }, { templatePdf }] = await Promise.all([
     import('@thimble/core/template'),
@@ -15,5 +15,5 @@ export async function saveList(title: string, rows: readonly ListRow[], now: Dat
   ])
   const list = listPages({ title, rows, foot: `Made ${format(now, 'd MMM yyyy')} with Zealous Thimble`, paper: 'a4' })
   const font = await (await fetch(Asset.fromModule(fontFiles.Text).uri)).arrayBuffer()
-  saveFile(title, 'pdf', (await templatePdf(list, font, title)) as BlobPart)
+  return shareFile(title, (await templatePdf(list, font, title)) as BlobPart)
 }

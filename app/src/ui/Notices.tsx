@@ -1,8 +1,10 @@
 import { Button } from '@rneui/themed'
+import { format } from 'date-fns/format'
 import { usePathname } from 'expo-router'
 import { useEffect } from 'react'
 import { StyleSheet, View } from 'react-native'
 import { bringBack } from '@/state/changes'
+import { lastHeard } from '@/state/heard'
 import { takeNewer } from '@/state/newerVersion'
 import { useSend, useShelf } from '@/state/store'
 import { noticed, undoable } from '@/state/shelf'
@@ -67,18 +69,27 @@ function AwayBar() {
   const p = usePalette()
   const connection = useShelf((s) => s.connection)
   // Only told while the server is away, so only then looked at: it changes with every key.
-  const waiting = useShelf((s) => (s.connection === 'away' ? s.waiting : 0))
+  const waiting = useShelf((s) => (s.connection === 'here' ? 0 : s.waiting))
   const trouble = useShelf((s) => s.trouble)
-  if (connection !== 'away') return null
-  const kept =
-    waiting === 0
-      ? 'What you type is kept here and sent when it is back.'
-      : `${waiting} ${waiting === 1 ? 'change is' : 'changes are'} kept here and sent when it is back.`
+  if (connection === 'here' || connection === 'unknown') return null
+  const out = connection === 'out'
+  const kept = `${waiting === 0 ? 'What you type is' : waiting === 1 ? '1 change is' : `${waiting} changes are`} kept here and sent when it is ${out ? 'let in again' : 'back'}.`
+  const what = out
+    ? 'The laptop has turned this phone out.'
+    : `${trouble ?? 'The server is away.'} ${asOldAs(lastHeard())}`
   return (
     <View role="status" style={[styles.bar, { backgroundColor: p.weld }]}>
-      <Words style={{ color: p.onWeld, flex: 1, fontSize: 16 }}>{`${trouble ?? 'The server is away.'} ${kept}`}</Words>
+      <Words style={{ color: p.onWeld, flex: 1, fontSize: 16 }}>{`${what} ${kept}`}</Words>
+      {out ? <Button title="Come in again" onPress={() => location.assign('/pair/')} /> : null}
     </View>
   )
+}
+
+/** How old what is shown is: from today by the hour, else by the day too. */
+function asOldAs(at: number | null): string {
+  if (at === null) return ''
+  const day = new Date(at).toDateString() === new Date().toDateString() ? 'H:mm' : 'd MMM, H:mm'
+  return `What you see is from ${format(at, day)}.`
 }
 
 type BarProps = { says: string; act: string; urgent?: boolean; onAct: () => void }

@@ -1,5 +1,6 @@
 import { wrap } from 'comlink'
 import type { Photos } from './photoWorker'
+import { nanoid } from 'nanoid'
 
 const PATIENCE_MS = 30_000
 
@@ -9,7 +10,7 @@ const PATIENCE_MS = 30_000
  * @throws Error with a sentence for the person
  */
 export async function takePhoto(file: File): Promise<string> {
-  const id = crypto.randomUUID()
+  const id = nanoid()
   const worker = new Worker(new URL('../workers/photoWorker.ts', window.location.href))
   let timer: ReturnType<typeof setTimeout> | undefined
   const broken = new Promise<never>((_, reject) => {

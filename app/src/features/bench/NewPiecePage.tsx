@@ -20,6 +20,7 @@ import { Heading, Words } from '@/ui/Words'
 import { itemGroupNames } from '@/words/itemGroupNames'
 import { KindTile } from './KindTile'
 import { PastPieces } from './PastPieces'
+import { nanoid } from 'nanoid'
 
 /** An item to start from; `own`: one of the worker's, with its outline. */
 type Entry = { id: string; kind: ItemKind; own?: SavedItem }
@@ -41,7 +42,7 @@ function useEntries(): Entry[] {
 
 function startPiece({ kind, own }: Entry, placement: string, { name, customer }: Texts) {
   return newPiece({
-    id: crypto.randomUUID(),
+    id: nanoid(),
     name: name.trim() || kind.name,
     createdAt: new Date().toISOString(),
     item: {

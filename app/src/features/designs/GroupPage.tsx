@@ -26,6 +26,7 @@ import { Words } from '@/ui/Words'
 import { countWords } from '@/words/designWords'
 import type { DesignDesk } from '@/workers/designWorker'
 import { useWorkedOut } from './useWorkedOut'
+import { nanoid } from 'nanoid'
 
 const layouts: readonly { id: GroupLayout; name: string }[] = [
   { id: 'below', name: 'One below the other' },
@@ -80,7 +81,7 @@ export function GroupPage() {
   const keep = (): void =>
     void run(async () => {
       if (!request) return
-      const id = crypto.randomUUID()
+      const id = nanoid()
       await keepGroup(id, request, used)
       form.forget()
       router.replace(`/designs/${id}`)

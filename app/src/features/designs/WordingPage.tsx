@@ -24,6 +24,7 @@ import { useTask } from '@/ui/useTask'
 import { Words } from '@/ui/Words'
 import type { DesignDesk } from '@/workers/designWorker'
 import { useWorkedOut } from './useWorkedOut'
+import { nanoid } from 'nanoid'
 
 type SetWords = Awaited<ReturnType<DesignDesk['wording']>>
 type Request = Parameters<DesignDesk['wording']>[0]
@@ -61,7 +62,7 @@ export function WordingPage() {
   const keep = (): void =>
     void run(async () => {
       if (!request) return
-      const id = crypto.randomUUID()
+      const id = nanoid()
       await keepWording(id, request, face, font)
       form.forget()
       router.replace(`/designs/${id}`)

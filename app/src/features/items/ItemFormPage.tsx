@@ -17,6 +17,7 @@ import { EMPTY, type ItemTexts, newTexts, readItem, textsOf } from './itemDraft'
 import { LineFields } from './LineFields'
 import { OutlineDrawing } from './OutlineDrawing'
 import { StripFields } from './StripFields'
+import { nanoid } from 'nanoid'
 
 /** An item of one's own: its outline by edge lengths, drawn as it is typed; lines to measure from; strips kept free. */
 export function ItemFormPage({ id }: { id: string }) {
@@ -34,7 +35,7 @@ export function ItemFormPage({ id }: { id: string }) {
     if (!item || problems.name) return
     const now = new Date().toISOString()
     if (kept) patch('items', kept.id, item)
-    else create('items', { ...item, id: crypto.randomUUID(), createdAt: now, updatedAt: now, revision: 0 })
+    else create('items', { ...item, id: nanoid(), createdAt: now, updatedAt: now, revision: 0 })
     form.forget()
     if (router.canGoBack()) router.back()
     else router.replace('/new')

@@ -9,6 +9,7 @@ import { Choices } from '@/ui/Choices'
 import { BigNumbers, Heading, Words } from '@/ui/Words'
 import { LandingPlot } from './LandingPlot'
 import { correctionFrom, driftText, planText } from './worksWords'
+import { nanoid } from 'nanoid'
 
 type Landings = LogWorks['landings'][DriftOwner][number]
 
@@ -88,7 +89,7 @@ function Correct({ owner, group: { id, name, report, frame } }: { owner: DriftOw
     const change = { name, frame, right: found.right, down: found.down, learned, since: now, on: true }
     if (kept[0]) return patch('corrections', kept[0].id, change)
     const made: OwnCorrection = {
-      ...{ id: crypto.randomUUID(), createdAt: now, updatedAt: now, revision: 0, by: owner, of: id },
+      ...{ id: nanoid(), createdAt: now, updatedAt: now, revision: 0, by: owner, of: id },
       ...change,
     }
     create('corrections', made)

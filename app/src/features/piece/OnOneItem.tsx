@@ -11,17 +11,18 @@ import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
 import { useSiblings } from './useSiblings'
+import { nanoid } from 'nanoid'
 
 /** The placements on one item, and the ways on to another: on the same item, or the same on the next one. */
 export function OnOneItem({ piece }: { piece: Piece }) {
   const p = usePalette()
   const router = useRouter()
   const siblings = useSiblings(piece)
-  const fresh = () => ({ id: crypto.randomUUID(), now: new Date().toISOString() })
+  const fresh = () => ({ id: nanoid(), now: new Date().toISOString() })
   // The ticket may lag behind a quick hand, so what is copied is the piece as typed this moment.
   const now = (): Piece => store.getState().shelf.docs.pieces[piece.id] ?? piece
   const another = (): void => {
-    const shared = piece.item.shared ?? crypto.randomUUID()
+    const shared = piece.item.shared ?? nanoid()
     if (!piece.item.shared) patch('pieces', piece.id, { item: { shared } })
     const next = alsoOn(now(), shared, fresh())
     create('pieces', next)

@@ -8,6 +8,7 @@ import { AddLayer } from './AddLayer'
 import { LayerSheet } from './LayerSheet'
 import { StackView } from './StackView'
 import type { PieceTools } from './usePiece'
+import { nanoid } from 'nanoid'
 
 type Props = {
   tools: PieceTools
@@ -28,7 +29,7 @@ export function StackSheet({ tools, kept, standing, ask, asUsed, onChange }: Pro
   const layers = chosenLayers(shown)
   const at = layers.findIndex(([id]) => id === open)
   const change = (by: HandChange): void => {
-    const next = (asUsed ? changeAsUsed : changeByHand)(shown, by, ask, `layer-${crypto.randomUUID().slice(0, 8)}`)
+    const next = (asUsed ? changeAsUsed : changeByHand)(shown, by, ask, `layer-${nanoid().slice(0, 8)}`)
     onChange(patchToStack(kept, next), by.do === 'remove' ? 'Layer left out.' : undefined)
     if (by.do === 'remove') setOpen(null)
   }

@@ -9,7 +9,7 @@ import { Opener } from '@/ui/Opener'
 import { Section } from '@/ui/Section'
 import { useTask } from '@/ui/useTask'
 import { Words } from '@/ui/Words'
-import { FileLink } from './FileLink'
+import { FileLink } from '@/ui/FileLink'
 import { TakeShopIn } from './TakeShopIn'
 
 /** When the shop was last backed up, the backups there are, and the way back in. */

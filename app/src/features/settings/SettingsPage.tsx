@@ -10,7 +10,7 @@ import { Words } from '@/ui/Words'
 import { currencies } from '@/words/moneyWords'
 import { BackUps } from './BackUps'
 import { HabitSection } from './HabitSection'
-import { FileLink } from './FileLink'
+import { FileLink } from '@/ui/FileLink'
 import { useSettingsForm } from './useSettingsForm'
 
 const units = [
@@ -56,6 +56,13 @@ export function SettingsPage() {
         ) : null}
         <FormChoices control={control} name="currency" label="Money in" choices={currencies} />
         <FormChoices control={control} name="theme" label="Look" choices={themes} />
+      </Section>
+      <Section title="Phones" says="A phone propped by the machine works with this same shop.">
+        <RowLink href="/phones" style={{ minHeight: 44, justifyContent: 'center' }}>
+          <Words bold tone="indigo">
+            Phones at the machine: let one in, turn one out
+          </Words>
+        </RowLink>
       </Section>
       <Section title="Single keys" says="With a keyboard, while nothing is being typed.">
         <FormChoices control={control} name="keys" label="A key by itself does something" choices={keySwitch} />

@@ -33,8 +33,7 @@ function ToBuy({ needs }: { needs: readonly Need[] }) {
   const { busy, problem, run } = useTask()
   const toBuy = needs.filter(isToBuy)
   const enough = needs.filter((need) => !isToBuy(need))
-  const print = async (): Promise<void> =>
-    (await import('@/template/saveList')).saveList('To buy', toBuy.map(listRow), new Date())
+  const print = async () => (await import('@/template/saveList')).saveList('To buy', toBuy.map(listRow), new Date())
   return (
     <>
       <Section

@@ -26,7 +26,7 @@ export function WriteSection({ design }: { design: DesignCard }) {
     void run(async () =>
       saveFile(design.name, format, await atDesk((d) => d.write(design.id, editsOf(design), format))),
     )
-  const template = (paper: 'a4' | 'letter'): Promise<void> =>
+  const template = (paper: 'a4' | 'letter') =>
     saveTemplate(
       {
         title: design.name,

@@ -20,6 +20,7 @@ import { StraightButtons } from './StraightButtons'
 import { TraceSection } from './TraceSection'
 import { Tries } from './Tries'
 import { WhichHooping } from './WhichHooping'
+import { nanoid } from 'nanoid'
 
 const TITLE = 'Is it straight enough'
 
@@ -113,7 +114,7 @@ function useDone({ piece, set }: PieceTools, check: StraightCheck | null): Done 
     if (!check || !one) return
     set({
       hoop: {
-        tries: { [crypto.randomUUID()]: one },
+        tries: { [nanoid()]: one },
         ...(then === 'again' ? { landed: noMarks(piece), scale: 1 } : {}),
       },
     })

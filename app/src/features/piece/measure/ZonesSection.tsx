@@ -11,6 +11,7 @@ import { LengthField } from '@/ui/LengthField'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
 import type { PieceTools } from '../usePiece'
+import { nanoid } from 'nanoid'
 
 const kinds = [
   { id: 'pocket', name: 'Pocket' },
@@ -42,7 +43,7 @@ export function ZonesSection({ tools }: { tools: PieceTools }) {
       off: nothing,
       width: nothing,
     }
-    set({ measure: { zones: { [`zone-${crypto.randomUUID().slice(0, 8)}`]: zone } } })
+    set({ measure: { zones: { [`zone-${nanoid().slice(0, 8)}`]: zone } } })
   }
   return (
     <Section title="In the way, or to line up with">

@@ -25,6 +25,7 @@ import { RunNumbers } from './RunNumbers'
 import { useAwake } from './useAwake'
 import { type Course, useCourse, type Who } from './useCourse'
 import { type Run, useRun, useSewing } from './useRun'
+import { useShake } from './useShake'
 import { useTicking } from './useTicking'
 import { WhoSews } from './WhoSews'
 
@@ -58,6 +59,7 @@ function Sewn({ tools, sewing }: { tools: PieceTools; sewing: Sewing }) {
   const moves = run.run.state === 'sewing'
   const stitch = useTicking(run.stitchNow, moves)
   const awake = useAwake(moves)
+  useShake(run.run.state)
   const top = useTopWhile(moves)
   const done = useDone(tools, sewing)
   const [other, setOther] = useState(false)

@@ -17,6 +17,7 @@ import { create } from '@/state/changes'
 import { useDocs, useNamed } from '@/state/useShelfDocs'
 import { plansOf, type PieceTools } from '../usePiece'
 import { type Told, useMachine } from './useMachine'
+import { nanoid } from 'nanoid'
 
 export type Run = {
   program: SewProgram
@@ -63,7 +64,7 @@ export function useRun(tools: PieceTools, sewing: Sewing, withMachine: boolean):
     (kind: RunEventKind, stitch: number, bobbinM: number | null = null): void => {
       const now = new Date().toISOString()
       create('runEvents', {
-        ...{ id: crypto.randomUUID(), name: piece.name, piece: piece.id, hooping: group, kind, stitch, bobbinM },
+        ...{ id: nanoid(), name: piece.name, piece: piece.id, hooping: group, kind, stitch, bobbinM },
         ...{
           by: 'hand',
           machine: machineId === MACHINE_OF_NO_NAME ? null : machineId,

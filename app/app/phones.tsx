@@ -1,0 +1,1 @@
+export { PhonesPage as default } from '@/features/phones/PhonesPage'

@@ -1,0 +1,26 @@
+import { Opener } from '@/ui/Opener'
+import { Section } from '@/ui/Section'
+import { Words } from '@/ui/Words'
+
+/** What a phone compares before it trusts the shop's certificate. */
+export function Fingerprint({ of }: { of: string }) {
+  const signs = of.replace(/:/g, '').match(/.{4}/g)!
+  return (
+    <Section>
+      <Opener title="The certificate’s fingerprint">
+        <Words>
+          The SHA-256 fingerprint that a phone shows of the shop’s certificate has to be this, sign by sign.
+        </Words>
+        {[0, 4, 8, 12].map((i) => (
+          <Words bold key={i} style={{ letterSpacing: 1 }}>
+            {signs.slice(i, i + 4).join(' ')}
+          </Words>
+        ))}
+        <Words soft>
+          It vouches for this shop only, for no place of the internet. Its keys lie in the shop’s folder; no backup
+          holds them.
+        </Words>
+      </Opener>
+    </Section>
+  )
+}

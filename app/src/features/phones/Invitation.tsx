@@ -1,0 +1,77 @@
+import { Button } from '@rneui/themed'
+import type { PhoneDoor } from '@thimble/contract/phones'
+import { useEffect, useState } from 'react'
+import { View } from 'react-native'
+import { QrCode } from '@/drawing/QrCode'
+import { Choices } from '@/ui/Choices'
+import { Section } from '@/ui/Section'
+import { useWide } from '@/ui/useMedia'
+import { Words } from '@/ui/Words'
+import type { Door } from './useDoor'
+
+type Props = { door: PhoneDoor; invited: NonNullable<PhoneDoor['invited']>; at: Door }
+
+/** The code for one phone: a square for its camera, the same as signs to type, and what the phone will do. */
+export function Invitation({ door: { addresses }, invited: { code, until }, at: { tell } }: Props) {
+  const wide = useWide()
+  const [picked, setPicked] = useState<string | null>(null)
+  const address = addresses.find((one) => one === picked) ?? addresses[0]!
+  const left = useSecondsTo(until)
+  return (
+    <Section title="Let a phone in">
+      <View style={{ flexDirection: wide ? 'row' : 'column', gap: 24, alignItems: wide ? 'flex-start' : 'center' }}>
+        <View style={{ gap: 8, alignItems: 'center' }}>
+          <QrCode text={`${address}/pair/#${code}`} size={232} label={`The way in as a square: ${address}, ${code}`} />
+          <Words bold style={{ fontSize: 40, lineHeight: 48, letterSpacing: 5 }}>
+            {`${code.slice(0, 3)} ${code.slice(3)}`}
+          </Words>
+          <Words soft role="timer">
+            {`Good for one phone, ${Math.floor(left / 60)}:${String(left % 60).padStart(2, '0')} more.`}
+          </Words>
+        </View>
+        <View style={{ flex: wide ? 1 : undefined, gap: 10, width: wide ? undefined : '100%' }}>
+          <Step n={1}>Point the phone’s camera at the square and open what it finds. Or type into its browser:</Step>
+          <Words bold style={{ paddingLeft: 32 }}>
+            {address}
+          </Words>
+          <Step n={2}>
+            The phone warns that this is not private: this shop made its certificate itself. Tap “Advanced” or “Show
+            details”, and go on.
+          </Step>
+          <Step n={3}>Give the phone a name and ask to come in.</Step>
+          <Step n={4}>Say yes here.</Step>
+          {addresses.length > 1 ? (
+            <Choices
+              label="If the phone finds nothing there, try another address"
+              value={address}
+              choices={addresses.map((one) => ({ id: one, name: one.replace('https://', '') }))}
+              onChange={setPicked}
+            />
+          ) : null}
+          <Button type="outline" title="Take the code back" onPress={() => void tell('DELETE', '/invitation')} />
+        </View>
+      </View>
+    </Section>
+  )
+}
+
+function Step({ n, children }: { n: number; children: string | string[] }) {
+  return (
+    <View style={{ flexDirection: 'row', gap: 12 }}>
+      <Words bold style={{ width: 20 }}>
+        {n}
+      </Words>
+      <Words style={{ flex: 1 }}>{children}</Words>
+    </View>
+  )
+}
+
+function useSecondsTo(until: string): number {
+  const secondsLeft = (): number => Math.max(0, Math.ceil((Date.parse(until) - Date.now()) / 1000))
+  const [left, setLeft] = useState(secondsLeft)
+  useEffect(() => {
+    const tick = setInterval(() => setLeft(secondsLeft()), 1000)
+    return () => clearInterval(tick)
+  })
+  return left
+}

@@ -1,0 +1,79 @@
+import { Button } from '@rneui/themed'
+import type { PhoneDoor } from '@thimble/contract/phones'
+import { Choices } from '@/ui/Choices'
+import { FieldProblem } from '@/ui/FieldProblem'
+import { Page } from '@/ui/Page'
+import { Section } from '@/ui/Section'
+import { Words } from '@/ui/Words'
+import { Fingerprint } from './Fingerprint'
+import { Invitation } from './Invitation'
+import { OnPhone } from './OnPhone'
+import { PhoneList } from './PhoneList'
+import { type Door, useDoor } from './useDoor'
+import { WhoAsks } from './WhoAsks'
+
+const yesNo = [
+  { id: 'yes', name: 'Yes' },
+  { id: 'no', name: 'No' },
+]
+
+/** Phones at the machine: whether they may come in, letting one in, and turning one out. */
+export function PhonesPage() {
+  const at = useDoor()
+  return (
+    <Page title="Phones" back>
+      {at.onPhone ? (
+        <OnPhone />
+      ) : at.door ? (
+        <AtDesk at={at} door={at.door} />
+      ) : (
+        <Section>
+          <Words soft role="status">
+            {at.away ? 'The server is away; who may come in is settled there.' : 'Looking …'}
+          </Words>
+        </Section>
+      )}
+    </Page>
+  )
+}
+
+function AtDesk({ at, door }: { at: Door; door: PhoneDoor }) {
+  const { tell, busy } = at
+  // By a name alone nobody finds it.
+  const inNetwork = door.addresses.some((one) => /[\d\]]:\d+$/.test(one))
+  return (
+    <>
+      <Section
+        title="Phones at the machine"
+        says="A phone in the shop’s own network can use this program as this laptop does. What it types comes here, and what it has in work it can go on with away from here."
+      >
+        <Choices
+          label="Phones may come in"
+          value={door.open ? 'yes' : 'no'}
+          choices={yesNo}
+          onChange={(id) => void tell('PUT', '/door', { open: id === 'yes' })}
+        />
+        {door.problem ? <FieldProblem id="door-problem">{door.problem}</FieldProblem> : null}
+        {at.problem ? <FieldProblem id="door-task">{at.problem}</FieldProblem> : null}
+        {at.away ? <FieldProblem id="door-away">The server is away: this is as it was.</FieldProblem> : null}
+      </Section>
+      {door.asking ? <WhoAsks name={door.asking.name} at={at} /> : null}
+      {door.open && !inNetwork ? (
+        <Section>
+          <Words>This laptop is in no network now: join the one the phone is in.</Words>
+        </Section>
+      ) : null}
+      {door.open && !door.asking ? (
+        door.invited ? (
+          <Invitation door={door} invited={door.invited} at={at} />
+        ) : (
+          <Section>
+            <Button title="Let a phone in" disabled={busy} onPress={() => void tell('POST', '/invitation')} />
+          </Section>
+        )
+      ) : null}
+      <PhoneList door={door} at={at} />
+      {door.fingerprint ? <Fingerprint of={door.fingerprint} /> : null}
+    </>
+  )
+}
