@@ -53,6 +53,14 @@ const screens: [path: string, before?: (page: Page) => Promise<unknown>][] = [
   ['/log/beside?a=past-1&b=past-8'],
   ['/log/piece-polo-1'],
   ['/settings'],
+  [
+    '/phones',
+    async (page) => {
+      await page.getByRole('radio', { name: 'Yes' }).click()
+      await page.getByRole('button', { name: 'Let a phone in' }).click()
+      await page.getByRole('timer').waitFor()
+    },
+  ],
   ['/removed'],
   ['/not-kept'],
   ['/nowhere'],
@@ -111,6 +119,7 @@ test('enlarged four times, nothing is wider than the page and no bar stands in t
     '/piece/piece-robe',
     '/designs/design-tern',
     '/log',
+    '/phones',
     '/settings',
   ]) {
     await page.goto(shop.url + path)

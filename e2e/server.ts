@@ -25,12 +25,13 @@ export class ShopServer {
   private constructor(
     readonly folder: string,
     readonly port: number,
+    readonly phonesPort: number,
     readonly site: string,
   ) {}
 
   /** @param site where the built app lies */
   static async fresh(site = 'app/dist'): Promise<ShopServer> {
-    return new ShopServer(mkdtempSync(path.join(os.tmpdir(), 'thimble-e2e-')), await freePort(), site)
+    return new ShopServer(mkdtempSync(path.join(os.tmpdir(), 'thimble-e2e-')), await freePort(), await freePort(), site)
   }
 
   get url(): string {
@@ -48,6 +49,8 @@ export class ShopServer {
       'server/drizzle',
       '--port',
       String(this.port),
+      '--phones-port',
+      String(this.phonesPort),
     ]
     const child = spawn(process.execPath, args, { cwd: root })
     this.#child = child

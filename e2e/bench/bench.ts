@@ -4,6 +4,7 @@ import { measureDesigns } from './designs'
 import { measureLarge } from './large'
 import { measureLoad } from './load'
 import { measureLog } from './log'
+import { measurePhones } from './phones'
 import { measureTwin } from './twin'
 import { measureDragging } from './dragging'
 import { measureRun } from './run'
@@ -16,6 +17,7 @@ async function main(): Promise<void> {
     ...(await measureTwin()),
     ...(await measureLarge()),
     ...(await measureLog()),
+    ...(await measurePhones()),
     ...(await measureLoad()),
     ...(await measureTyping()),
     ...(await measureDragging()),
