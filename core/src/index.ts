@@ -86,3 +86,6 @@ export { judgeStack, type StackJudgement, whatGetsWorse } from './judging/judgeS
 export { type HandBuilt, type HandLayer, layByHand } from './recipe/layByHand'
 export { type BiasReport, type LandingSample, placementBias } from './learning/placementBias'
 export { type OutcomeRow, outcomeRates, type RateRow } from './learning/outcomeRates'
+export { planRunOrder, type RunOrder, type RunPiece, type RunQuery } from './runs'
+export { pieceCost, type CostBreakdown, type CostQuery } from './money'
+export { cutPlan, type CutPlan, type CutQuery } from './cutting'

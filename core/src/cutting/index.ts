@@ -1,0 +1,2 @@
+export { cutPlan, type CutPlan } from './cutPlan'
+export type { CutQuery } from './cutQuery'

@@ -1,0 +1,53 @@
+import { CoreError } from '../errors'
+
+/**
+ * What goes into one piece of an order. Money in minor units; lengths of thread in metres; `spoilage`: which part of all
+ * pieces fails, 0 to below 1; percentages in percent, 40 for 40 %.
+ */
+export type CostQuery = {
+  quantity: number
+  /** What the garment or cloth costs the shop; 0 where the customer brings it. */
+  blank: number
+  /** What a spoiled blank of the customer's own costs to replace. */
+  customersBlank?: number
+  threadMetres: number
+  threadPer1000m: number
+  bobbinMetres: number
+  bobbinPer1000m: number
+  backing: readonly { areaCm2: number; pricePerM2: number }[]
+  needlePrice: number
+  /** How long a needle sews. */
+  needleHours: number
+  machineMinutes: number
+  machinePerHour: number
+  handMinutes: number
+  labourPerHour: number
+  spoilage: number
+  /** For the order as a whole: drawing, trial, paperwork. */
+  setup: number
+  pricing: { by: 'margin' | 'mark-up'; percent: number }
+  breaks?: readonly { from: number; percentOff: number }[]
+}
+
+const bad = (message: string, path: string): CoreError => new CoreError('bad-cost', message, path)
+
+/** @throws CoreError('bad-cost') for what nothing can be reckoned of */
+export function checkCost(q: CostQuery): void {
+  for (const [path, value] of numbersOf(q))
+    if (!Number.isFinite(value) || value < 0) throw bad('Write a number that is not below nothing.', path)
+  if (!Number.isInteger(q.quantity) || q.quantity < 1) throw bad('An order is one piece or more.', 'quantity')
+  if (q.spoilage >= 1) throw bad('Not every piece can be spoiled: write a part below 1.', 'spoilage')
+  if (q.needlePrice > 0 && q.needleHours === 0) throw bad('A needle lasts longer than no time.', 'needleHours')
+  if (q.pricing.by === 'margin' && q.pricing.percent >= 100)
+    throw bad('A margin is a part of the price: less than 100 %.', 'pricing.percent')
+  q.breaks?.forEach(({ percentOff }, i) => {
+    if (percentOff > 100) throw bad('No more than all of it can come off.', `breaks.${i}.percentOff`)
+  })
+}
+
+/** Every number there is, with its path. */
+function numbersOf(value: unknown, path = ''): [path: string, value: number][] {
+  if (typeof value === 'number') return [[path, value]]
+  if (value === null || typeof value !== 'object') return []
+  return Object.entries(value).flatMap(([key, inner]) => numbersOf(inner, path ? `${path}.${key}` : key))
+}

@@ -1,0 +1,2 @@
+export { pieceCost, type CostBreakdown, type CostPart } from './pieceCost'
+export type { CostQuery } from './costQuery'

@@ -1,0 +1,2 @@
+export { planRunOrder, type RunOrder } from './planRunOrder'
+export type { RunPiece, RunQuery } from './runQuery'
