@@ -5,6 +5,7 @@ import { measureLarge } from './large'
 import { measureLoad } from './load'
 import { measureLog } from './log'
 import { measurePhones } from './phones'
+import { measureRuns } from './runs'
 import { measureTwin } from './twin'
 import { measureDragging } from './dragging'
 import { measureRun } from './run'
@@ -13,6 +14,7 @@ import { measureTyping } from './typing'
 async function main(): Promise<void> {
   const figures = [
     ...measureCore(),
+    ...measureRuns(),
     ...(await measureApi()),
     ...(await measureTwin()),
     ...(await measureLarge()),
