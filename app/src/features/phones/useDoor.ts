@@ -3,9 +3,9 @@ import { useCallback, useEffect, useState } from 'react'
 import { ask, Refused } from '@/http/client'
 import { useTask } from '@/ui/useTask'
 
-/** While a code stands a phone may ask any moment; else the list alone changes, and slowly. */
+/** While a code stands a phone may ask any moment; else the list alone changes. */
 const SOON_MS = 1200
-const LATER_MS = 15_000
+const LATER_MS = 3000
 
 type Method = 'POST' | 'PUT' | 'DELETE'
 export type Door = {
