@@ -25,7 +25,8 @@ export function timeText({ time: { seconds, parts }, estimated, pace }: ThreadPl
 /** How far the minutes at the machine may be off, by its own runs. */
 function paceText({ runs, factor, interval }: NonNullable<ThreadPlan['pace']>, sewing: number): string {
   const [low, high] = (interval ?? [factor, factor]).map((end) => minutes((sewing / factor) * Math.max(0, end)))
-  return `As its ${runs} last runs went; likely ${low} to ${high} of sewing.`
+  const between = low === high ? `about ${low}` : `likely ${low} to ${high}`
+  return `As its ${runs} last runs went; ${between} of sewing.`
 }
 
 const twoDecimals = (value: number): string => value.toFixed(2)
