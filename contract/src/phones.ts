@@ -28,7 +28,7 @@ export const PhoneDoor = z.object({
   /** Where a phone comes in, the likeliest first; by name alone while this machine is in no network. */
   addresses: z.array(z.string()),
   fingerprint: z.string().nullable(),
-  invited: z.object({ code: z.string(), until: Instant }).nullable(),
+  invited: z.object({ code: z.string(), secondsLeft: z.int() }).nullable(),
   /** Who has said the code and waits for a yes. */
   asking: z.object({ name: z.string() }).nullable(),
   phones: z.array(z.object({ id: Id, name: z.string(), pairedAt: Instant, lastSeenAt: Instant })),

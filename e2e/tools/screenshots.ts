@@ -49,6 +49,13 @@ async function sewSome(page: Page): Promise<void> {
   await page.getByText('sewing', { exact: true }).waitFor()
 }
 
+/** The door for phones opened, with a code for one. */
+async function askForCode(page: Page): Promise<void> {
+  await page.getByRole('radio', { name: 'Yes' }).click()
+  await page.getByRole('button', { name: 'Let a phone in' }).click()
+  await page.getByRole('timer').waitFor()
+}
+
 /** Draws a design as far as a share of its stitches. */
 const drawTo =
   (share: number) =>
@@ -70,15 +77,11 @@ const shots: Shot[] = [
   { name: 'add-design', path: '/designs/add', before: addFiles },
   { name: 'design', path: '/designs/design-tern', before: drawTo(0.62) },
   { name: 'stash', path: '/stash', scroll: 1500 },
-  {
-    name: 'stock',
-    path: '/stash/supply/supply-6',
-    before: (page) => page.getByRole('button', { name: /What moved/ }).click(),
-  },
   { name: 'log', path: '/log' },
   { name: 'works', path: '/log/works', scroll: 900 },
   { name: 'record', path: '/log/piece-polo-1' },
   { name: 'habits', path: '/settings', before: changeKnits, scroll: 620 },
+  { name: 'wide-phones', path: '/phones', wide: true, before: askForCode },
   { name: 'wide-measure', path: '/piece/piece-polo-4', wide: true },
   { name: 'wide-hoop', path: '/piece/piece-polo-3', wide: true, before: chooseSquare },
 ]

@@ -90,7 +90,10 @@ export class Phones {
       problem: this.#problem,
       addresses: this.#listener ? this.#addresses() : [],
       fingerprint: this.fingerprint,
-      invited: invited && { code: invited.code, until: new Date(invited.until).toISOString() },
+      invited: invited && {
+        code: invited.code,
+        secondsLeft: Math.ceil((invited.until - this.#now().getTime()) / 1000),
+      },
       asking: asking && { name: asking.name },
       phones: this.store.list(),
     }

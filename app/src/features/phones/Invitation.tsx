@@ -1,6 +1,6 @@
 import { Button } from '@rneui/themed'
 import type { PhoneDoor } from '@thimble/contract/phones'
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import { View } from 'react-native'
 import { QrCode } from '@/drawing/QrCode'
 import { Choices } from '@/ui/Choices'
@@ -12,11 +12,10 @@ import type { Door } from './useDoor'
 type Props = { door: PhoneDoor; invited: NonNullable<PhoneDoor['invited']>; at: Door }
 
 /** The code for one phone: a square for its camera, the same as signs to type, and what the phone will do. */
-export function Invitation({ door: { addresses }, invited: { code, until }, at: { tell } }: Props) {
+export function Invitation({ door: { addresses }, invited: { code, secondsLeft: left }, at: { tell } }: Props) {
   const wide = useWide()
   const [picked, setPicked] = useState<string | null>(null)
   const address = addresses.find((one) => one === picked) ?? addresses[0]!
-  const left = useSecondsTo(until)
   return (
     <Section title="Let a phone in">
       <View style={{ flexDirection: wide ? 'row' : 'column', gap: 24, alignItems: wide ? 'flex-start' : 'center' }}>
@@ -64,14 +63,4 @@ function Step({ n, children }: { n: number; children: string | string[] }) {
       <Words style={{ flex: 1 }}>{children}</Words>
     </View>
   )
-}
-
-function useSecondsTo(until: string): number {
-  const secondsLeft = (): number => Math.max(0, Math.ceil((Date.parse(until) - Date.now()) / 1000))
-  const [left, setLeft] = useState(secondsLeft)
-  useEffect(() => {
-    const tick = setInterval(() => setLeft(secondsLeft()), 1000)
-    return () => clearInterval(tick)
-  })
-  return left
 }

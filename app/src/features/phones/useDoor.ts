@@ -3,8 +3,8 @@ import { useCallback, useEffect, useState } from 'react'
 import { ask, Refused } from '@/http/client'
 import { useTask } from '@/ui/useTask'
 
-/** While a code stands a phone may ask any moment; else the list alone changes. */
-const SOON_MS = 1200
+/** While a code stands its time runs, and a phone may ask any moment; else the list alone changes. */
+const SOON_MS = 1000
 const LATER_MS = 3000
 
 type Method = 'POST' | 'PUT' | 'DELETE'
