@@ -48,6 +48,7 @@ const screens: [path: string, before?: (page: Page) => Promise<unknown>][] = [
   ['/stash/to-buy'],
   ['/stash/thread/thread-shell', (page) => page.getByRole('button', { name: /Weigh the spool/ }).click()],
   ['/runs'],
+  ['/runs/bench', (page) => page.getByRole('heading', { name: 'In this order' }).waitFor()],
   ['/log', (page) => page.getByRole('button', { name: 'Narrow and sort' }).click()],
   ['/log/works', (page) => page.getByRole('button', { name: 'In numbers' }).first().click()],
   ['/log/beside?a=past-1&b=past-8'],
@@ -120,6 +121,7 @@ test('enlarged four times, nothing is wider than the page and no bar stands in t
     '/designs/design-tern',
     '/log',
     '/phones',
+    '/runs/bench',
     '/settings',
   ]) {
     await page.goto(shop.url + path)

@@ -2,7 +2,7 @@ import type { Kind, Lie, Roll } from './cutQuery'
 import { type OnRoll, SLACK, type Strip } from './strip'
 
 /** Which strip is cut next: the one that holds the highest piece left, or the one that is filled best. */
-export type Way = { next: 'highest' | 'fullest'; lying: boolean }
+type Way = { next: 'highest' | 'fullest'; lying: boolean }
 export const ways: readonly Way[] = [
   { next: 'highest', lying: true },
   { next: 'highest', lying: false },

@@ -3,8 +3,8 @@ import type { Counted } from './runQuery'
 import { Sewer, type Sewn } from './sewInOrder'
 
 /** How many orders are tried: what a second is enough for. Of them so many with the stretches of one hoop and needle whole. */
-const MOST_TRIED = 24_000
-const WHOLE_TRIED = 6000
+const MOST_TRIED = 60_000
+const WHOLE_TRIED = 12_000
 const LONGEST_MOVED = 4
 const FEW = 10
 

@@ -12,7 +12,8 @@ import type { Size } from './rolls'
 /** What there is to take from. */
 export type Stock = Shelf & { threads: readonly Thread[] }
 
-type Ringed = Parameters<typeof timesSewn>[1] & Omit<Parameters<typeof ringOf>[0], 'maxThicknessMm'>
+type Ringed = Parameters<typeof timesSewn>[1] &
+  Omit<Parameters<typeof ringOf>[0], 'maxThicknessMm'> & { id: string; name: string }
 
 /** A piece as far as its thread and its layers go. */
 export type Planned = {

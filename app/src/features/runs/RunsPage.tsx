@@ -1,5 +1,5 @@
-import { byUrgency, inWork, stageAt } from '@thimble/plan'
 import { type Piece, type StageId, stageIds } from '@thimble/contract'
+import { stageAt } from '@thimble/plan'
 import { useMemo } from 'react'
 import { View } from 'react-native'
 import { stageNames } from '@/ui/ThreadLine'
@@ -10,20 +10,7 @@ import { Section } from '@/ui/Section'
 import { Heading, Words } from '@/ui/Words'
 import { useShelf } from '@/state/store'
 import { useDocs } from '@/state/useShelfDocs'
-
-type Run = { key: string; customer: string; pieces: Piece[] }
-
-/** Pieces for one customer with one design on one kind of item belong together: threaded and hooped once. */
-function runsOf(pieces: Piece[]): Run[] {
-  const runs = new Map<string, Run>()
-  for (const piece of pieces.filter((p) => inWork(p) && p.customer).sort(byUrgency)) {
-    const key = [piece.customer, piece.item.kind, piece.measure.designId ?? 'own'].join('|')
-    const run = runs.get(key) ?? { key, customer: piece.customer, pieces: [] }
-    run.pieces.push(piece)
-    runs.set(key, run)
-  }
-  return [...runs.values()].sort((a, b) => b.pieces.length - a.pieces.length || a.customer.localeCompare(b.customer))
-}
+import { ALL, type Run, runsOf } from './runsOf'
 
 export function RunsPage() {
   const pieces = useDocs('pieces')
@@ -32,7 +19,13 @@ export function RunsPage() {
   return (
     <Page title="Runs">
       <Section says="Pieces in work that share customer, item and design: measure, thread and hoop them together.">
-        <View />
+        {runs.length > 0 ? (
+          <RowLink href={`/runs/${ALL}`} style={{ minHeight: 44, justifyContent: 'center' }}>
+            <Words bold tone="indigo">
+              The whole bench in one order
+            </Words>
+          </RowLink>
+        ) : null}
       </Section>
       {runs.map((run) => (
         <RunCard key={run.key} run={run} />
@@ -62,6 +55,11 @@ function RunCard({ run }: { run: Run }) {
       }}
     >
       <Heading level={2}>{run.customer}</Heading>
+      <RowLink href={`/runs/${encodeURIComponent(run.key)}`} style={{ minHeight: 44, justifyContent: 'center' }}>
+        <Words bold tone="indigo">
+          Order of work and what to cut
+        </Words>
+      </RowLink>
       <Words>{`${run.pieces.length} ${run.pieces.length === 1 ? 'piece' : 'pieces'}: ${at
         .filter(([, list]) => list.length > 0)
         .map(([stage, list]) => `${list.length} at ${stageNames[stage].toLowerCase()}`)

@@ -1,0 +1,1 @@
+export { RunWorkPage as default } from '@/features/runs/RunWorkPage'

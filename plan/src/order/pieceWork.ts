@@ -1,0 +1,49 @@
+import type { Machine, Needle, Piece } from '@thimble/contract'
+import { plannedToday, type Stock, type WantedLayer, wantsOf } from '../stash/wants'
+
+/** A piece as its order of work, its cuts and its time see it. `minutes`: hands and machine, but for what is changed before it. */
+export type PieceWork = {
+  id: string
+  name: string
+  machine: { id: string | null; name: string }
+  hoop: { id: string; name: string } | null
+  needle: { size: Needle['size']; point: Needle['point'] }
+  /** In stitch order; `leftM`: what the stash has of it, null where it has none or does not know. */
+  threads: { id: string; name: string; colour: string; metres: number; leftM: number | null }[]
+  bobbinMetres: number
+  minutes: number
+  due: Piece['due']
+  layers: WantedLayer[]
+}
+
+/** What a piece asks of bench and machine, as it is built or would be today; null while nothing is known of it. */
+export function pieceWork(piece: Piece, stock: Stock): PieceWork | null {
+  const planned = plannedToday(piece, stock)
+  const wants = planned && wantsOf(planned, stock)
+  if (!planned || !wants?.thread) return null
+  const { machine, hoop, stack } = planned
+  if (!stack.needle) return null
+  const threads = wants.thread.colours.map(({ thread, colour, metres, leftM }) => ({
+    ...{ id: thread?.id ?? colour, name: thread?.name ?? colour },
+    ...{ colour: thread?.colour ?? colour, metres, leftM },
+  }))
+  const { stitching, trims, hooping, changes } = wants.thread.time.parts
+  const known = stock.machines.find(({ id }) => id === machine.id)
+  return {
+    ...{ id: piece.id, name: piece.run ? `${piece.name}, ${piece.run}` : piece.name, due: piece.due },
+    machine: { id: machine.id, name: machine.name },
+    hoop: hoop && { id: hoop.id, name: hoop.name },
+    needle: { size: stack.needle.size, point: stack.needle.point },
+    ...{ threads, bobbinMetres: wants.thread.bobbinMetres },
+    minutes: (stitching + trims + hooping + ownChanges(changes, threads.length, known, machine.changeSeconds)) / 60,
+    layers: wants.layers,
+  }
+}
+
+/**
+ * Changes of colour within a piece. Where the machine has one needle, to thread it is a change of the order of work, each colour once;
+ * only what comes back within the piece is left.
+ */
+function ownChanges(seconds: number, threads: number, known: Machine | undefined, each: number): number {
+  return (known?.needles ?? 1) > 1 ? seconds : Math.max(0, seconds - (threads - 1) * each)
+}

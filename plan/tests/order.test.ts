@@ -1,0 +1,82 @@
+import { Machine, Supply } from '@thimble/contract'
+import { cutsOfRun, orderOfWork, pieceWork, type PieceWork } from '../src/order'
+import { at, measured, mm, polo, shelf } from './marramAndTide'
+
+const kept = { createdAt: at, updatedAt: at }
+const thread = (name: string) => ({ id: name.toLowerCase(), name, colour: '#000000', metres: 4, leftM: 10 })
+const work = (id: string, hoop: string, threads: string[], more: Partial<PieceWork> = {}): PieceWork => ({
+  ...{ id, name: id, machine: { id: 'm', name: 'Loft machine' }, hoop: { id: hoop, name: hoop } },
+  needle: { size: '75/11', point: 'ballpoint' },
+  ...{ threads: threads.map(thread), minutes: 10, due: null, layers: [], bobbinMetres: 9 },
+  ...more,
+})
+const machine = (needles: number): Machine =>
+  Machine.parse({ ...{ id: 'm', ...kept, name: 'Loft machine', needles }, field: { width: 300, height: 200 } })
+
+it('puts pieces in the order that changes least, says each change, and what it saves against as they came in', () => {
+  const order = orderOfWork(
+    [work('polo', 'square', ['Navy', 'White']), work('drape', 'long', ['Madder']), work('cap', 'square', ['White'])],
+    machine(4),
+  )
+  expect(order.steps.map(({ work: { id }, before }) => [id, before.hoop, before.threads])).toEqual([
+    ['polo', 'square', ['Navy', 'White']],
+    ['cap', null, []],
+    ['drape', 'long', ['Madder']],
+  ])
+  // Set-up: a hoop 120, a needle 90, two threads of 75; then the other hoop and a thread. As they came in the square is mounted twice.
+  expect([order.seconds, order.typedSeconds, order.optimal]).toEqual([360 + 195, 360 + 195 + 120, true])
+  expect(order.minutes).toBeCloseTo(30 + 555 / 60, 9)
+})
+
+it('threads each colour anew at a machine of one needle, in the time that machine says', () => {
+  const one = { ...machine(1), changeSeconds: 50 }
+  const { seconds, steps } = orderOfWork(
+    [work('a', 'square', ['Navy', 'White']), work('b', 'square', ['Navy', 'White'])],
+    one,
+  )
+  expect(steps.map(({ before }) => before.threads.length)).toEqual([2, 2])
+  expect(seconds).toBe(120 + 90 + 4 * 50)
+})
+
+it('sums the thread of a run against what is there, and the bobbins to wind beyond the one that is in', () => {
+  const bobbin = { woundM: 20, since: at, from: null }
+  const works = ['a', 'b', 'c'].map((id) => work(id, 'square', ['Navy', ...(id === 'a' ? ['White'] : [])]))
+  const { thread: all } = orderOfWork(works, { ...machine(4), bobbin, bobbinM: 5 })
+  // Three times 4 m of navy against 10, and 27 m of bobbin against 5 and 20 a bobbin.
+  expect(all.threads.map(({ id, metres, missing, pieces }) => [id, metres, missing, pieces])).toEqual([
+    ['navy', 12, 2, 3],
+    ['white', 4, 0, 1],
+  ])
+  expect([all.bobbinMetres, all.fresh]).toEqual([27, 2])
+  expect(orderOfWork(works, machine(4)).thread.fresh).toBeNull()
+})
+
+const supply = (id: string, widthMm: number, leftMm: number, sheetMm: number | null = null): Supply =>
+  Supply.parse({ ...{ id, ...kept, name: id, kind: 'cut-away-mesh', widthMm, leftMm, sheetMm } })
+
+it('cuts a run from what there is of a kind, sheets one by one, and says what is missing', () => {
+  const layers: PieceWork['layers'] = [
+    { kind: 'cut-away-mesh', size: { widthMm: 200, heightMm: 150 }, pieces: 2, atLeast: false },
+  ]
+  const works = ['a', 'b', 'c'].map((id) => work(id, 'square', [], { layers }))
+  // Two sheets of 200 x 320 hold two each; two of the six are left over.
+  const [cut] = cutsOfRun(works, [supply('sheets', 200, 640, 320)])
+  expect(cut!.rolls.map(({ name }) => name)).toEqual(['sheets, sheet 1', 'sheets, sheet 2'])
+  expect(cut!.missing).toEqual([{ widthMm: 200, heightMm: 150, count: 2 }])
+  const [whole] = cutsOfRun(works, [supply('roll', 400, 5000)])
+  expect([whole!.plan.used, whole!.missing]).toEqual([[{ roll: 'roll', length: 450 }], []])
+})
+
+it('takes of a piece what its plan says: hoop, needle, threads and what is cut', () => {
+  const piece = polo({ run: '3 of 12', measure: { designId: 'tern', measures: measured } })
+  const found = pieceWork(piece, { ...shelf, threads: [] })!
+  expect(found).toMatchObject({ name: 'Crew polo, 3 of 12', hoop: { id: 'square' }, machine: { id: null } })
+  expect(found.threads.map(({ id }) => id)).toEqual(['#fdfbf5', '#8fb3d1'])
+  expect(found.layers.length).toBeGreaterThan(0)
+  // The second colour is a change of the order of work where there is one needle, and the piece's own where there are more.
+  const many = pieceWork(piece, { ...shelf, threads: [], machines: [{ ...machine(6), changeSeconds: 75 }] })!
+  expect(many.minutes - found.minutes).toBeCloseTo(75 / 60, 9)
+  expect(
+    pieceWork(polo({ measure: { ownDesign: { width: mm('84'), height: mm('62') } } }), { ...shelf, threads: [] }),
+  ).toBeNull()
+})
