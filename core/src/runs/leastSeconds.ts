@@ -35,13 +35,23 @@ function pairsOf({ hoop, needle, threads, capacity }: Counted): Pair[] {
   const pairs = new Map<string, Pair>()
   threads.forEach((list, i) => {
     const key = `${hoop[i]} ${needle[i]}`
-    const pair = pairs.get(key) ?? { hoop: hoop[i]!, needle: needle[i]!, threads: new Set(), overfull: 0, loads: 0 }
+    const pair = pairs.get(key) ?? {
+      hoop: hoop[i]!,
+      needle: needle[i]!,
+      threads: new Set(),
+      pieces: [],
+      overfull: 0,
+      loads: 0,
+    }
     pairs.set(key, pair)
     // One with more threads than needles puts each of them on, whatever is there.
     if (list.length > capacity) {
       pair.overfull++
       pair.loads += list.length
-    } else for (const thread of list) pair.threads.add(thread)
+    } else {
+      pair.pieces.push(list)
+      for (const thread of list) pair.threads.add(thread)
+    }
   })
   return [...pairs.values()]
 }
