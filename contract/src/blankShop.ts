@@ -10,6 +10,7 @@ export const blankShop = (): Shop => ({
   theme: 'auto',
   habits: { ...defaultHabits },
   currency: 'GBP',
+  workday: { hours: 6, from: '09:00', off: [0, 6] },
   threadFactor: 1,
   revision: 0,
 })

@@ -24,6 +24,14 @@ export const Shop = z.strictObject({
     .string()
     .regex(/^[A-Z]{3}$/, 'Write a currency by its three letters.')
     .default('GBP'),
+  /** When the shop works, for what is promised: hours of a day, from when, and the days off (Sunday is 0). */
+  workday: z
+    .strictObject({
+      hours: z.number().min(0.5, 'Half an hour is the least.').max(16, 'Over 16 hours a day is not taken.').default(6),
+      from: z.iso.time({ precision: -1, message: 'Write the time as HH:MM.' }).default('09:00'),
+      off: z.array(z.int().min(0).max(6)).max(6, 'One day has to be left to work on.').default([0, 6]),
+    })
+    .prefault({}),
   /** How much more thread is reckoned with than the forecast says, learned from weighed spools. */
   threadFactor: z.number().min(0.25).max(4).default(1),
   revision: Revision,

@@ -1,5 +1,5 @@
 import { Machine, Supply } from '@thimble/contract'
-import { cutsOfRun, orderOfWork, pieceWork, type PieceWork } from '../src/order'
+import { cutsOfRun, hoursToMend, orderOfWork, pieceWork, type PieceWork, workedUntil } from '../src/order'
 import { at, measured, mm, polo, shelf } from './marramAndTide'
 
 const kept = { createdAt: at, updatedAt: at }
@@ -10,6 +10,9 @@ const work = (id: string, hoop: string, threads: string[], more: Partial<PieceWo
   ...{ threads: threads.map(thread), minutes: 10, due: null, layers: [], bobbinMetres: 9 },
   ...more,
 })
+/** A Friday afternoon; six hours from nine, and no weekends. */
+const workday = { hours: 6, from: '09:00', off: [0, 6] }
+const hours = { begins: { date: '2026-11-27', minute: 14 * 60 }, workday }
 const machine = (needles: number): Machine =>
   Machine.parse({ ...{ id: 'm', ...kept, name: 'Loft machine', needles }, field: { width: 300, height: 200 } })
 
@@ -17,6 +20,7 @@ it('puts pieces in the order that changes least, says each change, and what it s
   const order = orderOfWork(
     [work('polo', 'square', ['Navy', 'White']), work('drape', 'long', ['Madder']), work('cap', 'square', ['White'])],
     machine(4),
+    hours,
   )
   expect(order.steps.map(({ work: { id }, before }) => [id, before.hoop, before.threads])).toEqual([
     ['polo', 'square', ['Navy', 'White']],
@@ -33,6 +37,7 @@ it('threads each colour anew at a machine of one needle, in the time that machin
   const { seconds, steps } = orderOfWork(
     [work('a', 'square', ['Navy', 'White']), work('b', 'square', ['Navy', 'White'])],
     one,
+    hours,
   )
   expect(steps.map(({ before }) => before.threads.length)).toEqual([2, 2])
   expect(seconds).toBe(120 + 90 + 4 * 50)
@@ -41,14 +46,14 @@ it('threads each colour anew at a machine of one needle, in the time that machin
 it('sums the thread of a run against what is there, and the bobbins to wind beyond the one that is in', () => {
   const bobbin = { woundM: 20, since: at, from: null }
   const works = ['a', 'b', 'c'].map((id) => work(id, 'square', ['Navy', ...(id === 'a' ? ['White'] : [])]))
-  const { thread: all } = orderOfWork(works, { ...machine(4), bobbin, bobbinM: 5 })
+  const { thread: all } = orderOfWork(works, { ...machine(4), bobbin, bobbinM: 5 }, hours)
   // Three times 4 m of navy against 10, and 27 m of bobbin against 5 and 20 a bobbin.
   expect(all.threads.map(({ id, metres, missing, pieces }) => [id, metres, missing, pieces])).toEqual([
     ['navy', 12, 2, 3],
     ['white', 4, 0, 1],
   ])
   expect([all.bobbinMetres, all.fresh]).toEqual([27, 2])
-  expect(orderOfWork(works, machine(4)).thread.fresh).toBeNull()
+  expect(orderOfWork(works, machine(4), hours).thread.fresh).toBeNull()
 })
 
 const supply = (id: string, widthMm: number, leftMm: number, sheetMm: number | null = null): Supply =>
@@ -79,4 +84,27 @@ it('takes of a piece what its plan says: hoop, needle, threads and what is cut',
   expect(
     pieceWork(polo({ measure: { ownDesign: { width: mm('84'), height: mm('62') } } }), { ...shelf, threads: [] }),
   ).toBeNull()
+})
+
+it('reckons by the hours of days that are no days off, and says what is late and which hours would mend it', () => {
+  // An hour of Friday is left, then the weekend: the second hour is Monday's first.
+  expect(workedUntil(hours.begins, 60, workday)).toEqual({ date: '2026-11-27', minute: 15 * 60 })
+  expect(workedUntil(hours.begins, 120, workday)).toEqual({ date: '2026-11-30', minute: 10 * 60 })
+  expect(workedUntil({ date: '2026-11-28', minute: 0 }, 360, workday)).toEqual({ date: '2026-11-30', minute: 15 * 60 })
+  // Set-up and half an hour each: 30 + 4.75 min end on Friday; the second at 64.75 would be Monday.
+  const works = ['a', 'b'].map((id) => work(id, 'square', ['Navy'], { minutes: 30, due: '2026-11-27' }))
+  const { steps } = orderOfWork(works, machine(1), hours)
+  expect(steps.map(({ ends: { date }, late }) => [date, late])).toEqual([
+    ['2026-11-27', false],
+    ['2026-11-30', true],
+  ])
+  expect(hoursToMend(steps, hours)).toBe(6.5)
+  const last = works.map((one) => ({ ...one, due: '2026-11-20' }))
+  expect(hoursToMend(orderOfWork(last, machine(1), hours).steps, hours)).toBeNull()
+})
+
+it('sews first what is due first, though it changes more', () => {
+  const due = work('drape', 'long', ['Navy'], { minutes: 40, due: '2026-11-27' })
+  const { steps } = orderOfWork([work('a', 'square', ['Navy']), work('b', 'square', ['Navy']), due], machine(1), hours)
+  expect(steps[0]!.work.id).toBe('drape')
 })

@@ -1,4 +1,6 @@
 export { cutsOfRun, type KindCut } from './cutsOfRun'
-export { type Change, orderOfWork, type OrderOfWork, type WorkStep } from './orderOfWork'
+export { type Change, type Hours, orderOfWork, type OrderOfWork, type WorkStep } from './orderOfWork'
 export type { RunThread, ThreadOfRun } from './threadOfRun'
+export { hoursToMend } from './hoursToMend'
+export { nextWorkdays, type WallTime, workedUntil } from './workTime'
 export { pieceWork, type PieceWork } from './pieceWork'

@@ -2,6 +2,7 @@ import type { Machine } from '@thimble/contract'
 import { planRunOrder, type RunQuery } from '@thimble/core/runs'
 import type { PieceWork } from './pieceWork'
 import { type ThreadOfRun, threadOfRun } from './threadOfRun'
+import { minutesTo, type WallTime, type Workday, workedUntil } from './workTime'
 
 /** Changes by hand, in seconds (craft.md section 8): another hoop on the carriage, another needle, a needle threaded. */
 const HOOP_SECONDS = 120
@@ -10,7 +11,8 @@ const THREAD_SECONDS = 75
 
 /** What is changed before a piece; all null and none where it goes on as it is. */
 export type Change = { hoop: string | null; needle: PieceWork['needle'] | null; threads: string[]; seconds: number }
-export type WorkStep = { work: PieceWork; before: Change }
+/** `ends`: when it is done; `late`: after the day it is due. */
+export type WorkStep = { work: PieceWork; before: Change; ends: WallTime; late: boolean }
 
 export type OrderOfWork = {
   machine: string
@@ -24,18 +26,23 @@ export type OrderOfWork = {
   thread: ThreadOfRun
 }
 
-/** The pieces of one machine in the order that changes least. `machine`: as the stash has it; one of no name has one needle. */
-export function orderOfWork(works: readonly PieceWork[], machine: Machine | undefined): OrderOfWork {
-  const query = runOf(works, machine)
+/** When work begins, and when the shop works. */
+export type Hours = { begins: WallTime; workday: Workday }
+
+/**
+ * The pieces of one machine in the order that changes least, what is due in its time where that can be. `machine`: as the stash
+ * has it; one of no name has one needle.
+ */
+export function orderOfWork(works: readonly PieceWork[], machine: Machine | undefined, hours: Hours): OrderOfWork {
+  const query = runOf(works, machine, hours)
   const { order, seconds, lowerBound, optimal } = planRunOrder(query)
-  const steps = stepsIn(
-    order.map((id) => works.find((work) => work.id === id)!),
-    query,
-  )
-  const spent = (list: readonly WorkStep[]): number => list.reduce((sum, { before }) => sum + before.seconds, 0)
+  const inOrder = order.map((id) => works.find((work) => work.id === id)!)
+  const changes = changesIn(inOrder, query)
+  const spent = (list: readonly Change[]): number => list.reduce((sum, one) => sum + one.seconds, 0)
   return {
-    ...{ machine: machine?.name ?? works[0]?.machine.name ?? '', steps, seconds, optimal, leastSeconds: lowerBound },
-    typedSeconds: spent(stepsIn(works, query)),
+    ...{ machine: machine?.name ?? works[0]?.machine.name ?? '', seconds, optimal, leastSeconds: lowerBound },
+    steps: stepsOf(inOrder, changes, hours),
+    typedSeconds: spent(changesIn(works, query)),
     thread: threadOfRun(works, machine),
     minutes: works.reduce((sum, { minutes }) => sum + minutes, 0) + seconds / 60,
   }
@@ -43,12 +50,13 @@ export function orderOfWork(works: readonly PieceWork[], machine: Machine | unde
 
 const needleOf = ({ needle: { size, point } }: PieceWork): string => `${size} ${point}`
 
-function runOf(works: readonly PieceWork[], machine: Machine | undefined): RunQuery {
+function runOf(works: readonly PieceWork[], machine: Machine | undefined, { begins, workday }: Hours): RunQuery {
   const needles = machine?.needles ?? 1
   return {
     pieces: works.map((work) => ({
       ...{ id: work.id, hoop: work.hoop?.id ?? '', needle: needleOf(work), minutes: work.minutes },
       threads: work.threads.map(({ id }) => id),
+      ...(work.due === null ? {} : { dueInMinutes: minutesTo(work.due, begins, workday) }),
     })),
     needles,
     seconds: {
@@ -61,7 +69,7 @@ function runOf(works: readonly PieceWork[], machine: Machine | undefined): RunQu
 }
 
 /** What is changed before each piece of an order: what costs nothing after the one before it is not named. */
-function stepsIn(works: readonly PieceWork[], query: RunQuery): WorkStep[] {
+function changesIn(works: readonly PieceWork[], query: RunQuery): Change[] {
   const on = new ThreadsOn(works, query.needles)
   return works.map((work, i) => {
     const last = works[i - 1]
@@ -71,12 +79,19 @@ function stepsIn(works: readonly PieceWork[], query: RunQuery): WorkStep[] {
     const threads = on.loadedFor(i)
     const { seconds } = query
     return {
-      work,
-      before: {
-        ...{ hoop, needle, threads },
-        seconds: (otherHoop ? seconds.hoop : 0) + (needle ? seconds.needle : 0) + threads.length * seconds.thread,
-      },
+      ...{ hoop, needle, threads },
+      seconds: (otherHoop ? seconds.hoop : 0) + (needle ? seconds.needle : 0) + threads.length * seconds.thread,
     }
+  })
+}
+
+function stepsOf(works: readonly PieceWork[], changes: readonly Change[], { begins, workday }: Hours): WorkStep[] {
+  let minutes = 0
+  return works.map((work, i) => {
+    const before = changes[i]!
+    minutes += before.seconds / 60 + work.minutes
+    const ends = workedUntil(begins, minutes, workday)
+    return { work, before, ends, late: work.due !== null && ends.date > work.due }
   })
 }
 

@@ -1,6 +1,6 @@
 import { Button } from '@rneui/themed'
 import type { PhoneDoor } from '@thimble/contract/phones'
-import { formatDistanceToNow } from 'date-fns/formatDistanceToNow'
+import { format } from 'date-fns/format'
 import { parseISO } from 'date-fns/parseISO'
 import { useState } from 'react'
 import { View } from 'react-native'
@@ -34,7 +34,7 @@ function OnePhone({
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
         <View style={{ flex: 1 }}>
           <Words bold>{name}</Words>
-          <Words soft>{`Last here ${formatDistanceToNow(parseISO(lastSeenAt), { addSuffix: true })}.`}</Words>
+          <Words soft>{`Last here ${format(parseISO(lastSeenAt), 'd MMM, H:mm')}.`}</Words>
         </View>
         {sure ? null : (
           <Button type="outline" title="Turn out" aria-label={`Turn ${name} out`} onPress={() => setSure(true)} />

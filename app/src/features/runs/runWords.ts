@@ -1,4 +1,7 @@
-import type { Change, KindCut, OrderOfWork, RunThread, ThreadOfRun } from '@thimble/plan/order'
+import type { Change, KindCut, OrderOfWork, RunThread, ThreadOfRun, WallTime, WorkStep } from '@thimble/plan/order'
+import { differenceInCalendarDays } from 'date-fns/differenceInCalendarDays'
+import { format } from 'date-fns/format'
+import { parseISO } from 'date-fns/parseISO'
 import { needleText } from '@/words/stackWords'
 import { metresText } from '@/words/threadNeeds'
 
@@ -9,12 +12,20 @@ export function minutesText(minutes: number): string {
   return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${whole % 60} min`
 }
 
+/** Under this nobody would put pieces in another order. */
+const WORTH_SECONDS = 60
+
 /** What this order saves against the pieces as they came in, and how good it is. */
 export function savingText({ seconds, typedSeconds, leastSeconds, optimal }: OrderOfWork): string {
   const saved = typedSeconds - seconds
   const first =
-    saved >= 30 ? `${minutesText(saved / 60)} less of changing than as they came in` : 'As they came in is as good'
-  if (optimal) return `${first}; the least there is.`
+    saved >= WORTH_SECONDS
+      ? `${minutesText(saved / 60)} less of changing than as they came in`
+      : saved <= -WORTH_SECONDS
+        ? `${minutesText(-saved / 60)} more of changing than as they came in, so that less is late`
+        : 'About as much changing as they came in'
+  if (optimal)
+    return `${first}; the least there is${seconds > leastSeconds + 1 ? ' with what is due in its time' : ''}.`
   const over = leastSeconds > 0 ? Math.ceil((seconds / leastSeconds - 1) * 100) : 0
   return `${first}; within ${over} % of what nothing can beat.`
 }
@@ -56,3 +67,27 @@ export const wasteText = (waste: number): string => `${Math.round(waste * 100)} 
 /** “3 pieces of 174 × 190 mm are missing: buy it, or build them otherwise.” */
 export const missingText = ({ widthMm, heightMm, count }: KindCut['missing'][number]): string =>
   `${count} of ${Math.round(widthMm)} × ${Math.round(heightMm)} mm ${count === 1 ? 'does' : 'do'} not go in: buy more of it.`
+
+/** “Today”, “Thursday”; beyond a week “3 Dec”. */
+export function dayText(date: string, today: string): string {
+  const away = differenceInCalendarDays(parseISO(date), parseISO(today))
+  if (away === 0) return 'Today'
+  return format(parseISO(date), away > 0 && away < 7 ? 'EEEE' : 'd MMM')
+}
+
+/** “Thursday 15:00”. */
+export function whenText({ date, minute }: WallTime, today: string): string {
+  const whole = Math.ceil(minute)
+  return `${dayText(date, today)} ${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`
+}
+
+export const lateCountText = (count: number): string =>
+  count === 1 ? 'One piece is ready after the day it is due.' : `${count} pieces are ready after the day they are due.`
+
+export const lateText = ({ work, ends }: WorkStep, today: string): string =>
+  `${work.name} is due ${dayText(work.due!, today).replace('Today', 'today')} and ready ${whenText(ends, today).replace('Today', 'today')}.`
+
+export const mendText = (hours: number | null): string =>
+  hours === null
+    ? 'No longer day mends that: begin earlier, move a due date, or leave something out.'
+    : `At ${hours} hours a day nothing is late.`

@@ -12,6 +12,7 @@ import { BackUps } from './BackUps'
 import { HabitSection } from './HabitSection'
 import { FileLink } from '@/ui/FileLink'
 import { useSettingsForm } from './useSettingsForm'
+import { WorkdaySection } from './WorkdaySection'
 
 const units = [
   { id: 'mm', name: 'Millimetres' },
@@ -73,6 +74,7 @@ export function SettingsPage() {
           </Words>
         ))}
       </Section>
+      <WorkdaySection />
       <HabitSection control={control} />
       <Section title="Made with" says="Open-source packages and typefaces that ship with the program.">
         <FileLink href="/notices.txt" says="Their notices and licences" />

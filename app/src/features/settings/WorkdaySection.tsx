@@ -1,0 +1,39 @@
+import { patchShop } from '@/state/changes'
+import { useShelf } from '@/state/store'
+import { Choices } from '@/ui/Choices'
+import { Section } from '@/ui/Section'
+import { TickLine } from '@/ui/TickLine'
+
+const hours = ['2', '3', '4', '5', '6', '7', '8', '10'].map((id) => ({ id, name: id }))
+const begins = ['07:00', '08:00', '09:00', '10:00', '13:00', '18:00'].map((id) => ({ id, name: id.replace(/^0/, '') }))
+const days = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'].map((name, i) => ({
+  ...{ name, day: (i + 1) % 7 },
+}))
+
+/** When the shop works: what is promised of a run goes by it. */
+export function WorkdaySection() {
+  const workday = useShelf((s) => s.shop.workday)
+  const set = (day: number, works: boolean): void => {
+    const off = works ? workday.off.filter((one) => one !== day) : [...workday.off, day].sort()
+    if (off.length < 7) patchShop({ workday: { off } })
+  }
+  return (
+    <Section title="Working days" says="When a run is ready is reckoned by them.">
+      <Choices
+        label="Hours a day"
+        value={String(workday.hours)}
+        choices={hours}
+        onChange={(id) => patchShop({ workday: { hours: Number(id) } })}
+      />
+      <Choices
+        label="From"
+        value={workday.from}
+        choices={begins}
+        onChange={(from) => patchShop({ workday: { from } })}
+      />
+      {days.map(({ name, day }) => (
+        <TickLine key={day} title={name} done={!workday.off.includes(day)} onChange={(works) => set(day, works)} />
+      ))}
+    </Section>
+  )
+}
