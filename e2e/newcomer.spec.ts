@@ -225,8 +225,8 @@ test('Build begins with the stack once the cloth was told, and Measure asks it b
   await hand.saved()
   await expect(page.getByText(/White chalk shows on dark cloth/)).toBeVisible()
   await toStage(page, /Build/)
-  await expect(page.getByRole('heading', { name: 'The cloth' })).toBeVisible()
+  // At Build it is told in one line, below the stack.
+  await expect(page.getByText(/^Pique, black, stretching/)).toBeVisible()
   const below = await page.getByRole('heading').allTextContents()
   expect(below.findIndex((text) => /^(Hoop|Float) it/.test(text))).toBeLessThan(below.indexOf('The cloth'))
-  await expect(page.getByText(/^Pique, black, stretching/)).toBeVisible()
 })
