@@ -80,7 +80,7 @@ const shots: Shot[] = [
   { name: 'log', path: '/log' },
   { name: 'works', path: '/log/works', scroll: 900 },
   { name: 'record', path: '/log/piece-polo-1' },
-  { name: 'habits', path: '/settings', before: changeKnits, scroll: 620 },
+  { name: 'habits', path: '/settings', before: changeKnits, scroll: 1560 },
   { name: 'wide-phones', path: '/phones', wide: true, before: askForCode },
   { name: 'wide-measure', path: '/piece/piece-polo-4', wide: true },
   { name: 'wide-hoop', path: '/piece/piece-polo-3', wide: true, before: chooseSquare },
