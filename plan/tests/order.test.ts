@@ -1,4 +1,5 @@
 import { Machine, Supply } from '@thimble/contract'
+import { usualHoopingMinutes } from '@thimble/core/thread'
 import { cutsOfRun, hoursToMend, orderOfWork, pieceWork, type PieceWork, workedUntil } from '../src/order'
 import { at, measured, mm, polo, shelf } from './marramAndTide'
 
@@ -69,7 +70,7 @@ it('cuts a run from what there is of a kind, sheets one by one, and says what is
   expect(cut!.rolls.map(({ name }) => name)).toEqual(['sheets, sheet 1', 'sheets, sheet 2'])
   expect(cut!.missing).toEqual([{ widthMm: 200, heightMm: 150, count: 2 }])
   const [whole] = cutsOfRun(works, [supply('roll', 400, 5000)])
-  expect([whole!.plan.used, whole!.missing]).toEqual([[{ roll: 'roll', length: 450 }], []])
+  expect([whole!.rolls.map(({ usedMm }) => usedMm), whole!.missing, whole!.atLeast]).toEqual([[450], [], false])
 })
 
 it('takes of a piece what its plan says: hoop, needle, threads and what is cut', () => {
@@ -81,6 +82,15 @@ it('takes of a piece what its plan says: hoop, needle, threads and what is cut',
   // The second colour is a change of the order of work where there is one needle, and the piece's own where there are more.
   const many = pieceWork(piece, { ...shelf, threads: [], machines: [{ ...machine(6), changeSeconds: 75 }] })!
   expect(many.minutes - found.minutes).toBeCloseTo(75 / 60, 9)
+  // A colour the stash has no thread of is missing whole, as the list to buy has it.
+  expect(found.threads.map(({ leftM }) => leftM)).toEqual([0, 0])
+  // The machine's own runs took half as long again, and so does this; hands do not.
+  const slow = pieceWork(piece, {
+    ...{ ...shelf, threads: [], machines: [{ ...machine(6), changeSeconds: 75 }] },
+    record: { stacks: [], paces: [{ machine: 'm', runs: 9, factor: 1.5, interval: null }] },
+  })!
+  const hooping = usualHoopingMinutes('hooped')
+  expect((slow.minutes - hooping) / (many.minutes - hooping)).toBeCloseTo(1.5, 9)
   expect(
     pieceWork(polo({ measure: { ownDesign: { width: mm('84'), height: mm('62') } } }), { ...shelf, threads: [] }),
   ).toBeNull()

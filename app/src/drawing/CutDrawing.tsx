@@ -1,18 +1,9 @@
-import type { CutPlan } from '@thimble/core/cutting'
+import type { CutRoll } from '@thimble/plan/order'
 import { useState } from 'react'
 import { View } from 'react-native'
 import Svg, { G, Line, Rect, Text } from 'react-native-svg'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Tape } from './Tape'
-
-type Props = {
-  /** Of the roll, and how much of it is used; in mm. */
-  width: number
-  length: number
-  used: number
-  cuts: CutPlan['cuts']
-  strips: CutPlan['strips']
-}
 
 const TAPE = 20
 /** What is left of a roll goes on beyond the drawing: a little of it is shown. */
@@ -22,9 +13,10 @@ const MOST_HIGH = 260
 const LEAST_LABEL = 54
 
 /** A roll from above with its start at the left, to scale under a tape: strips, the pieces in them, and what stays on it. */
-export function CutDrawing({ width, length, used, cuts, strips }: Props) {
+export function CutDrawing({ roll: { widthMm: width, lengthMm: length, usedMm: used, strips } }: { roll: CutRoll }) {
   const p = usePalette()
   const [across, setAcross] = useState(0)
+  const cuts = strips.flatMap((strip) => strip.cuts)
   const shown = Math.min(length, Math.max(used * BEYOND, width * 0.5))
   const k = Math.min(across / shown, MOST_HIGH / width)
   const high = width * k

@@ -6,12 +6,24 @@ import type { PieceWork } from './pieceWork'
 /** Sheets beyond this many are not laid out one by one. */
 const MOST_SHEETS = 40
 
-/** What of one kind is cut for a run: the rolls and sheets that something is cut of, and what is missing of it. */
+type Cut = CutPlan['cuts'][number]
+/** A roll or a sheet that something is cut of: `usedMm` of its length, in strips across it, each with its pieces. */
+export type CutRoll = {
+  id: string
+  name: string
+  widthMm: number
+  lengthMm: number
+  usedMm: number
+  strips: { y: number; height: number; cuts: Cut[] }[]
+}
+
+/** What of one kind is cut for a run; what is missing of it; `atLeast`: a piece has no hoop yet, so that more may be wanted. */
 export type KindCut = {
   kind: SupplyKind
-  rolls: { id: string; name: string; widthMm: number; lengthMm: number }[]
-  plan: CutPlan
+  rolls: CutRoll[]
+  waste: number
   missing: { widthMm: number; heightMm: number; count: number }[]
+  atLeast: boolean
 }
 
 /** The pieces of backing and topping of a run, kind by kind, laid on what there is of it: the shortest first. */
@@ -21,11 +33,11 @@ export function cutsOfRun(works: readonly PieceWork[], supplies: readonly Supply
 }
 
 function cutsOfKind(kind: SupplyKind, works: readonly PieceWork[], supplies: readonly Supply[]): KindCut {
+  const layers = works.flatMap((work) => work.layers.filter((one) => one.kind === kind))
   const sizes = new Map<string, { width: number; height: number; count: number }>()
-  for (const layer of works.flatMap((work) => work.layers.filter((one) => one.kind === kind))) {
-    const { widthMm: width, heightMm: height } = layer.size
-    const id = `${width} ${height}`
-    sizes.set(id, { width, height, count: (sizes.get(id)?.count ?? 0) + layer.pieces })
+  for (const { size, pieces } of layers) {
+    const id = `${size.widthMm} ${size.heightMm}`
+    sizes.set(id, { width: size.widthMm, height: size.heightMm, count: (sizes.get(id)?.count ?? 0) + pieces })
   }
   const rolls = supplies
     .filter((supply) => supply.kind === kind && supply.leftMm > 0)
@@ -36,8 +48,8 @@ function cutsOfKind(kind: SupplyKind, works: readonly PieceWork[], supplies: rea
     rolls: rolls.map(({ id, widthMm, lengthMm }) => ({ id, width: widthMm, length: lengthMm })),
   })
   return {
-    ...{ kind, plan },
-    rolls: rolls.filter(({ id }) => plan.used.some(({ roll }) => roll === id)),
+    ...{ kind, waste: plan.waste, atLeast: layers.some(({ atLeast }) => atLeast) },
+    rolls: rolls.flatMap((roll) => cutOf(roll, plan)),
     missing: plan.short.map(({ id, count }) => {
       const { width: widthMm, height: heightMm } = sizes.get(id)!
       return { widthMm, heightMm, count }
@@ -45,8 +57,23 @@ function cutsOfKind(kind: SupplyKind, works: readonly PieceWork[], supplies: rea
   }
 }
 
+type Whole = Omit<CutRoll, 'usedMm' | 'strips'>
+
+/** What is cut of one roll; none where nothing is. */
+function cutOf(roll: Whole, { used, strips, cuts }: CutPlan): CutRoll[] {
+  const own = cuts.filter((cut) => cut.roll === roll.id)
+  return used
+    .filter((one) => one.roll === roll.id)
+    .map(({ length }) => ({
+      ...{ ...roll, usedMm: length },
+      strips: strips
+        .filter((strip) => strip.roll === roll.id)
+        .map(({ y, height }) => ({ y, height, cuts: own.filter((cut) => cut.y === y) })),
+    }))
+}
+
 /** A roll as it is; sheets one by one. */
-function onesOf({ id, name, widthMm, sheetMm, leftMm }: Supply): KindCut['rolls'] {
+function onesOf({ id, name, widthMm, sheetMm, leftMm }: Supply): Whole[] {
   if (sheetMm === null) return [{ id, name, widthMm, lengthMm: leftMm }]
   const sheets = Math.min(MOST_SHEETS, Math.floor(leftMm / sheetMm))
   return Array.from({ length: sheets }, (_, i) => ({

@@ -1,4 +1,4 @@
-export { cutsOfRun, type KindCut } from './cutsOfRun'
+export { type CutRoll, cutsOfRun, type KindCut } from './cutsOfRun'
 export { type Change, type Hours, orderOfWork, type OrderOfWork, type WorkStep } from './orderOfWork'
 export type { RunThread, ThreadOfRun } from './threadOfRun'
 export { hoursToMend } from './hoursToMend'

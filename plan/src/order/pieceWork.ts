@@ -8,7 +8,7 @@ export type PieceWork = {
   machine: { id: string | null; name: string }
   hoop: { id: string; name: string } | null
   needle: { size: Needle['size']; point: Needle['point'] }
-  /** In stitch order; `leftM`: what the stash has of it, null where it has none or does not know. */
+  /** In stitch order; `leftM`: what the stash has of it, null where nobody knows. */
   threads: { id: string; name: string; colour: string; metres: number; leftM: number | null }[]
   bobbinMetres: number
   minutes: number
@@ -19,13 +19,15 @@ export type PieceWork = {
 /** What a piece asks of bench and machine, as it is built or would be today; null while nothing is known of it. */
 export function pieceWork(piece: Piece, stock: Stock): PieceWork | null {
   const planned = plannedToday(piece, stock)
-  const wants = planned && wantsOf(planned, stock)
+  // As long as the machine's own runs went, as the ticket says it.
+  const pace = stock.record?.paces.find((one) => one.machine === planned?.machine.id) ?? null
+  const wants = planned && wantsOf(planned, stock, pace)
   if (!planned || !wants?.thread) return null
   const { machine, hoop, stack } = planned
   if (!stack.needle) return null
   const threads = wants.thread.colours.map(({ thread, colour, metres, leftM }) => ({
     ...{ id: thread?.id ?? colour, name: thread?.name ?? colour },
-    ...{ colour: thread?.colour ?? colour, metres, leftM },
+    ...{ colour: thread?.colour ?? colour, metres, leftM: thread ? leftM : 0 },
   }))
   const { stitching, trims, hooping, changes } = wants.thread.time.parts
   const known = stock.machines.find(({ id }) => id === machine.id)

@@ -27,7 +27,7 @@ export type ThreadPlan = {
 }
 
 /** How much longer a machine really takes than is reckoned, by its own runs; from five of them on. */
-type Pace = ShopRecord['paces'][number]
+export type Pace = ShopRecord['paces'][number]
 
 type Block = DesignCardBlock & { colour: string }
 type DesignCardBlock = NonNullable<DesignCard['summary']>['blocks'][number]

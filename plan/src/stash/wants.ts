@@ -5,7 +5,7 @@ import { timesSewn } from '../hoop/timesSewn'
 import { type Marked, markedOf } from '../measure/placed'
 import type { Shelf } from '../shelf'
 import { ringOf } from '../stack/basis'
-import { planThread, type ThreadPlan } from '../stack/threadPlan'
+import { type Pace, planThread, type ThreadPlan } from '../stack/threadPlan'
 import { planPiece } from '../stages/planPiece'
 import type { Size } from './rolls'
 
@@ -63,8 +63,8 @@ export function plannedFrom(
   }
 }
 
-/** All that one piece takes: every copy and hooping of it. */
-export function wantsOf(planned: Planned, { designs, threads, shop }: Stock): Wants {
+/** All that one piece takes: every copy and hooping of it. `pace`: of its machine, where the minutes are to go by it. */
+export function wantsOf(planned: Planned, { designs, threads, shop }: Stock, pace: Pace | null = null): Wants {
   const { marked, basis, stack, hoop, machine, typedStitches } = planned
   const times = timesSewn(marked, hoop)
   const ring = hoop ? ringOf({ maxThicknessMm: null, ...hoop }) : undefined
@@ -82,6 +82,6 @@ export function wantsOf(planned: Planned, { designs, threads, shop }: Stock): Wa
   return {
     layers,
     adhesives: [...new Set(stack.layers.flatMap(({ grip }) => adhesiveFor(grip) ?? []))],
-    thread: planThread({ design, times, designs, typedStitches, basis, stack, machine, threads, factor }),
+    thread: planThread({ design, times, designs, typedStitches, basis, stack, machine, threads, factor, pace }),
   }
 }

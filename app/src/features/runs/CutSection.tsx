@@ -6,7 +6,7 @@ import { Opener } from '@/ui/Opener'
 import { Section } from '@/ui/Section'
 import { Heading, Words } from '@/ui/Words'
 import { layerName } from '@/words/stackWords'
-import { missingText, usedText, wasteText } from './runWords'
+import { missingText, stripText, usedText, wasteText } from './runWords'
 
 /** What is cut for a run, roll by roll, to cut by: strips across first, then the pieces of each. */
 export function CutSection({ cuts }: { cuts: readonly KindCut[] }) {
@@ -23,32 +23,23 @@ export function CutSection({ cuts }: { cuts: readonly KindCut[] }) {
   )
 }
 
-function KindSection({ cut: { kind, rolls, plan, missing } }: { cut: KindCut }) {
+function KindSection({ cut: { kind, rolls, waste, missing, atLeast } }: { cut: KindCut }) {
   return (
     <View style={{ gap: 8, paddingTop: 8 }}>
       <Heading level={3}>{layerName(kind)}</Heading>
-      {rolls.map((roll) => {
-        const used = plan.used.find((one) => one.roll === roll.id)!.length
-        const cuts = plan.cuts.filter((one) => one.roll === roll.id)
-        const strips = plan.strips.filter((one) => one.roll === roll.id)
-        return (
-          <View key={roll.id} style={{ gap: 6 }}>
-            <Words>{usedText(roll, used)}</Words>
-            <CutDrawing width={roll.widthMm} length={roll.lengthMm} used={used} cuts={cuts} strips={strips} />
-            <Opener title="The measures">
-              {strips.map(({ y, height }, i) => (
-                <Words key={y}>
-                  {`Strip ${i + 1}, cut at ${Math.round(y + height)} mm: ${cuts
-                    .filter((one) => Math.abs(one.y - y) < 0.01)
-                    .map((one) => `${Math.round(one.width)} × ${Math.round(one.height)}`)
-                    .join(', ')}`}
-                </Words>
-              ))}
-            </Opener>
-          </View>
-        )
-      })}
-      {rolls.length > 0 ? <Words soft>{wasteText(plan.waste)}</Words> : null}
+      {atLeast ? <Words soft>A piece of it has no hoop yet: it may want more.</Words> : null}
+      {rolls.map((roll) => (
+        <View key={roll.id} style={{ gap: 6 }}>
+          <Words>{usedText(roll)}</Words>
+          <CutDrawing roll={roll} />
+          <Opener title="The measures">
+            {roll.strips.map((strip, i) => (
+              <Words key={strip.y}>{stripText(strip, i + 1)}</Words>
+            ))}
+          </Opener>
+        </View>
+      ))}
+      {rolls.length > 0 ? <Words soft>{wasteText(waste)}</Words> : null}
       {missing.map((one) => (
         <AdviceBar
           key={`${one.widthMm} ${one.heightMm}`}

@@ -3,7 +3,6 @@ import type { Piece } from '@thimble/contract'
 import { type Hours, nextWorkdays } from '@thimble/plan/order'
 import { format } from 'date-fns/format'
 import { useMemo, useState } from 'react'
-import { selectStock } from '@/state/stockSelectors'
 import { useShelf } from '@/state/store'
 import { useDocs } from '@/state/useShelfDocs'
 import { AdviceBar } from '@/ui/AdviceBar'
@@ -19,6 +18,7 @@ import { ThreadSection } from './ThreadSection'
 import { ReadySection } from './ReadySection'
 import { type Run, runAt } from './runsOf'
 import { useOrder } from './useOrder'
+import { useRunStock } from './useRunStock'
 import { useRunWork } from './useRunWork'
 
 /** One run: in which order its pieces are sewn, and what is cut for them. */
@@ -51,7 +51,7 @@ function useHours(): { hours: Hours; today: string; begin: (date: string) => voi
 }
 
 function Work({ run }: { run: Run }) {
-  const stock = useShelf(selectStock)
+  const stock = useRunStock(run.pieces)
   const { hours, today, begin } = useHours()
   const { works, unknown, seen, of } = useRunWork(run.pieces, stock)
   const { order, problem } = useOrder(works, stock, hours)

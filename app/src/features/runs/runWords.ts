@@ -1,4 +1,13 @@
-import type { Change, KindCut, OrderOfWork, RunThread, ThreadOfRun, WallTime, WorkStep } from '@thimble/plan/order'
+import type {
+  Change,
+  CutRoll,
+  KindCut,
+  OrderOfWork,
+  RunThread,
+  ThreadOfRun,
+  WallTime,
+  WorkStep,
+} from '@thimble/plan/order'
 import { differenceInCalendarDays } from 'date-fns/differenceInCalendarDays'
 import { format } from 'date-fns/format'
 import { parseISO } from 'date-fns/parseISO'
@@ -59,8 +68,14 @@ export function bobbinText({ bobbinMetres, fresh }: ThreadOfRun): string {
 const metres = (mm: number): string => `${(mm / 1000).toFixed(2)} m`
 
 /** “Mesh, white, 500 wide: 0.58 m of 4 m.” */
-export const usedText = ({ name, widthMm, lengthMm }: KindCut['rolls'][number], used: number): string =>
-  `${name}, ${Math.round(widthMm)} wide: ${metres(used)} of ${metres(lengthMm)}.`
+export const usedText = ({ name, widthMm, lengthMm, usedMm }: CutRoll): string =>
+  `${name}, ${Math.round(widthMm)} wide: ${metres(usedMm)} of ${metres(lengthMm)}.`
+
+/** “Strip 1, cut at 190 mm: 174 × 190, 138 × 144”; counted from the start of the roll. */
+export const stripText = ({ y, height, cuts }: CutRoll['strips'][number], nth: number): string =>
+  `Strip ${nth}, cut at ${Math.round(y + height)} mm: ${cuts
+    .map((cut) => `${Math.round(cut.width)} × ${Math.round(cut.height)}`)
+    .join(', ')}`
 
 export const wasteText = (waste: number): string => `${Math.round(waste * 100)} % of what is cut off is lost.`
 
