@@ -49,7 +49,7 @@ export function PhotoPicker({ title, resource, onTaken }: Props) {
             onPress={() => camera.current?.click()}
           />
         </View>
-        <Button type="clear" title="From a file" disabled={busy} onPress={() => pictures.current?.click()} />
+        <Button type="outline" title="From a file" disabled={busy} onPress={() => pictures.current?.click()} />
       </View>
       {problem ? <AdviceBar advice={{ code: 'photo', text: problem, severity: 'caution' }} /> : null}
     </View>

@@ -34,7 +34,7 @@ export function savingText({ seconds, typedSeconds, leastSeconds, optimal }: Ord
         ? `${minutesText(-saved / 60)} more of changing than as they came in, so that less is late`
         : 'About as much changing as they came in'
   if (optimal)
-    return `${first}; the least there is${seconds > leastSeconds + 1 ? ' with what is due in its time' : ''}.`
+    return `${first}; the least there is${seconds > leastSeconds + 1 ? ' with as little late as can be' : ''}.`
   const over = leastSeconds > 0 ? Math.ceil((seconds / leastSeconds - 1) * 100) : 0
   return `${first}; within ${over} % of what nothing can beat.`
 }
