@@ -11,6 +11,7 @@ export const collectionNames = [
   'designs',
   'items',
   'corrections',
+  'orders',
   'pieces',
   'movements',
   'runEvents',

@@ -4,6 +4,7 @@ import { DesignCard } from './design/designCard'
 import { Hoop } from './hoop'
 import { SavedItem } from './item'
 import { Machine } from './machine'
+import { Order } from './order'
 import { OwnCorrection } from './ownCorrection'
 import { Piece } from './piece/piece'
 import { Movement } from './movement'
@@ -27,17 +28,20 @@ export const collections = {
   designs: collection(DesignCard),
   items: collection(SavedItem),
   corrections: collection(OwnCorrection),
+  orders: collection(Order),
   pieces: collection(Piece, {
     lookUps: {
       due: { type: 'text', of: (piece) => piece.due },
       due_or_last: { type: 'text', of: (piece) => piece.due ?? NO_DATE },
       finished_at: { type: 'text', of: (piece) => piece.finish.kept[0]?.at ?? null },
+      of_order: { type: 'text', of: (piece) => piece.order?.id ?? null },
       in_work: { type: 'integer', of: (piece) => Number(piece.finish.kept.length === 0 || piece.finish.reopened) },
     },
     heldBy: 'in_work',
     indexes: [
       ['deleted_at', 'in_work', 'due_or_last', 'created_at'],
       ['deleted_at', 'finished_at'],
+      ['of_order'],
     ],
   }),
   movements: collection(Movement, {

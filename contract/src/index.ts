@@ -12,6 +12,16 @@ export { TypedLength } from './length'
 export { Machine } from './machine'
 export { type Added, type DriftFrame, type DriftOwner, driftOwners, OwnCorrection } from './ownCorrection'
 export { type Account, accounts, Movement, type MovementKind, Take } from './movement'
+export { Money, Rates } from './money'
+export {
+  type NameSetting,
+  Order,
+  type OrderLine,
+  type OrderName,
+  type LinePlace,
+  type Quote,
+  type QuotedLine,
+} from './order'
 export type { Patch } from './patch'
 export { type KeptMeasure, PieceZone } from './piece/measureStage'
 export type { HoopTry, KeptHooping } from './piece/hoopStage'

@@ -41,6 +41,9 @@ export const LogRow = z.strictObject({
   /** Minutes of sewing as they were, and as they had been forecast. */
   sewn: z.number().nullable(),
   forecast: z.number().nullable(),
+  /** Minutes of hooping, and of what was done afterwards; rows of an older program do not have them. */
+  hooping: z.number().nullable().optional(),
+  finishing: z.number().nullable().optional(),
   faults: z.array(z.enum(faultIds)),
   photos: z.int(),
   note: z.string(),

@@ -1,5 +1,6 @@
 import { defaultHabits, habitChoices } from '@thimble/core/habits'
 import { lengthUnits, tapeFractions } from '@thimble/core/lengths'
+import { Rates } from './money'
 import { z } from './sentences'
 import { Name, Revision } from './stored'
 
@@ -30,6 +31,17 @@ export const Shop = z.strictObject({
       hours: z.number().min(0.5, 'Half an hour is the least.').max(16, 'Over 16 hours a day is not taken.').default(6),
       from: z.iso.time({ precision: -1, message: 'Write the time as HH:MM.' }).default('09:00'),
       off: z.array(z.int().min(0).max(6)).max(6, 'One day has to be left to work on.').default([0, 6]),
+    })
+    .prefault({}),
+  /** What an hour, a price and a larger order come to. */
+  rates: Rates.prefault({}),
+  /** How long hands take, until the log knows better: what is changed at the machine in seconds, what is finished in minutes. */
+  hands: z
+    .strictObject({
+      hoopSeconds: z.number().min(0).max(3600).default(120),
+      needleSeconds: z.number().min(0).max(3600).default(90),
+      threadSeconds: z.number().min(0).max(3600).default(75),
+      finishMinutes: z.number().min(0).max(600).default(4),
     })
     .prefault({}),
   /** How much more thread is reckoned with than the forecast says, learned from weighed spools. */

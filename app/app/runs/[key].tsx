@@ -1,1 +1,3 @@
-export { RunWorkPage as default } from '@/features/runs/RunWorkPage'
+import { lazyPage } from '@/ui/lazyPage'
+
+export default lazyPage(async () => (await import('@/features/runs/pages')).RunWorkPage)

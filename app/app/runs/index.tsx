@@ -1,1 +1,3 @@
-export { RunsPage as default } from '@/features/runs/RunsPage'
+import { lazyPage } from '@/ui/lazyPage'
+
+export default lazyPage(async () => (await import('@/features/runs/pages')).RunsPage)

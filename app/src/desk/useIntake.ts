@@ -1,6 +1,7 @@
 import type { DesignCard } from '@thimble/contract'
 import { useRef, useState } from 'react'
 import { createWithDesign, create } from '@/state/changes'
+import { cardOf } from './cardOf'
 import { atDesk } from '@/workers/desk'
 import { nanoid } from 'nanoid'
 
@@ -70,13 +71,4 @@ export function useIntake() {
     }
   }
   return { lines, take, withoutPage }
-}
-
-type Known = Omit<DesignCard, 'id' | 'createdAt' | 'updatedAt' | 'revision' | 'shape' | 'parts'> &
-  Partial<Pick<DesignCard, 'shape' | 'parts'>>
-
-/** A new design of what was read, as the shelf keeps it. */
-export function cardOf(id: string, known: Known): DesignCard {
-  const now = new Date().toISOString()
-  return { shape: 'rectangle', parts: [], ...known, id, createdAt: now, updatedAt: now, revision: 0 }
 }

@@ -30,7 +30,9 @@ export class Away extends Error {
   }
 }
 
+/** For a file, and for what is much at once. */
 const FILE_PATIENCE_MS = 600_000
+const MUCH_PATIENCE_MS = 60_000
 
 /** `text`, `file`: a body that is JSON already, or a file that is a zip by its name; `photo`: one that is a JPEG. */
 type Asked = {
@@ -39,6 +41,8 @@ type Asked = {
   text?: string
   file?: File
   photo?: Blob
+  /** It takes its time. */
+  much?: boolean
 }
 
 /**
@@ -58,11 +62,11 @@ export async function ask<T>(path: string, asked: Asked = {}): Promise<T> {
   throw new Refused(said)
 }
 
-async function reach(path: string, { method = 'GET', body, text, file, photo }: Asked): Promise<Response> {
+async function reach(path: string, { method = 'GET', body, text, file, photo, much }: Asked): Promise<Response> {
   const content = photo ?? file ?? text ?? (body && JSON.stringify(body))
   const type = photo ? 'image/jpeg' : file?.name.endsWith('.zip') ? 'application/zip' : 'application/json'
   const sent = content === undefined ? {} : { body: content, headers: { 'content-type': type } }
-  const signal = AbortSignal.timeout(file ? FILE_PATIENCE_MS : PATIENCE_MS)
+  const signal = AbortSignal.timeout(file ? FILE_PATIENCE_MS : much ? MUCH_PATIENCE_MS : PATIENCE_MS)
   try {
     return await fetch(`${BASE}${path}`, { method, ...sent, signal })
   } catch {

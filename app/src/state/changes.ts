@@ -1,4 +1,4 @@
-import type { CollectionName, DesignCard, Docs, Patch, Piece, Shop } from '@thimble/contract'
+import type { CollectionName, DesignCard, Docs, Order, Patch, Piece, Shop } from '@thimble/contract'
 import { Refused } from '@/http/client'
 import { tellAway } from './away'
 import { keyOf } from './changeKeys'
@@ -59,8 +59,22 @@ export function bringBack(): void {
   store.dispatch(undoable(null))
 }
 
-/** Changes pieces alike, as those on one item, with a way back for a while. */
-export function patchUndoably(ids: readonly string[], body: (id: string) => Patch<Piece> | null, says: string): void {
+/** Changes an order with a way back for a while, as where something is taken out of it. */
+export function patchOrderUndoably(id: string, body: Patch<Order>, says: string): void {
+  const order = store.getState().shelf.docs.orders[id]
+  if (!order) return
+  const undo = wayBack(order as unknown as Record<string, unknown>, body as Record<string, unknown>)
+  patch('orders', id, body)
+  store.dispatch(undoable({ says, back: [{ kind: 'patch', resource: 'orders', id, body: undo as Patch<Order> }] }))
+}
+
+/** Changes pieces alike, as those on one item, with a way back for a while; `also`: what has to be taken back with it. */
+export function patchUndoably(
+  ids: readonly string[],
+  body: (id: string) => Patch<Piece> | null,
+  says: string,
+  also: readonly Change[] = [],
+): void {
   const { pieces } = store.getState().shelf.docs
   const back = ids.flatMap((id): Change[] => {
     const [piece, made] = [pieces[id], body(id)]
@@ -72,7 +86,7 @@ export function patchUndoably(ids: readonly string[], body: (id: string) => Patc
     const made = body(id)
     if (made) patch('pieces', id, made)
   }
-  store.dispatch(undoable({ says, back }))
+  store.dispatch(undoable({ says, back: [...back, ...also] }))
 }
 
 /** Sends a change again that was refused or overtaken before. */

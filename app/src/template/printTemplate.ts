@@ -35,7 +35,7 @@ export async function saveTemplate({ design, write, lines, ...job }: TemplateJob
   // The printing parts are large and seldom wanted, so they come only when asked for.
   const [{ templatePages }, { templatePdf }] = await Promise.all([
     import('@thimble/core/template'),
-    import('./templatePdf'),
+    import('./pdfs'),
   ])
   const template = templatePages({
     ...job,

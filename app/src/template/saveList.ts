@@ -11,7 +11,7 @@ export async function saveList(title: string, rows: readonly ListRow[], now: Dat
   // The printing parts are large and seldom wanted, so they come only when asked for.
   const [{ listPages }, { templatePdf }] = await Promise.all([
     import('@thimble/core/template'),
-    import('./templatePdf'),
+    import('./pdfs'),
   ])
   const list = listPages({ title, rows, foot: `Made ${format(now, 'd MMM yyyy')} with Zealous Thimble`, paper: 'a4' })
   const font = await (await fetch(Asset.fromModule(fontFiles.Text).uri)).arrayBuffer()

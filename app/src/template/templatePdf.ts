@@ -6,8 +6,6 @@ const POINTS_PER_MM = 72 / 25.4
 const INK = rgb(0.12, 0.18, 0.22)
 
 /** The pages of a template as a PDF whose millimetres are millimetres, its text in the program's own font. */
-// Fetched only when a template is printed, which the check cannot follow.
-// ts-unused-exports:disable-next-line
 export async function templatePdf(
   { paper, pages }: Pick<Template, 'paper' | 'pages'>,
   font: ArrayBuffer,

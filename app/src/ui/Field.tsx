@@ -15,6 +15,8 @@ type Props = {
   suffix?: string
   big?: boolean
   multiline?: boolean
+  /** How many lines of it are seen at once, where it is long. */
+  lines?: number
   /** Shares its row with others. */
   half?: boolean
   keyboard?: KeyboardTypeOptions
@@ -93,7 +95,7 @@ function Hint({ id, children }: { id: string; children: string }) {
   )
 }
 
-type BoxProps = Pick<Props, 'value' | 'onChange' | 'placeholder' | 'big' | 'multiline' | 'kind' | 'onEnter'> & {
+type BoxProps = Pick<Props, 'value' | 'onChange' | 'placeholder' | 'big' | 'multiline' | 'lines' | 'kind' | 'onEnter'> & {
   id: string
   wrong: boolean
   says: string | undefined
@@ -107,7 +109,7 @@ type BoxProps = Pick<Props, 'value' | 'onChange' | 'placeholder' | 'big' | 'mult
  * the page makes of it comes in when nobody is typing.
  */
 function TextBox({ id, value, onChange, wrong, says, numeric, kind, onEnter, onFocus, onBlur, ...box }: BoxProps) {
-  const { placeholder, big, multiline } = box
+  const { placeholder, big, multiline, lines } = box
   const [text, setText] = useState(value)
   const [last, setLast] = useState(value)
   const [typing, setTyping] = useState(false)
@@ -137,7 +139,7 @@ function TextBox({ id, value, onChange, wrong, says, numeric, kind, onEnter, onF
         setTyping(false)
         onBlur()
       }}
-      inputStyle={[styles.box, big && styles.big, multiline && styles.tall]}
+      inputStyle={[styles.box, big && styles.big, multiline && styles.tall, lines ? { minHeight: lines * LINE } : null]}
       renderErrorMessage={false}
     />
   )
@@ -156,6 +158,9 @@ function goToNext({ target }: { target: unknown }): void {
   const numbers = [...document.querySelectorAll<HTMLInputElement>('input[enterkeyhint=next]')]
   numbers[numbers.indexOf(target as HTMLInputElement) + 1]?.focus()
 }
+
+/** Height of a line of text, in pixels. */
+const LINE = 24
 
 const styles = StyleSheet.create({
   box: { outlineStyle: 'none' as never, width: '100%', minWidth: 0 },

@@ -26,11 +26,20 @@ import {
 } from '@thimble/core/design/work'
 import type { Point } from '@thimble/core/plane'
 import { threadUse, type ThreadUse } from '@thimble/core/thread'
-import { readTypeface, setWording, type Typeface, type WordingRequest } from '@thimble/core/wording'
+import {
+  fitNames,
+  type FittedName,
+  type NamesRequest,
+  readTypeface,
+  setWording,
+  type Typeface,
+  type WordingRequest,
+} from '@thimble/core/wording'
 import { inkOf, type BlockInk } from './blockInk'
 import { ask, Away, Refused } from '@/http/client'
 import { keepPacked, packedHere } from './packedStore'
 import { readDesignFile, type ReadFile } from './readDesignFile'
+import { splitTable, type TableLine } from './splitTable'
 
 /** A design opened on the screen: what is drawn, what was measured. */
 export type OpenedDesign = {
@@ -46,8 +55,17 @@ type GroupRequest = { parts: { id: string; edits: Edits }[]; layout: GroupLayout
 /** What a stack is taken to be thick while no cloth is chosen. */
 const USUAL_STACK_MM = 1
 
+/** A name as it was set: what the shelf knows of it, and what it is drawn from. */
+export type SetName = { design: SummarisedDesign; packed: PackedDesign; smallestLetterMm: number }
+
 const opened = new Map<string, Design>()
 const typefaces = new Map<string, Typeface>()
+
+async function typefaceAt(font: string): Promise<Typeface> {
+  const face = typefaces.get(font) ?? readTypeface(await (await fetch(font)).arrayBuffer())
+  typefaces.set(font, face)
+  return face
+}
 
 /** Errors cross to the screen by their message alone. */
 async function designOf(id: string): Promise<Design> {
@@ -154,10 +172,24 @@ const desk = {
     font: string,
     newId: string | null,
   ): Promise<OpenedDesign & { smallestLetterMm: number }> {
-    const face = typefaces.get(font) ?? readTypeface(await (await fetch(font)).arrayBuffer())
-    typefaces.set(font, face)
-    const { design, smallestLetterMm } = setWording(face, q)
+    const { design, smallestLetterMm } = setWording(await typefaceAt(font), q)
     return { ...(await showDesign(design, newId)), smallestLetterMm }
+  },
+
+  /** How wide names of an order come out, set alike. */
+  async fit(names: readonly string[], q: NamesRequest, font: string): Promise<FittedName[]> {
+    return fitNames(await typefaceAt(font), names, q)
+  },
+
+  /** A name of an order as a design, with all that is kept of it; it is not kept here. */
+  async name(q: WordingRequest, font: string): Promise<SetName> {
+    const { design, smallestLetterMm } = setWording(await typefaceAt(font), q)
+    return { design: summariseDesign(design), packed: packDesign(design), smallestLetterMm }
+  },
+
+  /** A pasted table or a CSV, line by line. */
+  async table(text: string): Promise<TableLine[]> {
+    return splitTable(text)
   },
 
   /** The colours of the blocks as they were read. */

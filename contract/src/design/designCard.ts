@@ -54,6 +54,8 @@ export const DesignCard = Kept.extend({
   kind: z.enum(workKinds),
   smallestLetterMm: z.number().positive().max(300).nullable().default(null),
   note: Note.default(''),
+  /** A name set for an order: it is with its pieces, and not on the shelf. */
+  ofOrder: z.boolean().default(false),
   /** What is taken to be stitched of one that is known by its size alone. */
   shape: z.enum(designShapes).default('rectangle'),
   source: z.enum(designSources).default('size'),

@@ -10,29 +10,37 @@ import { KeptList, KeptLists, stageOf, Ticks } from './stages'
 
 const onStack = { basis: Basis, stack: KeptStack.nullable() }
 
+/** What a piece is made of, as far as it is known. */
+export const BuildCloth = z.strictObject({
+  family: z.enum(clothFamilies),
+  stretch: z.string().max(10).default(''),
+  colour: Colour.default('#e8e2d4'),
+  /** Whether the worker has said what it is; until then it is what such an item is usually made of. */
+  told: z.boolean().default(false),
+  /** The shop’s own cloth it is made of; its numbers go before the family’s. */
+  swatch: CarriedSwatch.nullable().default(null),
+  /** What a hand found out about a cloth nobody named; the pull is `stretch`. */
+  tested: z
+    .strictObject({
+      surface: z.enum(feltSurfaces).nullable().default(null),
+      light: z.enum(lightSeen).nullable().default(null),
+      iron: z.enum(ironTried).nullable().default(null),
+    })
+    .prefault({}),
+})
+
 /** Build: the cloth, what becomes of it, and the stack; decided: the stack, and what its reasons rest on. */
 export const BuildStage = stageOf(
   {
-    cloth: z.strictObject({
-      family: z.enum(clothFamilies),
-      stretch: z.string().max(10).default(''),
-      colour: Colour.default('#e8e2d4'),
-      /** Whether the worker has said what it is; until then it is what such an item is usually made of. */
-      told: z.boolean().default(false),
-      /** The shop’s own cloth it is made of; its numbers go before the family’s. */
-      swatch: CarriedSwatch.nullable().default(null),
-      /** What a hand found out about a cloth nobody named; the pull is `stretch`. */
-      tested: z
-        .strictObject({
-          surface: z.enum(feltSurfaces).nullable().default(null),
-          light: z.enum(lightSeen).nullable().default(null),
-          iron: z.enum(ironTried).nullable().default(null),
-        })
-        .prefault({}),
-    }),
+    cloth: BuildCloth,
     use: Use.prefault({}),
     thread: TopThread.prefault({}),
     stack: ChosenStack.nullable().default(null),
+    /** Its layers were cut together with those of a run, and went off the rolls then: its share of them. */
+    cut: z
+      .array(z.strictObject({ at: Instant, took: z.array(Take).max(60) }))
+      .max(1)
+      .default([]),
     /** A change that is tried on this piece, for a fault of an earlier one. */
     trying: z
       .strictObject({ change: OwnId, fault: z.enum(faultIds), from: z.string().max(120) })

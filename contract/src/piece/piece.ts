@@ -31,6 +31,11 @@ export const Piece = Kept.extend({
     shared: Id.nullable().default(null),
     own: CustomItem.nullable().default(null),
   }),
+  /** Of which order and line it was made, for which of its rows and places; it follows them until it is changed by hand. */
+  order: z
+    .strictObject({ id: Id, line: Id, row: Id, place: Id, follows: z.boolean().default(true) })
+    .nullable()
+    .default(null),
   measure: MeasureStage,
   build: BuildStage,
   hoop: HoopStage.prefault({}),

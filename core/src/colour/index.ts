@@ -1,1 +1,2 @@
+export { readColour } from './readColour'
 export { fromThePrint, type Match, nearestThreads, sameToTheEye, onGround, toneOnTone } from './threadColours'

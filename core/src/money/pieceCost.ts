@@ -1,8 +1,6 @@
+import { type CostPart, costParts } from './costParts'
 import { checkCost, type CostQuery } from './costQuery'
 import { roundHalfUp, shareOut } from './shareOut'
-
-const costParts = ['blank', 'thread', 'bobbin', 'backing', 'needle', 'machine', 'labour', 'spoilage', 'setup'] as const
-export type CostPart = (typeof costParts)[number]
 
 /** All in minor units: the parts of one piece, which sum to its cost; what is asked for it; and that for the quantity. */
 export type CostBreakdown = { parts: Record<CostPart, number>; cost: number; price: number; total: number }

@@ -1,4 +1,4 @@
-import { parse } from './opentype'
+import type { Typeface } from './typeface'
 import { centredDesign } from '../design/centred'
 import type { Design } from '../design/design'
 import { reckoned } from '../design/estimate'
@@ -7,9 +7,8 @@ import { CoreError } from '../errors'
 import { boxOf } from '../plane/box'
 import type { Point } from '../plane/point'
 import { filledArea, union } from '../plane/polygons'
+import { checkSetting, type Glyph, layLetters, lettersOf, unitsToMm } from './layLetters'
 import { smallLetterAdvice } from '../design/smallLetterAdvice'
-
-export type Typeface = ReturnType<typeof parse>
 
 export type WordingRequest = {
   text: string
@@ -22,32 +21,6 @@ export type WordingRequest = {
 
 export type Wording = { design: Design; smallestLetterMm: number }
 
-const MOST_LETTERS = 60
-/** @throws CoreError('bad-font') when the file is no typeface that can be read */
-export function readTypeface(file: ArrayBuffer): Typeface {
-  try {
-    return parse(file)
-  } catch {
-    throw new CoreError('bad-font', 'This typeface cannot be read.', 'font')
-  }
-}
-
-/** Font units of a capital's height: as the typeface says, or as its H is drawn. */
-function capHeight(font: Typeface): number {
-  const said = (font.tables.os2 as { sCapHeight?: number } | undefined)?.sCapHeight
-  return said && said > 0 ? said : font.charToGlyph('H').getBoundingBox().y2
-}
-
-function lettersOf(font: Typeface, text: string): string[] {
-  const letters = [...text.normalize('NFC')]
-  if (text.trim() === '') throw new CoreError('bad-wording', 'Type the words to be set.', 'text')
-  if (letters.length > MOST_LETTERS)
-    throw new CoreError('bad-wording', `A line takes at most ${MOST_LETTERS} letters.`, 'text')
-  const missing = letters.find((letter) => letter !== ' ' && font.charToGlyphIndex(letter) === 0)
-  if (missing) throw new CoreError('bad-wording', `This typeface has no “${missing}”.`, 'text')
-  return letters
-}
-
 /**
  * A line of wording as artwork: outlines of a typeface on a straight baseline, with its kerning.
  *
@@ -57,29 +30,18 @@ function lettersOf(font: Typeface, text: string): string[] {
  * @example setWording(font, { text: 'H', letterHeight: 10, colour: '#1f2d38' }).design.height // 10
  */
 export function setWording(font: Typeface, { text, letterHeight, spacing = 0, colour }: WordingRequest): Wording {
-  if (!(letterHeight >= 2 && letterHeight <= 300))
-    throw new CoreError('bad-request', 'A letter is between 2 and 300 mm high.', 'letterHeight')
-  if (!(spacing >= -20 && spacing <= 100))
-    throw new CoreError('bad-request', 'Spacing lies between -20 and 100 mm.', 'spacing')
-  const letters = lettersOf(font, text.trim())
-  const k = letterHeight / capHeight(font)
-  const size = k * font.unitsPerEm
+  checkSetting(letterHeight, spacing)
   const areas: Point[][][] = []
-  let [x, smallest] = [0, Infinity]
-  letters.forEach((letter, i) => {
-    const glyph = font.charToGlyph(letter)
-    const paths = flatten(pathData(glyph.getPath(x, 0, size).commands), 0.01, 1).map((run) => run.points)
-    const area = paths.length > 0 ? filledArea(paths, 'nonzero') : []
+  let smallest = Infinity
+  for (const { letter, glyph, x } of layLetters(font, lettersOf(font, text), { letterHeight, spacing })) {
+    const area = areaOf(font, glyph, letterHeight).map((ring) => ring.map((at) => ({ x: at.x + x, y: at.y })))
     if (area.length > 0) areas.push(area)
     if (/[\p{L}\p{N}]/u.test(letter)) smallest = Math.min(smallest, heightOf(area))
-    const next = letters[i + 1]
-    const kern = next ? font.getKerningValue(glyph, font.charToGlyph(next)) : 0
-    x += (glyph.advanceWidth ?? 0) * k + kern * k + spacing
-  })
+  }
   if (areas.length === 0) throw new CoreError('bad-wording', 'There is nothing to stitch in these words.', 'text')
   const block = {
     colour,
-    outlines: union(areas),
+    outlines: united(areas),
     fills: areas,
     lines: [],
     stitchCount: 0,
@@ -97,6 +59,31 @@ export function setWording(font: Typeface, { text, letterHeight, spacing = 0, co
     false,
   )
   return { design, smallestLetterMm }
+}
+
+/** Letters as one area; those that stand apart are that already, and to unite them takes its time. */
+function united(areas: readonly Areas[]): Areas {
+  const boxes = areas.map((area) => boxOf(area.flat()))
+  const touch = boxes.some(({ right }, i) => boxes[i + 1] !== undefined && boxes[i + 1]!.left <= right)
+  return touch ? union(areas) : areas.flat()
+}
+
+type Areas = Point[][]
+/** Of the letters of one height: names of an order are made of the same few. */
+const known = new WeakMap<Typeface, { letterHeight: number; areas: Map<number, Areas> }>()
+
+/** What a letter covers, its left at nothing. */
+function areaOf(font: Typeface, glyph: Glyph, letterHeight: number): Areas {
+  const before = known.get(font)
+  const { areas } = before?.letterHeight === letterHeight ? before : { areas: new Map<number, Areas>() }
+  known.set(font, { letterHeight, areas })
+  const found = areas.get(glyph.index)
+  if (found) return found
+  const size = unitsToMm(font, letterHeight) * font.unitsPerEm
+  const paths = flatten(pathData(glyph.getPath(0, 0, size).commands), 0.01, 1).map((run) => run.points)
+  const area = paths.length > 0 ? filledArea(paths, 'nonzero') : []
+  areas.set(glyph.index, area)
+  return area
 }
 
 type Command = ReturnType<Typeface['getPath']>['commands'][number]

@@ -25,6 +25,7 @@ export function logRowOf(piece: Piece): LogRow | null {
     design: designOf(measure.kept[0]),
     ...{ holding, hoop, machine, verdict, ...landing, ...inHoop(piece.hoop.kept[0]) },
     ...{ tries, minutes, sewn: minutesBy.stitching ?? null, forecast: forecast?.minutes ?? null },
+    ...{ hooping: minutesBy.hooping ?? null, finishing: minutesBy.finishing ?? null },
     faults: faults.map((fault) => fault.id),
     photos: photos.length,
     note: nextTime || note,

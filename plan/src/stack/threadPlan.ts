@@ -45,6 +45,8 @@ type Ask = {
   /** How much more than the forecast the shop's machines take. */
   factor?: number
   pace?: Pace | null
+  /** The shop's own minutes of hooping, where it knows them. */
+  record?: ShopRecord | undefined
 }
 
 /**
@@ -68,7 +70,7 @@ export function planThread(ask: Ask): ThreadPlan | null {
     trims: sum((b) => b.trims),
     speedSpm,
     changeSeconds: machine.changeSeconds,
-    hoopingMinutes: times.hoopings * usualHoopingMinutes(stack.holding),
+    hoopingMinutes: times.hoopings * hoopingMinutesOf(stack.holding, ask.record),
   })
   return {
     colours: use.byColour.map(({ colour, topMetres }) => needOf(colour, topMetres, ask.threads)),
@@ -84,6 +86,9 @@ export function planThread(ask: Ask): ThreadPlan | null {
     estimated: blocks.some((b) => b.estimated),
   }
 }
+
+const hoopingMinutesOf = (holding: KeptStack['holding'], record: ShopRecord | undefined): number =>
+  record?.hands?.hooping.find((one) => one.holding === holding)?.minutes ?? usualHoopingMinutes(holding)
 
 /** All that the machine does takes so much longer; hands do not. */
 function atPace({ parts }: StitchTime, factor: number): StitchTime {

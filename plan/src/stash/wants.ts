@@ -24,6 +24,8 @@ export type Planned = {
   hoop: Ringed | null
   machine: BenchMachine
   typedStitches: string
+  /** Its layers went off the rolls already, with those of its run. */
+  cut: boolean
 }
 
 /** A layer to cut: `pieces` of one size; `atLeast`: for no ring yet, so that more may be wanted. */
@@ -60,16 +62,17 @@ export function plannedFrom(
     hoop: hooped ? hooped.hoop : hoop,
     machine: machines.find(({ id }) => id === hooped?.machine?.id) ?? benchMachine(piece, machines),
     typedStitches: piece.measure.ownDesign.stitches,
+    cut: piece.build.cut.length > 0,
   }
 }
 
 /** All that one piece takes: every copy and hooping of it. `pace`: of its machine, where the minutes are to go by it. */
-export function wantsOf(planned: Planned, { designs, threads, shop }: Stock, pace: Pace | null = null): Wants {
-  const { marked, basis, stack, hoop, machine, typedStitches } = planned
+export function wantsOf(planned: Planned, { designs, threads, shop, record }: Stock, pace: Pace | null = null): Wants {
+  const { marked, basis, stack, hoop, machine, typedStitches, cut: isCut } = planned
   const times = timesSewn(marked, hoop)
   const ring = hoop ? ringOf({ maxThicknessMm: null, ...hoop }) : undefined
   const layers = stack.layers.flatMap((layer): WantedLayer[] => {
-    if (layer.role === 'cloth') return []
+    if (layer.role === 'cloth' || isCut) return []
     const cut = cutPiece(layer, planned.holding, basis.work, ring)
     // Without a ring it takes the design and what a slid backing takes, and more.
     const size = cut ?? cutPiece({ role: 'backing', grip: 'loose' }, 'floated', basis.work)!
@@ -82,6 +85,6 @@ export function wantsOf(planned: Planned, { designs, threads, shop }: Stock, pac
   return {
     layers,
     adhesives: [...new Set(stack.layers.flatMap(({ grip }) => adhesiveFor(grip) ?? []))],
-    thread: planThread({ design, times, designs, typedStitches, basis, stack, machine, threads, factor, pace }),
+    thread: planThread({ design, times, designs, typedStitches, basis, stack, machine, threads, factor, pace, record }),
   }
 }

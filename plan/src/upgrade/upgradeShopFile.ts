@@ -38,6 +38,7 @@ export function upgradeShopFile(json: unknown): ShopFile {
     adhesives: [],
     movements: [],
     runEvents: [],
+    orders: [],
     photos: [],
     designs,
     packedDesigns: drawings.map(({ id, drawing }) => ({ id, packed: upgradePacked(drawing) })),

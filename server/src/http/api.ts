@@ -9,6 +9,7 @@ import { backupRoutes } from './backupRoutes'
 import { changeRoutes } from './changeRoutes'
 import { deviceRoutes } from './deviceRoutes'
 import { asKept, documentRoutes, failures, json, pageQuery } from './documentRoutes'
+import { orderRoutes } from './orderRoutes'
 import { logRoutes } from './logRoutes'
 import { packedDesignRoutes } from './packedDesignRoutes'
 import type { Phones } from '../phones/phones'
@@ -42,6 +43,7 @@ export function api(store: ShopStore, { seed = 'bench', daily, phones, now = ins
   for (const [name, documents] of Object.entries(store.documents)) documentRoutes(app, name, documents)
   packedDesignRoutes(app, store.packed)
   photoRoutes(app, store.photos)
+  orderRoutes(app, store)
   changeRoutes(app, store)
   shopRoutes(app, store)
   backupRoutes(app, store, daily ?? new DailyBackups(store, now), now)

@@ -8,6 +8,8 @@ const MOST_BODY_BYTES = 2_000_000
 const MOST_DESIGN_BYTES = 60_000_000
 /** A photo as the app makes it takes some 400 kB. */
 const MOST_PHOTO_BYTES = 4_000_000
+/** A design, or the pieces of an order with the names set for them. */
+const isLong = (c: Context): boolean => /\/(packed|orders\/[^/]+\/pieces)$/.test(c.req.path)
 const isPhoto = (c: Context): boolean => /\/photos\/[^/]+$/.test(c.req.path)
 /** How long a body may take to come. */
 const BODY_PATIENCE_MS = 10_000
@@ -88,7 +90,7 @@ export function guardBodies(app: Pick<Hono, 'use'>): void {
       changes(c.req.method) && !c.req.path.endsWith('/import') ? guard(c, next) : next()
   app.use(
     '*',
-    ofChanges((c, next) => (c.req.path.endsWith('/packed') ? many : isPhoto(c) ? photo : few)(c, next)),
+    ofChanges((c, next) => (isLong(c) ? many : isPhoto(c) ? photo : few)(c, next)),
   )
   app.use('*', ofChanges(refuseDeepAndSlow))
 }

@@ -11,17 +11,23 @@ export const derivedId = (...parts: readonly string[]): string =>
 const plain = { amount: 0, found: null, piece: null, factor: 1, note: '' } as const
 
 /** A piece as it lies there: a record from before the stash was kept says nothing of what it took. */
-type Recorded = Pick<Piece, 'id' | 'name'> & { finish: { kept: readonly { at: string; took?: readonly Take[] }[] } }
+type Recorded = Pick<Piece, 'id' | 'name'> & {
+  build?: { cut?: Piece['build']['cut'] }
+  finish: { kept: readonly { at: string; took?: readonly Take[] }[] }
+}
 
-/** What the stash lost to a recorded piece; nothing while it has no record. */
+/** What the stash lost to a piece: by its record, and by what was cut for it with its run before. */
 export function takenBy(piece: Recorded | null | undefined): Written[] {
-  const [record] = piece?.finish.kept ?? []
-  if (!piece || !record) return []
-  return (record.took ?? []).map(({ of, ofId, name, amount, factor }) => ({
-    ...plain,
-    ...{ id: derivedId('took', piece.id, of, ofId), at: record.at, of, ofId, name, factor, piece: piece.id },
-    ...{ kind: 'used' as const, amount: -amount, note: piece.name },
-  }))
+  if (!piece) return []
+  const [record] = piece.finish.kept
+  const [cut] = piece.build?.cut ?? []
+  const went = (how: 'took' | 'cut', { at, took = [] }: { at: string; took?: readonly Take[] }): Written[] =>
+    took.map(({ of, ofId, name, amount, factor }) => ({
+      ...plain,
+      ...{ id: derivedId(how, piece.id, of, ofId), at, of, ofId, name, factor, piece: piece.id },
+      ...{ kind: how === 'cut' ? ('cut' as const) : ('used' as const), amount: -amount, note: piece.name },
+    }))
+  return [...(cut ? went('cut', cut) : []), ...(record ? went('took', record) : [])]
 }
 
 /** What follows from the needle and the bobbin a machine has: one less in the drawer, and a count that begins anew. */

@@ -13,8 +13,38 @@ const [LEAST, MOST] = [0.25, 4]
 /** What the log says to plans: how stacks came out on each cloth, and how fast the machines really are. */
 export const recordOf = (slots: Int32Array, columns: LogColumns): ShopRecord => ({
   stacks: stacksOf(slots, columns),
+  hands: handsOf(slots, columns),
   paces: pacesOf(slots, columns).map(({ id, runs, factor, interval }) => ({ machine: id, runs, factor, interval })),
 })
+
+/** What hands mostly take, by their latest pieces; from five of a kind on. */
+function handsOf(slots: Int32Array, { facets, of }: LogColumns): ShopRecord['hands'] {
+  const [holdingAt, hooping, finishing] = [facets.reader('holding'), of('hooping'), of('finishing')]
+  const held = new Map<HoldingMethod, number[]>()
+  const finished: number[] = []
+  for (const slot of slots) {
+    const holding = holdingAt(slot)?.id as HoldingMethod | undefined
+    if (holding && !Number.isNaN(hooping[slot]!)) {
+      const minutes = held.get(holding) ?? []
+      held.set(holding, minutes)
+      if (minutes.length < LATEST) minutes.push(hooping[slot]!)
+    }
+    if (!Number.isNaN(finishing[slot]!) && finished.length < LATEST) finished.push(finishing[slot]!)
+  }
+  return {
+    hooping: [...held].flatMap(([holding, all]) =>
+      all.length >= ENOUGH ? [{ holding, pieces: all.length, minutes: middle(all) }] : [],
+    ),
+    finishing: finished.length >= ENOUGH ? { pieces: finished.length, minutes: middle(finished) } : null,
+  }
+}
+
+/** The median: one that took all afternoon says nothing of the others. */
+function middle(values: readonly number[]): number {
+  const sorted = [...values].sort((a, b) => a - b)
+  const half = Math.floor(sorted.length / 2)
+  return sorted.length % 2 === 1 ? sorted[half]! : (sorted[half - 1]! + sorted[half]!) / 2
+}
 
 function stacksOf(slots: Int32Array, { facets, of, stackAt }: LogColumns): ShopRecord['stacks'] {
   const [clothAt, holdingAt, good] = [facets.reader('cloth'), facets.reader('holding'), of('good')]

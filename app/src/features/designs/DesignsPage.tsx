@@ -24,7 +24,7 @@ const THUMB = 104
 /** The shelf of designs. */
 export function DesignsPage() {
   const router = useRouter()
-  const designs = useNamed('designs')
+  const designs = useNamed('designs').filter(({ ofOrder }) => !ofOrder)
   const loaded = useShelf((s) => s.loaded)
   return (
     <Page

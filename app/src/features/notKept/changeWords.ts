@@ -14,6 +14,7 @@ const paths: Record<Exclude<CollectionName, 'movements' | 'corrections'>, string
   adhesives: '/stash/adhesive',
   designs: '/designs',
   items: '/items',
+  orders: '/runs/order',
   pieces: '/piece',
   runEvents: '/piece',
 }
@@ -30,6 +31,7 @@ export const nouns: Record<CollectionName, string> = {
   designs: 'A design',
   items: 'An item',
   corrections: 'What is added to moves',
+  orders: 'An order',
   pieces: 'A piece',
   runEvents: 'Something noted at the machine',
 }

@@ -29,6 +29,7 @@ import { KeptStitching } from './KeptStitching'
 import { MeasureStage } from './measure/MeasureStage'
 import { PieceComing } from './PieceComing'
 import { PieceDrawing } from './PieceDrawing'
+import { OfOrder } from '@/desk/runParts'
 import { OnOneItem } from './OnOneItem'
 import { PieceName } from './PieceName'
 import { StageFold } from './StageFold'
@@ -128,6 +129,7 @@ const Stages = memo(function Stages({ tools, open, setOpen, lit, setLit, onDone 
   const { piece } = tools
   return (
     <Scroller place={piece.id} style={{ paddingBottom: 40 }}>
+      <OfOrder part="OfLine" piece={piece} />
       <LastTime piece={piece} />
       {stageIds.map((stage) => (
         <TicketStage

@@ -22,6 +22,7 @@ export function ThreadAndTime({ tools, stack, basis }: Props) {
     ...{ design: tools.marked.design, designs: tools.shelf.designs, times, basis, stack, machine, threads },
     typedStitches: tools.piece.measure.ownDesign.stitches,
     factor: tools.shelf.shop.threadFactor,
+    record: tools.shelf.record,
     pace: tools.shelf.record?.paces.find((pace) => pace.machine === machine.id) ?? null,
   })
   const reserved = useReserved(tools.piece.id)

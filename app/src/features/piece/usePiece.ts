@@ -11,6 +11,7 @@ import {
   type Shelf,
   sharedPart,
 } from '@thimble/plan'
+import { madeByHand } from '@thimble/plan/madeByHand'
 import { useCallback, useMemo } from 'react'
 import { selectBuild, selectBuilt, selectHoop, selectMarked, selectMeasure } from '@/state/plans'
 import { patch, patchUndoably } from '@/state/changes'
@@ -43,7 +44,11 @@ export function usePieceTools(piece: Piece): PieceTools {
       const part = sharedPart(body)
       const open = part ? siblingsNow({ id, shared }).filter((one) => one.finish.kept.length === 0) : []
       const ids = [id, ...open.map((one) => one.id)]
-      const bodyOf = (one: string): Patch<Piece> | null => (one === id ? body : part)
+      const bodyOf = (one: string): Patch<Piece> | null => {
+        const made = one === id ? body : part
+        const piece = store.getState().shelf.docs.pieces[one]
+        return made && piece ? madeByHand(piece, made) : made
+      }
       if (says) return patchUndoably(ids, bodyOf, says)
       for (const one of ids) patch('pieces', one, bodyOf(one)!)
     },

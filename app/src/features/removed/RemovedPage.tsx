@@ -25,6 +25,7 @@ const nouns: Record<CollectionName, string> = {
   designs: 'Design',
   items: 'Item of your own',
   corrections: 'Added to moves',
+  orders: 'Order',
   pieces: 'Piece',
   runEvents: 'Noted at the machine',
 }

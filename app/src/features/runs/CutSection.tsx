@@ -1,4 +1,4 @@
-import type { KindCut } from '@thimble/plan/order'
+import type { KindCut, PieceWork } from '@thimble/plan/work'
 import { View } from 'react-native'
 import { CutDrawing } from '@/drawing/CutDrawing'
 import { AdviceBar } from '@/ui/AdviceBar'
@@ -6,11 +6,18 @@ import { Opener } from '@/ui/Opener'
 import { Section } from '@/ui/Section'
 import { Heading, Words } from '@/ui/Words'
 import { layerName } from '@/words/stackWords'
-import { missingText, stripText, usedText, wasteText } from './runWords'
+import { missingText, stripText, usedText, wasteText } from '@/words/workWords'
+import { CutDone } from './CutDone'
 
 /** What is cut for a run, roll by roll, to cut by: strips across first, then the pieces of each. */
-export function CutSection({ cuts }: { cuts: readonly KindCut[] }) {
-  if (cuts.length === 0) return null
+export function CutSection({ cuts, works }: { cuts: readonly KindCut[]; works: readonly PieceWork[] }) {
+  const wanted = works.filter(({ layers }) => layers.length > 0)
+  if (cuts.length === 0)
+    return works.some(({ cut }) => cut) ? (
+      <Section title="Cut from the rolls">
+        <Words>All of it is cut.</Words>
+      </Section>
+    ) : null
   return (
     <Section
       title="Cut from the rolls"
@@ -19,6 +26,7 @@ export function CutSection({ cuts }: { cuts: readonly KindCut[] }) {
       {cuts.map((cut) => (
         <KindSection key={cut.kind} cut={cut} />
       ))}
+      {cuts.every(({ missing }) => missing.length === 0) ? <CutDone cuts={cuts} works={wanted} /> : null}
     </Section>
   )
 }

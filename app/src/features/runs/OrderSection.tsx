@@ -1,95 +1,68 @@
-import type { Change, OrderOfWork, WorkStep } from '@thimble/plan/order'
+import {
+  closestCenter,
+  DndContext,
+  type DragEndEvent,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core'
+import { arrayMove, SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
+import { Button } from '@rneui/themed'
+import type { OrderOfWork } from '@thimble/plan/work'
+import { useState } from 'react'
 import { View } from 'react-native'
-import Svg, { Line, Path } from 'react-native-svg'
-import { usePalette } from '@/theme/PaletteProvider'
-import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
-import { changeText, minutesText, savingText, wholeText } from './runWords'
+import { byHandText, savingText, wholeText } from '@/words/workWords'
+import { WorkLine } from './WorkLine'
 
-/** The pieces of one machine in the order that changes least, and each change where it falls. */
-export function OrderSection({ order, machines }: { order: OrderOfWork; machines: number }) {
+type Props = {
+  order: OrderOfWork
+  machines: number
+  /** The pieces of this machine in the order a hand puts them in. */
+  onMove: (ids: string[]) => void
+  /** Back to the order that is worked out; null where it is that already. */
+  onWorkedOut: (() => void) | null
+}
+
+/** The pieces of one machine in the order that changes least, or as a hand put them, and each change where it falls. */
+export function OrderSection({ order, machines, onMove, onWorkedOut }: Props) {
+  const ids = order.steps.map(({ work }) => work.id)
+  // Where it was put at once, until it has been reckoned anew.
+  const [moved, setMoved] = useState<{ of: OrderOfWork; ids: string[] } | null>(null)
+  const shown = moved?.of === order ? moved.ids : ids
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  )
+  const drop = ({ active, over }: DragEndEvent): void => {
+    if (!over || active.id === over.id) return
+    const next = arrayMove([...shown], shown.indexOf(String(active.id)), shown.indexOf(String(over.id)))
+    setMoved({ of: order, ids: next })
+    onMove(next)
+  }
   return (
-    <Section title={machines > 1 ? `In this order, at ${order.machine}` : 'In this order'} says={savingText(order)}>
-      <View>
-        {order.steps.map((step, i) => (
-          <Step key={step.work.id} step={step} first={i === 0} />
-        ))}
-      </View>
+    <Section
+      title={machines > 1 ? `In this order, at ${order.machine}` : 'In this order'}
+      says={order.bestSeconds === null ? savingText(order) : byHandText(order)}
+    >
+      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+        <SortableContext items={[...shown]} strategy={verticalListSortingStrategy}>
+          <View role="list">
+            {shown.map((id, i) => (
+              <WorkLine
+                key={id}
+                step={order.steps.find(({ work }) => work.id === id)!}
+                first={i === 0}
+                stale={shown !== ids}
+              />
+            ))}
+          </View>
+        </SortableContext>
+      </DndContext>
       <Words>{wholeText(order)}</Words>
+      {onWorkedOut ? <Button type="outline" title="Back to the order that is worked out" onPress={onWorkedOut} /> : null}
     </Section>
-  )
-}
-
-function Step({ step: { work, before }, first }: { step: WorkStep; first: boolean }) {
-  const p = usePalette()
-  return (
-    <>
-      {before.seconds > 0 ? <ChangeLine change={before} first={first} /> : null}
-      <View style={{ flexDirection: 'row' }}>
-        <Thread knot />
-        <RowLink
-          href={`/piece/${work.id}`}
-          style={{
-            flex: 1,
-            minHeight: 52,
-            paddingVertical: 8,
-            flexDirection: 'row',
-            alignItems: 'center',
-            gap: 12,
-            borderBottomWidth: 1,
-            borderBottomColor: p.seam,
-          }}
-        >
-          <Words bold style={{ flex: 1 }}>
-            {work.name}
-          </Words>
-          <Words>{minutesText(work.minutes)}</Words>
-        </RowLink>
-      </View>
-    </>
-  )
-}
-
-function ChangeLine({ change, first }: { change: Change; first: boolean }) {
-  const p = usePalette()
-  return (
-    <View style={{ flexDirection: 'row' }}>
-      <Thread />
-      <View
-        style={{
-          flex: 1,
-          flexDirection: 'row',
-          gap: 12,
-          marginVertical: 8,
-          paddingHorizontal: 12,
-          paddingVertical: 8,
-          backgroundColor: p.tape,
-          borderRadius: 4,
-        }}
-      >
-        <Words style={{ flex: 1, color: p.onTape }}>{changeText(change, first)}</Words>
-        <Words bold style={{ color: p.onTape }}>
-          {minutesText(change.seconds / 60)}
-        </Words>
-      </View>
-    </View>
-  )
-}
-
-/** The running stitch beside the list; a diamond at each piece. */
-function Thread({ knot }: { knot?: boolean }) {
-  const p = usePalette()
-  return (
-    <View aria-hidden style={{ width: 32 }}>
-      <Svg width={32} height="100%" style={{ position: 'absolute', top: 0, bottom: 0 }}>
-        <Line x1={12} x2={12} y1={0} y2="100%" stroke={p.indigo} strokeWidth={2.4} strokeDasharray="9 4" />
-      </Svg>
-      {knot ? (
-        <Svg width={24} height={24} style={{ position: 'absolute', top: 14 }}>
-          <Path d="M12 4 20 12 12 20 4 12Z" fill={p.calico} stroke={p.indigo} strokeWidth={2.2} />
-        </Svg>
-      ) : null}
-    </View>
   )
 }

@@ -1,17 +1,18 @@
-import { hoursToMend, type Hours, nextWorkdays, type OrderOfWork } from '@thimble/plan/order'
+import { hoursToMend, type Hours, nextWorkdays, type OrderOfWork } from '@thimble/plan/work'
 import { RowLink } from '@/ui/RowLink'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Choices } from '@/ui/Choices'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
-import { dayText, lateCountText, lateText, mendText, whenText } from './runWords'
+import { dayText, lateCountText, lateText, mendText, partsText, whenText } from '@/words/workWords'
 
 const DAYS = 5
 
 type Props = { order: OrderOfWork; machines: number; hours: Hours; today: string; onBegin: (date: string) => void }
 
 /** When the run is ready, begun on a day, at the shop's own hours; what is late, and what would mend it. */
-export function ReadySection({ order: { steps, machine }, machines, hours, today, onBegin }: Props) {
+export function ReadySection({ order, machines, hours, today, onBegin }: Props) {
+  const { steps, machine } = order
   const last = steps.at(-1)
   if (!last) return null
   const late = steps.filter((step) => step.late)
@@ -21,6 +22,7 @@ export function ReadySection({ order: { steps, machine }, machines, hours, today
       <Words bold style={{ fontSize: 28, lineHeight: 36 }}>
         {whenText(last.ends, today)}
       </Words>
+      <Words>{partsText(order)}</Words>
       <Choices
         label="Begun"
         value={hours.begins.date}

@@ -1,8 +1,11 @@
-import { useLocalSearchParams } from 'expo-router'
+import { Button } from '@rneui/themed'
 import type { Piece } from '@thimble/contract'
-import { type Hours, nextWorkdays } from '@thimble/plan/order'
-import { format } from 'date-fns/format'
-import { useMemo, useState } from 'react'
+import { useLocalSearchParams, useRouter } from 'expo-router'
+import { useMemo } from 'react'
+import { useHours } from '@/desk/useHours'
+import { useOrderOfWork } from '@/desk/useOrderOfWork'
+import { useRunStock } from '@/desk/useRunStock'
+import { useRunWork } from '@/desk/useRunWork'
 import { useShelf } from '@/state/store'
 import { useDocs } from '@/state/useShelfDocs'
 import { AdviceBar } from '@/ui/AdviceBar'
@@ -14,47 +17,41 @@ import { Words } from '@/ui/Words'
 import { many } from '@/words/designWords'
 import { CutSection } from './CutSection'
 import { OrderSection } from './OrderSection'
-import { ThreadSection } from './ThreadSection'
 import { ReadySection } from './ReadySection'
-import { type Run, runAt } from './runsOf'
-import { useOrder } from './useOrder'
-import { useRunStock } from './useRunStock'
-import { useRunWork } from './useRunWork'
+import { ORDER, type Run, runAt } from './runsOf'
+import { RunSheetButton } from './RunSheetButton'
+import { ThreadSection } from './ThreadSection'
+import { useSequence } from './useSequence'
 
 /** One run: in which order its pieces are sewn, and what is cut for them. */
 export function RunWorkPage() {
   const { key } = useLocalSearchParams<{ key: string }>()
   const pieces = useDocs('pieces')
+  const orders = useDocs('orders')
   const loaded = useShelf((s) => s.loaded)
-  const run = useMemo(() => runAt(key, pieces), [key, pieces])
+  const run = useMemo(() => runAt(key, pieces, orders), [key, pieces, orders])
   if (run && run.pieces.length > 0) return <Work run={run} />
   return (
-    <Page title="Runs" back passing={!loaded}>
+    <Page title={run?.customer ?? 'Runs'} back passing={!loaded}>
       <Section>
-        <Words>{loaded ? 'No piece of this run is in work any more.' : 'Looking …'}</Words>
+        <Words>{loaded ? 'No piece of this run is in work.' : 'Looking …'}</Words>
+        {run?.key.startsWith(ORDER) ? <ToOrder run={run} /> : null}
       </Section>
     </Page>
   )
-}
-
-/** Work begins now, or with the hours of a later day. */
-function useHours(): { hours: Hours; today: string; begin: (date: string) => void } {
-  const workday = useShelf((s) => s.shop.workday)
-  const [now] = useState(() => new Date())
-  const today = format(now, 'yyyy-MM-dd')
-  const [date, begin] = useState(() => nextWorkdays(today, 1, workday)[0]!)
-  const hours = useMemo((): Hours => {
-    const minute = date === today ? now.getHours() * 60 + now.getMinutes() : 0
-    return { begins: { date, minute }, workday }
-  }, [date, today, now, workday])
-  return { hours, today, begin }
 }
 
 function Work({ run }: { run: Run }) {
   const stock = useRunStock(run.pieces)
   const { hours, today, begin } = useHours()
   const { works, unknown, seen, of } = useRunWork(run.pieces, stock)
-  const { order, problem } = useOrder(works, stock, hours)
+  const [sequence, setSequence] = useSequence(run.key)
+  const { order, problem } = useOrderOfWork(works, stock, hours, sequence)
+  const orders = order?.orders ?? []
+  const machines = orders.length
+  const inAll = orders.flatMap(({ steps }) => steps.map(({ work }) => work.id))
+  const move = (moved: readonly string[]): void =>
+    setSequence([...moved, ...inAll.filter((id) => !moved.includes(id))])
   return (
     <Page title={run.customer} aside={many(run.pieces.length, 'piece')} back wideContent>
       {order && !problem ? null : (
@@ -66,32 +63,38 @@ function Work({ run }: { run: Run }) {
       {unknown.map((piece) => (
         <NotYet key={piece.id} piece={piece} />
       ))}
-      {order ? (
+      {order && works ? (
         <Split
           both
-          list={order.orders.map((one) => (
-            <OrderSection key={one.machine} order={one} machines={order.orders.length} />
-          ))}
-          detail={
+          list={
             <>
-              {order.orders.map((one) => (
-                <ReadySection
+              <Begin run={run} ids={inAll} kept={sequence !== null} onBegin={setSequence} />
+              {orders.map((one) => (
+                <OrderSection
                   key={one.machine}
                   order={one}
-                  machines={order.orders.length}
-                  {...{ hours, today }}
-                  onBegin={begin}
+                  machines={machines}
+                  onMove={move}
+                  onWorkedOut={one.bestSeconds === null ? null : () => setSequence(null)}
                 />
               ))}
-              {order.orders.map((one) => (
-                <ThreadSection key={one.machine} order={one} machines={order.orders.length} />
+            </>
+          }
+          detail={
+            <>
+              {orders.map((one) => (
+                <ReadySection key={one.machine} order={one} {...{ machines, hours, today }} onBegin={begin} />
               ))}
-              <CutSection cuts={order.cuts} />
+              {orders.map((one) => (
+                <ThreadSection key={one.machine} order={one} machines={machines} />
+              ))}
+              <CutSection cuts={order.cuts} works={works} />
+              <RunSheetButton run={run} order={order} />
             </>
           }
         />
       ) : null}
-      {order && order.orders.length === 0 ? (
+      {order && orders.length === 0 ? (
         <Section>
           <Words>Every piece of this run is stitched.</Words>
         </Section>
@@ -99,6 +102,33 @@ function Work({ run }: { run: Run }) {
     </Page>
   )
 }
+
+type BeginProps = { run: Run; ids: string[]; kept: boolean; onBegin: (ids: string[]) => void }
+
+/** The way to the first piece, with the order kept as it stands so that each piece knows the next. */
+function Begin({ run, ids, kept, onBegin }: BeginProps) {
+  const router = useRouter()
+  const [first] = ids
+  if (!first) return null
+  const begin = (): void => {
+    if (!kept) onBegin(ids)
+    router.push(`/piece/${first}`)
+  }
+  return (
+    <Section>
+      <Button title={kept ? 'Go on with the first of these' : 'Sew in this order'} onPress={begin} />
+      {run.key.startsWith(ORDER) ? <ToOrder run={run} /> : null}
+    </Section>
+  )
+}
+
+const ToOrder = ({ run }: { run: Run }) => (
+  <RowLink href={`/runs/order/${run.key.slice(ORDER.length)}`} style={{ minHeight: 44, justifyContent: 'center' }}>
+    <Words bold tone="indigo">
+      The order: lines, names and money
+    </Words>
+  </RowLink>
+)
 
 function Coming({ problem, says }: { problem: string | null; says: string }) {
   return (

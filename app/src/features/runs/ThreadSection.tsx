@@ -1,9 +1,9 @@
-import type { OrderOfWork } from '@thimble/plan/order'
+import type { OrderOfWork } from '@thimble/plan/work'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
-import { bobbinText, threadText } from './runWords'
+import { bobbinText, threadText } from '@/words/workWords'
 
 /** Thread for the whole run, and the bobbins to wind before it starts. */
 export function ThreadSection({ order: { thread, machine }, machines }: { order: OrderOfWork; machines: number }) {

@@ -1,15 +1,20 @@
-import type { Piece } from '@thimble/contract'
+import type { Order, Piece } from '@thimble/contract'
+import { garmentsOf, linesOf } from '@thimble/plan/orders'
 import { byUrgency, inWork } from '@thimble/plan'
 
 export type Run = { key: string; customer: string; pieces: Piece[] }
 
+/** The run of an order. */
+export const orderRun = (id: string): string => `${ORDER}${id}`
+export const ORDER = 'order-'
+
 /** The run of all that is in work. */
 export const ALL = 'bench'
 
-/** Pieces for one customer with one design on one kind of item belong together: threaded and hooped once. */
+/** Pieces for one customer with one design on one kind of item belong together: threaded and hooped once. Those of orders are with their order. */
 export function runsOf(pieces: readonly Piece[]): Run[] {
   const runs = new Map<string, Run>()
-  for (const piece of pieces.filter((p) => inWork(p) && p.customer).sort(byUrgency)) {
+  for (const piece of pieces.filter((p) => inWork(p) && p.customer && !p.order).sort(byUrgency)) {
     const key = [piece.customer, piece.item.kind, piece.measure.designId ?? 'own'].join('|')
     const run = runs.get(key) ?? { key, customer: piece.customer, pieces: [] }
     run.pieces.push(piece)
@@ -19,7 +24,16 @@ export function runsOf(pieces: readonly Piece[]): Run[] {
 }
 
 /** The pieces of a run by its key; null where there is none any more. */
-export function runAt(key: string, pieces: readonly Piece[]): Run | null {
-  if (key !== ALL) return runsOf(pieces).find((run) => run.key === key) ?? null
-  return { key, customer: 'The whole bench', pieces: pieces.filter(inWork).sort(byUrgency) }
+export function runAt(key: string, pieces: readonly Piece[], orders: readonly Order[]): Run | null {
+  if (key === ALL) return { key, customer: 'The whole bench', pieces: pieces.filter(inWork).sort(byUrgency) }
+  if (!key.startsWith(ORDER)) return runsOf(pieces).find((run) => run.key === key) ?? null
+  const order = orders.find(({ id }) => id === key.slice(ORDER.length))
+  return order ? { key, customer: order.name, pieces: piecesInRows(order, pieces) } : null
+}
+
+/** As they were typed: line by line, row by row. */
+function piecesInRows(order: Order, pieces: readonly Piece[]): Piece[] {
+  const rows = linesOf(order).flatMap(([, line]) => garmentsOf(line).map(({ row }) => row))
+  const at = (piece: Piece): number => rows.indexOf(piece.order!.row)
+  return pieces.filter((piece) => inWork(piece) && piece.order?.id === order.id).sort((a, b) => at(a) - at(b))
 }

@@ -12,6 +12,7 @@ const nouns: Readonly<Record<string, [one: string, many: string]>> = {
   movements: ['movement of stock', 'movements of stock'],
   designs: ['design', 'designs'],
   items: ['item', 'items'],
+  orders: ['order', 'orders'],
   corrections: ['correction of the moves', 'corrections of the moves'],
   pieces: ['piece', 'pieces'],
   packedDesigns: ['design’s stitches or outlines', 'designs’ stitches and outlines'],

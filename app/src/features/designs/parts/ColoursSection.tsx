@@ -13,7 +13,7 @@ import { Words } from '@/ui/Words'
 import type { OpenedDesign } from '@/workers/designWorker'
 import { useNamed } from '@/state/useShelfDocs'
 import { many, metres } from '@/words/designWords'
-import { ClothColour } from './ClothColour'
+import { ClothColour } from '@/desk/ClothColour'
 import { ColourIdeas } from './ColourIdeas'
 import { RecolourLine } from './RecolourLine'
 

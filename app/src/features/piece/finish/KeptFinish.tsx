@@ -5,6 +5,7 @@ import { useRouter } from 'expo-router'
 import { Section } from '@/ui/Section'
 import { BigNumbers, Words } from '@/ui/Words'
 import { landingText } from '@/words/landingWords'
+import { OfOrder } from '@/desk/runParts'
 import { KeptList } from '../KeptList'
 import type { KeptProps } from '../StageProps'
 import { useBuilt } from '../usePiece'
@@ -26,6 +27,7 @@ export function KeptFinish({ tools }: KeptProps) {
         ))}
         <Button type="outline" title="See it in the log" onPress={() => router.push(`/log/${piece.id}`)} />
       </Section>
+      <OfOrder part="NextInRun" piece={piece} />
       <Section title="Off the machine">
         <KeptList lines={offMachine(piece, built)} />
       </Section>

@@ -1,13 +1,8 @@
-import type { Machine } from '@thimble/contract'
+import type { Machine, Shop } from '@thimble/contract'
 import { planRunOrder, type RunQuery } from '@thimble/core/runs'
 import type { PieceWork } from './pieceWork'
 import { type ThreadOfRun, threadOfRun } from './threadOfRun'
 import { minutesTo, type WallTime, type Workday, workedUntil } from './workTime'
-
-/** Changes by hand, in seconds (craft.md section 8): another hoop on the carriage, another needle, a needle threaded. */
-const HOOP_SECONDS = 120
-const NEEDLE_SECONDS = 90
-const THREAD_SECONDS = 75
 
 /** What is changed before a piece; all null and none where it goes on as it is. */
 export type Change = { hoop: string | null; needle: PieceWork['needle'] | null; threads: string[]; seconds: number }
@@ -22,35 +17,66 @@ export type OrderOfWork = {
   typedSeconds: number
   leastSeconds: number
   optimal: boolean
+  /** Where a hand put them in order: the changes of the order that would be worked out. */
+  bestSeconds: number | null
   minutes: number
+  /** What of them is sewn, hooped and finished; the rest is changed. */
+  by: PieceWork['by']
   thread: ThreadOfRun
 }
 
-/** When work begins, and when the shop works. */
-export type Hours = { begins: WallTime; workday: Workday }
+/** When work begins, when the shop works, and how long its hands change things. */
+export type Hours = { begins: WallTime; workday: Workday; hands: Shop['hands'] }
 
 /**
- * The pieces of one machine in the order that changes least, what is due in its time where that can be. `machine`: as the stash
- * has it; one of no name has one needle.
+ * The pieces of one machine in the order that changes least, what is due in its time where that can be; or in the order a hand
+ * put them in (`sequence`, ids), what came later where it changes least. `machine`: as the stash has it; one of no name has one needle.
  */
-export function orderOfWork(works: readonly PieceWork[], machine: Machine | undefined, hours: Hours): OrderOfWork {
+export function orderOfWork(
+  works: readonly PieceWork[],
+  machine: Machine | undefined,
+  hours: Hours,
+  sequence: readonly string[] | null = null,
+): OrderOfWork {
   const query = runOf(works, machine, hours)
-  const { order, seconds, lowerBound, optimal } = planRunOrder(query)
-  const inOrder = order.map((id) => works.find((work) => work.id === id)!)
+  const best = planRunOrder(query)
+  const byHand = sequence !== null && works.some(({ id }) => sequence.includes(id))
+  const cost = (order: readonly PieceWork[]): number =>
+    changesIn(order, query).reduce((sum, one) => sum + one.seconds, 0)
+  const inOrder = byHand
+    ? inSequence(works, sequence, cost)
+    : best.order.map((id) => works.find((work) => work.id === id)!)
   const changes = changesIn(inOrder, query)
-  const spent = (list: readonly Change[]): number => list.reduce((sum, one) => sum + one.seconds, 0)
+  const seconds = byHand ? cost(inOrder) : best.seconds
+  const spent = (part: keyof PieceWork['by']): number => works.reduce((sum, { by }) => sum + by[part], 0)
   return {
-    ...{ machine: machine?.name ?? works[0]?.machine.name ?? '', seconds, optimal, leastSeconds: lowerBound },
+    ...{ machine: machine?.name ?? works[0]?.machine.name ?? '', seconds, leastSeconds: best.lowerBound },
+    ...{ optimal: best.optimal && !byHand, bestSeconds: byHand ? best.seconds : null },
     steps: stepsOf(inOrder, changes, hours),
-    typedSeconds: spent(changesIn(works, query)),
+    typedSeconds: cost(works),
     thread: threadOfRun(works, machine),
     minutes: works.reduce((sum, { minutes }) => sum + minutes, 0) + seconds / 60,
+    by: { stitching: spent('stitching'), hooping: spent('hooping'), finishing: spent('finishing') },
   }
+}
+
+/** As a hand put them; each that it did not yet where it costs least, after its like. */
+function inSequence(
+  works: readonly PieceWork[],
+  sequence: readonly string[],
+  cost: (order: readonly PieceWork[]) => number,
+): PieceWork[] {
+  const placed = sequence.flatMap((id) => works.find((work) => work.id === id) ?? [])
+  for (const work of works.filter(({ id }) => !sequence.includes(id))) {
+    const costs = Array.from({ length: placed.length + 1 }, (_, i) => cost(placed.toSpliced(i, 0, work)))
+    placed.splice(costs.lastIndexOf(Math.min(...costs)), 0, work)
+  }
+  return placed
 }
 
 const needleOf = ({ needle: { size, point } }: PieceWork): string => `${size} ${point}`
 
-function runOf(works: readonly PieceWork[], machine: Machine | undefined, { begins, workday }: Hours): RunQuery {
+function runOf(works: readonly PieceWork[], machine: Machine | undefined, { begins, workday, hands }: Hours): RunQuery {
   const needles = machine?.needles ?? 1
   return {
     pieces: works.map((work) => ({
@@ -60,10 +86,10 @@ function runOf(works: readonly PieceWork[], machine: Machine | undefined, { begi
     })),
     needles,
     seconds: {
-      hoop: HOOP_SECONDS,
-      needle: NEEDLE_SECONDS,
+      hoop: hands.hoopSeconds,
+      needle: hands.needleSeconds,
       // At one needle that is what the machine says of a change of colour.
-      thread: needles === 1 ? (machine?.changeSeconds ?? THREAD_SECONDS) : THREAD_SECONDS,
+      thread: needles === 1 ? (machine?.changeSeconds ?? hands.threadSeconds) : hands.threadSeconds,
     },
   }
 }

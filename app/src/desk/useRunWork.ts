@@ -1,6 +1,6 @@
 import type { Piece } from '@thimble/contract'
 import { stageAt } from '@thimble/plan'
-import { type PieceWork, pieceWork } from '@thimble/plan/order'
+import { type PieceWork, pieceWork } from '@thimble/plan/work'
 import type { Stock } from '@thimble/plan/takes'
 import { useEffect, useState } from 'react'
 

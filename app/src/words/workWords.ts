@@ -7,7 +7,7 @@ import type {
   ThreadOfRun,
   WallTime,
   WorkStep,
-} from '@thimble/plan/order'
+} from '@thimble/plan/work'
 import { differenceInCalendarDays } from 'date-fns/differenceInCalendarDays'
 import { format } from 'date-fns/format'
 import { parseISO } from 'date-fns/parseISO'
@@ -38,6 +38,19 @@ export function savingText({ seconds, typedSeconds, leastSeconds, optimal }: Ord
   const over = leastSeconds > 0 ? Math.ceil((seconds / leastSeconds - 1) * 100) : 0
   return `${first}; within ${over} % of what nothing can beat.`
 }
+
+/** What a hand’s order costs beside the one that is worked out. */
+export function byHandText({ seconds, bestSeconds }: OrderOfWork): string {
+  const more = seconds - (bestSeconds ?? seconds)
+  if (more >= WORTH_SECONDS) return `As you put them: ${minutesText(more / 60)} more of changing than as it is worked out.`
+  return more <= -WORTH_SECONDS
+    ? `As you put them: ${minutesText(-more / 60)} less of changing than as it is worked out, where less is late.`
+    : 'As you put them: about as much changing as it is worked out.'
+}
+
+/** “3 h 12 min sewing, 48 min hooping, 48 min finishing, 12 min changing.” */
+export const partsText = ({ by, seconds }: OrderOfWork): string =>
+  `${minutesText(by.stitching)} sewing, ${minutesText(by.hooping)} hooping, ${minutesText(by.finishing)} finishing, ${minutesText(seconds / 60)} changing.`
 
 export const wholeText = ({ minutes, seconds, steps }: OrderOfWork): string =>
   `${minutesText(minutes)} in all for ${steps.length === 1 ? 'one piece' : `${steps.length} pieces`}, ${minutesText(seconds / 60)} of it changing.`
@@ -91,9 +104,12 @@ export function dayText(date: string, today: string): string {
 }
 
 /** “Thursday 15:00”. */
-export function whenText({ date, minute }: WallTime, today: string): string {
+export const whenText = ({ date, minute }: WallTime, today: string): string => `${dayText(date, today)} ${clockText(minute)}`
+
+/** “15:00”, by the minute of the day. */
+export function clockText(minute: number): string {
   const whole = Math.ceil(minute)
-  return `${dayText(date, today)} ${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`
+  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`
 }
 
 export const lateCountText = (count: number): string =>

@@ -1,7 +1,10 @@
 import type { Machine, Needle, Piece } from '@thimble/contract'
 import { plannedToday, type Stock, type WantedLayer, wantsOf } from '../stash/wants'
 
-/** A piece as its order of work, its cuts and its time see it. `minutes`: hands and machine, but for what is changed before it. */
+/**
+ * A piece as its order of work, its cuts and its time see it. `minutes`: hands and machine, but for what is changed before it;
+ * `by`: what of them is sewn, hooped and finished.
+ */
 export type PieceWork = {
   id: string
   name: string
@@ -12,8 +15,11 @@ export type PieceWork = {
   threads: { id: string; name: string; colour: string; metres: number; leftM: number | null }[]
   bobbinMetres: number
   minutes: number
+  by: { stitching: number; hooping: number; finishing: number }
   due: Piece['due']
   layers: WantedLayer[]
+  /** Its layers are cut already. */
+  cut: boolean
 }
 
 /** What a piece asks of bench and machine, as it is built or would be today; null while nothing is known of it. */
@@ -31,14 +37,19 @@ export function pieceWork(piece: Piece, stock: Stock): PieceWork | null {
   }))
   const { stitching, trims, hooping, changes } = wants.thread.time.parts
   const known = stock.machines.find(({ id }) => id === machine.id)
+  const by = {
+    stitching: (stitching + trims + ownChanges(changes, threads.length, known, machine.changeSeconds)) / 60,
+    hooping: hooping / 60,
+    finishing: stock.record?.hands?.finishing?.minutes ?? stock.shop.hands.finishMinutes,
+  }
   return {
     ...{ id: piece.id, name: piece.run ? `${piece.name}, ${piece.run}` : piece.name, due: piece.due },
     machine: { id: machine.id, name: machine.name },
     hoop: hoop && { id: hoop.id, name: hoop.name },
     needle: { size: stack.needle.size, point: stack.needle.point },
     ...{ threads, bobbinMetres: wants.thread.bobbinMetres },
-    minutes: (stitching + trims + hooping + ownChanges(changes, threads.length, known, machine.changeSeconds)) / 60,
-    layers: wants.layers,
+    ...{ by, minutes: by.stitching + by.hooping + by.finishing },
+    ...{ layers: wants.layers, cut: planned.cut },
   }
 }
 

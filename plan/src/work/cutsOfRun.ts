@@ -11,6 +11,10 @@ type Cut = CutPlan['cuts'][number]
 export type CutRoll = {
   id: string
   name: string
+  /** The thing of the stash it is, and whether it is a sheet of it. */
+  supply: string
+  supplyName: string
+  sheet: boolean
   widthMm: number
   lengthMm: number
   usedMm: number
@@ -74,9 +78,10 @@ function cutOf(roll: Whole, { used, strips, cuts }: CutPlan): CutRoll[] {
 
 /** A roll as it is; sheets one by one. */
 function onesOf({ id, name, widthMm, sheetMm, leftMm }: Supply): Whole[] {
-  if (sheetMm === null) return [{ id, name, widthMm, lengthMm: leftMm }]
+  const of = { supply: id, supplyName: name, widthMm }
+  if (sheetMm === null) return [{ ...of, id, name, sheet: false, lengthMm: leftMm }]
   const sheets = Math.min(MOST_SHEETS, Math.floor(leftMm / sheetMm))
   return Array.from({ length: sheets }, (_, i) => ({
-    ...{ id: `${id}.${i + 1}`, name: `${name}, sheet ${i + 1}`, widthMm, lengthMm: sheetMm },
+    ...{ ...of, id: `${id}.${i + 1}`, name: sheets > 1 ? `${name}, sheet ${i + 1}` : name, sheet: true, lengthMm: sheetMm },
   }))
 }

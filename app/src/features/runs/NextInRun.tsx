@@ -1,0 +1,68 @@
+import { Button } from '@rneui/themed'
+import type { Order, Piece } from '@thimble/contract'
+import { stageAt } from '@thimble/plan'
+import { garmentsOf, linesOf } from '@thimble/plan/orders'
+import { type Change, orderOfWork, pieceWork } from '@thimble/plan/work'
+import { useRouter } from 'expo-router'
+import { useEffect, useMemo, useState } from 'react'
+import { useHours } from '@/desk/useHours'
+import { useShelf } from '@/state/store'
+import { useDocs, useNamed, usePlanShelf } from '@/state/useShelfDocs'
+import { Section } from '@/ui/Section'
+import { Words } from '@/ui/Words'
+import { changeText } from '@/words/workWords'
+
+/** At the end of a piece of an order: which one comes next, and what is changed for it. */
+export function NextInRun({ piece }: { piece: Piece }) {
+  const order = useShelf((s) => (piece.order && !s.gone.orders[piece.order.id] ? s.docs.orders[piece.order.id] : undefined))
+  const pieces = useDocs('pieces')
+  const next = useMemo(() => (order ? nextOf(piece, order, pieces) : null), [piece, order, pieces])
+  return next ? <Next piece={piece} next={next} /> : null
+}
+
+function Next({ piece, next }: { piece: Piece; next: Piece }) {
+  const router = useRouter()
+  const change = useChange(piece, next)
+  return (
+    <Section title="Next in the run">
+      <Words bold>{`${next.name}, ${next.run}`}</Words>
+      {change ? <Words>{change.seconds > 0 ? `${changeText(change, false)}.` : 'Hoop, needle and threads stay.'}</Words> : null}
+      <Button type="outline" title="To the next piece" onPress={() => router.push(`/piece/${next.id}`)} />
+    </Section>
+  )
+}
+
+/** The first after it that is not stitched yet: as the run was put in order, else as it was typed; then from its beginning. */
+function nextOf(piece: Piece, order: Order, pieces: readonly Piece[]): Piece | null {
+  const rows = linesOf(order).flatMap(([, line]) => garmentsOf(line).map(({ row }) => row))
+  const place = (one: Piece): number => {
+    const at = order.sequence?.indexOf(one.id) ?? -1
+    return at >= 0 ? at : (order.sequence?.length ?? 0) + rows.indexOf(one.order!.row)
+  }
+  const here = place(piece)
+  const open = pieces
+    .filter((one) => one.id !== piece.id && one.order?.id === order.id && stageAt(one) !== 'finish')
+    .filter((one) => one.finish.kept.length === 0)
+    .sort((a, b) => place(a) - place(b))
+  return open.find((one) => place(one) > here) ?? open[0] ?? null
+}
+
+/** What is changed between two pieces; null while it is worked out, and where one of them is not planned. */
+function useChange(piece: Piece, next: Piece): Change | null {
+  const [change, setChange] = useState<{ of: string; change: Change } | null>(null)
+  const shelf = usePlanShelf()
+  const threads = useNamed('threads')
+  const { hours } = useHours()
+  useEffect(() => {
+    // After what is on the screen: to plan two pieces takes a moment.
+    const timer = setTimeout(() => {
+      const works = [piece, next].flatMap((one) => pieceWork(one, { ...shelf, threads }) ?? [])
+      if (works.length < 2) return
+      const machine = shelf.machines.find(({ id }) => id === works[1]!.machine.id)
+      const { steps } = orderOfWork(works, machine, hours, [piece.id, next.id])
+      setChange({ of: next.id, change: steps[1]!.before })
+    })
+    return () => clearTimeout(timer)
+  }, [piece, next, shelf, threads, hours])
+  return change?.of === next.id ? change.change : null
+}

@@ -1,0 +1,36 @@
+import type { Order, OrderLine } from '@thimble/contract'
+import { kindOfLine } from '@thimble/plan/orders'
+import { View } from 'react-native'
+import { ItemThumb } from '@/drawing/ItemThumb'
+import { useShelf } from '@/state/store'
+import { usePalette } from '@/theme/PaletteProvider'
+import { RowLink } from '@/ui/RowLink'
+import { Heading, Words } from '@/ui/Words'
+import { lineLacks, lineName, placesText, sizesText } from './orderWords'
+
+type Props = { order: Order; id: string; line: OrderLine }
+
+/** A line as it lies on the order: what, how many, what goes where, and what is still to be said. */
+export function LineCard({ order, id, line }: Props) {
+  const p = usePalette()
+  const designs = useShelf((s) => s.docs.designs)
+  const kind = kindOfLine(line)
+  const lacks = lineLacks(line)
+  return (
+    <RowLink
+      href={`/runs/order/${order.id}/line/${id}`}
+      style={{
+        ...{ flexDirection: 'row', gap: 14, padding: 12, backgroundColor: p.paper },
+        ...{ borderTopWidth: 1, borderBottomWidth: 1, borderColor: p.seam },
+      }}
+    >
+      <ItemThumb kind={kind} size={kind.usualSize} colour={line.cloth.colour} px={72} />
+      <View style={{ flex: 1, minWidth: 0, gap: 2 }}>
+        <Heading level={3}>{lineName(line)}</Heading>
+        <Words>{sizesText(line)}</Words>
+        <Words soft>{placesText(line, designs)}</Words>
+        {lacks ? <Words tone="madder">{`Still to do: ${lacks}`}</Words> : null}
+      </View>
+    </RowLink>
+  )
+}

@@ -1,0 +1,60 @@
+import { itemKind, itemKinds } from '@thimble/core/placement'
+import type { ClothFamily } from '@thimble/core/recipe'
+import { madeOf } from '@thimble/plan'
+import { kindOfLine } from '@thimble/plan/orders'
+import { ClothColour } from '@/desk/ClothColour'
+import { useNamed } from '@/state/useShelfDocs'
+import { Choices } from '@/ui/Choices'
+import { Words } from '@/ui/Words'
+import { clothChoices } from '@/words/clothWords'
+import { clothOf } from './addLine'
+import type { LineProps } from './LinePage'
+
+const SWATCH = 'swatch.'
+
+/** The item and its cloth. Once pieces were made of a line, what it is stays. */
+export function LineItem({ line, set, begun }: LineProps & { begun: boolean }) {
+  const kind = kindOfLine(line)
+  const pick = (id: string): void => {
+    const next = itemKind(id)
+    const places = Object.fromEntries(Object.keys(line.places).map((place) => [place, null]))
+    set({ item: { kind: id, own: null }, cloth: clothOf(next), places, counts: noCounts(line.counts) })
+  }
+  return (
+    <>
+      {begun ? (
+        <Words soft>{`${kind.name}: pieces of it are made, so that stays.`}</Words>
+      ) : (
+        <Choices label="Item" long choices={itemKinds} value={line.item.kind} onChange={pick} />
+      )}
+      <Cloth line={line} set={set} />
+      <ClothColour
+        label="Its colour"
+        value={line.cloth.colour}
+        onChange={(colour) => set({ cloth: { colour } })}
+      />
+    </>
+  )
+}
+
+/** Sizes of another item are other sizes. */
+const noCounts = (counts: LineProps['line']['counts']) =>
+  Object.fromEntries(Object.keys(counts).map((size) => [size, null]))
+
+function Cloth({ line: { cloth }, set }: Pick<LineProps, 'line' | 'set'>) {
+  const swatches = useNamed('swatches')
+  const own = swatches.map(({ id, name, colour }) => ({ id: SWATCH + id, name, swatch: colour }))
+  const pick = (id: string): void => {
+    const picked = swatches.find((one) => SWATCH + one.id === id)
+    set({ cloth: picked ? madeOf(picked) : { family: id as ClothFamily, swatch: null } })
+  }
+  return (
+    <Choices
+      label="Cloth"
+      long
+      choices={[...own, ...clothChoices]}
+      value={cloth.swatch ? SWATCH + cloth.swatch.id : cloth.family}
+      onChange={pick}
+    />
+  )
+}

@@ -1,0 +1,32 @@
+import { View } from 'react-native'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Words } from '@/ui/Words'
+
+type Props = { name: string; amounts: readonly string[]; strong?: boolean; head?: boolean }
+
+/** A row of a table of money: what it is, then amounts under each other. */
+export function MoneyRow({ name, amounts, strong, head }: Props) {
+  const p = usePalette()
+  return (
+    <View
+      role="row"
+      style={{
+        ...{ flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 40 },
+        ...{ borderTopWidth: head ? 0 : strong ? 2 : 1, borderTopColor: strong ? p.ink : p.seam },
+      }}
+    >
+      <View role={head ? 'columnheader' : 'rowheader'} style={{ flex: 1, minWidth: 0 }}>
+        <Words bold={strong} soft={head}>
+          {name}
+        </Words>
+      </View>
+      {amounts.map((amount, i) => (
+        <View key={i} role={head ? 'columnheader' : 'cell'} style={{ width: 92, alignItems: 'flex-end' }}>
+          <Words bold={strong} soft={head}>
+            {amount}
+          </Words>
+        </View>
+      ))}
+    </View>
+  )
+}

@@ -1,0 +1,97 @@
+import type { NameSetting, OrderLine, Patch } from '@thimble/contract'
+import { smallLetterAdvice } from '@thimble/core/design'
+import { garmentsOf } from '@thimble/plan/orders'
+import { useMemo } from 'react'
+import { View } from 'react-native'
+import { useShelf } from '@/state/store'
+import { useNamed } from '@/state/useShelfDocs'
+import { typefaces } from '@/theme/typefaces'
+import { AdviceBar } from '@/ui/AdviceBar'
+import { Choices } from '@/ui/Choices'
+import { LengthField } from '@/ui/LengthField'
+import { Words } from '@/ui/Words'
+import { many } from '@/words/designWords'
+import { LongNames } from './LongNames'
+import { readSetting } from './nameSettings'
+import { useFitted } from './useFitted'
+
+type Props = {
+  slot: string
+  line: OrderLine
+  setting: NameSetting
+  set: (body: Patch<NameSetting>) => void
+}
+
+const ways = [
+  { id: 'height', name: 'All one letter height' },
+  { id: 'width', name: 'All one width' },
+] as const
+const INK = { id: '#1f2d38', name: 'Ink', swatch: '#1f2d38' }
+
+/** How the names of a line are set, and how they come out. */
+export function NameSettings({ slot, line, setting, set }: Props) {
+  const unit = useShelf((s) => s.shop.unit)
+  const names = useMemo(
+    () => [...new Set(garmentsOf(line).flatMap(({ name }) => (name ? [name] : [])))],
+    [line],
+  )
+  const { fitted, problem } = useFitted(setting, names)
+  const { problems } = readSetting(setting)
+  const high = setting.by === 'height'
+  return (
+    <>
+      <Choices label="Typeface" choices={typefaces} value={setting.face} onChange={(face) => set({ face })} />
+      <Choices label="Set to" choices={ways} value={setting.by} onChange={(by) => set({ by, most: { text: '', unit } })} />
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        <LengthField
+          half
+          label={high ? 'Height of a capital' : 'Width of a name'}
+          slot={`${slot}.size`}
+          typed={setting.size}
+          unit={unit}
+          problem={problems.size}
+          onChange={(size) => set({ size })}
+        />
+        <LengthField
+          half
+          label={high ? 'No wider than' : 'No higher than'}
+          slot={`${slot}.most`}
+          typed={setting.most}
+          unit={unit}
+          placeholder="as it comes"
+          problem={problems.most}
+          onChange={(most) => set({ most })}
+        />
+      </View>
+      <Choices label="Thread" choices={useColours(setting.colour)} value={setting.colour} onChange={(colour) => set({ colour })} />
+      {problem ? <Words tone="madder">{problem}</Words> : null}
+      {names.length === 0 ? <Words soft>No names are in yet.</Words> : null}
+      {fitted.length > 0 ? <Words soft>{outText(fitted)}</Words> : null}
+      <LongNames {...{ setting, set, fitted }} />
+      {smallAdvice(fitted).map((advice) => (
+        <AdviceBar key={advice.code} advice={advice} />
+      ))}
+    </>
+  )
+}
+
+/** What the smallest of them want. */
+const smallAdvice = (fitted: ReturnType<typeof useFitted>['fitted']) =>
+  smallLetterAdvice(Math.min(...fitted.filter(({ problem }) => !problem).map(({ letterHeight }) => letterHeight)))
+
+/** “12 names, from 18 mm to 61 mm wide.” */
+function outText(fitted: ReturnType<typeof useFitted>['fitted']): string {
+  const widths = fitted.filter(({ problem }) => !problem).map(({ width }) => Math.round(width))
+  return `${many(fitted.length, 'name')}, from ${Math.min(...widths)} to ${Math.max(...widths)} mm wide.`
+}
+
+/** Ink, the threads of the shelf, and the one that was chosen. */
+function useColours(chosen: string) {
+  const threads = useNamed('threads')
+    .filter(({ weight }) => weight !== 12)
+    .slice(0, 8)
+    .map(({ colour, name }) => ({ id: colour.toLowerCase(), name, swatch: colour }))
+  const all = [INK, ...threads]
+  const known = all.some(({ id }) => id === chosen) ? all : [...all, { id: chosen, name: 'As chosen', swatch: chosen }]
+  return known.filter((one, i) => known.findIndex(({ id }) => id === one.id) === i)
+}

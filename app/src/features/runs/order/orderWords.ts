@@ -1,0 +1,37 @@
+import type { DesignCard, OrderLine } from '@thimble/contract'
+import { garmentsOf, kindOfLine, placesOf } from '@thimble/plan/orders'
+import { many } from '@/words/designWords'
+
+export const lineName = (line: OrderLine): string => line.name.trim() || kindOfLine(line).name
+
+/** “2 S, 5 M, 3 L”; nothing yet where there is none. */
+export function sizesText(line: OrderLine): string {
+  const garments = garmentsOf(line)
+  const sizes = kindOfLine(line).sizes.flatMap(({ id, name }) => {
+    const count = garments.filter(({ size }) => size === id).length
+    return count > 0 ? [`${count} ${name}`] : []
+  })
+  return sizes.length > 0 ? sizes.join(', ') : 'none yet'
+}
+
+/** “Left chest: tern badge; right chest: each one’s name”. */
+export const placesText = (line: OrderLine, designs: Readonly<Record<string, DesignCard>>): string =>
+  placesOf(line)
+    .map(([, { placement, designId, names }]) => {
+      const where = kindOfLine(line).placements.find(({ id }) => id === placement)?.name ?? placement
+      const what = names ? 'each one’s name' : designId ? (designs[designId]?.name ?? 'its design') : 'no design yet'
+      return `${where}: ${what}`
+    })
+    .join('; ')
+
+/** What has to be given before pieces can be made of a line. */
+export function lineLacks(line: OrderLine): string | null {
+  const garments = garmentsOf(line)
+  const places = placesOf(line)
+  if (garments.length === 0) return 'say how many of which size, or put names in.'
+  if (places.length === 0) return 'say where it is embroidered.'
+  if (places.some(([, { names, designId }]) => !names && !designId)) return 'choose a design.'
+  const nameless = places.some(([, { names }]) => names) ? garments.filter(({ name }) => !name).length : 0
+  if (nameless > 0) return `${many(nameless, 'piece')} of it ${nameless === 1 ? 'has' : 'have'} no name to stitch.`
+  return null
+}

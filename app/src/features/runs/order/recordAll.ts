@@ -1,0 +1,35 @@
+import type { Patch, Piece } from '@thimble/contract'
+import type { Stock } from '@thimble/plan/takes'
+import { type Alike, recordAlike, stockAfter } from '@thimble/plan/orders'
+import { patchUndoably } from '@/state/changes'
+import { standing } from '@/state/standing'
+import { store } from '@/state/store'
+import { many } from '@/words/designWords'
+
+/** Everything a record rests on, as it is this moment. */
+function stockNow() {
+  const { shop, docs, record } = store.getState().shelf
+  return {
+    ...{ shop, designs: docs.designs, ...(record ? { record } : {}) },
+    ...{ machines: standing('machines'), hoops: standing('hoops'), supplies: standing('supplies') },
+    ...{ threads: standing('threads'), corrections: standing('corrections') },
+  }
+}
+
+/** Records pieces alike, one after another as each takes of what the last one left, and then keeps all of them. */
+export async function recordAll(pieces: readonly Piece[], alike: Alike, onDone: (count: number) => void): Promise<void> {
+  const at = new Date().toISOString()
+  const [bobbins, events] = [standing('bobbins'), standing('runEvents')]
+  const bodies = new Map<string, Patch<Piece>>()
+  let stock: Stock = stockNow()
+  for (const piece of pieces) {
+    const found = recordAlike(piece, alike, { stock, bobbins, events, at })
+    if (!found) throw new Error(`${piece.name}: it has no design or stack yet. Give it those, or leave it out.`)
+    bodies.set(piece.id, found.body)
+    stock = stockAfter(stock, found.took)
+    onDone(bodies.size)
+    // The page answers meanwhile.
+    await new Promise((resolve) => setTimeout(resolve))
+  }
+  patchUndoably([...bodies.keys()], (id) => bodies.get(id)!, `${many(bodies.size, 'piece')} in the log.`)
+}

@@ -1,0 +1,68 @@
+import type { Order } from '@thimble/contract'
+import type { OrderStanding } from '@thimble/contract/answers'
+import type { OrderChanges } from '@thimble/plan/orders'
+import { useCallback, useEffect, useState } from 'react'
+import { ask } from '@/http/client'
+import { useShelf } from '@/state/store'
+import { useDocs } from '@/state/useShelfDocs'
+import { changesNow } from './followOrder'
+import { fitOrder, type NamesOut, namesToSet } from './setNames'
+
+/** How an order stands at the server: null until it has said. */
+export function useToldStanding(id: string): { told: OrderStanding | null; look: () => void } {
+  const [told, setTold] = useState<OrderStanding | null>(null)
+  const look = useCallback(
+    () =>
+      void ask<OrderStanding>(`/orders/${id}/standing`).then(setTold, () => undefined),
+    [id],
+  )
+  useEffect(look, [look])
+  return { told, look }
+}
+
+/** The names of an order as they come out; worked out anew as they change. */
+export function useNamesOut(order: Order): { out: NamesOut | null; problem: string | null } {
+  const [state, setState] = useState<{ out: NamesOut | null; problem: string | null }>({ out: null, problem: null })
+  useEffect(() => {
+    let gone = false
+    fitOrder(order).then(
+      (out) => gone || setState({ out, problem: null }),
+      (error: Error) => gone || setState((last) => ({ ...last, problem: error.message })),
+    )
+    return () => {
+      gone = true
+    }
+  }, [order])
+  return state
+}
+
+type Standing = {
+  /** Null until the server has said what is in the log. */
+  changes: OrderChanges | null
+  on: number
+  inLog: number
+  toSet: number
+  tooLong: number
+  problem: string | null
+  look: () => void
+}
+
+/** What an order says against the pieces there are of it. */
+export function useStanding(order: Order): Standing {
+  const { told, look } = useToldStanding(order.id)
+  const { out, problem } = useNamesOut(order)
+  const designs = useShelf((s) => s.docs.designs)
+  // What is on the bench is asked for anew whenever it changes.
+  const on = useDocs('pieces').filter((piece) => piece.order?.id === order.id && piece.finish.kept.length === 0).length
+  const finished = new Set((told?.pieces ?? []).filter((one) => one.finishedAt).map((one) => one.id))
+  const fitted = [...(out?.values() ?? [])].flatMap((names) => [...names.values()])
+  return {
+    changes: out && told ? changesNow(order, out, finished) : null,
+    on,
+    inLog: finished.size,
+    toSet: out ? namesToSet(order, out, designs).length : 0,
+    tooLong: fitted.filter(({ tooLong, problem: wrong }) => tooLong || wrong).length,
+    problem,
+    look,
+  }
+}
