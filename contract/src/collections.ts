@@ -38,11 +38,7 @@ export const collections = {
       in_work: { type: 'integer', of: (piece) => Number(piece.finish.kept.length === 0 || piece.finish.reopened) },
     },
     heldBy: 'in_work',
-    indexes: [
-      ['deleted_at', 'in_work', 'due_or_last', 'created_at'],
-      ['deleted_at', 'finished_at'],
-      ['of_order'],
-    ],
+    indexes: [['deleted_at', 'in_work', 'due_or_last', 'created_at'], ['deleted_at', 'finished_at'], ['of_order']],
   }),
   movements: collection(Movement, {
     lookUps: {

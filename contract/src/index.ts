@@ -12,7 +12,7 @@ export { TypedLength } from './length'
 export { Machine } from './machine'
 export { type Added, type DriftFrame, type DriftOwner, driftOwners, OwnCorrection } from './ownCorrection'
 export { type Account, accounts, Movement, type MovementKind, Take } from './movement'
-export { Money, Rates } from './money'
+export type { Rates } from './money'
 export {
   type NameSetting,
   Order,

@@ -12,7 +12,10 @@ export const Rates = z.strictObject({
   /** Of a hundred pieces, how many fail. */
   spoilagePercent: z.number().min(0).max(90, 'A shop that spoils nine of ten quotes nothing.').default(2),
   pricing: z
-    .strictObject({ by: z.enum(['margin', 'mark-up']).default('mark-up'), percent: z.number().min(0).max(1000).default(0) })
+    .strictObject({
+      by: z.enum(['margin', 'mark-up']).default('mark-up'),
+      percent: z.number().min(0).max(1000).default(0),
+    })
     .prefault({}),
   breaks: z
     .array(z.strictObject({ from: z.int().min(2).max(100_000), percentOff: z.number().min(0).max(90) }))

@@ -3,6 +3,7 @@ import path from 'node:path'
 import {
   boxOf,
   cuttingFile,
+  fitNames,
   type CoreError,
   type DesignBlock,
   readDesignSvg,
@@ -87,6 +88,51 @@ const art = (inner: string): DesignBlock =>
   ).blocks[0]!
 const cut = (block: DesignBlock, over: Partial<Parameters<typeof cuttingFile>[0]> = {}) =>
   cuttingFile({ block, overlap: 2, count: 1, clothWidth: 300, ...over })
+
+describe('names of an order', () => {
+  const names = ['Al', 'Wren', 'Bartholomew']
+  const request = { by: 'height', size: 12, most: 60, spacing: 0, long: 'as-set' } as const
+  /** As wide as it is when it is drawn. */
+  const drawn = (name: string, letterHeight: number, spacing = 0): number =>
+    set(name, { letterHeight, spacing }).design.width
+
+  it('are as wide as they are drawn, and those wider than they may be are told', () => {
+    const fitted = fitNames(font, names, request)
+    for (const { name, width } of fitted) expect(width).toBeCloseTo(drawn(name, 12), 1)
+    expect(fitted.map(({ tooLong }) => tooLong)).toEqual([false, false, true])
+  })
+
+  it('are mended all alike: those that are long, or all of them, in smaller letters, or those in closer ones', () => {
+    const [al, , long] = fitNames(font, names, { ...request, long: 'smaller' })
+    expect([al!.letterHeight, long!.long, long!.tooLong]).toEqual([12, true, false])
+    expect(drawn('Bartholomew', long!.letterHeight)).toBeCloseTo(60, 1)
+    const all = fitNames(font, names, { ...request, long: 'all-smaller' })
+    expect(new Set(all.map(({ letterHeight }) => letterHeight)).size).toBe(1)
+    expect(all[0]!.letterHeight).toBeCloseTo(long!.letterHeight, 9)
+    const most = drawn('Bartholomew', 12) - 8
+    const [, , closer] = fitNames(font, names, { ...request, most, long: 'closer' })
+    expect([closer!.letterHeight, closer!.tooLong]).toEqual([12, false])
+    expect(drawn('Bartholomew', 12, closer!.spacing)).toBeCloseTo(most, 1)
+    // Closer than that nobody reads them: then it is still too long.
+    const [, , never] = fitNames(font, names, { ...request, most: 20, long: 'closer' })
+    expect([never!.tooLong, never!.spacing]).toEqual([true, -0.12 * 12])
+  })
+
+  it('are set to one width, their letters no higher than they may be', () => {
+    const fitted = fitNames(font, names, { ...request, by: 'width', size: 50, most: 25 })
+    expect(fitted[0]!.letterHeight).toBe(25)
+    for (const { name, letterHeight } of fitted.slice(1)) expect(drawn(name, letterHeight)).toBeCloseTo(50, 1)
+  })
+
+  it('that cannot be set say why, and the others are set', () => {
+    const fitted = fitNames(font, ['Ti🧵de', 'Wren', ''], request)
+    expect(fitted.map(({ problem }) => problem)).toEqual([
+      'This typeface has no “🧵”.',
+      null,
+      'Type the words to be set.',
+    ])
+  })
+})
 
 describe('a cutting file', () => {
   const square = art('<rect x="10" y="10" width="40" height="30"/>')

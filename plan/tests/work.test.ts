@@ -8,7 +8,15 @@ const thread = (name: string) => ({ id: name.toLowerCase(), name, colour: '#0000
 const work = (id: string, hoop: string, threads: string[], more: Partial<PieceWork> = {}): PieceWork => ({
   ...{ id, name: id, machine: { id: 'm', name: 'Loft machine' }, hoop: { id: hoop, name: hoop } },
   needle: { size: '75/11', point: 'ballpoint' },
-  ...{ threads: threads.map(thread), minutes: 10, by: { stitching: 6, hooping: 4, finishing: 0 }, due: null, layers: [], cut: false, bobbinMetres: 9 },
+  ...{
+    threads: threads.map(thread),
+    minutes: 10,
+    by: { stitching: 6, hooping: 4, finishing: 0 },
+    due: null,
+    layers: [],
+    cut: false,
+    bobbinMetres: 9,
+  },
   ...more,
 })
 /** A Friday afternoon; six hours from nine, and no weekends. */

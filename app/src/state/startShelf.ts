@@ -1,4 +1,4 @@
-import type { CollectionName } from '@thimble/contract'
+import { type CollectionName, collectionNames } from '@thimble/contract'
 import { sendSoon } from './changes'
 import { outbox, tellQueue, waitingChanges } from './deviceOutbox'
 import { deviceStorage, keepsNothing } from './deviceStorage'
@@ -14,20 +14,9 @@ import { WorkingSet } from './workingSet'
 
 /** What older versions of the app remembered the shelf under. */
 const OLD_KEYS = ['zt.shelf', 'zt.shelf.2']
-const SMALL: readonly (CollectionName | 'shop')[] = [
-  'shop',
-  'machines',
-  'hoops',
-  'supplies',
-  'threads',
-  'needles',
-  'bobbins',
-  'adhesives',
-  'swatches',
-  'items',
-  'corrections',
-  'runEvents',
-]
+/** What may be much comes bit by bit; of all else, whatever a shop keeps, the whole is shown at once. */
+const LARGE: readonly CollectionName[] = ['pieces', 'designs', 'movements']
+const SMALL = ['shop', ...collectionNames.filter((name) => !LARGE.includes(name))]
 /** As many pieces as are seen at first. */
 const AT_HEAD = 6
 /** An answer to what was sent from here comes about as soon as the news of it. */

@@ -33,10 +33,7 @@ type TemplateJob = {
 /** Makes a template and hands it on as a file. */
 export async function saveTemplate({ design, write, lines, ...job }: TemplateJob, now: Date): Promise<Handed> {
   // The printing parts are large and seldom wanted, so they come only when asked for.
-  const [{ templatePages }, { templatePdf }] = await Promise.all([
-    import('@thimble/core/template'),
-    import('./pdfs'),
-  ])
+  const [{ templatePages }, { pdfs }] = await Promise.all([import('@thimble/core/template'), import('./pdfs')])
   const template = templatePages({
     ...job,
     lines: [...lines, `Made ${format(now, 'd MMM yyyy')} with Zealous Thimble`],
@@ -44,7 +41,7 @@ export async function saveTemplate({ design, write, lines, ...job }: TemplateJob
     sizes: { width: write(design.width), height: write(design.height) },
   })
   const font = await (await fetch(Asset.fromModule(fontFiles.Text).uri)).arrayBuffer()
-  const bytes = await templatePdf(template, font, job.title)
+  const bytes = await pdfs.templatePdf(template, font, job.title)
   return shareFile(`${job.title}-template`, bytes as BlobPart)
 }
 

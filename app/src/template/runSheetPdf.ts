@@ -15,7 +15,13 @@ type Box = { x: number; y: number; width: number; height: number }
 export type RunSheet = {
   title: string
   foot: string
-  machines: readonly { name: string; ready: string; says: string; steps: readonly SheetStep[]; thread: readonly string[] }[]
+  machines: readonly {
+    name: string
+    ready: string
+    says: string
+    steps: readonly SheetStep[]
+    thread: readonly string[]
+  }[]
   cuts: readonly {
     name: string
     rolls: readonly { says: string; wide: number; used: number; pieces: readonly Box[]; strips: readonly string[] }[]

@@ -9,11 +9,8 @@ import { fontFiles } from '@/theme/fonts'
 // ts-unused-exports:disable-next-line
 export async function saveList(title: string, rows: readonly ListRow[], now: Date): Promise<Handed> {
   // The printing parts are large and seldom wanted, so they come only when asked for.
-  const [{ listPages }, { templatePdf }] = await Promise.all([
-    import('@thimble/core/template'),
-    import('./pdfs'),
-  ])
+  const [{ listPages }, { pdfs }] = await Promise.all([import('@thimble/core/template'), import('./pdfs')])
   const list = listPages({ title, rows, foot: `Made ${format(now, 'd MMM yyyy')} with Zealous Thimble`, paper: 'a4' })
   const font = await (await fetch(Asset.fromModule(fontFiles.Text).uri)).arrayBuffer()
-  return shareFile(title, (await templatePdf(list, font, title)) as BlobPart)
+  return shareFile(title, (await pdfs.templatePdf(list, font, title)) as BlobPart)
 }

@@ -49,7 +49,13 @@ export class SheetPaper {
     const pages = this.pdf.getPages()
     pages.forEach((page, i) => {
       const says = pages.length > 1 ? `${this.foot}; page ${i + 1} of ${pages.length}` : this.foot
-      page.drawText(says, { x: EDGE * POINTS, y: (FOOT - 5) * POINTS, size: 3 * POINTS, font: this.faces.Text, color: colour(light.inkSoft) })
+      page.drawText(says, {
+        x: EDGE * POINTS,
+        y: (FOOT - 5) * POINTS,
+        size: 3 * POINTS,
+        font: this.faces.Text,
+        color: colour(light.inkSoft),
+      })
     })
     return this.pdf.save()
   }
@@ -67,7 +73,8 @@ export class SheetPaper {
   tape(): void {
     const [x, y] = [EDGE, this.#y]
     this.#box({ x, y, wide: SheetPaper.wide, high: TAPE, fill: 'tape' })
-    for (let mm = 5; mm < SheetPaper.wide; mm += 5) this.#stroke(x + mm, y, x + mm, y + (mm % 10 === 0 ? 3.4 : 2), 'onTape', 0.2)
+    for (let mm = 5; mm < SheetPaper.wide; mm += 5)
+      this.#stroke(x + mm, y, x + mm, y + (mm % 10 === 0 ? 3.4 : 2), 'onTape', 0.2)
     this.#y += TAPE + 4
   }
 
@@ -108,7 +115,9 @@ export class SheetPaper {
     // It stays with the piece it is for.
     this.need(high + 24)
     this.#box({ x: EDGE, y: this.#y, wide: SheetPaper.wide, high, fill: 'tape' })
-    lines.forEach((line, i) => this.#write(line, EDGE + 3, this.#y + 5 + i * 5, { size: 3.6, tone: 'onTape', face: 'TextBold' }))
+    lines.forEach((line, i) =>
+      this.#write(line, EDGE + 3, this.#y + 5 + i * 5, { size: 3.6, tone: 'onTape', face: 'TextBold' }),
+    )
     this.#y += high + 2
   }
 
@@ -127,7 +136,9 @@ export class SheetPaper {
     const dots = Array.from({ length: modules.size ** 2 }, (_, i) => i)
       .filter((i) => modules.data[i])
       .map((i) => [i % modules.size, Math.floor(i / modules.size)] as const)
-      .map(([x, y]) => `M${x * each * POINTS} ${y * each * POINTS}h${each * POINTS}v${each * POINTS}h${-each * POINTS}z`)
+      .map(
+        ([x, y]) => `M${x * each * POINTS} ${y * each * POINTS}h${each * POINTS}v${each * POINTS}h${-each * POINTS}z`,
+      )
     this.#page.drawSvgPath(dots.join(''), {
       ...{ x: (EDGE + at) * POINTS, y: (HEIGHT - this.#y - 1) * POINTS, color: rgb(0, 0, 0) },
     })
@@ -174,7 +185,19 @@ export class SheetPaper {
     })
   }
 
-  #box({ x, y, wide, high, fill }: { x: number; y: number; wide: number; high: number; fill: keyof typeof light }): void {
+  #box({
+    x,
+    y,
+    wide,
+    high,
+    fill,
+  }: {
+    x: number
+    y: number
+    wide: number
+    high: number
+    fill: keyof typeof light
+  }): void {
     this.#page.drawRectangle({
       ...{ x: x * POINTS, y: (HEIGHT - y - high) * POINTS, width: wide * POINTS, height: high * POINTS },
       color: colour(light[fill]),

@@ -95,7 +95,10 @@ function Hint({ id, children }: { id: string; children: string }) {
   )
 }
 
-type BoxProps = Pick<Props, 'value' | 'onChange' | 'placeholder' | 'big' | 'multiline' | 'lines' | 'kind' | 'onEnter'> & {
+type BoxProps = Pick<
+  Props,
+  'value' | 'onChange' | 'placeholder' | 'big' | 'multiline' | 'lines' | 'kind' | 'onEnter'
+> & {
   id: string
   wrong: boolean
   says: string | undefined

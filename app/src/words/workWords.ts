@@ -42,7 +42,8 @@ export function savingText({ seconds, typedSeconds, leastSeconds, optimal }: Ord
 /** What a hand’s order costs beside the one that is worked out. */
 export function byHandText({ seconds, bestSeconds }: OrderOfWork): string {
   const more = seconds - (bestSeconds ?? seconds)
-  if (more >= WORTH_SECONDS) return `As you put them: ${minutesText(more / 60)} more of changing than as it is worked out.`
+  if (more >= WORTH_SECONDS)
+    return `As you put them: ${minutesText(more / 60)} more of changing than as it is worked out.`
   return more <= -WORTH_SECONDS
     ? `As you put them: ${minutesText(-more / 60)} less of changing than as it is worked out, where less is late.`
     : 'As you put them: about as much changing as it is worked out.'
@@ -104,7 +105,8 @@ export function dayText(date: string, today: string): string {
 }
 
 /** “Thursday 15:00”. */
-export const whenText = ({ date, minute }: WallTime, today: string): string => `${dayText(date, today)} ${clockText(minute)}`
+export const whenText = ({ date, minute }: WallTime, today: string): string =>
+  `${dayText(date, today)} ${clockText(minute)}`
 
 /** “15:00”, by the minute of the day. */
 export function clockText(minute: number): string {

@@ -13,7 +13,10 @@ export type TableLine = { line: number; cells: string[]; written: string }
  * @example splitTable('size;name\nm;Wren')[1] // { line: 2, cells: ['m', 'Wren'], written: 'm;Wren' }
  */
 export function splitTable(text: string): TableLine[] {
-  const plain = text.slice(0, MOST_SIGNS).replace(/^\uFEFF/, '').replace(/\r\n?/g, '\n')
+  const plain = text
+    .slice(0, MOST_SIGNS)
+    .replace(/^\uFEFF/, '')
+    .replace(/\r\n?/g, '\n')
   const lines: TableLine[] = []
   let [line, from] = [1, 0]
   Papa.parse<string[]>(plain, {

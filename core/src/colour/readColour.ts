@@ -7,6 +7,11 @@ import { formatHex, parse } from 'culori'
  * @example readColour('Navy') // '#000080'
  */
 export function readColour(text: string): string | null {
-  const found = parse(text.trim().toLowerCase().replace(/(?<=[a-z])[\s-]+(?=[a-z])/g, ''))
+  const found = parse(
+    text
+      .trim()
+      .toLowerCase()
+      .replace(/(?<=[a-z])[\s-]+(?=[a-z])/g, ''),
+  )
   return found && (found.alpha ?? 1) === 1 ? formatHex(found) : null
 }

@@ -18,7 +18,13 @@ export type NamesRequest = {
  * As one name comes out. `long`: as set it would be wider than it may be; `tooLong`: it still is, after what was done about it;
  * `problem`: why it cannot be set.
  */
-export type FittedName = Setting & { name: string; width: number; long: boolean; tooLong: boolean; problem: string | null }
+export type FittedName = Setting & {
+  name: string
+  width: number
+  long: boolean
+  tooLong: boolean
+  problem: string | null
+}
 
 /** What the eye takes for the same, mm; and how close letters may be drawn, of their height. */
 const [SLACK, CLOSEST] = [0.05, 0.12]
@@ -108,7 +114,11 @@ function boxOf(glyph: Glyph): Box {
 }
 
 /** The letter height at which a line is so wide: its width grows with it but for the spacing, which stays. */
-function heightFor(font: Typeface, letters: readonly string[], { width, spacing }: { width: number; spacing: number }): number {
+function heightFor(
+  font: Typeface,
+  letters: readonly string[],
+  { width, spacing }: { width: number; spacing: number },
+): number {
   const bare = widthAt(font, letters, { letterHeight: USUAL_MM, spacing: 0 })
   const apart = spacing * (letters.length - 1)
   return bare === 0 ? USUAL_MM : Math.max(LEAST_MM, (USUAL_MM * (width - apart)) / bare)

@@ -1,5 +1,4 @@
-import type { Order, OrderLine } from '@thimble/contract'
-import type { LinePlace } from '@thimble/contract'
+import type { LinePlace, Order, OrderLine } from '@thimble/contract'
 import { readCount } from '../measure/readTyped'
 import { inOrder } from '../measure/readPiece'
 import { kindOf } from '../pieces/kindOf'
@@ -19,7 +18,8 @@ export const kindOfLine = ({ item }: Pick<OrderLine, 'item'>) =>
 /** How many of each size have no name; a sentence where what is typed is no number. */
 export const countOf = (text: string): { value: number | null; problem: string | null } => {
   const { value, problem } = readCount(text)
-  if (value !== null && value > MOST_OF_A_SIZE) return { value: null, problem: `Over ${MOST_OF_A_SIZE} of a size is not taken.` }
+  if (value !== null && value > MOST_OF_A_SIZE)
+    return { value: null, problem: `Over ${MOST_OF_A_SIZE} of a size is not taken.` }
   return { value, problem }
 }
 

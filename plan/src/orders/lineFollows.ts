@@ -3,11 +3,17 @@ import { generate } from 'json-merge-patch'
 
 /** Pieces planned together: one line, one place on the item. */
 const ofOnePlan = (a: Piece, b: Piece): boolean =>
-  a.order !== null && b.order !== null && a.order.id === b.order.id && a.order.line === b.order.line && a.order.place === b.order.place
+  a.order !== null &&
+  b.order !== null &&
+  a.order.id === b.order.id &&
+  a.order.line === b.order.line &&
+  a.order.place === b.order.place
 
 /** Those that take on what is given to their line: they follow it, and are not in the log. */
 export const followersOf = (piece: Piece, pieces: readonly Piece[]): Piece[] =>
-  pieces.filter((one) => one.id !== piece.id && ofOnePlan(one, piece) && one.order!.follows && one.finish.kept.length === 0)
+  pieces.filter(
+    (one) => one.id !== piece.id && ofOnePlan(one, piece) && one.order!.follows && one.finish.kept.length === 0,
+  )
 
 /** A new piece of a line, planned as one of it that follows it, of its own size if there is one. */
 export function planTaken(piece: Piece, pieces: readonly Piece[]): Piece {
@@ -56,7 +62,7 @@ export function lineFrom({ order: of, measure, build }: Piece, order: Order): Pa
   const place = of && line?.places[of.place]
   if (!of || !line || !place) return null
   const own = line.names[of.row]?.colour
-  const cloth = own ? { ...build.cloth, colour: line.cloth.colour } : build.cloth
+  const cloth = { ...build.cloth, told: line.cloth.told, ...(own ? { colour: line.cloth.colour } : {}) }
   const after: Order = {
     ...order,
     lines: {

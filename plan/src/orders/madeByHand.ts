@@ -2,7 +2,18 @@ import type { Patch, Piece } from '@thimble/contract'
 
 /** The parts of a piece that are its plan; what was measured of it, ticked or done is its own. */
 const planKeys = {
-  measure: ['placement', 'distances', 'choices', 'anchors', 'zones', 'row', 'designId', 'ownDesign', 'ownChange', 'markWith'],
+  measure: [
+    'placement',
+    'distances',
+    'choices',
+    'anchors',
+    'zones',
+    'row',
+    'designId',
+    'ownDesign',
+    'ownChange',
+    'markWith',
+  ],
   build: ['cloth', 'use', 'thread', 'stack'],
   hoop: ['hoopId', 'holding', 'machineId', 'turn', 'lineUp'],
 } as const

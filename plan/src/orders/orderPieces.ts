@@ -87,7 +87,12 @@ function saidOf({ order, line: [, line], garment, place: [placeId, place], nth, 
 
 /** A new piece, planned as the others of its line; none while the names of its line are not set. */
 function made(wanted: Wanted, pieces: readonly Piece[], designs: NameDesigns, now: string): Piece[] {
-  const { order, line: [lineId, line], garment, place } = wanted
+  const {
+    order,
+    line: [lineId, line],
+    garment,
+    place,
+  } = wanted
   const { cloth, placement, size, designId, ...said } = saidOf(wanted, designs)
   if (place[1].names && !designId) return []
   const shared = placesOf(line).length > 1 ? [order.id, lineId, garment.row].join('-') : null

@@ -2,10 +2,10 @@ import { readColour } from '@thimble/core/colour'
 import type { ItemKind } from '@thimble/core/placement'
 
 /** A line of a list as it was split, by its number in the list. */
-export type ListedLine = { line: number; cells: readonly string[] }
+type ListedLine = { line: number; cells: readonly string[] }
 /** One piece as a line of the list says it. `colour`: of its cloth; null: as the others. */
 export type ListedName = { line: number; size: string; name: string; colour: string | null; note: string }
-export type LineSaid = { line: number; says: string }
+type LineSaid = { line: number; says: string }
 /** `bad`: lines that cannot be taken as they stand; `odd`: taken, and worth a look. */
 export type NamesRead = { good: ListedName[]; bad: LineSaid[]; odd: LineSaid[] }
 
@@ -33,7 +33,10 @@ type NamesFor = {
  *
  * @example readNames([{ line: 1, cells: ['m', 'Wren'] }], { kind: polo, named: true }).good // [{ line: 1, size: 'm', name: 'Wren', … }]
  */
-export function readNames(lines: readonly ListedLine[], { kind, named, colours = [], known = [] }: NamesFor): NamesRead {
+export function readNames(
+  lines: readonly ListedLine[],
+  { kind, named, colours = [], known = [] }: NamesFor,
+): NamesRead {
   const filled = lines
     .map(({ line, cells }) => ({ line, cells: cells.map((cell) => cell.trim()) }))
     .filter(({ cells }) => cells.some(Boolean))
@@ -50,7 +53,8 @@ export function readNames(lines: readonly ListedLine[], { kind, named, colours =
     }
     const one = { line, ...found.read }
     const before = one.name ? seen.get(keyOf(one)) : undefined
-    if (before !== undefined) read.odd.push({ line, says: before ? `It is the same as line ${before}.` : 'It is in the order already.' })
+    if (before !== undefined)
+      read.odd.push({ line, says: before ? `It is the same as line ${before}.` : 'It is in the order already.' })
     seen.set(keyOf(one), line)
     read.good.push(one)
   }
@@ -65,7 +69,9 @@ const keyOf = ({ size, name }: Pick<ListedName, 'size' | 'name'>): string => `${
 export function columnsNamed(cells: readonly string[]): readonly (Column | null)[] | null {
   const named = cells.map((cell) => calledAs[cell.toLowerCase().replace(/[^a-z]/g, '')] ?? null)
   const known = named.filter(Boolean)
-  return known.length > 0 && new Set(known).size === known.length && (known.length > 1 || cells.length === 1) ? named : null
+  return known.length > 0 && new Set(known).size === known.length && (known.length > 1 || cells.length === 1)
+    ? named
+    : null
 }
 
 function partsOf(cells: readonly string[], order: readonly (Column | null)[]): Record<Column, string> {
@@ -106,7 +112,9 @@ function sizeOf(typed: string, sizes: ItemKind['sizes']): string | null {
   const spelt = bare.replace(/^(x{2,})l$/, (_, xs: string) => `${xs.length}xl`)
   const short = longForms[spelt] ?? spelt
   const plain = (text: string): string => text.toLowerCase().replace(/[^a-z0-9]/g, '')
-  const found = sizes.find(({ id, name }) => [plain(id), plain(name)].some((one) => one === bare || one === spelt || one === short))
+  const found = sizes.find(({ id, name }) =>
+    [plain(id), plain(name)].some((one) => one === bare || one === spelt || one === short),
+  )
   return found?.id ?? null
 }
 

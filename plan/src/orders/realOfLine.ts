@@ -6,7 +6,7 @@ import { bobbinPer1000m, type Prices, priced, supplyPerM2, threadPer1000m } from
  * What a line really took, of its pieces in the log: how many garments those are and how many of them came out, and what each
  * that came out cost, by part, in minor units. `guessed`: of how many pieces nobody noted the minutes.
  */
-export type RealCost = {
+type RealCost = {
   recorded: number
   good: number
   parts: Record<CostPart, number>
@@ -35,10 +35,7 @@ export function realOfLine({ line, pieces, shop: { rates }, prices, setup }: Ask
   const [recorded, good] = [rows.size, rows.size - failed.size]
   if (good === 0) return null
   const each = (sum: number): number => sum / recorded
-  const took = pieces.flatMap((piece) => [
-    ...(piece.build.cut[0]?.took ?? []),
-    ...(piece.finish.kept[0]?.took ?? []),
-  ])
+  const took = pieces.flatMap((piece) => [...(piece.build.cut[0]?.took ?? []), ...(piece.finish.kept[0]?.took ?? [])])
   const [thread, bobbin] = [threadTaken(took, prices), bobbinTaken(took, prices)]
   const times = pieces.map(minutesOf)
   const [machine, hands] = [meanOf(times, 'machine'), meanOf(times, 'hands')]

@@ -59,5 +59,4 @@ export function stockAfter(stock: Stock, took: readonly Take[]): Stock {
   }
 }
 
-const merged = (piece: Piece, body: Patch<Piece>): Piece =>
-  apply(JSON.parse(JSON.stringify(piece)), body) as Piece
+const merged = (piece: Piece, body: Patch<Piece>): Piece => apply(JSON.parse(JSON.stringify(piece)), body) as Piece

@@ -7,6 +7,12 @@ export function setupShares(order: Pick<Order, 'lines' | 'setup'>): ReadonlyMap<
   const lines = linesOf(order).map(([id, line]): [string, number] => [id, garmentsOf(line).length])
   const all = lines.reduce((sum, [, count]) => sum + count, 0)
   const setup = order.setup ?? 0
-  const shares = all === 0 ? lines.map(() => 0) : shareOut(lines.map(([, count]) => (count / all) * setup), setup)
+  const shares =
+    all === 0
+      ? lines.map(() => 0)
+      : shareOut(
+          lines.map(([, count]) => (count / all) * setup),
+          setup,
+        )
   return new Map(lines.map(([id], i) => [id, shares[i]!]))
 }

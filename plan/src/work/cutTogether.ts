@@ -5,7 +5,14 @@ import type { CutRoll, KindCut } from './cutsOfRun'
 import type { PieceWork } from './pieceWork'
 
 /** What is left of a roll or sheet beside what was cut, as so many of one size. */
-export type Offcut = { kind: KindCut['kind']; from: string; name: string; widthMm: number; heightMm: number; count: number }
+export type Offcut = {
+  kind: KindCut['kind']
+  from: string
+  name: string
+  widthMm: number
+  heightMm: number
+  count: number
+}
 
 /** Smaller is nothing anybody keeps, mm. */
 const LEAST_MM = 80

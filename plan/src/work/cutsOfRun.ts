@@ -82,6 +82,12 @@ function onesOf({ id, name, widthMm, sheetMm, leftMm }: Supply): Whole[] {
   if (sheetMm === null) return [{ ...of, id, name, sheet: false, lengthMm: leftMm }]
   const sheets = Math.min(MOST_SHEETS, Math.floor(leftMm / sheetMm))
   return Array.from({ length: sheets }, (_, i) => ({
-    ...{ ...of, id: `${id}.${i + 1}`, name: sheets > 1 ? `${name}, sheet ${i + 1}` : name, sheet: true, lengthMm: sheetMm },
+    ...{
+      ...of,
+      id: `${id}.${i + 1}`,
+      name: sheets > 1 ? `${name}, sheet ${i + 1}` : name,
+      sheet: true,
+      lengthMm: sheetMm,
+    },
   }))
 }

@@ -14,7 +14,8 @@ export function orderRoutes(app: OpenAPIHono, store: ShopStore): void {
     method: 'post',
     path: '/orders/{id}/pieces',
     tags,
-    description: 'Keeps the pieces of an order and the names set for them, all or nothing; asked twice, it is the same.',
+    description:
+      'Keeps the pieces of an order and the names set for them, all or nothing; asked twice, it is the same.',
     request: { params: byId, body: { required: true, content: json(NewPieces) } },
     responses: {
       200: { description: 'How many were made', content: json(z.object({ made: z.int() })) },

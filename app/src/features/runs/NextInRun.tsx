@@ -14,7 +14,9 @@ import { changeText } from '@/words/workWords'
 
 /** At the end of a piece of an order: which one comes next, and what is changed for it. */
 export function NextInRun({ piece }: { piece: Piece }) {
-  const order = useShelf((s) => (piece.order && !s.gone.orders[piece.order.id] ? s.docs.orders[piece.order.id] : undefined))
+  const order = useShelf((s) =>
+    piece.order && !s.gone.orders[piece.order.id] ? s.docs.orders[piece.order.id] : undefined,
+  )
   const pieces = useDocs('pieces')
   const next = useMemo(() => (order ? nextOf(piece, order, pieces) : null), [piece, order, pieces])
   return next ? <Next piece={piece} next={next} /> : null
@@ -26,7 +28,9 @@ function Next({ piece, next }: { piece: Piece; next: Piece }) {
   return (
     <Section title="Next in the run">
       <Words bold>{`${next.name}, ${next.run}`}</Words>
-      {change ? <Words>{change.seconds > 0 ? `${changeText(change, false)}.` : 'Hoop, needle and threads stay.'}</Words> : null}
+      {change ? (
+        <Words>{change.seconds > 0 ? `${changeText(change, false)}.` : 'Hoop, needle and threads stay.'}</Words>
+      ) : null}
       <Button type="outline" title="To the next piece" onPress={() => router.push(`/piece/${next.id}`)} />
     </Section>
   )

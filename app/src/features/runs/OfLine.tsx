@@ -37,7 +37,11 @@ export function OfLine({ piece }: { piece: Piece }) {
           />
           <Button
             type="outline"
-            title={others.length > 0 ? `Give this plan to the line (${many(others.length, 'other')})` : 'Follow the line again'}
+            title={
+              others.length > 0
+                ? `Give this plan to the line (${many(others.length, 'other')})`
+                : 'Follow the line again'
+            }
             onPress={() => give(piece.id)}
           />
         </>

@@ -16,7 +16,8 @@ export function OrderCard({ order, pieces }: { order: Order; pieces: readonly Pi
   const own = pieces.filter((piece) => piece.order?.id === order.id && inWork(piece))
   const stitched = own.filter((piece) => stageAt(piece) === 'finish').length
   const due = order.due && `due ${format(parseISO(order.due), 'd MMM')}`
-  const stands = own.length === 0 ? null : `${own.length} on the bench${stitched > 0 ? `, ${stitched} of them stitched` : ''}`
+  const stands =
+    own.length === 0 ? null : `${own.length} on the bench${stitched > 0 ? `, ${stitched} of them stitched` : ''}`
   return (
     <View
       style={{

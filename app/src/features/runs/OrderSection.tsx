@@ -62,7 +62,9 @@ export function OrderSection({ order, machines, onMove, onWorkedOut }: Props) {
         </SortableContext>
       </DndContext>
       <Words>{wholeText(order)}</Words>
-      {onWorkedOut ? <Button type="outline" title="Back to the order that is worked out" onPress={onWorkedOut} /> : null}
+      {onWorkedOut ? (
+        <Button type="outline" title="Back to the order that is worked out" onPress={onWorkedOut} />
+      ) : null}
     </Section>
   )
 }

@@ -19,10 +19,10 @@ export function RunSheetButton({ run, order }: Props) {
   const shelf = usePlanShelf()
   const { busy, problem, run: doIt } = useTask()
   const print = async (): Promise<void> => {
-    const [{ runSheetPdf }, base] = await Promise.all([import('@/template/pdfs'), whereAPhoneComesIn()])
+    const [{ pdfs }, base] = await Promise.all([import('@/template/pdfs'), whereAPhoneComesIn()])
     const planOf = (piece: Run['pieces'][number]) => selectMeasure(piece, shelf)
     const sheet = runSheetOf(run, order, { shop: shelf.shop, planOf, base, now: new Date() })
-    await shareFile(sheet.title.replace(':', ''), (await runSheetPdf(sheet)) as BlobPart)
+    await shareFile(sheet.title.replace(':', ''), (await pdfs.runSheetPdf(sheet)) as BlobPart)
   }
   return (
     <Section title="On paper" says="A line a piece in this order, with what is changed, cut and threaded.">

@@ -50,8 +50,7 @@ function Work({ run }: { run: Run }) {
   const orders = order?.orders ?? []
   const machines = orders.length
   const inAll = orders.flatMap(({ steps }) => steps.map(({ work }) => work.id))
-  const move = (moved: readonly string[]): void =>
-    setSequence([...moved, ...inAll.filter((id) => !moved.includes(id))])
+  const move = (moved: readonly string[]): void => setSequence([...moved, ...inAll.filter((id) => !moved.includes(id))])
   return (
     <Page title={run.customer} aside={many(run.pieces.length, 'piece')} back wideContent>
       {order && !problem ? null : (

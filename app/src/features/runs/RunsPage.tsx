@@ -56,8 +56,8 @@ export function RunsPage() {
       {runs.length + orders.length === 0 && loaded ? (
         <Section>
           <Words>
-            No orders yet. Begin one for many pieces alike: names and sizes come in from a list, and cuts, time and price
-            follow.
+            No orders yet. Begin one for many pieces alike: names and sizes come in from a list, and cuts, time and
+            price follow.
           </Words>
         </Section>
       ) : null}

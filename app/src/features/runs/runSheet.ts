@@ -58,7 +58,12 @@ function readyOn({ steps }: OrderOfWork): string {
   return `Ready ${format(parseISO(date), 'EEEE d MMMM')}, ${clockText(minute)}`
 }
 
-function stepOf({ work, before }: WorkStep, first: boolean, run: Run, { shop, planOf, base }: Beside): RunSheet['machines'][number]['steps'][number] {
+function stepOf(
+  { work, before }: WorkStep,
+  first: boolean,
+  run: Run,
+  { shop, planOf, base }: Beside,
+): RunSheet['machines'][number]['steps'][number] {
   const piece = run.pieces.find(({ id }) => id === work.id)!
   const size = kindOf(piece).sizes.find(({ id }) => id === piece.item.size)?.name
   return {

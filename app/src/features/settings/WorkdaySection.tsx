@@ -1,5 +1,8 @@
 import { patchShop } from '@/state/changes'
 import { useShelf } from '@/state/store'
+import { NumberField } from '@/ui/NumberField'
+import { View } from 'react-native'
+import { Words } from '@/ui/Words'
 import { Choices } from '@/ui/Choices'
 import { Section } from '@/ui/Section'
 import { TickLine } from '@/ui/TickLine'
@@ -9,10 +12,15 @@ const begins = ['07:00', '08:00', '09:00', '10:00', '13:00', '18:00'].map((id) =
 const days = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'].map((name, i) => ({
   ...{ name, day: (i + 1) % 7 },
 }))
+const changes = [
+  { id: 'hoopSeconds', name: 'A hoop' },
+  { id: 'needleSeconds', name: 'A needle' },
+  { id: 'threadSeconds', name: 'A thread' },
+] as const
 
-/** When the shop works: what is promised of a run goes by it. */
+/** When the shop works, and how long its hands change things: what is promised of a run goes by it. */
 export function WorkdaySection() {
-  const workday = useShelf((s) => s.shop.workday)
+  const { workday, hands } = useShelf((s) => s.shop)
   const set = (day: number, works: boolean): void => {
     const off = works ? workday.off.filter((one) => one !== day) : [...workday.off, day].sort()
     if (off.length < 7) patchShop({ workday: { off } })
@@ -34,6 +42,21 @@ export function WorkdaySection() {
       {days.map(({ name, day }) => (
         <TickLine key={day} title={name} done={!workday.off.includes(day)} onChange={(works) => set(day, works)} />
       ))}
+      <Words soft>Changing by hand, each:</Words>
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        {changes.map(({ id, name }) => (
+          <NumberField
+            key={id}
+            half
+            slot={id}
+            label={name}
+            suffix="s"
+            most={3600}
+            value={hands[id]}
+            onChange={(seconds) => patchShop({ hands: { [id]: seconds } })}
+          />
+        ))}
+      </View>
     </Section>
   )
 }

@@ -5,7 +5,7 @@ import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
 import { many } from '@/words/designWords'
-import type { LineProps } from './LinePage'
+import type { LineProps } from './lineProps'
 
 /** How many of each size: those with names by their list, the others by a number. */
 export function LineCounts({ order, id, line, set }: LineProps) {
@@ -14,15 +14,16 @@ export function LineCounts({ order, id, line, set }: LineProps) {
   const doubts = named.filter(({ size }) => !sizes.some((one) => one.id === size)).length
   return (
     <Section title="How many" says={`${many(garmentsOf(line).length, 'piece')} in all.`}>
-      <RowLink
-        href={`/runs/order/${order.id}/line/${id}/names`}
-        style={{ minHeight: 48, justifyContent: 'center' }}
-      >
+      <RowLink href={`/runs/order/${order.id}/line/${id}/names`} style={{ minHeight: 48, justifyContent: 'center' }}>
         <Words bold tone="indigo">
-          {named.length > 0 ? `${many(named.length, 'name')}: look, add or change` : 'Put names in: paste a list, or a CSV'}
+          {named.length > 0
+            ? `${many(named.length, 'name')}: look, add or change`
+            : 'Put names in: paste a list, or a CSV'}
         </Words>
       </RowLink>
-      {doubts > 0 ? <Words tone="madder">{`${many(doubts, 'name')} of a size this item does not come in.`}</Words> : null}
+      {doubts > 0 ? (
+        <Words tone="madder">{`${many(doubts, 'name')} of a size this item does not come in.`}</Words>
+      ) : null}
       <Words soft>{named.length > 0 ? 'Beside those, without a name:' : 'Without names:'}</Words>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {sizes.map(({ id: size, name }) => (

@@ -8,7 +8,7 @@ import { Choices } from '@/ui/Choices'
 import { Words } from '@/ui/Words'
 import { clothChoices } from '@/words/clothWords'
 import { clothOf } from './addLine'
-import type { LineProps } from './LinePage'
+import type { LineProps } from './lineProps'
 
 const SWATCH = 'swatch.'
 
@@ -28,11 +28,7 @@ export function LineItem({ line, set, begun }: LineProps & { begun: boolean }) {
         <Choices label="Item" long choices={itemKinds} value={line.item.kind} onChange={pick} />
       )}
       <Cloth line={line} set={set} />
-      <ClothColour
-        label="Its colour"
-        value={line.cloth.colour}
-        onChange={(colour) => set({ cloth: { colour } })}
-      />
+      <ClothColour label="Its colour" value={line.cloth.colour} onChange={(colour) => set({ cloth: { colour } })} />
     </>
   )
 }

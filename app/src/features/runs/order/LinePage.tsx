@@ -1,4 +1,3 @@
-import type { Order, OrderLine } from '@thimble/contract'
 import { kindOfLine } from '@thimble/plan/orders'
 import { useLocalSearchParams, useRouter } from 'expo-router'
 import { Pressable } from 'react-native'
@@ -15,10 +14,9 @@ import { LinePlaces } from './LinePlaces'
 import { LinePrice } from './LinePrice'
 import { LineSizes } from './LineSizes'
 import { NoOrder } from './OrderPage'
+import type { LineProps } from './lineProps'
 import { lineName } from './orderWords'
 import { setLine, setOrderUndoably, useOrder } from './useOrder'
-
-export type LineProps = { order: Order; id: string; line: OrderLine; set: (body: Parameters<typeof setLine>[2]) => void }
 
 /** One line of an order: what it is, how many, what goes where, and how each size comes out. */
 export function LinePage() {

@@ -8,7 +8,7 @@ import { Choices } from '@/ui/Choices'
 import { Section } from '@/ui/Section'
 import { Heading, Words } from '@/ui/Words'
 import { namesOn, placeId, placeOn } from './addLine'
-import type { LineProps } from './LinePage'
+import type { LineProps } from './lineProps'
 import { setOrderUndoably } from './useOrder'
 import { NameSettings } from './NameSettings'
 
@@ -63,11 +63,22 @@ function Place({ order, id: lineId, line, set, placeId: id, place, nth }: PlaceP
         onChange={tellWhat}
       />
       {place.names ? (
-        <NameSettings slot={id} line={line} setting={place.names} set={(names) => tell({ names } as Partial<LinePlace>)} />
+        <NameSettings
+          slot={id}
+          line={line}
+          setting={place.names}
+          set={(names) => tell({ names } as Partial<LinePlace>)}
+        />
       ) : (
         <WhichDesign place={place} onChange={(designId) => tell({ designId })} />
       )}
-      <Pressable role="button" style={{ minHeight: 44, justifyContent: 'center' }} onPress={() => setOrderUndoably(order.id, { lines: { [lineId]: { places: { [id]: null } } } }, 'That place is taken out.')}>
+      <Pressable
+        role="button"
+        style={{ minHeight: 44, justifyContent: 'center' }}
+        onPress={() =>
+          setOrderUndoably(order.id, { lines: { [lineId]: { places: { [id]: null } } } }, 'That place is taken out.')
+        }
+      >
         <Words tone="madder">Not here</Words>
       </Pressable>
     </View>

@@ -2,14 +2,18 @@ import { useShelf } from '@/state/store'
 import { MoneyField } from '@/ui/MoneyField'
 import { Section } from '@/ui/Section'
 import { TickLine } from '@/ui/TickLine'
-import type { LineProps } from './LinePage'
+import type { LineProps } from './lineProps'
 
 /** What the item itself costs, or what a spoiled one of the customer's own costs to replace. */
 export function LinePrice({ id, line, set }: LineProps) {
   const currency = useShelf((s) => s.shop.currency)
   return (
     <Section title="The item itself">
-      <TickLine title="The customer brings it" done={line.customersOwn} onChange={(customersOwn) => set({ customersOwn })} />
+      <TickLine
+        title="The customer brings it"
+        done={line.customersOwn}
+        onChange={(customersOwn) => set({ customersOwn })}
+      />
       <MoneyField
         slot={`${id}.blank`}
         label={line.customersOwn ? 'A spoiled one costs to replace' : 'One costs you'}

@@ -10,7 +10,7 @@ import { AdviceBar } from '@/ui/AdviceBar'
 import { Section } from '@/ui/Section'
 import { useUnits } from '@/ui/useUnits'
 import { Heading, Words } from '@/ui/Words'
-import type { LineProps } from './LinePage'
+import type { LineProps } from './lineProps'
 
 /** One plan a line, and each size's own numbers in it: as measured on a piece of that size, else as is usual for it. */
 export function LineSizes({ id, line }: LineProps) {
@@ -19,12 +19,19 @@ export function LineSizes({ id, line }: LineProps) {
   const sizes = useSizes(id, line)
   if (sizes.length === 0) return null
   return (
-    <Section title="Size by size" says="Plan one piece on its ticket and give it to the line there; each size keeps its own numbers.">
+    <Section
+      title="Size by size"
+      says="Plan one piece on its ticket and give it to the line there; each size keeps its own numbers."
+    >
       {sizes.map(({ key, title, says, warnings, measured }) => (
         <View key={key} style={{ gap: 4, borderTopWidth: 1, borderTopColor: p.seam, paddingTop: 8 }}>
           <Heading level={3}>{title}</Heading>
           <Words>{inUnits(says)}</Words>
-          <Words soft>{measured ? 'By the numbers of a piece of this size.' : 'By the usual numbers of this size: not measured yet.'}</Words>
+          <Words soft>
+            {measured
+              ? 'By the numbers of a piece of this size.'
+              : 'By the usual numbers of this size: not measured yet.'}
+          </Words>
           {warnings.map((advice) => (
             <AdviceBar key={advice.code} advice={advice} />
           ))}

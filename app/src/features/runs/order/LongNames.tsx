@@ -43,7 +43,10 @@ export function LongNames({ setting, set, fitted }: Props) {
           <Words bold>{`${many(asSet.length, 'name')} too long as set:`}</Words>
           <Side names={asSet.slice(0, MOST_DRAWN)} setting={setting} />
           {asSet.length > MOST_DRAWN ? (
-            <Words soft>{`And ${asSet.length - MOST_DRAWN} more: ${asSet.slice(MOST_DRAWN).map(({ name }) => name).join(', ')}.`}</Words>
+            <Words soft>{`And ${asSet.length - MOST_DRAWN} more: ${asSet
+              .slice(MOST_DRAWN)
+              .map(({ name }) => name)
+              .join(', ')}.`}</Words>
           ) : null}
           <Choices label="Mend them all" choices={ways} value={setting.long} onChange={(long) => set({ long })} />
           <Words soft={still === 0} tone={still > 0 ? 'madder' : undefined}>
@@ -85,10 +88,20 @@ function Side({ names, setting }: { names: readonly NameOut[]; setting: NameSett
                   <DesignSketch sketch={design.summary.sketch} colours={[p.ink]} k={k} />
                 </G>
               ) : null}
-              <Line x1={most * k + 1} x2={most * k + 1} y1={0} y2={HIGH} stroke={p.madder} strokeWidth={2} strokeDasharray="5 3" />
+              <Line
+                x1={most * k + 1}
+                x2={most * k + 1}
+                y1={0}
+                y2={HIGH}
+                stroke={p.madder}
+                strokeWidth={2}
+                strokeDasharray="5 3"
+              />
             </Svg>
             <Words soft tone={name.tooLong ? 'madder' : undefined}>
-              {inUnits(`${name.name}: ${Math.round(name.width)} mm wide, letters ${Math.round(name.letterHeight * 10) / 10} mm high`)}
+              {inUnits(
+                `${name.name}: ${Math.round(name.width)} mm wide, letters ${Math.round(name.letterHeight * 10) / 10} mm high`,
+              )}
             </Words>
           </View>
         )

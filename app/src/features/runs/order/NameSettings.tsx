@@ -31,17 +31,19 @@ const INK = { id: '#1f2d38', name: 'Ink', swatch: '#1f2d38' }
 /** How the names of a line are set, and how they come out. */
 export function NameSettings({ slot, line, setting, set }: Props) {
   const unit = useShelf((s) => s.shop.unit)
-  const names = useMemo(
-    () => [...new Set(garmentsOf(line).flatMap(({ name }) => (name ? [name] : [])))],
-    [line],
-  )
+  const names = useMemo(() => [...new Set(garmentsOf(line).flatMap(({ name }) => (name ? [name] : [])))], [line])
   const { fitted, problem } = useFitted(setting, names)
   const { problems } = readSetting(setting)
   const high = setting.by === 'height'
   return (
     <>
       <Choices label="Typeface" choices={typefaces} value={setting.face} onChange={(face) => set({ face })} />
-      <Choices label="Set to" choices={ways} value={setting.by} onChange={(by) => set({ by, most: { text: '', unit } })} />
+      <Choices
+        label="Set to"
+        choices={ways}
+        value={setting.by}
+        onChange={(by) => set({ by, most: { text: '', unit } })}
+      />
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <LengthField
           half
@@ -63,7 +65,12 @@ export function NameSettings({ slot, line, setting, set }: Props) {
           onChange={(most) => set({ most })}
         />
       </View>
-      <Choices label="Thread" choices={useColours(setting.colour)} value={setting.colour} onChange={(colour) => set({ colour })} />
+      <Choices
+        label="Thread"
+        choices={useColours(setting.colour)}
+        value={setting.colour}
+        onChange={(colour) => set({ colour })}
+      />
       {problem ? <Words tone="madder">{problem}</Words> : null}
       {names.length === 0 ? <Words soft>No names are in yet.</Words> : null}
       {fitted.length > 0 ? <Words soft>{outText(fitted)}</Words> : null}

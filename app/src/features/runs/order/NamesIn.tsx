@@ -9,7 +9,7 @@ import { Growing } from '@/ui/Growing'
 import { LimitedField } from '@/ui/LimitedField'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
-import type { LineProps } from './LinePage'
+import type { LineProps } from './lineProps'
 import { setOrderUndoably } from './useOrder'
 import { takeNamesIn } from './takeNamesIn'
 
@@ -91,7 +91,13 @@ const Row = memo(function Row({ row, name, sizes, open, onOpen, ...ways }: RowPr
 function Open({ row, name, sizes, change, takeOut, onOpen }: Omit<RowProps, 'open'>) {
   return (
     <View style={{ gap: 10, paddingBottom: 12 }}>
-      <LimitedField label="Name" slot={row} most={60} value={name.name} onChange={(text) => change(row, { name: text })} />
+      <LimitedField
+        label="Name"
+        slot={row}
+        most={60}
+        value={name.name}
+        onChange={(text) => change(row, { name: text })}
+      />
       <Choices label="Size" choices={sizes} value={name.size} onChange={(size) => change(row, { size })} />
       <LimitedField label="Note" slot={row} most={400} value={name.note} onChange={(note) => change(row, { note })} />
       <View style={{ flexDirection: 'row', gap: 12 }}>

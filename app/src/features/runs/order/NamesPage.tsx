@@ -1,4 +1,5 @@
 import { Button } from '@rneui/themed'
+import type { OrderLine, Patch } from '@thimble/contract'
 import { kindOfLine, type NamesRead, placesOf, readNames } from '@thimble/plan/orders'
 import { useLocalSearchParams } from 'expo-router'
 import { type ChangeEvent, useMemo, useRef } from 'react'
@@ -14,7 +15,7 @@ import { useTask } from '@/ui/useTask'
 import { Words } from '@/ui/Words'
 import { many } from '@/words/designWords'
 import type { TableLine } from '@/workers/splitTable'
-import type { LineProps } from './LinePage'
+import type { LineProps } from './lineProps'
 import { NamesIn } from './NamesIn'
 import { NoOrder } from './OrderPage'
 import { lineName } from './orderWords'
@@ -28,7 +29,7 @@ export function NamesPage() {
   const order = useOrder(id)
   const line = order?.lines[lineId]
   if (!order || !line) return <NoOrder />
-  const props = { order, id: lineId, line, set: (body: Parameters<typeof setLine>[2]) => setLine(id, lineId, body) }
+  const props = { order, id: lineId, line, set: (body: Patch<OrderLine>) => setLine(id, lineId, body) }
   return (
     <Page title={`Names: ${lineName(line)}`} aside={many(Object.keys(line.names).length, 'name')} back wideContent>
       <Split both list={<PutIn {...props} />} detail={<NamesIn {...props} />} />
@@ -103,7 +104,9 @@ function Checked({ read: { good, bad, odd }, onTake }: { read: NamesRead; onTake
       ))}
       {good.length > 0 ? (
         <Button
-          title={bad.length === 0 ? `Take ${many(good.length, 'name')} in` : `Take the ${many(good.length, 'good line')} in`}
+          title={
+            bad.length === 0 ? `Take ${many(good.length, 'name')} in` : `Take the ${many(good.length, 'good line')} in`
+          }
           onPress={onTake}
         />
       ) : null}
@@ -122,7 +125,14 @@ function FromFile({ onText }: { onText: (text: string) => void }) {
   }
   return (
     <>
-      <input ref={input} type="file" accept=".csv,.txt,.tsv,text/csv,text/plain" aria-label="A CSV of names" hidden onChange={picked} />
+      <input
+        ref={input}
+        type="file"
+        accept=".csv,.txt,.tsv,text/csv,text/plain"
+        aria-label="A CSV of names"
+        hidden
+        onChange={picked}
+      />
       <Button type="outline" title="From a CSV file" disabled={busy} onPress={() => input.current?.click()} />
       {problem ? <FieldProblem id="file">{problem}</FieldProblem> : null}
     </>

@@ -39,7 +39,9 @@ function Line({ line, real, currency }: { line: QuotedLine; real: Real | null; c
   const parts = costParts.filter((part) => (line.parts[part] ?? 0) !== 0 || (real.parts[part] ?? 0) !== 0)
   return (
     <View style={{ gap: 6 }}>
-      <Words bold>{`${line.name}: ${many(real.recorded, 'piece')} of ${line.quantity} in the log${real.good < real.recorded ? `, ${real.recorded - real.good} failed` : ''}.`}</Words>
+      <Words
+        bold
+      >{`${line.name}: ${many(real.recorded, 'piece')} of ${line.quantity} in the log${real.good < real.recorded ? `, ${real.recorded - real.good} failed` : ''}.`}</Words>
       <View role="table">
         <MoneyRow name="A piece" amounts={['quoted', 'real', 'more']} head />
         {parts.map((part) => (

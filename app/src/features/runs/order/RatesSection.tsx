@@ -1,4 +1,3 @@
-import { Button } from '@rneui/themed'
 import type { Order, Rates } from '@thimble/contract'
 import { View } from 'react-native'
 import { patchShop } from '@/state/changes'
@@ -7,6 +6,7 @@ import { Choices } from '@/ui/Choices'
 import { MoneyField } from '@/ui/MoneyField'
 import { NumberField } from '@/ui/NumberField'
 import { Section } from '@/ui/Section'
+import { PriceBreaks } from './PriceBreaks'
 import { setOrder } from './useOrder'
 
 const ways = [
@@ -16,21 +16,12 @@ const ways = [
 
 /** What an hour, a price and a larger order come to here; kept for all orders but for this one's set-up. */
 export function RatesSection({ order }: { order: Order }) {
-  const { rates, currency, hands } = useShelf((s) => s.shop)
+  const { rates, currency } = useShelf((s) => s.shop)
   const set = (body: Partial<Rates>): void => patchShop({ rates: body } as Parameters<typeof patchShop>[0])
   const { pricing } = rates
   return (
     <>
-      <Section title="This order">
-        <MoneyField
-          slot={`${order.id}.setup`}
-          label="Set-up, shared by its pieces"
-          hint="Drawing, trial, paperwork."
-          currency={currency}
-          minor={order.setup}
-          onChange={(setup) => setOrder(order.id, { setup })}
-        />
-      </Section>
+      <OwnSetUp order={order} />
       <Section title="Your rates" says="Kept for all orders. What a quote said stays as it was.">
         <View style={{ flexDirection: 'row', gap: 12 }}>
           <MoneyField
@@ -50,7 +41,12 @@ export function RatesSection({ order }: { order: Order }) {
             onChange={(labourPerHour) => set({ labourPerHour })}
           />
         </View>
-        <Choices label="The price by" choices={ways} value={pricing.by} onChange={(by) => set({ pricing: { ...pricing, by } })} />
+        <Choices
+          label="The price by"
+          choices={ways}
+          value={pricing.by}
+          onChange={(by) => set({ pricing: { ...pricing, by } })}
+        />
         <View style={{ flexDirection: 'row', gap: 12 }}>
           <NumberField
             half
@@ -70,76 +66,52 @@ export function RatesSection({ order }: { order: Order }) {
             onChange={(spoilagePercent) => set({ spoilagePercent })}
           />
         </View>
-        <View style={{ flexDirection: 'row', gap: 12 }}>
-          <NumberField
-            half
-            slot="finish"
-            label="Finishing, a piece"
-            suffix="min"
-            most={600}
-            value={hands.finishMinutes}
-            onChange={(finishMinutes) => patchShop({ hands: { finishMinutes } })}
-          />
-          <NumberField
-            half
-            slot="needle"
-            label="A needle sews"
-            suffix="hours"
-            most={200}
-            value={rates.needleHours}
-            onChange={(needleHours) => set({ needleHours: Math.max(0.5, needleHours) })}
-          />
-        </View>
-        <Breaks breaks={rates.breaks} onChange={(breaks) => set({ breaks })} />
+        <Usual />
+        <PriceBreaks breaks={rates.breaks} onChange={(breaks) => set({ breaks })} />
       </Section>
     </>
   )
 }
 
-const MOST_BREAKS = 8
-type Break = Rates['breaks'][number]
-
-/** From how many pieces on how much comes off the price. */
-function Breaks({ breaks, onChange }: { breaks: readonly Break[]; onChange: (breaks: Break[]) => void }) {
-  const change = (i: number, body: Partial<Break>): void =>
-    onChange(breaks.map((one, k) => (k === i ? { ...one, ...body } : one)))
-  const last = breaks.at(-1)
+/** What does not change from order to order. */
+function Usual() {
+  const { rates, hands } = useShelf((s) => s.shop)
   return (
-    <>
-      {breaks.map((one, i) => (
-        <View key={`${breaks.length}.${i}`} style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-start' }}>
-          <NumberField
-            half
-            slot={`break.${breaks.length}.${i}`}
-            label="From so many"
-            most={100_000}
-            value={one.from}
-            onChange={(from) => change(i, { from: Math.max(2, Math.round(from)) })}
-          />
-          <NumberField
-            half
-            slot={`off.${breaks.length}.${i}`}
-            label="Comes off"
-            suffix="%"
-            most={90}
-            value={one.percentOff}
-            onChange={(percentOff) => change(i, { percentOff })}
-          />
-          <Button
-            type="outline"
-            title="Out"
-            accessibilityLabel={`Take out the break from ${one.from}`}
-            onPress={() => onChange(breaks.filter((_, k) => k !== i))}
-          />
-        </View>
-      ))}
-      {breaks.length < MOST_BREAKS ? (
-        <Button
-          type="outline"
-          title="Less for larger orders"
-          onPress={() => onChange([...breaks, { from: (last?.from ?? 12) * 2, percentOff: (last?.percentOff ?? 0) + 5 }])}
-        />
-      ) : null}
-    </>
+    <View style={{ flexDirection: 'row', gap: 12 }}>
+      <NumberField
+        half
+        slot="finish"
+        label="Finishing, a piece"
+        suffix="min"
+        most={600}
+        value={hands.finishMinutes}
+        onChange={(finishMinutes) => patchShop({ hands: { finishMinutes } })}
+      />
+      <NumberField
+        half
+        slot="needle"
+        label="A needle sews"
+        suffix="hours"
+        most={200}
+        value={rates.needleHours}
+        onChange={(needleHours) => patchShop({ rates: { needleHours: Math.max(0.5, needleHours) } })}
+      />
+    </View>
+  )
+}
+
+function OwnSetUp({ order }: { order: Order }) {
+  const currency = useShelf((s) => s.shop.currency)
+  return (
+    <Section title="This order">
+      <MoneyField
+        slot={`${order.id}.setup`}
+        label="Set-up, shared by its pieces"
+        hint="Drawing, trial, paperwork."
+        currency={currency}
+        minor={order.setup}
+        onChange={(setup) => setOrder(order.id, { setup })}
+      />
+    </Section>
   )
 }

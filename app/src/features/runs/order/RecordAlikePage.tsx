@@ -4,7 +4,7 @@ import type { Verdict } from '@thimble/core/records'
 import { readNumber, stageAt } from '@thimble/plan'
 import { useLocalSearchParams, useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
-import { useWatch } from 'react-hook-form'
+import { type Control, useWatch } from 'react-hook-form'
 import { View } from 'react-native'
 import { FormChoices, FormField } from '@/forms/FormField'
 import { useDraftForm } from '@/forms/useDraftForm'
@@ -52,7 +52,9 @@ function RecordAlike({ order }: { order: Order }) {
   const record = (): void =>
     void run(async () => {
       const { verdict, note, ...minutesBy } = texts
-      await recordAll(chosen, { verdict, note, minutesBy }, (count) => setSays(`Recording ${count} of ${chosen.length} …`))
+      await recordAll(chosen, { verdict, note, minutesBy }, (count) =>
+        setSays(`Recording ${count} of ${chosen.length} …`),
+      )
       form.forget()
       router.replace(`/runs/order/${order.id}/money`)
     })
@@ -69,28 +71,37 @@ function RecordAlike({ order }: { order: Order }) {
         />
       }
     >
-      <Section title="How they came out" says="The same for all that are ticked. What was measured of a piece stays its own.">
-        <FormChoices control={form.control} name="verdict" label="Verdict" choices={verdictChoices} />
-        <View style={{ flexDirection: 'row', gap: 12 }}>
-          {parts.map((part) => (
-            <FormField
-              key={part}
-              half
-              control={form.control}
-              name={part}
-              label={minutePartNames[part]}
-              suffix="min"
-              keyboard="numeric"
-              problem={readNumber(texts[part], MOST_MINUTES).problem}
-            />
-          ))}
-        </View>
-        <Words soft>Minutes are of one piece.</Words>
-        <FormField control={form.control} name="note" label="Note" multiline longest={4000} />
-        {problem ? <FieldProblem id="alike">{problem}</FieldProblem> : null}
-      </Section>
+      <HowTheyCameOut control={form.control} texts={texts} />
+      {problem ? <FieldProblem id="alike">{problem}</FieldProblem> : null}
       <Which open={open} picked={picked} onPick={setPicked} />
     </Page>
+  )
+}
+
+function HowTheyCameOut({ control, texts }: { control: Control<Texts>; texts: Texts }) {
+  return (
+    <Section
+      title="How they came out"
+      says="The same for all that are ticked. What was measured of a piece stays its own."
+    >
+      <FormChoices control={control} name="verdict" label="Verdict" choices={verdictChoices} />
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        {parts.map((part) => (
+          <FormField
+            key={part}
+            half
+            control={control}
+            name={part}
+            label={minutePartNames[part]}
+            suffix="min"
+            keyboard="numeric"
+            problem={readNumber(texts[part], MOST_MINUTES).problem}
+          />
+        ))}
+      </View>
+      <Words soft>Minutes are of one piece.</Words>
+      <FormField control={control} name="note" label="Note" multiline longest={4000} />
+    </Section>
   )
 }
 

@@ -8,7 +8,7 @@ const PAUSE_MS = 600
 const waiting = new Map<string, ReturnType<typeof setTimeout>>()
 
 /** The pieces of an order that are on this device. */
-export function piecesOfOrder(id: string): Piece[] {
+function piecesOfOrder(id: string): Piece[] {
   const { docs, gone } = store.getState().shelf
   return Object.values(docs.pieces).filter((piece) => piece.order?.id === id && !gone.pieces[piece.id])
 }

@@ -23,7 +23,10 @@ export async function makePieces(order: Order, tell: (says: string) => void): Pr
   const out = await fitOrder(order)
   const toSet = namesToSet(order, out, store.getState().shelf.docs.designs)
   const designs = await setNames(toSet, (count) => tell(`Setting name ${count} of ${toSet.length} …`))
-  const shelf = { ...store.getState().shelf.docs.designs, ...Object.fromEntries(designs.map((one) => [one.card.id, one])) }
+  const shelf = {
+    ...store.getState().shelf.docs.designs,
+    ...Object.fromEntries(designs.map((one) => [one.card.id, one])),
+  }
   const { make } = changesNow(order, out, inLog, designsOf(out, shelf))
   if (make.length > 0 || designs.length > 0) {
     tell(`Making ${make.length} ${make.length === 1 ? 'piece' : 'pieces'} …`)

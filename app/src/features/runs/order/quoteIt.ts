@@ -11,7 +11,11 @@ import { placesText, sizesText } from './orderWords'
 import type { CostedLine } from './useOrderCost'
 
 /** Keeps what is quoted, as it stands, and hands the sheet on. */
-export async function quoteIt(order: Order, lines: readonly CostedLine[], orders: readonly OrderOfWork[]): Promise<void> {
+export async function quoteIt(
+  order: Order,
+  lines: readonly CostedLine[],
+  orders: readonly OrderOfWork[],
+): Promise<void> {
   const { currency } = store.getState().shelf.shop
   const ends = orders.flatMap(({ steps }) => steps.at(-1)?.ends.date ?? [])
   const quote: Quote = {
@@ -27,8 +31,8 @@ export async function quoteIt(order: Order, lines: readonly CostedLine[], orders
 
 /** Hands the sheet of a quote on, as it was. */
 export async function handOn(order: Order, quote: Quote): Promise<void> {
-  const { quotePdf } = await import('@/template/pdfs')
-  await shareFile(`Quote ${order.name}`, (await quotePdf(sheetOf(order, quote))) as BlobPart)
+  const { pdfs } = await import('@/template/pdfs')
+  await shareFile(`Quote ${order.name}`, (await pdfs.quotePdf(sheetOf(order, quote))) as BlobPart)
 }
 
 const day = (date: string): string => format(parseISO(date), 'd MMMM yyyy')

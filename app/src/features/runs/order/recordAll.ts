@@ -17,7 +17,11 @@ function stockNow() {
 }
 
 /** Records pieces alike, one after another as each takes of what the last one left, and then keeps all of them. */
-export async function recordAll(pieces: readonly Piece[], alike: Alike, onDone: (count: number) => void): Promise<void> {
+export async function recordAll(
+  pieces: readonly Piece[],
+  alike: Alike,
+  onDone: (count: number) => void,
+): Promise<void> {
   const at = new Date().toISOString()
   const [bobbins, events] = [standing('bobbins'), standing('runEvents')]
   const bodies = new Map<string, Patch<Piece>>()

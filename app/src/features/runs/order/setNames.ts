@@ -27,8 +27,7 @@ export async function fitAt({ setting, names }: Pick<NamesAt, 'setting' | 'names
 /** All names of an order as they come out. @throws Error with a sentence for the person */
 export async function fitOrder(order: Order): Promise<NamesOut> {
   const out = new Map<string, ReadonlyMap<string, NameOut>>()
-  for (const at of namesOf(order))
-    out.set(at.place, new Map((await fitAt(at)).map((one, i) => [at.names[i]!, one])))
+  for (const at of namesOf(order)) out.set(at.place, new Map((await fitAt(at)).map((one, i) => [at.names[i]!, one])))
   return out
 }
 
@@ -41,7 +40,7 @@ export const designsOf =
   }
 
 /** A name that is not on the shelf yet, with how it is set. */
-export type ToSet = { out: NameOut; setting: NameSetting }
+type ToSet = { out: NameOut; setting: NameSetting }
 
 export function namesToSet(order: Order, out: NamesOut, shelf: Readonly<Record<string, unknown>>): ToSet[] {
   const all = namesOf(order).flatMap(({ place, setting }) =>

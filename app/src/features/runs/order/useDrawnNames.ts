@@ -9,7 +9,9 @@ type Drawn = ReadonlyMap<string, SetName['design']>
 /** Names as they are drawn, by their design's id; one after another as they come. */
 export function useDrawnNames(names: readonly NameOut[], { face, colour }: NameSetting): Drawn {
   const [drawn, setDrawn] = useState<Drawn>(new Map())
-  const wanted = JSON.stringify(names.map(({ design, name, letterHeight, spacing }) => ({ design, name, letterHeight, spacing })))
+  const wanted = JSON.stringify(
+    names.map(({ design, name, letterHeight, spacing }) => ({ design, name, letterHeight, spacing })),
+  )
   useEffect(() => {
     let gone = false
     const draw = async (): Promise<void> => {

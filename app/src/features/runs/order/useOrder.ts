@@ -1,6 +1,6 @@
 import type { Order, OrderLine, Patch } from '@thimble/contract'
 import { patch, patchOrderUndoably } from '@/state/changes'
-import { store, useShelf } from '@/state/store'
+import { useShelf } from '@/state/store'
 import { followSoon } from './followOrder'
 
 /** An order that is there; null where there is none, or it was removed. */
@@ -19,8 +19,5 @@ export function setOrderUndoably(id: string, body: Patch<Order>, says: string): 
   followSoon(id)
 }
 
-export const setLine = (id: string, line: string, body: Patch<OrderLine> | null): void =>
+export const setLine = (id: string, line: string, body: Patch<OrderLine>): void =>
   setOrder(id, { lines: { [line]: body } } as Patch<Order>)
-
-/** The order at this moment, for what takes a while. */
-export const orderNow = (id: string): Order | undefined => store.getState().shelf.docs.orders[id]

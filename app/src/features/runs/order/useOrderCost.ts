@@ -25,7 +25,10 @@ export type OrderCost = {
 /** What an order costs by its pieces as they are planned: those in work stand for all of their line. */
 export function useOrderCost(order: Order): OrderCost {
   const all = useDocs('pieces')
-  const pieces = useMemo(() => all.filter((piece) => piece.order?.id === order.id && piece.finish.kept.length === 0), [all, order.id])
+  const pieces = useMemo(
+    () => all.filter((piece) => piece.order?.id === order.id && piece.finish.kept.length === 0),
+    [all, order.id],
+  )
   const stock = useRunStock(pieces)
   const { hours } = useHours()
   const { works, seen, of } = useRunWork(pieces, stock)

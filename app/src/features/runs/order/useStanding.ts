@@ -8,20 +8,20 @@ import { useDocs } from '@/state/useShelfDocs'
 import { changesNow } from './followOrder'
 import { fitOrder, type NamesOut, namesToSet } from './setNames'
 
-/** How an order stands at the server: null until it has said. */
+/** How an order stands at the server, asked anew whenever what changed here is sent; null until it has said. */
 export function useToldStanding(id: string): { told: OrderStanding | null; look: () => void } {
   const [told, setTold] = useState<OrderStanding | null>(null)
-  const look = useCallback(
-    () =>
-      void ask<OrderStanding>(`/orders/${id}/standing`).then(setTold, () => undefined),
-    [id],
-  )
-  useEffect(look, [look])
+  const look = useCallback(() => void ask<OrderStanding>(`/orders/${id}/standing`).then(setTold, () => undefined), [id])
+  // What was typed here last is in it once it is sent.
+  const settled = useShelf((s) => s.waiting === 0)
+  useEffect(() => {
+    if (settled) look()
+  }, [look, settled])
   return { told, look }
 }
 
 /** The names of an order as they come out; worked out anew as they change. */
-export function useNamesOut(order: Order): { out: NamesOut | null; problem: string | null } {
+function useNamesOut(order: Order): { out: NamesOut | null; problem: string | null } {
   const [state, setState] = useState<{ out: NamesOut | null; problem: string | null }>({ out: null, problem: null })
   useEffect(() => {
     let gone = false

@@ -25,7 +25,8 @@ export function useTable(text: string): { lines: readonly TableLine[] | null; pr
 export function leftOver(lines: readonly TableLine[], bad: readonly number[]): string {
   const kept = lines.filter(({ line }) => bad.includes(line))
   const head = lines.find(({ cells }) => cells.some((cell) => cell.trim() !== ''))
-  const withHead = kept.length > 0 && head && columnsNamed(head.cells.map((cell) => cell.trim())) ? [head, ...kept] : kept
+  const withHead =
+    kept.length > 0 && head && columnsNamed(head.cells.map((cell) => cell.trim())) ? [head, ...kept] : kept
   return withHead.map(({ written }) => written).join('\n')
 }
 

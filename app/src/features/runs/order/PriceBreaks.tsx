@@ -1,0 +1,54 @@
+import { Button } from '@rneui/themed'
+import type { Rates } from '@thimble/contract'
+import { View } from 'react-native'
+import { NumberField } from '@/ui/NumberField'
+
+const MOST_BREAKS = 8
+type Break = Rates['breaks'][number]
+
+/** From how many pieces on how much comes off the price. */
+export function PriceBreaks({ breaks, onChange }: { breaks: readonly Break[]; onChange: (breaks: Break[]) => void }) {
+  const change = (i: number, body: Partial<Break>): void =>
+    onChange(breaks.map((one, k) => (k === i ? { ...one, ...body } : one)))
+  const last = breaks.at(-1)
+  return (
+    <>
+      {breaks.map((one, i) => (
+        <View key={`${breaks.length}.${i}`} style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-start' }}>
+          <NumberField
+            half
+            slot={`break.${breaks.length}.${i}`}
+            label="From so many"
+            most={100_000}
+            value={one.from}
+            onChange={(from) => change(i, { from: Math.max(2, Math.round(from)) })}
+          />
+          <NumberField
+            half
+            slot={`off.${breaks.length}.${i}`}
+            label="Comes off"
+            suffix="%"
+            most={90}
+            value={one.percentOff}
+            onChange={(percentOff) => change(i, { percentOff })}
+          />
+          <Button
+            type="outline"
+            title="Out"
+            accessibilityLabel={`Take out the break from ${one.from}`}
+            onPress={() => onChange(breaks.filter((_, k) => k !== i))}
+          />
+        </View>
+      ))}
+      {breaks.length < MOST_BREAKS ? (
+        <Button
+          type="outline"
+          title="Less for larger orders"
+          onPress={() =>
+            onChange([...breaks, { from: (last?.from ?? 12) * 2, percentOff: (last?.percentOff ?? 0) + 5 }])
+          }
+        />
+      ) : null}
+    </>
+  )
+}

@@ -1,0 +1,103 @@
+import { Button } from '@rneui/themed'
+import type { Order } from '@thimble/contract'
+import { useShelf } from '@/state/store'
+import { AdviceBar } from '@/ui/AdviceBar'
+import { Section } from '@/ui/Section'
+import { useTask } from '@/ui/useTask'
+import { BigNumbers, Words } from '@/ui/Words'
+import { many } from '@/words/designWords'
+import { moneyText } from '@/words/priceWords'
+import { handOn, quoteIt } from './quoteIt'
+import type { CostedLine, OrderCost } from './useOrderCost'
+
+type Props = { order: Order; cost: OrderCost }
+
+/** What an order is sold at, what of it is not known, and the quote. */
+export function ThePrice({ order, cost }: Props) {
+  const { lines, says } = cost
+  return (
+    <Section title="The price">
+      {lines && lines.length > 0 ? (
+        <Together lines={lines} />
+      ) : (
+        <Words soft role="status">
+          {says || 'Make the pieces first: what they take is reckoned from how they are planned.'}
+        </Words>
+      )}
+      <NotKnown cost={cost} />
+      <Quoting order={order} cost={cost} />
+      <Words soft>Taxes are not in it: your own rules decide.</Words>
+    </Section>
+  )
+}
+
+function Together({ lines }: { lines: readonly CostedLine[] }) {
+  const currency = useShelf((s) => s.shop.currency)
+  const total = lines.reduce((sum, one) => sum + one.cost.total, 0)
+  const quantity = lines.reduce((sum, one) => sum + one.quantity, 0)
+  return (
+    <>
+      <BigNumbers size={32}>{`${moneyText(total, currency)} for ${many(quantity, 'piece')}`}</BigNumbers>
+      {lines.map(({ id, name, quantity: count, cost: { price } }) => (
+        <Words key={id}>{`${name}: ${moneyText(price, currency)} each, ${many(count, 'piece')}.`}</Words>
+      ))}
+    </>
+  )
+}
+
+/** What is in the price as nothing, and what is not in it at all. */
+function NotKnown({ cost: { lines, unplanned, problem } }: Pick<Props, 'cost'>) {
+  const unknown = [...new Set(lines?.flatMap((line) => line.unknown) ?? [])]
+  const said = [
+    ...(unknown.length > 0 ? [`Reckoned as nothing, as nobody said what it costs: ${unknown.join(', ')}.`] : []),
+    ...unplanned.map((name) => `${name}: no piece of it is planned yet, so it is not in the price.`),
+  ]
+  return (
+    <>
+      {said.map((text) => (
+        <AdviceBar key={text} advice={{ code: 'unknown', text, severity: 'caution' }} />
+      ))}
+      {problem ? <AdviceBar advice={{ code: 'bad', text: problem, severity: 'stop' }} /> : null}
+    </>
+  )
+}
+
+/** The quote as it stands, once it is known what hours and items cost; and the one that was given. */
+function Quoting({ order, cost: { lines, unplanned, orders } }: Props) {
+  const rates = useShelf((s) => s.shop.rates)
+  const { busy, problem, run } = useTask()
+  const [quoted] = order.quoted
+  const lacks = lackOf(order, rates) ?? (unplanned.length > 0 ? 'Plan every line first.' : null)
+  return (
+    <>
+      {lines && lines.length > 0 ? (
+        <Button
+          title={quoted ? 'Quote it anew, as PDF' : 'Quote it, as PDF'}
+          disabled={busy || lacks !== null}
+          onPress={() => void run(() => quoteIt(order, lines, orders))}
+        />
+      ) : null}
+      {lines && lines.length > 0 && lacks ? <Words tone="madder">{lacks}</Words> : null}
+      {quoted ? (
+        <Button
+          type="outline"
+          title="The quote as it was, as PDF"
+          disabled={busy}
+          onPress={() => void run(() => handOn(order, quoted))}
+        />
+      ) : null}
+      {problem ? <AdviceBar advice={{ code: 'quote', text: problem, severity: 'stop' }} /> : null}
+    </>
+  )
+}
+
+/** What has to be said before anybody is quoted a price: the greater part of it would be missing. */
+function lackOf(
+  order: Order,
+  { machinePerHour, labourPerHour }: { machinePerHour: number | null; labourPerHour: number | null },
+): string | null {
+  if (labourPerHour === null) return 'Say first what an hour of hands costs.'
+  if (machinePerHour === null) return 'Say first what an hour of the machine costs.'
+  const unsaid = Object.values(order.lines).some(({ blank, customersOwn }) => blank === null && !customersOwn)
+  return unsaid ? 'Say first, in its line, what the item itself costs you.' : null
+}

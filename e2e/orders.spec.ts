@@ -1,0 +1,193 @@
+import type { Piece } from '@thimble/contract'
+import { keepStage, planPiece } from '@thimble/plan'
+import type { Page } from '@playwright/test'
+import { apply } from 'json-merge-patch'
+import { demoShop } from '../demo/demoShop'
+import { pdfText } from './poppler'
+import { expect, type ShopServer, test } from './server'
+import { ticket } from './ticket'
+
+const names = [
+  ...['S;Wren', 'M;Ives', 'L;Bartholomew Marchbanks', 'XXXXL;Tolly', 'M;Ada', 'XL;Jory', ';Nell'],
+  ...['M;Morwenna', 'S;Pip', 'L;Hugh', 'XL;Silas', 'M;Dorcas;;for the bosun'],
+]
+const csv = ['size;name;colour;note', ...names].join('\r\n')
+
+const demo = demoShop('demo')
+const shelf = { ...demo, designs: Object.fromEntries(demo.designs.map((design) => [design.id, design])) }
+
+/** Measured, built and hooped as it is planned, as a hand would have on its ticket. */
+async function madeReady(shop: ShopServer, id: string): Promise<void> {
+  let piece = await shop.send<Piece>('GET', `/pieces/${id}`)
+  const design = await shop.send('GET', `/designs/${piece.measure.designId}`)
+  const here = { ...shelf, designs: { ...shelf.designs, [design.id]: design } }
+  for (const stage of ['measure', 'build', 'hoop'] as const) {
+    const change = keepStage(piece, stage, planPiece(piece, here), '2026-11-23T09:00:00.000Z')!
+    await shop.send('PATCH', `/pieces/${id}`, change)
+    piece = apply(piece, change) as Piece
+  }
+}
+
+async function sewToEnd(page: Page): Promise<void> {
+  await page.getByRole('radio', { name: 'The stand-in machine' }).click()
+  await page.getByRole('radio', { name: '60 times', exact: true }).click()
+  await page.getByRole('button', { name: 'The needle goes: start' }).click()
+  const done = page.getByRole('button', { name: 'Stitched: to the finish' })
+  const asked = page.getByRole('button', { name: /( is on| is in)$|^Go on from stitch/ })
+  for (let i = 0; i < 40 && !(await done.isVisible()); i++) {
+    await expect(asked.or(done).first()).toBeVisible({ timeout: 40_000 })
+    if (await asked.first().isVisible())
+      await asked
+        .first()
+        .click()
+        .catch(() => undefined)
+    await page.waitForTimeout(60)
+  }
+  await done.click()
+}
+
+for (const [sight, viewport] of [
+  ['phone', { width: 390, height: 844 }],
+  ['wide', { width: 1280, height: 800 }],
+] as const)
+  test(`${sight}: twelve polos in four sizes, from a CSV with two bad lines to what was quoted against what it took`, async ({
+    page,
+    shop,
+  }) => {
+    test.setTimeout(240_000)
+    const hand = ticket(page)
+    const link = (name: string | RegExp) => page.getByRole('link', { name }).first().click()
+    await shop.importDemo()
+    await page.setViewportSize(viewport)
+    await page.goto(`${shop.url}/runs`)
+
+    // The order, its line, and the names from a file.
+    await hand.press('New order')
+    await hand.type('Name', 'Crew polos, third lot')
+    await hand.type('For whom', 'Saltmarsh Ferry Co-op')
+    await hand.type('Due', '2031-05-09')
+    await hand.press('Add the first line')
+    await hand.type('What you call it', 'Crew polo')
+    await hand.type('One costs you', '6.50')
+    await hand.press('Say where it goes')
+    await hand.pick('Each one’s name')
+    await link(/Put names in/)
+    await page
+      .locator('input[type=file]')
+      .setInputFiles({ name: 'crew.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) })
+    await expect(page.getByText('10 lines good, 2 to mend.')).toBeVisible()
+    await expect(page.getByText(/^Line 5: “XXXXL” is no size of polo/)).toBeVisible()
+    await expect(page.getByText(/^Line 8: It has no size/)).toBeVisible()
+    await hand.press('Take the 10 good lines in')
+    await expect(page.getByText('10 names', { exact: true })).toBeVisible()
+    await hand.type('The list', 'size;name\nXL;Tolly\nL;Nell')
+    await hand.press('Take 2 names in')
+    await expect(page.getByRole('listitem').filter({ hasText: 'Nell' })).toBeVisible()
+
+    // Names that come out too long are mended together; then twelve pieces are made in one go.
+    await page.goBack()
+    await expect(page.getByText('2 names too long as set:')).toBeVisible()
+    await hand.pick('Smaller letters for those')
+    await expect(page.getByText('Now all of them fit.')).toBeVisible()
+    await link('Back to the order')
+    await hand.press('Make 12 pieces')
+    await expect(page.getByText('12 on the bench.')).toBeVisible({ timeout: 30_000 })
+    await expect(page.getByText('2 S, 4 M, 3 L, 3 XL')).toBeVisible()
+
+    // Money: by the shop's own rates, quoted on paper.
+    await link('What it costs')
+    await expect(page.getByRole('button', { name: 'Quote it, as PDF' })).toBeDisabled({ timeout: 30_000 })
+    await hand.type('Machine, an hour', '6')
+    await hand.type('Hands, an hour', '14')
+    await hand.type('Mark-up', '60')
+    await hand.type(/^Set-up/, '20')
+    const quoting = page.waitForEvent('download')
+    await hand.press('Quote it, as PDF')
+    const quote = pdfText(await (await quoting).path())
+    expect(quote).toMatch(
+      /Quote: Crew polos, third lot[\s\S]*For Saltmarsh Ferry Co-op[\s\S]*Crew polo +12 +£\d+\.\d\d +£\d+\.\d\d/,
+    )
+    const [, each, all] = /Crew polo +12 +£([\d.]+) +£([\d.]+)/.exec(quote)!
+    expect(Math.round(Number(each) * 1200)).toBe(Math.round(Number(all) * 100))
+    await expect(page.getByRole('heading', { name: 'Quoted and real' })).toBeVisible()
+
+    // The order of work: moved by keys and reckoned anew; cut; on paper.
+    await page.goBack()
+    await link('Order of work, time, and what to cut')
+    await expect(page.getByRole('heading', { name: 'Ready' })).toBeVisible({ timeout: 30_000 })
+    const grips = page.getByRole('button', { name: /^Move / })
+    const [first, second] = [
+      await grips.nth(0).getAttribute('aria-label'),
+      await grips.nth(1).getAttribute('aria-label'),
+    ]
+    await grips.nth(0).focus()
+    for (const key of ['Space', 'ArrowDown', 'Space']) {
+      await page.keyboard.press(key)
+      await page.waitForTimeout(300)
+    }
+    await expect(page.getByText(/^As you put them/)).toBeVisible()
+    expect([await grips.nth(0).getAttribute('aria-label'), await grips.nth(1).getAttribute('aria-label')]).toEqual([
+      second,
+      first,
+    ])
+    await expect(page.getByRole('img', { name: /The roll from its start/ }).first()).toBeVisible()
+    const printing = page.waitForEvent('download')
+    await hand.press('Run sheet, as PDF')
+    const sheet = pdfText(await (await printing).path())
+    for (const name of ['Wren', 'Bartholomew Marchbanks', 'Nell']) expect(sheet).toContain(name)
+    expect(sheet).toMatch(
+      /Ready \w+day \d+ \w+, \d+:\d\d[\s\S]*Set up: [\s\S]*Cut from the rolls[\s\S]*Strip 1, cut at \d+ mm/,
+    )
+    const { leftMm: before } = (await shop.send('GET', '/supplies')).find(
+      ({ kind }: { kind: string }) => kind === 'cut-away-mesh-fusible',
+    )
+    await hand.press(/^It is cut/)
+    await expect(page.getByText('All of it is cut.')).toBeVisible({ timeout: 30_000 })
+    await expect
+      .poll(
+        async () =>
+          (await shop.send('GET', '/supplies')).find(({ kind }: { kind: string }) => kind === 'cut-away-mesh-fusible')
+            .leftMm,
+      )
+      .toBeLessThan(before)
+
+    // The first of them is sewn by the stand-in, and says what comes next.
+    const begun = /^Move (Crew polo, \w+)/.exec(second!)![1]!
+    const pieces = await shop.send<Piece[]>('GET', '/pieces?limit=500')
+    const lead = pieces.find(({ name }) => name === begun)!
+    await madeReady(shop, lead.id)
+    await hand.press('Go on with the first of these')
+    await hand.press('To the machine')
+    await sewToEnd(page)
+    await expect(page.getByRole('heading', { name: 'Next in the run' })).toBeVisible()
+    await expect(page.getByRole('button', { name: 'To the next piece' })).toBeVisible()
+
+    // All but the odd one are recorded alike; it is spoiled, and recorded so.
+    await link('Crew polos, third lot')
+    await link('Record several alike')
+    await hand.type('Hooping', '5')
+    await hand.type('Finishing', '3')
+    await hand.press('All of them')
+    await page.getByRole('checkbox', { name: /Crew polo, Hugh/ }).click()
+    await hand.press('Put 11 pieces in the log')
+    await expect(page.getByText(/11 pieces of 12 in the log/)).toBeVisible({ timeout: 60_000 })
+    await page.goto(`${shop.url}/runs`)
+    await link(/Crew polos, third lot/)
+    await expect(page.getByText('1 on the bench, 11 in the log.')).toBeVisible()
+    await link('Record several alike')
+    await hand.pick('Spoiled')
+    await hand.press('All of them')
+    await hand.press('Put 1 piece in the log')
+
+    // What was quoted against what it took, by part: nothing is lost in between.
+    await expect(page.getByText('12 pieces of 12 in the log, 1 failed.', { exact: false })).toBeVisible({
+      timeout: 30_000,
+    })
+    const table = page.getByRole('table').first()
+    await expect(table.getByRole('row').first()).toContainText('quoted')
+    const rows = await table.getByRole('row').allInnerTexts()
+    const pounds = (row: string): number[] =>
+      [...row.matchAll(/£([\d.,]+)/g)].map(([, n]) => Math.round(Number(n!.replace(',', '')) * 100))
+    const [parts, cost] = [rows.slice(1, -2).map(pounds), pounds(rows.at(-2)!)]
+    for (const column of [0, 1]) expect(parts.reduce((sum, row) => sum + row[column]!, 0)).toBe(cost[column])
+  })
