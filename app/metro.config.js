@@ -39,6 +39,9 @@ const NOT_SHIPPED = [
     of: /\/(FlatList|SectionList|VirtualizedList|DrawerLayoutAndroid|RefreshControl|Switch|CheckBox|ProgressBar|Modal|ImageBackground|AnimatedFlatList|AnimatedSectionList|TouchableNativeFeedback)$/,
     by: /react-native-web\/dist\/(index|vendor\/react-native\/Animated\/Animated)\.js$/,
   },
+  // Transforms read for phones, where a browser reads its own; and drawings that come as files.
+  { of: /^\.\/transform(ToRn)?$/, by: /react-native-svg\/.*\/extractTransform\.[jt]s$/ },
+  { of: /^\.\/xml$/, by: /react-native-svg\/.*\/ReactNativeSVG\.web\.[jt]s$/ },
   // Colour spaces that neither a page nor an artwork names.
   {
     of: /^\.\/(cubehelix|dlab|dlch|hsi|itp|jab|jch|lchuv|luv|okhsl|okhsv|xyb|yiq)\/\w+\.js$/,

@@ -2,6 +2,7 @@ import { Thread } from '@thimble/contract'
 import type { Need } from '@thimble/plan/benchNeeds'
 import { bobbinLines } from '@/words/bobbinLines'
 import { readSwatch, writeSwatch } from '@/features/stash/swatchTexts'
+import { tables } from '@/desk/table'
 import { toBuyCsv } from '@/features/stash/toBuyCsv'
 import { needLine, toBuyText } from '@/words/needWords'
 import { metresText, timeText } from '@/words/threadNeeds'
@@ -28,7 +29,7 @@ describe('what has to be bought', () => {
 
   it('goes out as CSV without what there is enough of', () => {
     const rows = [need({}), need({ id: 'y', what: { kind: 'cut-away-mesh' }, left: 5000 })]
-    expect(toBuyCsv(rows)).toBe('what,unit,wanted,left,missing,pieces\nLight tear-away,m,0.6,0.2,0.4,3')
+    expect(toBuyCsv(rows, tables)).toBe('what,unit,wanted,left,missing,pieces\nLight tear-away,m,0.6,0.2,0.4,3')
   })
 })
 

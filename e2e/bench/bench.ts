@@ -4,6 +4,7 @@ import { measureDesigns } from './designs'
 import { measureLarge } from './large'
 import { measureLoad } from './load'
 import { measureLog } from './log'
+import { measureOrders } from './orders'
 import { measurePhones } from './phones'
 import { measureRuns } from './runs'
 import { measureTwin } from './twin'
@@ -19,6 +20,7 @@ async function main(): Promise<void> {
     ...(await measureTwin()),
     ...(await measureLarge()),
     ...(await measureLog()),
+    ...(await measureOrders()),
     ...(await measurePhones()),
     ...(await measureLoad()),
     ...(await measureTyping()),

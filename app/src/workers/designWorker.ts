@@ -1,3 +1,4 @@
+import type { Advice } from '@thimble/core/advice'
 import { expose, transfer } from 'comlink'
 import type {
   ColourOrder,
@@ -19,6 +20,7 @@ import {
   layGroup,
   packDesign,
   planColourOrder,
+  smallLetterAdvice,
   summariseDesign,
   unpackDesign,
   writeDesignSvg,
@@ -39,7 +41,6 @@ import { inkOf, type BlockInk } from './blockInk'
 import { ask, Away, Refused } from '@/http/client'
 import { keepPacked, packedHere } from './packedStore'
 import { readDesignFile, type ReadFile } from './readDesignFile'
-import { splitTable, type TableLine } from './splitTable'
 
 /** A design opened on the screen: what is drawn, what was measured. */
 export type OpenedDesign = {
@@ -176,20 +177,21 @@ const desk = {
     return { ...(await showDesign(design, newId)), smallestLetterMm }
   },
 
-  /** How wide names of an order come out, set alike. */
-  async fit(names: readonly string[], q: NamesRequest, font: string): Promise<FittedName[]> {
-    return fitNames(await typefaceAt(font), names, q)
+  /** How wide names of an order come out, set alike, and what the smallest of their letters want. */
+  async fit(
+    names: readonly string[],
+    q: NamesRequest,
+    font: string,
+  ): Promise<{ fitted: FittedName[]; advice: Advice[] }> {
+    const fitted = fitNames(await typefaceAt(font), names, q)
+    const heights = fitted.flatMap(({ problem, letterHeight }) => (problem ? [] : [letterHeight]))
+    return { fitted, advice: smallLetterAdvice(Math.min(...heights)) }
   },
 
   /** A name of an order as a design, with all that is kept of it; it is not kept here. */
   async name(q: WordingRequest, font: string): Promise<SetName> {
     const { design, smallestLetterMm } = setWording(await typefaceAt(font), q)
     return { design: summariseDesign(design), packed: packDesign(design), smallestLetterMm }
-  },
-
-  /** A pasted table or a CSV, line by line. */
-  async table(text: string): Promise<TableLine[]> {
-    return splitTable(text)
   },
 
   /** The colours of the blocks as they were read. */

@@ -1,6 +1,5 @@
 import { useSortable } from '@dnd-kit/sortable'
 import { CSS } from '@dnd-kit/utilities'
-import { MaterialIcons } from '@expo/vector-icons'
 import type { Change, WorkStep } from '@thimble/plan/work'
 import { View } from 'react-native'
 import Svg, { Line, Path } from 'react-native-svg'
@@ -52,10 +51,20 @@ export function WorkLine({ step: { work, before }, first, stale }: Props) {
             ...{ display: 'flex', alignItems: 'center', justifyContent: 'center' },
           }}
         >
-          <MaterialIcons name="drag-handle" size={24} color={p.inkSoft} />
+          <Grip />
         </button>
       </View>
     </div>
+  )
+}
+
+/** Two bars to take hold of. */
+function Grip() {
+  const p = usePalette()
+  return (
+    <Svg aria-hidden width={24} height={24}>
+      <Path d="M5 9.5H19M5 14.5H19" stroke={p.inkSoft} strokeWidth={2.4} />
+    </Svg>
   )
 }
 

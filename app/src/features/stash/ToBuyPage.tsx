@@ -43,7 +43,13 @@ function ToBuy({ needs }: { needs: readonly Need[] }) {
         <Needs needs={toBuy} />
         {toBuy.length > 0 ? (
           <View style={{ flexDirection: 'row', gap: 12, flexWrap: 'wrap' }}>
-            <Button type="outline" title="Save as CSV" onPress={() => saveFile('to buy', 'csv', toBuyCsv(needs))} />
+            <Button
+              type="outline"
+              title="Save as CSV"
+              onPress={() =>
+                void run(async () => saveFile('to buy', 'csv', toBuyCsv(needs, (await import('@/desk/table')).tables)))
+              }
+            />
             <Button type="outline" title="Save to print" disabled={busy} onPress={() => void run(print)} />
           </View>
         ) : null}

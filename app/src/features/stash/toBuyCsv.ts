@@ -1,11 +1,11 @@
+import type { tables } from '@/desk/table'
 import { isToBuy, missing, type Need } from '@thimble/plan/benchNeeds'
-import Papa from 'papaparse'
 import { needName } from '@/words/needWords'
 
 const round = (n: number): number => Math.round(n * 100) / 100
 
 /** The shopping list as CSV: metres of rolls and of thread, or a number, one thing a row. */
-export function toBuyCsv(needs: readonly Need[]): string {
+export function toBuyCsv(needs: readonly Need[], { writeTable }: Pick<typeof tables, 'writeTable'>): string {
   const inUnit = (need: Need, amount: number): number => round(need.unit === 'mm' ? amount / 1000 : amount)
   const rows = needs.filter(isToBuy).map((need) => ({
     what: needName(need),
@@ -15,8 +15,5 @@ export function toBuyCsv(needs: readonly Need[]): string {
     missing: inUnit(need, missing(need)),
     pieces: need.pieces,
   }))
-  return Papa.unparse(
-    { fields: ['what', 'unit', 'wanted', 'left', 'missing', 'pieces'], data: rows },
-    { newline: '\n' },
-  )
+  return writeTable(['what', 'unit', 'wanted', 'left', 'missing', 'pieces'], rows)
 }

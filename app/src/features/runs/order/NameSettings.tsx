@@ -1,5 +1,4 @@
 import type { NameSetting, OrderLine, Patch } from '@thimble/contract'
-import { smallLetterAdvice } from '@thimble/core/design'
 import { garmentsOf } from '@thimble/plan/orders'
 import { useMemo } from 'react'
 import { View } from 'react-native'
@@ -32,7 +31,7 @@ const INK = { id: '#1f2d38', name: 'Ink', swatch: '#1f2d38' }
 export function NameSettings({ slot, line, setting, set }: Props) {
   const unit = useShelf((s) => s.shop.unit)
   const names = useMemo(() => [...new Set(garmentsOf(line).flatMap(({ name }) => (name ? [name] : [])))], [line])
-  const { fitted, problem } = useFitted(setting, names)
+  const { fitted, advice, problem } = useFitted(setting, names)
   const { problems } = readSetting(setting)
   const high = setting.by === 'height'
   return (
@@ -75,16 +74,12 @@ export function NameSettings({ slot, line, setting, set }: Props) {
       {names.length === 0 ? <Words soft>No names are in yet.</Words> : null}
       {fitted.length > 0 ? <Words soft>{outText(fitted)}</Words> : null}
       <LongNames {...{ setting, set, fitted }} />
-      {smallAdvice(fitted).map((advice) => (
-        <AdviceBar key={advice.code} advice={advice} />
+      {advice.map((one) => (
+        <AdviceBar key={one.code} advice={one} />
       ))}
     </>
   )
 }
-
-/** What the smallest of them want. */
-const smallAdvice = (fitted: ReturnType<typeof useFitted>['fitted']) =>
-  smallLetterAdvice(Math.min(...fitted.filter(({ problem }) => !problem).map(({ letterHeight }) => letterHeight)))
 
 /** “12 names, from 18 mm to 61 mm wide.” */
 function outText(fitted: ReturnType<typeof useFitted>['fitted']): string {

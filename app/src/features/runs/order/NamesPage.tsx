@@ -8,13 +8,14 @@ import { useNamed } from '@/state/useShelfDocs'
 import { Field } from '@/ui/Field'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { Page } from '@/ui/Page'
+import { PastedWhole } from '@/ui/PastedWhole'
 import { Section } from '@/ui/Section'
 import { Split } from '@/ui/Split'
 import { useKeptText } from '@/ui/useKeptText'
 import { useTask } from '@/ui/useTask'
 import { Words } from '@/ui/Words'
 import { many } from '@/words/designWords'
-import type { TableLine } from '@/workers/splitTable'
+import type { TableLine } from '@/desk/table'
 import type { LineProps } from './lineProps'
 import { NamesIn } from './NamesIn'
 import { NoOrder } from './OrderPage'
@@ -55,14 +56,16 @@ function PutIn(props: LineProps) {
       says="A line each: size; name; colour; note. A first line may name them in another order. From a table, copy and paste."
     >
       <FromFile onText={(found) => setText(found, false)} />
-      <Field
-        label="The list"
-        multiline
-        lines={8}
-        value={text}
-        placeholder={'size;name\nM;Wren\nL;Ives'}
-        onChange={(typed) => setText(typed, typed === '')}
-      />
+      <PastedWhole onText={(pasted) => setText(pasted, pasted === '')}>
+        <Field
+          label="The list"
+          multiline
+          lines={8}
+          value={text}
+          placeholder={'size;name\nM;Wren\nL;Ives'}
+          onChange={(typed) => setText(typed, typed === '')}
+        />
+      </PastedWhole>
       {problem ? <FieldProblem id="list">{problem}</FieldProblem> : null}
       {text.trim() && read ? <Checked read={read} onTake={take} /> : null}
     </Section>

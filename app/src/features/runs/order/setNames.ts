@@ -1,5 +1,6 @@
 import type { DesignCard, NameSetting, Order } from '@thimble/contract'
 import type { NewPieces } from '@thimble/contract/answers'
+import type { Advice } from '@thimble/core/advice'
 import type { FittedName } from '@thimble/core/wording'
 import type { NameDesigns } from '@thimble/plan/orders'
 import { Asset } from 'expo-asset'
@@ -13,21 +14,24 @@ export const fontOf = (face: string): string =>
 
 /** A name as it comes out at its place, and the design it is kept as. */
 export type NameOut = FittedName & { design: string }
+/** With what the smallest letters of them want. */
+export type Fitted = { fitted: NameOut[]; advice: Advice[] }
 /** By the place, then by the name. */
 export type NamesOut = ReadonlyMap<string, ReadonlyMap<string, NameOut>>
 
 /** How the names of one place come out; none while it cannot be read how they are set. */
-export async function fitAt({ setting, names }: Pick<NamesAt, 'setting' | 'names'>): Promise<NameOut[]> {
+export async function fitAt({ setting, names }: Pick<NamesAt, 'setting' | 'names'>): Promise<Fitted> {
   const { request } = readSetting(setting)
-  if (!request || names.length === 0) return []
-  const fitted = await atDesk((desk) => desk.fit(names, request, fontOf(setting.face)))
-  return fitted.map((one) => ({ ...one, design: nameDesignId(one, setting) }))
+  if (!request || names.length === 0) return { fitted: [], advice: [] }
+  const { fitted, advice } = await atDesk((desk) => desk.fit(names, request, fontOf(setting.face)))
+  return { fitted: fitted.map((one) => ({ ...one, design: nameDesignId(one, setting) })), advice }
 }
 
 /** All names of an order as they come out. @throws Error with a sentence for the person */
 export async function fitOrder(order: Order): Promise<NamesOut> {
   const out = new Map<string, ReadonlyMap<string, NameOut>>()
-  for (const at of namesOf(order)) out.set(at.place, new Map((await fitAt(at)).map((one, i) => [at.names[i]!, one])))
+  for (const at of namesOf(order))
+    out.set(at.place, new Map((await fitAt(at)).fitted.map((one, i) => [at.names[i]!, one])))
   return out
 }
 

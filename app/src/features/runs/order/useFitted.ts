@@ -1,18 +1,17 @@
 import type { NameSetting } from '@thimble/contract'
 import { useEffect, useState } from 'react'
-import { fitAt, type NameOut } from './setNames'
+import { fitAt, type Fitted } from './setNames'
+
+const NOTHING: Fitted & { problem: string | null } = { fitted: [], advice: [], problem: null }
 
 /** Names as they come out; worked out anew as they or their setting change. */
-export function useFitted(
-  setting: NameSetting,
-  names: readonly string[],
-): { fitted: NameOut[]; problem: string | null } {
-  const [state, setState] = useState<{ fitted: NameOut[]; problem: string | null }>({ fitted: [], problem: null })
+export function useFitted(setting: NameSetting, names: readonly string[]): typeof NOTHING {
+  const [state, setState] = useState(NOTHING)
   useEffect(() => {
     let gone = false
     fitAt({ setting, names: [...names] }).then(
-      (fitted) => gone || setState({ fitted, problem: null }),
-      (error: Error) => gone || setState({ fitted: [], problem: error.message }),
+      (found) => gone || setState({ ...found, problem: null }),
+      (error: Error) => gone || setState({ ...NOTHING, problem: error.message }),
     )
     return () => {
       gone = true

@@ -1,7 +1,8 @@
 import { columnsNamed } from '@thimble/plan/orders'
 import { useEffect, useState } from 'react'
-import { atDesk } from '@/workers/desk'
-import type { TableLine } from '@/workers/splitTable'
+import type { TableLine } from '@/desk/table'
+
+const AWAY = 'What reads lists could not be fetched; the server is away. The list stays here.'
 
 /** A pasted list as lines of cells; none while it is split. */
 export function useTable(text: string): { lines: readonly TableLine[] | null; problem: string | null } {
@@ -10,9 +11,9 @@ export function useTable(text: string): { lines: readonly TableLine[] | null; pr
   })
   useEffect(() => {
     let gone = false
-    atDesk((desk) => desk.table(text)).then(
-      (lines) => gone || setState({ of: text, lines, problem: null }),
-      (error: Error) => gone || setState({ of: text, lines: null, problem: error.message }),
+    import('@/desk/table').then(
+      ({ tables }) => gone || setState({ of: text, lines: tables.splitTable(text), problem: null }),
+      () => gone || setState({ of: text, lines: null, problem: AWAY }),
     )
     return () => {
       gone = true

@@ -1,5 +1,7 @@
 import Papa from 'papaparse'
 
+/* Always fetched when it is asked for, so that only who has to do with tables carries the package. */
+
 /** Longer than any list of names; what is pasted beyond is not looked at. */
 const MOST_SIGNS = 500_000
 
@@ -12,7 +14,7 @@ export type TableLine = { line: number; cells: string[]; written: string }
  *
  * @example splitTable('size;name\nm;Wren')[1] // { line: 2, cells: ['m', 'Wren'], written: 'm;Wren' }
  */
-export function splitTable(text: string): TableLine[] {
+function splitTable(text: string): TableLine[] {
   const plain = text
     .slice(0, MOST_SIGNS)
     .replace(/^\uFEFF/, '')
@@ -37,3 +39,9 @@ function separatorOf(text: string): string {
   const counts = ['\t', ';', ','].map((sign) => [sign, first.split(sign).length] as const)
   return counts.reduce((most, one) => (one[1] > most[1] ? one : most))[0]
 }
+
+/** Rows as CSV. */
+const writeTable = (fields: string[], data: object[]): string => Papa.unparse({ fields, data }, { newline: '\n' })
+
+// ts-unused-exports:disable-next-line
+export const tables = { splitTable, writeTable }
