@@ -3,7 +3,7 @@ import { keepStage, planPiece } from '@thimble/plan'
 import type { Page } from '@playwright/test'
 import { apply } from 'json-merge-patch'
 import { demoShop } from '../demo/demoShop'
-import { pdfText } from './poppler'
+import { codeOn, pdfPictures, pdfText } from './poppler'
 import { expect, type ShopServer, test } from './server'
 import { ticket } from './ticket'
 
@@ -110,6 +110,7 @@ for (const [sight, viewport] of [
     const [, each, all] = /Crew polo +12 +£([\d.]+) +£([\d.]+)/.exec(quote)!
     expect(Math.round(Number(each) * 1200)).toBe(Math.round(Number(all) * 100))
     await expect(page.getByRole('heading', { name: 'Quoted and real' })).toBeVisible()
+    await expect(page.getByRole('heading', { name: 'The price that was quoted' })).toBeVisible()
 
     // The order of work: moved by keys and reckoned anew; cut; on paper.
     await page.goBack()
@@ -131,9 +132,13 @@ for (const [sight, viewport] of [
       first,
     ])
     await expect(page.getByRole('img', { name: /The roll from its start/ }).first()).toBeVisible()
+    const door = await shop.send<{ addresses: string[] }>('PUT', '/phones/door', { open: true })
     const printing = page.waitForEvent('download')
     await hand.press('Run sheet, as PDF')
-    const sheet = pdfText(await (await printing).path())
+    const printed = await (await printing).path()
+    const sheet = pdfText(printed)
+    const code = codeOn(pdfPictures(printed)[0]!, 168, 30)
+    expect(code?.startsWith(`${door.addresses[0]}/piece/`)).toBe(true)
     for (const name of ['Wren', 'Bartholomew Marchbanks', 'Nell']) expect(sheet).toContain(name)
     expect(sheet).toMatch(
       /Ready \w+day \d+ \w+, \d+:\d\d[\s\S]*Set up: [\s\S]*Cut from the rolls[\s\S]*Strip 1, cut at \d+ mm/,

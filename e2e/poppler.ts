@@ -1,6 +1,7 @@
 import { execFileSync } from 'node:child_process'
 import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
+import jsQR from 'jsqr'
 import path from 'node:path'
 
 /** Ten pixels a millimetre. */
@@ -61,4 +62,17 @@ export function levelRuns(
 export function uprightRuns(picture: Grey, mm: number, slack = 1): [number, number, number][] {
   const turned = { width: picture.height, height: picture.width, dark: (x: number, y: number) => picture.dark(y, x) }
   return levelRuns(turned, mm, slack).map(([y, x, length]) => [x, y, length])
+}
+
+/** What the first code on a page says, looked for down a strip `wide` mm wide from `left`; null where there is none. */
+export function codeOn({ width, height, dark }: Grey, left: number, wide: number): string | null {
+  const [x0, w, step] = [Math.round(left * 10), Math.min(Math.round(wide * 10), width - Math.round(left * 10)), 60]
+  for (let y0 = 0; y0 + w < height; y0 += step) {
+    const pixels = new Uint8ClampedArray(w * w * 4).fill(255)
+    for (let y = 0; y < w; y++)
+      for (let x = 0; x < w; x++) if (dark(x0 + x, y0 + y)) pixels.fill(0, (y * w + x) * 4, (y * w + x) * 4 + 3)
+    const found = jsQR(pixels, w, w)
+    if (found) return found.data
+  }
+  return null
 }

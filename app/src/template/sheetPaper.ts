@@ -73,13 +73,16 @@ export class SheetPaper {
   tape(): void {
     const [x, y] = [EDGE, this.#y]
     this.#box({ x, y, wide: SheetPaper.wide, high: TAPE, fill: 'tape' })
-    for (let mm = 5; mm < SheetPaper.wide; mm += 5)
-      this.#stroke(x + mm, y, x + mm, y + (mm % 10 === 0 ? 3.4 : 2), 'onTape', 0.2)
+    for (let mm = 5; mm < SheetPaper.wide; mm += 5) {
+      this.#stroke(x + mm, y, x + mm, y + (mm % 10 === 0 ? 3 : 1.8), 'onTape', 0.2)
+      if (mm % 20 === 0) this.#write(String(mm), x + mm - 1.4, y + 5.8, { size: 2.4, tone: 'onTape' })
+    }
     this.#y += TAPE + 4
   }
 
   heading(text: string, size = 6): void {
-    this.need(size * 2)
+    // With some of what it is over.
+    this.need(size * 2 + 16)
     this.words(text, { face: 'Heading', size })
     this.gap(1)
   }

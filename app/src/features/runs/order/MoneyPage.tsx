@@ -29,9 +29,7 @@ function Money({ order }: { order: Order }) {
             {order.quoted.map((quote) => (
               <QuotedAgainstReal key={quote.at} order={order} quote={quote} />
             ))}
-            {cost.lines?.map((line) => (
-              <CostTable key={line.id} line={line} />
-            ))}
+            {cost.begun ? null : cost.lines?.map((line) => <CostTable key={line.id} line={line} />)}
           </>
         }
         detail={<RatesSection order={order} />}

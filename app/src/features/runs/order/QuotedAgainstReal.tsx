@@ -1,7 +1,6 @@
 import type { Order, Quote, QuotedLine } from '@thimble/contract'
 import type { OrderStanding } from '@thimble/contract/answers'
 import { costParts } from '@thimble/core/money'
-import { format } from 'date-fns/format'
 import { View } from 'react-native'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
@@ -16,10 +15,7 @@ type Real = OrderStanding['real'][number]
 export function QuotedAgainstReal({ order, quote }: { order: Order; quote: Quote }) {
   const { told } = useToldStanding(order.id)
   return (
-    <Section
-      title="Quoted and real"
-      says={`Quoted ${format(new Date(quote.at), 'd MMM yyyy')}: ${moneyText(quote.total, quote.currency)}.`}
-    >
+    <Section title="Quoted and real">
       {quote.lines.map((line) => (
         <Line
           key={line.line}

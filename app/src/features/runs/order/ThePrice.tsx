@@ -1,5 +1,6 @@
 import { Button } from '@rneui/themed'
-import type { Order } from '@thimble/contract'
+import type { Order, Quote } from '@thimble/contract'
+import { format } from 'date-fns/format'
 import { useShelf } from '@/state/store'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Section } from '@/ui/Section'
@@ -12,32 +13,47 @@ import type { CostedLine, OrderCost } from './useOrderCost'
 
 type Props = { order: Order; cost: OrderCost }
 
-/** What an order is sold at, what of it is not known, and the quote. */
+/** What an order is sold at: as it was quoted once it was, else as it is planned; what of it is not known, and the quote. */
 export function ThePrice({ order, cost }: Props) {
-  const { lines, says } = cost
+  const { lines, says, begun } = cost
+  const [quoted] = order.quoted
   return (
-    <Section title="The price">
-      {lines && lines.length > 0 ? (
-        <Together lines={lines} />
-      ) : (
+    <Section title={quoted ? 'The price that was quoted' : 'The price'}>
+      {quoted ? <AsQuoted quote={quoted} /> : null}
+      {quoted && begun ? null : lines && lines.length > 0 ? (
+        <>
+          {quoted ? <Words soft>Quoted as it stands now:</Words> : null}
+          <Together lines={lines} size={quoted ? 20 : 32} />
+          <NotKnown cost={cost} />
+        </>
+      ) : quoted ? null : (
         <Words soft role="status">
           {says || 'Make the pieces first: what they take is reckoned from how they are planned.'}
         </Words>
       )}
-      <NotKnown cost={cost} />
       <Quoting order={order} cost={cost} />
       <Words soft>Taxes are not in it: your own rules decide.</Words>
     </Section>
   )
 }
 
-function Together({ lines }: { lines: readonly CostedLine[] }) {
+function AsQuoted({ quote: { total, lines, currency, at } }: { quote: Quote }) {
+  const quantity = lines.reduce((sum, one) => sum + one.quantity, 0)
+  return (
+    <>
+      <BigNumbers size={32}>{`${moneyText(total, currency)} for ${many(quantity, 'piece')}`}</BigNumbers>
+      <Words soft>{`On ${format(new Date(at), 'd MMM yyyy')}.`}</Words>
+    </>
+  )
+}
+
+function Together({ lines, size }: { lines: readonly CostedLine[]; size: number }) {
   const currency = useShelf((s) => s.shop.currency)
   const total = lines.reduce((sum, one) => sum + one.cost.total, 0)
   const quantity = lines.reduce((sum, one) => sum + one.quantity, 0)
   return (
     <>
-      <BigNumbers size={32}>{`${moneyText(total, currency)} for ${many(quantity, 'piece')}`}</BigNumbers>
+      <BigNumbers size={size}>{`${moneyText(total, currency)} for ${many(quantity, 'piece')}`}</BigNumbers>
       {lines.map(({ id, name, quantity: count, cost: { price } }) => (
         <Words key={id}>{`${name}: ${moneyText(price, currency)} each, ${many(count, 'piece')}.`}</Words>
       ))}
@@ -46,9 +62,10 @@ function Together({ lines }: { lines: readonly CostedLine[] }) {
 }
 
 /** What is in the price as nothing, and what is not in it at all. */
-function NotKnown({ cost: { lines, unplanned, problem } }: Pick<Props, 'cost'>) {
+function NotKnown({ cost: { lines, begun, unplanned, problem } }: Pick<Props, 'cost'>) {
   const unknown = [...new Set(lines?.flatMap((line) => line.unknown) ?? [])]
   const said = [
+    ...(begun ? ['Some of it is in the log already: reckoned from what is left.'] : []),
     ...(unknown.length > 0 ? [`Reckoned as nothing, as nobody said what it costs: ${unknown.join(', ')}.`] : []),
     ...unplanned.map((name) => `${name}: no piece of it is planned yet, so it is not in the price.`),
   ]
@@ -63,21 +80,22 @@ function NotKnown({ cost: { lines, unplanned, problem } }: Pick<Props, 'cost'>) 
 }
 
 /** The quote as it stands, once it is known what hours and items cost; and the one that was given. */
-function Quoting({ order, cost: { lines, unplanned, orders } }: Props) {
+function Quoting({ order, cost: { lines, begun, unplanned, orders } }: Props) {
   const rates = useShelf((s) => s.shop.rates)
   const { busy, problem, run } = useTask()
   const [quoted] = order.quoted
+  const quotable = lines && lines.length > 0 && !begun ? lines : null
   const lacks = lackOf(order, rates) ?? (unplanned.length > 0 ? 'Plan every line first.' : null)
   return (
     <>
-      {lines && lines.length > 0 ? (
+      {quotable ? (
         <Button
           title={quoted ? 'Quote it anew, as PDF' : 'Quote it, as PDF'}
           disabled={busy || lacks !== null}
-          onPress={() => void run(() => quoteIt(order, lines, orders))}
+          onPress={() => void run(() => quoteIt(order, quotable, orders))}
         />
       ) : null}
-      {lines && lines.length > 0 && lacks ? <Words tone="madder">{lacks}</Words> : null}
+      {quotable && lacks ? <Words tone="madder">{lacks}</Words> : null}
       {quoted ? (
         <Button
           type="outline"

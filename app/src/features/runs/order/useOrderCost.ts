@@ -15,6 +15,8 @@ export type CostedLine = LineCost & { id: string; name: string }
 export type OrderCost = {
   /** Null while it is worked out, and where no piece is there to reckon with. */
   lines: CostedLine[] | null
+  /** Some of it is in the log, so that what is left stands for all. */
+  begun: boolean
   /** Lines none of whose pieces is planned. */
   unplanned: string[]
   problem: string | null
@@ -42,6 +44,7 @@ export function useOrderCost(order: Order): OrderCost {
   }, [order, works, worked, pieces, shop, prices])
   return {
     lines: costed?.lines ?? null,
+    begun: costed?.begun ?? false,
     unplanned: costed?.unplanned ?? [],
     problem: costed?.problem ?? problem,
     orders: worked?.orders ?? [],
@@ -62,19 +65,22 @@ type Beside = {
   seconds: number
 } & Pick<Parameters<typeof costOfLine>[0], 'shop' | 'prices'>
 
-type Costed = { lines: CostedLine[]; unplanned: string[]; problem: string | null }
+type Costed = { lines: CostedLine[]; begun: boolean; unplanned: string[]; problem: string | null }
 
 function costLines(order: Order, { works, pieces, cuts, seconds, shop, prices }: Beside): Costed {
   const shares = setupShares(order)
   const [lines, unplanned]: [CostedLine[], string[]] = [[], []]
+  let begun = false
   const all = quantityOf(order)
   try {
     for (const [id, line] of linesOf(order)) {
       const own = pieces.filter((piece) => piece.order?.line === id && works.some((work) => work.id === piece.id))
       const quantity = garmentsOf(line).length
+      const garments = new Set(own.map((piece) => piece.order!.row)).size
+      begun ||= garments > 0 && garments < quantity
       const cost = costOfLine({
         ...{ line, quantity, shop, prices, cuts, setup: shares.get(id) ?? 0 },
-        garments: new Set(own.map((piece) => piece.order!.row)).size,
+        garments,
         works: works.filter((work) => own.some((piece) => piece.id === work.id)),
         changeSeconds: (seconds * quantity) / Math.max(1, all),
       })
@@ -82,8 +88,8 @@ function costLines(order: Order, { works, pieces, cuts, seconds, shop, prices }:
       else unplanned.push(lineName(line))
     }
   } catch (error) {
-    if (error instanceof CoreError) return { lines: [], unplanned: [], problem: error.message }
+    if (error instanceof CoreError) return { lines: [], begun, unplanned: [], problem: error.message }
     throw error
   }
-  return { lines, unplanned, problem: null }
+  return { lines, begun, unplanned, problem: null }
 }
