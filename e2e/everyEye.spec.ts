@@ -49,6 +49,11 @@ const screens: [path: string, before?: (page: Page) => Promise<unknown>][] = [
   ['/stash/thread/thread-shell', (page) => page.getByRole('button', { name: /Weigh the spool/ }).click()],
   ['/runs'],
   ['/runs/bench', (page) => page.getByRole('heading', { name: 'In this order' }).waitFor()],
+  ['/runs/order/order-crew-2', (page) => page.getByText('12 pieces to make.').waitFor()],
+  ['/runs/order/order-crew-2/line/crew'],
+  ['/runs/order/order-crew-2/line/crew/names', (page) => page.getByLabel('The list').fill('XXXXL;Tolly\nM;Nell')],
+  ['/runs/order/order-crew-2/money'],
+  ['/runs/order/order-crew-2/record'],
   ['/log', (page) => page.getByRole('button', { name: 'Narrow and sort' }).click()],
   ['/log/works', (page) => page.getByRole('button', { name: 'In numbers' }).first().click()],
   ['/log/beside?a=past-1&b=past-8'],
@@ -122,6 +127,7 @@ test('enlarged four times, nothing is wider than the page and no bar stands in t
     '/log',
     '/phones',
     '/runs/bench',
+    '/runs/order/order-crew-2/line/crew',
     '/settings',
   ]) {
     await page.goto(shop.url + path)

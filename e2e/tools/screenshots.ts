@@ -1,5 +1,4 @@
 import { chromium, type Page } from '@playwright/test'
-import { readFileSync } from 'node:fs'
 import { demoToday } from '../../demo/demoShop'
 import config from '../../playwright.config'
 import { ShopServer } from '../server'
@@ -20,18 +19,17 @@ async function landAskew(page: Page): Promise<void> {
   }
   await page.getByText('It can be dialled straight').waitFor()
 }
-/** Artwork of the demo's own, and a list with a slip in it. */
-async function addFiles(page: Page): Promise<void> {
-  const slip = 'x_mm,y_mm,command,colour\n0,0,stitch,#1f2d38\n4.O,0,stitch,\n'
-  await page.locator('input[type=file]').setInputFiles([
-    ...['lighthouse.svg', 'marram.svg'].map((name) => ({
-      name,
-      mimeType: 'image/svg+xml',
-      buffer: readFileSync(`demo/designs/${name}`),
-    })),
-    { name: 'apron pocket.csv', mimeType: 'text/csv', buffer: Buffer.from(slip) },
-  ])
-  await page.getByText('2 of 3 came in').waitFor()
+/** The pieces of the demo's order. */
+async function makePieces(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Make 12 pieces' }).click()
+  await page.getByText('12 on the bench.').waitFor()
+}
+
+/** The order of work of that order, once it is made. */
+async function toWork(page: Page): Promise<void> {
+  if (await page.getByRole('button', { name: 'Make 12 pieces' }).isVisible()) await makePieces(page)
+  await page.getByRole('link', { name: /Order of work, time/ }).click()
+  await page.getByRole('heading', { name: 'Ready' }).waitFor()
 }
 
 /** A run that was begun a while ago, and goes on from the middle. */
@@ -74,7 +72,6 @@ const shots: Shot[] = [
   { name: 'run', path: '/piece/piece-apron-2/run', before: sewSome },
   { name: 'finish', path: '/piece/piece-toolroll', scroll: 620 },
   { name: 'designs', path: '/designs' },
-  { name: 'add-design', path: '/designs/add', before: addFiles },
   { name: 'design', path: '/designs/design-tern', before: drawTo(0.62) },
   { name: 'stash', path: '/stash', scroll: 1500 },
   { name: 'log', path: '/log' },
@@ -83,7 +80,8 @@ const shots: Shot[] = [
   { name: 'habits', path: '/settings', before: changeKnits, scroll: 1560 },
   { name: 'wide-phones', path: '/phones', wide: true, before: askForCode },
   { name: 'wide-measure', path: '/piece/piece-polo-4', wide: true },
-  { name: 'wide-hoop', path: '/piece/piece-polo-3', wide: true, before: chooseSquare },
+  { name: 'order', path: '/runs/order/order-crew-2', before: makePieces },
+  { name: 'wide-work', path: '/runs/order/order-crew-2', wide: true, before: toWork },
 ]
 
 /** Takes the pictures of docs/screenshots from the demo data, on a server of its own. */

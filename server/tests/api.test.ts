@@ -147,7 +147,7 @@ describe('the whole shop', () => {
     const counts = await ask('POST', '/import', demo)
     expect(counts.body).toEqual({
       ...{ machines: 2, hoops: 5, supplies: 13, threads: 12, swatches: 1, designs: 7, packedDesigns: 7, items: 1 },
-      ...{ needles: 4, bobbins: 3, adhesives: 2, movements: 14, runEvents: 0, photos: 0, corrections: 0, orders: 0 },
+      ...{ needles: 4, bobbins: 3, adhesives: 2, movements: 14, runEvents: 0, photos: 0, corrections: 0, orders: 1 },
       pieces: demo.pieces.length,
     })
     const out = (await ask('GET', '/export')).body

@@ -42,7 +42,7 @@ function Place({ order, id: lineId, line, set, placeId: id, place, nth }: PlaceP
   const tell = (body: Partial<LinePlace>): void => set({ places: { [id]: body } })
   const what = place.names ? 'names' : 'design'
   const tellWhat = (next: 'names' | 'design'): void =>
-    tell(next === 'names' ? { names: namesOn(kind, place.placement), designId: null } : { names: null })
+    tell(next === 'names' ? { names: namesOn(kind, place.placement, line), designId: null } : { names: null })
   return (
     <View style={{ gap: 10, borderLeftWidth: 4, borderLeftColor: p.seam, paddingLeft: 12 }}>
       {nth ? <Heading level={3}>{`Place ${nth}`}</Heading> : null}

@@ -4,6 +4,9 @@ import { Words } from '@/ui/Words'
 
 type Props = { name: string; amounts: readonly string[]; strong?: boolean; head?: boolean }
 
+/** Pixels of an amount alone, and of several beside each other on a phone. */
+const [ALONE, SEVERAL] = [92, 68]
+
 /** A row of a table of money: what it is, then amounts under each other. */
 export function MoneyRow({ name, amounts, strong, head }: Props) {
   const p = usePalette()
@@ -21,8 +24,12 @@ export function MoneyRow({ name, amounts, strong, head }: Props) {
         </Words>
       </View>
       {amounts.map((amount, i) => (
-        <View key={i} role={head ? 'columnheader' : 'cell'} style={{ width: 92, alignItems: 'flex-end' }}>
-          <Words bold={strong} soft={head}>
+        <View
+          key={i}
+          role={head ? 'columnheader' : 'cell'}
+          style={{ width: amounts.length > 1 ? SEVERAL : ALONE, alignItems: 'flex-end' }}
+        >
+          <Words bold={strong} soft={head} style={amounts.length > 1 ? { fontSize: 15 } : undefined}>
             {amount}
           </Words>
         </View>

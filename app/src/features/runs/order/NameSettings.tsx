@@ -1,4 +1,5 @@
 import type { NameSetting, OrderLine, Patch } from '@thimble/contract'
+import { onGround } from '@thimble/core/colour'
 import { garmentsOf } from '@thimble/plan/orders'
 import { useMemo } from 'react'
 import { View } from 'react-native'
@@ -74,12 +75,25 @@ export function NameSettings({ slot, line, setting, set }: Props) {
       {names.length === 0 ? <Words soft>No names are in yet.</Words> : null}
       {fitted.length > 0 ? <Words soft>{outText(fitted)}</Words> : null}
       <LongNames {...{ setting, set, fitted }} />
+      {isLost(setting.colour, line) ? <AdviceBar advice={LOST} /> : null}
       {advice.map((one) => (
         <AdviceBar key={one.code} advice={one} />
       ))}
     </>
   )
 }
+
+const LOST = {
+  code: 'lost',
+  text: 'This thread is hardly seen on the cloth of some of them: take another.',
+  severity: 'caution',
+} as const
+
+/** Whether letters of a colour sink in the cloth of the line, or of a piece that has its own. */
+const isLost = (colour: string, { cloth, names }: OrderLine): boolean =>
+  [cloth.colour, ...Object.values(names).flatMap((one) => one.colour ?? [])].some(
+    (ground) => onGround(colour, ground).kind === 'sinks',
+  )
 
 /** “12 names, from 18 mm to 61 mm wide.” */
 function outText(fitted: ReturnType<typeof useFitted>['fitted']): string {

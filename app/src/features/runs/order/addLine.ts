@@ -1,8 +1,10 @@
 import type { LinePlace, NameSetting, Order, OrderLine } from '@thimble/contract'
+import { nearestThreads } from '@thimble/core/colour'
 import { itemKind, type ItemKind, placementRule, presetMeasures, usualDesign } from '@thimble/core/placement'
 import type { ClothFamily } from '@thimble/core/recipe'
 import { linesOf } from '@thimble/plan/orders'
 import { customAlphabet } from 'nanoid'
+import { standing } from '@/state/standing'
 import { typefaces } from '@/theme/typefaces'
 import { setOrder } from './useOrder'
 
@@ -44,13 +46,21 @@ export function placeOn(line: OrderLine, kind: ItemKind): LinePlace {
   return { order: nextIn(line.places), placement: id, designId: null, names: null }
 }
 
-/** Names in letters a hand reads, no wider than a design there usually is. */
-export function namesOn(kind: ItemKind, placement: string): NameSetting {
+/** Names in letters a hand reads, no wider than a design there usually is, in the thread that is seen best on the cloth. */
+export function namesOn(kind: ItemKind, placement: string, { cloth }: Pick<OrderLine, 'cloth'>): NameSetting {
   const usual = usualDesign(kind, placementRule(kind, placement), presetMeasures(kind))
   return {
-    ...{ face: typefaces[0]!.id, by: 'height', colour: '#1f2d38', long: 'as-set' },
+    ...{ face: typefaces[0]!.id, by: 'height', colour: seenBestOn(cloth.colour), long: 'as-set' },
     size: { text: '12', unit: 'mm' },
     most: { text: usual ? String(usual.width) : '', unit: 'mm' },
     spacing: { text: '', unit: 'mm' },
   }
+}
+
+const INK = { colour: '#1f2d38' }
+
+/** Of ink and the threads there are, the one that is least like the ground. */
+function seenBestOn(ground: string): string {
+  const threads = [INK, ...standing('threads').filter(({ weight }) => weight !== 12)]
+  return nearestThreads(ground, threads, threads.length).at(-1)!.thread.colour.toLowerCase()
 }
