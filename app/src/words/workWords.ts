@@ -18,7 +18,8 @@ import { metresText } from '@/words/threadNeeds'
 export function minutesText(minutes: number): string {
   if (minutes < 1.25 && minutes > 0) return minutes < 0.75 ? 'half a min' : '1 min'
   const whole = Math.round(minutes)
-  return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${whole % 60} min`
+  if (whole < 60) return `${whole} min`
+  return whole % 60 === 0 ? `${whole / 60} h` : `${Math.floor(whole / 60)} h ${whole % 60} min`
 }
 
 /** Under this nobody would put pieces in another order. */
