@@ -105,6 +105,7 @@ describe('an order', () => {
     expect(orderChanges(order(), pieces, noDesigns, nothing)).toMatchObject({
       make: [],
       follow: [],
+      decided: [],
       leave: [],
       begun: [],
     })
@@ -141,6 +142,14 @@ describe('an order', () => {
       { id: 'o-l-r1-chest', body: { due: '2026-12-18' } },
       { id: 'o-l-m-1-chest', body: { due: '2026-12-18', build: { cloth: { colour: '#a63a2b' } } } },
     ])
+  })
+
+  it('leaves what was decided of a piece, and says of which', () => {
+    const done = recorded(make()[0]!)
+    const measured = { ...done, finish: make()[0]!.finish }
+    const elsewhere = order({ lines: { l: { places: { chest: { placement: 'right-chest' } } } } })
+    const { follow, decided } = orderChanges(elsewhere, [measured], noDesigns, nothing)
+    expect([follow, decided.map(({ id }) => id)]).toEqual([[], ['o-l-r0-chest']])
   })
 
   it('lets go of what is no more in it, unless it was begun', () => {

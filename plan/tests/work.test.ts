@@ -120,6 +120,18 @@ it('takes of a piece what its plan says: hoop, needle, threads and what is cut',
   ).toBeNull()
 })
 
+it('hoops and finishes in the shop’s own minutes, once its log knows them', () => {
+  const record = {
+    ...{ stacks: [], paces: [] },
+    hands: { hooping: [{ holding: 'hooped' as const, pieces: 6, minutes: 7 }], finishing: { pieces: 6, minutes: 9 } },
+  }
+  const piece = polo({ measure: { measures: measured, designId: 'tern' } })
+  const usual = pieceWork(piece, { ...shelf, threads: [] })!
+  const own = pieceWork(piece, { ...shelf, threads: [], record })!
+  expect([usual.by.hooping, usual.by.finishing]).toEqual([usualHoopingMinutes('hooped'), 4])
+  expect([own.by.hooping, own.by.finishing]).toEqual([7, 9])
+})
+
 it('reckons by the hours of days that are no days off, and says what is late and which hours would mend it', () => {
   // An hour of Friday is left, then the weekend: the second hour is Monday's first.
   expect(workedUntil(hours.begins, 60, workday)).toEqual({ date: '2026-11-27', minute: 15 * 60 })

@@ -203,4 +203,17 @@ describe('what works here', () => {
     expect(paces).toMatchObject([{ machine: 'loft', runs: 6, factor: 1.45 }])
     expect(paces[0]!.interval![0]).toBeGreaterThan(1)
   })
+
+  it('says to plans how long hands mostly take: the middle one of five pieces or more', async () => {
+    const hooping = [3, 4, 5, 40, 6]
+    for (const [i, minutes] of hooping.entries())
+      await put(polo(i, { holding: 'clamped', minutesBy: { hooping: minutes, finishing: 2 * i } }))
+    const { hands } = await get<ShopRecord>('/log/record')
+    expect(hands!.hooping.find(({ holding }) => holding === 'clamped')).toEqual({
+      holding: 'clamped',
+      pieces: 5,
+      minutes: 5,
+    })
+    expect(hands!.finishing).toEqual({ pieces: 5, minutes: 4 })
+  })
 })

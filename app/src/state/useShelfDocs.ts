@@ -1,4 +1,4 @@
-import type { CollectionName, Docs } from '@thimble/contract'
+import type { CollectionName, DesignCard, Docs } from '@thimble/contract'
 import type { Shelf } from '@thimble/plan'
 import { useMemo } from 'react'
 import { useShelf } from './store'
@@ -15,6 +15,12 @@ const byName = (a: { name: string }, b: { name: string }): number => a.name.loca
 export function useNamed<Name extends CollectionName>(resource: Name): Docs[Name][] {
   const docs = useDocs(resource)
   return useMemo(() => [...docs].sort(byName), [docs])
+}
+
+/** Designs as they lie on the shelf; names set for orders are with their pieces. */
+export function useShelvedDesigns(): DesignCard[] {
+  const designs = useNamed('designs')
+  return useMemo(() => designs.filter(({ ofOrder }) => !ofOrder), [designs])
 }
 
 /** The shelf in the shape plans are made from. */

@@ -1,5 +1,6 @@
 import type { LinePlace, Order, OrderLine, Patch, Piece } from '@thimble/contract'
-import { generate } from 'json-merge-patch'
+import { apply, generate } from 'json-merge-patch'
+import { resized } from '../measure/carried'
 import { newPiece } from '../pieces/newPiece'
 import { stagesDone } from '../stages/stages'
 import { type Garment, garmentsOf, kindOfLine, linesOf, placesOf } from './garments'
@@ -21,6 +22,8 @@ export type OrderChanges = {
   /** Not there either, and made once their names are set. */
   unset: number
   follow: { id: string; body: Patch<Piece> }[]
+  /** Follow it, but for what was decided of them before it said otherwise. */
+  decided: Piece[]
   /** No more in the order, and nothing was done to them yet. */
   leave: Piece[]
   /** No more in the order, but begun. */
@@ -59,6 +62,10 @@ export function orderChanges(
       const piece = known.get(idOf(one))
       const body = piece && followed(piece, one, designs)
       return body ? [{ id: piece.id, body }] : []
+    }),
+    decided: wanted.flatMap((one) => {
+      const piece = known.get(idOf(one))
+      return piece && keepsOther(piece, one, designs) ? [piece] : []
     }),
     leave: gone.filter((piece) => !isBegun(piece)),
     begun: gone.filter(isBegun),
@@ -111,6 +118,17 @@ function made(wanted: Wanted, pieces: readonly Piece[], designs: NameDesigns, no
   return [planTaken(piece, pieces)]
 }
 
+/** Whether what was decided of a piece is other than its order says now. */
+function keepsOther(piece: Piece, wanted: Wanted, designs: NameDesigns): boolean {
+  if (!piece.order?.follows || piece.finish.kept.length > 0) return false
+  const { cloth, placement, size, designId } = saidOf(wanted, designs)
+  const { measure, build, item } = piece
+  const elsewhere =
+    measure.placement !== placement || item.size !== size || (designId !== null && measure.designId !== designId)
+  const otherCloth = build.cloth.family !== cloth.family || build.cloth.colour !== cloth.colour
+  return (measure.kept.length > 0 && elsewhere) || (build.kept.length > 0 && otherCloth)
+}
+
 /** What changes of a piece that follows its line; null where nothing does. What was decided of it stays. */
 function followed(piece: Piece, wanted: Wanted, designs: NameDesigns): Patch<Piece> | null {
   if (!piece.order?.follows || piece.finish.kept.length > 0) return null
@@ -119,8 +137,11 @@ function followed(piece: Piece, wanted: Wanted, designs: NameDesigns): Patch<Pie
   const { cloth, placement, size, designId, ...said } = saidOf(wanted, designs)
   const after: Piece = { ...piece, ...said }
   if (piece.measure.kept.length === 0) {
-    after.item = { ...piece.item, size }
-    after.measure = { ...piece.measure, placement, designId: designId ?? piece.measure.designId }
+    const { item, measure } =
+      size === piece.item.size ? piece : (apply(JSON.parse(JSON.stringify(piece)), resized(piece, size)) as Piece)
+    const moved = placement === measure.placement ? {} : { placement, anchors: { down: null, across: null } }
+    after.item = { ...item, size }
+    after.measure = { ...measure, ...moved, designId: designId ?? measure.designId }
   }
   if (piece.build.kept.length === 0) after.build = { ...piece.build, cloth: { ...cloth, told: piece.build.cloth.told } }
   const body = generate(piece, after) as Patch<Piece> | undefined

@@ -16,7 +16,7 @@ import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
 import { SetApart } from '@/ui/SetApart'
 import { Heading, Words } from '@/ui/Words'
-import { useNamed } from '@/state/useShelfDocs'
+import { useShelvedDesigns } from '@/state/useShelfDocs'
 import { countWords, loadNames } from '@/words/designWords'
 
 const THUMB = 104
@@ -24,7 +24,7 @@ const THUMB = 104
 /** The shelf of designs. */
 export function DesignsPage() {
   const router = useRouter()
-  const designs = useNamed('designs').filter(({ ofOrder }) => !ofOrder)
+  const designs = useShelvedDesigns()
   const loaded = useShelf((s) => s.loaded)
   return (
     <Page

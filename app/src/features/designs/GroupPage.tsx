@@ -15,7 +15,7 @@ import { FormChoices, FormLength } from '@/forms/FormField'
 import { type DraftForm, useDraftForm } from '@/forms/useDraftForm'
 import { createWithDesign } from '@/state/changes'
 import { useShelf } from '@/state/store'
-import { useNamed } from '@/state/useShelfDocs'
+import { useShelvedDesigns } from '@/state/useShelfDocs'
 import { Choices } from '@/ui/Choices'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { Opener } from '@/ui/Opener'
@@ -72,7 +72,7 @@ export function GroupPage() {
   const style = useShelf((s) => s.shop)
   const { unit } = style
   const router = useRouter()
-  const drawn = useNamed('designs').filter((d) => d.source !== 'size')
+  const drawn = useShelvedDesigns().filter((d) => d.source !== 'size')
   const form = useDraftForm(`group.${first ?? 'new'}`, blank(first, style))
   const group = readGroup(useWatch({ control: form.control }) as Texts, drawn, unit)
   const { request, used } = group

@@ -20,7 +20,7 @@ export function RunsPage() {
   const pieces = useDocs('pieces')
   const all = useDocs('orders')
   const loaded = useShelf((s) => s.loaded)
-  const runs = useMemo(() => runsOf(pieces), [pieces])
+  const runs = useMemo(() => runsOf(pieces, all), [pieces, all])
   const orders = useMemo(
     () => [...all].sort((a, b) => (a.due ?? NO_DATE).localeCompare(b.due ?? NO_DATE) || a.name.localeCompare(b.name)),
     [all],

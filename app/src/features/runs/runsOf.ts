@@ -12,9 +12,10 @@ export const ORDER = 'order-'
 export const ALL = 'bench'
 
 /** Pieces for one customer with one design on one kind of item belong together: threaded and hooped once. Those of orders are with their order. */
-export function runsOf(pieces: readonly Piece[]): Run[] {
+export function runsOf(pieces: readonly Piece[], orders: readonly Order[]): Run[] {
   const runs = new Map<string, Run>()
-  for (const piece of pieces.filter((p) => inWork(p) && p.customer && !p.order).sort(byUrgency)) {
+  const isOrdered = ({ order }: Piece): boolean => orders.some(({ id }) => id === order?.id)
+  for (const piece of pieces.filter((p) => inWork(p) && p.customer && !isOrdered(p)).sort(byUrgency)) {
     const key = [piece.customer, piece.item.kind, piece.measure.designId ?? 'own'].join('|')
     const run = runs.get(key) ?? { key, customer: piece.customer, pieces: [] }
     run.pieces.push(piece)
@@ -26,7 +27,7 @@ export function runsOf(pieces: readonly Piece[]): Run[] {
 /** The pieces of a run by its key; null where there is none any more. */
 export function runAt(key: string, pieces: readonly Piece[], orders: readonly Order[]): Run | null {
   if (key === ALL) return { key, customer: 'The whole bench', pieces: pieces.filter(inWork).sort(byUrgency) }
-  if (!key.startsWith(ORDER)) return runsOf(pieces).find((run) => run.key === key) ?? null
+  if (!key.startsWith(ORDER)) return runsOf(pieces, orders).find((run) => run.key === key) ?? null
   const order = orders.find(({ id }) => id === key.slice(ORDER.length))
   return order ? { key, customer: order.name, pieces: piecesInRows(order, pieces) } : null
 }

@@ -7,7 +7,7 @@ import { FieldProblem } from '@/ui/FieldProblem'
 import { LengthField } from '@/ui/LengthField'
 import { LimitedField } from '@/ui/LimitedField'
 import { Words } from '@/ui/Words'
-import { useNamed } from '@/state/useShelfDocs'
+import { useShelvedDesigns } from '@/state/useShelfDocs'
 import { loadNames, sizedShapes, workKinds } from '@/words/designWords'
 import type { PieceTools } from '../usePiece'
 import { OwnCopy } from './OwnCopy'
@@ -20,11 +20,12 @@ const AT_ONCE = 8
 
 /** A design from the shelf, or just its size. */
 export function DesignPicker({ tools: { piece, plan, shelf, set } }: { tools: PieceTools }) {
-  const designs = useNamed('designs')
+  const designs = useShelvedDesigns()
   const { designId } = piece.measure
   const [words, setWords] = useState('')
   const found = designs.filter(({ id, name }) => id !== designId && name.toLowerCase().includes(words.toLowerCase()))
-  const chosen = designs.filter(({ id }) => id === designId)
+  const card = designId ? shelf.designs[designId] : undefined
+  const chosen = card ? [card] : []
   // One with a size that was typed is chosen, too.
   const undecided = !designId && plan.design.assumed
   const most = undecided ? AT_ONCE : MOST_OFFERED

@@ -1,4 +1,5 @@
-import { itemKind, itemKinds } from '@thimble/core/placement'
+import type { CustomItem, SavedItem } from '@thimble/contract'
+import { customItem, customKindId, itemKind, itemKinds } from '@thimble/core/placement'
 import type { ClothFamily } from '@thimble/core/recipe'
 import { madeOf } from '@thimble/plan'
 import { kindOfLine } from '@thimble/plan/orders'
@@ -10,22 +11,31 @@ import { clothChoices } from '@/words/clothWords'
 import { clothOf } from './addLine'
 import type { LineProps } from './lineProps'
 
-const SWATCH = 'swatch.'
+const [SWATCH, OWN] = ['swatch.', 'own.']
+
+const outlineOf = ({ name, edges, lines, strips }: SavedItem): CustomItem => ({ name, edges, lines, strips })
 
 /** The item and its cloth. Once pieces were made of a line, what it is stays. */
 export function LineItem({ line, set, begun }: LineProps & { begun: boolean }) {
   const kind = kindOfLine(line)
+  const items = useNamed('items')
+  const own = items.map(({ id, name }) => ({ id: OWN + id, name }))
   const pick = (id: string): void => {
-    const next = itemKind(id)
+    const picked = items.find((one) => OWN + one.id === id)
+    const item = picked ? { kind: customKindId, own: outlineOf(picked) } : { kind: id, own: null }
+    const next = picked ? customItem(picked) : itemKind(id)
     const places = Object.fromEntries(Object.keys(line.places).map((place) => [place, null]))
-    set({ item: { kind: id, own: null }, cloth: clothOf(next), places, counts: noCounts(line.counts) })
+    set({ item, cloth: clothOf(next), places, counts: noCounts(line.counts) })
   }
+  const chosen = line.item.own
+    ? OWN + (items.find(({ name }) => name === line.item.own?.name)?.id ?? '')
+    : line.item.kind
   return (
     <>
       {begun ? (
         <Words soft>{`${kind.name}: pieces of it are made, so that stays.`}</Words>
       ) : (
-        <Choices label="Item" long choices={itemKinds} value={line.item.kind} onChange={pick} />
+        <Choices label="Item" long choices={[...own, ...itemKinds]} value={chosen} onChange={pick} />
       )}
       <Cloth line={line} set={set} />
       <ClothColour label="Its colour" value={line.cloth.colour} onChange={(colour) => set({ cloth: { colour } })} />

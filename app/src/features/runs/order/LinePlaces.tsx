@@ -2,7 +2,7 @@ import { Button } from '@rneui/themed'
 import type { LinePlace } from '@thimble/contract'
 import { kindOfLine, placesOf } from '@thimble/plan/orders'
 import { Pressable, View } from 'react-native'
-import { useNamed } from '@/state/useShelfDocs'
+import { useShelvedDesigns } from '@/state/useShelfDocs'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Choices } from '@/ui/Choices'
 import { Section } from '@/ui/Section'
@@ -86,7 +86,7 @@ function Place({ order, id: lineId, line, set, placeId: id, place, nth }: PlaceP
 }
 
 function WhichDesign({ place, onChange }: { place: LinePlace; onChange: (id: string) => void }) {
-  const designs = useNamed('designs').filter(({ ofOrder }) => !ofOrder)
+  const designs = useShelvedDesigns()
   if (designs.length === 0) return <Words soft>No designs are on the shelf yet: add one under Designs.</Words>
   return <Choices label="Design" long choices={designs} value={place.designId} onChange={onChange} />
 }

@@ -25,6 +25,11 @@ export function PiecesSection({ order }: { order: Order }) {
           soft
         >{`Taken out of the order, but begun, so on the bench still: ${many(changes.begun.length, 'piece')}.`}</Words>
       ) : null}
+      {changes && changes.decided.length > 0 ? (
+        <Words
+          soft
+        >{`Measured or built before the order said otherwise, and left so: ${many(changes.decided.length, 'piece')}.`}</Words>
+      ) : null}
       {tooLong > 0 ? (
         <AdviceBar
           advice={{

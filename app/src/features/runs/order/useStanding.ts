@@ -1,7 +1,7 @@
 import type { Order } from '@thimble/contract'
 import type { OrderStanding } from '@thimble/contract/answers'
 import type { OrderChanges } from '@thimble/plan/orders'
-import { useCallback, useEffect, useState } from 'react'
+import { useCallback, useEffect, useMemo, useState } from 'react'
 import { ask } from '@/http/client'
 import { useShelf } from '@/state/store'
 import { useDocs } from '@/state/useShelfDocs'
@@ -52,12 +52,21 @@ export function useStanding(order: Order): Standing {
   const { told, look } = useToldStanding(order.id)
   const { out, problem } = useNamesOut(order)
   const designs = useShelf((s) => s.docs.designs)
-  // What is on the bench is asked for anew whenever it changes.
-  const on = useDocs('pieces').filter((piece) => piece.order?.id === order.id && piece.finish.kept.length === 0).length
-  const finished = new Set((told?.pieces ?? []).filter((one) => one.finishedAt).map((one) => one.id))
+  const pieces = useDocs('pieces')
+  const on = pieces.filter((piece) => piece.order?.id === order.id && piece.finish.kept.length === 0).length
+  const finished = useMemo(
+    () => new Set((told?.pieces ?? []).filter((one) => one.finishedAt).map((one) => one.id)),
+    [told],
+  )
+  const changes = useMemo(
+    () => (out && told ? changesNow(order, out, finished) : null),
+    // What is compared lies in the store: anew whenever pieces or designs of it change.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [order, out, told, finished, pieces, designs],
+  )
   const fitted = [...(out?.values() ?? [])].flatMap((names) => [...names.values()])
   return {
-    changes: out && told ? changesNow(order, out, finished) : null,
+    changes,
     on,
     inLog: finished.size,
     toSet: out ? namesToSet(order, out, designs).length : 0,
