@@ -50,7 +50,11 @@ module.exports = {
       comment: 'Other rooms come in by the doors of package.json.',
       severity: 'error',
       from: { path: '^(?:contract|plan|server|app)/' },
-      to: { path: '^core/src/', pathNot: '^core/src/(?:index|[^/]+/index|design/work|money/costParts|wording/longNames|errors|advice|habits)\\.ts$' },
+      to: {
+        path: '^core/src/',
+        pathNot:
+          '^core/src/(?:index|[^/]+/index|design/work|money/costParts|wording/longNames|errors|advice|habits)\\.ts$',
+      },
     },
     {
       name: 'no-interface-below',
