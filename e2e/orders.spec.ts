@@ -68,7 +68,6 @@ for (const [sight, viewport] of [
     await hand.type('Due', '2031-05-09')
     await hand.press('Add the first line')
     await hand.type('What you call it', 'Crew polo')
-    await hand.type('One costs you', '6.50')
     await hand.press('Say where it goes')
     await hand.pick('Each one’s name')
     await link(/Put names in/)
@@ -96,7 +95,15 @@ for (const [sight, viewport] of [
 
     // Money: by the shop's own rates, quoted on paper.
     await link('What it costs')
-    await expect(page.getByRole('button', { name: 'Quote it, as PDF' })).toBeDisabled({ timeout: 30_000 })
+    await expect(page.getByText('Say first, in its line, what the item itself costs you.')).toBeVisible({
+      timeout: 30_000,
+    })
+    await expect(page.getByRole('button', { name: 'Quote it, as PDF' })).toBeDisabled()
+    await page.goBack()
+    await link(/^Crew polo/)
+    await hand.type('One costs you', '6.50')
+    await link('Back to the order')
+    await link('What it costs')
     await hand.type('Machine, an hour', '6')
     await hand.type('Hands, an hour', '14')
     await hand.type('Mark-up', '60')

@@ -79,7 +79,9 @@ export class ShopServer {
   async send<T = any>(method: string, where: string, body?: unknown): Promise<T> {
     const answer = await fetch(`${this.url}/api/v1${where}`, {
       method,
-      ...(body ? { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } } : {}),
+      // A connection that was left open a while may be closed by the server as it is taken up again.
+      headers: { connection: 'close', ...(body ? { 'content-type': 'application/json' } : {}) },
+      ...(body ? { body: JSON.stringify(body) } : {}),
     })
     if (!answer.ok) throw new Error(`${method} ${where}: ${answer.status} ${await answer.text()}`)
     return answer.status === 204 ? (undefined as T) : ((await answer.json()) as T)

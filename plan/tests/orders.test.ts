@@ -179,6 +179,9 @@ describe('an order', () => {
     // The white one stays white.
     expect(ives!.build.cloth.colour).toBe('#ffffff')
     expect(lineFrom(lead, twoM)).toBeNull()
+    expect(lineFrom(patched(ives!, { item: { size: 'xl' } }), twoM)).toEqual({
+      lines: { l: { names: { r1: { size: 'xl' } } } },
+    })
     expect(lineFrom(patched(lead, { measure: { designId: 'other' } }), twoM)).toEqual({
       lines: { l: { places: { chest: { designId: 'other' } } } },
     })

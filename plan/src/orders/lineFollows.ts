@@ -1,4 +1,4 @@
-import type { Order, Patch, Piece } from '@thimble/contract'
+import type { Order, OrderLine, Patch, Piece } from '@thimble/contract'
 import { generate } from 'json-merge-patch'
 
 /** Pieces planned together: one line, one place on the item. */
@@ -56,31 +56,22 @@ function measureAs({ measure, item }: Piece, lead: Piece): Piece['measure'] {
   }
 }
 
-/** What an order's line takes on when one of its pieces gives it its plan: cloth, place and design as they are there. */
-export function lineFrom({ order: of, measure, build }: Piece, order: Order): Patch<Order> | null {
+/** What an order's line takes on when one of its pieces gives it its plan: cloth, place and design, and the size of its own row. */
+export function lineFrom({ order: of, item, measure, build }: Piece, order: Order): Patch<Order> | null {
   const line = of && order.lines[of.line]
   const place = of && line?.places[of.place]
   if (!of || !line || !place) return null
-  const own = line.names[of.row]?.colour
-  const cloth = { ...build.cloth, told: line.cloth.told, ...(own ? { colour: line.cloth.colour } : {}) }
-  const after: Order = {
-    ...order,
-    lines: {
-      ...order.lines,
-      [of.line]: {
-        ...line,
-        cloth,
-        places: {
-          ...line.places,
-          [of.place]: {
-            ...place,
-            placement: measure.placement,
-            designId: place.names ? null : measure.designId,
-          },
-        },
-      },
+  const row = line.names[of.row]
+  const own = row?.colour ? { colour: line.cloth.colour } : {}
+  const next: OrderLine = {
+    ...line,
+    cloth: { ...build.cloth, told: line.cloth.told, ...own },
+    names: row ? { ...line.names, [of.row]: { ...row, size: item.size } } : line.names,
+    places: {
+      ...line.places,
+      [of.place]: { ...place, placement: measure.placement, designId: place.names ? null : measure.designId },
     },
   }
-  const body = generate(order, after) as Patch<Order> | undefined
+  const body = generate(order, { ...order, lines: { ...order.lines, [of.line]: next } }) as Patch<Order> | undefined
   return body && Object.keys(body).length > 0 ? body : null
 }

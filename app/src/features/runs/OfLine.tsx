@@ -44,6 +44,7 @@ export function OfLine({ piece }: { piece: Piece }) {
             }
             onPress={() => give(piece.id)}
           />
+          <View style={{ height: 4 }} />
         </>
       )}
     </Section>

@@ -107,9 +107,7 @@ function Checked({ read: { good, bad, odd }, onTake }: { read: NamesRead; onTake
       ))}
       {good.length > 0 ? (
         <Button
-          title={
-            bad.length === 0 ? `Take ${many(good.length, 'name')} in` : `Take the ${many(good.length, 'good line')} in`
-          }
+          title={bad.length === 0 ? `Take ${many(good.length, 'name')} in` : takeGoodText(good.length)}
           onPress={onTake}
         />
       ) : null}
@@ -117,6 +115,9 @@ function Checked({ read: { good, bad, odd }, onTake }: { read: NamesRead; onTake
     </View>
   )
 }
+
+const takeGoodText = (count: number): string =>
+  count === 1 ? 'Take the good line in' : `Take the ${count} good lines in`
 
 function FromFile({ onText }: { onText: (text: string) => void }) {
   const input = useRef<HTMLInputElement>(null)
