@@ -1,4 +1,4 @@
-import { Order, type Patch, type Piece, Supply, Thread } from '@thimble/contract'
+import { Needle, Order, type Patch, type Piece, Supply, Thread } from '@thimble/contract'
 import { itemKind } from '@thimble/core/placement'
 import {
   costOfLine,
@@ -11,6 +11,7 @@ import {
   readNames,
   realOfLine,
   recordAlike,
+  rowOrder,
   setupShares,
   stockAfter,
 } from '../src/orders'
@@ -313,11 +314,26 @@ describe('what an order costs', () => {
       return { ...done, finish: { ...done.finish, kept: [{ ...done.finish.kept[0]!, verdict, took }] } }
     }
     const pieces = make().map((piece, i) => told(piece, i === 2 ? 'spoiled' : 'good'))
-    const real = realOfLine({ line, pieces, shop: rated, prices, setup: 500 })!
+    const real = realOfLine({ line, pieces, shop: rated, prices, setup: 500, ordered: 3 })!
     // Each took 20 m (6), 0.05 m2 at 800 (40), 7 min at 10 and 5 min at 20: 866 with the item. One of three failed.
     expect([real.recorded, real.good, real.guessed]).toEqual([3, 2, 0])
     expect(real.parts).toMatchObject({ thread: 6, backing: 40, machine: 70, labour: 100, spoilage: 433, setup: 250 })
     expect(real.cost).toBe(866 + 433 + 250)
+    // While one of three is in, it bears a third of the set-up, and the needle is the one it was sewn with.
+    const { size, point } = pieces[0]!.finish.kept[0]!.stack!.needle!
+    const needle = (id: string, over: object) =>
+      Needle.parse({ ...{ id, ...kept, name: id, size, point, cost: 4800 }, ...over })
+    const drawer = [needle('other', { size: size === '90/14' ? '75/11' : '90/14', cost: 1 }), needle('own', {})]
+    const first = { line, pieces: pieces.slice(0, 1), shop: rated, prices: { ...prices, needles: drawer } }
+    // Seven minutes of the 480 a needle sews.
+    expect(realOfLine({ ...first, setup: 501, ordered: 3 })!.parts).toMatchObject({ setup: 167, needle: 70 })
+  })
+
+  it('keeps the order of its lines where rows of two lines are called alike', () => {
+    const two = order({ lines: { k: { ...order().lines.l, order: 1, names: {}, counts: { m: '1' } } } })
+    const at = rowOrder(two)
+    const inLine = (line: string) => ({ order: { id: 'o', line, row: 'm-1', place: 'chest', follows: true } })
+    expect([at(inLine('l')), at(inLine('k')), at({ order: null })]).toEqual([2, 3, 4])
   })
 
   it('shares the set-up by the lines’ items, and loses nothing of it', () => {

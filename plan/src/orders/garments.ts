@@ -1,4 +1,4 @@
-import type { LinePlace, Order, OrderLine } from '@thimble/contract'
+import type { LinePlace, Order, OrderLine, Piece } from '@thimble/contract'
 import { readCount } from '../measure/readTyped'
 import { inOrder } from '../measure/readPiece'
 import { kindOf } from '../pieces/kindOf'
@@ -37,3 +37,13 @@ export function garmentsOf(line: Pick<OrderLine, 'item' | 'names' | 'counts'>): 
 /** How many items an order is of. */
 export const quantityOf = (order: Pick<Order, 'lines'>): number =>
   Object.values(order.lines).reduce((sum, line) => sum + garmentsOf(line).length, 0)
+
+/** What a line is called: as it was, else as its item. */
+export const lineName = (line: Pick<OrderLine, 'name' | 'item'>): string => line.name.trim() || kindOfLine(line).name
+
+/** Where pieces stand in their order as it was typed, line by line and row by row, from 0; those no more in it come last. */
+export function rowOrder(order: Pick<Order, 'lines'>): (piece: Pick<Piece, 'order'>) => number {
+  const rows = linesOf(order).flatMap(([id, line]) => garmentsOf(line).map(({ row }) => `${id}/${row}`))
+  const at = new Map(rows.map((row, i) => [row, i]))
+  return ({ order: of }) => at.get(`${of?.line}/${of?.row}`) ?? rows.length
+}

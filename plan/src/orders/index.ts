@@ -1,5 +1,5 @@
 export { costOfLine, type LineCost } from './costOfLine'
-export { countOf, garmentsOf, kindOfLine, linesOf, placesOf, quantityOf } from './garments'
+export { countOf, garmentsOf, kindOfLine, lineName, linesOf, placesOf, quantityOf, rowOrder } from './garments'
 export { followersOf, givePlan, lineFrom } from './lineFollows'
 export { type NameDesigns, orderChanges, type OrderChanges } from './orderPieces'
 export { type ListedName, type NamesRead, columnsNamed, readNames } from './readNames'

@@ -3,7 +3,7 @@ import { apply, generate } from 'json-merge-patch'
 import { resized } from '../measure/carried'
 import { newPiece } from '../pieces/newPiece'
 import { stagesDone } from '../stages/stages'
-import { type Garment, garmentsOf, kindOfLine, linesOf, placesOf } from './garments'
+import { type Garment, garmentsOf, lineName, linesOf, placesOf } from './garments'
 import { planTaken } from './lineFollows'
 
 /** A piece as its order has it: which of its lines, rows and places it is for, and the design that goes there. */
@@ -83,7 +83,7 @@ function wantedOf(order: Order): Wanted[] {
 
 /** What an order says of a piece. */
 function saidOf({ order, line: [, line], garment, place: [placeId, place], nth, of }: Wanted, designs: NameDesigns) {
-  const called = line.name.trim() || kindOfLine(line).name
+  const called = lineName(line)
   return {
     name: (garment.name ? `${called}, ${garment.name}` : called).slice(0, 120),
     ...{ customer: order.customer, due: order.due, run: `${nth} of ${of}`, size: garment.size },

@@ -20,7 +20,9 @@ type Ask = {
   pieces: readonly Piece[]
   shop: Pick<Shop, 'rates'>
   prices: Prices
+  /** This line's part of the order's set-up, and of how many garments the line is: those not in the log yet bear theirs. */
   setup: number
+  ordered: number
 }
 
 const CM2_IN_MM2 = 100
@@ -29,7 +31,7 @@ const CM2_IN_MM2 = 100
  * What was quoted, reckoned again from what records say: what they took of the stash, the minutes of hands and machine, and
  * what was spoiled, which those that came out bear. Null while nothing of the line is in the log, or nothing came out.
  */
-export function realOfLine({ line, pieces, shop: { rates }, prices, setup }: Ask): RealCost | null {
+export function realOfLine({ line, pieces, shop: { rates }, prices, setup, ordered }: Ask): RealCost | null {
   const rows = new Set(pieces.map((piece) => piece.order?.row ?? piece.id))
   const failed = new Set(pieces.filter(hasFailed).map((piece) => piece.order?.row ?? piece.id))
   const [recorded, good] = [rows.size, rows.size - failed.size]
@@ -48,18 +50,26 @@ export function realOfLine({ line, pieces, shop: { rates }, prices, setup }: Ask
     bobbinMetres: each(bobbin.metres),
     bobbinPer1000m: bobbin.per1000m,
     backing: backingTaken(took, prices).map(({ areaCm2, pricePerM2 }) => ({ areaCm2: each(areaCm2), pricePerM2 })),
-    needlePrice: prices.needles.find(({ cost }) => cost !== null)?.cost ?? 0,
+    needlePrice: needlePrice(pieces, prices),
     needleHours: rates.needleHours,
     machineMinutes: each(machine * pieces.length),
     machinePerHour: rates.machinePerHour ?? 0,
     handMinutes: each(hands * pieces.length),
     labourPerHour: rates.labourPerHour ?? 0,
     spoilage: failed.size / recorded,
-    setup,
+    setup: (setup * recorded) / Math.max(ordered, recorded),
     pricing: { by: 'mark-up', percent: 0 },
   }
   const { parts, cost } = pieceCost(query)
   return { recorded, good, parts, cost, guessed: times.filter(({ hands: own }) => own === null).length }
+}
+
+/** Of the needle they were sewn with. */
+function needlePrice(pieces: readonly Piece[], { needles }: Prices): number {
+  const sewn = pieces.map(({ finish }) => finish.kept[0]?.stack?.needle).find(Boolean)
+  return (
+    needles.find(({ size, point, cost }) => size === sewn?.size && point === sewn.point && cost !== null)?.cost ?? 0
+  )
 }
 
 const hasFailed = ({ finish }: Piece): boolean => ['spoiled', 'redo'].includes(finish.kept[0]?.verdict ?? '')

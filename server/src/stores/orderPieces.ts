@@ -1,6 +1,6 @@
 import type { Bobbin, Needle, Order, Piece, Supply, Thread } from '@thimble/contract'
 import type { NewPieces, OrderStanding } from '@thimble/contract/answers'
-import { linesOf, realOfLine, setupShares } from '@thimble/plan/orders'
+import { garmentsOf, linesOf, realOfLine, setupShares } from '@thimble/plan/orders'
 import { and, eq, isNull, sql } from 'drizzle-orm'
 import { ZodRealError } from 'zod'
 import { asText } from '../db/asText'
@@ -49,7 +49,8 @@ export class OrderPieces {
     const [shop, prices, shares] = [await this.store.shop(), await this.#prices(), setupShares(order)]
     const real = linesOf(order).flatMap(([id, line]) => {
       const own = inLog.filter((piece) => piece.order?.line === id)
-      const cost = realOfLine({ line, pieces: own, shop, prices, setup: shares.get(id) ?? 0 })
+      const ordered = garmentsOf(line).length
+      const cost = realOfLine({ line, pieces: own, shop, prices, ordered, setup: shares.get(id) ?? 0 })
       return cost ? [{ line: id, ...cost }] : []
     })
     return { pieces: found.map(asListed), real }

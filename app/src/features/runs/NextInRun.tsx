@@ -1,7 +1,7 @@
 import { Button } from '@rneui/themed'
 import type { Order, Piece } from '@thimble/contract'
 import { stageAt } from '@thimble/plan'
-import { garmentsOf, linesOf } from '@thimble/plan/orders'
+import { rowOrder } from '@thimble/plan/orders'
 import { type Change, orderOfWork, pieceWork } from '@thimble/plan/work'
 import { useRouter } from 'expo-router'
 import { useEffect, useMemo, useState } from 'react'
@@ -38,10 +38,10 @@ function Next({ piece, next }: { piece: Piece; next: Piece }) {
 
 /** The first after it that is not stitched yet: as the run was put in order, else as it was typed; then from its beginning. */
 function nextOf(piece: Piece, order: Order, pieces: readonly Piece[]): Piece | null {
-  const rows = linesOf(order).flatMap(([, line]) => garmentsOf(line).map(({ row }) => row))
+  const typed = rowOrder(order)
   const place = (one: Piece): number => {
     const at = order.sequence?.indexOf(one.id) ?? -1
-    return at >= 0 ? at : (order.sequence?.length ?? 0) + rows.indexOf(one.order!.row)
+    return at >= 0 ? at : (order.sequence?.length ?? 0) + typed(one)
   }
   const here = place(piece)
   const open = pieces

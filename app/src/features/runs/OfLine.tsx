@@ -31,7 +31,7 @@ export function OfLine({ piece }: { piece: Piece }) {
         </RowLink>
       </View>
       {follows ? null : (
-        <>
+        <View style={{ gap: 10, paddingBottom: 12 }}>
           <AdviceBar
             advice={{ code: 'own', text: 'Changed by hand: it follows its line no more.', severity: 'note' }}
           />
@@ -44,8 +44,7 @@ export function OfLine({ piece }: { piece: Piece }) {
             }
             onPress={() => give(piece.id)}
           />
-          <View style={{ height: 4 }} />
-        </>
+        </View>
       )}
     </Section>
   )

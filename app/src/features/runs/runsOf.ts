@@ -1,5 +1,5 @@
 import type { Order, Piece } from '@thimble/contract'
-import { garmentsOf, linesOf } from '@thimble/plan/orders'
+import { rowOrder } from '@thimble/plan/orders'
 import { byUrgency, inWork } from '@thimble/plan'
 
 export type Run = { key: string; customer: string; pieces: Piece[] }
@@ -34,7 +34,6 @@ export function runAt(key: string, pieces: readonly Piece[], orders: readonly Or
 
 /** As they were typed: line by line, row by row. */
 function piecesInRows(order: Order, pieces: readonly Piece[]): Piece[] {
-  const rows = linesOf(order).flatMap(([, line]) => garmentsOf(line).map(({ row }) => row))
-  const at = (piece: Piece): number => rows.indexOf(piece.order!.row)
+  const at = rowOrder(order)
   return pieces.filter((piece) => inWork(piece) && piece.order?.id === order.id).sort((a, b) => at(a) - at(b))
 }

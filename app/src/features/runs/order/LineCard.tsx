@@ -1,12 +1,12 @@
 import type { Order, OrderLine } from '@thimble/contract'
-import { kindOfLine } from '@thimble/plan/orders'
+import { kindOfLine, lineName } from '@thimble/plan/orders'
 import { View } from 'react-native'
 import { ItemThumb } from '@/drawing/ItemThumb'
 import { useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { RowLink } from '@/ui/RowLink'
 import { Heading, Words } from '@/ui/Words'
-import { lineLacks, lineName, placesText, sizesText } from './orderWords'
+import { lineLacks, placesText, sizesText } from './orderWords'
 
 type Props = { order: Order; id: string; line: OrderLine }
 

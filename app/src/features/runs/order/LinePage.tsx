@@ -1,4 +1,4 @@
-import { kindOfLine } from '@thimble/plan/orders'
+import { kindOfLine, lineName } from '@thimble/plan/orders'
 import { useLocalSearchParams, useRouter } from 'expo-router'
 import { Pressable } from 'react-native'
 import { useShelf } from '@/state/store'
@@ -15,7 +15,6 @@ import { LinePrice } from './LinePrice'
 import { LineSizes } from './LineSizes'
 import { NoOrder } from './OrderPage'
 import type { LineProps } from './lineProps'
-import { lineName } from './orderWords'
 import { setLine, setOrderUndoably, useOrder } from './useOrder'
 
 /** One line of an order: what it is, how many, what goes where, and how each size comes out. */

@@ -9,6 +9,7 @@ import { typefaces } from '@/theme/typefaces'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Choices } from '@/ui/Choices'
 import { LengthField } from '@/ui/LengthField'
+import { useUnits } from '@/ui/useUnits'
 import { Words } from '@/ui/Words'
 import { many } from '@/words/designWords'
 import { LongNames } from './LongNames'
@@ -31,6 +32,7 @@ const INK = { id: '#1f2d38', name: 'Ink', swatch: '#1f2d38' }
 /** How the names of a line are set, and how they come out. */
 export function NameSettings({ slot, line, setting, set }: Props) {
   const unit = useShelf((s) => s.shop.unit)
+  const inUnits = useUnits()
   const names = useMemo(() => [...new Set(garmentsOf(line).flatMap(({ name }) => (name ? [name] : [])))], [line])
   const { fitted, advice, problem } = useFitted(setting, names)
   const { problems } = readSetting(setting)
@@ -73,7 +75,7 @@ export function NameSettings({ slot, line, setting, set }: Props) {
       />
       {problem ? <Words tone="madder">{problem}</Words> : null}
       {names.length === 0 ? <Words soft>No names are in yet.</Words> : null}
-      {fitted.length > 0 ? <Words soft>{outText(fitted)}</Words> : null}
+      {fitted.some((one) => !one.problem) ? <Words soft>{inUnits(outText(fitted))}</Words> : null}
       <LongNames {...{ setting, set, fitted }} />
       {isLost(setting.colour, line) ? <AdviceBar advice={LOST} /> : null}
       {advice.map((one) => (

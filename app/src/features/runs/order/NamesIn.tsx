@@ -10,14 +10,14 @@ import { LimitedField } from '@/ui/LimitedField'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
 import type { LineProps } from './lineProps'
-import { setOrderUndoably } from './useOrder'
+import { setLine, setOrderUndoably } from './useOrder'
 import { takeNamesIn } from './takeNamesIn'
 
 type Sizes = ReturnType<typeof kindOfLine>['sizes']
 
 /** Those that are in, in their order; one opens to be changed. */
 export function NamesIn(props: LineProps) {
-  const { order, id, line, set } = props
+  const { order, id, line } = props
   const [open, setOpen] = useState<string | null>(null)
   const sizes = kindOfLine(line).sizes
   const rows = Object.entries(line.names).sort(([, a], [, b]) => a.order - b.order)
@@ -27,10 +27,8 @@ export function NamesIn(props: LineProps) {
     [order.id, id],
   )
   const change = useCallback(
-    (row: string, body: Partial<OrderName>): void => set({ names: { [row]: body } }),
-    // The line's own way to be changed stays the same all along.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [],
+    (row: string, body: Partial<OrderName>): void => setLine(order.id, id, { names: { [row]: body } }),
+    [order.id, id],
   )
   return (
     <Section title="Names that are in">

@@ -2,6 +2,7 @@ import { Button } from '@rneui/themed'
 import type { Order, Piece } from '@thimble/contract'
 import type { Verdict } from '@thimble/core/records'
 import { readNumber, stageAt } from '@thimble/plan'
+import { rowOrder } from '@thimble/plan/orders'
 import { useLocalSearchParams, useRouter } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { type Control, useWatch } from 'react-hook-form'
@@ -38,10 +39,11 @@ export function RecordAlikePage() {
 function RecordAlike({ order }: { order: Order }) {
   const router = useRouter()
   const all = useDocs('pieces')
-  const open = useMemo(
-    () => all.filter((piece) => piece.order?.id === order.id && piece.finish.kept.length === 0),
-    [all, order.id],
-  )
+  const open = useMemo(() => {
+    const at = rowOrder(order)
+    const own = all.filter((piece) => piece.order?.id === order.id && piece.finish.kept.length === 0)
+    return own.sort((a, b) => at(a) - at(b))
+  }, [all, order])
   const [picked, setPicked] = usePicked(open)
   const form = useDraftForm(`alike.${order.id}`, blank)
   const texts = useWatch({ control: form.control }) as Texts

@@ -65,7 +65,7 @@ function Together({ lines, size }: { lines: readonly CostedLine[]; size: number 
 function NotKnown({ cost: { lines, begun, unplanned, problem } }: Pick<Props, 'cost'>) {
   const unknown = [...new Set(lines?.flatMap((line) => line.unknown) ?? [])]
   const said = [
-    ...(begun ? ['Some of it is in the log already: reckoned from what is left.'] : []),
+    ...(begun ? ['Some of it is sewn already: reckoned from what is left.'] : []),
     ...(unknown.length > 0 ? [`Reckoned as nothing, as nobody said what it costs: ${unknown.join(', ')}.`] : []),
     ...unplanned.map((name) => `${name}: no piece of it is planned yet, so it is not in the price.`),
   ]

@@ -2,8 +2,6 @@ import type { DesignCard, OrderLine } from '@thimble/contract'
 import { garmentsOf, kindOfLine, placesOf } from '@thimble/plan/orders'
 import { many } from '@/words/designWords'
 
-export const lineName = (line: OrderLine): string => line.name.trim() || kindOfLine(line).name
-
 /** “2 S, 5 M, 3 L”; nothing yet where there is none. */
 export function sizesText(line: OrderLine): string {
   const garments = garmentsOf(line)

@@ -1,6 +1,6 @@
 import type { Order } from '@thimble/contract'
 import { CoreError } from '@thimble/core/errors'
-import { costOfLine, garmentsOf, type LineCost, linesOf, quantityOf, setupShares } from '@thimble/plan/orders'
+import { costOfLine, garmentsOf, type LineCost, linesOf, quantityOf, setupShares, lineName } from '@thimble/plan/orders'
 import type { KindCut, OrderOfWork, PieceWork } from '@thimble/plan/work'
 import { useMemo } from 'react'
 import { useHours } from '@/desk/useHours'
@@ -9,13 +9,12 @@ import { useRunStock } from '@/desk/useRunStock'
 import { useRunWork } from '@/desk/useRunWork'
 import { useShelf } from '@/state/store'
 import { useDocs, useNamed } from '@/state/useShelfDocs'
-import { lineName } from './orderWords'
 
 export type CostedLine = LineCost & { id: string; name: string }
 export type OrderCost = {
   /** Null while it is worked out, and where no piece is there to reckon with. */
   lines: CostedLine[] | null
-  /** Some of it is in the log, so that what is left stands for all. */
+  /** Some of it is sewn, so that what is left stands for all. */
   begun: boolean
   /** Lines none of whose pieces is planned. */
   unplanned: string[]

@@ -1,12 +1,12 @@
 import type { Order } from '@thimble/contract'
 import type { OrderStanding } from '@thimble/contract/answers'
-import type { OrderChanges } from '@thimble/plan/orders'
+import { orderChanges, type OrderChanges } from '@thimble/plan/orders'
 import { useCallback, useEffect, useMemo, useState } from 'react'
 import { ask } from '@/http/client'
 import { useShelf } from '@/state/store'
 import { useDocs } from '@/state/useShelfDocs'
-import { changesNow } from './followOrder'
-import { fitOrder, type NamesOut, namesToSet } from './setNames'
+import { followSoon } from './followOrder'
+import { designsOf, fitOrder, type NamesOut, namesToSet } from './setNames'
 
 /** How an order stands at the server, asked anew whenever what changed here is sent; null until it has said. */
 export function useToldStanding(id: string): { told: OrderStanding | null; look: () => void } {
@@ -58,12 +58,17 @@ export function useStanding(order: Order): Standing {
     () => new Set((told?.pieces ?? []).filter((one) => one.finishedAt).map((one) => one.id)),
     [told],
   )
-  const changes = useMemo(
-    () => (out && told ? changesNow(order, out, finished) : null),
-    // What is compared lies in the store: anew whenever pieces or designs of it change.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [order, out, told, finished, pieces, designs],
-  )
+  const changes = useMemo(() => {
+    if (!out || !told) return null
+    const own = pieces.filter((piece) => piece.order?.id === order.id)
+    const now = new Date().toISOString()
+    return orderChanges(order, own, designsOf(out, designs), { now, inLog: finished })
+  }, [order, out, told, finished, pieces, designs])
+  // What was left undone when a page was closed in the midst of a change.
+  const behind = (changes?.follow.length ?? 0) > 0
+  useEffect(() => {
+    if (behind) followSoon(order.id)
+  }, [behind, order.id])
   const fitted = [...(out?.values() ?? [])].flatMap((names) => [...names.values()])
   return {
     changes,
