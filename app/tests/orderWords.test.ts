@@ -4,7 +4,7 @@ import { nameDesignId, readSetting } from '@/features/runs/order/nameSettings'
 import { leftOver } from '@/features/runs/order/useTable'
 import { tables } from '@/desk/table'
 import { moneyText } from '@/words/priceWords'
-import { byHandText, clockText, minutesText, partsText, savingText } from '@/words/workWords'
+import { byHandText, changeText, clockText, minutesText, partsText, savingText } from '@/words/workWords'
 
 const at = '2026-11-23T08:00:00.000Z'
 const times = { createdAt: at, updatedAt: at }
@@ -124,6 +124,14 @@ describe('what is said of a run', () => {
     expect(byHandText({ ...order, seconds: 780, bestSeconds: 600 })).toMatch(/3 min more of changing/)
     expect(byHandText({ ...order, seconds: 420, bestSeconds: 600 })).toMatch(/3 min less .* where less is late/)
     expect(byHandText({ ...order, seconds: 630, bestSeconds: 600 })).toMatch(/about as much/)
+  })
+
+  it('names what is changed, and that no hoop is there for it', () => {
+    const change = { hoop: 'Square 100', hoopless: false, needle: null, threads: ['Navy', 'White'], seconds: 270 }
+    expect(changeText(change, true)).toBe('Set up: Square 100; thread Navy, White')
+    expect(changeText({ ...change, hoop: null, hoopless: true, threads: [] }, false)).toMatch(
+      /^Change: the hoop, of which none/,
+    )
   })
 
   it('writes money as its currency does', () => {

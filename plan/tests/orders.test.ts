@@ -17,7 +17,7 @@ import {
 } from '../src/orders'
 import { madeByHand } from '../src/orders/madeByHand'
 import { cutsOfRun, offcutsOf, type PieceWork, pieceWork, sharesOfCuts } from '../src/work'
-import { at, mm, patched, shelf } from './marramAndTide'
+import { at, hoop, mm, patched, shelf } from './marramAndTide'
 
 const kept = { createdAt: at, updatedAt: at }
 const list = (text: string) => text.split('\n').map((line, i) => ({ line: i + 1, cells: line.split(';') }))
@@ -220,6 +220,11 @@ describe('pieces recorded alike', () => {
     expect(record).toMatchObject({ verdict: 'good', minutes: 12, minutesBy: { hooping: 5, stitching: 7 } })
     expect(record!.landing).toEqual({ dx: null, dy: null, rotation: null })
     expect(record!.took.map(({ of }) => of)).toContain('threads.leftM')
+  })
+
+  it('are none where no hoop takes it: what held it is then not known', () => {
+    const none = { stock: { ...stock, hoops: [hoop('tiny', 10, 10)] }, bobbins: [], events: [], at }
+    expect(recordAlike(make()[2]!, alike, none)).toBeNull()
   })
 
   it('takes of what the one before left', () => {

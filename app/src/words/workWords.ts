@@ -58,9 +58,9 @@ export const wholeText = ({ minutes, seconds, steps }: OrderOfWork): string =>
   `${minutesText(minutes)} in all for ${steps.length === 1 ? 'one piece' : `${steps.length} pieces`}, ${minutesText(seconds / 60)} of it changing.`
 
 /** What is changed before a piece, in the hand's order. */
-export function changeText({ hoop, needle, threads }: Change, first: boolean): string {
+export function changeText({ hoop, hoopless, needle, threads }: Change, first: boolean): string {
   const parts = [
-    hoop,
+    hoopless ? 'the hoop, of which none here takes it yet' : hoop,
     needle && `needle ${needleText({ ...needle, coated: false })}`,
     threads.length > 0 ? `thread ${threads.join(', ')}` : null,
   ].filter(Boolean)

@@ -15,7 +15,8 @@ const BEFORE = ['measure', 'build', 'hoop', 'stitch'] as const
 
 /**
  * A piece recorded like others of its run: what was not decided of it yet is decided as it is planned, and its record says how
- * it came out. Where it landed is nobody's but its own, and stays unsaid. Null where it cannot be planned.
+ * it came out. Where it landed is nobody's but its own, and stays unsaid. Null where it cannot be planned, or no hoop takes it: what
+ * it was held by is then not known.
  *
  * @returns the change, and what it took of the stash
  */
@@ -30,6 +31,7 @@ export function recordAlike(
     const change = keepStage(next, stage, planPiece(next, stock), at)
     if (change) next = merged(next, change)
   }
+  if (!isDone(next, 'hoop')) return null
   const measured = measuredMinutes(piece, events)
   const minutesBy = { ...untold(alike.minutesBy, measured), ...piece.finish.minutesBy }
   const note = piece.finish.note || alike.note

@@ -4,8 +4,14 @@ import type { PieceWork } from './pieceWork'
 import { type ThreadOfRun, threadOfRun } from './threadOfRun'
 import { minutesTo, type WallTime, type Workday, workedUntil } from './workTime'
 
-/** What is changed before a piece; all null and none where it goes on as it is. */
-export type Change = { hoop: string | null; needle: PieceWork['needle'] | null; threads: string[]; seconds: number }
+/** What is changed before a piece, `hoopless` where none of the shelf takes it as it is planned; all null and none where it goes on as it is. */
+export type Change = {
+  hoop: string | null
+  hoopless: boolean
+  needle: PieceWork['needle'] | null
+  threads: string[]
+  seconds: number
+}
 /** `ends`: when it is done; `late`: after the day it is due. */
 export type WorkStep = { work: PieceWork; before: Change; ends: WallTime; late: boolean }
 
@@ -105,7 +111,7 @@ function changesIn(works: readonly PieceWork[], query: RunQuery): Change[] {
     const threads = on.loadedFor(i)
     const { seconds } = query
     return {
-      ...{ hoop, needle, threads },
+      ...{ hoop, hoopless: otherHoop && work.hoop === null, needle, threads },
       seconds: (otherHoop ? seconds.hoop : 0) + (needle ? seconds.needle : 0) + threads.length * seconds.thread,
     }
   })

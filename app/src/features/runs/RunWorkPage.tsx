@@ -1,5 +1,6 @@
 import { Button } from '@rneui/themed'
 import type { Piece } from '@thimble/contract'
+import type { PieceWork } from '@thimble/plan/work'
 import { useLocalSearchParams, useRouter } from 'expo-router'
 import { useMemo } from 'react'
 import { useHours } from '@/desk/useHours'
@@ -59,9 +60,7 @@ function Work({ run }: { run: Run }) {
           says={works ? 'Putting it in order …' : `Looking at ${seen} of ${many(of, 'piece')} …`}
         />
       )}
-      {unknown.map((piece) => (
-        <NotYet key={piece.id} piece={piece} />
-      ))}
+      <ToSettle unknown={unknown} works={works ?? []} hoops={stock.hoops.length} />
       {order && works ? (
         <Split
           both
@@ -143,17 +142,30 @@ function Coming({ problem, says }: { problem: string | null; says: string }) {
   )
 }
 
-/** One that nothing can be said of yet, with the way to it. */
-function NotYet({ piece: { id, name } }: { piece: Piece }) {
+/** What cannot be sewn as it stands, each with what it lacks; a shop that has put no hoop in is not asked for one. */
+function ToSettle({ unknown, works, hoops }: { unknown: Piece[]; works: PieceWork[]; hoops: number }) {
+  const hoopless = hoops > 0 ? works.filter(({ hoop }) => !hoop) : []
+  return (
+    <>
+      {unknown.map((piece) => (
+        <ToTicket key={piece.id} piece={piece} says="give its design and stack first; it is not in the order yet." />
+      ))}
+      {hoopless.map((work) => (
+        <ToTicket
+          key={work.id}
+          piece={work}
+          says="no hoop here takes it as it is planned; its ticket has the ways out."
+        />
+      ))}
+    </>
+  )
+}
+
+/** One of which something has to be settled first, with the way to it. */
+function ToTicket({ piece: { id, name }, says }: { piece: Pick<Piece, 'id' | 'name'>; says: string }) {
   return (
     <RowLink href={`/piece/${id}`} style={{ paddingHorizontal: 16, minHeight: 44, justifyContent: 'center' }}>
-      <AdviceBar
-        advice={{
-          code: 'unknown',
-          text: `${name}: give its design and stack first; it is not in the order yet.`,
-          severity: 'caution',
-        }}
-      />
+      <AdviceBar advice={{ code: 'unknown', text: `${name}: ${says}`, severity: 'caution' }} />
     </RowLink>
   )
 }

@@ -4,7 +4,7 @@ import { Page } from '@/ui/Page'
 import { Split } from '@/ui/Split'
 import { CostTable } from './CostTable'
 import { NoOrder } from './OrderPage'
-import { QuotedAgainstReal } from './QuotedAgainstReal'
+import { QuotedAgainstReal, WhatItTook } from './QuotedAgainstReal'
 import { RatesSection } from './RatesSection'
 import { ThePrice } from './ThePrice'
 import { useOrder } from './useOrder'
@@ -29,6 +29,7 @@ function Money({ order }: { order: Order }) {
             {order.quoted.map((quote) => (
               <QuotedAgainstReal key={quote.at} order={order} quote={quote} />
             ))}
+            {order.quoted.length === 0 ? <WhatItTook order={order} /> : null}
             {cost.begun ? null : cost.lines?.map((line) => <CostTable key={line.id} line={line} />)}
           </>
         }

@@ -1,7 +1,9 @@
 import type { Order, Quote, QuotedLine } from '@thimble/contract'
 import type { OrderStanding } from '@thimble/contract/answers'
 import { costParts } from '@thimble/core/money'
+import { lineName } from '@thimble/plan/orders'
 import { View } from 'react-native'
+import { useShelf } from '@/state/store'
 import { Section } from '@/ui/Section'
 import { Words } from '@/ui/Words'
 import { many } from '@/words/designWords'
@@ -28,6 +30,42 @@ export function QuotedAgainstReal({ order, quote }: { order: Order; quote: Quote
   )
 }
 
+/** What an order took that was never quoted, as far as its pieces are in the log. */
+export function WhatItTook({ order }: { order: Order }) {
+  const { told } = useToldStanding(order.id)
+  const currency = useShelf((s) => s.shop.currency)
+  const money = (minor: number): string => moneyText(minor, currency)
+  if (!told || told.real.length === 0) return null
+  return (
+    <Section title="What it took">
+      {told.real.map(({ line, recorded, good, parts, cost, guessed }) => (
+        <View key={line} style={{ gap: 6 }}>
+          <Words bold>{`${order.lines[line] ? lineName(order.lines[line]) : ''}: ${inLogText(recorded, good)}`}</Words>
+          <View role="table">
+            {costParts
+              .filter((part) => (parts[part] ?? 0) !== 0)
+              .map((part) => (
+                <MoneyRow key={part} name={partNames[part]} amounts={[money(parts[part] ?? 0)]} />
+              ))}
+            <MoneyRow name="A piece cost" amounts={[money(cost)]} strong />
+          </View>
+          <Guessed count={guessed} hands={parts.labour ?? 0} />
+        </View>
+      ))}
+    </Section>
+  )
+}
+
+const inLogText = (recorded: number, good: number, of?: number): string =>
+  `${many(recorded, 'piece')}${of ? ` of ${of}` : ''} in the log${good < recorded ? `, ${recorded - good} failed` : ''}.`
+
+/** Of how many nobody noted the minutes, and what is made of that. */
+function Guessed({ count, hands }: { count: number; hands: number }) {
+  if (count === 0) return null
+  const so = hands > 0 ? 'taken to be like the others' : 'hands are not in it'
+  return <Words soft>{`Of ${many(count, 'piece')} nobody noted the minutes: ${so}.`}</Words>
+}
+
 function Line({ line, real, currency }: { line: QuotedLine; real: Real | null; currency: string }) {
   if (!real) return <Words soft>{`${line.name}: none of it is in the log yet.`}</Words>
   const money = (minor: number): string => moneyText(minor, currency)
@@ -35,9 +73,7 @@ function Line({ line, real, currency }: { line: QuotedLine; real: Real | null; c
   const parts = costParts.filter((part) => (line.parts[part] ?? 0) !== 0 || (real.parts[part] ?? 0) !== 0)
   return (
     <View style={{ gap: 6 }}>
-      <Words
-        bold
-      >{`${line.name}: ${many(real.recorded, 'piece')} of ${line.quantity} in the log${real.good < real.recorded ? `, ${real.recorded - real.good} failed` : ''}.`}</Words>
+      <Words bold>{`${line.name}: ${inLogText(real.recorded, real.good, line.quantity)}`}</Words>
       <View role="table">
         <MoneyRow name="A piece" amounts={['quoted', 'real', 'more']} head />
         {parts.map((part) => (
@@ -46,9 +82,7 @@ function Line({ line, real, currency }: { line: QuotedLine; real: Real | null; c
         <MoneyRow name="It cost" amounts={row(line.cost, real.cost)} strong />
         <MoneyRow name="Left of the price" amounts={row(line.price - line.cost, line.price - real.cost)} strong />
       </View>
-      {real.guessed > 0 ? (
-        <Words soft>{`Of ${many(real.guessed, 'piece')} nobody noted the minutes: taken to be like the others.`}</Words>
-      ) : null}
+      <Guessed count={real.guessed} hands={real.parts.labour ?? 0} />
     </View>
   )
 }

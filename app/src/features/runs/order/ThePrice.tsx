@@ -28,7 +28,8 @@ export function ThePrice({ order, cost }: Props) {
         </>
       ) : quoted ? null : (
         <Words soft role="status">
-          {says || 'Make the pieces first: what they take is reckoned from how they are planned.'}
+          {says ||
+            'No piece of it waits to be sewn: what they take is reckoned from how they are planned, so make them first.'}
         </Words>
       )}
       <Quoting order={order} cost={cost} />

@@ -28,7 +28,10 @@ export async function recordAll(
   let stock: Stock = stockNow()
   for (const piece of pieces) {
     const found = recordAlike(piece, alike, { stock, bobbins, events, at })
-    if (!found) throw new Error(`${piece.name}: it has no design or stack yet. Give it those, or leave it out.`)
+    if (!found)
+      throw new Error(
+        `${piece.name}: its design, stack or hoop is not known yet. Give it those on its ticket, or leave it out.`,
+      )
     bodies.set(piece.id, found.body)
     stock = stockAfter(stock, found.took)
     onDone(bodies.size)
