@@ -1,34 +1,37 @@
 import { execFileSync } from 'node:child_process'
+import { randomBytes } from 'node:crypto'
 import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
 import { api, openDatabase, ShopStore } from '../src'
+import { DailyBackups } from '../src/backup/dailyBackups'
 import { crewPolo } from './crewPolo'
 
 const migrations = path.join(__dirname, '../drizzle')
 
-/** A disk of three megabytes; null where this user may mount none. */
-function smallDisk(): string | null {
+/** A small disk of its own; null where this user may mount none. */
+function smallDisk(megabytes: number): string | null {
   const folder = mkdtempSync(path.join(os.tmpdir(), 'thimble-disk-'))
   try {
-    execFileSync('mount', ['-t', 'tmpfs', '-o', 'size=3m', 'tmpfs', folder], { stdio: 'ignore' })
+    execFileSync('mount', ['-t', 'tmpfs', '-o', `size=${megabytes}m`, 'tmpfs', folder], { stdio: 'ignore' })
     return folder
   } catch {
     rmSync(folder, { recursive: true })
     return null
   }
 }
-const disk = smallDisk()
+const [disk, backupDisk] = [smallDisk(3), smallDisk(3)]
 afterAll(() => {
-  if (!disk) return
-  execFileSync('umount', ['-l', disk])
-  rmSync(disk, { recursive: true })
+  for (const folder of [disk, backupDisk].filter((one) => one !== null)) {
+    execFileSync('umount', ['-l', folder])
+    rmSync(folder, { recursive: true })
+  }
 })
 
-/** So many bytes more of the disk, or as many as it has left. */
-function fillUp(bytes: number): void {
+/** So many bytes more of a disk, or as many as it has left. */
+function fillUp(folder: string, bytes: number): void {
   try {
-    writeFileSync(path.join(disk!, 'filler'), Buffer.alloc(bytes), { flag: 'as' })
+    writeFileSync(path.join(folder, 'filler'), Buffer.alloc(bytes), { flag: 'as' })
   } catch (error) {
     if ((error as NodeJS.ErrnoException).code !== 'ENOSPC') throw error
   }
@@ -64,7 +67,7 @@ whereAllowed(
       const answer = await send('PATCH', '/pieces/first', { note: `${kept} `.padEnd(300, 'x') })
       if (answer.status === 507) break
       expect(answer.status).toBe(200)
-      if (kept % 10 === 0) fillUp(40_000)
+      if (kept % 10 === 0) fillUp(disk!, 40_000)
     }
     const noteOf = async () => ((await (await app.request('/pieces/first')).json()) as { note: string }).note
     expect(await noteOf()).toMatch(new RegExp(`^${kept - 1} `))
@@ -75,3 +78,22 @@ whereAllowed(
   },
   30_000,
 )
+
+whereAllowed('a backup on a full disk says so, and the next one is taken once there is room', async () => {
+  const database = await openDatabase(path.join(backupDisk!, 'shop'), migrations)
+  const store = new ShopStore(database, () => '2026-11-23T10:00:00.000Z')
+  const daily = new DailyBackups(store, () => '2026-11-23T10:00:00.000Z')
+  for (let i = 0; i < 40; i++) await store.documents.pieces!.create(crewPolo(`p-${i}`, { note: noise(4000) }))
+  for (let n = 0; n < 40; n++) fillUp(backupDisk!, 100_000)
+  await daily.take()
+  expect((await daily.list()).problem).toMatch(/could not be written\. The disk is full/)
+  expect(readdirSync(daily.folder)).toEqual([])
+  rmSync(path.join(backupDisk!, 'filler'))
+  await daily.take()
+  expect(await daily.list()).toMatchObject({ problem: null, kept: [{ name: 'shop-2026-11-23.zip' }] })
+  daily.stop()
+  await database.close()
+})
+
+/** Text that does not pack. */
+const noise = (length: number): string => randomBytes(length).toString('base64').slice(0, length)

@@ -1,12 +1,11 @@
 import type { Backups } from '@thimble/contract/log'
 import { createWriteStream, mkdirSync } from 'node:fs'
 import { readdir, rename, rm, stat } from 'node:fs/promises'
-import { once } from 'node:events'
-import { finished } from 'node:stream/promises'
+import { pipeline } from 'node:stream/promises'
 import path from 'node:path'
 import { fileFaultOf } from '../db/fileFault'
 import type { ShopStore } from '../stores/shopStore'
-import { writeBackup } from './writeBackup'
+import { backupBytes } from './writeBackup'
 
 const NAME = /^shop-(\d{4}-\d\d-\d\d)\.zip$/
 const KEPT = 7
@@ -80,14 +79,7 @@ export class DailyBackups {
     const half = `${file}.part`
     try {
       mkdirSync(this.folder, { recursive: true, mode: 0o700 })
-      const out = createWriteStream(half, { mode: 0o600 })
-      // Told again where it is waited for.
-      out.on('error', () => undefined)
-      await writeBackup(this.store, this.now(), async (bytes) => {
-        if (!out.write(bytes)) await once(out, 'drain')
-      })
-      out.end()
-      await finished(out)
+      await pipeline(backupBytes(this.store, this.now()), createWriteStream(half, { mode: 0o600 }))
       await rename(half, file)
       for (const old of (await this.#names()).slice(KEPT)) await rm(path.join(this.folder, old), { force: true })
       this.#problem = null

@@ -16,8 +16,8 @@ const byCode: readonly [RegExp, FileFault][] = [
 /** What an error says of the file, however deep the driver has wrapped it; null where it says nothing of it. */
 export function fileFaultOf(error: unknown): FileFault | null {
   if (error instanceof FileGone) return 'gone'
-  if (!(error instanceof Error)) return null
-  const { code } = error as { code?: unknown }
+  if (typeof error !== 'object' || error === null) return null
+  const { code, cause } = error as { code?: unknown; cause?: unknown }
   const known = byCode.find(([pattern]) => pattern.test(String(code)))
-  return known?.[1] ?? fileFaultOf(error.cause)
+  return known?.[1] ?? fileFaultOf(cause)
 }

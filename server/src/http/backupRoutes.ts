@@ -1,13 +1,12 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi'
 import { Backups } from '@thimble/contract/log'
-import { stream } from 'hono/streaming'
 import { createReadStream } from 'node:fs'
-import { Readable } from 'node:stream'
-import { writeBackup } from '../backup/writeBackup'
+import { backupBytes } from '../backup/writeBackup'
 import type { DailyBackups } from '../backup/dailyBackups'
 import { NotKept } from '../stores/notKept'
 import type { ShopStore } from '../stores/shopStore'
 import { failures, json } from './documentRoutes'
+import { streamed } from './streamed'
 
 const zip = { 'application/zip': { schema: z.string().openapi({ format: 'binary' }) } }
 
@@ -36,7 +35,7 @@ export function backupRoutes(app: OpenAPIHono, store: ShopStore, daily: DailyBac
     const { name } = c.req.valid('param')
     const file = await daily.find(name)
     if (!file) throw new NotKept(name)
-    return c.body(Readable.toWeb(createReadStream(file)) as ReadableStream, 200, headersOf(name)) as never
+    return c.body(streamed(createReadStream(file)), 200, headersOf(name)) as never
   })
   const fresh = createRoute({
     method: 'get',
@@ -46,15 +45,7 @@ export function backupRoutes(app: OpenAPIHono, store: ShopStore, daily: DailyBac
   })
   app.openapi(fresh, (c) => {
     const at = now()
-    for (const [name, value] of Object.entries(headersOf(`shop-${at.slice(0, 10)}.zip`))) c.header(name, value)
-    return stream(c, (out) =>
-      writeBackup(store, at, async (bytes) => {
-        if (out.aborted) throw new Error('Nobody takes it any more.')
-        await out.write(bytes)
-      }).catch((error: unknown) => {
-        if (!out.aborted) throw error
-      }),
-    ) as never
+    return c.body(streamed(backupBytes(store, at)), 200, headersOf(`shop-${at.slice(0, 10)}.zip`)) as never
   })
 }
 

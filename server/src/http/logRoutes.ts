@@ -1,8 +1,8 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi'
 import { LogFound, logFacets, LogRow, logSorts, LogWorks, ShopRecord } from '@thimble/contract/log'
-import { stream } from 'hono/streaming'
 import type { LogStore } from '../stores/logStore'
 import { asKept, json, pageQuery } from './documentRoutes'
+import { streamed } from './streamed'
 
 const MOST_PICKED = 40
 const Picked = z
@@ -91,11 +91,6 @@ function learningRoutes(app: OpenAPIHono, log: LogStore): void {
     const asked = c.req.valid('query')
     c.header('content-type', 'text/csv; charset=utf-8')
     c.header('content-disposition', 'attachment; filename="log.csv"')
-    return stream(c, async (out) => {
-      for await (const text of log.csv(asked)) {
-        if (out.aborted) return
-        await out.write(text)
-      }
-    }) as never
+    return c.body(streamed(log.csv(asked))) as never
   })
 }

@@ -1,7 +1,6 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi'
 import { Shop } from '@thimble/contract'
 import { ImportEffect, shopFileOf } from '@thimble/contract/answers'
-import { stream } from 'hono/streaming'
 import { readAsOne } from '../db/readAsOne'
 import { readBackup } from '../backup/readBackup'
 import { withReceived } from '../backup/receivedFile'
@@ -10,6 +9,7 @@ import { takeShopIn } from '../shopFile/takeShopIn'
 import { writeShopOut } from '../shopFile/writeShopOut'
 import type { ShopStore } from '../stores/shopStore'
 import { failures, json } from './documentRoutes'
+import { streamed } from './streamed'
 
 const anything = z.record(z.string(), z.unknown())
 
@@ -80,14 +80,7 @@ function wholeShopRoutes(app: OpenAPIHono, store: ShopStore): void {
   app.get('/export', (c) => {
     c.header('content-type', 'application/json')
     c.header('content-disposition', 'attachment; filename="shop.thimble.json"')
-    return stream(c, (out) =>
-      readAsOne(store.database.file, async (db) => {
-        for await (const text of writeShopOut(store, db)) {
-          if (out.aborted) return
-          await out.write(text)
-        }
-      }),
-    )
+    return c.body(streamed(readAsOne(store.database.file, (db) => writeShopOut(store, db))))
   })
 }
 
