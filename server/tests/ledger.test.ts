@@ -217,6 +217,57 @@ it('a needle fitted leaves the drawer and begins anew; going back to the one bef
   expect(await machine()).toEqual([42, 1, 4])
 })
 
+describe('a backup put in the place of what is here', () => {
+  const exported = async (): Promise<string> => (await api(store).request('/export')).text()
+  const replaceBy = async (file: string): Promise<void> => {
+    const headers = { 'content-type': 'application/json' }
+    const answer = await api(store).request('/import?how=replace', { method: 'POST', body: file, headers })
+    expect(answer.status).toBe(200)
+  }
+  const notThere = (): void => undefined
+  const deeds = [
+    (n: number) => move({ id: `cut-${n}`, minute: 10 + n, amount: -(10 + n) }),
+    (n: number) => move({ id: `found-${n}`, minute: 10 + n, kind: 'corrected', found: 4000 - n }),
+    (n: number) => store.documents.pieces!.create(recordedPolo(`polo-${n}`, takes(100 + n, 2))),
+    (n: number) => store.documents.pieces!.patch(`polo-${n - 1}`, { finish: { kept: [] } }).catch(notThere),
+    (n: number) => store.documents.movements!.remove(`cut-${n - 1}`).catch(notThere),
+    (n: number) => store.documents.supplies!.patch('mesh', { leftMm: 3000 + n }),
+  ]
+
+  it('of a ledger begun after it brings back what was there, today, after a restart and for what moves next', async () => {
+    const before = await exported()
+    await move({ id: 'a', minute: 10, amount: -100 })
+    await store.documents.pieces!.create(recordedPolo('polo', takes(174, 12)))
+    await replaceBy(before)
+    expect(await leftOf()).toEqual([5000, 300])
+    const { folder } = database
+    await database.close()
+    database = await openDatabase(folder, migrations)
+    store = new ShopStore(database, () => NOW)
+    expect(JSON.parse(await store.documents.supplies!.listText({ limit: 9, offset: 0 }))).toMatchObject([
+      { id: 'mesh', leftMm: 5000 },
+    ])
+    await move({ id: 'b', minute: 20, amount: -36 })
+    expect((await leftOf())[0]).toBe(4964)
+  })
+
+  let n = 0
+  it('at any moment of any history brings back what was left then', async () => {
+    const history = fc.array(fc.nat(deeds.length - 1), { minLength: 1, maxLength: 5 })
+    await fc.assert(
+      fc.asyncProperty(history, history, async (first, second) => {
+        await store.documents.supplies!.patch('mesh', { leftMm: 5000 })
+        for (const deed of first) await deeds[deed]!(n++)
+        const [then, file] = [await leftOf(), await exported()]
+        for (const deed of second) await deeds[deed]!(n++)
+        await replaceBy(file)
+        expect(await leftOf()).toEqual(then)
+      }),
+      { numRuns: 15, seed: 13 },
+    )
+  })
+})
+
 it('what moved of a thing before it came in is counted once it is there', async () => {
   const sharp = { size: '75/11', point: 'sharp', coated: false } as const
   const needle = { ...sharp, since: at(10), from: 'sharps' }

@@ -77,6 +77,8 @@ export class Ledger {
       // What moved of it may have come before it, as with a file.
       if (!before && !this.#putOff({ of, ofId: id }) && (await firstMoved(tx, of, id)))
         await this.#open(tx, { of, ofId: id })
+      // What a file says is no count: its ledger comes with it.
+      if (this.#later) continue
       const [was, given] = [(before as Stock | null)?.[field], (after as Stock)[field]]
       // What an older program wrote does not have the field yet.
       if (!before || was === undefined || given === was || typeof given !== 'number') continue
@@ -92,7 +94,8 @@ export class Ledger {
   async asKept(tx: Tx, collection: string, doc: Document): Promise<Document> {
     const so: Record<string, unknown> = {}
     for (const { of, field } of accountsOf(collection)) {
-      if (await this.#isOpen(tx, { of, ofId: doc.id })) so[field] = await leftNow(tx, of, doc.id)
+      const left = await leftNow(tx, of, doc.id)
+      if (left !== undefined && (await this.#isOpen(tx, { of, ofId: doc.id }))) so[field] = left
     }
     return { ...doc, ...so }
   }
@@ -113,8 +116,9 @@ export class Ledger {
     await this.stores.movements!.put(tx, movement, { row })
   }
 
+  /** A ledger whose opening was removed, as by a backup put back from before it, is not open. */
   #isOpen = async (tx: Tx, { of, ofId }: Of): Promise<boolean> =>
-    (await this.stores.movements!.findIn(tx, openedId(of, ofId))) !== null
+    (await this.stores.movements!.findIn(tx, openedId(of, ofId)))?.deletedAt === null
 
   /** Begins the ledger of a thing, before all that moved of it, with what was said to be there. */
   async #open(tx: Tx, { of, ofId }: Of, said?: number | null): Promise<void> {
@@ -142,7 +146,8 @@ export class Ledger {
   async #write(tx: Tx, { at, ...said }: Written): Promise<void> {
     const movements = this.stores.movements!
     const row = await movements.findIn(tx, said.id)
-    const times = { createdAt: row?.doc.createdAt ?? at, updatedAt: this.now() }
+    const known = row && !(row.deletedAt !== null && said.kind === 'opened') ? row.doc.createdAt : at
+    const times = { createdAt: known, updatedAt: this.now() }
     const doc = Movement.parse({ ...said, ...times, revision: 0 })
     if (row && row.deletedAt === null && isAlike(row.doc as Movement, doc)) return
     await movements.put(tx, doc, { row })
