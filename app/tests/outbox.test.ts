@@ -74,7 +74,7 @@ describe('the outbox', () => {
     const outbox = new Outbox(memory(), () => 5, 'here')
     for (const text of ['540', '541']) {
       outbox.add(typing(text))
-      outbox.refuse(outbox.startNext()!, 'Too long')
+      outbox.refuse(outbox.startNext()!, { reason: 'Too long' })
     }
     expect([outbox.size, outbox.refused().map((r) => r.reason)]).toEqual([0, ['Too long', 'Too long']])
     const [first, second] = outbox.refused()
@@ -104,7 +104,7 @@ describe('the outbox', () => {
     expect(texts(outbox)).toEqual(['540', '180', '210'])
     outbox.forget(outbox.startNext()!)
     outbox.forget(outbox.startNext()!)
-    outbox.refuse(outbox.startNext()!, 'Odd')
+    outbox.refuse(outbox.startNext()!, { reason: 'Odd' })
     expect([outbox.size, outbox.refused().map((r) => r.reason)]).toEqual([0, ['Odd']])
   })
 })

@@ -69,6 +69,23 @@ describe('pieces', () => {
     expect([body.due, body.customer, body.measure.marked]).toEqual([null, 'Ferry', { cross: true }])
   })
 
+  it('that were removed meanwhile take no change, and no record, until they are brought back', async () => {
+    const polo = crewPolo('removed')
+    await ask('PUT', '/pieces/removed', polo)
+    await ask('DELETE', '/pieces/removed')
+    for (const change of [{ note: 'typed on the phone' }, recorded(polo, '2026-11-23T09:00:00.000Z')]) {
+      const { status, body } = await ask('PATCH', '/pieces/removed?seen=1', change)
+      expect([status, body.detail]).toEqual([410, 'This was removed meanwhile. Bring it back to save your change.'])
+    }
+    const inLog = async (): Promise<boolean> =>
+      ((await ask('GET', '/log?limit=200')).body as { pieceId: string }[]).some(({ pieceId }) => pieceId === 'removed')
+    expect(await inLog()).toBe(false)
+    await ask('POST', '/pieces/removed/restore')
+    expect((await ask('GET', '/pieces/removed')).body.note).toBe(polo.note)
+    expect((await ask('PATCH', '/pieces/removed', recorded(polo, '2026-11-23T09:00:00.000Z'))).status).toBe(200)
+    expect(await inLog()).toBe(true)
+  })
+
   it('say which field cannot be kept, and stay as they were', async () => {
     await ask('PUT', '/pieces/c', crewPolo('c'))
     const bad = await ask('PATCH', '/pieces/c', { name: '', due: 'soon' })

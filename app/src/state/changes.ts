@@ -1,7 +1,7 @@
 import type { CollectionName, DesignCard, Docs, Order, Patch, Piece, Shop } from '@thimble/contract'
 import { Refused } from '@/http/client'
 import { tellAway } from './away'
-import { keyOf } from './changeKeys'
+import { keyFor, keyOf } from './changeKeys'
 import { outbox, tellQueue, waitingChanges } from './deviceOutbox'
 import { takeAnswer } from './held'
 import type { Change, NotKept } from './outbox'
@@ -14,6 +14,7 @@ import { wayBack } from './wayBack'
 
 const RETRY_MS = 1500
 const PAUSE_MS = 250
+const REMOVED_MEANWHILE = 410
 let timer: ReturnType<typeof setTimeout> | null = null
 let flushing = false
 
@@ -97,6 +98,13 @@ export function sendAgain(refused: NotKept): void {
   sendSoon()
 }
 
+/** Brings back what was removed, with all that was typed in it here since. */
+export function bringBackWithChanges(resource: CollectionName, id: string): void {
+  restore(resource, id)
+  for (const one of outbox.refused())
+    if (one.removed && keyOf(one.change) === keyFor(resource, id)) sendAgain(one)
+}
+
 /** Throws such a change away: what the server has then stands. */
 export function letGo({ key, change }: NotKept): void {
   outbox.letGo(key)
@@ -136,7 +144,8 @@ async function sendAll(): Promise<void> {
       sent++
     } catch (error) {
       if (error instanceof Refused) {
-        outbox.refuse(next, error.says, nameOf(next.change))
+        const why = { reason: error.says, name: nameOf(next.change), removed: error.status === REMOVED_MEANWHILE }
+        outbox.refuse(next, why)
         tellQueue()
         continue
       }

@@ -17,8 +17,11 @@ type DocumentChange<Name extends CollectionName> =
 
 /** `text`: as it lies in the storage; while it still does, this is what is to be sent. */
 type Waiting = { key: string; text: string; change: Change }
-/** A change that is not kept: the server did not take it, or others have changed the same since; with why. */
-export type NotKept = { key: string; change: Change; reason: string; name?: string }
+/**
+ * A change that is not kept: the server did not take it, or others have changed the same since; with why. `removed`: what
+ * it changes was removed meanwhile, and has to be brought back first.
+ */
+export type NotKept = { key: string; change: Change; reason: string; name?: string; removed?: boolean }
 export type Store = Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>
 
 /** Raised with the documents' shape; see `upgradeOutbox`. */
@@ -80,8 +83,8 @@ export class Outbox {
   }
 
   /** Sets a change aside that the server will not take, with its reason; what was typed is not thrown away. */
-  refuse(sent: Waiting, reason: string, name?: string): void {
-    const [key, text] = [sent.key.replace(PREFIX, REFUSED), JSON.stringify({ change: sent.change, reason, name })]
+  refuse(sent: Waiting, why: Pick<NotKept, 'reason' | 'name' | 'removed'>): void {
+    const [key, text] = [sent.key.replace(PREFIX, REFUSED), JSON.stringify({ change: sent.change, ...why })]
     const stored = this.#put(key, text)
     this.forget(sent)
     if (!stored) this.#put(key, text)

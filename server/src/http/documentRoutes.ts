@@ -8,6 +8,7 @@ const problemBody = { 'application/problem+json': { schema: Problem } }
 export const failures = {
   404: { description: 'Nothing is kept under this id', content: problemBody },
   409: { description: 'What was kept under this id was removed', content: problemBody },
+  410: { description: 'What was to change was removed; it can be brought back', content: problemBody },
   413: { description: 'Over 2 MB', content: problemBody },
   415: { description: 'The body is not JSON', content: problemBody },
   422: { description: 'A field cannot be kept; errors name it', content: problemBody },

@@ -4,7 +4,7 @@ import type { Context } from 'hono'
 import { fileFaultOf, type FileFault } from '../db/fileFault'
 import { HTTPException } from 'hono/http-exception'
 import { ZodError } from 'zod'
-import { NotKept, Removed, UNKNOWN, UnknownKeys, Unreadable } from '../stores/notKept'
+import { ChangeOfRemoved, NotKept, Removed, UNKNOWN, UnknownKeys, Unreadable } from '../stores/notKept'
 
 type Said = Problem['errors']
 /** `keys`: those that were found beside the path and are not known. */
@@ -50,6 +50,7 @@ export function toProblem(error: unknown, c: Context): Response {
       error.paths.slice(0, MOST_ISSUES).map((path) => ({ path: path.join('.'), message: UNKNOWN })),
     )
   if (error instanceof Removed) return problem(c, 409, 'Removed before', error.message)
+  if (error instanceof ChangeOfRemoved) return problem(c, 410, 'Removed meanwhile', error.message)
   if (error instanceof Unreadable) return problem(c, 409, 'It cannot be read', error.message)
   if (error instanceof NotKept) return problem(c, 404, 'Not found', error.message)
   if (error instanceof HTTPException && error.status === 400)

@@ -5,7 +5,7 @@ import type { Database, Db, Tx } from '../db/database'
 import type { DocumentTable } from '../db/tables'
 import { type Blind, DocumentRows, type Row } from './documentRows'
 import { mergeInto } from './mergeInto'
-import { NotKept, Removed, Unreadable } from './notKept'
+import { ChangeOfRemoved, NotKept, Removed, Unreadable } from './notKept'
 import { putAside } from './setAside'
 import { Sound, type TextRow } from './sound'
 
@@ -89,17 +89,18 @@ export class DocumentStore<Doc extends Document> {
   /**
    * Merges a JSON merge patch (RFC 7396) into the document. `seen`: the revision it was made upon; where others have
    * changed the document since, that is noted, so that they can be told. Answers with its JSON text.
-   * @throws NotKept, ZodError
+   * @throws NotKept, ChangeOfRemoved, ZodError
    */
   patch(id: string, patch: object, seen?: number): Promise<string> {
     return this.database.writes.run(async (tx) => {
       const row = await this.findIn(tx, id)
       if (!row) throw new NotKept(id)
+      if (row.deletedAt !== null) throw new ChangeOfRemoved(id)
       const { createdAt, revision } = row.doc
       const set = { id, createdAt, revision, updatedAt: this.now() }
       const merged = mergeInto(this.collection.schema, row.doc, patch)
       const doc = this.collection.schema.parse({ ...merged, ...set })
-      return this.#write(tx, doc, { row, deletedAt: row.deletedAt, ...(seen! < row.revision ? { seen } : {}) })
+      return this.#write(tx, doc, { row, ...(seen! < row.revision ? { seen } : {}) })
     })
   }
 

@@ -21,6 +21,13 @@ export class Removed extends Error {
   }
 }
 
+/** A change to what was removed meanwhile: it is kept only once that is brought back. */
+export class ChangeOfRemoved extends Error {
+  constructor(readonly id: string) {
+    super('This was removed meanwhile. Bring it back to save your change.')
+  }
+}
+
 /** What is kept cannot be read any more, so nothing can be changed in it. */
 export class Unreadable extends Error {
   constructor(readonly id: string) {

@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { View } from 'react-native'
 import { saveFile } from '@/desk/saveFile'
 import type { NotKept } from '@/state/outbox'
-import { letGo, sendAgain } from '@/state/changes'
+import { bringBackWithChanges, letGo, sendAgain } from '@/state/changes'
 import { useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Page } from '@/ui/Page'
@@ -56,7 +56,7 @@ function Refused({ one }: { one: NotKept }) {
       <Words tone="madder">{reason}</Words>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
         {kept ? <Button title="Open it" onPress={() => router.push(pathOf(change) as '/settings')} /> : null}
-        <Button type="outline" title="Try again" onPress={() => sendAgain(one)} />
+        <TryAgain one={one} />
         <Button
           type="outline"
           title="Copy out"
@@ -66,6 +66,15 @@ function Refused({ one }: { one: NotKept }) {
       </View>
     </View>
   )
+}
+
+/** What was removed meanwhile is brought back first; all that was typed in it goes with it. */
+function TryAgain({ one }: { one: NotKept }) {
+  const { change, removed } = one
+  const gone = useShelf((s) => change.kind !== 'shop' && s.gone[change.resource][change.id] === true)
+  if (removed && gone && change.kind !== 'shop')
+    return <Button title="Bring back and save" onPress={() => bringBackWithChanges(change.resource, change.id)} />
+  return <Button type="outline" title="Try again" onPress={() => sendAgain(one)} />
 }
 
 /** Asked twice, as nothing brings it back. */

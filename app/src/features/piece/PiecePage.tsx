@@ -9,7 +9,7 @@ import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { Scroller } from '@/ui/Scroller'
 import { stageNames } from '@/ui/ThreadLine'
-import { remove, restore } from '@/state/changes'
+import { bringBackWithChanges, remove } from '@/state/changes'
 import { useShelf } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { useShort, useWide } from '@/ui/useMedia'
@@ -70,7 +70,7 @@ function RemovedPiece({ id, name }: Pick<Piece, 'id' | 'name'>) {
   return (
     <Page title={name} back>
       <Section says="This piece was removed.">
-        <Button title="Bring it back" onPress={() => restore('pieces', id)} />
+        <Button title="Bring it back" onPress={() => bringBackWithChanges('pieces', id)} />
       </Section>
     </Page>
   )
