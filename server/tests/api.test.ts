@@ -84,6 +84,7 @@ describe('pieces', () => {
     expect((await ask('GET', '/pieces/removed')).body.note).toBe(polo.note)
     expect((await ask('PATCH', '/pieces/removed', recorded(polo, '2026-11-23T09:00:00.000Z'))).status).toBe(200)
     expect(await inLog()).toBe(true)
+    await ask('DELETE', '/pieces/removed')
   })
 
   it('say which field cannot be kept, and stay as they were', async () => {
