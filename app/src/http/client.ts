@@ -1,3 +1,4 @@
+import { DEVICE_TIME } from '@thimble/contract/deviceTime'
 import type { Problem } from '@thimble/contract/answers'
 
 const BASE = '/api/v1'
@@ -65,7 +66,8 @@ export async function ask<T>(path: string, asked: Asked = {}): Promise<T> {
 async function reach(path: string, { method = 'GET', body, text, file, photo, much }: Asked): Promise<Response> {
   const content = photo ?? file ?? text ?? (body && JSON.stringify(body))
   const type = photo ? 'image/jpeg' : file?.name.endsWith('.zip') ? 'application/zip' : 'application/json'
-  const sent = content === undefined ? {} : { body: content, headers: { 'content-type': type } }
+  const at = { [DEVICE_TIME]: new Date().toISOString() }
+  const sent = content === undefined ? {} : { body: content, headers: { 'content-type': type, ...at } }
   const signal = AbortSignal.timeout(file ? FILE_PATIENCE_MS : much ? MUCH_PATIENCE_MS : PATIENCE_MS)
   try {
     return await fetch(`${BASE}${path}`, { method, ...sent, signal })

@@ -101,8 +101,7 @@ export function sendAgain(refused: NotKept): void {
 /** Brings back what was removed, with all that was typed in it here since. */
 export function bringBackWithChanges(resource: CollectionName, id: string): void {
   restore(resource, id)
-  for (const one of outbox.refused())
-    if (one.removed && keyOf(one.change) === keyFor(resource, id)) sendAgain(one)
+  for (const one of outbox.refused()) if (one.removed && keyOf(one.change) === keyFor(resource, id)) sendAgain(one)
 }
 
 /** Throws such a change away: what the server has then stands. */

@@ -63,7 +63,9 @@ async function upgradeShelf(tx: Tx): Promise<Shelf> {
 
 async function upgradePieces(tx: Tx, database: Database, shelf: Shelf): Promise<void> {
   const { pieces } = documentTables
-  const store = new DocumentStore<Piece>(database, pieces, 'pieces', collections.pieces, () => '', followInLog)
+  const store = new DocumentStore<Piece>(database, pieces, 'pieces', collections.pieces, () => '', {
+    follow: followInLog,
+  })
   for (const row of await tx.select().from(pieces))
     await orSetAside(tx, 'pieces', row, async () => {
       await store.put(tx, upgradePiece(row.doc, shelf), { deletedAt: row.deletedAt })

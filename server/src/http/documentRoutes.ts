@@ -1,6 +1,7 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi'
 import type { Document } from '@thimble/contract'
 import { Problem } from '@thimble/contract/answers'
+import { DEVICE_TIME } from '@thimble/contract/deviceTime'
 import type { Context, TypedResponse } from 'hono'
 import type { DocumentStore } from '../stores/documentStore'
 
@@ -26,6 +27,12 @@ const mergePatch = z.record(z.string(), z.unknown())
 /** JSON text as an answer: the route's description says what it is, which the compiler cannot see in it. */
 export const asKept = (c: Context, text: string) =>
   c.body(text, 200, { 'content-type': 'application/json' }) as unknown as TypedResponse<never, 200, 'json'>
+
+/** The clock of the device that asks, as it says it; what is no time says nothing. */
+function deviceTime(c: Context): string | undefined {
+  const at = Date.parse(c.req.header(DEVICE_TIME) ?? '')
+  return Number.isNaN(at) ? undefined : new Date(at).toISOString()
+}
 
 /** The six routes every collection has. */
 export function documentRoutes(api: OpenAPIHono, name: string, store: DocumentStore<Document>): void {
@@ -54,7 +61,7 @@ export function documentRoutes(api: OpenAPIHono, name: string, store: DocumentSt
   })
   api.openapi(create, async (c) => {
     const doc = schema.parse({ ...c.req.valid('json'), id: c.req.valid('param').id })
-    return c.json(await store.create(doc), 200)
+    return c.json(await store.create(doc, { sentAt: deviceTime(c) }), 200)
   })
 
   const patch = createRoute({
@@ -68,7 +75,7 @@ export function documentRoutes(api: OpenAPIHono, name: string, store: DocumentSt
   })
   api.openapi(patch, async (c) => {
     const { seen } = c.req.valid('query')
-    return asKept(c, await store.patch(c.req.valid('param').id, c.req.valid('json'), seen))
+    return asKept(c, await store.patch(c.req.valid('param').id, c.req.valid('json'), { seen, sentAt: deviceTime(c) }))
   })
 
   removalRoutes(api, name, store)

@@ -2,14 +2,17 @@ import { type Account, accounts, type Document, type Machine, Movement, type Pie
 import type { Tx } from '../db/database'
 import type { DocumentStore, Step } from '../stores/documentStore'
 import { derivedId, fittedIn, takenBy, type Written } from './derivedMovements'
-import { firstMoved, leftNow } from './leftNow'
+import { aheadOf, firstMoved, lastMoved, leftNow } from './leftNow'
+import { whenMade } from './whenMade'
 
 type Stores = Readonly<Record<string, DocumentStore<Document>>>
 type Stock = Document & Readonly<Record<string, unknown>>
 type Of = { of: Account; ofId: string }
 
-/** Before everything else that moved. */
-const BEFORE_MS = 1
+/** Before everything else that moved, or after it. */
+const [BEFORE_MS, AFTER_MS] = [1, 1]
+/** Further ahead than this lies only what was written under a clock that has been set back since. */
+const AHEAD_MS = 60_000
 
 /**
  * Keeps stock by its movements: whatever writes one, in the transaction of that, writes anew what is left of the thing
@@ -44,17 +47,14 @@ export class Ledger {
   async followMovement(tx: Tx, { before, after }: Step<Movement>): Promise<void> {
     const movement = after ?? before
     if (!movement) return
-    const now = this.now()
-    // A device whose clock is ahead tells of what has happened all the same: what is counted after it comes after it.
-    if (before === null && movement.createdAt > now) return this.#rewrite(tx, { ...movement, createdAt: now })
     if (this.#putOff(movement)) return
     if (movement.kind !== 'opened') await this.#open(tx, movement)
     await this.#settle(tx, movement)
   }
 
   /** After a piece was written: what its record took is what the ledger says it took. One that is removed was sewn all the same. */
-  async followPiece(tx: Tx, { before, after }: Step<Piece>): Promise<void> {
-    if (after) await this.#become(tx, takenBy(before), takenBy(after))
+  async followPiece(tx: Tx, { before, after, sentAt }: Step<Piece>): Promise<void> {
+    if (after) await this.#become(tx, takenBy(before), takenBy(after), sentAt)
   }
 
   /** After a machine was written: what is fitted in it began anew; going back to what was in it before takes that back. */
@@ -66,6 +66,7 @@ export class Ledger {
         tx,
         before.filter((one) => !older(one)),
         after,
+        step.sentAt,
       )
     await this.followStock('machines', tx, step)
   }
@@ -90,8 +91,17 @@ export class Ledger {
     }
   }
 
-  /** A thing of the stash as it comes from a file: what is left is what the ledger here says, where there is one. */
+  /** A movement as a device sends it, at its time by this computer's clock, among what moved of the same thing. */
+  async inTime(tx: Tx, movement: Movement, sentAt: string | undefined): Promise<Movement> {
+    return { ...movement, createdAt: await this.#timeOf(tx, { ...movement, at: movement.createdAt }, sentAt) }
+  }
+
+  /**
+   * A document as it comes from a file: what is left of a thing of the stash is what the ledger here says, where there is
+   * one, and no movement lies ahead.
+   */
   async asKept(tx: Tx, collection: string, doc: Document): Promise<Document> {
+    if (collection === 'movements') return { ...doc, createdAt: whenMade(doc.createdAt, undefined, this.now()) }
     const so: Record<string, unknown> = {}
     for (const { of, field } of accountsOf(collection)) {
       const left = await leftNow(tx, of, doc.id)
@@ -100,9 +110,9 @@ export class Ledger {
     return { ...doc, ...so }
   }
 
-  async #become(tx: Tx, before: readonly Written[], after: readonly Written[]): Promise<void> {
+  async #become(tx: Tx, before: readonly Written[], after: readonly Written[], sentAt?: string): Promise<void> {
     for (const { id } of before) if (!after.some((one) => one.id === id)) await this.#takeBack(tx, id)
-    for (const one of after) await this.#write(tx, one)
+    for (const one of after) await this.#write(tx, one, sentAt)
   }
 
   /** Whether it is reckoned later, with all that is taken in. */
@@ -111,9 +121,31 @@ export class Ledger {
     return this.#later !== null
   }
 
-  async #rewrite(tx: Tx, movement: Movement): Promise<void> {
-    const row = await this.stores.movements!.findIn(tx, movement.id)
-    await this.stores.movements!.put(tx, movement, { row })
+  /**
+   * Its time among what moved of the same thing: what arrives now lies after all that arrived before, whatever the clock
+   * said then.
+   */
+  async #timeOf(tx: Tx, { of, ofId, at }: Of & { at: string }, sentAt?: string): Promise<string> {
+    const now = this.now()
+    const made = whenMade(at, sentAt, now)
+    if (this.#later) return made
+    await this.#pullBack(tx, { of, ofId }, now)
+    const last = made === now ? await lastMoved(tx, of, ofId) : null
+    return last !== null && last >= now ? later(last, AFTER_MS) : made
+  }
+
+  /** What lies ahead came before what comes now: it is put there, in the order it had. */
+  async #pullBack(tx: Tx, { of, ofId }: Of, now: string): Promise<void> {
+    const ahead = await aheadOf(tx, of, ofId, later(now, AHEAD_MS))
+    if (ahead.length === 0) return
+    const last = (await lastMoved(tx, of, ofId, later(now, AHEAD_MS))) ?? ''
+    let at = last > now ? last : now
+    const movements = this.stores.movements!
+    for (const id of ahead) {
+      const row = await movements.findIn(tx, id)
+      at = later(at, AFTER_MS)
+      await movements.put(tx, { ...row!.doc, createdAt: at }, { row })
+    }
   }
 
   /** A ledger whose opening was removed, as by a backup put back from before it, is not open. */
@@ -130,7 +162,7 @@ export class Ledger {
     const left = said === undefined ? ((stock[field] ?? nothing(of)) as number | null) : said
     const moved = (await firstMoved(tx, of, ofId)) ?? stock.createdAt
     const first = stock.createdAt < moved ? stock.createdAt : moved
-    const at = new Date(Date.parse(first) - BEFORE_MS).toISOString()
+    const at = later(whenMade(first, undefined, this.now()), -BEFORE_MS)
     await this.#write(tx, { ...counted(of, stock, left), id: openedId(of, ofId), at, kind: 'opened' })
   }
 
@@ -143,11 +175,13 @@ export class Ledger {
   }
 
   /** Writes a movement, or writes it over where it says something else; the time it first had stays its own. */
-  async #write(tx: Tx, { at, ...said }: Written): Promise<void> {
+  async #write(tx: Tx, { at, ...said }: Written, sentAt?: string): Promise<void> {
     const movements = this.stores.movements!
     const row = await movements.findIn(tx, said.id)
-    const known = row && !(row.deletedAt !== null && said.kind === 'opened') ? row.doc.createdAt : at
-    const times = { createdAt: known, updatedAt: this.now() }
+    const opens = said.kind === 'opened'
+    const known = row && !(opens && row.deletedAt !== null) ? row.doc.createdAt : null
+    const createdAt = known ?? (opens ? at : await this.#timeOf(tx, { ...said, at }, sentAt))
+    const times = { createdAt, updatedAt: this.now() }
     const doc = Movement.parse({ ...said, ...times, revision: 0 })
     if (row && row.deletedAt === null && isAlike(row.doc as Movement, doc)) return
     await movements.put(tx, doc, { row })
@@ -161,6 +195,9 @@ export class Ledger {
 
 /** What is there of a thing that says nothing of it. */
 const nothing = (of: Account): 0 | null => (accounts[of].unknown ? null : 0)
+
+/** An instant so many milliseconds later. */
+const later = (at: string, ms: number): string => new Date(Date.parse(at) + ms).toISOString()
 
 const openedId = (of: Account, ofId: string): string => derivedId('opened', ofId, of)
 

@@ -37,3 +37,16 @@ export async function firstMoved(db: Db | Tx, of: Account, ofId: string): Promis
   const [first] = await db.all<{ at: string | null }>(sql`SELECT MIN(created_at) AS at ${standing(of, ofId)}`)
   return first?.at ?? null
 }
+
+/** When the last movement of a thing was, of those up to `until`; null where nothing moved. */
+export async function lastMoved(db: Db | Tx, of: Account, ofId: string, until?: string): Promise<string | null> {
+  const upTo = until === undefined ? sql`` : sql`AND created_at <= ${until}`
+  const [last] = await db.all<{ at: string | null }>(sql`SELECT MAX(created_at) AS at ${standing(of, ofId)} ${upTo}`)
+  return last?.at ?? null
+}
+
+/** The ids of a thing's movements later than `after`, in their order. */
+export async function aheadOf(db: Db | Tx, of: Account, ofId: string, after: string): Promise<string[]> {
+  const rows = sql`SELECT id ${standing(of, ofId)} AND created_at > ${after} ORDER BY created_at, rowid`
+  return (await db.all<{ id: string }>(rows)).map(({ id }) => id)
+}

@@ -11,16 +11,24 @@ import { Sound, type TextRow } from './sound'
 
 /**
  * What changed: null before for a new one, null after for one that is removed; no `before` where it was not looked at.
+ * `sentAt`: the clock of the device that sent it, as it sent it.
  */
-export type Step<Doc> = { id: string; before?: Doc | null; after: Doc | null }
+export type Step<Doc> = { id: string; before?: Doc | null; after: Doc | null; sentAt?: string | undefined }
 /** Writes rows elsewhere that follow from a document, in its transaction. */
 export type Follow<Doc> = (tx: Tx, step: Step<Doc>) => Promise<void>
+/** `inTime`: sets the times of a new one right. */
+type Rules<Doc> = {
+  follow?: Follow<Doc> | undefined
+  inTime?: ((tx: Tx, doc: Doc, sentAt: string | undefined) => Promise<Doc>) | undefined
+}
 
 /**
  * `row`: what stands under its id, null for nothing; not known where it was not looked for. `seen`: what whoever
  * changes it had seen, where others have changed it since.
  */
-type Beside<Doc> = { row?: Row<Doc> | null; deletedAt?: string | null; seen?: number }
+type Beside<Doc> = { row?: Row<Doc> | null; deletedAt?: string | null; seen?: number; sentAt?: string | undefined }
+/** What a device says beside its change: the revision it was made upon, and its clock as it sent it. */
+type Sent = { seen?: number | undefined; sentAt?: string | undefined }
 
 /** As many blind changes of one document are told of. */
 const MOST_BLIND = 8
@@ -39,7 +47,7 @@ export class DocumentStore<Doc extends Document> {
     readonly name: string,
     readonly collection: Collection<Doc>,
     private readonly now: () => string,
-    private readonly follow?: Follow<Doc>,
+    private readonly rules: Rules<Doc> = {},
   ) {
     this.#rows = new DocumentRows(database.db, table, collection.lookUps)
     this.#sound = new Sound(collection.schema, (row, reason) => this.#setAside(row, reason))
@@ -78,11 +86,13 @@ export class DocumentStore<Doc extends Document> {
    * Keeps a new document; when the id is taken already, answers with what is kept, so that asking twice is safe.
    * @throws Removed
    */
-  create(doc: Doc): Promise<Doc> {
+  create(doc: Doc, { sentAt }: Sent = {}): Promise<Doc> {
     return this.database.writes.run(async (tx) => {
       const known = await this.findIn(tx, doc.id)
       if (known?.deletedAt) throw new Removed(doc.id)
-      return known?.doc ?? this.put(tx, doc, { row: null })
+      if (known) return known.doc
+      const inTime = (await this.rules.inTime?.(tx, doc, sentAt)) ?? doc
+      return this.put(tx, inTime, { row: null, sentAt })
     })
   }
 
@@ -91,7 +101,7 @@ export class DocumentStore<Doc extends Document> {
    * changed the document since, that is noted, so that they can be told. Answers with its JSON text.
    * @throws NotKept, ChangeOfRemoved, ZodError
    */
-  patch(id: string, patch: object, seen?: number): Promise<string> {
+  patch(id: string, patch: object, { seen, sentAt }: Sent = {}): Promise<string> {
     return this.database.writes.run(async (tx) => {
       const row = await this.findIn(tx, id)
       if (!row) throw new NotKept(id)
@@ -100,7 +110,7 @@ export class DocumentStore<Doc extends Document> {
       const set = { id, createdAt, revision, updatedAt: this.now() }
       const merged = mergeInto(this.collection.schema, row.doc, patch)
       const doc = this.collection.schema.parse({ ...merged, ...set })
-      return this.#write(tx, doc, { row, ...(seen! < row.revision ? { seen } : {}) })
+      return this.#write(tx, doc, { row, sentAt, ...(seen! < row.revision ? { seen: seen! } : {}) })
     })
   }
 
@@ -117,7 +127,7 @@ export class DocumentStore<Doc extends Document> {
     return JSON.parse(await this.#write(tx, doc, beside)) as Doc
   }
 
-  async #write(tx: Tx, given: Doc, { row, deletedAt = null, seen }: Beside<Doc>): Promise<string> {
+  async #write(tx: Tx, given: Doc, { row, deletedAt = null, seen, sentAt }: Beside<Doc>): Promise<string> {
     const revision = this.database.revisions.take()
     const doc = { ...given, revision }
     const text = JSON.stringify(doc)
@@ -127,7 +137,7 @@ export class DocumentStore<Doc extends Document> {
     const was = row && !this.#sound.has(row) ? undefined : row
     await tx.run(this.#rows.keep({ doc, text, deletedAt, revision, blind }, was))
     const before = was === undefined ? {} : { before: was?.deletedAt === null ? was.doc : null }
-    await this.follow?.(tx, { id: doc.id, after: deletedAt === null ? doc : null, ...before })
+    await this.rules.follow?.(tx, { id: doc.id, after: deletedAt === null ? doc : null, sentAt, ...before })
     this.#sound.know(revision)
     return text
   }
@@ -181,7 +191,7 @@ export class DocumentStore<Doc extends Document> {
       const { rowsAffected } = await tx.update(table).set(gone).where(standing)
       if (rowsAffected === 0) return
       await putAside(tx, { collection: name, id, text, reason })
-      await this.follow?.(tx, { id, after: null })
+      await this.rules.follow?.(tx, { id, after: null })
     })
   }
 }

@@ -62,7 +62,9 @@ export class ShopStore {
     const follows = followsOf(this.ledger, documents)
     const fed = Object.entries(registry).map(([name, one]): Fed => {
       const table = tables[name]!
-      return { name, table, one, store: new DocumentStore(database, table, name, one, now, follows[name]) }
+      const inTime = name === 'movements' ? this.#movementInTime : undefined
+      const rules = { follow: follows[name], inTime }
+      return { name, table, one, store: new DocumentStore(database, table, name, one, now, rules) }
     })
     for (const { name, store } of fed) documents[name] = store
     this.documents = documents
@@ -71,6 +73,9 @@ export class ShopStore {
     this.photos = new PhotoStore(database)
     this.log = new LogStore(database)
   }
+
+  #movementInTime = (tx: Tx, doc: Document, sentAt: string | undefined): Promise<Document> =>
+    this.ledger.inTime(tx, doc as Movement, sentAt)
 
   /** Whether anything has ever been set up here: a shop once made is never made again. */
   async isNew(): Promise<boolean> {
