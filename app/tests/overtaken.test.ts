@@ -22,8 +22,13 @@ it('takes a typed length and a list as one field each', () => {
 
 it('is told where someone wrote over a field without having seen what was written, and only of that field', () => {
   const { lost, mine: standing } = overtaken(mine, thing(theirs, [[3, 9]]), [])
-  expect(lost).toEqual([{ path: 'note', value: 'ours', now: 'theirs' }])
+  expect(lost).toEqual([{ path: 'note', value: 'ours', now: 'theirs', by: 'device' }])
   expect(Object.keys(standing)).toEqual(['measure/measures/chestWidth'])
+})
+
+it('is told where a file that was taken in wrote over it: a file has seen nothing of what is here', () => {
+  const { lost } = overtaken(mine, thing(theirs, [[0, 9]]), [])
+  expect(lost).toEqual([{ path: 'note', value: 'ours', now: 'theirs', by: 'file' }])
 })
 
 it('is not told of what was changed on purpose, by someone who had seen it', () => {
@@ -35,10 +40,10 @@ it('is not told while the same field is still being sent from here: then this wi
   expect(overtaken(mine, thing(theirs, [[3, 9]]), [patch({ note: 'ours again' })]).lost).toEqual([])
 })
 
-it('remembers the last twenty fields', () => {
-  const fields = Array.from({ length: 25 }, (_, i) => patch({ stitch: { checks: { [`c${i}`]: true } } }))
+it('remembers the last hundred fields', () => {
+  const fields = Array.from({ length: 105 }, (_, i) => patch({ stitch: { checks: { [`c${i}`]: true } } }))
   const all = fields.reduce((known, change, i) => withMine(known, change, i), {})
-  expect(Object.keys(all)).toEqual(Array.from({ length: 20 }, (_, i) => `stitch/checks/c${i + 5}`))
+  expect(Object.keys(all)).toEqual(Array.from({ length: 100 }, (_, i) => `stitch/checks/c${i + 5}`))
 })
 
 it('is not told of its own writing, which the server keeps in its own order, filled in and trimmed', () => {

@@ -155,3 +155,16 @@ it('sets aside what cannot be read, with why, and shows the rest on every list',
   expect(ids(await again.ask('GET', '/pieces?state=bench')).sort()).toEqual(['a', 'b', 'd'])
   await again.close()
 })
+
+it('tells of what a file was written over that it had not seen, and of nothing where it changed nothing', async () => {
+  const shop = await openShop()
+  await shop.ask('PUT', '/pieces/a', crewPolo('a'))
+  const older = await shop.ask('GET', '/export')
+  const { revision } = await shop.ask('PATCH', '/pieces/a', { note: 'typed since' })
+  await shop.ask('PUT', '/pieces/b', crewPolo('b'))
+  await shop.ask('POST', '/import', older)
+  const { changes } = await shop.since(revision + 1)
+  expect(changes.map(({ id }) => id)).toEqual(['shop', 'a'])
+  expect(changes[1]).toMatchObject({ doc: { note: crewPolo('a').note }, blind: [[0, changes[1]!.revision]] })
+  await shop.close()
+})

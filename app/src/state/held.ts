@@ -79,15 +79,16 @@ function tellOvertaken(thing: ChangedThing, waiting: readonly Change[]): void {
   if (!before || !thing.doc) return
   const { lost, mine: standing } = overtaken(before, thing, waiting)
   mine.set(key, standing)
-  for (const { path, value, now } of lost) {
+  for (const { path, value, ...over } of lost) {
     const change = { kind: 'patch', resource: thing.collection, id: thing.id, body: bodyOf(path, value) } as Change
-    outbox.overtake(change, overtakenText(now), thing.doc.name as string)
+    outbox.overtake(change, overtakenText(over), thing.doc.name as string)
   }
   if (lost.length > 0) tellQueue()
 }
 
-function overtakenText(now: unknown): string {
+function overtakenText({ now, by }: { now: unknown; by: 'device' | 'file' }): string {
   const text = now && typeof now === 'object' && 'text' in now ? now.text : now
-  const said = typeof text === 'string' || typeof text === 'number' ? `: there it is now “${text}”` : ''
-  return `It was changed on another device at the same time${said}.`
+  const known = typeof text === 'string' || typeof text === 'number'
+  if (by === 'file') return `A backup was loaded over it${known ? ` and says “${text}”` : ''}.`
+  return `It was changed on another device at the same time${known ? `: there it is now “${text}”` : ''}.`
 }

@@ -6,7 +6,7 @@ import type { Change } from './outbox'
 export type Mine = Record<string, { value: unknown; revision: number }>
 
 /** As many fields of a document are remembered, the last written. */
-const MOST = 20
+const MOST = 100
 
 /** The fields a change sets, by path; a typed length is one, and so is a list. */
 export function fieldsOf(body: unknown, path = ''): [path: string, value: unknown][] {
@@ -23,7 +23,10 @@ export function withMine(mine: Mine, change: Change, revision: number): Mine {
   return Object.fromEntries([...others, ...fields].slice(-MOST))
 }
 
-type Overtaken = { path: string; value: unknown; now: unknown }
+/** `by`: whether another device wrote over it, or a file that was taken in. */
+type Overtaken = { path: string; value: unknown; now: unknown; by: 'device' | 'file' }
+/** What a file had seen of what is here. */
+const NOTHING_SEEN = 0
 
 /**
  * Of what was written from here: what has since been written over by someone who had not seen it, and what of it still
@@ -43,9 +46,9 @@ export function overtaken(
   const standing: [string, Mine[string]][] = []
   for (const [path, written] of Object.entries(mine)) {
     const now = valueAt(doc, path)
+    const over = blind?.find(([seen, became]) => seen! < written.revision && written.revision < became!)
     if (pending.has(path) || holds(now, written.value)) standing.push([path, written])
-    else if (blind?.some(([seen, became]) => seen! < written.revision && written.revision < became!))
-      lost.push({ path, value: written.value, now })
+    else if (over) lost.push({ path, value: written.value, now, by: over[0] === NOTHING_SEEN ? 'file' : 'device' })
   }
   return { lost, mine: Object.fromEntries(standing) }
 }

@@ -173,6 +173,9 @@ async function countRemoved(store: ShopStore, { effect, ids }: Read): Promise<vo
   effect.photos!.removed = (await store.photos.ids(db)).filter((id) => !ids.photos!.has(id)).length
 }
 
+/** Devices that wrote something a file writes over are told, as it knew of none of their changes. */
+const NOTHING_SEEN = 0
+
 async function putDocuments(store: ShopStore, tx: Tx, documents: Staged): Promise<void> {
   for await (const { list, value } of documents.all())
     if (list === 'shop') await store.keepShop(tx, value as Shop)
@@ -181,6 +184,6 @@ async function putDocuments(store: ShopStore, tx: Tx, documents: Staged): Promis
       const doc = await store.ledger.asKept(tx, list, value as Document)
       const kept = await readable(documents.findIn(tx, doc.id))
       if (!kept || kept.deletedAt !== null || !isSame(kept.doc, doc))
-        await documents.put(tx, doc, kept ? { row: kept } : {})
+        await documents.put(tx, doc, kept ? { row: kept, seen: NOTHING_SEEN } : {})
     }
 }
