@@ -90,7 +90,7 @@ export async function build({ force = false } = {}) {
   await must('Building the app', 'npm', ['exec', '--workspace=app', '--', 'expo', 'export', '--platform', 'web'], {
     env,
   })
-  quickenStart(built.site)
+  quickenStart(built.site, sources.slice(0, 16))
   await layPairingPage(built.site)
   const { writeOfflineShell } = await import('./offlineShell.mjs')
   await writeOfflineShell(built.site)

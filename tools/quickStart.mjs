@@ -31,7 +31,8 @@ const PRINT = [
   '[data-frame]{background-color:#fff!important}[data-frame] *{color:#000!important}',
 ].join('')
 
-export function quickenStart(site) {
+/** Readies the exported site; `build`: by what pages tell this build from others. */
+export function quickenStart(site, build) {
   const scripts = path.join(site, '_expo/static/js/web')
   const names = readdirSync(scripts)
   for (const name of names.filter((n) => ALWAYS_RUN.test(n))) {
@@ -40,13 +41,16 @@ export function quickenStart(site) {
     if (!text.startsWith(COMPILE_WHOLE)) writeFileSync(file, COMPILE_WHOLE + text)
   }
   const links = [
+    `<meta name="build" content="${build}">`,
     ...scriptsOfRoutes(scripts, names).map((url) => `<link rel="preload" as="script" href="${url}">`),
     ...layFonts(site),
     ...INSTALL,
     `<style media="print">${PRINT}</style>`,
   ]
   const index = path.join(site, 'index.html')
-  writeFileSync(index, readFileSync(index, 'utf8').replace('</head>', `${links.join('')}</head>`))
+  const page = readFileSync(index, 'utf8')
+  if (!page.includes('</head>')) throw new Error('The exported page has no head to write the build into.')
+  writeFileSync(index, page.replace('</head>', `${links.join('')}</head>`))
 }
 
 /** The scripts of routes, as the table of routes in the entry's script names them. */

@@ -1,8 +1,10 @@
+import { type Client, createClient } from '@libsql/client'
 import { logRowOf } from '@thimble/plan'
 import { mkdtempSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
 import { type Database, openDatabase, ShopStore } from '../src'
+import { withPatientReads } from '../src/db/patientReads'
 import { listPieces } from '../src/stores/pieceList'
 import { crewPolo, finished } from './crewPolo'
 
@@ -36,6 +38,20 @@ describe('the write queue', () => {
     const again = await open(folder)
     expect(await new ShopStore(again, () => '').documents.pieces!.get('p')).toMatchObject({ note: 'asked for last' })
     await again.close()
+  })
+
+  it('opens its connections anew after a refused write, and a read under way at that very moment is answered', async () => {
+    const file = path.join(mkdtempSync(path.join(os.tmpdir(), 'thimble-')), 'any.db')
+    const ask = async (client: Client) => {
+      const reading = client.execute('SELECT 7 AS seven')
+      void client.reconnect()
+      return (await reading).rows[0]!.seven
+    }
+    await expect(ask(createClient({ url: `file:${file}` }))).rejects.toThrow(/closed/)
+    const patient = withPatientReads(createClient({ url: `file:${file}` }))
+    expect(await ask(patient)).toBe(7)
+    patient.close()
+    await expect(patient.execute('SELECT 7')).rejects.toThrow(/closed/)
   })
 
   it('knows a shop that was set up from one that never was', async () => {

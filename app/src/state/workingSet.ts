@@ -34,10 +34,8 @@ interface Kept extends DBSchema {
   log: { key: string; value: LogRow[] | ShopRecord }
 }
 
-/** Which build of the app this is: its scripts are named by what is in them. */
-const thisProgram = Array.from(document.scripts, ({ src }) => src.split('/').at(-1)!)
-  .filter((name) => /^(__common|entry)-/.test(name))
-  .join()
+/** Which build of the app this is, as the build wrote it into the page; none while it is served for development. */
+const thisBuild = document.querySelector('meta[name="build"]')?.getAttribute('content') ?? ''
 
 const ONLY = 'only'
 const RECORD = 'record'
@@ -104,7 +102,7 @@ export class WorkingSet {
       const [known, gone] = await Promise.all([docs.get(key), left.get(key)])
       if (revision < Math.max(known?.revision ?? 0, gone ?? 0)) continue
       if (!doc || !isAtHand(collection, doc)) await Promise.all([docs.delete(key), left.put(revision, key)])
-      else if (known?.revision !== revision || known.by !== thisProgram || mine)
+      else if (known?.revision !== revision || known.by !== thisBuild || mine)
         await docs.put(toStore({ collection, id, revision, doc, mine }), key)
     }
     if (seen) await tx.objectStore('seen').put(seen, ONLY)
@@ -137,7 +135,7 @@ export class WorkingSet {
 
 const toStore = ({ doc, mine, ...record }: Omit<HeldRecord, 'ownWriting'>): Stored => ({
   ...record,
-  by: thisProgram,
+  by: thisBuild,
   text: JSON.stringify(doc),
   ...(mine ? { mine } : {}),
   ...(record.collection === 'pieces' ? { urgency: urgencyOf(doc as Piece) } : {}),
@@ -146,7 +144,7 @@ const toStore = ({ doc, mine, ...record }: Omit<HeldRecord, 'ownWriting'>): Stor
 const takenOut = ({ text, by, urgency, ...record }: Stored): HeldRecord => ({
   ...record,
   doc: JSON.parse(text) as object,
-  ownWriting: thisProgram !== '' && by === thisProgram,
+  ownWriting: thisBuild !== '' && by === thisBuild,
 })
 
 const present = <T>(list: readonly (T | undefined)[]): T[] => list.filter((one) => one !== undefined)

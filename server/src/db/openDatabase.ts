@@ -12,6 +12,7 @@ import { FileGone, fileFaultOf, type FileFault } from './fileFault'
 import { lockFolder } from './folderLock'
 import { writeLarge } from './largeWrite'
 import { ownersOnly } from './ownersOnly'
+import { withPatientReads } from './patientReads'
 import { Revisions } from './revisions'
 import { DOCUMENTS, documentsVersion, upgradeDocuments } from './upgradeDocuments'
 import { WriteQueue } from './writeQueue'
@@ -37,7 +38,7 @@ export async function openDatabase(
   try {
     await clearStaged(folder)
     if (afresh) for (const name of shopFiles(folder)) rmSync(path.join(folder, name))
-    client = createClient({ url: `file:${file}`, timeout: BLOCK_MS })
+    client = withPatientReads(createClient({ url: `file:${file}`, timeout: BLOCK_MS }))
     const db = drizzle(client)
     await requireSound(db, file, migrationsFolder)
     await client.execute('PRAGMA journal_mode = WAL')

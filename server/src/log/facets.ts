@@ -5,9 +5,16 @@ import { Column } from './column'
 
 export type Value = { id: string; name: string }
 
-/** A kind of which a row has several values at once, as bits of one number: there are fewer of them than bits. */
+/** A kind of which a row has several values at once, as bits of one number. */
 const severalOf = new Set<LogFacet>(['layer', 'fault'])
 export const hasSeveral = (facet: number): boolean => severalOf.has(logFacets[facet]!)
+/** A whole number has as many bits that can be told apart by `1 <<`. */
+const MOST_SEVERAL = 31
+for (const [what, names] of Object.entries({ layers: layerNames, faults: faultNames }))
+  if (Object.keys(names).length > MOST_SEVERAL)
+    throw new Error(
+      `The log tells ${MOST_SEVERAL} ${what} apart and there are more: give Facets a second column of bits.`,
+    )
 const FAULTS = logFacets.indexOf('fault')
 /** Of a kind with one value: this row has none. */
 const NO_VALUE = -1
