@@ -5,6 +5,7 @@ import os from 'node:os'
 import path from 'node:path'
 import { api, openDatabase, ShopStore } from '../src'
 import { DailyBackups } from '../src/backup/dailyBackups'
+import { PhoneStore } from '../src/phones/phoneStore'
 import { crewPolo } from './crewPolo'
 
 const migrations = path.join(__dirname, '../drizzle')
@@ -20,9 +21,9 @@ function smallDisk(megabytes: number): string | null {
     return null
   }
 }
-const [disk, backupDisk] = [smallDisk(3), smallDisk(3)]
+const [disk, backupDisk, phoneDisk] = [smallDisk(3), smallDisk(3), smallDisk(3)]
 afterAll(() => {
-  for (const folder of [disk, backupDisk].filter((one) => one !== null)) {
+  for (const folder of [disk, backupDisk, phoneDisk].filter((one) => one !== null)) {
     execFileSync('umount', ['-l', folder])
     rmSync(folder, { recursive: true })
   }
@@ -92,6 +93,20 @@ whereAllowed('a backup on a full disk says so, and the next one is taken once th
   await daily.take()
   expect(await daily.list()).toMatchObject({ problem: null, kept: [{ name: 'shop-2026-11-23.zip' }] })
   daily.stop()
+  await database.close()
+})
+
+whereAllowed('a phone is turned out for good though the disk is full', async () => {
+  const database = await openDatabase(path.join(phoneDisk!, 'shop'), migrations)
+  const now = () => '2026-11-23T10:00:00.000Z'
+  const phones = await PhoneStore.of(database, now)
+  const key = phones.letIn('Lost phone')
+  for (let n = 0; n < 40; n++) fillUp(phoneDisk!, 100_000)
+  expect(() => phones.letIn('One more')).toThrow(/ENOSPC/)
+  expect(phones.turnOut(phones.list()[0]!.id)).toBe(true)
+  const restarted = await PhoneStore.of(database, now)
+  expect([restarted.list(), restarted.knows(key)]).toEqual([[], null])
+  rmSync(path.join(phoneDisk!, 'filler'))
   await database.close()
 })
 

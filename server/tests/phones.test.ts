@@ -1,9 +1,14 @@
 import { X509Certificate } from 'node:crypto'
-import { readFileSync, statSync } from 'node:fs'
+import { EventEmitter } from 'node:events'
+import { copyFileSync, cpSync, readFileSync, statSync } from 'node:fs'
 import { get as getPlain } from 'node:http'
 import { request } from 'node:https'
+import { connect as connectPlain, type Socket } from 'node:net'
 import path from 'node:path'
 import { connect } from 'node:tls'
+import { backUp, openDatabase } from '../src'
+import { Connections } from '../src/phones/connections'
+import { PhoneStore } from '../src/phones/phoneStore'
 import { cookieOf, cookiesOf, shopWithDoor } from './theDoor'
 
 let shop: Awaited<ReturnType<typeof shopWithDoor>>
@@ -12,6 +17,21 @@ beforeAll(async () => {
   await shop.atDesk('PATCH', '/api/v1/shop', { name: 'Marram & Tide' })
 })
 afterAll(() => shop.close())
+
+/** A connection that does nothing. */
+class PassiveSocket extends EventEmitter {
+  destroyed = false
+  constructor(
+    readonly remoteAddress: string,
+    readonly remotePort: number,
+  ) {
+    super()
+  }
+  destroy(): void {
+    this.destroyed = true
+    this.emit('close')
+  }
+}
 
 const authority = (): string => readFileSync(path.join(shop.folder, 'data/tls/authority.crt'), 'utf8')
 const problem = (text: string): string => (JSON.parse(text) as { detail: string }).detail
@@ -187,6 +207,74 @@ it('ends what a phone has open within two seconds of turning it out, and knows i
   }
   expect(await ended).toBeLessThan(2000)
   expect((await shop.fromNetwork('/api/v1/shop', { cookie })).status).toBe(401)
+})
+
+it('offers no suite that pads blocks', async () => {
+  const padded = 'ECDHE-ECDSA-AES128-SHA256:ECDHE-ECDSA-AES256-SHA384:ECDHE-ECDSA-AES128-SHA:ECDHE-ECDSA-AES256-SHA'
+  expect(await shake({ maxVersion: 'TLSv1.2', ciphers: padded })).toMatch(/HANDSHAKE_FAILURE|ALERT/i)
+  expect(await shake({ maxVersion: 'TLSv1.2', ciphers: 'ECDHE-ECDSA-AES128-GCM-SHA256' })).toBe('TLSv1.2')
+})
+
+it('is not held shut by handshakes that never end, from one address or from many; a phone that is in comes first', async () => {
+  const cookie = await shop.pair('Bench phone')
+  const events = await new Promise<() => boolean>((resolve, reject) => {
+    const asking = request({ ...shop.options, path: '/api/v1/events', headers: { cookie } }, (answer) => {
+      let open = true
+      answer.on('close', () => (open = false)).on('error', () => undefined)
+      answer.once('data', () => resolve(() => open && (asking.destroy(), true)))
+    })
+    asking.on('error', reject).end()
+  })
+  const half = (from: string): Promise<Socket> =>
+    new Promise((resolve) => {
+      const socket = connectPlain({ host: '127.0.0.1', port: shop.port, localAddress: from })
+      socket.on('error', () => undefined)
+      socket.on('connect', () => (socket.write(Buffer.from([0x16, 3, 1])), resolve(socket)))
+    })
+  const one = await Promise.all(Array.from({ length: 200 }, () => half('127.0.0.1')))
+  expect((await shop.fromNetwork('/api/v1/shop', { cookie })).status).toBe(200)
+  const many = await Promise.all(Array.from({ length: 240 }, (_, i) => half(`127.0.1.${1 + (i % 16)}`)))
+  expect((await shop.fromNetwork('/api/v1/shop', { cookie })).status).toBe(200)
+  // What was opened by the key is open still.
+  expect(events()).toBe(true)
+  for (const socket of [...one, ...many]) socket.destroy()
+})
+
+it('ends a handshake after its time, however slowly it drips, and leaves one that is done alone', async () => {
+  const [begun, done] = [new PassiveSocket('127.0.0.2', 5), new PassiveSocket('127.0.0.2', 6)]
+  const connections = new Connections({ all: 9, ofOneAddress: 9, handshakeMs: 80 })
+  connections.take(begun as never)
+  connections.take(done as never)
+  connections.settle(done)
+  await new Promise((resolve) => setTimeout(resolve, 140))
+  expect([begun.destroyed, done.destroyed, connections.size]).toEqual([true, false, 1])
+})
+
+it('turns a phone out for good: an older copy of the shop’s file brings none back, and all are let in anew', async () => {
+  const own = await shopWithDoor()
+  await own.atDesk('PATCH', '/api/v1/shop', { name: 'Marram & Tide' })
+  await own.pair('Lost phone')
+  const staying = await own.pair('Bench phone')
+  const data = path.join(own.folder, 'data')
+  await backUp(data, path.join(own.folder, 'copy.db'))
+  const id = own.phones.store.list().find(({ name }) => name === 'Lost phone')!.id
+  await own.atDesk('DELETE', `/api/v1/phones/${id}`)
+  await own.atDesk('PATCH', '/api/v1/shop', { name: 'Written since' })
+  await own.close()
+
+  const opened = async (folder: string) => {
+    const database = await openDatabase(folder, path.join(__dirname, '../drizzle'))
+    const store = await PhoneStore.of(database, () => new Date().toISOString())
+    const names = store.list().map(({ name }) => name)
+    await database.close()
+    return { names, staying: store.knows(staying.split('=')[1]!)?.name }
+  }
+  expect(await opened(data)).toEqual({ names: ['Bench phone'], staying: 'Bench phone' })
+  // The same folder with the copy in the place of the shop's file.
+  const putBack = path.join(own.folder, 'put-back')
+  cpSync(path.join(data, 'phones'), path.join(putBack, 'phones'), { recursive: true })
+  copyFileSync(path.join(own.folder, 'copy.db'), path.join(putBack, 'shop.db'))
+  expect(await opened(putBack)).toEqual({ names: [], staying: undefined })
 })
 
 it('makes its certificate anew for another address and before it runs out; phones go on trusting it', async () => {

@@ -27,7 +27,8 @@ export function guardNetwork(phones: Phones): MiddlewareHandler {
     if (refusal?.pair && isPage(c)) return c.redirect('/pair/', 303)
     if (refusal) return problem(c, refusal.status, refusal.title, refusal.detail)
     if (phone) {
-      open.add(phone.id, (c.env as Partial<HttpBindings> | undefined)?.incoming?.socket)
+      const socket = (c.env as Partial<HttpBindings> | undefined)?.incoming?.socket
+      if (socket && open.add(phone.id, socket)) phones.trust(socket)
       if (isPage(c) || c.req.path === '/api/v1/changes') showKeyAgain(c, key!)
     }
     return next()
@@ -43,13 +44,14 @@ type Socket = HttpBindings['incoming']['socket']
 class OpenConnections {
   readonly #of = new Map<string, Set<Socket>>()
 
-  add(id: string, socket: Socket | undefined): void {
-    if (!socket) return
+  /** Whether it was not known yet. */
+  add(id: string, socket: Socket): boolean {
     const sockets = this.#of.get(id) ?? new Set()
     this.#of.set(id, sockets)
-    if (sockets.has(socket)) return
+    if (sockets.has(socket)) return false
     sockets.add(socket)
     socket.once('close', () => sockets.delete(socket))
+    return true
   }
 
   end(id: string): void {

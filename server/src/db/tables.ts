@@ -104,7 +104,7 @@ export const photos = sqliteTable('photos', {
   jpeg: blob('jpeg', { mode: 'buffer' }).notNull(),
 })
 
-/** Phones that were let in: each by the hash of its key. No shop file and no backup holds them. */
+/** Where phones that were let in were kept until they got files of their own (`phones/phoneFiles`); empty since. */
 export const phones = sqliteTable('phones', {
   id: text('id').primaryKey(),
   name: text('name').notNull(),

@@ -53,8 +53,8 @@ function answerRoutes(app: OpenAPIHono, phones: Phones): void {
     request: { params: z.object({ id: Id }) },
     responses: { ...responses, 404: failures[404] },
   })
-  app.openapi(turnOut, async (c) => {
-    if (await phones.store.turnOut(c.req.valid('param').id)) return c.json(phones.state(), 200)
+  app.openapi(turnOut, (c) => {
+    if (phones.store.turnOut(c.req.valid('param').id)) return c.json(phones.state(), 200)
     return problem(c, 404, 'Not found', 'This phone is not in any more.') as never
   })
 }

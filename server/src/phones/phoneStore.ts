@@ -1,31 +1,33 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto'
-import { eq } from 'drizzle-orm'
+import path from 'node:path'
 import type { Database } from '../db/database'
-import { door, phones } from '../db/tables'
+import { door, phones as oldPhones } from '../db/tables'
+import { type PairedPhone, PhoneFiles } from './phoneFiles'
 
 /** How exactly it is kept when a phone was last here: not a write for each thing it asks. */
 const SEEN_MS = 60_000
 
-type Phone = { id: string; name: string; pairedAt: string; lastSeenAt: string }
-type Kept = Phone & { keyHash: string }
+type Phone = Omit<PairedPhone, 'keyHash'>
 
 const hashOf = (key: string): string => createHash('sha256').update(key).digest('hex')
 
 /** The phones that were let in, each by the hash of its key; and whether the door for them stands open. */
 export class PhoneStore {
   /** By the hash of their keys: every request looks here. */
-  readonly #known = new Map<string, Kept>()
+  readonly #known = new Map<string, PairedPhone>()
   readonly #onOut = new Set<(id: string) => void>()
   #open = false
 
   private constructor(
     private readonly database: Database,
+    private readonly files: PhoneFiles,
     private readonly now: () => string,
   ) {}
 
   static async of(database: Database, now: () => string): Promise<PhoneStore> {
-    const store = new PhoneStore(database, now)
-    for (const phone of await database.db.select().from(phones)) store.#known.set(phone.keyHash, phone)
+    const store = new PhoneStore(database, await phoneFilesOf(database), now)
+    store.noteShop()
+    for (const phone of store.files.all()) store.#known.set(phone.keyHash, phone)
     store.#open = (await database.db.select().from(door))[0]?.open ?? false
     return store
   }
@@ -57,21 +59,22 @@ export class PhoneStore {
   }
 
   /** Lets a phone in. @returns its key, which is told nobody else and kept nowhere here */
-  async letIn(name: string): Promise<string> {
+  letIn(name: string): string {
     const [key, at] = [randomBytes(32).toString('base64url'), this.now()]
     const phone = { id: randomUUID(), name, keyHash: hashOf(key), pairedAt: at, lastSeenAt: at }
-    await this.database.writes.run((tx) => tx.insert(phones).values(phone))
+    this.files.add(phone)
     this.#known.set(phone.keyHash, phone)
     return key
   }
 
-  /** Turns a phone out, at once: nothing it has open goes on. */
-  async turnOut(id: string): Promise<boolean> {
+  /** Turns a phone out, at once and for good: nothing it has open goes on, and no later start knows it. */
+  turnOut(id: string): boolean {
     const phone = [...this.#known.values()].find((one) => one.id === id)
     if (!phone) return false
     this.#known.delete(phone.keyHash)
     for (const tell of this.#onOut) tell(id)
-    await this.database.writes.run((tx) => tx.delete(phones).where(eq(phones.id, id)))
+    this.files.remove(id)
+    this.noteShop()
     return true
   }
 
@@ -79,11 +82,39 @@ export class PhoneStore {
     this.#onOut.add(tell)
   }
 
-  /** Where it cannot be written it is known all the same until the next start. */
-  #see(phone: Kept, at: string): void {
-    phone.lastSeenAt = at
-    void this.database.writes
-      .run((tx) => tx.update(phones).set({ lastSeenAt: at }).where(eq(phones.id, phone.id)))
-      .catch(() => undefined)
+  /** Notes how far the shop's file has come, by which one that is put back later is told from it. */
+  noteShop(): void {
+    try {
+      this.files.see(seenNow(this.database))
+    } catch {
+      // Without room the one before stands: it knows an older copy all the same, unless it was made since.
+    }
   }
+
+  /** Where it cannot be written it is known all the same until the next start. */
+  #see(phone: PairedPhone, at: string): void {
+    phone.lastSeenAt = at
+    try {
+      this.files.touch(phone.id, at)
+    } catch {
+      return
+    }
+    this.noteShop()
+  }
+}
+
+const seenNow = ({ revisions }: Database) => ({ start: revisions.start, revision: revisions.last })
+
+/**
+ * The phones of this very shop's file. Where an older copy of it, or another, was put in its place since they were last
+ * here, all of them have to be let in anew: the copy says nothing of who was turned out.
+ */
+async function phoneFilesOf(database: Database): Promise<PhoneFiles> {
+  const folder = path.join(database.folder, 'phones')
+  const before = await database.db.select().from(oldPhones)
+  const known = PhoneFiles.open(folder)
+  const files = known ?? PhoneFiles.begin(folder, before, seenNow(database))
+  if (before.length > 0) await database.writes.run((tx) => tx.delete(oldPhones))
+  if (known && !(known.seen && database.revisions.knows(known.seen))) for (const { id } of known.all()) known.remove(id)
+  return files
 }

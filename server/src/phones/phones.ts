@@ -76,11 +76,17 @@ export class Phones {
 
   async close(): Promise<void> {
     clearInterval(this.#looking)
+    this.store.noteShop()
     this.pairing.callOff()
     const listener = this.#listener
     this.#listener = null
     this.#problem = null
     await listener?.close()
+  }
+
+  /** A phone that is in has shown its key by this connection: its place at the door is kept. */
+  trust(socket: Parameters<PhoneListener['trust']>[0]): void {
+    this.#listener?.trust(socket)
   }
 
   state(): PhoneDoor {
