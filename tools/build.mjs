@@ -13,6 +13,7 @@ import { quickenStart } from './quickStart.mjs'
 export const built = {
   site: path.join(root, 'app/dist'),
   server: path.join(root, 'dist/server.mjs'),
+  checkThread: path.join(root, 'dist/checkThread.mjs'),
   demo: path.join(root, 'dist/demo.mjs'),
 }
 const stamp = path.join(root, 'dist/.sources')
@@ -84,7 +85,9 @@ async function bundle(entry, outfile) {
 
 export async function build({ force = false } = {}) {
   const sources = sourcesHash()
-  const fresh = [built.server, built.demo, path.join(built.site, 'index.html'), stamp].every((name) => existsSync(name))
+  const fresh = [built.server, built.checkThread, built.demo, path.join(built.site, 'index.html'), stamp].every(
+    (name) => existsSync(name),
+  )
   if (!force && fresh && readFileSync(stamp, 'utf8') === sources) return
   const env = { CI: '1', EXPO_NO_TELEMETRY: '1', EXPO_OFFLINE: '1', NODE_ENV: 'production' }
   await must('Building the app', 'npm', ['exec', '--workspace=app', '--', 'expo', 'export', '--platform', 'web'], {
@@ -95,6 +98,7 @@ export async function build({ force = false } = {}) {
   const { writeOfflineShell } = await import('./offlineShell.mjs')
   await writeOfflineShell(built.site)
   const served = await bundle('server/src/main.ts', built.server)
+  await bundle('server/src/shopFile/checkThread.ts', built.checkThread)
   await bundle('demo/demoShop.ts', built.demo)
   writeNotices(built.site, packagesIn(served))
   await compressSite()

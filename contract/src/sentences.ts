@@ -12,6 +12,13 @@ const things: Record<string, string> = {
 }
 const thing = (name: unknown): string => things[String(name)] ?? String(name)
 
+/** The first of some names; more than these nobody reads. */
+function namesOf(keys: readonly string[]): string {
+  const first = keys.slice(0, MOST_NAMES).map((key) => `“${key}”`)
+  return `${first.join(', ')}${keys.length > MOST_NAMES ? ` and ${keys.length - MOST_NAMES} more` : ''}`
+}
+const MOST_NAMES = 10
+
 /** Validation messages a person can act on, for whatever a schema does not word itself. */
 z.config({
   customError: (issue) => {
@@ -20,8 +27,7 @@ z.config({
     if (issue.code === 'invalid_value') return `It has to be one of: ${issue.values.map(String).join(', ')}.`
     if (issue.code === 'too_big') return `It may not be over ${issue.maximum}.`
     if (issue.code === 'too_small') return `It may not be under ${issue.minimum}.`
-    if (issue.code === 'unrecognized_keys')
-      return `Nothing called ${issue.keys.map((key) => `“${key}”`).join(', ')} is known here.`
+    if (issue.code === 'unrecognized_keys') return `Nothing called ${namesOf(issue.keys)} is known here.`
     if (issue.code === 'invalid_union') return 'It is none of the kinds that are known.'
     return undefined
   },

@@ -1,5 +1,6 @@
 import { serve, type ServerType } from '@hono/node-server'
 import { readFileSync } from 'node:fs'
+import { fileURLToPath } from 'node:url'
 import { parseArgs } from 'node:util'
 import { backUp } from './db/backUp'
 import { openDatabase } from './db/openDatabase'
@@ -7,6 +8,7 @@ import { sites } from './http/site'
 import { PhoneListener } from './phones/phoneListener'
 import { Phones } from './phones/phones'
 import { StartError } from './startError'
+import { checkInThreads } from './shopFile/checkers'
 import { ShopStore } from './stores/shopStore'
 
 const { values } = parseArgs({
@@ -27,6 +29,9 @@ const { values } = parseArgs({
 /** A whole request may take as long as the longest shop file; its head comes at once. */
 const PATIENCE = { requestTimeout: 600_000, headersTimeout: 10_000, connectionsCheckingInterval: 2000 }
 
+/** Laid beside this program by the build. */
+const CHECK_THREAD = fileURLToPath(new URL('checkThread.mjs', import.meta.url))
+
 // What a shop keeps is its owner's: names of customers are in it.
 process.umask(0o077)
 
@@ -41,7 +46,7 @@ async function start(): Promise<void> {
   const database = await openDatabase(values.data!, values.migrations!, { afresh: values.fresh ?? false })
   const store = new ShopStore(database, () => new Date().toISOString())
   const phones = await Phones.of(database, { port: phonesPort })
-  const { desk, network } = sites(store, values.static!, phones)
+  const { desk, network } = sites(store, values.static!, { phones, checking: checkInThreads(CHECK_THREAD) })
 
   if (values.seed && (await store.isNew())) await importThroughTheDoor(desk, port, values.seed)
   const server = await listen(desk.fetch, port)

@@ -5,6 +5,7 @@ import os from 'node:os'
 import path from 'node:path'
 import { type Database, openDatabase, ShopStore } from '../src'
 import { api } from '../src/http/api'
+import { asJson, type Part } from '../src/shopFile/readParts'
 import { takeShopIn } from '../src/shopFile/takeShopIn'
 import { crewPolo, finished } from './crewPolo'
 
@@ -323,10 +324,10 @@ it('from one weighing of a spool to the next tells what the forecasts are worth;
 it('a shop’s file carries the ledger: brought in elsewhere, and over what is here, what is left is the same', async () => {
   await move({ id: 'a', minute: 10, amount: -190 })
   await store.documents.pieces!.create(recordedPolo('polo', takes(174, 12)))
-  const file: { list: string; at: number; value: unknown }[] = []
+  const file: Part[] = []
   for (const [list, documents] of Object.entries(store.documents))
     for (const [at, value] of JSON.parse(await documents.listText({ limit: 99, offset: 0 })).entries())
-      file.push({ list, at, value })
+      file.push({ list, at, json: asJson(value) })
   const elsewhere = await openDatabase(mkdtempSync(path.join(os.tmpdir(), 'thimble-')), migrations)
   const other = new ShopStore(elsewhere, () => NOW)
   const given = async function* () {

@@ -33,7 +33,7 @@ export async function shopWithDoor() {
   const phones = await Phones.of(database, {
     ...{ port, now: () => new Date(clock.at), place: () => clock.place, pause: () => Promise.resolve() },
   })
-  const { desk, network } = sites(store, path.join(folder, 'site'), phones)
+  const { desk, network } = sites(store, path.join(folder, 'site'), { phones })
   const patience = { requestTimeout: 60_000, headersTimeout: 5000, connectionsCheckingInterval: 1000 }
   await phones.ready(({ server }) => new PhoneListener(port, server, network.fetch, patience), { open: true })
 

@@ -4,15 +4,17 @@ import { CoreError } from '@thimble/core/errors'
 import { createHash } from 'node:crypto'
 import { promisify } from 'node:util'
 import yauzl, { type Entry, type ZipFile } from 'yauzl'
-import { linesOf } from '../shopFile/lines'
-import type { Part } from '../shopFile/readParts'
+import { LineTooLong, linesOf } from '../shopFile/lines'
+import { asJson, MOST_LINE, type Part } from '../shopFile/readParts'
+import { excessText, JsonGauge, type JsonLimits } from '../json/jsonGauge'
 import { places } from './writeBackup'
 
 /** No file of a backup is longer once it is unpacked, nor all of them together. */
 const [MOST_FILE, MOST_ALL] = [4_000_000_000, 8_000_000_000]
 /** What is held whole: the manifest, the settings, a drawing, a photo. */
-const MOST_WHOLE = 60_000_000
-const MOST_LINE = 60_000_000
+const MOST_WHOLE = 40_000_000
+/** A manifest names two hundred thousand files at the most. */
+const MANIFEST_LIMITS: JsonLimits = { depth: 4, containers: 200_010, keys: 600_010, values: 800_000 }
 /** Text packs to a tenth, seldom to a fiftieth: beyond this it was made to burst. */
 const MOST_RATIO = 400
 
@@ -32,18 +34,19 @@ export async function* readBackup(file: string, registry: Registry): AsyncGenera
     const manifest = await manifestOf(zip, entries)
     requireSameFiles(entries, manifest)
     const inside: Inside = { zip, entries, sums: new Map(manifest.files.map((one) => [one.name, one.sha256])) }
-    yield { list: 'shop', at: 0, value: parsed(await whole(inside, places.shop), places.shop) }
+    yield { list: 'shop', at: 0, json: await whole(inside, places.shop) }
     for (const name of Object.keys(registry)) {
       const place = places.documents(name)
       if (!entries.has(place)) continue
       let at = 0
       for await (const line of linesOf(checked(inside, place), MOST_LINE))
-        if (line !== '') yield { list: name, at: at++, value: parsed(line, `${place}, line ${at}`) }
+        if (line.length > 0) yield { list: name, at: at++, json: line }
     }
     yield* designsOf(inside)
     yield* photosOf(inside)
   } catch (error) {
     if (error instanceof CoreError) throw error
+    if (error instanceof LineTooLong) throw badFile('A line of it is longer than any document.', '')
     throw badFile(`The backup cannot be read: ${(error as Error).message}.`, '')
   } finally {
     zip.close()
@@ -56,15 +59,23 @@ async function* designsOf(inside: Inside): AsyncGenerator<Part> {
   let at = 0
   for (const name of inside.entries.keys()) {
     const id = /^drawings\/([\w-]+)\.json$/.exec(name)?.[1]
-    if (id) yield { list: 'packedDesigns', at: at++, value: { id, packed: parsed(await whole(inside, name), name) } }
+    if (id)
+      yield {
+        list: 'packedDesigns',
+        at: at++,
+        json: Buffer.concat([Buffer.from(`{"id":"${id}","packed":`), await whole(inside, name), CLOSE]),
+      }
   }
 }
+
+const CLOSE = Buffer.from('}')
 
 async function* photosOf(inside: Inside): AsyncGenerator<Part> {
   let at = 0
   for (const name of inside.entries.keys()) {
     const id = /^photos\/([\w-]+)\.jpg$/.exec(name)?.[1]
-    if (id) yield { list: 'photos', at: at++, value: { id, jpeg: (await whole(inside, name)).toString('base64') } }
+    if (id)
+      yield { list: 'photos', at: at++, json: asJson({ id, jpeg: (await whole(inside, name)).toString('base64') }) }
   }
 }
 
@@ -100,7 +111,7 @@ function entriesOf(zip: ZipFile): Promise<Map<string, Entry>> {
 async function manifestOf(zip: ZipFile, entries: ReadonlyMap<string, Entry>): Promise<BackupManifest> {
   const entry = entries.get(places.manifest)
   if (!entry) throw badFile('This zip is no backup of a shop: it has no manifest.', '')
-  const json = parsed(await gathered(bytesOf(zip, entry), places.manifest), places.manifest)
+  const json = manifestJson(await gathered(bytesOf(zip, entry), places.manifest))
   const version = Number((json as { version?: unknown } | null)?.version)
   if (version > BACKUP_VERSION)
     throw badFile(
@@ -157,11 +168,13 @@ async function gathered(bytes: AsyncIterable<Uint8Array>, name: string): Promise
   return Buffer.concat(chunks)
 }
 
-function parsed(text: string | Buffer, name: string): unknown {
+function manifestJson(bytes: Buffer): unknown {
+  const excess = new JsonGauge(MANIFEST_LIMITS).add(bytes)
+  if (excess) throw badFile(excessText(excess, MANIFEST_LIMITS), places.manifest)
   try {
-    return JSON.parse(text.toString())
+    return JSON.parse(bytes.toString('utf8'))
   } catch {
-    throw badFile('This is not valid JSON.', name)
+    throw badFile('This is not valid JSON.', places.manifest)
   }
 }
 

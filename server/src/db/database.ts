@@ -3,9 +3,13 @@ import type { Revisions } from './revisions'
 
 export type { Db, Tx }
 
-/** Takes its turn with every other write, in a transaction of its own. `large`: it may write the whole shop. */
+/** Prepares a statement once, to be run at once as often as there is something to write by it. */
+export type Prepare = (sql: string) => Promise<(values: readonly unknown[]) => void>
+
+/** Takes its turn with every other write, in a transaction of its own; a large one may write the whole shop. */
 export type Writes = {
-  run<T>(work: (tx: Tx) => Promise<T>, how?: { large?: boolean }): Promise<T>
+  run<T>(work: (tx: Tx) => Promise<T>): Promise<T>
+  runLarge<T>(work: (tx: Tx, prepare: Prepare) => Promise<T>): Promise<T>
   idle(): Promise<void>
 }
 

@@ -2,15 +2,25 @@ import type { Client, InStatement } from '@libsql/client'
 import { drizzle } from 'drizzle-orm/libsql'
 import Connection from 'libsql/promise'
 import type { Tx } from './connection'
+import type { Prepare } from './database'
 
 /**
  * A transaction that may write the whole shop, on a connection of its own. Its last step puts all that was written in
  * order and into the file, which takes seconds; here that goes on beside other requests, not before them.
  */
-export async function writeLarge<T>(file: string, blockMs: number, work: (tx: Tx) => Promise<T>): Promise<T> {
+export async function writeLarge<T>(
+  file: string,
+  blockMs: number,
+  work: (tx: Tx, prepare: Prepare) => Promise<T>,
+): Promise<T> {
   const connection = new Connection(file, { timeout: blockMs })
+  const prepared = new Statements(connection)
+  const prepare: Prepare = async (text) => {
+    const statement = await prepared.of(text)
+    return (values) => void statement.run([...values])
+  }
   try {
-    return await drizzle({ client: clientOf(connection) }).transaction(work)
+    return await drizzle({ client: clientOf(connection, prepared) }).transaction((tx) => work(tx, prepare))
   } finally {
     connection.close()
   }
@@ -22,22 +32,29 @@ const isOpen = (connection: Connection): boolean => (connection as never as { in
 type Prepared = Awaited<ReturnType<Connection['prepare']>>
 
 /**
- * As much of the driver's client as a transaction needs. Statements are kept to its end: one that is thrown away is
- * taken apart by the collector of garbage, which would wait, and all else with it, for the last step.
+ * Statements are kept to the end of the transaction: one that is thrown away is taken apart by the collector of garbage,
+ * which would wait, and all else with it, for the last step.
  */
-function clientOf(connection: Connection): Client {
-  const kept = new Map<string, Prepared>()
-  const preparedFor = async (text: string): Promise<Prepared> => {
-    const prepared = kept.get(text) ?? (await connection.prepare(text))
-    kept.set(text, prepared)
+class Statements {
+  readonly #kept = new Map<string, Prepared>()
+
+  constructor(private readonly connection: Connection) {}
+
+  async of(text: string): Promise<Prepared> {
+    const prepared = this.#kept.get(text) ?? (await this.connection.prepare(text))
+    this.#kept.set(text, prepared)
     return prepared
   }
+}
+
+/** As much of the driver's client as a transaction needs. */
+function clientOf(connection: Connection, prepared: Statements): Client {
   const transaction = async (): Promise<unknown> => {
     await connection.exec('BEGIN IMMEDIATE')
     return {
       execute: async (statement: InStatement) => {
         const { sql, args } = statement as { sql: string; args: unknown[] }
-        return execute(await preparedFor(sql), args)
+        return execute(await prepared.of(sql), args)
       },
       commit: () => connection.exec('COMMIT'),
       // Where there is no room, the database has taken it back already.

@@ -1,4 +1,4 @@
-import type { Db, Tx, Writes } from './database'
+import type { Db, Prepare, Tx, Writes } from './database'
 import { fileFaultOf } from './fileFault'
 
 /** How long writes wait for another program to let go of the file, all of them together, and how often they ask. */
@@ -15,7 +15,7 @@ type ShopFile = {
   standing: () => void
   reopen: () => Promise<void>
   written: () => void
-  writeLarge: <T>(work: (tx: Tx) => Promise<T>) => Promise<T>
+  writeLarge: <T>(work: (tx: Tx, prepare: Prepare) => Promise<T>) => Promise<T>
 }
 
 /**
@@ -32,17 +32,25 @@ export class WriteQueue implements Writes {
     private readonly file: ShopFile,
   ) {}
 
-  run<T>(work: (tx: Tx) => Promise<T>, { large = false } = {}): Promise<T> {
-    const turn = this.#tail.then(() => this.#write(work, large))
+  run<T>(work: (tx: Tx) => Promise<T>): Promise<T> {
+    return this.#inTurn(() => this.db.transaction(work))
+  }
+
+  runLarge<T>(work: (tx: Tx, prepare: Prepare) => Promise<T>): Promise<T> {
+    return this.#inTurn(() => this.file.writeLarge(work))
+  }
+
+  #inTurn<T>(write: () => Promise<T>): Promise<T> {
+    const turn = this.#tail.then(() => this.#write(write))
     this.#tail = turn.catch(() => undefined)
     return turn
   }
 
-  async #write<T>(work: (tx: Tx) => Promise<T>, large: boolean): Promise<T> {
+  async #write<T>(write: () => Promise<T>): Promise<T> {
     for (;;) {
       this.file.standing()
       try {
-        const written = await (large ? this.file.writeLarge(work) : this.db.transaction(work))
+        const written = await write()
         this.file.standing()
         this.#heldSince = null
         this.file.written()

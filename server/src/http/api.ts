@@ -15,6 +15,7 @@ import { packedDesignRoutes } from './packedDesignRoutes'
 import type { Phones } from '../phones/phones'
 import { invalid, issuesOf, toProblem } from './problems'
 import { guardBodies } from './requestGuards'
+import { type BeginChecking, checkHere } from '../shopFile/checkers'
 import { SewingMachines } from '../devices/sewing/sewingMachines'
 import { sewingRoutes } from './sewingRoutes'
 import { phoneRoutes } from './phoneRoutes'
@@ -25,10 +26,20 @@ import { stockRoutes } from './stockRoutes'
 const piecesQuery = pageQuery.extend({ state: z.enum(['bench', 'finished']).default('bench') })
 const instantNow = (): string => new Date().toISOString()
 
-type Beside = { seed?: string; daily?: DailyBackups; phones?: Phones; now?: () => string }
+type Beside = {
+  seed?: string
+  daily?: DailyBackups
+  phones?: Phones
+  now?: () => string
+  /** Who looks through a shop file. */
+  checking?: BeginChecking
+}
 
 /** The HTTP API under /api/v1, described by itself at /api/v1/openapi.json. `seed`: what the stand-ins make up follows from it. */
-export function api(store: ShopStore, { seed = 'bench', daily, phones, now = instantNow }: Beside = {}): OpenAPIHono {
+export function api(
+  store: ShopStore,
+  { seed = 'bench', daily, phones, now = instantNow, checking = checkHere }: Beside = {},
+): OpenAPIHono {
   const app = new OpenAPIHono({
     defaultHook: (result, c) => (result.success ? undefined : invalid(c, issuesOf(result.error))),
   })
@@ -45,7 +56,7 @@ export function api(store: ShopStore, { seed = 'bench', daily, phones, now = ins
   photoRoutes(app, store.photos)
   orderRoutes(app, store)
   changeRoutes(app, store)
-  shopRoutes(app, store)
+  shopRoutes(app, store, checking)
   backupRoutes(app, store, daily ?? new DailyBackups(store, now), now)
   stockRoutes(app, store)
   deviceRoutes(app, seed)

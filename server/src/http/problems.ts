@@ -24,9 +24,10 @@ export function issuesOf(error: { issues: readonly Issue[] }): Said {
     .slice(0, MOST_ISSUES)
     .flatMap(({ path, message, keys }) =>
       keys
-        ? keys.map((key) => ({ path: [...path, key].map(String).join('.'), message: UNKNOWN }))
+        ? keys.slice(0, MOST_ISSUES).map((key) => ({ path: [...path, key].map(String).join('.'), message: UNKNOWN }))
         : [{ path: path.map(String).join('.'), message }],
     )
+    .slice(0, MOST_ISSUES)
 }
 
 export function invalid(c: Context, errors: Said): Response {
@@ -47,7 +48,7 @@ export function toProblem(error: unknown, c: Context): Response {
   if (error instanceof UnknownKeys)
     return invalid(
       c,
-      error.paths.slice(0, MOST_ISSUES).map((path) => ({ path: path.join('.'), message: UNKNOWN })),
+      error.paths.map((path) => ({ path: path.join('.'), message: UNKNOWN })),
     )
   if (error instanceof Removed) return problem(c, 409, 'Removed before', error.message)
   if (error instanceof ChangeOfRemoved) return problem(c, 410, 'Removed meanwhile', error.message)

@@ -4,6 +4,7 @@ import { ImportEffect, shopFileOf } from '@thimble/contract/answers'
 import { readAsOne } from '../db/readAsOne'
 import { readBackup } from '../backup/readBackup'
 import { withReceived } from '../backup/receivedFile'
+import type { BeginChecking } from '../shopFile/checkers'
 import { type Part, readParts } from '../shopFile/readParts'
 import { takeShopIn } from '../shopFile/takeShopIn'
 import { writeShopOut } from '../shopFile/writeShopOut'
@@ -14,7 +15,7 @@ import { streamed } from './streamed'
 const anything = z.record(z.string(), z.unknown())
 
 /** The shop's settings, and the doors by which all of it comes in or goes out at once. */
-export function shopRoutes(app: OpenAPIHono, store: ShopStore): void {
+export function shopRoutes(app: OpenAPIHono, store: ShopStore, begin: BeginChecking): void {
   const tags = ['shop']
   const shop = { 200: { description: 'The shop’s settings and habits', content: json(Shop) }, 422: failures[422] }
   app.openapi(createRoute({ method: 'get', path: '/shop', tags, responses: shop }), async (c) =>
@@ -29,11 +30,11 @@ export function shopRoutes(app: OpenAPIHono, store: ShopStore): void {
   })
   app.openapi(patch, async (c) => c.json(await store.patchShop(c.req.valid('json')), 200))
 
-  wholeShopRoutes(app, store)
+  wholeShopRoutes(app, store, begin)
 }
 
 /** The doors by which all of it comes in or goes out at once; neither holds it all at once. */
-function wholeShopRoutes(app: OpenAPIHono, store: ShopStore): void {
+function wholeShopRoutes(app: OpenAPIHono, store: ShopStore, begin: BeginChecking): void {
   const tags = ['shop']
   const file = shopFileOf(store.registry)
   app.openAPIRegistry.registerPath({
@@ -62,14 +63,13 @@ function wholeShopRoutes(app: OpenAPIHono, store: ShopStore): void {
     },
   })
   app.post('/import', async (c) => {
-    const how = { dry: c.req.query('dry') === 'true', replace: c.req.query('how') === 'replace' }
-    const { dry } = how
+    const how = { dry: c.req.query('dry') === 'true', replace: c.req.query('how') === 'replace', begin }
     const take = (parts: AsyncIterable<Part>) => takeShopIn(store, parts, how)
     const zipped = c.req.header('content-type')?.startsWith('application/zip')
     const { counts, effect } = zipped
       ? await withReceived(store.database.folder, bodyOf(c.req.raw), (file) => take(readBackup(file, store.registry)))
       : await take(readParts(bodyOf(c.req.raw), store.registry))
-    return c.json(dry ? effect : counts, 200)
+    return c.json(effect ?? counts, 200)
   })
   app.openAPIRegistry.registerPath({
     method: 'get',

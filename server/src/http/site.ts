@@ -7,6 +7,7 @@ import path from 'node:path'
 import type { ShopStore } from '../stores/shopStore'
 import { guardDesk, guardNetwork } from '../access/guard'
 import type { Phones } from '../phones/phones'
+import type { BeginChecking } from '../shopFile/checkers'
 import { api } from './api'
 import { pairRoutes } from './pairRoutes'
 import { problem } from './problems'
@@ -43,9 +44,12 @@ const dataHeaders: Safe = {
 /** App and API as one site for this machine itself. */
 export const site = (store: ShopStore, staticFolder: string): Hono => atDesk(api(store), staticFolder)
 
+type Beside = { phones: Phones; checking?: BeginChecking }
+
 /** The same shop by both ways in: for this machine itself, and for the phones of its network. */
-export function sites(store: ShopStore, staticFolder: string, phones: Phones): { desk: Hono; network: Hono } {
-  const shop = api(store, { phones })
+export function sites(store: ShopStore, staticFolder: string, beside: Beside): { desk: Hono; network: Hono } {
+  const { phones } = beside
+  const shop = api(store, beside)
   const pairing = pairRoutes(phones)
   return {
     desk: atDesk(shop, staticFolder),

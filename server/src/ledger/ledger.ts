@@ -43,11 +43,17 @@ export class Ledger {
     }
   }
 
+  /** Whether it is reckoned later, with all that is taken in. */
+  putOff({ of, ofId }: Of): boolean {
+    this.#later?.set(`${of}/${ofId}`, { of, ofId })
+    return this.#later !== null
+  }
+
   /** After a movement was written, taken away or brought back. */
   async followMovement(tx: Tx, { before, after }: Step<Movement>): Promise<void> {
     const movement = after ?? before
     if (!movement) return
-    if (this.#putOff(movement)) return
+    if (this.putOff(movement)) return
     if (movement.kind !== 'opened') await this.#open(tx, movement)
     await this.#settle(tx, movement)
   }
@@ -76,7 +82,7 @@ export class Ledger {
     if (!after) return
     for (const { of, field } of accountsOf(collection)) {
       // What moved of it may have come before it, as with a file.
-      if (!before && !this.#putOff({ of, ofId: id }) && (await firstMoved(tx, of, id)))
+      if (!before && !this.putOff({ of, ofId: id }) && (await firstMoved(tx, of, id)))
         await this.#open(tx, { of, ofId: id })
       // What a file says is no count: its ledger comes with it.
       if (this.#later) continue
@@ -113,12 +119,6 @@ export class Ledger {
   async #become(tx: Tx, before: readonly Written[], after: readonly Written[], sentAt?: string): Promise<void> {
     for (const { id } of before) if (!after.some((one) => one.id === id)) await this.#takeBack(tx, id)
     for (const one of after) await this.#write(tx, one, sentAt)
-  }
-
-  /** Whether it is reckoned later, with all that is taken in. */
-  #putOff({ of, ofId }: Of): boolean {
-    this.#later?.set(`${of}/${ofId}`, { of, ofId })
-    return this.#later !== null
   }
 
   /**

@@ -4,21 +4,26 @@ import { SHOP_FILE_VERSION, SHOP_FORMAT } from '@thimble/contract/answers'
 import { CoreError } from '@thimble/core/errors'
 import { isOldShopFile, upgradeShopFile } from '@thimble/plan/upgrade'
 import { setImmediate } from 'node:timers/promises'
+import { excessText, JsonGauge, MANY_LIMITS } from '../json/jsonGauge'
 import { LineTooLong, linesOf } from './lines'
 
-/** One thing of a shop file, as it was read: not looked into yet. `at`: its place in its list. */
 /** Lists of what is no document. */
 export const WITHOUT_A_CARD: readonly string[] = ['packedDesigns', 'photos']
 
-export type Part = { list: string; at: number; value: unknown }
+/** One thing of a shop file as its JSON text, not looked into yet. `at`: its place in its list. */
+export type Part = { list: string; at: number; json: Uint8Array }
 
 /** What does not stand a line a document is read whole, and no more than this. */
-const MOST_WHOLE_BYTES = 60_000_000
+const MOST_WHOLE_BYTES = 30_000_000
 /** The largest thing in a shop file is a design of half a million stitches. */
-const MOST_LINE = 60_000_000
+export const MOST_LINE = 40_000_000
 
 const HEADER = `{"format":"${SHOP_FORMAT}","version":${SHOP_FILE_VERSION},"shop":{`
 const LIST = /^,"(\w+)":\[$/
+/** What is longer than this begins or ends no list. */
+const MOST_SIGN = 100
+const MOST_SETTINGS = 1_000_000
+const [LINE_END, COMMA, OPEN] = [10, 44, 123]
 
 /**
  * The things in a shop file, one after the other: of any length where it stands as the program writes it, a document a
@@ -44,7 +49,6 @@ async function headOf(chunks: AsyncIterator<Uint8Array>): Promise<Uint8Array> {
   }
   return head
 }
-const LINE_END = 10
 const MOST_HEAD = 65_536
 
 async function* startingWith(head: Uint8Array, rest: AsyncIterable<Uint8Array>): AsyncGenerator<Uint8Array> {
@@ -52,18 +56,19 @@ async function* startingWith(head: Uint8Array, rest: AsyncIterable<Uint8Array>):
   yield* rest
 }
 
-async function* byLine(lines: AsyncIterable<string>): AsyncGenerator<Part> {
+async function* byLine(lines: AsyncIterable<Uint8Array>): AsyncGenerator<Part> {
   let list: string | null = null
   let at = 0
   let ended = false
   try {
     for await (const line of lines) {
-      if (list === null && line.startsWith('{')) yield { list: 'shop', at: 0, value: parse(`${line}}`, 'shop').shop }
-      else if (list === null && LIST.test(line)) [list, at] = [LIST.exec(line)![1]!, 0]
-      else if (list !== null && line === ']') list = null
-      else if (list !== null) yield { list, at, value: parse(line.replace(/^,/, ''), `${list}.${at++}`) }
-      else if (line === '}') ended = true
-      else if (line !== '') throw badFile('There is something here that no shop file has.', '')
+      const sign = line.length <= MOST_SIGN ? Buffer.from(line).toString('utf8') : ''
+      if (list !== null && sign !== ']') yield { list, at: at++, json: line[0] === COMMA ? line.subarray(1) : line }
+      else if (list !== null) list = null
+      else if (LIST.test(sign)) [list, at] = [LIST.exec(sign)![1]!, 0]
+      else if (sign === '}') ended = true
+      else if (line[0] === OPEN && line.length < MOST_SETTINGS) yield settingsIn(line)
+      else if (line.length > 0) throw badFile('There is something here that no shop file has.', '')
     }
   } catch (error) {
     throw error instanceof LineTooLong ? tooLong() : error
@@ -71,14 +76,27 @@ async function* byLine(lines: AsyncIterable<string>): AsyncGenerator<Part> {
   if (!ended) throw badFile('The file is cut short: its end is missing.', list ? `${list}.${at}` : '')
 }
 
+/** The first line has the settings, and is open. */
+function settingsIn(line: Uint8Array): Part {
+  try {
+    const { shop } = JSON.parse(`${Buffer.from(line).toString('utf8')}}`) as { shop: unknown }
+    return { list: 'shop', at: 0, json: asJson(shop) }
+  } catch {
+    throw badFile('This line is not valid JSON.', 'shop')
+  }
+}
+
 /** A whole file as one value: at once where that takes no time, else bit by bit, so that others get their turn. */
 async function wholeOf(body: AsyncIterable<Uint8Array>): Promise<unknown> {
+  const gauge = new JsonGauge(MANY_LIMITS)
   const chunks: Uint8Array[] = []
   let size = 0
   for await (const chunk of body) {
     chunks.push(chunk)
     size += chunk.length
     if (size > MOST_WHOLE_BYTES) throw tooLong()
+    const excess = gauge.add(chunk)
+    if (excess) throw badFile(excessText(excess, MANY_LIMITS), '')
   }
   if (size > SMALL) return bitByBit(chunks)
   try {
@@ -113,21 +131,16 @@ async function* partsOf(whole: unknown, names: readonly string[]): AsyncGenerato
   if (file.version !== SHOP_FILE_VERSION)
     throw badFile(`Only versions 1 to ${SHOP_FILE_VERSION} of the shop file are known.`, 'version')
   const { format, version, shop, ...lists } = file
-  yield { list: 'shop', at: 0, value: shop }
+  yield { list: 'shop', at: 0, json: asJson(shop) }
   for (const [list, values] of Object.entries(lists)) {
     if (![...names, ...WITHOUT_A_CARD].includes(list)) throw badFile('No shop file has such a list.', list)
     if (!Array.isArray(values)) throw badFile('This has to be a list.', list)
-    for (const [at, value] of values.entries()) yield { list, at, value }
+    for (const [at, value] of values.entries()) yield { list, at, json: asJson(value) }
   }
 }
 
-function parse(line: string, path: string): Record<string, unknown> {
-  try {
-    return JSON.parse(line) as Record<string, unknown>
-  } catch {
-    throw badFile('This line is not valid JSON.', path)
-  }
-}
+/** A value that was parsed, as text again: the checkers know one form only. What is not there is nothing in a list. */
+export const asJson = (value: unknown): Uint8Array => Buffer.from(JSON.stringify(value ?? null))
 
 const badFile = (message: string, path: string) => new CoreError('bad-file', message, path)
 const notJson = () => badFile('The file is not valid JSON, or is cut short.', '')

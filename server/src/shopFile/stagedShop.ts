@@ -6,37 +6,31 @@ import { linesOf } from './lines'
 import { takingTurns } from './takingTurns'
 
 const NAME = /^import-[\w-]+\.part$/
-/** As much is gathered before it is written. */
-const GATHERED = 200_000
-
-/** A thing of a shop file that was read and checked. */
-type Checked = { list: string; value: object }
+const READ_AT_ONCE = 262_144
 
 /** Things of a shop file waiting in a file of their own beside the database, a line each; none is in the shop yet. */
-export class Staged {
-  #gathered = ''
-
+export class Staged<Thing> {
   private constructor(
     private readonly name: string,
     private readonly handle: FileHandle,
   ) {}
 
-  static async open(folder: string): Promise<Staged> {
+  static async open<Thing>(folder: string): Promise<Staged<Thing>> {
     const name = path.join(folder, `import-${randomUUID()}.part`)
-    return new Staged(name, await open(name, 'wx', 0o600))
+    return new Staged<Thing>(name, await open(name, 'wx', 0o600))
   }
 
-  async add(thing: Checked): Promise<void> {
-    this.#gathered += `${JSON.stringify(thing)}\n`
-    if (this.#gathered.length > GATHERED) await this.#write()
+  /** Adds things as they were checked, a line of JSON each. */
+  async add(lines: Uint8Array): Promise<void> {
+    await this.handle.appendFile(lines)
   }
 
   /** All that was added, in its order. */
-  async *all(): AsyncGenerator<Checked> {
-    await this.#write()
+  async *all(): AsyncGenerator<Thing> {
     const giveTurn = takingTurns()
-    for await (const line of linesOf(createReadStream(this.name), Infinity)) {
-      yield JSON.parse(line) as Checked
+    const file = createReadStream(this.name, { highWaterMark: READ_AT_ONCE })
+    for await (const line of linesOf(file)) {
+      yield JSON.parse(Buffer.from(line.buffer, line.byteOffset, line.byteLength).toString('utf8')) as Thing
       await giveTurn()
     }
   }
@@ -44,12 +38,6 @@ export class Staged {
   async remove(): Promise<void> {
     await this.handle.close()
     await rm(this.name, { force: true })
-  }
-
-  async #write(): Promise<void> {
-    const text = this.#gathered
-    this.#gathered = ''
-    await this.handle.appendFile(text)
   }
 }
 

@@ -15,6 +15,8 @@ export type Blind = [seen: number, became: number][]
 export class DocumentRows<Doc extends Document> {
   /** One that is not removed, by `id`. */
   readonly read: ReturnType<typeof readOne>
+  /** One that is not there yet, by its id and its values in the order of the columns. */
+  readonly insertNew: string
   readonly #find: SQL
   readonly #insert: SQL
   readonly #overOlder: SQL
@@ -31,6 +33,8 @@ export class DocumentRows<Doc extends Document> {
     this.#find = sql.raw(
       `SELECT id, ${doc.name} AS text, ${deletedAt.name} AS deletedAt, ${revision.name} AS revision, ${blind.name} AS blind FROM "${name}" WHERE id = `,
     )
+    const places = Array.from({ length: columns.length + 1 }, () => '?')
+    this.insertNew = `INSERT INTO "${name}" (id,${columns.join()}) VALUES (${places.join()})`
     this.#insert = sql.raw(`INSERT INTO "${name}" (id,${columns.join()}) VALUES (`)
     const set = columns.map((column) => `${column} = excluded.${column}`)
     this.#overOlder = sql.raw(`) ON CONFLICT (id) DO UPDATE SET ${set.join()}`)

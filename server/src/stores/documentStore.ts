@@ -1,11 +1,12 @@
 import type { Collection, Document } from '@thimble/contract'
-import { and, asc, eq, isNull } from 'drizzle-orm'
+import { and, asc, eq, gt, isNull } from 'drizzle-orm'
 import { asText, listOf } from '../db/asText'
-import type { Database, Db, Tx } from '../db/database'
+import type { Database, Db, Prepare, Tx } from '../db/database'
 import type { DocumentTable } from '../db/tables'
 import { type Blind, DocumentRows, type Row } from './documentRows'
 import { mergeInto } from './mergeInto'
 import { ChangeOfRemoved, NotKept, Removed, Unreadable } from './notKept'
+import { type PreparedDocument, withRevision } from './preparedDocument'
 import { putAside } from './setAside'
 import { Sound, type TextRow } from './sound'
 
@@ -32,6 +33,7 @@ type Sent = { seen?: number | undefined; sentAt?: string | undefined }
 
 /** As many blind changes of one document are told of. */
 const MOST_BLIND = 8
+const IDS_AT_ONCE = 2000
 
 /**
  * One collection of documents: list, read, create, merge-patch, remove and bring back. Every change is one
@@ -157,6 +159,31 @@ export class DocumentStore<Doc extends Document> {
       return { ...row, blind, doc: JSON.parse(row.text) as Doc }
     } catch {
       throw new Unreadable(id)
+    }
+  }
+
+  /**
+   * Writes new documents that were checked and made ready elsewhere, one by one within a large transaction; answers with
+   * the revision of each. What follows from them is for the caller to write.
+   */
+  async writerOfNew(prepare: Prepare): Promise<(one: PreparedDocument) => number> {
+    const insert = await prepare(this.#rows.insertNew)
+    return ({ id, name, text, createdAt, updatedAt, lookUps }) => {
+      const revision = this.database.revisions.take()
+      insert([id, name, withRevision(text, revision), createdAt, updatedAt, null, revision, null, ...lookUps])
+      this.#sound.know(revision)
+      return revision
+    }
+  }
+
+  /** The ids of all that is there, with what was removed, some at a time. */
+  async *everyId(db: Db | Tx): AsyncGenerator<string[]> {
+    const { id } = this.table
+    for (let last = ''; ;) {
+      const rows = await db.select({ id }).from(this.table).where(gt(id, last)).orderBy(asc(id)).limit(IDS_AT_ONCE)
+      if (rows.length > 0) yield rows.map((row) => row.id)
+      if (rows.length < IDS_AT_ONCE) return
+      last = rows.at(-1)!.id
     }
   }
 

@@ -3,7 +3,7 @@ import type { LogFound, LogRow, LogWorks, ShopRecord } from '@thimble/contract/l
 import { logRowOf } from '@thimble/plan'
 import { desc, eq, inArray, sql } from 'drizzle-orm'
 import { asText, listOf } from '../db/asText'
-import type { Database, Tx } from '../db/database'
+import type { Database, Prepare, Tx } from '../db/database'
 import { logRows } from '../db/tables'
 import { findInLog, type LogAsk } from '../log/findInLog'
 import { csvHead, csvRows } from '../log/logCsv'
@@ -11,6 +11,7 @@ import { LogIndex } from '../log/logIndex'
 import { matchOf, wordsOf } from '../log/logWords'
 import { recordOf } from '../log/shopRecord'
 import { worksOf } from '../log/works'
+import type { PreparedLogRow } from '../shopFile/checkBatch'
 import type { Step } from './documentStore'
 
 type Page = { limit: number; offset: number }
@@ -103,6 +104,20 @@ export class LogStore {
       .where(inArray(logRows.n, [...numbers]))
     const byNumber = new Map(rows.map(({ n, text }) => [n, text]))
     return numbers.flatMap((n) => byNumber.get(n) ?? [])
+  }
+}
+
+/** Writes the rows of new pieces that were made ready elsewhere, within a large transaction. */
+export async function writerOfLogRows(
+  prepare: Prepare,
+): Promise<(n: number, pieceId: string, row: PreparedLogRow) => void> {
+  const [row, words] = [
+    await prepare('INSERT INTO log (n, piece_id, doc, finished_at) VALUES (?,?,?,?)'),
+    await prepare('INSERT INTO log_words (rowid, words) VALUES (?,?)'),
+  ]
+  return (n, pieceId, prepared) => {
+    row([n, pieceId, prepared.text, prepared.finishedAt])
+    words([n, prepared.words])
   }
 }
 

@@ -53,7 +53,7 @@ export class ShopStore {
 
   constructor(
     readonly database: Database,
-    now: () => string,
+    readonly now: () => string,
     readonly registry: Registry = collections,
   ) {
     const tables: Readonly<Record<string, DocumentTable>> = tablesOf(registry)

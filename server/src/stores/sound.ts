@@ -13,7 +13,9 @@ const AT_ONCE = 20
  * since the start, on its way in or out, is not looked at again.
  */
 export class Sound {
-  readonly #known = new Set<number>()
+  /** What was looked through, by its revision; of what was written in a row the first and the last. */
+  readonly #looked = new Set<number>()
+  readonly #written: [first: number, last: number][] = []
 
   constructor(
     private readonly schema: ZodType,
@@ -22,12 +24,26 @@ export class Sound {
 
   /** What was written at this revision is sound. */
   know(revision: number): void {
-    this.#known.add(revision)
+    const row = this.#written.at(-1)
+    if (row && revision === row[1] + 1) row[1] = revision
+    else if (!row || revision > row[1]) this.#written.push([revision, revision])
+    else this.#looked.add(revision)
+  }
+
+  #knows(revision: number): boolean {
+    if (this.#looked.has(revision)) return true
+    let [low, high] = [0, this.#written.length]
+    while (low < high) {
+      const middle = (low + high) >> 1
+      if (this.#written[middle]![1] < revision) low = middle + 1
+      else high = middle
+    }
+    return (this.#written[low]?.[0] ?? Infinity) <= revision
   }
 
   /** Whether one can be read; nothing is done about it. */
   has({ text, revision }: Omit<TextRow, 'id'>): boolean {
-    return this.#known.has(revision) || this.#fault(text) === null
+    return this.#knows(revision) || this.#fault(text) === null
   }
 
   /** Those that can be read. The others are set aside, as soon as that can be written. */
@@ -35,7 +51,7 @@ export class Sound {
     const sound: Row[] = []
     let looked = 0
     for (const row of rows) {
-      if (!this.#known.has(row.revision)) {
+      if (!this.#knows(row.revision)) {
         if (++looked % AT_ONCE === 0) await setImmediate()
         const reason = this.#fault(row.text)
         if (reason !== null) {
@@ -44,7 +60,7 @@ export class Sound {
           )
           continue
         }
-        this.know(row.revision)
+        this.#looked.add(row.revision)
       }
       sound.push(row)
     }
