@@ -16,7 +16,7 @@ const pick = <T>(list: readonly T[], i: number): T => list[i % list.length]!
 const p95 = (list: number[]): number => list.sort((a, b) => a - b)[Math.floor(list.length * 0.95)]!
 
 /** Recorded pieces that differ in all they are filtered by. */
-function recordedPiece(done: Piece, i: number): Piece {
+export function recordedPiece(done: Piece, i: number): Piece {
   const [kept] = done.finish.kept
   const { basis } = kept!
   const family = pick(['pique', 'twill', 'terry', 'jersey', 'linen', 'denim', 'velvet-plush'] as const, i)

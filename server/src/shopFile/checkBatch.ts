@@ -1,14 +1,15 @@
-import { type Document, Movement, PackedDesign, type Piece, type Registry, Shop } from '@thimble/contract'
+import { type Document, type Movement, PackedDesign, type Piece, type Registry, Shop } from '@thimble/contract'
 import { PhotoInFile } from '@thimble/contract/answers'
 import { CoreError } from '@thimble/core/errors'
 import { logRowOf } from '@thimble/plan'
 import { z } from 'zod'
 import { DESIGN_LIMITS, DOCUMENT_LIMITS, excessText, JsonGauge } from '../json/jsonGauge'
-import { takenBy } from '../ledger/derivedMovements'
+import { takenBy, type Written } from '../ledger/derivedMovements'
 import { whenMade } from '../ledger/whenMade'
 import { wordsOf } from '../log/logWords'
 import { requirePhoto } from '../photos/photoStore'
-import { prepareDocument, type PreparedDocument } from '../stores/preparedDocument'
+import { isUnchanged, prepareDocument, type PreparedDocument } from '../stores/preparedDocument'
+import { stagedLine } from './stagedShop'
 
 /**
  * Things of one list, one after the other: all their JSON, and where each ends in it. `at`: the first one's place; `now`:
@@ -55,8 +56,8 @@ export function checkBatch(registry: Registry, { list, at, now, bytes, ends }: B
     try {
       const checked = checkThing(registry, { list, at: at + i, now }, bytes.subarray(from, end))
       ids.push(checked.thing.id)
-      lines.push(`${JSON.stringify(checked.thing)}\n`)
-      for (const move of checked.moves) moves.push(`${JSON.stringify(move)}\n`)
+      lines.push(stagedLine(checked.thing))
+      for (const move of checked.moves) moves.push(stagedLine(move))
     } catch (error) {
       return { refused: refusalOf(error) }
     }
@@ -72,33 +73,72 @@ type Checked = { thing: CheckedDocument | CheckedSettings | CheckedOther; moves:
 
 function checkThing(registry: Registry, { list, at, now }: Place, json: Uint8Array): Checked {
   const path = list === 'shop' ? [list] : [list, at]
-  const limits = LARGE_LISTS.has(list) ? DESIGN_LIMITS : DOCUMENT_LIMITS
-  const excess = new JsonGauge(limits).add(json)
-  if (excess) throw new CoreError('bad-file', excessText(excess, limits), path.join('.'))
-  const value = parsed(json, path)
+  requireMeasured(list, json, path)
+  const text = Buffer.from(json.buffer, json.byteOffset, json.byteLength).toString('utf8')
+  const value = parsed(text, path)
   if (list === 'shop') return { thing: { list, id: list, text: JSON.stringify(checked(Shop, value, path)) }, moves: [] }
   if (list === 'packedDesigns' || list === 'photos') return { thing: checkOther(list, value, path), moves: [] }
   const one = Object.hasOwn(registry, list) ? registry[list] : undefined
   if (!one) throw new CoreError('bad-file', 'No shop file has such a list.', list)
   const doc = checked(one.schema, value, path)
-  if (list === 'pieces') return checkedPiece(registry, doc as Piece, now)
+  if (list === 'pieces') return checkedPiece(registry, doc as Piece, { now, asItCame: textAsItCame(text, value, doc) })
   if (list !== 'movements') return { thing: { list, ...prepareDocument(one, doc) }, moves: [] }
   const movement = { ...(doc as Movement), createdAt: whenMade(doc.createdAt, undefined, now) }
   return { thing: { list, ...prepareDocument(one, movement), account: accountOf(movement) }, moves: [] }
 }
 
+/** What is shorter than this costs little to parse, whatever it holds. */
+const LITTLE = 100_000
+
+function requireMeasured(list: string, json: Uint8Array, path: readonly PropertyKey[]): void {
+  if (json.length < LITTLE) return
+  const limits = LARGE_LISTS.has(list) ? DESIGN_LIMITS : DOCUMENT_LIMITS
+  const excess = new JsonGauge(limits).add(json)
+  if (excess) throw new CoreError('bad-file', excessText(excess, limits), path.join('.'))
+}
+
 const accountOf = ({ of, ofId }: OfAccount): OfAccount => ({ of, ofId })
 
+/** The text of a document that says what its schema makes of it, without its revision; undefined where it does not. */
+function textAsItCame(text: string, given: unknown, doc: Document): string | undefined {
+  const bare = 'revision' in (given as object) ? withoutRevision(text) : text
+  return bare !== null && isUnchanged(given as object, doc) ? bare.trim() : undefined
+}
+
+const SIGN = '"revision":'
+
+/**
+ * The text without its revision, where it is there once: then it is the document's own, as within a string its quotes would
+ * have a backslash before them.
+ */
+function withoutRevision(text: string): string | null {
+  const at = text.indexOf(SIGN)
+  if (at < 0 || text.indexOf(SIGN, at + 1) >= 0) return null
+  const number = /^\d+(?=[,}])/.exec(text.slice(at + SIGN.length, at + SIGN.length + MOST_DIGITS))?.[0]
+  if (number === undefined) return null
+  const rest = text.slice(at + SIGN.length + number.length)
+  // With the comma after it, or the one before it where it is the last.
+  return rest.startsWith(',') ? text.slice(0, at) + rest.slice(1) : text.slice(0, at).replace(/,$/, '') + rest
+}
+const MOST_DIGITS = 20
+
+type PieceBeside = { now: string; asItCame: string | undefined }
+
 /** A piece, with its row of the log and what its record took of the stash. */
-function checkedPiece({ pieces, movements }: Registry, piece: Piece, now: string): Checked {
+function checkedPiece({ pieces, movements }: Registry, piece: Piece, { now, asItCame }: PieceBeside): Checked {
   const row = logRowOf(piece)
   const log = row && { finishedAt: row.finishedAt, text: JSON.stringify(row), words: wordsOf(row) }
   const moves = (movements ? takenBy(piece) : []).map(({ at, ...said }): CheckedMove => {
-    const times = { createdAt: whenMade(at, undefined, now), updatedAt: now, revision: 0 }
-    const move = Movement.parse({ ...said, ...times })
+    const move = movementOf(said, whenMade(at, undefined, now), now)
     return { piece: piece.id, account: accountOf(move), ...prepareDocument(movements!, move) }
   })
-  return { thing: { list: 'pieces', ...prepareDocument(pieces!, piece), ...(log ? { log } : {}) }, moves }
+  return { thing: { list: 'pieces', ...prepareDocument(pieces!, piece, asItCame), ...(log ? { log } : {}) }, moves }
+}
+
+/** As its schema would have it: what it is made of was checked with the piece. */
+function movementOf(said: Omit<Written, 'at'>, createdAt: string, updatedAt: string): Movement {
+  const { id, name, of, ofId, kind, amount, found, piece, factor, note } = said
+  return { id, createdAt, updatedAt, revision: 0, name, of, ofId, kind, amount, found, piece, factor, note }
 }
 
 function checkOther(list: 'packedDesigns' | 'photos', value: unknown, path: PropertyKey[]): CheckedOther {
@@ -111,9 +151,9 @@ function checkOther(list: 'packedDesigns' | 'photos', value: unknown, path: Prop
   return { list, ...photo }
 }
 
-function parsed(json: Uint8Array, path: readonly PropertyKey[]): unknown {
+function parsed(text: string, path: readonly PropertyKey[]): unknown {
   try {
-    return JSON.parse(Buffer.from(json.buffer, json.byteOffset, json.byteLength).toString('utf8'))
+    return JSON.parse(text)
   } catch {
     throw new CoreError('bad-file', 'This line is not valid JSON.', path.join('.'))
   }

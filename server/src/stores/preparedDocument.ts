@@ -13,12 +13,41 @@ export type PreparedDocument = {
   text: string
 }
 
-export function prepareDocument(one: Collection<Document>, doc: Document): PreparedDocument {
-  const { revision, ...rest } = doc
+/** @param text the document as JSON without its revision, where that is known */
+export function prepareDocument(one: Collection<Document>, doc: Document, text?: string): PreparedDocument {
   const { id, name, createdAt, updatedAt } = doc
   const lookUps = Object.values(one.lookUps).map(({ of }) => of(doc))
-  return { id, name, createdAt, updatedAt, lookUps, text: JSON.stringify(rest) }
+  return { id, name, createdAt, updatedAt, lookUps, text: text ?? textOf(doc) }
 }
+
+function textOf({ revision, ...rest }: Document): string {
+  return JSON.stringify(rest)
+}
+
+/**
+ * Whether a document as its schema has it says what was given, in the same order, with nothing filled in, trimmed or left
+ * out, whatever its revision: then what was given may be kept as it came. Both are as JSON was parsed.
+ */
+export function isUnchanged(given: object, checked: object): boolean {
+  const own = (doc: object): string[] => Object.keys(doc).filter((key) => key !== 'revision')
+  return sameFields(given, checked, own(given), own(checked))
+}
+
+function same(given: unknown, checked: unknown): boolean {
+  if (given === checked) return true
+  if (typeof given !== 'object' || typeof checked !== 'object' || given === null || checked === null) return false
+  return sameFields(given, checked, Object.keys(given), Object.keys(checked))
+}
+
+function sameFields(given: object, checked: object, keys: readonly string[], names: readonly string[]): boolean {
+  if (keys.length !== names.length) return false
+  for (let i = 0; i < keys.length; i++) {
+    const key = keys[i]!
+    if (key !== names[i] || !same((given as Fields)[key], (checked as Fields)[key])) return false
+  }
+  return true
+}
+type Fields = Readonly<Record<string, unknown>>
 
 /** The text with its revision in it. */
 export const withRevision = (text: string, revision: number): string => `${text.slice(0, -1)},"revision":${revision}}`
