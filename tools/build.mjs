@@ -63,7 +63,7 @@ function filesUnderDist(folder) {
   })
 }
 
-async function bundle(entry, outfile) {
+async function bundle(entry, outfile, sources) {
   const { build } = await import('esbuild')
   mkdirSync(path.dirname(outfile), { recursive: true })
   const { metafile } = await build({
@@ -77,6 +77,8 @@ async function bundle(entry, outfile) {
     target: 'node20',
     external: ['@libsql/client', 'libsql'],
     sourcemap: true,
+    // By what a shop's file tells the program that closed it.
+    define: { 'process.env.THIMBLE_BUILD': JSON.stringify(sources) },
     logLevel: 'error',
     banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
   })
@@ -97,9 +99,9 @@ export async function build({ force = false } = {}) {
   await layPairingPage(built.site)
   const { writeOfflineShell } = await import('./offlineShell.mjs')
   await writeOfflineShell(built.site)
-  const served = await bundle('server/src/main.ts', built.server)
-  await bundle('server/src/shopFile/checkThread.ts', built.checkThread)
-  await bundle('demo/demoShop.ts', built.demo)
+  const served = await bundle('server/src/main.ts', built.server, sources)
+  await bundle('server/src/shopFile/checkThread.ts', built.checkThread, sources)
+  await bundle('demo/demoShop.ts', built.demo, sources)
   writeNotices(built.site, packagesIn(served))
   await compressSite()
   writeFileSync(stamp, sources)

@@ -43,21 +43,23 @@ async function start(): Promise<void> {
   }
   const port = portOf('PORT', values.port ?? '4820')
   const phonesPort = portOf('PHONES_PORT', values['phones-port'] ?? String(port === 65535 ? port - 1 : port + 1))
-  const database = await openDatabase(values.data!, values.migrations!, { afresh: values.fresh ?? false })
+  const database = await openDatabase(values.data!, values.migrations!, {
+    afresh: values.fresh ?? false,
+    build: process.env.THIMBLE_BUILD ?? '',
+  })
   const store = new ShopStore(database, () => new Date().toISOString())
   const phones = await Phones.of(database, { port: phonesPort })
   const { desk, network } = sites(store, values.static!, { phones, checking: checkInThreads(CHECK_THREAD) })
 
   if (values.seed && (await store.isNew())) await importThroughTheDoor(desk, port, values.seed)
+  // The first who asks the log need not wait for it to be read.
+  await store.log.recordText()
   const server = await listen(desk.fetch, port)
   console.log(`Zealous Thimble is open at http://127.0.0.1:${port}`)
   await phones.ready(({ server: shown }) => new PhoneListener(phonesPort, shown, network.fetch, PATIENCE), {
     open: values.phones ?? false,
   })
   tellOfPhones(phones)
-
-  // The first who asks the log need not wait for it to be read.
-  store.log.recordText().catch(() => undefined)
 
   let closing = false
   const close = (): void => {

@@ -72,7 +72,8 @@ it.each([['/backup'], [`/backups/shop-${new Date().toISOString().slice(0, 10)}.z
     for (let moment = 0; moment < MOMENTS; moment++) await readSome(where, Math.floor((whole * moment) / MOMENTS))
     await pause(200)
     expect(unheard).toEqual([])
-    expect(await readSome(where, Infinity)).toBe(whole)
+    // What says the moment it was taken packs to a few bytes more or less.
+    expect(Math.abs((await readSome(where, Infinity)) - whole)).toBeLessThan(50)
   },
 )
 

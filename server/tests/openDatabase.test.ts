@@ -1,9 +1,9 @@
 import { createClient } from '@libsql/client'
-import type { Piece } from '@thimble/contract'
+import { Hoop, type Piece } from '@thimble/contract'
 import { writeSaid } from '@thimble/core/words'
 import { drizzle } from 'drizzle-orm/libsql'
 import { migrate } from 'drizzle-orm/libsql/migrator'
-import { cpSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
+import { cpSync, existsSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
 import { openDatabase, ShopStore } from '../src'
@@ -47,4 +47,51 @@ it('brings over a piece of the very first version, which lacks half of what late
   // A chest of 540 puts the cross 190 below the shoulder point; it was marked done, so that is decided.
   expect(writeSaid(piece.measure.kept[0]!.placed, { unit: 'mm' })).toMatch(/^Cross 190 mm below the shoulder point/)
   await database.close()
+})
+
+const field = { shape: 'rect', width: 100, height: 100, cornerRadius: 4 }
+const square = Hoop.parse({
+  ...{ id: 'square', name: 'Square 100', createdAt: at, updatedAt: at },
+  ...{ field, outside: { width: 134, height: 150 } },
+})
+
+describe('what was sound as the shop was closed', () => {
+  const spoil = async (folder: string): Promise<void> => {
+    const client = createClient({ url: `file:${path.join(folder, 'shop.db')}` })
+    await client.execute(`UPDATE hoops SET doc = json_set(doc, '$.field.width', 'wide')`)
+    client.close()
+  }
+  const opened = async (folder: string, build = 'build-7') => openDatabase(folder, migrations, { build })
+  const closedShop = async (): Promise<string> => {
+    const folder = mkdtempSync(path.join(os.tmpdir(), 'thimble-'))
+    const database = await opened(folder)
+    await new ShopStore(database, () => at).documents.hoops!.create(square)
+    await database.close()
+    return folder
+  }
+  const upTo = async (folder: string, build?: string) => {
+    const database = await opened(folder, build)
+    const { soundness, revisions } = database
+    const listed = JSON.parse(
+      await new ShopStore(database, () => at).documents.hoops!.listText({ limit: 9, offset: 0 }),
+    ) as unknown[]
+    await database.close()
+    return { trusted: soundness.upTo === revisions.last, listed: listed.length }
+  }
+
+  it('is not looked through again by the same program on the same file', async () => {
+    const folder = await closedShop()
+    expect(await upTo(folder)).toEqual({ trusted: true, listed: 1 })
+    expect(await upTo(folder, 'build-8')).toEqual({ trusted: false, listed: 1 })
+  })
+
+  it('is looked through where anything wrote to the file, or the program ended without closing it', async () => {
+    const folder = await closedShop()
+    await spoil(folder)
+    expect(await upTo(folder)).toEqual({ trusted: false, listed: 0 })
+    const other = await closedShop()
+    const open = await opened(other)
+    expect(existsSync(path.join(other, 'shop.sound.json'))).toBe(false)
+    await open.close()
+  })
 })

@@ -33,6 +33,8 @@ type AddFile = (name: string, parts: () => AsyncIterable<string | Uint8Array>, c
 async function addShop(add: AddFile, store: ShopStore, db: Db, at: string): Promise<void> {
   const files: BackupManifest['files'] = []
   const addCounted: AddFile = (name, parts, compress) => add(name, () => counted(name, parts(), files), compress)
+  const { soundness } = store.database
+  const { faults } = soundness
   const { revision, ...shop } = await store.shop()
   addCounted(places.shop, () => one(JSON.stringify(shop)))
   for (const name of Object.keys(store.documents))
@@ -42,6 +44,8 @@ async function addShop(add: AddFile, store: ShopStore, db: Db, at: string): Prom
     addCounted(places.drawing(id), () => drawing(db, id))
   for (const id of await photoIds(db)) addCounted(places.photo(id), () => photo(db, id), false)
   add(places.manifest, () => {
+    // All of it was looked through by now.
+    soundness.all ||= soundness.faults === faults
     const manifest: BackupManifest = { format: BACKUP_FORMAT, version: BACKUP_VERSION, shop: shop.name, at, files }
     return one(JSON.stringify(manifest))
   })

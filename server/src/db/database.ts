@@ -14,6 +14,12 @@ export type Writes = {
 }
 
 /**
+ * Up to which revision all documents were sound as the file was opened; `all`: every one of them is known to be now;
+ * `faults`: how many were found that are not.
+ */
+export type Soundness = { readonly upTo: number; all: boolean; faults: number }
+
+/**
  * A shop's database: read from `db`, written through `writes`, each change numbered by `revisions`. `standing` throws
  * FileGone when its file was taken away or replaced: what would be read and written then is nowhere.
  */
@@ -23,6 +29,7 @@ export type Database = {
   db: Db
   writes: Writes
   revisions: Revisions
+  soundness: Soundness
   standing: () => void
   close: () => Promise<void>
 }

@@ -14,6 +14,7 @@ export async function writeLarge<T>(
   work: (tx: Tx, prepare: Prepare) => Promise<T>,
 ): Promise<T> {
   const connection = new Connection(file, { timeout: blockMs })
+  await connection.exec(`PRAGMA cache_size = -${CACHE_KB}`)
   const prepared = new Statements(connection)
   const prepare: Prepare = async (text) => {
     const statement = await prepared.of(text)
@@ -25,6 +26,9 @@ export async function writeLarge<T>(
     connection.close()
   }
 }
+
+/** What a large write touches lies all over the file, by ids that follow no order: less of it has to be read again. */
+const CACHE_KB = 32_000
 
 /** Its types do not tell of this. */
 const isOpen = (connection: Connection): boolean => (connection as never as { inTransaction: boolean }).inTransaction

@@ -7,13 +7,14 @@ import { accessSync, constants, existsSync, mkdirSync, readdirSync, renameSync, 
 import path from 'node:path'
 import { clearStaged } from '../shopFile/stagedShop'
 import { StartError } from '../startError'
-import type { Database, Db } from './database'
+import type { Database, Db, Soundness } from './database'
 import { FileGone, fileFaultOf, type FileFault } from './fileFault'
 import { lockFolder } from './folderLock'
 import { writeLarge } from './largeWrite'
 import { ownersOnly } from './ownersOnly'
 import { withPatientReads } from './patientReads'
 import { Revisions } from './revisions'
+import { leaveSoundMark, takeSoundMark } from './soundMark'
 import { DOCUMENTS, documentsVersion, upgradeDocuments } from './upgradeDocuments'
 import { WriteQueue } from './writeQueue'
 
@@ -22,14 +23,14 @@ const BLOCK_MS = 10
 
 /**
  * Opens the shop's database in `folder`, which no other program can open meanwhile, brings its tables up to date and
- * hands out one writer. `afresh`: what lies there is removed first.
+ * hands out one writer. `afresh`: what lies there is removed first; `build`: which program this is.
  *
  * @throws StartError, in words and with the remedy, for a folder or file that cannot be used
  */
 export async function openDatabase(
   folder: string,
   migrationsFolder: string,
-  { afresh = false } = {},
+  { afresh = false, build = '' } = {},
 ): Promise<Database> {
   readyFolder(folder)
   const release = await lockFolder(folder)
@@ -38,6 +39,7 @@ export async function openDatabase(
   try {
     await clearStaged(folder)
     if (afresh) for (const name of shopFiles(folder)) rmSync(path.join(folder, name))
+    const upTo = takeSoundMark(folder, build)
     client = withPatientReads(createClient({ url: `file:${file}`, timeout: BLOCK_MS }))
     const db = drizzle(client)
     await requireSound(db, file, migrationsFolder)
@@ -52,13 +54,15 @@ export async function openDatabase(
       ...{ standing, reopen, written: () => revisions.count() },
       writeLarge: (work) => writeLarge(file, BLOCK_MS, work),
     })
+    const soundness: Soundness = { upTo, all: upTo === revisions.last, faults: 0 }
     const close = async (): Promise<void> => {
       await writes.idle()
       await settle(db).catch(() => undefined)
       opened.close()
+      if (soundness.all) leaveSoundMark(folder, build, revisions.last)
       release()
     }
-    const database = { folder, file, db, writes, revisions, standing, close }
+    const database = { folder, file, db, writes, revisions, soundness, standing, close }
     await upgradeDocuments(database)
     await settle(db)
     for (const name of shopFiles(folder)) ownersOnly(path.join(folder, name))

@@ -8,7 +8,7 @@ import { takenBy, type Written } from '../ledger/derivedMovements'
 import { whenMade } from '../ledger/whenMade'
 import { wordsOf } from '../log/logWords'
 import { requirePhoto } from '../photos/photoStore'
-import { isUnchanged, prepareDocument, type PreparedDocument } from '../stores/preparedDocument'
+import { isUnchanged, prepareDocument, type PreparedDocument, withoutRevision } from '../stores/preparedDocument'
 import { stagedLine } from './stagedShop'
 
 /**
@@ -104,23 +104,6 @@ function textAsItCame(text: string, given: unknown, doc: Document): string | und
   const bare = 'revision' in (given as object) ? withoutRevision(text) : text
   return bare !== null && isUnchanged(given as object, doc) ? bare.trim() : undefined
 }
-
-const SIGN = '"revision":'
-
-/**
- * The text without its revision, where it is there once: then it is the document's own, as within a string its quotes would
- * have a backslash before them.
- */
-function withoutRevision(text: string): string | null {
-  const at = text.indexOf(SIGN)
-  if (at < 0 || text.indexOf(SIGN, at + 1) >= 0) return null
-  const number = /^\d+(?=[,}])/.exec(text.slice(at + SIGN.length, at + SIGN.length + MOST_DIGITS))?.[0]
-  if (number === undefined) return null
-  const rest = text.slice(at + SIGN.length + number.length)
-  // With the comma after it, or the one before it where it is the last.
-  return rest.startsWith(',') ? text.slice(0, at) + rest.slice(1) : text.slice(0, at).replace(/,$/, '') + rest
-}
-const MOST_DIGITS = 20
 
 type PieceBeside = { now: string; asItCame: string | undefined }
 

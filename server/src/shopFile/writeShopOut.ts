@@ -1,7 +1,10 @@
 import { SHOP_FILE_VERSION, SHOP_FORMAT } from '@thimble/contract/answers'
 import { asc, and, eq, gt, isNull, sql } from 'drizzle-orm'
+import { setImmediate } from 'node:timers/promises'
+import { asText } from '../db/asText'
 import type { Db } from '../db/database'
 import { type DocumentTable, documentTables, packedDesigns, photos, tablesOf } from '../db/tables'
+import { bareText } from '../stores/preparedDocument'
 import type { ShopStore } from '../stores/shopStore'
 
 const PAGE = 100
@@ -34,19 +37,31 @@ export async function* writeShopOut(store: ShopStore, db: Db): AsyncGenerator<st
   yield '}\n'
 }
 
-/** All documents of a collection, as JSON text. */
+/** All documents of a collection as JSON text, without their revisions: those are this shop's own. */
 function documentTexts(store: ShopStore, db: Db, name: string): AsyncGenerator<string> {
-  const tables: Readonly<Record<string, DocumentTable>> = tablesOf(store.registry)
-  return pagesOf(async (after) => {
-    const rows = await documentPage(db, tables[name]!, after)
-    const sound = await store.documents[name]!.soundOf(rows)
-    return { last: rows.at(-1)?.id, texts: sound.map(({ text }) => text) }
-  })
+  return flat(documentPages(store, db, name))
 }
 
-/** The same, a line each. */
+/** The same, a line each, many at a time. */
 export async function* documentLines(store: ShopStore, db: Db, name: string): AsyncGenerator<string> {
-  for await (const text of documentTexts(store, db, name)) yield `${text}\n`
+  for await (const texts of documentPages(store, db, name)) yield texts.map((text) => `${text}\n`).join('')
+}
+
+async function* documentPages(store: ShopStore, db: Db, name: string): AsyncGenerator<string[]> {
+  const tables: Readonly<Record<string, DocumentTable>> = tablesOf(store.registry)
+  for (let after = ''; ;) {
+    const rows = await documentPage(db, tables[name]!, after)
+    const sound = await store.documents[name]!.soundOf(rows)
+    if (sound.length > 0) yield sound.map(({ text }) => bareText(text))
+    // Others are waiting.
+    await setImmediate()
+    if (rows.length < PAGE) return
+    after = rows.at(-1)!.id
+  }
+}
+
+async function* flat(pages: AsyncIterable<string[]>): AsyncGenerator<string> {
+  for await (const texts of pages) yield* texts
 }
 
 /** Designs whose cards can be read: what was drawn of others could not come in again. */
@@ -77,14 +92,9 @@ async function* listOf(name: string, texts: AsyncIterable<string>): AsyncGenerat
   yield ']\n'
 }
 
-/** The revision is this shop’s own, and stays here. */
 const documentPage = (db: Db, table: DocumentTable, after: string) =>
   db
-    .select({
-      id: table.id,
-      revision: table.revision,
-      text: sql<string>`CASE WHEN json_valid(${table.doc}) THEN json_remove(${table.doc}, '$.revision') ELSE ${table.doc} END`,
-    })
+    .select({ id: table.id, revision: table.revision, text: asText(table.doc) })
     .from(table)
     // With the plus no index is taken for it: by that of removals every page would sort the whole table.
     .where(and(gt(table.id, after), sql`+${table.deletedAt} IS NULL`))

@@ -52,7 +52,7 @@ export class DocumentStore<Doc extends Document> {
     private readonly rules: Rules<Doc> = {},
   ) {
     this.#rows = new DocumentRows(database.db, table, collection.lookUps)
-    this.#sound = new Sound(collection.schema, (row, reason) => this.#setAside(row, reason))
+    this.#sound = new Sound(database.soundness.upTo, collection.schema, (row, reason) => this.#setAside(row, reason))
   }
 
   /** A page of all by name, as JSON text: what was checked when it was kept goes out as it lies there. */
@@ -69,7 +69,14 @@ export class DocumentStore<Doc extends Document> {
   }
 
   /** The rows that can be read; what cannot is set aside, and the others are there as if it were not. */
-  soundOf = <Row extends TextRow>(rows: readonly Row[]): Promise<Row[]> => this.#sound.of(rows)
+  async soundOf<Row extends TextRow>(rows: readonly Row[]): Promise<Row[]> {
+    const sound = await this.#sound.of(rows)
+    if (sound.length < rows.length) {
+      this.database.soundness.faults++
+      this.database.soundness.all = false
+    }
+    return sound
+  }
 
   /** @throws NotKept */
   async get(id: string): Promise<Doc> {

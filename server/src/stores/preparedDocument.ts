@@ -49,5 +49,27 @@ function sameFields(given: object, checked: object, keys: readonly string[], nam
 }
 type Fields = Readonly<Record<string, unknown>>
 
+const SIGN = '"revision":'
+const MOST_DIGITS = 20
+
+/**
+ * The text without its revision, where it is there once: then it is the document's own, as within a string its quotes would
+ * have a backslash before them. Null where that cannot be told without parsing it.
+ *
+ * @example withoutRevision('{"id":"a","revision":7}') is '{"id":"a"}'
+ */
+export function withoutRevision(text: string): string | null {
+  const at = text.indexOf(SIGN)
+  if (at < 0 || text.indexOf(SIGN, at + 1) >= 0) return null
+  const number = /^\d+(?=[,}])/.exec(text.slice(at + SIGN.length, at + SIGN.length + MOST_DIGITS))?.[0]
+  if (number === undefined) return null
+  const rest = text.slice(at + SIGN.length + number.length)
+  // With the comma after it, or the one before it where it is the last.
+  return rest.startsWith(',') ? text.slice(0, at) + rest.slice(1) : text.slice(0, at).replace(/,$/, '') + rest
+}
+
+/** The text of a document that is kept, without its revision. */
+export const bareText = (text: string): string => withoutRevision(text) ?? textOf(JSON.parse(text) as Document)
+
 /** The text with its revision in it. */
 export const withRevision = (text: string, revision: number): string => `${text.slice(0, -1)},"revision":${revision}}`

@@ -17,10 +17,14 @@ export class Sound {
   readonly #looked = new Set<number>()
   readonly #written: [first: number, last: number][] = []
 
+  /** @param upTo everything up to this revision is sound */
   constructor(
+    upTo: number,
     private readonly schema: ZodType,
     private readonly setAside: (row: TextRow, reason: string) => Promise<void>,
-  ) {}
+  ) {
+    if (upTo > 0) this.#written.push([1, upTo])
+  }
 
   /** What was written at this revision is sound. */
   know(revision: number): void {
