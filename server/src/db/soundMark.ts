@@ -52,7 +52,9 @@ function signOf(file: string): string {
       readSync(handle, bytes, 0, length, at)
       return bytes.toString('hex')
     })
-    return [size, mtimeMs, ino, ...counters].join(' ')
+    // What was written and not put into the file yet lies beside it.
+    const beside = statSync(`${file}-wal`, { throwIfNoEntry: false })?.size ?? 0
+    return [size, mtimeMs, ino, beside, ...counters].join(' ')
   } finally {
     closeSync(handle)
   }
