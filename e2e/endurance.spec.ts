@@ -1,0 +1,31 @@
+import { hostileRun } from './endure/hostile'
+import { killMachine } from './endure/killMachine'
+import { killRestores } from './endure/killRestores'
+import { killWrites } from './endure/killWrites'
+import { expect, test } from './server'
+
+// More of the same with `npm run endure`.
+const KILLS = 3
+
+test('killed at any moment of any write, the shop has all it answered for, and log and ledger agree with it', async () => {
+  test.setTimeout(120_000)
+  expect(await killWrites(KILLS)).toBeGreaterThan(10)
+})
+
+test('killed while a backup is put in its place, the shop is as the backup says or as it was before', async () => {
+  test.setTimeout(120_000)
+  await killRestores(KILLS)
+})
+
+test('killed while a machine sews, no event that was answered for is lost or doubled', async () => {
+  test.setTimeout(120_000)
+  await killMachine(KILLS)
+})
+
+test('asked whatever may be asked, with bodies at their limits, it fails nobody, holds nobody up and holds little', async () => {
+  test.setTimeout(180_000)
+  const { failed, stall, memory } = await hostileRun({ requests: 300, seed: 10 })
+  expect(failed).toEqual([])
+  expect(stall).toBeLessThan(1000)
+  expect(memory).toBeLessThan(600)
+})
