@@ -44,10 +44,9 @@ export function api(
     defaultHook: (result, c) => (result.success ? undefined : invalid(c, issuesOf(result.error))),
   })
   app.onError(toProblem)
-  guardBodies(app)
-  app.use('*', async (_, next) => {
+  app.use('*', (c, next) => {
     store.database.standing()
-    await next()
+    return guardBodies(c, next)
   })
   listRoutes(app, store)
   logRoutes(app, store.log)

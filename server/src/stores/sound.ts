@@ -34,7 +34,8 @@ export class Sound {
     else this.#looked.add(revision)
   }
 
-  #knows(revision: number): boolean {
+  /** Whether what was written at this revision was looked through. */
+  knows(revision: number): boolean {
     if (this.#looked.has(revision)) return true
     let [low, high] = [0, this.#written.length]
     while (low < high) {
@@ -47,7 +48,7 @@ export class Sound {
 
   /** Whether one can be read; nothing is done about it. */
   has({ text, revision }: Omit<TextRow, 'id'>): boolean {
-    return this.#knows(revision) || this.#fault(text) === null
+    return this.knows(revision) || this.#fault(text) === null
   }
 
   /** Those that can be read. The others are set aside, as soon as that can be written. */
@@ -55,7 +56,7 @@ export class Sound {
     const sound: Row[] = []
     let looked = 0
     for (const row of rows) {
-      if (!this.#knows(row.revision)) {
+      if (!this.knows(row.revision)) {
         if (++looked % AT_ONCE === 0) await setImmediate()
         const reason = this.#fault(row.text)
         if (reason !== null) {
