@@ -55,14 +55,9 @@ test('markup in every name is drawn as text on every paper', async ({ page, shop
   await hand.press(/^Make \d+ pieces/)
   await expect(page.getByText(/on the bench/).first()).toBeVisible({ timeout: 30_000 })
   await link('What it costs')
-  expectPlain(
-    await paper(page, () =>
-      page
-        .getByRole('button', { name: /as PDF/ })
-        .first()
-        .click(),
-    ),
-  )
+  const quote = page.getByRole('button', { name: 'Quote it, as PDF' })
+  await expect(quote).toBeEnabled({ timeout: 30_000 })
+  expectPlain(await paper(page, () => quote.click()))
   await page.goto(`${shop.url}/runs`)
   await page.locator('a[href^="/runs/"]:not([href^="/runs/order"])').first().click()
   const print = page.getByRole('button', { name: 'Run sheet, as PDF' })

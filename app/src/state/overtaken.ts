@@ -27,6 +27,7 @@ export function withMine(mine: Mine, change: Change, revision: number): Mine {
 type Overtaken = { path: string; value: unknown; now: unknown; by: 'device' | 'file' }
 /** What a file had seen of what is here. */
 const NOTHING_SEEN = 0
+const byFile = ([seen]: readonly (number | undefined)[]): boolean => seen === NOTHING_SEEN
 
 /**
  * Of what was written from here: what has since been written over by someone who had not seen it, and what of it still
@@ -46,9 +47,9 @@ export function overtaken(
   const standing: [string, Mine[string]][] = []
   for (const [path, written] of Object.entries(mine)) {
     const now = valueAt(doc, path)
-    const over = blind?.find(([seen, became]) => seen! < written.revision && written.revision < became!)
+    const over = blind?.filter(([seen, became]) => seen! < written.revision && written.revision < became!) ?? []
     if (pending.has(path) || holds(now, written.value)) standing.push([path, written])
-    else if (over) lost.push({ path, value: written.value, now, by: over[0] === NOTHING_SEEN ? 'file' : 'device' })
+    else if (over.length > 0) lost.push({ path, value: written.value, now, by: over.some(byFile) ? 'file' : 'device' })
   }
   return { lost, mine: Object.fromEntries(standing) }
 }
