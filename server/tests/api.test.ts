@@ -75,7 +75,7 @@ describe('pieces', () => {
     await ask('DELETE', '/pieces/removed')
     for (const change of [{ note: 'typed on the phone' }, recorded(polo, '2026-11-23T09:00:00.000Z')]) {
       const { status, body } = await ask('PATCH', '/pieces/removed?seen=1', change)
-      expect([status, body.detail]).toEqual([410, 'This was removed meanwhile. Bring it back to save your change.'])
+      expect([status, body.detail]).toEqual([410, 'This was removed. Bring it back to save your change.'])
     }
     const inLog = async (): Promise<boolean> =>
       ((await ask('GET', '/log?limit=200')).body as { pieceId: string }[]).some(({ pieceId }) => pieceId === 'removed')

@@ -24,7 +24,7 @@ export class Removed extends Error {
 /** A change to what was removed meanwhile: it is kept only once that is brought back. */
 export class ChangeOfRemoved extends Error {
   constructor(readonly id: string) {
-    super('This was removed meanwhile. Bring it back to save your change.')
+    super('This was removed. Bring it back to save your change.')
   }
 }
 

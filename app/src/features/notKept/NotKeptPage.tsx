@@ -42,6 +42,7 @@ function Refused({ one }: { one: NotKept }) {
   const router = useRouter()
   const { change, reason } = one
   const kept = useShelf((s) => (change.kind === 'shop' ? s.shop : s.docs[change.resource][change.id]))
+  const gone = useShelf((s) => change.kind !== 'shop' && s.gone[change.resource][change.id] === true)
   const name = kept?.name ?? one.name ?? (change.kind === 'put' ? change.body.name : nounOf(change))
   return (
     <View
@@ -55,8 +56,8 @@ function Refused({ one }: { one: NotKept }) {
       ))}
       <Words tone="madder">{reason}</Words>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
-        {kept ? <Button title="Open it" onPress={() => router.push(pathOf(change) as '/settings')} /> : null}
-        <TryAgain one={one} />
+        {kept && !gone ? <Button title="Open it" onPress={() => router.push(pathOf(change) as '/settings')} /> : null}
+        <TryAgain one={one} gone={gone} />
         <Button
           type="outline"
           title="Copy out"
@@ -68,10 +69,9 @@ function Refused({ one }: { one: NotKept }) {
   )
 }
 
-/** What was removed meanwhile is brought back first; all that was typed in it goes with it. */
-function TryAgain({ one }: { one: NotKept }) {
+/** What was removed is brought back first; all that was typed in it goes with it. */
+function TryAgain({ one, gone }: { one: NotKept; gone: boolean }) {
   const { change, removed } = one
-  const gone = useShelf((s) => change.kind !== 'shop' && s.gone[change.resource][change.id] === true)
   if (removed && gone && change.kind !== 'shop')
     return <Button title="Bring back and save" onPress={() => bringBackWithChanges(change.resource, change.id)} />
   return <Button type="outline" title="Try again" onPress={() => sendAgain(one)} />
