@@ -27,24 +27,32 @@ function largeShop(demo: ReturnType<typeof demoShop>): Generator<string> {
   return shopLines(demo, pieces, { hoops, supplies, threads, items, designs: [...designs, ...several] })
 }
 
-/** What a large shop costs: coming in, on the feed, and on a phone that knows it. */
+/** What a large shop costs: coming in, after a start, on the feed, and on a phone that knows it. */
 export async function measureLarge(): Promise<Figure[]> {
   const server = await ShopServer.fresh()
   await server.start()
   try {
-    const imported = await timedImport(server)
+    const imported = await timedImport(server, largeShop(demoShop('demo')), '20 000 pieces and 2 000 designs')
+    await server.stop()
+    await server.start()
+    const started = await afterStart(server)
     const feed = await feedAfterEdits(server)
-    return [...imported, feed, ...(await knownDevice(server))]
+    return [...imported, ...started, feed, ...(await knownDevice(server))]
   } finally {
     await server.stop()
     server.clear()
   }
 }
 
-async function timedImport(server: ShopServer): Promise<Figure[]> {
+/** A shop file taken in: how long, how long others waited meanwhile, and what it held. */
+export async function timedImport(
+  server: ShopServer,
+  shop: Generator<string>,
+  what: string,
+  aim: number | null = null,
+): Promise<Figure[]> {
   // What the first request of all waits for is not the import.
   await server.send('GET', '/health')
-  const shop = largeShop(demoShop('demo'))
   let longest = 0
   let over = false
   const others = (async () => {
@@ -61,8 +69,25 @@ async function timedImport(server: ShopServer): Promise<Figure[]> {
   over = true
   await others
   return [
-    { what: '20 000 pieces and 2 000 designs taken in', value: took, unit: 's', aim: null },
+    { what: `${what} taken in`, value: took, unit: 's', aim },
     { what: 'longest that another request waited meanwhile', value: longest, unit: 'ms', aim: 100 },
+    { what: 'most memory of the server meanwhile', value: server.mostMemory, unit: 'MB', aim: 300 },
+  ]
+}
+
+/** What the first who ask wait for: words in the log, and pages of finished pieces that nobody has asked for since. */
+async function afterStart(server: ShopServer): Promise<Figure[]> {
+  const timed = async (where: string): Promise<number> => {
+    const start = performance.now()
+    await server.send('GET', where)
+    return performance.now() - start
+  }
+  const first = await timed('/log/found?limit=50&words=piece')
+  const pages: number[] = []
+  for (let i = 0; i < 60; i++) pages.push(await timed(`/pieces?state=finished&limit=50&offset=${i * 300}`))
+  return [
+    { what: 'first search of the log after a start', value: first, unit: 'ms', aim: 100 },
+    { what: 'a page of 50 finished pieces after a start, 95th percentile', value: p95(pages), unit: 'ms', aim: 100 },
   ]
 }
 

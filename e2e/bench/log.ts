@@ -6,7 +6,8 @@ import { demoShop } from '../../demo/demoShop'
 import { tinyPicture } from '../../server/tests/pictures'
 import { ShopServer } from '../server'
 import type { Figure } from './figure'
-import { asStream, shopLines } from './manyPieces'
+import { timedImport } from './large'
+import { shopLines } from './manyPieces'
 
 const PIECES = Number(process.env.PIECES ?? 50_000)
 const [PHOTOS, PHOTO_BYTES] = [500, 400_000]
@@ -16,7 +17,7 @@ const pick = <T>(list: readonly T[], i: number): T => list[i % list.length]!
 const p95 = (list: number[]): number => list.sort((a, b) => a - b)[Math.floor(list.length * 0.95)]!
 
 /** Recorded pieces that differ in all they are filtered by. */
-export function recordedPiece(done: Piece, i: number): Piece {
+function recordedPiece(done: Piece, i: number): Piece {
   const [kept] = done.finish.kept
   const { basis } = kept!
   const family = pick(['pique', 'twill', 'terry', 'jersey', 'linen', 'denim', 'velvet-plush'] as const, i)
@@ -51,9 +52,11 @@ export async function measureLog(): Promise<Figure[]> {
     const done = demo.pieces.find(finishedAt)!
     const many = Array.from({ length: PIECES }, (_, i) => () => recordedPiece(done, i))
     const photos = Array.from({ length: PHOTOS }, (_, i) => () => photo(i))
-    await server.take(asStream(shopLines(demo, many, { photos })))
+    const shop = shopLines(demo, many, { photos })
+    const imported = await timedImport(server, shop, '50 000 pieces and 500 photos', 40)
     await server.send('GET', '/log/found?limit=1')
     return [
+      ...imported,
       ...(await asked(server)),
       await timed('what works here, of 50 000 pieces', 9, 1000, () => server.send('GET', '/log/works')),
       await recordOne(server, done),
@@ -135,7 +138,7 @@ async function backedUp(server: ShopServer): Promise<Figure[]> {
       what: `backup of 50 000 pieces and 500 photos, ${Math.round(bytes / 1e6)} MB`,
       value: took,
       unit: 's',
-      aim: null,
+      aim: 60,
     },
     { what: 'most memory of the server meanwhile', value: server.mostMemory, unit: 'MB', aim: 400 },
   ]
