@@ -7,7 +7,7 @@ import { type Heavy, heavyBodies } from './heavyBodies'
 
 const AT_ONCE = 4
 
-export type HostileFigures = {
+type HostileFigures = {
   asked: number
   /** What was answered with a failure of the server's own, or not at all. */
   failed: string[]

@@ -4,7 +4,7 @@ import { demoShop } from '../../demo/demoShop'
 const demo = demoShop('demo')
 
 /** Something that can be asked of the API, by its own description. */
-export type Door = { method: string; path: string }
+type Door = { method: string; path: string }
 export type Asked = { door: Door; id: string; query: string; type: string; body: string }
 
 const odd = fc.oneof(

@@ -3,7 +3,7 @@
  * by these, not by bytes: a megabyte of `[]` takes forty times the memory of a megabyte of text.
  */
 export type JsonLimits = { depth: number; containers: number; keys: number; values: number }
-export type JsonExcess = keyof JsonLimits
+type JsonExcess = keyof JsonLimits
 
 /** No document is nested deeper than a dozen; what goes far beyond was made to break something. */
 const DEPTH = 60

@@ -63,12 +63,11 @@ async function* byLine(lines: AsyncIterable<Uint8Array>): AsyncGenerator<Part> {
   try {
     for await (const line of lines) {
       const sign = line.length <= MOST_SIGN ? Buffer.from(line).toString('utf8') : ''
-      if (list !== null && sign !== ']') yield { list, at: at++, json: line[0] === COMMA ? line.subarray(1) : line }
-      else if (list !== null) list = null
+      if (list !== null && sign === ']') list = null
+      else if (list !== null) yield { list, at: at++, json: line[0] === COMMA ? line.subarray(1) : line }
       else if (LIST.test(sign)) [list, at] = [LIST.exec(sign)![1]!, 0]
       else if (sign === '}') ended = true
-      else if (line[0] === OPEN && line.length < MOST_SETTINGS) yield settingsIn(line)
-      else if (line.length > 0) throw badFile('There is something here that no shop file has.', '')
+      else if (line.length > 0) yield settingsIn(line)
     }
   } catch (error) {
     throw error instanceof LineTooLong ? tooLong() : error
@@ -78,6 +77,8 @@ async function* byLine(lines: AsyncIterable<Uint8Array>): AsyncGenerator<Part> {
 
 /** The first line has the settings, and is open. */
 function settingsIn(line: Uint8Array): Part {
+  if (line[0] !== OPEN || line.length > MOST_SETTINGS)
+    throw badFile('There is something here that no shop file has.', '')
   try {
     const { shop } = JSON.parse(`${Buffer.from(line).toString('utf8')}}`) as { shop: unknown }
     return { list: 'shop', at: 0, json: asJson(shop) }

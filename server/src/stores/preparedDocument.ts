@@ -1,6 +1,6 @@
 import type { Collection, Document } from '@thimble/contract'
 
-export type ColumnValue = string | number | null
+type ColumnValue = string | number | null
 
 /** A new document ready to be written: its text without its revision, and what stands beside it in its row. */
 export type PreparedDocument = {
