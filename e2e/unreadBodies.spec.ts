@@ -23,6 +23,7 @@ const unread = [
   ['for no door there is', ['POST /api/v1/nothing HTTP/1.1', JSON_BODY, 'content-length: 900000'], 408],
   ['from another site', [`PATCH ${PIECE} HTTP/1.1`, 'sec-fetch-site: cross-site', 'content-length: 900000'], 403],
   ['that drips', [`PATCH ${PIECE} HTTP/1.1`, JSON_BODY, 'content-length: 900000'], 408],
+  ['that drips in pieces', [`PATCH ${PIECE} HTTP/1.1`, JSON_BODY, 'transfer-encoding: chunked'], 408],
 ] as const
 
 test('a body that is not read to its end is answered in words, its connection closed, and nobody waits for it', async ({
@@ -31,7 +32,7 @@ test('a body that is not read to its end is answered in words, its connection cl
   const heard = unread.map(async ([what, head, status]) => ({
     what,
     status,
-    ...(await sendBare(shop, head, '{"note":"')),
+    ...(await sendBare(shop, head, what.endsWith('pieces') ? '9\r\n{"note":"\r\n' : '{"note":"')),
   }))
   const start = performance.now()
   await shop.send('GET', '/health')

@@ -1,4 +1,4 @@
-import { Movement, Supply } from '@thimble/contract'
+import { Machine, Movement, Needle, Supply } from '@thimble/contract'
 import fc from 'fast-check'
 import { mkdtempSync } from 'node:fs'
 import os from 'node:os'
@@ -128,6 +128,32 @@ it('whatever devices’ clocks show and in which order things arrive, what is le
     }),
     { numRuns: 40, seed: 4 },
   )
+})
+
+it('takes a needle out of the drawer each time one is fitted, on whatever clock, and puts it back when that is undone', async () => {
+  const sharp = { size: '75/11', point: 'sharp', coated: false } as const
+  const times = { createdAt: instant(clock - DAY), updatedAt: instant(clock - DAY), revision: 0 }
+  await put('/needles', 'sharps', Needle.parse({ ...times, ...sharp, id: 'sharps', name: 'Sharps', left: 5 }))
+  await put(
+    '/machines',
+    'loft',
+    Machine.parse({ ...times, id: 'loft', name: 'Loft', field: { width: 200, height: 300 } }),
+  )
+  const fit = async (since: number, sentAt: number): Promise<Machine> => {
+    const headers = { 'content-type': 'application/json', 'x-device-time': instant(sentAt) }
+    const body = JSON.stringify({ needle: { ...sharp, since: instant(since), from: 'sharps' } })
+    return (await (await shop.request('/machines/loft', { method: 'PATCH', body, headers })).json()) as Machine
+  }
+  const drawer = async (): Promise<number> => ((await (await shop.request('/needles/sharps')).json()) as Needle).left
+  const first = await fit(clock, clock + 300)
+  clock += MINUTE
+  const slow = -5 * MINUTE
+  const second = await fit(clock + slow, clock + slow + 300)
+  expect([second.needle!.since, await drawer()]).toEqual([instant(clock), 3])
+  clock += MINUTE
+  // Undone on the slow phone: it goes back to what the first was called here.
+  await fit(Date.parse(first.needle!.since), clock + slow)
+  expect(await drawer()).toBe(4)
 })
 
 it('says when by the shop computer’s clock, and never later than it came', () => {

@@ -3,11 +3,12 @@ import type { Tx } from '../db/database'
 import type { DocumentStore, Step } from '../stores/documentStore'
 import { derivedId, fittedIn, takenBy, type Written } from './derivedMovements'
 import { aheadOf, firstMoved, lastMoved, leftNow } from './leftNow'
-import { whenMade } from './whenMade'
+import { isAtOnce, whenMade } from './whenMade'
 
 type Stores = Readonly<Record<string, DocumentStore<Document>>>
 type Stock = Document & Readonly<Record<string, unknown>>
 type Of = { of: Account; ofId: string }
+type Given = { before: Document | null; sentAt: string | undefined }
 
 /** Before everything else that moved, or after it. */
 const [BEFORE_MS, AFTER_MS] = [1, 1]
@@ -98,8 +99,19 @@ export class Ledger {
   }
 
   /** A movement as a device sends it, at its time by this computer's clock, among what moved of the same thing. */
-  async inTime(tx: Tx, movement: Movement, sentAt: string | undefined): Promise<Movement> {
+  async movementInTime(tx: Tx, movement: Movement, { before, sentAt }: Given): Promise<Movement> {
+    if (before) return movement
     return { ...movement, createdAt: await this.#timeOf(tx, { ...movement, at: movement.createdAt }, sentAt) }
+  }
+
+  /**
+   * A machine as a device sends it: what was fitted this moment is fitted now. An older time may be that of a needle one
+   * goes back to, and stays.
+   */
+  machineInTime(machine: Machine, before: Machine | null, sentAt: string | undefined): Machine {
+    const set = <Part extends { since: string }>(part: Part | null, was: Part | null | undefined): Part | null =>
+      part && part.since !== was?.since && isAtOnce(part.since, sentAt) ? { ...part, since: this.now() } : part
+    return { ...machine, needle: set(machine.needle, before?.needle), bobbin: set(machine.bobbin, before?.bobbin) }
   }
 
   /**

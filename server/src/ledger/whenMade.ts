@@ -15,3 +15,7 @@ export function whenMade(at: string, sentAt: string | undefined, now: string): s
   const age = Date.parse(sentAt) - Date.parse(at)
   return age <= AT_ONCE_MS ? now : new Date(Date.parse(now) - age).toISOString()
 }
+
+/** Whether something was made as it was sent, by the clock of the device that did both. */
+export const isAtOnce = (at: string, sentAt: string | undefined): boolean =>
+  sentAt !== undefined && Math.abs(Date.parse(sentAt) - Date.parse(at)) <= AT_ONCE_MS

@@ -17,11 +17,9 @@ import { Sound, type TextRow } from './sound'
 export type Step<Doc> = { id: string; before?: Doc | null; after: Doc | null; sentAt?: string | undefined }
 /** Writes rows elsewhere that follow from a document, in its transaction. */
 export type Follow<Doc> = (tx: Tx, step: Step<Doc>) => Promise<void>
-/** `inTime`: sets the times of a new one right. */
-type Rules<Doc> = {
-  follow?: Follow<Doc> | undefined
-  inTime?: ((tx: Tx, doc: Doc, sentAt: string | undefined) => Promise<Doc>) | undefined
-}
+/** `inTime`: sets the times right that a device gave it; `before`: what stood there, null for a new one. */
+export type InTime<Doc> = (tx: Tx, doc: Doc, given: { before: Doc | null; sentAt: string | undefined }) => Promise<Doc>
+type Rules<Doc> = { follow?: Follow<Doc> | undefined; inTime?: InTime<Doc> | undefined }
 
 /**
  * `row`: what stands under its id, null for nothing; not known where it was not looked for. `seen`: what whoever
@@ -101,7 +99,7 @@ export class DocumentStore<Doc extends Document> {
       const known = await this.findIn(tx, doc.id)
       if (known?.deletedAt) throw new Removed(doc.id)
       if (known) return known.doc
-      const inTime = (await this.rules.inTime?.(tx, doc, sentAt)) ?? doc
+      const inTime = await this.#inTime(tx, doc, { before: null, sentAt })
       return this.put(tx, inTime, { row: null, sentAt })
     })
   }
@@ -119,7 +117,8 @@ export class DocumentStore<Doc extends Document> {
       const { createdAt, revision } = row.doc
       const set = { id, createdAt, revision, updatedAt: this.now() }
       const merged = mergeInto(this.collection.schema, row.doc, patch)
-      const doc = this.collection.schema.parse({ ...merged, ...set })
+      const given = this.collection.schema.parse({ ...merged, ...set })
+      const doc = await this.#inTime(tx, given, { before: row.doc, sentAt })
       return this.#write(tx, doc, { row, sentAt, ...(seen! < row.revision ? { seen: seen! } : {}) })
     })
   }
@@ -136,6 +135,8 @@ export class DocumentStore<Doc extends Document> {
   async put(tx: Tx, doc: Doc, beside: Beside<Doc> = {}): Promise<Doc> {
     return JSON.parse(await this.#write(tx, doc, beside)) as Doc
   }
+
+  #inTime: InTime<Doc> = async (tx, doc, given) => (await this.rules.inTime?.(tx, doc, given)) ?? doc
 
   async #write(tx: Tx, given: Doc, { row, deletedAt = null, seen, sentAt }: Beside<Doc>): Promise<string> {
     const revision = this.database.revisions.take()

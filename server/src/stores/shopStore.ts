@@ -14,7 +14,7 @@ import { type DocumentTable, shops, tablesOf } from '../db/tables'
 import { ChangeFeed, type Fed } from './changeFeed'
 import { Ledger } from '../ledger/ledger'
 import { PhotoStore } from '../photos/photoStore'
-import { DocumentStore, type Follow, type Step } from './documentStore'
+import { DocumentStore, type Follow, type InTime, type Step } from './documentStore'
 import { followEvent, followRun } from './followRun'
 import { followInLog, LogStore } from './logStore'
 import { mergeInto } from './mergeInto'
@@ -42,6 +42,13 @@ function followsOf(ledger: Ledger, documents: Stores): Readonly<Record<string, F
   }
 }
 
+/** Whose times stock goes by. */
+const inTimesOf = (ledger: Ledger): Readonly<Record<string, InTime<Document>>> => ({
+  movements: (tx, doc, given) => ledger.movementInTime(tx, doc as Movement, given),
+  machines: async (_, doc, { before, sentAt }) =>
+    ledger.machineInTime(doc as Machine, before as Machine | null, sentAt),
+})
+
 /** Everything one workshop keeps: a store a collection of the registry, and what stands beside them. */
 export class ShopStore {
   readonly documents: Stores
@@ -59,11 +66,10 @@ export class ShopStore {
     const tables: Readonly<Record<string, DocumentTable>> = tablesOf(registry)
     const documents: Record<string, DocumentStore<Document>> = {}
     this.ledger = new Ledger(documents, now)
-    const follows = followsOf(this.ledger, documents)
+    const [follows, inTimes] = [followsOf(this.ledger, documents), inTimesOf(this.ledger)]
     const fed = Object.entries(registry).map(([name, one]): Fed => {
       const table = tables[name]!
-      const inTime = name === 'movements' ? this.#movementInTime : undefined
-      const rules = { follow: follows[name], inTime }
+      const rules = { follow: follows[name], inTime: inTimes[name] }
       return { name, table, one, store: new DocumentStore(database, table, name, one, now, rules) }
     })
     for (const { name, store } of fed) documents[name] = store
@@ -73,9 +79,6 @@ export class ShopStore {
     this.photos = new PhotoStore(database)
     this.log = new LogStore(database)
   }
-
-  #movementInTime = (tx: Tx, doc: Document, sentAt: string | undefined): Promise<Document> =>
-    this.ledger.inTime(tx, doc as Movement, sentAt)
 
   /** Whether anything has ever been set up here: a shop once made is never made again. */
   async isNew(): Promise<boolean> {
