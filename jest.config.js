@@ -2,7 +2,7 @@ const node = (room) => ({
   displayName: room,
   testEnvironment: 'node',
   testMatch: [`<rootDir>/${room}/tests/**/*.test.ts`],
-  transform: { '\\.(ts|m?js)$': ['babel-jest', { presets: ['babel-preset-expo'], configFile: false, babelrc: false }] },
+  transform: { '\\.(ts|m?js)$': '<rootDir>/tools/fastTransform.cjs' },
   transformIgnorePatterns: ['/node_modules/(?!(culori|d3-contour|d3-array|internmap|@hono|hono)/)'],
 })
 
