@@ -7,6 +7,16 @@ const keys = (bytes: number): string =>
   Array.from({ length: bytes / 12 }, (_, i) => `"k${String(i).padStart(6, '0')}":1`).join()
 const HEAD = '{"format":"zealous-thimble-shop","version":2,"shop":{}'
 
+/** A sound design of as many numbers as are taken, long ones, and no card for it. */
+function designLine(): string {
+  const stitches = filled('4000000,', 7.9 * MEGABYTE).slice(0, -1)
+  const count = { stitchCount: 490_000, estimated: false, jumps: 0, trims: 0 }
+  const block = JSON.stringify({ colour: '#3e6b4c', ...count }).slice(0, -1)
+  const blocks = Array.from({ length: 3 }, () => `${block},"stitches":[${stitches}]}`)
+  const packed = `{"source":"stitches","width":100,"height":100,"blocks":[${blocks.join()}],"warnings":[]}`
+  return `${HEAD}\n,"packedDesigns":[\n{"id":"nobody","packed":${packed}}\n]\n}\n`
+}
+
 /** Bodies at the limits of each door that takes one: lists, fields, numbers, one long line, and one without end in depth. */
 export function heavyBodies(): Heavy[] {
   const [small, large, file] = [1.9 * MEGABYTE, 39 * MEGABYTE, 59 * MEGABYTE]
@@ -44,6 +54,7 @@ export function heavyBodies(): Heavy[] {
     { ...taken, what: 'a file of one string', body: `"${filled('x', file)}"` },
     { ...taken, what: 'a file ten million deep', body: filled('[', 10 * MEGABYTE) },
     { ...taken, what: 'a line of lists', body: lines(`[${filled('[],', large)}1]`) },
+    { ...taken, what: 'a line of a design as large as any', body: designLine() },
     { ...taken, what: 'a line of one string', body: lines(`"${filled('x', large)}"`) },
     { ...taken, what: 'a line that is too long', body: lines(`"${filled('x', file)}"`) },
     { ...taken, what: 'a line in depth', body: lines(filled('{"a":', large)) },

@@ -56,7 +56,8 @@ export function documentRoutes(api: OpenAPIHono, name: string, store: DocumentSt
     path: `/${name}/{id}`,
     tags,
     responses: one,
-    description: 'Keeps a new one under an id of the caller’s; asked twice, answers with what is kept.',
+    description:
+      'Keeps a new one under an id of the caller’s; asked twice, answers with what is kept. The header x-device-time says what the caller’s clock shows: what moves in the stash is put in time by it.',
     request: { params: byId, body: { required: true, content: json(mergePatch) } },
   })
   api.openapi(create, async (c) => {

@@ -10,7 +10,7 @@ const DEPTH = 60
 /** The largest documents by far are jobs for a machine; one of the bench has some 300 lists and 900 keys. */
 export const DOCUMENT_LIMITS: JsonLimits = { depth: DEPTH, containers: 12_000, keys: 100_000, values: 200_000 }
 /** A design of half a million stitches has a million numbers; one of many shapes a list for each. */
-export const DESIGN_LIMITS: JsonLimits = { depth: DEPTH, containers: 200_000, keys: 100_000, values: 6_000_000 }
+export const DESIGN_LIMITS: JsonLimits = { depth: DEPTH, containers: 200_000, keys: 100_000, values: 3_000_000 }
 /** Two thousand documents at once. */
 export const MANY_LIMITS: JsonLimits = { depth: DEPTH, containers: 600_000, keys: 2_000_000, values: 6_000_000 }
 

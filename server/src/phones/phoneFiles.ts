@@ -21,7 +21,7 @@ export type PairedPhone = z.infer<typeof InFile> & { lastSeenAt: string }
 
 /** How far the shop's file had come when it was last looked at from here. */
 const Seen = z.strictObject({ start: z.string(), revision: z.int() })
-type Seen = z.infer<typeof Seen>
+export type Seen = z.infer<typeof Seen>
 const SEEN = 'seen.json'
 
 /**

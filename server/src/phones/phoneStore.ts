@@ -2,7 +2,9 @@ import { createHash, randomBytes, randomUUID } from 'node:crypto'
 import path from 'node:path'
 import type { Database } from '../db/database'
 import { door, phones as oldPhones } from '../db/tables'
-import { type PairedPhone, PhoneFiles } from './phoneFiles'
+import { fileFaultOf } from '../db/fileFault'
+import { StartError } from '../startError'
+import { type PairedPhone, PhoneFiles, type Seen } from './phoneFiles'
 
 /** How exactly it is kept when a phone was last here: not a write for each thing it asks. */
 const SEEN_MS = 60_000
@@ -105,6 +107,16 @@ export class PhoneStore {
 
 const seenNow = ({ revisions }: Database) => ({ start: revisions.start, revision: revisions.last })
 
+/** @throws StartError where the folder cannot be made */
+function begun(folder: string, phones: readonly PairedPhone[], seen: Seen): PhoneFiles {
+  try {
+    return PhoneFiles.begin(folder, phones, seen)
+  } catch (error) {
+    const full = fileFaultOf(error) === 'full' ? 'the disk is full: free some space' : 'allow this user to write it'
+    throw new StartError(`The folder ${folder} cannot be made; ${full}, then start again.`)
+  }
+}
+
 /**
  * The phones of this very shop's file. Where an older copy of it, or another, was put in its place since they were last
  * here, all of them have to be let in anew: the copy says nothing of who was turned out.
@@ -113,7 +125,7 @@ async function phoneFilesOf(database: Database): Promise<PhoneFiles> {
   const folder = path.join(database.folder, 'phones')
   const before = await database.db.select().from(oldPhones)
   const known = PhoneFiles.open(folder)
-  const files = known ?? PhoneFiles.begin(folder, before, seenNow(database))
+  const files = known ?? begun(folder, before, seenNow(database))
   if (before.length > 0) await database.writes.run((tx) => tx.delete(oldPhones))
   if (known && !(known.seen && database.revisions.knows(known.seen))) for (const { id } of known.all()) known.remove(id)
   return files

@@ -20,7 +20,7 @@ export const checkHere: BeginChecking = (registry) => ({
 
 const [THREADS, WAITING] = [2, 1]
 /** A thread keeps a few megabytes of what it looks through; more than this it never needs. */
-const LIMITS = { maxOldGenerationSizeMb: 192, maxYoungGenerationSizeMb: 16 }
+const LIMITS = { maxOldGenerationSizeMb: 256, maxYoungGenerationSizeMb: 16 }
 
 /**
  * Checks on threads of their own, begun with an import and gone with its end; the thread that answers requests has its
