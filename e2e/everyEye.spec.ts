@@ -88,28 +88,68 @@ const tooSmall = (): string[] =>
     .filter(({ box: { width, height } }) => width > 0 && (width < 43.5 || height < 43.5))
     .map(({ el, box }) => `small: ${el.outerHTML.slice(0, 120)} ${Math.round(box.width)} x ${Math.round(box.height)}`)
 
-const level = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']
+/** What is wider than the page it is on, but for drawings, which are cut where they end. */
+const tooWide = (): string[] =>
+  Array.from(document.querySelectorAll<HTMLElement>('main *'))
+    .filter((el) => !el.closest('svg, canvas') && el.getBoundingClientRect().right > innerWidth + 1)
+    .map((el) => `wide: ${el.outerHTML.slice(0, 160)}`)
 
-for (const [sight, viewport] of [
-  ['phone', { width: 390, height: 844 }],
-  ['wide', { width: 1280, height: 800 }],
-] as const)
-  for (const theme of ['light', 'dark'] as const)
-    test(`every screen is there for every hand and eye, ${sight} and ${theme}`, async ({ shop, page }) => {
+const level = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']
+/** What the theme may change, and what the width may. */
+const [OF_THEME, OF_WIDTH] = [
+  ['color-contrast', 'link-in-text-block'],
+  ['scrollable-region-focusable', 'aria-hidden-focus', 'tabindex', 'nested-interactive', 'landmark-unique'],
+]
+
+type Look = {
+  name: string
+  theme: 'light' | 'dark'
+  viewport: { width: number; height: number }
+  look: (page: Page, axe: AxeBuilder) => Promise<string[]>
+  /** In so many tests, which go side by side. */
+  shares: number
+}
+const [phone, wide] = [
+  { width: 390, height: 844 },
+  { width: 1280, height: 800 },
+]
+const violationsOf = async (axe: AxeBuilder): Promise<string[]> => told((await axe.analyze()).violations)
+
+const looks: Look[] = [
+  {
+    ...{ name: 'all of it, phone and light', theme: 'light', viewport: phone, shares: 4 },
+    look: async (page, axe) => [...(await violationsOf(axe.withTags(level))), ...(await page.evaluate(tooSmall))],
+  },
+  {
+    ...{ name: 'its contrast, phone and dark', theme: 'dark', viewport: phone, shares: 2 },
+    look: (_, axe) => violationsOf(axe.withRules(OF_THEME)),
+  },
+  {
+    ...{ name: 'its sizes and what takes the cursor, wide and light', theme: 'light', viewport: wide, shares: 2 },
+    look: async (page, axe) => [
+      ...(await violationsOf(axe.withRules(OF_WIDTH))),
+      ...(await page.evaluate(tooSmall)),
+      ...(await page.evaluate(tooWide)),
+    ],
+  },
+]
+
+for (const { name, theme, viewport, look, shares } of looks)
+  for (let share = 0; share < shares; share++)
+    test(`every screen is there for every hand and eye: ${name}, ${share + 1} of ${shares}`, async ({ shop, page }) => {
       test.setTimeout(300_000)
       await shop.importDemo()
       await shop.send('PATCH', '/shop', { theme })
       await page.setViewportSize(viewport)
       const found: Record<string, string[]> = {}
-      for (const [path, before] of screens) {
+      for (const [path, before] of screens.filter((_, i) => i % shares === share)) {
         await page.goto(shop.url + path)
         await expect(page).toHaveTitle(/^.+ · Zealous Thimble$/)
         await page.waitForTimeout(250)
         await before?.(page)
         // A line half under the bar at the thumb is small only until it is scrolled.
         await page.addStyleTag({ content: '[data-bar] { position: static !important }' })
-        const { violations } = await new AxeBuilder({ page }).withTags(level).analyze()
-        const all = [...told(violations), ...(await page.evaluate(tooSmall))]
+        const all = await look(page, new AxeBuilder({ page }))
         if (all.length > 0) found[path] = all
       }
       expect(found).toEqual({})
