@@ -1,7 +1,7 @@
 import { DesignCard, Piece, type StageId, stageIds } from '@thimble/contract'
 import { ShopFile } from '@thimble/contract/answers'
-import { keepStage, planPiece, preparing } from '@thimble/plan'
-import { type Stock, takesOfRecord } from '@thimble/plan/takes'
+import { decideStage, planPiece, preparing } from '@thimble/plan'
+import { type Stock, consumptionOfRecord } from '@thimble/plan/consumption'
 import { readFileSync } from 'node:fs'
 import path from 'node:path'
 import { demoDesigns } from './designs'
@@ -83,8 +83,8 @@ function worked(piece: Piece, done: Done, shelf: Shelves): Piece {
     const at = done[stage]
     const so = at && stage === 'measure' ? madeReady(was, shelf) : was
     const plans = at ? planPiece(so, shelf) : null
-    const took = plans && stage === 'finish' ? takesOfRecord(so, plans, shelf, shelf.bobbins) : []
-    const change = at && plans ? keepStage(so, stage, plans, at, { took }) : null
+    const took = plans && stage === 'finish' ? consumptionOfRecord(so, plans, shelf, shelf.bobbins) : []
+    const change = at && plans ? decideStage(so, stage, plans, at, { took }) : null
     return change ? Piece.parse({ ...so, [stage]: { ...so[stage], ...(change[stage] as object) } }) : so
   }, piece)
 }

@@ -1,5 +1,5 @@
 import { Piece, type RunEvent } from '@thimble/contract'
-import { keepStage, planPiece } from '@thimble/plan'
+import { decideStage, planPiece } from '@thimble/plan'
 import type { Page } from '@playwright/test'
 import { apply } from 'json-merge-patch'
 import { demoShop } from '../demo/demoShop'
@@ -114,7 +114,7 @@ function rowOfThree(): Piece {
     hoop: { ...runner.hoop, hoopId: 'hoop-long-180' },
   })
   return (['measure', 'build', 'hoop'] as const).reduce((so, stage) => {
-    const change = keepStage(so, stage, planPiece(so, shelf), '2026-11-27T08:00:00.000Z')
+    const change = decideStage(so, stage, planPiece(so, shelf), '2026-11-27T08:00:00.000Z')
     return Piece.parse(apply(structuredClone(so), change!))
   }, asked)
 }

@@ -1,5 +1,5 @@
 import type { Piece } from '@thimble/contract'
-import { keepStage, planPiece } from '@thimble/plan'
+import { decideStage, planPiece } from '@thimble/plan'
 import type { Page } from '@playwright/test'
 import { apply } from 'json-merge-patch'
 import { demoShop } from '../demo/demoShop'
@@ -22,7 +22,7 @@ async function madeReady(shop: ShopServer, id: string): Promise<void> {
   const design = await shop.send('GET', `/designs/${piece.measure.designId}`)
   const here = { ...shelf, designs: { ...shelf.designs, [design.id]: design } }
   for (const stage of ['measure', 'build', 'hoop'] as const) {
-    const change = keepStage(piece, stage, planPiece(piece, here), '2026-11-23T09:00:00.000Z')!
+    const change = decideStage(piece, stage, planPiece(piece, here), '2026-11-23T09:00:00.000Z')!
     await shop.send('PATCH', `/pieces/${id}`, change)
     piece = apply(piece, change) as Piece
   }
@@ -119,7 +119,7 @@ for (const [sight, viewport] of [
     await expect(page.getByRole('heading', { name: 'Quoted and real' })).toBeVisible()
     await expect(page.getByRole('heading', { name: 'The price that was quoted' })).toBeVisible()
 
-    // The order of work: moved by keys and reckoned anew; cut; on paper.
+    // The order of work: moved by keys and worked out again; cut; on paper.
     await page.goBack()
     await link('Order of work, time, and what to cut')
     await expect(page.getByRole('heading', { name: 'Ready' })).toBeVisible({ timeout: 30_000 })

@@ -105,7 +105,7 @@ test('what spools weighed twice tell of the forecast is reckoned with when the w
 }) => {
   await shop.importDemo()
   await page.goto(`${shop.url}/stash`)
-  // 389 m were gone of 360 reckoned, by three spools.
+  // 389 m were gone of 360 worked out, by three spools.
   await expect(
     page.getByText(/^1\.08 times the thread that is forecast, by 3 weighings: between 1\.03 and 1\.13/),
   ).toBeVisible()

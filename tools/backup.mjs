@@ -1,6 +1,6 @@
 // npm run backup [-- --demo] [-- FILE]: copies the shop, open or not, to a file that is whole by itself.
 import path from 'node:path'
-import { requireNode, requirePackages, root, run } from './machine.mjs'
+import { requireNode, requirePackages, root, run } from './environment.mjs'
 
 requireNode()
 await requirePackages()

@@ -5,10 +5,10 @@ import path from 'node:path'
 import { pathToFileURL } from 'node:url'
 import { promisify } from 'node:util'
 import { brotliCompress, constants, gzip } from 'node:zlib'
-import { must, requireNode, requirePackages, root } from './machine.mjs'
+import { must, requireNode, requirePackages, root } from './environment.mjs'
 import { packagesIn, writeNotices } from './notices.mjs'
 import { layPairingPage } from './pairingPage.mjs'
-import { quickenStart } from './quickStart.mjs'
+import { optimiseStartup } from './optimiseStartup.mjs'
 
 export const built = {
   site: path.join(root, 'app/dist'),
@@ -36,7 +36,7 @@ function sourcesHash() {
     'tools/notices.mjs',
     'tools/offlineShell.mjs',
     'tools/pairingPage.mjs',
-    'tools/quickStart.mjs',
+    'tools/optimiseStartup.mjs',
   ]
   for (const name of files.sort()) hash.update(name).update(readFileSync(path.join(root, name)))
   return hash.digest('hex')
@@ -95,7 +95,7 @@ export async function build({ force = false } = {}) {
   await must('Building the app', 'npm', ['exec', '--workspace=app', '--', 'expo', 'export', '--platform', 'web'], {
     env,
   })
-  quickenStart(built.site, sources.slice(0, 16))
+  optimiseStartup(built.site, sources.slice(0, 16))
   await layPairingPage(built.site)
   const { writeOfflineShell } = await import('./offlineShell.mjs')
   await writeOfflineShell(built.site)

@@ -1,5 +1,5 @@
 // npm run endure: kills and hostile requests by the hundred, against the program as it is built. KILLS, REQUESTS and SEED set how.
-import { must, requireNode, requirePackages } from './machine.mjs'
+import { must, requireNode, requirePackages } from './environment.mjs'
 
 requireNode()
 await requirePackages()

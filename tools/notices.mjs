@@ -1,7 +1,7 @@
 // The licences of what ships with the app and with its server, as one text beside the app.
 import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
 import path from 'node:path'
-import { root } from './machine.mjs'
+import { root } from './environment.mjs'
 
 const LICENCE = /^(licen[cs]e|copying|notice|ofl)/i
 /** The faces, which come as files and not as modules. */

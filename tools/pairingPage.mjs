@@ -1,7 +1,7 @@
 // The page a phone is let in by: it stands before the app, so it brings along all it is made of, in a folder of its own.
 import { copyFileSync, mkdirSync } from 'node:fs'
 import path from 'node:path'
-import { root } from './machine.mjs'
+import { root } from './environment.mjs'
 
 const FACES = {
   'text.woff2': 'atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff2',

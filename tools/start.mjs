@@ -3,7 +3,7 @@ import { spawn } from 'node:child_process'
 import { writeFileSync } from 'node:fs'
 import path from 'node:path'
 import { pathToFileURL } from 'node:url'
-import { fail, requireNode, requirePackages, root } from './machine.mjs'
+import { fail, requireNode, requirePackages, root } from './environment.mjs'
 
 requireNode()
 const demo = process.argv.includes('--demo')

@@ -1,7 +1,7 @@
 // npm test: everything from a fresh machine to one closing line.
 import { existsSync, mkdirSync, readFileSync } from 'node:fs'
 import path from 'node:path'
-import { fail, must, requireNode, requirePackages, root, run } from './machine.mjs'
+import { fail, must, requireNode, requirePackages, root, run } from './environment.mjs'
 
 requireNode()
 await requirePackages()

@@ -1,12 +1,12 @@
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 
 export default function NotFound() {
   return (
     <Page title="Not here" back>
       <Section>
-        <Words>There is nothing at this address.</Words>
+        <Text>There is nothing at this address.</Text>
       </Section>
     </Page>
   )

@@ -3,15 +3,15 @@ import { useEffect } from 'react'
 import { Pressable, Text, View } from 'react-native'
 import { Provider } from 'react-redux'
 import { keepShell } from '@/state/newerVersion'
-import { startShelf } from '@/state/startShelf'
-import { store, useShelf } from '@/state/store'
+import { startSync } from '@/sync/startSync'
+import { store, useDocuments } from '@/state/store'
 import { light } from '@/theme/palette'
 import { PaletteProvider } from '@/theme/PaletteProvider'
 import { PageFails } from '@/ui/PageFails'
 import { Shell } from '@/ui/Shell'
 
 // What the device holds is on its way before the first drawing.
-void startShelf()
+void startSync()
 
 export default function Layout() {
   useEffect(() => {
@@ -40,7 +40,7 @@ export function ErrorBoundary({ error, retry }: { error: Error; retry: () => Pro
 }
 
 function Themed() {
-  const theme = useShelf((s) => s.shop.theme)
+  const theme = useDocuments((s) => s.shop.theme)
   const page = usePathname()
   return (
     <PaletteProvider theme={theme}>

@@ -1,1 +1,1 @@
-export { NotKeptPage as default } from '@/features/notKept/NotKeptPage'
+export { SyncIssuesPage as default } from '@/features/syncIssues/SyncIssuesPage'

@@ -1,1 +1,1 @@
-export { RemovedPage as default } from '@/features/removed/RemovedPage'
+export { TrashPage as default } from '@/features/trash/TrashPage'

@@ -1,5 +1,5 @@
-import { linesOf, nounOf, pathOf } from '@/features/notKept/changeWords'
-import type { Change } from '@/state/outbox'
+import { linesOf, nounOf, pathOf } from '@/features/syncIssues/changeWords'
+import type { Change } from '@/state/change'
 
 const lines = (change: Change): string[] => linesOf({ key: 'k', reason: 'Too long', change })
 const patch = (body: object): Change => ({ kind: 'patch', resource: 'pieces', id: 'p', body }) as Change

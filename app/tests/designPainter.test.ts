@@ -1,5 +1,5 @@
 import { readDesignSvg, readStitchCsv } from '@thimble/core/design/work'
-import { DesignPainter } from '@/desk/designPainter'
+import { DesignPainter } from '@/shared/designPainter'
 import { inkOf } from '@/workers/blockInk'
 
 /** A pen that writes down what it draws: `M x,y` and `L x,y` since it was last wiped, by colour. */

@@ -1,4 +1,4 @@
-import { levelOf, loadLevels } from '@/desk/loadLevels'
+import { levelOf, loadLevels } from '@/shared/loadLevels'
 import { loadClassOf } from '@thimble/core/design'
 
 describe('the levels of the load map', () => {

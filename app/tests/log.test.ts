@@ -1,4 +1,4 @@
-import type { LogWorks } from '@thimble/contract/log'
+import type { LogInsights } from '@thimble/contract/log'
 import { comparedFacts } from '@/features/log/recordFacts'
 import { everything, pickValue, queryIn, readQuery, searchOf } from '@/features/log/logQuery'
 import {
@@ -9,9 +9,9 @@ import {
   planText,
   rateText,
   trendText,
-} from '@/features/log/worksWords'
+} from '@/features/log/insightWords'
 
-type Report = LogWorks['landings']['hoop'][number]['report']
+type Report = LogInsights['landings']['hoop'][number]['report']
 const report = (change: Partial<Report>): Report => ({
   ...{ n: 17, enough: true, mean: { dx: 0.2, dy: 1.9, rotation: 0 }, r50: 2.1, r95: 3.2 },
   interval: { dx: [-0.3, 0.7], dy: [1.5, 2.3], rotation: null },

@@ -1,8 +1,8 @@
 import { DesignCard, Order } from '@thimble/contract'
-import { lineLacks, placesText, sizesText } from '@/features/runs/order/orderWords'
-import { nameDesignId, readSetting } from '@/features/runs/order/nameSettings'
-import { leftOver } from '@/features/runs/order/useTable'
-import { tables } from '@/desk/table'
+import { lineLacks, placesText, sizesText } from '@/features/orders/order/orderWords'
+import { nameDesignId, readSetting } from '@/features/orders/order/nameSettings'
+import { leftOver } from '@/features/orders/order/useTable'
+import { tables } from '@/shared/table'
 import { moneyText } from '@/words/priceWords'
 import { byHandText, changeText, clockText, minutesText, partsText, savingText } from '@/words/workWords'
 

@@ -1,5 +1,7 @@
-import { type Change, Outbox, type Store } from '@/state/outbox'
-import { upgradeOutbox } from '@/state/upgradeOutbox'
+import type { Change } from '@/state/change'
+import type { Store } from '@/state/deviceStorage'
+import { Outbox } from '@/sync/outbox'
+import { upgradeOutbox } from '@/sync/upgradeOutbox'
 
 function memory(room = Infinity): Store & { keys: () => string[] } {
   const kept = new Map<string, string>()

@@ -9,7 +9,7 @@ export const ChangedThing = z.strictObject({
   /** As it is now; null where it was removed. */
   doc: z.record(z.string(), z.unknown()).nullable(),
   /** Changes made by someone who had not seen the one before: what they had seen, and the revision that came of it. */
-  blind: z.array(z.tuple([z.int(), z.int()])).nullable(),
+  concurrentWrites: z.array(z.tuple([z.int(), z.int()])).nullable(),
 })
 export type ChangedThing = z.infer<typeof ChangedThing>
 

@@ -60,7 +60,7 @@ function knowsDefaults(schema: z.core.$ZodType): boolean {
   return knows
 }
 
-/** What a key is when nothing is said of it, made anew; undefined where it has to be said. */
+/** What a key is when nothing is said of it, made again; undefined where it has to be said. */
 function defaultOf(field: z.core.$ZodType): unknown {
   if (field instanceof z.ZodDefault || field instanceof z.ZodPrefault) return (field as z.ZodType).parse(undefined)
   if (!(field instanceof z.ZodObject)) return undefined

@@ -6,7 +6,7 @@ import { Colour, Id, OwnId, Point, Pose } from './stored'
  * What the camera stand-in is shown: which hooping of which piece, and where the marks would lie in the hoop if it had been
  * hooped as planned. How it really lies only the stand-in knows.
  */
-export const CameraAsk = z.strictObject({
+export const CameraRequest = z.strictObject({
   piece: Id,
   /** The first hooping is 0, and each hooping again the next. */
   hooping: z.int().min(0).max(1000),
@@ -18,7 +18,7 @@ export const CameraAsk = z.strictObject({
     .min(1)
     .max(12),
 })
-export type CameraAsk = z.infer<typeof CameraAsk>
+export type CameraRequest = z.infer<typeof CameraRequest>
 
 const InPicture = z.strictObject({ x: z.number(), y: z.number() })
 
@@ -37,7 +37,7 @@ export const CameraLook = z.strictObject({
 export type CameraLook = z.infer<typeof CameraLook>
 
 /** What the machine stand-in walks round, in the hoop frame. */
-export const TraceAsk = z.strictObject({
+export const TraceRequest = z.strictObject({
   hull: z.array(Point).min(1).max(4000),
   pose: Pose,
   field: HoopField,
@@ -47,7 +47,7 @@ export const TraceAsk = z.strictObject({
     .max(100)
     .default([]),
 })
-export type TraceAsk = z.infer<typeof TraceAsk>
+export type TraceRequest = z.infer<typeof TraceRequest>
 
 const Nearest = z.strictObject({ mm: z.number(), at: Point })
 

@@ -1,6 +1,6 @@
 import { isFieldOutline } from '@thimble/core/hooping'
 import { z } from './sentences'
-import { Id, Kept, Millimetres, Name, Note, Point } from './stored'
+import { Id, StoredDocument, Millimetres, Name, Note, Point } from './stored'
 
 /** A side of a sewing field. */
 const FieldSide = z.number().min(10, 'A field is 10 mm at least.').max(2000, 'A field is 2 metres at most.')
@@ -28,7 +28,7 @@ export const Size = z.strictObject({ width: Millimetres, height: Millimetres })
 /** How a ring closes; one with magnets clamps. */
 const closings = ['screw', 'lever', 'frame'] as const
 
-export const Hoop = Kept.extend({
+export const Hoop = StoredDocument.extend({
   name: Name,
   field: HoopField,
   outside: Size,

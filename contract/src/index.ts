@@ -23,24 +23,24 @@ export {
   type QuotedLine,
 } from './order'
 export type { Patch } from './patch'
-export { type KeptMeasure, PieceZone } from './piece/measureStage'
-export type { HoopTry, KeptHooping } from './piece/hoopStage'
+export { type MeasureDecision, PieceZone } from './piece/measureStage'
+export type { HoopTry, HoopDecision } from './piece/hoopStage'
 export {
-  type KeptBuild,
-  type KeptRecord,
-  type KeptStitching,
+  type BuildDecision,
+  type RecordDecision,
+  type StitchDecision,
   type Landing,
   type MinutePart,
   minuteParts,
 } from './piece/otherStages'
 export { Piece } from './piece/piece'
-export { Basis, ChosenStack, KeptStack, StackLayer } from './piece/stack'
+export { Basis, ChosenStack, DecidedStack, StackLayer } from './piece/stack'
 export { type StageId, stageIds } from './piece/stageIds'
 export type { Difference } from './piece/stages'
 export { goingEvents, RunEvent, type RunEventKind, stoppingEvents } from './runEvent'
 export { Shop } from './shop'
-export { Named, Said } from './said'
+export { Named, Message } from './message'
 export { Adhesive, Bobbin, Needle, Supply, Thread } from './stash'
-export { Id, Kept, LocalDate, Name } from './stored'
+export { Id, StoredDocument, LocalDate, Name } from './stored'
 export { Swatch } from './swatch'
 export { unknownKeys } from './unknownKeys'

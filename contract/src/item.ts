@@ -1,6 +1,6 @@
 import { lineAxes } from '@thimble/core/placement'
 import { z } from './sentences'
-import { Kept, Millimetres, Name } from './stored'
+import { StoredDocument, Millimetres, Name } from './stored'
 
 const Edge = z.strictObject({
   length: Millimetres,
@@ -29,5 +29,5 @@ export const CustomItem = z.strictObject({
 export type CustomItem = z.infer<typeof CustomItem>
 
 /** A custom item saved for the next time. */
-export const SavedItem = Kept.extend(CustomItem.shape)
+export const SavedItem = StoredDocument.extend(CustomItem.shape)
 export type SavedItem = z.infer<typeof SavedItem>

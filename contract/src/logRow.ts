@@ -1,5 +1,5 @@
 import { clothFamilies, layerKinds } from '@thimble/core/recipe'
-import { faultIds, verdicts } from '@thimble/core/records'
+import { faultIds, verdicts } from '@thimble/core/outcomes'
 import { z } from './sentences'
 import { Holding } from './piece/stack'
 import { Id, Instant } from './stored'

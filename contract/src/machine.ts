@@ -1,13 +1,13 @@
 import { needlePoints, needleSizes } from '@thimble/core/recipe'
 import { Size } from './hoop'
 import { z } from './sentences'
-import { Id, Instant, Kept, Left, Millimetres, Name, Note } from './stored'
+import { Id, Instant, StoredDocument, Left, Millimetres, Name, Note } from './stored'
 
 const beds = ['flat', 'free-arm'] as const
 const turnings = ['any', 'quarter'] as const
 
 /** A machine of the shop: what it sews, what can be dialled at it, and the room its throat has. */
-export const Machine = Kept.extend({
+export const Machine = StoredDocument.extend({
   name: Name,
   bed: z.enum(beds).default('flat'),
   needles: z.int().min(1, 'It has one needle at least.').max(30, 'Over 30 needles are not taken.').default(1),

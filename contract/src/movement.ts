@@ -1,5 +1,5 @@
 import { z } from './sentences'
-import { Id, Kept, Name, Note } from './stored'
+import { Id, StoredDocument, Name, Note } from './stored'
 
 /** What a ledger is kept of: the collection and the field that says what is left, in its unit. */
 export const accounts = {
@@ -26,7 +26,7 @@ const Moved = z.number().min(-1_000_000).max(1_000_000)
  * One movement of stock, a row of its own that is made once: something came in or went out (`amount`), or somebody looked
  * what there really is (`found`). What is left of a thing is what was last found and what has moved since.
  */
-export const Movement = Kept.extend({
+export const Movement = StoredDocument.extend({
   /** What it was of, as it was called then. */
   name: Name,
   of: z.enum(accountNames),
@@ -37,7 +37,7 @@ export const Movement = Kept.extend({
   found: Moved.nullable().default(null),
   /** The piece it went into. */
   piece: Id.nullable().default(null),
-  /** The shop's factor that an amount was reckoned with. */
+  /** The shop's factor that an amount was counted with. */
   factor: z.number().positive().max(10).default(1),
   note: Note.default(''),
 })

@@ -1,11 +1,11 @@
 import { costParts } from '@thimble/core/money/costParts'
-import { longNameWays } from '@thimble/core/wording/longNames'
+import { longNameWays } from '@thimble/core/lettering/longNames'
 import { z } from './sentences'
 import { NoLength } from './length'
 import { CustomItem } from './item'
 import { Money } from './money'
 import { BuildCloth } from './piece/otherStages'
-import { Colour, Id, Instant, Kept, LocalDate, Name, Note } from './stored'
+import { Colour, Id, Instant, StoredDocument, LocalDate, Name, Note } from './stored'
 
 const MOST_PIECES = 5000
 const ShortText = z.string().max(120, 'Keep it under 120 characters.')
@@ -83,7 +83,7 @@ const Quote = z.strictObject({
 export type Quote = z.infer<typeof Quote>
 
 /** What a customer orders: lines of pieces, when they are due, and what goes with them. */
-export const Order = Kept.extend({
+export const Order = StoredDocument.extend({
   name: Name,
   customer: ShortText.default(''),
   due: LocalDate.nullable().default(null),

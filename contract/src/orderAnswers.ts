@@ -1,5 +1,5 @@
 import { costParts } from '@thimble/core/money/costParts'
-import { verdicts } from '@thimble/core/records'
+import { verdicts } from '@thimble/core/outcomes'
 import { DesignCard } from './design/designCard'
 import { PackedDesign } from './design/packedDesign'
 import { Piece } from './piece/piece'
@@ -37,5 +37,5 @@ const RealOfLine = z.strictObject({
 })
 
 /** How an order stands: all its pieces, those in the log among them, and what they really cost. */
-export const OrderStanding = z.strictObject({ pieces: z.array(OrderPiece), real: z.array(RealOfLine) })
-export type OrderStanding = z.infer<typeof OrderStanding>
+export const OrderStatus = z.strictObject({ pieces: z.array(OrderPiece), real: z.array(RealOfLine) })
+export type OrderStatus = z.infer<typeof OrderStatus>

@@ -1,5 +1,5 @@
 import { z } from './sentences'
-import { Id, Instant, Kept, Name } from './stored'
+import { Id, Instant, StoredDocument, Name } from './stored'
 
 /** What landings are looked at by. */
 export const driftOwners = ['hoop', 'machine', 'holding', 'item'] as const
@@ -17,7 +17,7 @@ const Learned = z.strictObject({ pieces: z.int().min(1), right: Far, down: Far }
  * What a worker has taken from where the shop's landings lie: mm added to every move, right and down positive, in the
  * frame they drift in.
  */
-export const OwnCorrection = Kept.extend({
+export const OwnCorrection = StoredDocument.extend({
   /** What it is of, as it was called then. */
   name: Name,
   by: z.enum(driftOwners),

@@ -3,7 +3,7 @@ import { z } from './sentences'
 import { Id, Instant } from './stored'
 
 /** What a phone says at the door. */
-export const PairAsk = z.strictObject({
+export const PairRequest = z.strictObject({
   code: z
     .string()
     .trim()
@@ -21,7 +21,7 @@ export const ShopTrust = z.object({ fingerprint: z.string() })
 export type ShopTrust = z.infer<typeof ShopTrust>
 
 /** The door for phones as the desk sees it. */
-export const PhoneDoor = z.object({
+export const PhoneAccess = z.object({
   open: z.boolean(),
   /** Why it does not stand open though it should. */
   problem: z.string().nullable(),
@@ -33,7 +33,7 @@ export const PhoneDoor = z.object({
   asking: z.object({ name: z.string() }).nullable(),
   phones: z.array(z.object({ id: Id, name: z.string(), pairedAt: Instant, lastSeenAt: Instant })),
 })
-export type PhoneDoor = z.infer<typeof PhoneDoor>
+export type PhoneAccess = z.infer<typeof PhoneAccess>
 
-export const OpenDoor = z.strictObject({ open: z.boolean() })
+export const OpenAccess = z.strictObject({ open: z.boolean() })
 export const LetIn = z.strictObject({ letIn: z.boolean() })

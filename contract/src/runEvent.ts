@@ -1,5 +1,5 @@
 import { z } from './sentences'
-import { Id, Kept, Name, Note } from './stored'
+import { Id, StoredDocument, Name, Note } from './stored'
 
 /** What sets the needle going, what stops it, and what is only noted. */
 export const goingEvents = ['started', 'resumed', 'colour', 'laid', 'trimmed'] as const
@@ -25,7 +25,7 @@ export const MOST_SEWN = 20_000_000
  * Something that happened while a piece was sewn, at `createdAt` and at a stitch of one hooping; a row of its own that is
  * made once, by the hand that tapped it or by the machine.
  */
-export const RunEvent = Kept.extend({
+export const RunEvent = StoredDocument.extend({
   /** The piece as it was called then. */
   name: Name,
   piece: Id,

@@ -74,7 +74,7 @@ export type MachineNow = z.infer<typeof MachineNow>
 export const paces = [1, 10, 60, 600] as const
 
 /** What is pressed at the machine. `back`: stitches to go back before it goes on. */
-export const MachineOrder = z.discriminatedUnion('press', [
+export const MachineCommand = z.discriminatedUnion('press', [
   z.strictObject({
     press: z.enum(['start', 'threaded', 'laid', 'trimmed', 'trace', 'park', 'power-cut']),
     back: z.int().min(0).max(100).default(0),
@@ -87,6 +87,6 @@ export const MachineOrder = z.discriminatedUnion('press', [
   z.strictObject({ press: z.literal('bobbin'), woundM: z.number().positive().max(2000).nullable() }),
   z.strictObject({ press: z.literal('pace'), pace: z.literal(paces) }),
 ])
-export type MachineOrder = z.infer<typeof MachineOrder>
+export type MachineCommand = z.infer<typeof MachineCommand>
 /** As it is asked: what is usual need not be said. */
-export type MachineAsk = z.input<typeof MachineOrder>
+export type MachineCommandInput = z.input<typeof MachineCommand>

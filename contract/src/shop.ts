@@ -44,7 +44,7 @@ export const Shop = z.strictObject({
       finishMinutes: z.number().min(0).max(600).default(4),
     })
     .prefault({}),
-  /** How much more thread is reckoned with than the forecast says, learned from weighed spools. */
+  /** How much more thread is counted with than the forecast says, learned from weighed spools. */
   threadFactor: z.number().min(0.25).max(4).default(1),
   revision: Revision,
 })

@@ -3,7 +3,7 @@ import { z } from './sentences'
 
 /**
  * What the shop's own log has to say to a plan. `stacks`: pieces of a cloth held and laid alike, with how many came out
- * well; `paces`: how much longer a machine takes than is reckoned, with its 95 % interval; `hands`: minutes that hooping and
+ * well; `paces`: how much longer a machine takes than estimated, with its 95 % interval; `hands`: minutes that hooping and
  * finishing a piece mostly take here.
  */
 export const ShopRecord = z.strictObject({

@@ -8,7 +8,7 @@ import {
   threadWeights,
 } from '@thimble/core/recipe'
 import { z } from './sentences'
-import { Colour, Kept, Left, Millimetres, Name, Note } from './stored'
+import { Colour, StoredDocument, Left, Millimetres, Name, Note } from './stored'
 
 /** What one costs, in minor units of the shop's money; null: not known. */
 const Cost = z.int().min(0, 'It cannot cost less than nothing.').max(10_000_000).nullable().default(null)
@@ -18,7 +18,7 @@ const MOST = 100_000
 const low = (most: number) => z.number().min(0, 'It cannot be less than nothing.').max(most).default(0)
 
 /** A backing or topping on the shelf, of a roll or in sheets. What is left follows from the ledger of movements. */
-export const Supply = Kept.extend({
+export const Supply = StoredDocument.extend({
   name: Name,
   kind: z.enum(supplyKinds),
   colour: Colour.default('#ffffff'),
@@ -35,7 +35,7 @@ export const Supply = Kept.extend({
 export type Supply = z.infer<typeof Supply>
 
 /** Thread on the shelf, all spools of it together. */
-export const Thread = Kept.extend({
+export const Thread = StoredDocument.extend({
   name: Name,
   colour: Colour,
   weight: z.literal(threadWeights).default(40),
@@ -56,7 +56,7 @@ export type Thread = z.infer<typeof Thread>
 const counted = { left: Left.default(0), low: low(MOST), cost: Cost, note: Note.default('') }
 
 /** Needles in the drawer, of one make. */
-export const Needle = Kept.extend({
+export const Needle = StoredDocument.extend({
   name: Name,
   size: z.enum(needleSizes),
   point: z.enum(needlePoints),
@@ -66,7 +66,7 @@ export const Needle = Kept.extend({
 export type Needle = z.infer<typeof Needle>
 
 /** Wound bobbins of one thread. */
-export const Bobbin = Kept.extend({
+export const Bobbin = StoredDocument.extend({
   name: Name,
   weight: z.literal(bobbinWeights).default(60),
   colour: Colour.default('#ffffff'),
@@ -77,5 +77,5 @@ export const Bobbin = Kept.extend({
 export type Bobbin = z.infer<typeof Bobbin>
 
 /** Cans, sticks and rolls of what holds a layer. */
-export const Adhesive = Kept.extend({ name: Name, kind: z.enum(adhesiveKinds), ...counted })
+export const Adhesive = StoredDocument.extend({ name: Name, kind: z.enum(adhesiveKinds), ...counted })
 export type Adhesive = z.infer<typeof Adhesive>

@@ -18,11 +18,11 @@ export const Pose = z.strictObject({ x: z.number(), y: z.number(), rotation: z.n
 /** x, y in turn. */
 export const Points = z.array(z.number()).max(8000)
 
-/** What a ledger reckons to be left, in its own unit; below nothing where more went than was there. No sum of movements leaves it. */
+/** What a ledger works out to be left, in its own unit; below nothing where more went than was there. No sum of movements leaves it. */
 export const Left = z.number().min(-1e12).max(1e12)
 
 /** The number of a change, rising over the whole shop; 0: not kept by the server yet. */
 export const Revision = z.int().min(0).default(0)
 
 /** What the server adds to everything it keeps; `revision`: of its last change. */
-export const Kept = z.strictObject({ id: Id, createdAt: Instant, updatedAt: Instant, revision: Revision })
+export const StoredDocument = z.strictObject({ id: Id, createdAt: Instant, updatedAt: Instant, revision: Revision })

@@ -1,6 +1,6 @@
 import { bruises, clothFamilies, heats, seeThroughs } from '@thimble/core/recipe'
 import { z } from './sentences'
-import { Colour, Id, Kept, Name, Note } from './stored'
+import { Colour, Id, StoredDocument, Name, Note } from './stored'
 
 /** The numbers of a cloth that the rules read. */
 const clothNumbers = {
@@ -14,7 +14,7 @@ const clothNumbers = {
 }
 
 /** A cloth of the shop's own by its name and numbers, used like a family. */
-export const Swatch = Kept.extend({
+export const Swatch = StoredDocument.extend({
   name: Name,
   family: z.enum(clothFamilies),
   colour: Colour,

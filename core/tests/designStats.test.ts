@@ -133,7 +133,7 @@ describe('thread', () => {
     const design = { blocks: [block('#111111', 8000, 0, 3, true), block('#222222', 2000, 0, 1, true)] }
     expect(threadUse({ design, stackThickness: 1 })).toMatchObject({ topMetres: 52, bobbinMetres: 30 })
     expect(threadUse({ design, stackThickness: 1, shopFactor: 1.1 }).topMetres).toBeCloseTo(57.2, 9)
-    // A length that was reckoned goes before the figures by count.
+    // A length that was worked out goes before the figures by count.
     const drawn = { blocks: [block('#111111', 1000, 3000, 0, true)] }
     expect(threadUse({ design: drawn, stackThickness: 1 }).topMetres).toBeCloseTo(3.15 + 1.4, 9)
   })

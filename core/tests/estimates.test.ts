@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import path from 'node:path'
-import { type Design, designStats, readDesignSvg, readStitchCsv, readTypeface, setWording, threadUse } from '../src'
+import { type Design, designStats, readDesignSvg, readStitchCsv, readTypeface, setLettering, threadUse } from '../src'
 import { sewn } from './sewArtwork'
 
 const motifs = path.resolve(__dirname, '../../demo/designs')
@@ -22,7 +22,7 @@ const drawn: [string, Design, number][] = [
   ]),
   ...[6, 8, 12, 25].map((letterHeight): [string, Design, number] => [
     `wording of ${letterHeight} mm`,
-    setWording(plain, { text: 'Marram & Tide', letterHeight, colour: '#1f2d38' }).design,
+    setLettering(plain, { text: 'Marram & Tide', letterHeight, colour: '#1f2d38' }).design,
     BETWEEN_LETTERS,
   ]),
 ]

@@ -9,7 +9,7 @@ import {
   presetMeasures,
 } from '../src'
 import { usualDesign } from '../src/placement'
-import { writeName } from '../src/words/writeSaid'
+import { writeName } from '../src/messages/writeMessage'
 
 /** A hand with a tape: it knows the item's named lines and edges, and only what the sentences say. */
 function followed({ steps, item }: PlacementPlan): { x: number; y: number } {

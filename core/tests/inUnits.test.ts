@@ -1,5 +1,5 @@
 import { formatFine } from '../src/lengths'
-import { inUnits } from '../src/words'
+import { inUnits } from '../src/messages'
 
 const [mm, cm, inch] = [{ unit: 'mm' }, { unit: 'cm' }, { unit: 'in' }] as const
 

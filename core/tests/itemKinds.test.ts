@@ -12,7 +12,7 @@ import {
 } from '../src'
 import { usualDesign } from '../src/placement'
 import { gapBetween, insidePolygon } from '../src/plane/polygonDistance'
-import { writeName } from '../src/words/writeSaid'
+import { writeName } from '../src/messages/writeMessage'
 
 const length = ({ from, to }: TapeLine): number => Math.hypot(to.x - from.x, to.y - from.y)
 const kinds = itemKinds.map((kind) => [kind.name, kind] as const)

@@ -2,7 +2,7 @@ import type { Design, Point } from '../src'
 
 /*
  * A needle of the tests' own: it walks the edges of what is drawn and looks across at each place, where the program
- * reckons with areas and perimeters alone. Craft.md: a column of 1 to 8 mm is satin from edge to edge, wider is rows of
+ * counts with areas and perimeters alone. Craft.md: a column of 1 to 8 mm is satin from edge to edge, wider is rows of
  * 0.40 mm with stitches of 3.5 mm, narrower a running stitch of 2.5 mm; a fifth more lies under satin and fills.
  */
 const [PITCH, FILL, RUN, UNDER] = [0.4, 3.5, 2.5, 0.2]

@@ -8,7 +8,7 @@ import {
   type RecipeQuery,
   recommendRecipe,
 } from '@thimble/core/recipe'
-import { judgeStack } from '@thimble/core/judging'
+import { judgeStack } from '@thimble/core/stackReview'
 import { defaultHabits, type HouseHabits } from '../src'
 
 const houses = Object.entries(habitChoices).flatMap(([habit, choices]) =>

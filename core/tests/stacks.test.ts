@@ -13,7 +13,7 @@ import {
   stackMisfits,
   stackMm,
 } from '@thimble/core/recipe'
-import { judgeStack, whatGetsWorse } from '@thimble/core/judging'
+import { judgeStack, whatGetsWorse } from '@thimble/core/stackReview'
 import { defaultHabits } from '../src'
 
 const cloth = (grip: Layer['grip']): Layer => ({ role: 'cloth', kind: 'cloth', sheets: 1, grip })

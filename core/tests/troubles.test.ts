@@ -1,7 +1,7 @@
 import { factsOf, type RecipeQuery } from '@thimble/core/recipe'
-import { faultIds } from '@thimble/core/records'
-import { type Afterwards, causeRules, likelyCauses } from '@thimble/core/troubles'
-import { troubleChange, troubleChanges } from '@thimble/core/trying'
+import { faultIds } from '@thimble/core/outcomes'
+import { type Afterwards, causeRules, likelyCauses } from '@thimble/core/faultCauses'
+import { troubleChange, troubleChanges } from '@thimble/core/suggestedChanges'
 import { defaultHabits } from '../src'
 
 const query = (cloth: RecipeQuery['cloth'], over: Partial<RecipeQuery['work']> = {}): RecipeQuery => ({

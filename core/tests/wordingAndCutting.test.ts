@@ -9,8 +9,8 @@ import {
   readDesignSvg,
   readStitchCsv,
   readTypeface,
-  setWording,
-  type WordingRequest,
+  setLettering,
+  type LetteringRequest,
 } from '../src'
 
 const fontFile = path.join(
@@ -19,8 +19,8 @@ const fontFile = path.join(
 )
 const bytes = readFileSync(fontFile)
 const font = readTypeface(bytes.buffer.slice(bytes.byteOffset, bytes.byteOffset + bytes.byteLength) as ArrayBuffer)
-const set = (text: string, over: Partial<WordingRequest> = {}) =>
-  setWording(font, { text, letterHeight: 20, colour: '#1f2d38', ...over })
+const set = (text: string, over: Partial<LetteringRequest> = {}) =>
+  setLettering(font, { text, letterHeight: 20, colour: '#1f2d38', ...over })
 const refusal = (work: () => unknown): string => {
   try {
     work()

@@ -1,11 +1,11 @@
 import { itemKinds, planPlacement, presetMeasures } from '@thimble/core/placement'
-import { type Said, say, writeName, writeSaid } from '@thimble/core/words'
+import { type Message, message, writeName, writeMessage } from '@thimble/core/messages'
 import { defaultHabits } from '../src'
 
 describe('a sentence as data', () => {
   it('is the same in other units, and is written in them', () => {
-    const said = say('was.design-by-size', { width: 50.8, height: 76.2 })
-    expect([writeSaid(said), writeSaid(said, { unit: 'in' })]).toEqual([
+    const said = message('was.design-by-size', { width: 50.8, height: 76.2 })
+    expect([writeMessage(said), writeMessage(said, { unit: 'in' })]).toEqual([
       'a design of 51 mm by 76 mm',
       'a design of 2" by 3"',
     ])
@@ -13,13 +13,13 @@ describe('a sentence as data', () => {
   })
 
   it('may hold names that hold lengths', () => {
-    const name: Said = ['was.design-by-size', { width: 25.4, height: 25.4 }]
-    expect(writeSaid(['was.line', { line: name }], { unit: 'in' })).toBe('a line of its list: a design of 1" by 1"')
+    const name: Message = ['was.design-by-size', { width: 25.4, height: 25.4 }]
+    expect(writeMessage(['was.line', { line: name }], { unit: 'in' })).toBe('a line of its list: a design of 1" by 1"')
     expect(writeName({ own: 'Ferry’s zip' })).toBe('Ferry’s zip')
   })
 
   it('of a newer version says that it is one', () => {
-    expect(writeSaid(['step.by-laser', { far: 3 }])).toBe('Something a newer version of the program noted.')
+    expect(writeMessage(['step.by-laser', { far: 3 }])).toBe('Something a newer version of the program noted.')
   })
 })
 
@@ -35,7 +35,7 @@ it('every item in every size has words for all it says of every placement', () =
             choices: choice ? { [choices[0]!.id]: choice.id } : {},
           })
           const names = [...copies, ...item.zones, ...item.lines].map(({ name }) => writeName(name))
-          const all = [writeSaid(placed, style), ...steps.map(({ said }) => writeSaid(said, style)), ...names]
+          const all = [writeMessage(placed, style), ...steps.map(({ said }) => writeMessage(said, style)), ...names]
           for (const words of all) expect(words).not.toMatch(/\?|undefined|newer version|[{}]|^[a-z]+\.[a-z-]+$/)
         }
 })

@@ -1,7 +1,7 @@
 import { itemKind } from '@thimble/core/placement'
 import {
   beforeStart,
-  keepStage,
+  decideStage,
   knownUse,
   offMachine,
   otherItem,
@@ -18,7 +18,7 @@ import { at, hoop as hoopOf, measured, mm, patched, polo, shelf } from './marram
 
 const known = { designId: 'tern', measures: measured }
 const done = (piece: Piece, stages: readonly StageId[], on = shelf): Piece =>
-  stages.reduce((so, stage) => Piece.parse(patched(so, keepStage(so, stage, planPiece(so, on), at)!)), piece)
+  stages.reduce((so, stage) => Piece.parse(patched(so, decideStage(so, stage, planPiece(so, on), at)!)), piece)
 
 describe('what follows from the item is not asked', () => {
   it('a tee is worn next to skin, a bib is an infant’s, and an infant’s size is an infant’s', () => {

@@ -2,9 +2,9 @@ import { type ChosenStack, Piece, Supply, Swatch } from '@thimble/contract'
 import {
   chosenFrom,
   chosenLayers,
-  type HandAsk,
+  type OwnLayersInput,
   hasOwnLayers,
-  keepStage,
+  decideStage,
   layerReasons,
   madeOf,
   planPiece,
@@ -25,13 +25,13 @@ const supply = (id: string, kind: string, leftMm = 9000) =>
 const [mesh, cover] = [supply('mesh', 'cut-away-mesh-fusible'), supply('cover', 'cover-soft-fusible')]
 
 const start = () => polo({ measure: { measures: measured, designId: 'tern' } })
-function worked(supplies: Supply[] = []): { stack: ChosenStack; ask: HandAsk } {
+function worked(supplies: Supply[] = []): { stack: ChosenStack; ask: OwnLayersInput } {
   const { build } = planPiece(start(), { ...shelf, supplies })
   return { stack: chosenFrom(build.stack!), ask: { basis: build.basis, ring: null, supplies } }
 }
 const told = (stack: ChosenStack): string[] =>
   chosenLayers(stack).map(([, l]) => `${l.sheets > 1 ? `${l.sheets} ` : ''}${l.kind} ${l.grip}${l.own ? ' own' : ''}`)
-const hand = (stack: ChosenStack, ask: HandAsk, ...changes: HandChange[]): ChosenStack =>
+const hand = (stack: ChosenStack, ask: OwnLayersInput, ...changes: HandChange[]): ChosenStack =>
   changes.reduce((so, change, i) => changeByHand(so, change, ask, `new-${i}`), stack)
 
 describe('a stack changed by hand', () => {
@@ -74,7 +74,7 @@ describe('a stack changed by hand', () => {
     const piece = patched(start(), { build: { stack: own, cloth: { family: 'canvas' } } })
     const plans = planPiece(piece, shelf)
     expect(plans.build.stack!.needle).toMatchObject({ size: '75/11', point: 'sharp' })
-    const kept = Piece.parse(patched(piece, keepStage(piece, 'build', plans, at)!)).build.kept[0]!
+    const kept = Piece.parse(patched(piece, decideStage(piece, 'build', plans, at)!)).build.kept[0]!
     expect(kept.stack!.layers.map((l) => l.kind)).toEqual([
       ...['cloth', 'cut-away-mesh-fusible', 'tear-away-light', 'cover-soft-fusible'],
     ])

@@ -6,7 +6,7 @@ import {
   cutSizes,
   dialMove,
   hoopingAtHand,
-  keepStage,
+  decideStage,
   loadingAtHand,
   planPiece,
   ringOf,
@@ -98,7 +98,7 @@ describe('is it straight enough', () => {
 
   it('keeps a try with what was found and how long it took', () => {
     const piece = patched(landed(chest(), { x: 0, y: 0, rotation: 2 }), { hoop: { kept: [] } })
-    const done = patched<Piece>(piece, keepStage(piece, 'hoop', planPiece(piece, shelf), '2026-11-23T08:00:00.000Z')!)
+    const done = patched<Piece>(piece, decideStage(piece, 'hoop', planPiece(piece, shelf), '2026-11-23T08:00:00.000Z')!)
     const one = tryOf(check(done), done, 'again', '2026-11-23T08:04:30.000Z')!
     expect(one).toMatchObject({ then: 'again', fits: true, minutes: 4.5, way: 'marks' })
     expect(Object.keys(one.landed)).toHaveLength(5)
@@ -214,7 +214,7 @@ it('dials in steps of 2.5 mm where the machine moves by these, and says where it
 
 describe('how it lies on the machine', () => {
   const decided = (piece: Piece, on = shelf): Piece =>
-    patched<Piece>(piece, keepStage(piece, 'hoop', planPiece(piece, on), at)!)
+    patched<Piece>(piece, decideStage(piece, 'hoop', planPiece(piece, on), at)!)
   const loading = (piece: Piece, on = shelf) => {
     const { marked, hoop: plan } = planPiece(piece, on)
     return loadingAtHand({ piece, shop: on.shop, marked, plan, at: hoopingAtHand(piece, plan, marked)! })!
@@ -251,7 +251,7 @@ it('asks before the start for what holds it: magnets at a clamp, the inner ring 
   const on = { ...shelf, hoops: [hoop('square', 100, 100), clamp] }
   const listed = (hoopId: string): string => {
     const piece = polo({ measure: { designId: 'tern', measures: measured }, hoop: { hoopId } })
-    const done = patched<Piece>(piece, keepStage(piece, 'hoop', planPiece(piece, on), at)!)
+    const done = patched<Piece>(piece, decideStage(piece, 'hoop', planPiece(piece, on), at)!)
     return beforeStart(done, planPiece(done, on).built)
       .map(({ line }) => line.text)
       .join(' ')

@@ -2,13 +2,13 @@ import { collections, type Difference, Piece, type Shop, type StageId, stageIds 
 import type { ShopFile } from '@thimble/contract/answers'
 import { habitQuestions, type HouseHabits } from '@thimble/core/habits'
 import { itemKinds } from '@thimble/core/placement'
-import { writeSaid } from '@thimble/core/words'
+import { writeMessage } from '@thimble/core/messages'
 import {
   beforeStart,
   builtOf,
   differencesOf,
   isDone,
-  keepStage,
+  decideStage,
   logRowOf,
   markedOf,
   offMachine,
@@ -31,7 +31,7 @@ const shelf: Shelf = { ...demo, designs: byId(demo.designs) }
 /** The stages marked done one after another, as a hand would have. */
 const done = (piece: Piece, on: Shelf, stages: readonly StageId[] = stageIds): Piece =>
   stages.reduce((so, stage) => {
-    const change = isDone(so, stage) ? null : keepStage(so, stage, planPiece(so, on), at)
+    const change = isDone(so, stage) ? null : decideStage(so, stage, planPiece(so, on), at)
     return change ? Piece.parse(patched(so, change)) : so
   }, piece)
 
@@ -68,7 +68,7 @@ function told(piece: Piece, on: Shelf): string {
   return JSON.stringify({
     row: logRowOf(piece),
     record: piece.finish.kept,
-    marks: marks && [writeSaid(marks.placed, style), ...marks.steps.map(({ said }) => writeSaid(said, style))],
+    marks: marks && [writeMessage(marks.placed, style), ...marks.steps.map(({ said }) => writeMessage(said, style))],
     poses: plans.marked.placed?.copies,
     design: [plans.marked.design.width, plans.marked.design.colours],
     lists: [lines(beforeStart(piece, plans.built)), lines(offMachine(piece, plans.built))],
@@ -217,8 +217,8 @@ describe('a change in what a decision rests on', () => {
 
   it('comes in when the worker takes it, and then leaves nothing to tell', () => {
     const underarm = other({ chestRule: 'underarm-level' })
-    const taken = patched<Piece>(decided, keepStage(decided, 'measure', planPiece(decided, underarm), at)!)
-    expect(writeSaid(taken.measure.kept[0]!.placed)).toMatch(/^Cross 210 mm below/)
+    const taken = patched<Piece>(decided, decideStage(decided, 'measure', planPiece(decided, underarm), at)!)
+    expect(writeMessage(taken.measure.kept[0]!.placed)).toMatch(/^Cross 210 mm below/)
     expect(words(taken, 'measure', underarm)).toEqual([])
     expect(words(taken, 'hoop', underarm)).toEqual([])
   })

@@ -16,7 +16,7 @@ import {
   stockAfter,
 } from '../src/orders'
 import { madeByHand } from '../src/orders/madeByHand'
-import { cutsOfRun, offcutsOf, type PieceWork, pieceWork, sharesOfCuts } from '../src/work'
+import { cutsOfBatch, offcutsOf, type PieceWork, pieceWork, sharesOfCuts } from '../src/schedule'
 import { at, hoop, mm, patched, shelf } from './marramAndTide'
 
 const kept = { createdAt: at, updatedAt: at }
@@ -247,7 +247,7 @@ describe('what is cut together', () => {
   it('goes off the roll once, shared as the layers are large, and leaves offcuts', () => {
     const large = work('b', { layers: [{ ...layer, pieces: 3 }] })
     const works = [work('a'), large]
-    const cuts = cutsOfRun(works, [mesh])
+    const cuts = cutsOfBatch(works, [mesh])
     // Four of 200 by 150 turned or not: the shortest length of a roll 500 wide is two strips of 150 with two each.
     expect(cuts[0]!.rolls.map(({ usedMm }) => usedMm)).toEqual([300])
     const shares = sharesOfCuts(works, cuts)
@@ -299,7 +299,7 @@ describe('what an order costs', () => {
   })
 
   it('adds what is lost in cutting, and says which prices nobody has given', () => {
-    const cuts = cutsOfRun([work('a')], [mesh])
+    const cuts = cutsOfBatch([work('a')], [mesh])
     const said = costOfLine({
       ...{ line: { blank: null, customersOwn: false }, quantity: 1, garments: 1, works: [work('a')], prices, cuts },
       ...{ shop: { rates: { ...rated.rates, labourPerHour: null } }, setup: 0, changeSeconds: 0 },

@@ -1,5 +1,5 @@
 import { type OwnCorrection, Piece } from '@thimble/contract'
-import { dialMove, differencesOf, hoopingAtHand, keepStage, logRowOf, planPiece, type Shelf } from '../src'
+import { dialMove, differencesOf, hoopingAtHand, decideStage, logRowOf, planPiece, type Shelf } from '../src'
 import { at, hoop, measured, patched, polo, shelf as bare } from './marramAndTide'
 
 const shelf: Shelf = { ...bare, hoops: [hoop('square', 100, 100)] }
@@ -43,11 +43,11 @@ it('nothing is added where the design would leave the field', () => {
 it('is kept with the hooping: turned off later the piece stays as it was hooped, and the next is told', () => {
   const open = chest()
   const with_ = { ...shelf, corrections: [correction()] }
-  const hooped = patched<Piece>(open, keepStage(open, 'hoop', planPiece(open, with_), at)!)
+  const hooped = patched<Piece>(open, decideStage(open, 'hoop', planPiece(open, with_), at)!)
   expect(hooped.hoop.kept[0]!.added).toMatchObject({ down: -2, name: 'Square', learned: { pieces: 12 } })
   expect(off(hooped, [])).toEqual([0, 0])
   expect(moveOf(hooped, []).down - moveOf(open, []).down).toBeCloseTo(-2, 6)
   expect(differencesOf(hooped, 'hoop', planPiece(hooped, shelf)).map(({ about }) => about)).toEqual(['added'])
-  const done = patched<Piece>(hooped, keepStage(hooped, 'finish', planPiece(hooped, shelf), at)!)
+  const done = patched<Piece>(hooped, decideStage(hooped, 'finish', planPiece(hooped, shelf), at)!)
   expect(logRowOf(Piece.parse(done))!.added!.down).toBeCloseTo(-2, 6)
 })

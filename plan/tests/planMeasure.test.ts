@@ -1,5 +1,5 @@
 import { type Patch, Piece, type PieceZone } from '@thimble/contract'
-import { alsoOn, keepStage, nextAction, planMeasure, planPiece, resized, sharedPart } from '@thimble/plan'
+import { alsoOn, decideStage, nextAction, planMeasure, planPiece, resized, sharedPart } from '@thimble/plan'
 import { sameAgain } from '@thimble/plan/sameAgain'
 import { at, mm, patched, polo, shelf } from './marramAndTide'
 
@@ -37,7 +37,7 @@ describe('a design that was chosen and is not on the device', () => {
     const { problems, placement } = plan(lost)
     expect([problems.design, placement]).toEqual([expect.stringMatching(/not on this device: wait .* choose/), null])
     expect(nextAction(lost, plan(lost))).toMatch(/not on this device/)
-    expect(keepStage(lost, 'measure', planPiece(lost, { ...shelf, hoops: [], supplies: [] }), at)).toBeNull()
+    expect(decideStage(lost, 'measure', planPiece(lost, { ...shelf, hoops: [], supplies: [] }), at)).toBeNull()
   })
 })
 
@@ -92,7 +92,7 @@ it('says a count of motifs that is no number at its field, and a design wider th
 describe('more of one piece', () => {
   const typed = { measures: { chestWidth: mm('535') }, distances: { down: mm('182') }, marked: { dots: true } }
   const open = piece({ ...typed, designId: 'tern' })
-  const first = patched<Piece>(open, keepStage(open, 'measure', planPiece(open, shelf), at)!)
+  const first = patched<Piece>(open, decideStage(open, 'measure', planPiece(open, shelf), at)!)
 
   it('goes on the same item with its measurements and nothing else of the first', () => {
     const next = alsoOn(first, 'item-1', fresh)

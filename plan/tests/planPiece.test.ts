@@ -1,7 +1,7 @@
 import { readDesignSvg, summariseDesign } from '@thimble/core/design/work'
 import type { Piece } from '@thimble/contract'
 import {
-  keepStage,
+  decideStage,
   nextAction,
   type PiecePlans,
   planMeasure,
@@ -145,7 +145,7 @@ describe('the next action', () => {
   const says = (piece: Piece, on: Shelf = shelf): string => nextAction(piece, planMeasure(piece, on))
   const ready = polo({ measure: { designId: 'tern', measures: measured }, hoop: { hoopId: 'square' } })
   const done = (piece: Piece, ...stages: ('measure' | 'build' | 'hoop' | 'stitch')[]): Piece =>
-    stages.reduce((so, stage) => patched<Piece>(so, keepStage(so, stage, planPiece(so, shelf), at)!), piece)
+    stages.reduce((so, stage) => patched<Piece>(so, decideStage(so, stage, planPiece(so, shelf), at)!), piece)
 
   it('asks for the design, then the numbers, then the marks', () => {
     expect(says(polo())).toBe('Choose the design, or give its size.')

@@ -1,5 +1,5 @@
 import { type Patch, Piece } from '@thimble/contract'
-import { keepStage, logRowOf, planPiece } from '@thimble/plan'
+import { decideStage, logRowOf, planPiece } from '@thimble/plan'
 import { sameAgain } from '@thimble/plan/sameAgain'
 import {
   hoopingsOfRecord,
@@ -53,7 +53,7 @@ describe('where it landed', () => {
     const blanket = find('piece-blanket')
     const plans = planPiece(blanket, shelf)
     const marked = Piece.parse(
-      apply(structuredClone(blanket), keepStage(blanket, 'measure', plans, '2026-11-27T08:00:00.000Z')!),
+      apply(structuredClone(blanket), decideStage(blanket, 'measure', plans, '2026-11-27T08:00:00.000Z')!),
     )
     expect(hoopingsOfRecord(marked)).toBe(4)
     const third = finish(marked, {
@@ -93,7 +93,7 @@ it('minutes are as typed, else as measured, and add up', () => {
 describe('a record that is amended', () => {
   const at = '2026-11-27T10:00:00.000Z'
   const kept = (piece: Piece, when: string): Piece =>
-    Piece.parse(apply(structuredClone(piece), keepStage(piece, 'finish', planPiece(piece, shelf), when)!))
+    Piece.parse(apply(structuredClone(piece), decideStage(piece, 'finish', planPiece(piece, shelf), when)!))
 
   it('keeps what it said before, and the log says what it says now', () => {
     const good = kept(finish(roll, { verdict: 'good', note: 'First.' }), at)

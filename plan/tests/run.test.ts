@@ -7,14 +7,14 @@ import {
   eventsOf,
   jobOf,
   runNow,
-  runSoFar,
+  stitchingProgress,
   sewingAtHand,
   sewnReally,
   startFacts,
   startLines,
   startLists,
   stitchByClock,
-} from '@thimble/plan/run'
+} from '@thimble/plan/stitching'
 import path from 'node:path'
 import { demoShop } from '../../demo/demoShop'
 
@@ -49,9 +49,13 @@ describe('a run told by its events', () => {
       event('resumed', 804, 210),
       event('stopped', 900, 240),
     ]
-    const run = runSoFar(eventsOf([...events].reverse(), apron.id, 0), program)
+    const run = stitchingProgress(eventsOf([...events].reverse(), apron.id, 0), program)
     expect(run).toMatchObject({ state: 'standing', why: 'stopped', stitch: 900, breaks: 1, sewnMs: 120_000 })
-    expect(runSoFar(events.slice(0, 2), program)).toMatchObject({ state: 'standing', why: 'thread-break', stitch: 812 })
+    expect(stitchingProgress(events.slice(0, 2), program)).toMatchObject({
+      state: 'standing',
+      why: 'thread-break',
+      stitch: 812,
+    })
   })
 
   it('a shift and a bobbin are noted without stopping it; other pieces and hoopings are not its own', () => {
@@ -64,7 +68,7 @@ describe('a run told by its events', () => {
       other,
       foreign,
     ]
-    expect(runSoFar(eventsOf(events, apron.id, 0), program)).toMatchObject({
+    expect(stitchingProgress(eventsOf(events, apron.id, 0), program)).toMatchObject({
       ...{ state: 'sewing', stitch: 0, shifts: [40] },
       bobbins: [{ stitch: 50, woundM: 30 }],
     })
@@ -72,14 +76,14 @@ describe('a run told by its events', () => {
 
   it('by the clock it comes to the end of the first thread and waits there; the next thread on, it goes on', () => {
     const [first, second] = program.blocks
-    const begun = runSoFar([event('started', 0, 0)], program)
+    const begun = stitchingProgress([event('started', 0, 0)], program)
     expect(stitchByClock(begun, program, START + 5 * 3600_000)).toBe(first!.to)
     const half = START + (first!.seconds / 2) * 1000
     expect(Math.abs(stitchByClock(begun, program, half) - first!.to / 2)).toBeLessThanOrEqual(1)
-    const on = runSoFar([event('started', 0, 0), event('colour', first!.to, 400)], program)
+    const on = stitchingProgress([event('started', 0, 0), event('colour', first!.to, 400)], program)
     expect(stitchByClock(on, program, START + 5 * 3600_000)).toBe(second!.to)
     // A break just after the change: going back over the border does not ask for the thread again.
-    const back = runSoFar(
+    const back = stitchingProgress(
       [event('started', 0, 0), event('colour', first!.to, 400), event('resumed', first!.to - 5, 500)],
       program,
     )
@@ -88,7 +92,7 @@ describe('a run told by its events', () => {
 
   it('a machine with a needle for each colour goes on by itself, a change later', () => {
     const [first, second] = program.blocks
-    const begun = runSoFar([event('started', 0, 0)], program)
+    const begun = stitchingProgress([event('started', 0, 0)], program)
     const there = START + first!.seconds * 1000
     expect(stitchByClock(begun, program, there + 3_000, 6)).toBe(first!.to)
     const halfway = there + 6_000 + (second!.seconds / 2) * 1000

@@ -1,6 +1,6 @@
 import { Adhesive, Bobbin, Machine, Piece, Supply, Thread } from '@thimble/contract'
-import { keepStage, planPiece } from '@thimble/plan'
-import { adhesivesShort, bobbinChanges, leftBefore, reservedBy, takesOfRecord } from '@thimble/plan/takes'
+import { decideStage, planPiece } from '@thimble/plan'
+import { adhesivesShort, bobbinChanges, leftBefore, reservedBy, consumptionOfRecord } from '@thimble/plan/consumption'
 import { lengthOff, rollFor } from '../src/stash/rolls'
 import { at, hoop, measured, patched, polo, shelf as small } from './marramAndTide'
 
@@ -31,8 +31,8 @@ const stock = {
 }
 const fresh = polo({ measure: { measures: measured, designId: 'tern' }, hoop: { hoopId: 'square' } })
 const decided = (piece: Piece, ...stages: ('measure' | 'build' | 'hoop')[]): Piece =>
-  stages.reduce((so, stage) => Piece.parse(patched(so, keepStage(so, stage, planPiece(so, stock), at)!)), piece)
-const takes = (piece: Piece) => takesOfRecord(piece, planPiece(piece, stock), stock, [wound])
+  stages.reduce((so, stage) => Piece.parse(patched(so, decideStage(so, stage, planPiece(so, stock), at)!)), piece)
+const takes = (piece: Piece) => consumptionOfRecord(piece, planPiece(piece, stock), stock, [wound])
 const byThing = (piece: Piece) => Object.fromEntries(takes(piece).map((one) => [`${one.of}/${one.ofId}`, one.amount]))
 
 describe('how much of a roll', () => {
@@ -79,7 +79,7 @@ describe('a record takes', () => {
       finish: { rolls: { 'cut-away-mesh-fusible': 'long' } },
     })
     expect(byThing(long)['supplies.leftMm/long']).toBe(174)
-    const change = keepStage(long, 'finish', planPiece(long, stock), at, { took: takes(long) })!
+    const change = decideStage(long, 'finish', planPiece(long, stock), at, { took: takes(long) })!
     const recorded = Piece.parse(patched(long, change))
     const [record] = recorded.finish.kept
     const before = record!.took.map((one) => (one.ofId === 'salt' ? { ...one, amount: 7 } : one))

@@ -1,6 +1,6 @@
 import { Machine, Supply } from '@thimble/contract'
 import { usualHoopingMinutes } from '@thimble/core/thread'
-import { cutsOfRun, hoursToMend, orderOfWork, pieceWork, type PieceWork, workedUntil } from '../src/work'
+import { cutsOfBatch, hoursToMend, workSequence, pieceWork, type PieceWork, workedUntil } from '../src/schedule'
 import { at, measured, mm, polo, shelf } from './marramAndTide'
 
 const kept = { createdAt: at, updatedAt: at }
@@ -27,7 +27,7 @@ const machine = (needles: number): Machine =>
   Machine.parse({ ...{ id: 'm', ...kept, name: 'Loft machine', needles }, field: { width: 300, height: 200 } })
 
 it('puts pieces in the order that changes least, says each change, and what it saves against as they came in', () => {
-  const order = orderOfWork(
+  const order = workSequence(
     [work('polo', 'square', ['Navy', 'White']), work('drape', 'long', ['Madder']), work('cap', 'square', ['White'])],
     machine(4),
     hours,
@@ -49,7 +49,7 @@ it('keeps the order of a hand, says what it costs beside the best, and puts in w
     work('cap', 'square', ['Navy']),
     work('late', 'long', ['Madder']),
   ]
-  const order = orderOfWork(works, machine(4), hours, ['cap', 'drape', 'polo', 'gone'])
+  const order = workSequence(works, machine(4), hours, ['cap', 'drape', 'polo', 'gone'])
   // The late one goes beside the other of its hoop and thread: no change. Square, long, square again: three hoops and two threads.
   expect(order.steps.map(({ work: { id } }) => id)).toEqual(['cap', 'drape', 'late', 'polo'])
   expect([order.seconds, order.bestSeconds]).toEqual([90 + 3 * 120 + 2 * 75, 90 + 2 * 120 + 2 * 75])
@@ -58,7 +58,7 @@ it('keeps the order of a hand, says what it costs beside the best, and puts in w
 
 it('threads each colour anew at a machine of one needle, in the time that machine says', () => {
   const one = { ...machine(1), changeSeconds: 50 }
-  const { seconds, steps } = orderOfWork(
+  const { seconds, steps } = workSequence(
     [work('a', 'square', ['Navy', 'White']), work('b', 'square', ['Navy', 'White'])],
     one,
     hours,
@@ -70,14 +70,14 @@ it('threads each colour anew at a machine of one needle, in the time that machin
 it('sums the thread of a run against what is there, and the bobbins to wind beyond the one that is in', () => {
   const bobbin = { woundM: 20, since: at, from: null }
   const works = ['a', 'b', 'c'].map((id) => work(id, 'square', ['Navy', ...(id === 'a' ? ['White'] : [])]))
-  const { thread: all } = orderOfWork(works, { ...machine(4), bobbin, bobbinM: 5 }, hours)
+  const { thread: all } = workSequence(works, { ...machine(4), bobbin, bobbinM: 5 }, hours)
   // Three times 4 m of navy against 10, and 27 m of bobbin against 5 and 20 a bobbin.
   expect(all.threads.map(({ id, metres, missing, pieces }) => [id, metres, missing, pieces])).toEqual([
     ['navy', 12, 2, 3],
     ['white', 4, 0, 1],
   ])
   expect([all.bobbinMetres, all.fresh]).toEqual([27, 2])
-  expect(orderOfWork(works, machine(4), hours).thread.fresh).toBeNull()
+  expect(workSequence(works, machine(4), hours).thread.fresh).toBeNull()
 })
 
 const supply = (id: string, widthMm: number, leftMm: number, sheetMm: number | null = null): Supply =>
@@ -89,10 +89,10 @@ it('cuts a run from what there is of a kind, sheets one by one, and says what is
   ]
   const works = ['a', 'b', 'c'].map((id) => work(id, 'square', [], { layers }))
   // Two sheets of 200 x 320 hold two each; two of the six are left over.
-  const [cut] = cutsOfRun(works, [supply('sheets', 200, 640, 320)])
+  const [cut] = cutsOfBatch(works, [supply('sheets', 200, 640, 320)])
   expect(cut!.rolls.map(({ name }) => name)).toEqual(['sheets, sheet 1', 'sheets, sheet 2'])
   expect(cut!.missing).toEqual([{ widthMm: 200, heightMm: 150, count: 2 }])
-  const [whole] = cutsOfRun(works, [supply('roll', 400, 5000)])
+  const [whole] = cutsOfBatch(works, [supply('roll', 400, 5000)])
   expect([whole!.rolls.map(({ usedMm }) => usedMm), whole!.missing, whole!.atLeast]).toEqual([[450], [], false])
 })
 
@@ -139,18 +139,18 @@ it('reckons by the hours of days that are no days off, and says what is late and
   expect(workedUntil({ date: '2026-11-28', minute: 0 }, 360, workday)).toEqual({ date: '2026-11-30', minute: 15 * 60 })
   // Set-up and half an hour each: 30 + 4.75 min end on Friday; the second at 64.75 would be Monday.
   const works = ['a', 'b'].map((id) => work(id, 'square', ['Navy'], { minutes: 30, due: '2026-11-27' }))
-  const { steps } = orderOfWork(works, machine(1), hours)
+  const { steps } = workSequence(works, machine(1), hours)
   expect(steps.map(({ ends: { date }, late }) => [date, late])).toEqual([
     ['2026-11-27', false],
     ['2026-11-30', true],
   ])
   expect(hoursToMend(steps, hours)).toBe(6.5)
   const last = works.map((one) => ({ ...one, due: '2026-11-20' }))
-  expect(hoursToMend(orderOfWork(last, machine(1), hours).steps, hours)).toBeNull()
+  expect(hoursToMend(workSequence(last, machine(1), hours).steps, hours)).toBeNull()
 })
 
 it('sews first what is due first, though it changes more', () => {
   const due = work('drape', 'long', ['Navy'], { minutes: 40, due: '2026-11-27' })
-  const { steps } = orderOfWork([work('a', 'square', ['Navy']), work('b', 'square', ['Navy']), due], machine(1), hours)
+  const { steps } = workSequence([work('a', 'square', ['Navy']), work('b', 'square', ['Navy']), due], machine(1), hours)
   expect(steps[0]!.work.id).toBe('drape')
 })

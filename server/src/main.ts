@@ -49,12 +49,12 @@ async function start(): Promise<void> {
   })
   const store = new ShopStore(database, () => new Date().toISOString())
   const phones = await Phones.of(database, { port: phonesPort })
-  const { desk, network } = sites(store, values.static!, { phones, checking: checkInThreads(CHECK_THREAD) })
+  const { loopback, network } = sites(store, values.static!, { phones, checking: checkInThreads(CHECK_THREAD) })
 
-  if (values.seed && (await store.isNew())) await importThroughTheDoor(desk, port, values.seed)
+  if (values.seed && (await store.isNew())) await importByApi(loopback, port, values.seed)
   // The first who asks the log need not wait for it to be read.
   await store.log.recordText()
-  const server = await listen(desk.fetch, port)
+  const server = await listen(loopback.fetch, port)
   console.log(`Zealous Thimble is open at http://127.0.0.1:${port}`)
   await phones.ready(({ server: shown }) => new PhoneListener(phonesPort, shown, network.fetch, PATIENCE), {
     open: values.phones ?? false,
@@ -108,7 +108,7 @@ function listen(fetch: Parameters<typeof serve>[0]['fetch'], port: number): Prom
 }
 
 /** The demo comes in the way any shop file does: through POST /api/v1/import. */
-async function importThroughTheDoor(app: ReturnType<typeof sites>['desk'], port: number, file: string): Promise<void> {
+async function importByApi(app: ReturnType<typeof sites>['loopback'], port: number, file: string): Promise<void> {
   const answer = await app.request('/api/v1/import', {
     method: 'POST',
     headers: { 'content-type': 'application/json', host: `127.0.0.1:${port}` },

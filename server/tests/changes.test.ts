@@ -100,11 +100,14 @@ it('notes who changed a document without having seen the change before', async (
   const shop = await openShop()
   const { revision: made } = await shop.ask('PUT', '/pieces/a', crewPolo('a'))
   const one = await shop.ask('PATCH', `/pieces/a?seen=${made}`, { note: 'from the phone' })
-  expect((await shop.since(made)).changes[0]!.blind).toBeNull()
+  expect((await shop.since(made)).changes[0]!.concurrentWrites).toBeNull()
   const other = await shop.ask('PATCH', `/pieces/a?seen=${made}`, { note: 'from the laptop' })
-  expect((await shop.since(made)).changes[0]!.blind).toEqual([[made, other.revision]])
+  expect((await shop.since(made)).changes[0]!.concurrentWrites).toEqual([[made, other.revision]])
   await shop.ask('PATCH', `/pieces/a?seen=${other.revision}`, { customer: 'Ferry' })
-  expect([one.revision, (await shop.since(made)).changes[0]!.blind]).toEqual([made + 1, [[made, other.revision]]])
+  expect([one.revision, (await shop.since(made)).changes[0]!.concurrentWrites]).toEqual([
+    made + 1,
+    [[made, other.revision]],
+  ])
   await shop.close()
 })
 
@@ -165,6 +168,6 @@ it('tells of what a file was written over that it had not seen, and of nothing w
   await shop.ask('POST', '/import', older)
   const { changes } = await shop.since(revision + 1)
   expect(changes.map(({ id }) => id)).toEqual(['shop', 'a'])
-  expect(changes[1]).toMatchObject({ doc: { note: crewPolo('a').note }, blind: [[0, changes[1]!.revision]] })
+  expect(changes[1]).toMatchObject({ doc: { note: crewPolo('a').note }, concurrentWrites: [[0, changes[1]!.revision]] })
   await shop.close()
 })

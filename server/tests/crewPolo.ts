@@ -1,5 +1,5 @@
 import { type Patch, Piece, Shop } from '@thimble/contract'
-import { keepStage, newPiece, planPiece, type Shelf } from '@thimble/plan'
+import { decideStage, newPiece, planPiece, type Shelf } from '@thimble/plan'
 import { apply } from 'json-merge-patch'
 
 const at = '2026-11-20T08:00:00.000Z'
@@ -17,7 +17,7 @@ const emptyShelf: Shelf = { shop: Shop.parse({}), designs: {}, machines: [], hoo
 
 /** What marks its record done at `when`. */
 export const recorded = (piece: Piece, when: string): Patch<Piece> =>
-  keepStage(piece, 'finish', planPiece(piece, emptyShelf), when)!
+  decideStage(piece, 'finish', planPiece(piece, emptyShelf), when)!
 
 /** The piece finished at `when`, by its record alone. */
 export const finished = (piece: Piece, when: string): Piece =>

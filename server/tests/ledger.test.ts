@@ -310,7 +310,7 @@ it('from one weighing of a spool to the next tells what the forecasts are worth;
   await move({ ...of, id: 'w2', minute: 20, kind: 'weighed', found: 1101 })
   const app = api(store)
   const told = async () => (await app.request('/thread-factor')).json()
-  // 1200 - 1101 gone, 50 + 40 reckoned.
+  // 1200 - 1101 gone, 50 + 40 worked out.
   expect(await told()).toEqual({ factor: 99 / 90, interval: null, weighings: 1 })
   await used('u3', 21, -100)
   await move({ ...of, id: 'c', minute: 22, kind: 'corrected', found: 900 })

@@ -1,5 +1,5 @@
 import { Piece } from '@thimble/contract'
-import { logFacets, type LogFound, type LogRow, type LogWorks, type ShopRecord } from '@thimble/contract/log'
+import { logFacets, type LogFound, type LogRow, type LogInsights, type ShopRecord } from '@thimble/contract/log'
 import { logRowOf } from '@thimble/plan'
 import { mkdtempSync, rmSync } from 'node:fs'
 import os from 'node:os'
@@ -138,7 +138,7 @@ describe('the log is searched', () => {
 
 describe('what works here', () => {
   it('tells rates, landings in the hoop’s own frame, and faults by what was used', async () => {
-    const works = await get<LogWorks>('/log/works')
+    const works = await get<LogInsights>('/log/works')
     expect([works.pieces, works.judged]).toEqual([60, 60])
     // Every fourth is spoiled.
     expect(works.rates.holding.reduce((sum, { successes }) => sum + successes, 0)).toBe(45)
@@ -179,7 +179,7 @@ describe('what works here', () => {
       return { ...made, id: `turned-${i}`, hoop: { ...made.hoop, kept: [kept] } }
     }
     for (let i = 0; i < 5; i++) await put(hooped(i))
-    const works = await get<LogWorks>('/log/works?hoop=h')
+    const works = await get<LogInsights>('/log/works?hoop=h')
     // Always 0.5 up in the hoop, though 2 down had been added: without that, 2.5 up.
     expect(works.landings.hoop).toMatchObject([{ name: 'Round 120', frame: 'hoop', corrected: 5, report: { n: 5 } }])
     expect(works.landings.hoop[0]!.report.mean.dy).toBeCloseTo(-2.5, 6)
@@ -199,7 +199,7 @@ describe('what works here', () => {
         }),
       )
     const { paces } = await get<ShopRecord>('/log/record')
-    // 87 minutes of what was reckoned at 60.
+    // 87 minutes of what was worked out at 60.
     expect(paces).toMatchObject([{ machine: 'loft', runs: 6, factor: 1.45 }])
     expect(paces[0]!.interval![0]).toBeGreaterThan(1)
   })

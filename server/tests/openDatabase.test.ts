@@ -1,6 +1,6 @@
 import { createClient } from '@libsql/client'
 import { Hoop, type Piece } from '@thimble/contract'
-import { writeSaid } from '@thimble/core/words'
+import { writeMessage } from '@thimble/core/messages'
 import { drizzle } from 'drizzle-orm/libsql'
 import { migrate } from 'drizzle-orm/libsql/migrator'
 import { cpSync, existsSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
@@ -45,7 +45,7 @@ it('brings over a piece of the very first version, which lacks half of what late
   ])
   expect(piece.measure).toMatchObject({ measures: old.measures, marked: { dots: true }, zones: {} })
   // A chest of 540 puts the cross 190 below the shoulder point; it was marked done, so that is decided.
-  expect(writeSaid(piece.measure.kept[0]!.placed, { unit: 'mm' })).toMatch(/^Cross 190 mm below the shoulder point/)
+  expect(writeMessage(piece.measure.kept[0]!.placed, { unit: 'mm' })).toMatch(/^Cross 190 mm below the shoulder point/)
   await database.close()
 })
 

@@ -1,5 +1,5 @@
 import { DesignCard, Order, type Piece, Supply, Take } from '@thimble/contract'
-import type { OrderStanding } from '@thimble/contract/answers'
+import type { OrderStatus } from '@thimble/contract/answers'
 import { orderChanges } from '@thimble/plan/orders'
 import { mkdtempSync } from 'node:fs'
 import os from 'node:os'
@@ -102,7 +102,7 @@ it('says how an order stands: which pieces are in the log, and what they really 
   const done = finished({ ...wren, finish: { ...wren.finish, verdict: 'good', minutesBy: { hooping: '6' } } }, at)
   await store.documents.pieces!.patch(wren.id, { finish: done.finish })
   await store.patchShop({ rates: { labourPerHour: 1200 } })
-  const said = (await (await app.request('/orders/o/standing')).json()) as OrderStanding
+  const said = (await (await app.request('/orders/o/standing')).json()) as OrderStatus
   expect(said.pieces.map(({ row, finishedAt, verdict }) => [row, finishedAt, verdict])).toEqual([
     ['r0', at, 'good'],
     ['r1', null, null],

@@ -9,12 +9,12 @@ import { connect } from 'node:tls'
 import { backUp, openDatabase } from '../src'
 import { Connections } from '../src/phones/connections'
 import { PhoneStore } from '../src/phones/phoneStore'
-import { cookieOf, cookiesOf, shopWithDoor } from './theDoor'
+import { cookieOf, cookiesOf, shopWithDoor } from './networkShop'
 
 let shop: Awaited<ReturnType<typeof shopWithDoor>>
 beforeAll(async () => {
   shop = await shopWithDoor()
-  await shop.atDesk('PATCH', '/api/v1/shop', { name: 'Marram & Tide' })
+  await shop.atLaptop('PATCH', '/api/v1/shop', { name: 'Marram & Tide' })
 })
 afterAll(() => shop.close())
 
@@ -74,7 +74,7 @@ it('tells who comes by plain http where to come in, and nothing else', async () 
 })
 
 it('shows one who is not let in the way in, and no route, page or file besides', async () => {
-  const { paths } = (await (await shop.atDesk('GET', '/api/v1/openapi.json')).json()) as {
+  const { paths } = (await (await shop.atLaptop('GET', '/api/v1/openapi.json')).json()) as {
     paths: Record<string, object>
   }
   const routes = Object.entries(paths).flatMap(([where, methods]) =>
@@ -117,12 +117,12 @@ it('lets a phone in by the code and the laptop’s yes, with a key that no scrip
   const token = cookieOf(asked)
   const comeIn = () => shop.fromNetwork('/pair/come-in', { method: 'POST', cookie: token })
   expect(JSON.parse((await comeIn()).text)).toEqual({ state: 'waiting' })
-  const door = (await (await shop.atDesk('GET', '/api/v1/phones')).json()) as { asking: object; invited: null }
+  const door = (await (await shop.atLaptop('GET', '/api/v1/phones')).json()) as { asking: object; invited: null }
   expect([door.asking, door.invited]).toEqual([{ name: 'Bench phone' }, null])
   // The code was good for one.
   const second = await shop.fromNetwork('/pair/ask', { method: 'POST', body: { code, name: 'Another' } })
   expect(second.status).toBe(410)
-  await shop.atDesk('POST', '/api/v1/phones/asking', { letIn: true })
+  await shop.atLaptop('POST', '/api/v1/phones/asking', { letIn: true })
   const inside = await comeIn()
   const [cookie] = cookiesOf(inside).filter((one) => one.startsWith('__Host-thimble='))
   for (const part of ['HttpOnly', 'Secure', 'SameSite=Strict', 'Path=/', 'Max-Age=34560000'])
@@ -140,7 +140,7 @@ it('lets a phone in by the code and the laptop’s yes, with a key that no scrip
 
 it('lets nobody in without the yes, after a no, or once two minutes are over', async () => {
   for (const settle of [
-    () => shop.atDesk('POST', '/api/v1/phones/asking', { letIn: false }),
+    () => shop.atLaptop('POST', '/api/v1/phones/asking', { letIn: false }),
     () => Promise.resolve(void (shop.clock.at += 120_000)),
   ]) {
     const { code } = shop.phones.pairing.invite()
@@ -202,7 +202,7 @@ it('ends what a phone has open within two seconds of turning it out, and knows i
   const turnOut = async (): Promise<number> => {
     const at = performance.now()
     const id = shop.phones.store.list().find(({ name }) => name === 'Lost phone')!.id
-    await shop.atDesk('DELETE', `/api/v1/phones/${id}`)
+    await shop.atLaptop('DELETE', `/api/v1/phones/${id}`)
     return at
   }
   expect(await ended).toBeLessThan(2000)
@@ -252,14 +252,14 @@ it('ends a handshake after its time, however slowly it drips, and leaves one tha
 
 it('turns a phone out for good: an older copy of the shop’s file brings none back, and all are let in anew', async () => {
   const own = await shopWithDoor()
-  await own.atDesk('PATCH', '/api/v1/shop', { name: 'Marram & Tide' })
+  await own.atLaptop('PATCH', '/api/v1/shop', { name: 'Marram & Tide' })
   await own.pair('Lost phone')
   const staying = await own.pair('Bench phone')
   const data = path.join(own.folder, 'data')
   await backUp(data, path.join(own.folder, 'copy.db'))
   const id = own.phones.store.list().find(({ name }) => name === 'Lost phone')!.id
-  await own.atDesk('DELETE', `/api/v1/phones/${id}`)
-  await own.atDesk('PATCH', '/api/v1/shop', { name: 'Written since' })
+  await own.atLaptop('DELETE', `/api/v1/phones/${id}`)
+  await own.atLaptop('PATCH', '/api/v1/shop', { name: 'Written since' })
   await own.close()
 
   const opened = async (folder: string) => {

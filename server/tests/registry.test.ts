@@ -1,4 +1,4 @@
-import { collection, collections, Kept, Name, type Registry } from '@thimble/contract'
+import { collection, collections, StoredDocument, Name, type Registry } from '@thimble/contract'
 import { createClient } from '@libsql/client'
 import { mkdtempSync } from 'node:fs'
 import os from 'node:os'
@@ -7,7 +7,11 @@ import { z } from 'zod'
 import { api, openDatabase, ShopStore } from '../src'
 
 /** A collection that no part of the program knows of: one entry, and the migration that drizzle-kit would write of it. */
-const Scissors = Kept.extend({ name: Name, bladeMm: z.number().positive(), curved: z.boolean().default(false) })
+const Scissors = StoredDocument.extend({
+  name: Name,
+  bladeMm: z.number().positive(),
+  curved: z.boolean().default(false),
+})
 const registry: Registry = {
   ...collections,
   scissors: collection(Scissors, { lookUps: { blade_mm: { type: 'real', of: (one) => one.bladeMm } } }),

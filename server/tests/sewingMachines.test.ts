@@ -1,9 +1,9 @@
 import type { RunEvent } from '@thimble/contract'
 import {
   MACHINE_OF_NO_NAME,
-  type MachineAsk,
+  type MachineCommandInput,
   type MachineNow,
-  MachineOrder,
+  MachineCommand,
   type SewingJob,
 } from '@thimble/contract/sewingMachine'
 import { mkdtempSync, rmSync } from 'node:fs'
@@ -56,7 +56,8 @@ describe('the machine that stands in', () => {
   })
   afterAll(() => rmSync(folder, { recursive: true, force: true }))
 
-  const press = (order: MachineAsk): Promise<MachineNow> => machines.press(MACHINE, MachineOrder.parse(order))
+  const press = (order: MachineCommandInput): Promise<MachineNow> =>
+    machines.press(MACHINE, MachineCommand.parse(order))
   /** So many seconds later, as the machine has it. */
   const after = (seconds: number): Promise<MachineNow> => {
     ms += seconds * 1000

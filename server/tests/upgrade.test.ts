@@ -3,7 +3,7 @@ import type { Piece, StageId } from '@thimble/contract'
 import type { ShopFile } from '@thimble/contract/answers'
 import type { LogRow } from '@thimble/contract/log'
 import { layerNames } from '@thimble/core/recipe'
-import { writeSaid } from '@thimble/core/words'
+import { writeMessage } from '@thimble/core/messages'
 import { copyFileSync, existsSync, mkdtempSync, readFileSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
@@ -135,7 +135,7 @@ describe('the shop of before', () => {
   it('decides its marks where they were, to the number that was shown', () => {
     const marks = (id: string): string => {
       const [kept] = after.pieces.find((piece) => piece.id === id)!.measure.kept
-      return kept ? writeSaid(kept.placed, { unit: 'mm' }) : 'not decided'
+      return kept ? writeMessage(kept.placed, { unit: 'mm' }) : 'not decided'
     }
     expect(marks('piece-polo-3')).toBe('Cross 190 mm below the shoulder point, 90 mm from centre')
   })

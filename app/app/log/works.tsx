@@ -1,3 +1,3 @@
 import { lazyPage } from '@/ui/lazyPage'
 
-export default lazyPage(async () => (await import('@/features/log/pages')).WorksPage)
+export default lazyPage(async () => (await import('@/features/log/pages')).InsightsPage)

@@ -1,18 +1,18 @@
 import { useLocalSearchParams } from 'expo-router'
-import { RunPartsProvider } from '@/desk/runParts'
+import { OrderPartsProvider } from '@/shared/orderParts'
 import { lazyPage } from '@/ui/lazyPage'
 
 const PiecePage = lazyPage(async () => (await import('@/features/piece/pages')).PiecePage)
 const parts = {
-  OfLine: lazyPage(async () => (await import('@/features/runs/pages')).OfLine),
-  NextInRun: lazyPage(async () => (await import('@/features/runs/pages')).NextInRun),
+  OfLine: lazyPage(async () => (await import('@/features/orders/pages')).OfLine),
+  NextInBatch: lazyPage(async () => (await import('@/features/orders/pages')).NextInBatch),
 }
 
 export default function Route() {
   const { id } = useLocalSearchParams<{ id: string }>()
   return (
-    <RunPartsProvider value={parts}>
+    <OrderPartsProvider value={parts}>
       <PiecePage key={id} id={id} />
-    </RunPartsProvider>
+    </OrderPartsProvider>
   )
 }

@@ -5,7 +5,7 @@ type Props = {
   /** In stitch order; `share` is how wide each is against the others. */
   blocks: readonly { colour: string; share: number }[]
   height: number
-  /** Which block is lit. */
+  /** Which block is highlighted. */
   at?: number | null
   label?: string
 }

@@ -1,4 +1,4 @@
-import type { CutRoll } from '@thimble/plan/work'
+import type { CutRoll } from '@thimble/plan/schedule'
 import { useState } from 'react'
 import { View } from 'react-native'
 import Svg, { G, Line, Rect, Text } from 'react-native-svg'

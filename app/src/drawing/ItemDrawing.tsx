@@ -9,7 +9,7 @@ import {
   type Pose,
   rectangle,
 } from '@thimble/core/plane'
-import { writeSaid } from '@thimble/core/words'
+import { writeMessage } from '@thimble/core/messages'
 import type { Placed } from '@thimble/plan'
 import { memo, useState } from 'react'
 import { View as Box } from 'react-native'
@@ -34,8 +34,8 @@ type Props = {
   unit: 'mm' | 'cm' | 'in'
   write: (mm: number) => string
   height: number
-  /** Measurement or distance whose tape is lit; the order in which tapes are numbered. */
-  lit?: string | null
+  /** Measurement or distance whose tape is highlighted; the order in which tapes are numbered. */
+  highlighted?: string | null
   order?: readonly string[]
   measuring?: boolean
   sketch?: Sketch
@@ -48,12 +48,12 @@ const alone = { contain: 'strict' } as object
 
 /** The piece to scale between two tapes: cloth, seams, tapes asked for, designs, marks, and the hoop when there is one. */
 export function ItemDrawing(props: Props) {
-  const { placed, style, unit, height, lit, colour, order = [], measuring, hoop } = props
+  const { placed, style, unit, height, highlighted, colour, order = [], measuring, hoop } = props
   const p = usePalette()
   const [width, setWidth] = useState(0)
   const asked = placed.item.tapes
-    .filter((t) => t.id === lit || (measuring && order.includes(t.id)))
-    .sort((a, b) => Number(a.id === lit) - Number(b.id === lit))
+    .filter((t) => t.id === highlighted || (measuring && order.includes(t.id)))
+    .sort((a, b) => Number(a.id === highlighted) - Number(b.id === highlighted))
   const [w, h] = [Math.max(50, width - TAPE), height - TAPE]
   const ring = hoop ? composePose(hoop.target ?? placed.pose, inversePose(hoop.pose)) : null
   const view =
@@ -63,7 +63,7 @@ export function ItemDrawing(props: Props) {
   return (
     <Box
       role="img"
-      aria-label={`Drawing to scale. ${writeSaid(placed.placed, style)}.`}
+      aria-label={`Drawing to scale. ${writeMessage(placed.placed, style)}.`}
       style={[{ height, backgroundColor: p.table }, alone]}
       onLayout={(e) => setWidth(e.nativeEvent.layout.width)}
     >
@@ -133,10 +133,10 @@ function Designs({ view, placed: { outlines, copies, marks }, colour, sketch = n
   )
 }
 
-function TapesAsked({ view, asked, placed, lit, order = [], write }: Part & { asked: ItemShape['tapes'] }) {
+function TapesAsked({ view, asked, placed, highlighted, order = [], write }: Part & { asked: ItemShape['tapes'] }) {
   const number = (id: string): number => order.indexOf(id) + 1
   // The one at hand first: its label has the choice of places.
-  const [atHand, faint] = [asked.filter((t) => t.id === lit), asked.filter((t) => t.id !== lit)]
+  const [atHand, faint] = [asked.filter((t) => t.id === highlighted), asked.filter((t) => t.id !== highlighted)]
   const told = [
     ...atHand.map((t) => ({ ...t, text: `${number(t.id)}  ${write(span(t))}` })),
     ...faint.map((t) => ({ ...t, text: String(number(t.id)) })),
@@ -148,7 +148,7 @@ function TapesAsked({ view, asked, placed, lit, order = [], write }: Part & { as
         <FaintTapes view={view} tapes={told.slice(atHand.length)} labels={labels.slice(atHand.length)} />
       ) : null}
       {atHand.map((t, i) => (
-        <TapeOnCloth key={t.id} view={view} tape={t} text={told[i]!.text} label={labels[i]!} lit />
+        <TapeOnCloth key={t.id} view={view} tape={t} text={told[i]!.text} label={labels[i]!} highlighted />
       ))}
     </>
   )
@@ -157,7 +157,7 @@ function TapesAsked({ view, asked, placed, lit, order = [], write }: Part & { as
 const marksOf = ({ marks }: Placed) => marks.map(({ at }) => at)
 
 /** A tape that several designs share is written at the first. */
-function TapesOfMarks({ view, placed, lit, write }: Part) {
+function TapesOfMarks({ view, placed, highlighted, write }: Part) {
   const { tapes } = placed
   const told = tapes.map((t, i) => ({
     ...t,
@@ -167,7 +167,14 @@ function TapesOfMarks({ view, placed, lit, write }: Part) {
   return (
     <>
       {told.map((t, i) => (
-        <TapeOnCloth key={`${t.id}${i}`} view={view} tape={t} text={t.text} label={labels[i]!} lit={t.id === lit} />
+        <TapeOnCloth
+          key={`${t.id}${i}`}
+          view={view}
+          tape={t}
+          text={t.text}
+          label={labels[i]!}
+          highlighted={t.id === highlighted}
+        />
       ))}
     </>
   )

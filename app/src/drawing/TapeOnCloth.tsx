@@ -4,17 +4,17 @@ import { usePalette } from '@/theme/PaletteProvider'
 import type { LabelPlace } from './labelPlaces'
 import { toPath, type View } from './scale'
 
-type Props = { view: View; tape: TapeLine; text: string; label: LabelPlace; lit?: boolean }
+type Props = { view: View; tape: TapeLine; text: string; label: LabelPlace; highlighted?: boolean }
 
-/** A length of tape laid on the cloth with its figure; lit while its number is being typed. */
-export function TapeOnCloth({ view, tape, text, label, lit }: Props) {
+/** A length of tape laid on the cloth with its figure; highlighted while its number is being typed. */
+export function TapeOnCloth({ view, tape, text, label, highlighted }: Props) {
   const p = usePalette()
   const d = toPath(view, [tape.from, tape.to], false)
   return (
     <G>
-      <Path d={d} stroke={p.onTape} strokeWidth={lit ? 9 : 6.5} />
-      <Path d={d} stroke={lit ? p.weld : p.tape} strokeWidth={lit ? 7 : 4.5} />
-      {text === '' ? null : <Figure {...label} text={text} fill={lit ? p.weld : p.tape} />}
+      <Path d={d} stroke={p.onTape} strokeWidth={highlighted ? 9 : 6.5} />
+      <Path d={d} stroke={highlighted ? p.weld : p.tape} strokeWidth={highlighted ? 7 : 4.5} />
+      {text === '' ? null : <Figure {...label} text={text} fill={highlighted ? p.weld : p.tape} />}
     </G>
   )
 }

@@ -3,9 +3,9 @@ import { generate } from 'json-merge-patch'
 import { useRouter } from 'expo-router'
 import { useState } from 'react'
 import type { FieldErrors, FieldValues, Resolver } from 'react-hook-form'
-import { create, patch, remove } from '@/state/changes'
-import { useShelf } from '@/state/store'
-import { goingBack } from '@/ui/whereItWas'
+import { create, patch, remove } from '@/sync/changes'
+import { useDocuments } from '@/state/store'
+import { goingBack } from '@/ui/scrollMemory'
 import { useDraftForm } from './useDraftForm'
 import { nanoid } from 'nanoid'
 
@@ -14,7 +14,7 @@ type Formed = Exclude<CollectionName, 'pieces'>
 /** What was typed, as a document without its id and times; sentences by field for what cannot be read. */
 type ReadTexts<Texts> = { doc: object; unread: Partial<Record<keyof Texts, string>> }
 
-type Ask<Name extends Formed, Texts extends FieldValues> = {
+type DocFormOptions<Name extends Formed, Texts extends FieldValues> = {
   collection: Name
   id: string
   back: '/stash' | '/designs' | '/new'
@@ -26,10 +26,10 @@ type Ask<Name extends Formed, Texts extends FieldValues> = {
 }
 
 /** A form about one document: the base with reading, keeping and removing. */
-export function useDocForm<Name extends Formed, Texts extends FieldValues>(ask: Ask<Name, Texts>) {
+export function useDocForm<Name extends Formed, Texts extends FieldValues>(ask: DocFormOptions<Name, Texts>) {
   const { collection, id, back, write, read, fieldOf = (path) => path } = ask
   const router = useRouter()
-  const kept = useShelf((s) => s.docs[collection][id]) as Docs[Name] | undefined
+  const kept = useDocuments((s) => s.docs[collection][id]) as Docs[Name] | undefined
   const resolver: Resolver<Texts, unknown, Docs[Name]> = (texts) => {
     const { doc, unread } = read(texts)
     const found = collections[collection].schema.safeParse({ ...kept, ...times(kept), ...doc })

@@ -1,4 +1,4 @@
-import type { Change } from './outbox'
+import type { Change } from './change'
 
 /** The settings, as if they were a document. */
 export const SHOP = 'shop/shop'

@@ -1,4 +1,4 @@
-import type { Store } from './outbox'
+export type Store = Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>
 
 /** What a page keeps while its browser lets it keep nothing: gone with the page. */
 function pageMemory(): Store {

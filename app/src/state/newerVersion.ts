@@ -1,5 +1,5 @@
 import { deviceStorage } from './deviceStorage'
-import { newer, noticed } from './shelf'
+import { newer, noticed } from './documents'
 import { store } from './store'
 
 let waiting: ServiceWorker | null = null
@@ -36,7 +36,7 @@ function tellNotKept(): void {
   )
 }
 
-/** Takes the newer version at work: everything that was typed is kept, and the page is opened anew by it. */
+/** Takes the newer version at work: everything that was typed is kept, and the page is reopened by it. */
 export function takeNewer(): void {
   navigator.serviceWorker.addEventListener('controllerchange', () => location.reload(), { once: true })
   waiting?.postMessage({ type: 'SKIP_WAITING' })

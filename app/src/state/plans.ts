@@ -15,22 +15,22 @@ import {
  * Plans of a piece, each remembered by no more than what it rests on: a key typed in the record works nothing out
  * again at Measure, and what was decided is never worked out at all.
  */
-type Ask = [piece: Piece, shelf: Shelf]
+type PlanArgs = [piece: Piece, shelf: Shelf]
 const [item, measure, build] = [
-  (...[piece]: Ask) => piece.item,
-  (...[piece]: Ask) => piece.measure,
-  (...[piece]: Ask) => piece.build,
+  (...[piece]: PlanArgs) => piece.item,
+  (...[piece]: PlanArgs) => piece.measure,
+  (...[piece]: PlanArgs) => piece.build,
 ]
 const [shop, designs, machines, hoops, supplies] = [
-  (...[, shelf]: Ask) => shelf.shop,
-  (...[, shelf]: Ask) => shelf.designs,
-  (...[, shelf]: Ask) => shelf.machines,
-  (...[, shelf]: Ask) => shelf.hoops,
-  (...[, shelf]: Ask) => shelf.supplies,
+  (...[, shelf]: PlanArgs) => shelf.shop,
+  (...[, shelf]: PlanArgs) => shelf.designs,
+  (...[, shelf]: PlanArgs) => shelf.machines,
+  (...[, shelf]: PlanArgs) => shelf.hoops,
+  (...[, shelf]: PlanArgs) => shelf.supplies,
 ]
-const corrections = (...[, shelf]: Ask) => shelf.corrections
-const record = (...[, shelf]: Ask) => shelf.record
-const hoopId = (...[piece]: Ask) => piece.hoop.hoopId
+const corrections = (...[, shelf]: PlanArgs) => shelf.corrections
+const record = (...[, shelf]: PlanArgs) => shelf.record
+const hoopId = (...[piece]: PlanArgs) => piece.hoop.hoopId
 
 export const selectMeasure = createSelector(
   [item, measure, hoopId, shop, designs, hoops],
@@ -38,16 +38,16 @@ export const selectMeasure = createSelector(
     planMeasure({ item, measure, hoop: { hoopId } }, { shop, designs, hoops }),
 )
 
-const keptMarks = (...[piece]: Ask) => piece.measure.kept
-const livePlan = (...ask: Ask) => (ask[0].measure.kept.length > 0 ? null : selectMeasure(...ask))
+const keptMarks = (...[piece]: PlanArgs) => piece.measure.kept
+const livePlan = (...ask: PlanArgs) => (ask[0].measure.kept.length > 0 ? null : selectMeasure(...ask))
 
 export const selectMarked = createSelector([keptMarks, livePlan, designs], (kept, plan, designs) =>
   markedOf(kept, plan, designs),
 )
-const markedDesign = (...ask: Ask) => selectMarked(...ask).design
+const markedDesign = (...ask: PlanArgs) => selectMarked(...ask).design
 
 const held = createSelector(
-  [hoopId, (...[piece]: Ask) => piece.hoop.holding, (...[piece]: Ask) => piece.hoop.kept],
+  [hoopId, (...[piece]: PlanArgs) => piece.hoop.holding, (...[piece]: PlanArgs) => piece.hoop.kept],
   (hoopId, holding, kept) => ({ hoopId, holding, kept }),
 )
 
@@ -55,18 +55,18 @@ const held = createSelector(
 const ringed = createSelector(
   [
     hoopId,
-    (...[piece]: Ask) => piece.hoop.holding,
-    (...[piece]: Ask) => piece.hoop.machineId,
-    (...[piece]: Ask) => piece.hoop.turn,
-    (...[piece]: Ask) => piece.hoop.lineUp,
+    (...[piece]: PlanArgs) => piece.hoop.holding,
+    (...[piece]: PlanArgs) => piece.hoop.machineId,
+    (...[piece]: PlanArgs) => piece.hoop.turn,
+    (...[piece]: PlanArgs) => piece.hoop.lineUp,
   ],
   (hoopId, holding, machineId, turn, lineUp) => ({ hoopId, holding, machineId, turn, lineUp }),
 )
 const madeOf = createSelector(
   [
-    (...[piece]: Ask) => piece.build.cloth,
-    (...[piece]: Ask) => piece.build.use,
-    (...[piece]: Ask) => piece.build.thread,
+    (...[piece]: PlanArgs) => piece.build.cloth,
+    (...[piece]: PlanArgs) => piece.build.use,
+    (...[piece]: PlanArgs) => piece.build.thread,
   ],
   (cloth, use, thread) => ({ cloth, use, thread }),
 )
@@ -76,7 +76,7 @@ const selectFree = createSelector(
   (item, measure, build, hoop, marked, shop, hoops, machines) =>
     planHoop({ piece: { item, measure, build, hoop }, marked, stack: null, shop, hoops, machines }),
 )
-const best = (...ask: Ask) => bestUnder(ask[0], () => selectFree(...ask))
+const best = (...ask: PlanArgs) => bestUnder(ask[0], () => selectFree(...ask))
 
 export const selectBuild = createSelector(
   [item, build, held, markedDesign, shop, hoops, supplies, best, record],
@@ -85,7 +85,7 @@ export const selectBuild = createSelector(
 )
 
 export const selectBuilt = createSelector([build, selectBuild], builtOf)
-const builtStack = (...ask: Ask) => selectBuilt(...ask).stack
+const builtStack = (...ask: PlanArgs) => selectBuilt(...ask).stack
 
 export const selectHoop = createSelector(
   [item, measure, build, ringed, selectMarked, builtStack, shop, hoops, machines, corrections],

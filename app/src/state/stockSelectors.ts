@@ -1,21 +1,22 @@
 import { createSelector } from '@reduxjs/toolkit'
 import type { CollectionName, Docs } from '@thimble/contract'
 import { inWork } from '@thimble/plan'
-import type { Stock } from '@thimble/plan/takes'
+import type { Stock } from '@thimble/plan/consumption'
 import { shallowEqual } from 'react-redux'
-import type { ShelfState } from './shelf'
+import type { DocumentsState } from './documents'
 
 /** All of one collection that is not removed, the same list to everyone who asks. */
 const standing = <Name extends CollectionName>(name: Name) =>
-  createSelector([(s: ShelfState) => s.docs[name], (s: ShelfState) => s.gone[name]], (docs, gone): Docs[Name][] =>
-    (Object.values(docs) as Docs[Name][]).filter(({ id }) => !gone[id]),
+  createSelector(
+    [(s: DocumentsState) => s.docs[name], (s: DocumentsState) => s.gone[name]],
+    (docs, gone): Docs[Name][] => (Object.values(docs) as Docs[Name][]).filter(({ id }) => !gone[id]),
   )
 
 /** What there is to take from; one for all, so that what follows from it is worked out once. */
 export const selectStock = createSelector(
   [
-    (s: ShelfState) => s.shop,
-    (s: ShelfState) => s.docs.designs,
+    (s: DocumentsState) => s.shop,
+    (s: DocumentsState) => s.docs.designs,
     standing('machines'),
     standing('hoops'),
     standing('supplies'),

@@ -7,7 +7,7 @@ import { usePlanShelf } from './useShelfDocs'
 export function useFreeShelf(pieceId: string): Shelf {
   const shelf = usePlanShelf()
   const reserved = useReserved(pieceId)
-  // While nothing else is taken it is the same shelf, and no plan is made anew.
+  // While nothing else is taken it is the same shelf, and no plan is made again.
   const taken = shelf.supplies.map(({ id }) => reserved.get(id)?.amount ?? 0).join()
   return useMemo(() => {
     const amounts = taken.split(',').map(Number)

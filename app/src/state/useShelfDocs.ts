@@ -1,12 +1,12 @@
 import type { CollectionName, DesignCard, Docs } from '@thimble/contract'
 import type { Shelf } from '@thimble/plan'
 import { useMemo } from 'react'
-import { useShelf } from './store'
+import { useDocuments } from './store'
 
 /** All of one collection that is not removed. */
 export function useDocs<Name extends CollectionName>(resource: Name): Docs[Name][] {
-  const docs = useShelf((s) => s.docs[resource])
-  const gone = useShelf((s) => s.gone[resource])
+  const docs = useDocuments((s) => s.docs[resource])
+  const gone = useDocuments((s) => s.gone[resource])
   return useMemo(() => (Object.values(docs) as Docs[Name][]).filter((doc) => !gone[doc.id]), [docs, gone])
 }
 
@@ -25,13 +25,13 @@ export function useShelvedDesigns(): DesignCard[] {
 
 /** The shelf in the shape plans are made from. */
 export function usePlanShelf(): Shelf {
-  const shop = useShelf((s) => s.shop)
-  const designs = useShelf((s) => s.docs.designs)
+  const shop = useDocuments((s) => s.shop)
+  const designs = useDocuments((s) => s.docs.designs)
   const machines = useNamed('machines')
   const hoops = useNamed('hoops')
   const supplies = useNamed('supplies')
   const corrections = useDocs('corrections')
-  const record = useShelf((s) => s.record)
+  const record = useDocuments((s) => s.record)
   return useMemo(
     () => ({ shop, designs, machines, hoops, supplies, corrections, ...(record ? { record } : {}) }),
     [shop, designs, machines, hoops, supplies, corrections, record],

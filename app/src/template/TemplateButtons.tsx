@@ -1,10 +1,10 @@
 import { Button } from '@rneui/themed'
 import type { PaperId } from '@thimble/core/template'
-import type { Handed } from '@/desk/shareFile'
+import type { Handed } from '@/shared/shareFile'
 import { useState } from 'react'
 import { View } from 'react-native'
-import { Opener } from '@/ui/Opener'
-import { Words } from '@/ui/Words'
+import { Disclosure } from '@/ui/Disclosure'
+import { Text } from '@/ui/Text'
 
 const handed: Record<Handed, string | null> = {
   saved: 'The template is in your downloads. Print it at 100 % and check its ruler.',
@@ -30,10 +30,10 @@ export function TemplateButtons({ make }: { make: (paper: PaperId) => Promise<Ha
     }
   }
   return (
-    <Opener title="Paper template, true to size">
-      <Words soft>
+    <Disclosure title="Paper template, true to size">
+      <Text soft>
         Outline, cross and arrow to cut out and lay on the piece; larger ones come on several pages to join.
-      </Words>
+      </Text>
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <View style={{ flex: 1 }}>
           <Button type="outline" title="PDF on A4" onPress={() => void print('a4')} />
@@ -42,7 +42,7 @@ export function TemplateButtons({ make }: { make: (paper: PaperId) => Promise<Ha
           <Button type="outline" title="PDF on Letter" onPress={() => void print('letter')} />
         </View>
       </View>
-      {said ? <Words role="status">{said}</Words> : null}
-    </Opener>
+      {said ? <Text role="status">{said}</Text> : null}
+    </Disclosure>
   )
 }

@@ -1,10 +1,10 @@
-import { writeName, writeSaid } from '@thimble/core/words'
+import { writeName, writeMessage } from '@thimble/core/messages'
 import type { Marked, MeasurePlan, PieceDesign } from '@thimble/plan'
 import type { PaperId } from '@thimble/core/template'
 import { Asset } from 'expo-asset'
 import { format } from 'date-fns/format'
 import type { Piece } from '@thimble/contract'
-import { type Handed, shareFile } from '@/desk/shareFile'
+import { type Handed, shareFile } from '@/shared/shareFile'
 import { fontFiles } from '@/theme/fonts'
 
 type Printed = { piece: Piece; plan: MeasurePlan; marked: Marked }
@@ -14,7 +14,7 @@ export function printTemplate({ piece, plan, marked }: Printed, paper: PaperId, 
   const { write, placement, style } = plan
   const { design, placed } = marked
   const lines = [
-    `${design.name ?? 'Design by its size'}. ${placed ? writeSaid(placed.placed, style) : ''}`,
+    `${design.name ?? 'Design by its size'}. ${placed ? writeMessage(placed.placed, style) : ''}`,
     ...(marked.decided ? [] : (placement?.distances.map((d) => `${d.name}: ${write(d.mm)}`) ?? [])),
   ]
   const title = `${piece.name}, ${plan.rule.name.toLowerCase()}`

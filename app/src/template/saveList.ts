@@ -1,7 +1,7 @@
 import type { ListRow } from '@thimble/core/template'
 import { format } from 'date-fns/format'
 import { Asset } from 'expo-asset'
-import { type Handed, shareFile } from '@/desk/shareFile'
+import { type Handed, shareFile } from '@/shared/shareFile'
 import { fontFiles } from '@/theme/fonts'
 
 /** Makes a list for paper and hands it on as a file. */

@@ -2,7 +2,7 @@ import type { Advice } from '@thimble/core/advice'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { useUnits } from './useUnits'
-import { Words } from './Words'
+import { Text } from './Text'
 
 const lead = { note: '', caution: 'Take care: ', stop: 'Stop: ' } as const
 
@@ -13,14 +13,14 @@ export function AdviceBar({ advice }: { advice: Advice }) {
   const colour = { note: p.moss, caution: p.weld, stop: p.madder }[advice.severity]
   return (
     <View role="note" style={{ borderLeftWidth: 4, borderLeftColor: colour, paddingLeft: 12, marginVertical: 6 }}>
-      <Words style={{ fontSize: 16 }}>
+      <Text style={{ fontSize: 16 }}>
         {lead[advice.severity] ? (
-          <Words bold style={{ fontSize: 16 }}>
+          <Text bold style={{ fontSize: 16 }}>
             {lead[advice.severity]}
-          </Words>
+          </Text>
         ) : null}
         {inUnits(advice.text)}
-      </Words>
+      </Text>
     </View>
   )
 }

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router'
 import { Pressable } from 'react-native'
-import { goingBack } from './whereItWas'
-import { Words } from './Words'
+import { goingBack } from './scrollMemory'
+import { Text } from './Text'
 
 /** Back to where one came from, or to the bench. */
 export function BackButton() {
@@ -17,9 +17,9 @@ export function BackButton() {
         router.back()
       }}
     >
-      <Words aria-hidden style={{ fontSize: 28, lineHeight: 32 }}>
+      <Text aria-hidden style={{ fontSize: 28, lineHeight: 32 }}>
         ‹
-      </Words>
+      </Text>
     </Pressable>
   )
 }

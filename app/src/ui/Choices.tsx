@@ -2,7 +2,7 @@ import { useEffect, useId, useRef, useState } from 'react'
 import { Pressable, View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { radio, RadioGroup } from './RadioGroup'
-import { Words } from './Words'
+import { Text } from './Text'
 
 export type Choice<T extends string> = { id: T; name: string; swatch?: string }
 type Props<T extends string> = {
@@ -23,9 +23,9 @@ function Tags<T extends string>({ label, choices, value, onChange, opened }: Pro
   const chosen = choices.some((c) => c.id === value)
   return (
     <RadioGroup label={label} moves={opened} style={{ gap: 6 }}>
-      <Words soft aria-hidden>
+      <Text soft aria-hidden>
         {label}
-      </Words>
+      </Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {choices.map((choice, i) => {
           const on = choice.id === value
@@ -74,9 +74,9 @@ function LongChoices<T extends string>(props: Props<T>) {
     )
   return (
     <View style={{ gap: 6 }}>
-      <Words soft nativeID={`${id}-label`}>
+      <Text soft nativeID={`${id}-label`}>
         {label}
-      </Words>
+      </Text>
       <Pressable
         ref={line}
         role="button"
@@ -96,12 +96,12 @@ function LongChoices<T extends string>(props: Props<T>) {
           paddingHorizontal: 12,
         }}
       >
-        <Words bold style={{ flex: 1 }}>
+        <Text bold style={{ flex: 1 }}>
           {chosen?.name ?? 'Choose'}
-        </Words>
-        <Words tone="indigo" bold>
+        </Text>
+        <Text tone="indigo" bold>
           change
-        </Words>
+        </Text>
       </Pressable>
     </View>
   )
@@ -155,9 +155,9 @@ function Tag<T extends string>({ choice, on, first, cursor, onPress }: TagProps<
           }}
         />
       ) : null}
-      <Words bold={on} tone={on ? 'indigo' : undefined} style={{ fontSize: 16, flexShrink: 1 }}>
+      <Text bold={on} tone={on ? 'indigo' : undefined} style={{ fontSize: 16, flexShrink: 1 }}>
         {choice.name}
-      </Words>
+      </Text>
     </Pressable>
   )
 }

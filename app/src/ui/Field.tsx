@@ -3,7 +3,7 @@ import { useId, useState } from 'react'
 import { type KeyboardTypeOptions, StyleSheet, View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { FieldProblem } from './FieldProblem'
-import { Words } from './Words'
+import { Text } from './Text'
 
 type Props = {
   label: string
@@ -63,9 +63,9 @@ function Framed({ label, suffix, keyboard, onFocus, onBlur, ...box }: FramedProp
         paddingTop: 8,
       }}
     >
-      <Words soft nativeID={`${box.id}-label`}>
+      <Text soft nativeID={`${box.id}-label`}>
         {label}
-      </Words>
+      </Text>
       <View style={{ flexDirection: 'row', alignItems: 'center' }}>
         <View style={{ flex: 1, minWidth: 0 }}>
           <TextBox
@@ -81,7 +81,7 @@ function Framed({ label, suffix, keyboard, onFocus, onBlur, ...box }: FramedProp
             }}
           />
         </View>
-        {suffix ? <Words soft>{suffix}</Words> : null}
+        {suffix ? <Text soft>{suffix}</Text> : null}
       </View>
     </View>
   )
@@ -89,9 +89,9 @@ function Framed({ label, suffix, keyboard, onFocus, onBlur, ...box }: FramedProp
 
 function Hint({ id, children }: { id: string; children: string }) {
   return (
-    <Words soft nativeID={id} style={{ fontSize: 14, lineHeight: 19, marginTop: 2 }}>
+    <Text soft nativeID={id} style={{ fontSize: 14, lineHeight: 19, marginTop: 2 }}>
       {children}
-    </Words>
+    </Text>
   )
 }
 

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react'
 import { useUnits } from './useUnits'
-import { Words } from './Words'
+import { Text } from './Text'
 
 /** A hand at rest, in milliseconds. */
 const PAUSE_MS = 900
@@ -14,7 +14,7 @@ export function FieldProblem({ id, children }: { id: string; children: string })
     return () => clearTimeout(timer)
   }, [children])
   return (
-    <Words
+    <Text
       nativeID={id}
       role="alert"
       aria-busy={rested !== children}
@@ -22,6 +22,6 @@ export function FieldProblem({ id, children }: { id: string; children: string })
       style={{ fontSize: 15, lineHeight: 20, marginTop: 2 }}
     >
       {inUnits(children)}
-    </Words>
+    </Text>
   )
 }

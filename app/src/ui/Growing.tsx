@@ -24,7 +24,7 @@ export function Growing<T>({ items, children }: Props<T>) {
     const near = new IntersectionObserver(([entry]) => entry!.isIntersecting && draw())
     near.observe(end.current as unknown as Element)
     return () => near.disconnect()
-    // Observed anew after each step, as an end that stays in sight is told only once.
+    // Observed again after each step, as an end that stays in sight is told only once.
   }, [more, count])
   return (
     <>

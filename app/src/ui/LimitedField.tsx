@@ -1,7 +1,7 @@
 import { usePathname } from 'expo-router'
 import { type ComponentProps } from 'react'
 import { Field } from './Field'
-import { useKeptText } from './useKeptText'
+import { useDraftText } from './useDraftText'
 
 type Props = ComponentProps<typeof Field> & {
   /** Characters it takes. */
@@ -15,7 +15,7 @@ export const tooLong = (text: string, most: number): string | null =>
 
 /** A field that takes so much text and no more: what is longer stays as typed, is said, and is not sent until it fits. */
 export function LimitedField({ slot = '', most, value, problem, onChange, ...rest }: Props) {
-  const [text, setText] = useKeptText(`${usePathname()}.${rest.label}.${slot}`, value)
+  const [text, setText] = useDraftText(`${usePathname()}.${rest.label}.${slot}`, value)
   const long = tooLong(text, most)
   const type = (next: string): void => {
     const fits = next.length <= most

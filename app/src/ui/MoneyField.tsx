@@ -1,6 +1,6 @@
 import { currencySign, readMoney, typedMoney } from '@/words/moneyWords'
 import { Field } from './Field'
-import { useKeptText } from './useKeptText'
+import { useDraftText } from './useDraftText'
 
 type Props = {
   /** Tells it from another of the same label. */
@@ -16,7 +16,7 @@ type Props = {
 
 /** An amount of money; what cannot be read stays as typed, is said, and is not kept. */
 export function MoneyField({ slot, currency, minor, onChange, ...rest }: Props) {
-  const [text, setText] = useKeptText(`money.${slot}`, typedMoney(minor, currency))
+  const [text, setText] = useDraftText(`money.${slot}`, typedMoney(minor, currency))
   const { problem } = readMoney(text, currency)
   const type = (typed: string): void => {
     const read = readMoney(typed, currency)

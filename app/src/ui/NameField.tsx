@@ -1,5 +1,5 @@
 import { Field } from './Field'
-import { useKeptText } from './useKeptText'
+import { useDraftText } from './useDraftText'
 
 type Props = { slot: string; name: string; onChange: (name: string) => void }
 
@@ -8,7 +8,7 @@ const problemOf = (text: string): string | null =>
 
 /** A name that may not be empty; while it is, it stays typed and the old one stays kept. */
 export function NameField({ slot, name, onChange }: Props) {
-  const [text, setText] = useKeptText(slot, name)
+  const [text, setText] = useDraftText(slot, name)
   const type = (next: string): void => {
     const good = problemOf(next) === null
     setText(next, good)

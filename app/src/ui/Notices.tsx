@@ -3,20 +3,20 @@ import { format } from 'date-fns/format'
 import { usePathname } from 'expo-router'
 import { useEffect } from 'react'
 import { StyleSheet, View } from 'react-native'
-import { bringBack } from '@/state/changes'
-import { lastHeard } from '@/state/heard'
+import { bringBack } from '@/sync/changes'
+import { lastContact } from '@/sync/lastContact'
 import { takeNewer } from '@/state/newerVersion'
-import { useSend, useShelf } from '@/state/store'
-import { noticed, undoable } from '@/state/shelf'
+import { useSend, useDocuments } from '@/state/store'
+import { noticed, undoable } from '@/state/documents'
 import { usePalette } from '@/theme/PaletteProvider'
 import { RowLink } from './RowLink'
-import { Words } from './Words'
+import { Text } from './Text'
 
 const UNDO_MS = 10_000
 
 /** Changes the server would not take stay counted on every page until they are dealt with. */
-function NotKeptBar() {
-  const count = useShelf((s) => s.notKept.length)
+function SyncIssuesBar() {
+  const count = useDocuments((s) => s.refused.length)
   const here = usePathname() === '/not-kept'
   const p = usePalette()
   if (count === 0 || here) return null
@@ -33,21 +33,21 @@ function NotKeptBar() {
         borderBottomColor: p.madder,
       }}
     >
-      <Words bold tone="madder" style={{ flex: 1 }}>
+      <Text bold tone="madder" style={{ flex: 1 }}>
         {count === 1 ? 'One change was not kept.' : `${count} changes were not kept.`}
-      </Words>
-      <Words bold tone="indigo">
+      </Text>
+      <Text bold tone="indigo">
         look
-      </Words>
+      </Text>
     </RowLink>
   )
 }
 
 /** What the whole app has to say: the server away, a change not taken, a newer version, what can be undone. */
 export function Notices() {
-  const notice = useShelf((s) => s.notice)
-  const newerReady = useShelf((s) => s.newer)
-  const undo = useShelf((s) => s.undo)
+  const notice = useDocuments((s) => s.notice)
+  const newerReady = useDocuments((s) => s.newer)
+  const undo = useDocuments((s) => s.undo)
   const send = useSend()
   useEffect(() => {
     if (!undo) return
@@ -57,7 +57,7 @@ export function Notices() {
   return (
     <View aria-live="polite">
       <AwayBar />
-      <NotKeptBar />
+      <SyncIssuesBar />
       {newerReady ? <Bar says="A newer version is ready." act="Take it" onAct={takeNewer} /> : null}
       {notice ? <Bar urgent says={notice} act="Close" onAct={() => send(noticed(null))} /> : null}
       {undo ? <Bar says={undo.says} act="Undo" onAct={bringBack} /> : null}
@@ -67,19 +67,19 @@ export function Notices() {
 
 function AwayBar() {
   const p = usePalette()
-  const connection = useShelf((s) => s.connection)
+  const connection = useDocuments((s) => s.connection)
   // Only told while the server is away, so only then looked at: it changes with every key.
-  const waiting = useShelf((s) => (s.connection === 'here' ? 0 : s.waiting))
-  const trouble = useShelf((s) => s.trouble)
+  const waiting = useDocuments((s) => (s.connection === 'here' ? 0 : s.waiting))
+  const trouble = useDocuments((s) => s.trouble)
   if (connection === 'here' || connection === 'unknown') return null
   const out = connection === 'out'
   const kept = `${waiting === 0 ? 'What you type is' : waiting === 1 ? '1 change is' : `${waiting} changes are`} kept here and sent when it is ${out ? 'let in again' : 'back'}.`
   const what = out
     ? 'The laptop has turned this phone out.'
-    : `${trouble ?? 'The server is away.'} ${asOldAs(lastHeard())}`
+    : `${trouble ?? 'The server is away.'} ${asOldAs(lastContact())}`
   return (
     <View role="status" style={[styles.bar, { backgroundColor: p.weld }]}>
-      <Words style={{ color: p.onWeld, flex: 1, fontSize: 16 }}>{`${what} ${kept}`}</Words>
+      <Text style={{ color: p.onWeld, flex: 1, fontSize: 16 }}>{`${what} ${kept}`}</Text>
       {out ? <Button title="Come in again" onPress={() => location.assign('/pair/')} /> : null}
     </View>
   )
@@ -99,7 +99,7 @@ function Bar({ says, act, urgent = false, onAct }: BarProps) {
   const line = { borderBottomWidth: urgent ? 2 : 1, borderBottomColor: urgent ? p.madder : p.seam }
   return (
     <View role={urgent ? 'alert' : 'status'} style={[styles.bar, line, { backgroundColor: p.paper }]}>
-      <Words style={{ flex: 1 }}>{says}</Words>
+      <Text style={{ flex: 1 }}>{says}</Text>
       <Button type="outline" title={act} onPress={onAct} />
     </View>
   )

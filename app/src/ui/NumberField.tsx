@@ -1,6 +1,6 @@
 import { readNumber } from '@thimble/plan'
 import { Field } from './Field'
-import { useKeptText } from './useKeptText'
+import { useDraftText } from './useDraftText'
 
 type Props = {
   /** Tells it from another of the same label. */
@@ -17,7 +17,7 @@ type Props = {
 
 /** A number; what cannot be read stays as typed, is said, and is not kept. */
 export function NumberField({ slot, value, most, onChange, ...rest }: Props) {
-  const [text, setText] = useKeptText(`number.${slot}`, value === null ? '' : String(value))
+  const [text, setText] = useDraftText(`number.${slot}`, value === null ? '' : String(value))
   const { problem } = readNumber(text, most)
   const type = (typed: string): void => {
     const read = readNumber(typed, most)

@@ -2,7 +2,7 @@ import { type ReactNode, useEffect } from 'react'
 import { View } from 'react-native'
 import { TapeDivider } from '@/drawing/TapeDivider'
 import { pageIsThere } from '@/state/firstPage'
-import { useShelf } from '@/state/store'
+import { useDocuments } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { ThimbleIcon } from '@/drawing/ThimbleIcon'
 import { BackButton } from './BackButton'
@@ -10,7 +10,7 @@ import { PageTitle } from './PageTitle'
 import { RowLink } from './RowLink'
 import { Scroller } from './Scroller'
 import { useShort } from './useMedia'
-import { Words } from './Words'
+import { Text } from './Text'
 import { frame } from './frame'
 
 type Props = {
@@ -52,7 +52,7 @@ export function Page({ title, aside, back, children, foot, wideContent, tape = t
         <PageTitle place={title} passing={passing}>
           {title}
         </PageTitle>
-        {aside ? <Words soft>{aside}</Words> : null}
+        {aside ? <Text soft>{aside}</Text> : null}
       </View>
       {tape ? <TapeDivider /> : null}
       <Scroller
@@ -102,4 +102,4 @@ function SettingsLink() {
 }
 
 /** The shop's name for the bench's title. */
-export const useShopName = (): string => useShelf((s) => s.shop.name)
+export const useShopName = (): string => useDocuments((s) => s.shop.name)

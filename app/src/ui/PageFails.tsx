@@ -3,14 +3,14 @@ import { Component, type ReactNode } from 'react'
 import { View } from 'react-native'
 import { Page } from './Page'
 import { Section } from './Section'
-import { Words } from './Words'
+import { Text } from './Text'
 
 /** A part of the program that is asked for later is gone where the program was renewed meanwhile. */
 const PART_GONE = /AsyncRequireError|Loading module|split bundle/
 const ONCE = 'zt.opened-anew'
 const LATELY_MS = 60_000
 
-/** Opens the page anew, once: after that, the fault lies elsewhere. */
+/** Opens the page again, once: after that, the fault lies elsewhere. */
 function openAnew(error: Error): boolean {
   if (!PART_GONE.test(`${error.name} ${error.message}`)) return false
   try {
@@ -50,10 +50,10 @@ export class PageFails extends Component<Props, State> {
     return (
       <Page title="Something went wrong here" back>
         <Section>
-          <Words role="alert">
+          <Text role="alert">
             What you typed is kept. Try again; if it fails again, go back to the bench and open it from there.
-          </Words>
-          <Words soft>{error.message}</Words>
+          </Text>
+          <Text soft>{error.message}</Text>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
             <Button title="Try again" onPress={() => this.setState({ error: null })} />
             <Button type="outline" title="To the bench" onPress={() => location.assign('/')} />

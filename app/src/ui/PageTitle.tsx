@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react'
 import type { Text, TextStyle } from 'react-native'
-import { arrived } from './whereItWas'
-import { Heading } from './Words'
+import { arrived } from './scrollMemory'
+import { Heading } from './Text'
 
 const PROGRAM = 'Zealous Thimble'
 let first = true
@@ -21,7 +21,7 @@ export function PageTitle({ children, place, style, passing = false }: Props) {
     if (!first) (here.current as unknown as HTMLElement).focus({ preventScroll: true })
     first = false
     return passing ? undefined : arrived(place)
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- arriving is done once; a page may be named anew later
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- arriving is done once; a page may be named again later
   }, [])
   useEffect(() => {
     document.title = `${children} · ${PROGRAM}`

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react'
 import { useEffect, useRef, useState } from 'react'
 import { ScrollView, type ViewStyle } from 'react-native'
-import { cameBack, recall, remember } from './whereItWas'
+import { cameBack, recall, remember } from './scrollMemory'
 import { useShort } from './useMedia'
 import { frame } from './frame'
 

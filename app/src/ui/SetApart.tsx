@@ -1,6 +1,6 @@
 import { Component, type ReactNode } from 'react'
 import { View } from 'react-native'
-import { Words } from './Words'
+import { Text } from './Text'
 
 type Props = { name: string; children: ReactNode }
 
@@ -16,8 +16,8 @@ export class SetApart extends Component<Props, { why: string | null }> {
     if (this.state.why === null) return this.props.children
     return (
       <View role="alert" style={{ padding: 16, gap: 4 }}>
-        <Words bold>{this.props.name}</Words>
-        <Words tone="madder">{`This cannot be shown: ${this.state.why}`}</Words>
+        <Text bold>{this.props.name}</Text>
+        <Text tone="madder">{`This cannot be shown: ${this.state.why}`}</Text>
       </View>
     )
   }

@@ -8,7 +8,7 @@ import { Notices } from './Notices'
 import { RowLink } from './RowLink'
 import { useShort, useWide } from './useMedia'
 import { useKeys } from './useKeys'
-import { Words } from './Words'
+import { Text } from './Text'
 import { frame } from './frame'
 
 type Place = { id: PlaceId; name: string; path: '/' | '/designs' | '/stash' | '/runs' | '/log' }
@@ -101,9 +101,9 @@ function PlaceLink({ place: { id, name, path }, on, wide }: { place: Place; on: 
       ]}
     >
       <PlaceIcon place={id} colour={on ? p.indigo : p.inkSoft} />
-      <Words bold={on} tone={on ? 'indigo' : undefined} style={{ fontSize: 13.5, lineHeight: 18 }}>
+      <Text bold={on} tone={on ? 'indigo' : undefined} style={{ fontSize: 13.5, lineHeight: 18 }}>
         {name}
-      </Words>
+      </Text>
     </RowLink>
   )
 }

@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { Pressable, View } from 'react-native'
 import Svg, { G, Line, Path } from 'react-native-svg'
 import { usePalette } from '@/theme/PaletteProvider'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 
 export const stageNames: Record<StageId, string> = {
   measure: 'Measure',
@@ -80,13 +80,13 @@ function StageName({ done, at, onPick, stage, i, width, x }: Drawn & { stage: St
   const align = i === 0 ? 'left' : i === stageIds.length - 1 ? 'right' : 'center'
   const left = Math.max(0, Math.min(width - LABEL, x(i) - LABEL / 2))
   const name = (
-    <Words
+    <Text
       bold={stage === at}
       tone={stage === at ? 'indigo' : undefined}
       style={{ fontSize: 13, lineHeight: 18, textAlign: align }}
     >
       {stageNames[stage]}
-    </Words>
+    </Text>
   )
   return (
     <View style={{ position: 'absolute', left, width: LABEL }}>

@@ -1,6 +1,6 @@
 import type { Thread } from '@thimble/contract'
 import type { ThreadPlan } from '@thimble/plan'
-import type { BobbinChanges } from '@thimble/plan/takes'
+import type { BobbinChanges } from '@thimble/plan/consumption'
 import { metresText } from './threadNeeds'
 import { threadFor } from './threadWords'
 

@@ -1,4 +1,4 @@
-import type { KeptStack, Machine } from '@thimble/contract'
+import type { DecidedStack, Machine } from '@thimble/contract'
 import type { Advice } from '@thimble/core/advice'
 import { needleWear } from '@thimble/core/thread'
 import { many } from './designWords'
@@ -30,7 +30,7 @@ export function wornAdvice({ needle, needleMinutes: minutes, needleStrikes: stri
 /** Where the needle in the machine is not the one a stack asks for; null where it is, or none is noted. */
 export function otherNeedleAdvice(
   { name, needle }: InMachine,
-  { needle: asked }: Pick<KeptStack, 'needle'>,
+  { needle: asked }: Pick<DecidedStack, 'needle'>,
 ): Advice | null {
   if (!needle || !asked) return null
   const same = needle.size === asked.size && needle.point === asked.point && (needle.coated || !asked.coated)

@@ -1,5 +1,5 @@
 import type { RunEventKind } from '@thimble/contract'
-import type { RunSoFar } from '@thimble/plan/run'
+import type { StitchingProgress } from '@thimble/plan/stitching'
 
 /** “11:40”, from an hour on “1:02:05”. */
 export function clockText(seconds: number): string {
@@ -10,7 +10,7 @@ export function clockText(seconds: number): string {
 }
 
 /** What a run does this moment, in a word. */
-export function stateWord({ state, why }: Pick<RunSoFar, 'state' | 'why'>): string {
+export function stateWord({ state, why }: Pick<StitchingProgress, 'state' | 'why'>): string {
   if (state === 'ready') return 'not begun'
   if (state === 'sewing') return 'sewing'
   if (state === 'done') return 'all sewn'

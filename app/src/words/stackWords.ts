@@ -1,4 +1,4 @@
-import type { KeptStack, StackLayer, Supply } from '@thimble/contract'
+import type { DecidedStack, StackLayer, Supply } from '@thimble/contract'
 import {
   type Bobbin,
   bobbinColourNames,
@@ -23,7 +23,7 @@ const verbs: Record<HoldingMethod, string> = {
 export const layerName = (kind: LayerKind): string => layerNames[kind]
 
 /** A stack in a line: "Float it on sticky tear-away". */
-export function stackTitle({ holding, layers }: Pick<KeptStack, 'holding' | 'layers'>): string {
+export function stackTitle({ holding, layers }: Pick<DecidedStack, 'holding' | 'layers'>): string {
   const backings = layers.filter((l) => l.role === 'backing')
   const carrier = backings.find((l) => l.kind.endsWith('-sticky') && l.grip === 'in-ring')
   const main = holding === 'floated' ? (carrier ?? backings.at(-1)) : backings[0]
@@ -77,7 +77,7 @@ export function layersText(kinds: readonly LayerKind[] | null): string {
 }
 
 /** A stack in one line of a folded stage. */
-export function stackSummary({ layers, needle }: KeptStack): string {
+export function stackSummary({ layers, needle }: DecidedStack): string {
   const names = layers.filter((l) => l.role !== 'cloth').map((l) => layerName(l.kind).toLowerCase())
   return `${names.join(', ') || 'no backing'}; needle ${needleText(needle)}`
 }

@@ -2,12 +2,12 @@ import type {
   Change,
   CutRoll,
   KindCut,
-  OrderOfWork,
-  RunThread,
-  ThreadOfRun,
+  WorkSequence,
+  BatchThread,
+  ThreadOfBatch,
   WallTime,
   WorkStep,
-} from '@thimble/plan/work'
+} from '@thimble/plan/schedule'
 import { differenceInCalendarDays } from 'date-fns/differenceInCalendarDays'
 import { format } from 'date-fns/format'
 import { parseISO } from 'date-fns/parseISO'
@@ -26,7 +26,7 @@ export function minutesText(minutes: number): string {
 const WORTH_SECONDS = 60
 
 /** What this order saves against the pieces as they came in, and how good it is. */
-export function savingText({ seconds, typedSeconds, leastSeconds, optimal }: OrderOfWork): string {
+export function savingText({ seconds, typedSeconds, leastSeconds, optimal }: WorkSequence): string {
   const saved = typedSeconds - seconds
   const first =
     saved >= WORTH_SECONDS
@@ -41,7 +41,7 @@ export function savingText({ seconds, typedSeconds, leastSeconds, optimal }: Ord
 }
 
 /** What a hand’s order costs beside the one that is worked out. */
-export function byHandText({ seconds, bestSeconds }: OrderOfWork): string {
+export function byHandText({ seconds, bestSeconds }: WorkSequence): string {
   const more = seconds - (bestSeconds ?? seconds)
   if (more >= WORTH_SECONDS)
     return `As you put them: ${minutesText(more / 60)} more of changing than as it is worked out.`
@@ -51,10 +51,10 @@ export function byHandText({ seconds, bestSeconds }: OrderOfWork): string {
 }
 
 /** “3 h 12 min sewing, 48 min hooping, 48 min finishing, 12 min changing.” */
-export const partsText = ({ by, seconds }: OrderOfWork): string =>
+export const partsText = ({ by, seconds }: WorkSequence): string =>
   `${minutesText(by.stitching)} sewing, ${minutesText(by.hooping)} hooping, ${minutesText(by.finishing)} finishing, ${minutesText(seconds / 60)} changing.`
 
-export const wholeText = ({ minutes, seconds, steps }: OrderOfWork): string =>
+export const wholeText = ({ minutes, seconds, steps }: WorkSequence): string =>
   `${minutesText(minutes)} in all for ${steps.length === 1 ? 'one piece' : `${steps.length} pieces`}, ${minutesText(seconds / 60)} of it changing.`
 
 /** What is changed before a piece, in the hand's order. */
@@ -68,12 +68,12 @@ export function changeText({ hoop, hoopless, needle, threads }: Change, first: b
 }
 
 /** “12 m, enough”, “30 m, 4.2 m short”. */
-export function threadText({ metres, missing }: RunThread): string {
+export function threadText({ metres, missing }: BatchThread): string {
   if (missing === null) return `${metresText(metres)}; what is there is not known`
   return `${metresText(metres)}, ${missing > 0 ? `${metresText(missing)} short` : 'enough'}`
 }
 
-export function bobbinText({ bobbinMetres, fresh }: ThreadOfRun): string {
+export function bobbinText({ bobbinMetres, fresh }: ThreadOfBatch): string {
   const much = `Bobbin thread ${metresText(bobbinMetres)}`
   if (fresh === null) return `${much}; how much a bobbin holds is not known.`
   if (fresh === 0) return `${much}: the bobbin that is in lasts.`

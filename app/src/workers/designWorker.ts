@@ -33,10 +33,10 @@ import {
   type FittedName,
   type NamesRequest,
   readTypeface,
-  setWording,
+  setLettering,
   type Typeface,
-  type WordingRequest,
-} from '@thimble/core/wording'
+  type LetteringRequest,
+} from '@thimble/core/lettering'
 import { inkOf, type BlockInk } from './blockInk'
 import { ask, Away, Refused } from '@/http/client'
 import { keepPacked, packedHere } from './packedStore'
@@ -97,7 +97,7 @@ async function keepDesign(id: string, design: Design): Promise<SummarisedDesign>
   return summariseDesign(design)
 }
 
-const desk = {
+const designWorker = {
   /** Reads a file and keeps its design under `id`; nothing is kept of a file that cannot be read. */
   async read(
     file: File,
@@ -169,11 +169,11 @@ const desk = {
   },
 
   async wording(
-    q: WordingRequest,
+    q: LetteringRequest,
     font: string,
     newId: string | null,
   ): Promise<OpenedDesign & { smallestLetterMm: number }> {
-    const { design, smallestLetterMm } = setWording(await typefaceAt(font), q)
+    const { design, smallestLetterMm } = setLettering(await typefaceAt(font), q)
     return { ...(await showDesign(design, newId)), smallestLetterMm }
   },
 
@@ -189,8 +189,8 @@ const desk = {
   },
 
   /** A name of an order as a design, with all that is kept of it; it is not kept here. */
-  async name(q: WordingRequest, font: string): Promise<SetName> {
-    const { design, smallestLetterMm } = setWording(await typefaceAt(font), q)
+  async name(q: LetteringRequest, font: string): Promise<SetName> {
+    const { design, smallestLetterMm } = setLettering(await typefaceAt(font), q)
     return { design: summariseDesign(design), packed: packDesign(design), smallestLetterMm }
   },
 
@@ -237,6 +237,6 @@ function coloursAsDrawn(drawn: Design, { order, colours }: Edits): string[] {
   return asDrawn
 }
 
-export type DesignDesk = typeof desk
+export type DesignWorker = typeof designWorker
 
-expose(desk)
+expose(designWorker)

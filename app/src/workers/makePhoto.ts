@@ -44,7 +44,7 @@ export function fitSide(width: number, height: number): { width: number; height:
 }
 
 /**
- * A photo as it is kept: turned as it is meant, made smaller, and drawn anew, so that nothing is left of what the file
+ * A photo as it is kept: turned as it is meant, made smaller, and redrawn, so that nothing is left of what the file
  * said beside its picture.
  *
  * @throws NoPhoto

@@ -1,8 +1,8 @@
 import { designMirrors, designShapes, designSources } from '@thimble/core/design'
 import { loadClasses, workKinds } from '@thimble/core/recipe'
 import { z } from '../sentences'
-import { KeptAdvice } from '../said'
-import { Colour, Kept, Millimetres, Name, Note, Points } from '../stored'
+import { StoredAdvice } from '../message'
+import { Colour, StoredDocument, Millimetres, Name, Note, Points } from '../stored'
 
 export const Count = z.int().min(0).max(500_000)
 
@@ -31,7 +31,7 @@ const DesignSummary = z.strictObject({
   /** Design frame. */
   hull: Points,
   sketch: z.array(z.strictObject({ areas: z.array(z.array(z.number())), lines: z.array(z.array(z.number())) })),
-  warnings: z.array(KeptAdvice).max(60),
+  warnings: z.array(StoredAdvice).max(60),
 })
 type DesignSummary = z.infer<typeof DesignSummary>
 
@@ -41,7 +41,7 @@ export const MOST_BLOCKS = 2000
 export const DesignPart = z.strictObject({ name: z.string().max(120), hull: Points })
 
 /** What the shelf knows of a design. The design itself, when there is one, lies packed beside it and never changes. */
-export const DesignCard = Kept.extend({
+export const DesignCard = StoredDocument.extend({
   name: Name,
   width: Millimetres,
   height: Millimetres,
@@ -59,7 +59,7 @@ export const DesignCard = Kept.extend({
   /** What is taken to be stitched of one that is known by its size alone. */
   shape: z.enum(designShapes).default('rectangle'),
   source: z.enum(designSources).default('size'),
-  /** What placing does to it, reckoned from the design as it was read. */
+  /** What placing does to it, worked out from the design as it was read. */
   change: DesignChange.prefault({ scale: 1, rotate: 0, mirror: 'none' }),
   /** Its blocks in the order they are stitched; null: as drawn. */
   order: z.array(z.int().min(0)).max(MOST_BLOCKS).nullable().default(null),

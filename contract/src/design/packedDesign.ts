@@ -1,5 +1,5 @@
 import { z } from '../sentences'
-import { KeptAdvice } from '../said'
+import { StoredAdvice } from '../message'
 import { Colour, Millimetres, Point } from '../stored'
 import { Count, MOST_BLOCKS } from './designCard'
 
@@ -38,6 +38,6 @@ export const PackedDesign = z.strictObject({
     .array(Block)
     .min(1, 'A design has a block at least.')
     .max(MOST_BLOCKS, 'More than 2000 blocks are not taken.'),
-  warnings: z.array(KeptAdvice).max(60),
+  warnings: z.array(StoredAdvice).max(60),
 })
 export type PackedDesign = z.infer<typeof PackedDesign>

@@ -91,4 +91,4 @@ export const HoopStage = stageOf(
   },
 )
 export type HoopStage = z.infer<typeof HoopStage>
-export type KeptHooping = HoopStage['kept'][number]
+export type HoopDecision = HoopStage['kept'][number]

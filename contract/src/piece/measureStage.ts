@@ -4,10 +4,10 @@ import { loadClasses, workKinds } from '@thimble/core/recipe'
 import { rowEnds } from '@thimble/core/rows'
 import { z } from '../sentences'
 import { NoLength, TypedLength } from '../length'
-import { Named, Said } from '../said'
+import { Named, Message } from '../message'
 import { Colour, Id, Note, OwnId, Point, Points, Pose } from '../stored'
 import { DesignChange, DesignPart } from '../design/designCard'
-import { KeptList, stageOf, Ticks } from './stages'
+import { StoredList, stageOf, Ticks } from './stages'
 
 const Lengths = z.record(z.string().max(90), TypedLength)
 const OwnAnchor = z.strictObject({
@@ -45,7 +45,7 @@ const OwnDesign = z.strictObject({
   load: z.enum(loadClasses).default('light'),
   kind: z.enum(workKinds).default('fill'),
   colour: Colour.default('#2c4a7a'),
-  /** Its stitches as typed; with them its load is reckoned and not asked. */
+  /** Its stitches as typed; with them its load is worked out and not asked. */
   stitches: z.string().max(12).default(''),
   shape: z.enum(designShapes).default('rectangle'),
 })
@@ -133,12 +133,12 @@ export const MeasureStage = stageOf(
     row: KeptRow.nullable(),
     marks: z.array(z.strictObject({ id: OwnId, kind: z.enum(markKinds), at: Point, copy: z.int() })).max(60_000),
     tapes: z.array(z.strictObject({ id: OwnId, from: Point, to: Point })).max(60),
-    steps: z.array(z.strictObject({ id: OwnId, said: Said, marks: z.array(z.enum(markKinds)) })).max(60),
-    placed: Said,
+    steps: z.array(z.strictObject({ id: OwnId, said: Message, marks: z.array(z.enum(markKinds)) })).max(60),
+    placed: Message,
     /** What was done before the tape went on, and what the marks were made with. */
-    prepared: KeptList.default([]),
+    prepared: StoredList.default([]),
     markWith: z.string().max(30).nullable().default(null),
   },
 )
 export type MeasureStage = z.infer<typeof MeasureStage>
-export type KeptMeasure = MeasureStage['kept'][number]
+export type MeasureDecision = MeasureStage['kept'][number]

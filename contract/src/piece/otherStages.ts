@@ -1,14 +1,14 @@
 import { clothFamilies, feltSurfaces, ironTried, lightSeen } from '@thimble/core/recipe'
-import { type FaultId, faultIds, howBads, verdicts } from '@thimble/core/records'
+import { type FaultId, faultIds, howBads, verdicts } from '@thimble/core/outcomes'
 import { z } from '../sentences'
 import { TypedLength } from '../length'
 import { Take } from '../movement'
 import { Colour, Id, Instant, Note, OwnId, Point } from '../stored'
 import { CarriedSwatch } from '../swatch'
-import { Basis, ChosenStack, Holding, KeptStack, TopThread, Use } from './stack'
-import { KeptList, KeptLists, stageOf, Ticks } from './stages'
+import { Basis, ChosenStack, Holding, DecidedStack, TopThread, Use } from './stack'
+import { StoredList, StoredLists, stageOf, Ticks } from './stages'
 
-const onStack = { basis: Basis, stack: KeptStack.nullable() }
+const onStack = { basis: Basis, stack: DecidedStack.nullable() }
 
 /** What a piece is made of, as far as it is known. */
 export const BuildCloth = z.strictObject({
@@ -50,7 +50,7 @@ export const BuildStage = stageOf(
   onStack,
 )
 export type BuildStage = z.infer<typeof BuildStage>
-export type KeptBuild = BuildStage['kept'][number]
+export type BuildDecision = BuildStage['kept'][number]
 
 /** Stitch: the list before the start; decided: the list as it stood, for the stack that was really there. */
 export const StitchStage = stageOf(
@@ -62,13 +62,13 @@ export const StitchStage = stageOf(
   },
   {
     ...onStack,
-    list: KeptLists,
+    list: StoredLists,
     colours: z.array(Colour).max(2000),
     pins: z.int().min(0).nullable().default(null),
   },
 )
 export type StitchStage = z.infer<typeof StitchStage>
-export type KeptStitching = StitchStage['kept'][number]
+export type StitchDecision = StitchStage['kept'][number]
 
 /** A landing as typed: how far off, and which way, seen by the worker. */
 const off = <const Ways extends readonly [string, string]>(ways: Ways) => TypedLength.extend({ way: z.enum(ways) })
@@ -127,7 +127,7 @@ const decidedRecord = {
     .strictObject({ stitches: z.number().min(0), minutes: z.number().min(0) })
     .nullable()
     .default(null),
-  list: KeptList,
+  list: StoredList,
   holding: Holding.nullable(),
   hoop: z.strictObject({ id: Id.nullable(), name: z.string().max(120) }).nullable(),
   machine: z
@@ -203,4 +203,4 @@ export const FinishStage = stageOf(
   decidedRecord,
 )
 export type FinishStage = z.infer<typeof FinishStage>
-export type KeptRecord = FinishStage['kept'][number]
+export type RecordDecision = FinishStage['kept'][number]

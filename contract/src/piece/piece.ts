@@ -1,7 +1,7 @@
 import { customKindId, customPlacementIds, itemKinds } from '@thimble/core/placement'
 import { z } from '../sentences'
 import { CustomItem } from '../item'
-import { Id, Kept, LocalDate, Name, Note } from '../stored'
+import { Id, StoredDocument, LocalDate, Name, Note } from '../stored'
 import { MeasureStage } from './measureStage'
 import { HoopStage } from './hoopStage'
 import { BuildStage, FinishStage, StitchStage } from './otherStages'
@@ -18,7 +18,7 @@ function knownPlacement({ item: { kind, own }, measure: { placement } }: Placed)
  * One thing to embroider, a sub-document a stage. Everything but its name, item, placement and cloth has a default:
  * `Piece.parse` of those few is a new piece.
  */
-export const Piece = Kept.extend({
+export const Piece = StoredDocument.extend({
   name: Name,
   customer: z.string().max(120, 'Keep it under 120 characters.').default(''),
   run: z.string().max(120, 'Keep it under 120 characters.').default(''),

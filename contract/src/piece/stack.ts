@@ -71,8 +71,8 @@ export const ChosenStack = z.strictObject({
 export type ChosenStack = z.infer<typeof ChosenStack>
 
 /** A stack as it was decided: its layers from top to bottom. */
-export const KeptStack = z.strictObject({ ...Through, layers: z.array(StackLayer).max(12) })
-export type KeptStack = z.infer<typeof KeptStack>
+export const DecidedStack = z.strictObject({ ...Through, layers: z.array(StackLayer).max(12) })
+export type DecidedStack = z.infer<typeof DecidedStack>
 
 export const Use = z.strictObject({
   nextToSkin: z.boolean().default(false),

@@ -1,9 +1,9 @@
 import { z } from '../sentences'
-import { Said } from '../said'
+import { Message } from '../message'
 import { Instant, OwnId } from '../stored'
 
 /** What would now come out otherwise than it was decided: what it is about, how it was and how it would be. */
-export const Difference = z.strictObject({ about: OwnId, was: Said.nullable(), now: Said.nullable() })
+export const Difference = z.strictObject({ about: OwnId, was: Message.nullable(), now: Message.nullable() })
 export type Difference = z.infer<typeof Difference>
 
 /**
@@ -17,7 +17,7 @@ export function stageOf<Put extends z.ZodRawShape, Decided extends z.ZodRawShape
       .array(z.strictObject({ at: Instant, ...decided }))
       .max(1)
       .default([]),
-    /** Opened again: its plan is live until it is kept as it was or taken anew. */
+    /** Opened again: its plan is live until it is kept as it was or decided again. */
     reopened: z.boolean().default(false),
     /** Differences that the worker has seen and kept the decision in spite of. */
     declined: z.array(Difference).max(60).default([]),
@@ -31,8 +31,8 @@ const line = z.strictObject({
   id: OwnId,
   ticked: z.boolean(),
   /** The line itself where it carries numbers of this piece; null: worded by its id. */
-  said: Said.nullable().default(null),
+  said: Message.nullable().default(null),
 })
-export const KeptList = z.array(line).max(60)
+export const StoredList = z.array(line).max(60)
 /** The lists before the start, one a hooping. */
-export const KeptLists = z.array(line.extend({ hooping: z.int().min(0).max(10_000).default(0) })).max(60_000)
+export const StoredLists = z.array(line.extend({ hooping: z.int().min(0).max(10_000).default(0) })).max(60_000)

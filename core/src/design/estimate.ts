@@ -3,7 +3,7 @@ import type { Point } from '../plane/point'
 import type { DesignBlock } from './design'
 
 /**
- * Artwork is reckoned as it would usually be stitched (core.md section 7): satin and rows of fill 0.40 mm apart, stitches
+ * Artwork is worked out as it would usually be stitched (core.md section 7): satin and rows of fill 0.40 mm apart, stitches
  * of 3.5 mm in a fill and 2.5 mm in a running line, and a fifth more under satin and fill to carry them.
  */
 const ROW_MM = 0.4
@@ -71,10 +71,10 @@ function rowsOf(area: readonly Point[][]): number {
   return Math.min(climb('x'), climb('y')) / (2 * ROW_MM)
 }
 
-/** Stitches and thread in them that one filled shape is reckoned to take. */
+/** Stitches and thread in them that one filled shape is estimated to take. */
 export const areaWork = (area: readonly Point[][]): Sewn => shapeWork(areaOf(area), roundOf(area), rowsOf(area))
 
-/** Stitches and thread in stitches that a block of artwork is reckoned to take. */
+/** Stitches and thread in stitches that a block of artwork is estimated to take. */
 export function reckoned(block: Artwork): Sewn {
   const sum = { stitches: 0, lengthMm: 0 }
   for (const area of filledAreas(block)) {

@@ -95,7 +95,7 @@ function within(counter: Counter, p: Point, stitches: number): void {
   if (column >= 0 && row >= 0 && column < counter.columns && row < counter.rows) counter.add(p, stitches)
 }
 
-/** Where the stitches are: counted for a stitch list, reckoned from the areas and lines of artwork, null by size. */
+/** Where the stitches are: counted for a stitch list, worked out from the areas and lines of artwork, null by size. */
 export function loadGrid(design: Design): LoadGrid | null {
   if (design.source === 'size') return null
   const counter = new Counter(design.width, design.height)

@@ -1,4 +1,4 @@
-import { adviceOf, type KeptAdvice, keepAdvice } from '../advice'
+import { adviceOf, type StoredAdvice, storeAdvice } from '../advice'
 import type { Point } from '../plane/point'
 import { convexHull } from '../plane/convexHull'
 import { boxOfBlocks, hullOf } from './centred'
@@ -28,7 +28,7 @@ export type PackedDesign = {
   height: number
   pageBox?: Point
   blocks: PackedBlock[]
-  warnings: KeptAdvice[]
+  warnings: StoredAdvice[]
 }
 
 const kinds: readonly StitchMove['kind'][] = ['jump', 'trim', 'stop']
@@ -77,7 +77,7 @@ function unpackBlock({ stitches, moves, outlines, fills, lines, ...rest }: Packe
 
 /** @example packDesign(design).blocks[0].stitches // [-2000, 0, 2000, 0] for a stitch 4 mm long */
 export function packDesign({ source, width, height, pageBox, blocks, warnings }: Design): PackedDesign {
-  const kept = keepAdvice(warnings)
+  const kept = storeAdvice(warnings)
   return { source, width, height, ...(pageBox ? { pageBox } : {}), blocks: blocks.map(packBlock), warnings: kept }
 }
 

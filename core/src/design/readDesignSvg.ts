@@ -1,5 +1,5 @@
 import { type Advice, adviceOf, type Severity } from '../advice'
-import { type Said, say } from '../words/said'
+import { type Message, message } from '../messages/message'
 import { CoreError } from '../errors'
 import type { Box } from '../plane/box'
 import type { Point } from '../plane/point'
@@ -21,24 +21,24 @@ import { compose, scale } from 'transformation-matrix'
 export type ReadSvgOptions = { pixelsPerInch?: number; dropBackground?: boolean }
 
 /** What is told of a drawing, once each. */
-const told: Record<string, readonly [Severity, Said]> = {
-  text: ['caution', say('design.text-left-out')],
-  picture: ['caution', say('design.picture-left-out')],
-  foreign: ['caution', say('design.foreign-left-out')],
-  script: ['note', say('design.script-dropped')],
-  external: ['caution', say('design.external-dropped')],
-  missing: ['caution', say('design.missing-part')],
-  loop: ['caution', say('design.loop-dropped')],
-  gradient: ['note', say('design.gradient-flattened')],
-  pattern: ['caution', say('design.pattern-flattened')],
-  marker: ['caution', say('design.marker-left-out')],
-  mask: ['caution', say('design.mask-not-applied')],
-  filter: ['caution', say('design.filter-not-applied')],
-  clip: ['caution', say('design.clip-not-applied')],
-  unsized: ['note', say('design.no-size')],
-  beyond: ['caution', say('design.beyond-page')],
-  background: ['note', say('design.white-page')],
-  pixels: ['note', say('design.in-pixels')],
+const told: Record<string, readonly [Severity, Message]> = {
+  text: ['caution', message('design.text-left-out')],
+  picture: ['caution', message('design.picture-left-out')],
+  foreign: ['caution', message('design.foreign-left-out')],
+  script: ['note', message('design.script-dropped')],
+  external: ['caution', message('design.external-dropped')],
+  missing: ['caution', message('design.missing-part')],
+  loop: ['caution', message('design.loop-dropped')],
+  gradient: ['note', message('design.gradient-flattened')],
+  pattern: ['caution', message('design.pattern-flattened')],
+  marker: ['caution', message('design.marker-left-out')],
+  mask: ['caution', message('design.mask-not-applied')],
+  filter: ['caution', message('design.filter-not-applied')],
+  clip: ['caution', message('design.clip-not-applied')],
+  unsized: ['note', message('design.no-size')],
+  beyond: ['caution', message('design.beyond-page')],
+  background: ['note', message('design.white-page')],
+  pixels: ['note', message('design.in-pixels')],
 }
 
 type Page = { width: number; height: number; frame: LengthFrame; matrix: ReturnType<typeof scale>; open: boolean }

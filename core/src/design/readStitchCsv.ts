@@ -1,6 +1,6 @@
 import Papa from 'papaparse'
 import { type Advice, adviceOf } from '../advice'
-import { say } from '../words/said'
+import { message } from '../messages/message'
 import { CoreError } from '../errors'
 import { centredDesign } from './centred'
 import { type Design, type DesignBlock, MOST_FILE_BYTES, MOST_MM, MOST_STITCHES } from './design'
@@ -90,7 +90,7 @@ class ListReader {
 
   design(): Design {
     if (this.#count === 0) throw new CoreError('empty', 'There is not one stitch in this list.', 'file')
-    if (!this.#ended) this.#warnings.push(adviceOf({ severity: 'note', said: say('design.no-end') }))
+    if (!this.#ended) this.#warnings.push(adviceOf({ severity: 'note', said: message('design.no-end') }))
     return centredDesign({ source: 'stitches', blocks: this.#blocks, warnings: this.#warnings })
   }
 

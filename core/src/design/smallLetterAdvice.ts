@@ -1,5 +1,5 @@
 import { type Advice, adviceOf } from '../advice'
-import { say } from '../words/said'
+import { message } from '../messages/message'
 
 /** Under these a letter wants finer thread, or closes up whatever the thread (craft.md sections 6 and 7). */
 const FINE_UNDER_MM = 6
@@ -10,8 +10,12 @@ export function smallLetterAdvice(smallestMm: number): Advice[] {
   const high = { plain: Math.floor(smallestMm * 10) / 10 }
   if (smallestMm < CLOSES_UNDER_MM)
     return [
-      adviceOf({ severity: 'caution', said: say('design.letters-close', { high, least: { plain: CLOSES_UNDER_MM } }) }),
+      adviceOf({
+        severity: 'caution',
+        said: message('design.letters-close', { high, least: { plain: CLOSES_UNDER_MM } }),
+      }),
     ]
-  if (smallestMm < FINE_UNDER_MM) return [adviceOf({ severity: 'caution', said: say('design.letters-fine', { high }) })]
+  if (smallestMm < FINE_UNDER_MM)
+    return [adviceOf({ severity: 'caution', said: message('design.letters-fine', { high }) })]
   return []
 }

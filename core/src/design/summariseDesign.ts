@@ -1,4 +1,4 @@
-import { type KeptAdvice, keepAdvice } from '../advice'
+import { type StoredAdvice, storeAdvice } from '../advice'
 import type { Design } from './design'
 import { type DesignStats, designStats } from './designStats'
 import { packPoints } from './packDesign'
@@ -22,7 +22,7 @@ export type DesignSummary = Pick<
   blocks: { stitches: number; lengthMm: number; jumps: number; trims: number; estimated: boolean }[]
   hull: number[]
   sketch: SketchBlock[]
-  warnings: KeptAdvice[]
+  warnings: StoredAdvice[]
 }
 
 export type SummarisedDesign = {
@@ -48,7 +48,7 @@ export function summariseDesign(design: Design, stats = designStats(design)): Su
       blocks: stats.blocks.map(({ colour, ...rest }) => rest),
       hull: packPoints(design.hull).map((micron) => micron / 1000),
       sketch: sketchDesign(design),
-      warnings: keepAdvice(design.warnings),
+      warnings: storeAdvice(design.warnings),
     },
   }
 }

@@ -3,7 +3,7 @@ import { formatLength, roundDownToTape } from '../lengths/formatLength'
 import type { LengthStyle } from '../lengths/units'
 import type { NoSewZone } from '../placement/itemShape'
 import type { Point } from '../plane/point'
-import { writeName } from '../words/writeSaid'
+import { writeName } from '../messages/writeMessage'
 import type { HoopChoiceSource } from './hoopChoice'
 import type { HoopFit } from './placeInHoop'
 

@@ -1,5 +1,5 @@
 import { CoreError } from '../errors'
-import { ENOUGH } from '../records/enough'
+import { ENOUGH } from '../outcomes/enough'
 import { meanOf, studentInterval } from './studentInterval'
 
 /** Where a piece came out from where it was meant: mm right and down, degrees clockwise where that was measured. */

@@ -11,14 +11,14 @@ export type ShopFactor = { factor: number; interval: [low: number, high: number]
 const CONFIDENCE = 0.95
 
 /**
- * How much more thread than the forecast a shop's machines take: what was gone over what was reckoned, all weighings
+ * How much more thread than the forecast a shop's machines take: what was gone over what was worked out, all weighings
  * together, so that a long one counts for more than a short one; with the interval of such a ratio (Student's t on the
  * residuals, one degree of freedom less than weighings).
  *
  * Source: core.md section 9 (`shopFactor`); the interval is that of a ratio estimator.
  *
  * @returns null while nothing was weighed
- * @throws CoreError('bad-weight') for metres below nothing, or nothing reckoned
+ * @throws CoreError('bad-weight') for metres below nothing, or nothing worked out
  * @example shopFactor([{ reckoned: 100, gone: 110 }, { reckoned: 300, gone: 330 }]) // { factor: 1.1, interval: [1.1, 1.1], weighings: 2 }
  */
 export function shopFactor(weighed: readonly Weighed[]): ShopFactor | null {

@@ -1,6 +1,6 @@
 /// <reference path="./jstat.d.ts" />
 import jstat from 'jstat'
-import { ENOUGH } from '../records/enough'
+import { ENOUGH } from '../outcomes/enough'
 import { meanOf } from './studentInterval'
 
 /** `slope` over one unit of `at`, with its 95 % interval; `grows` 1 or -1 where that excludes 0, else 0. */

@@ -31,7 +31,7 @@ export type CostQuery = {
 
 const bad = (message: string, path: string): CoreError => new CoreError('bad-cost', message, path)
 
-/** @throws CoreError('bad-cost') for what nothing can be reckoned of */
+/** @throws CoreError('bad-cost') for what nothing can be worked out from */
 export function checkCost(q: CostQuery): void {
   for (const [path, value] of numbersOf(q))
     if (!Number.isFinite(value) || value < 0) throw bad('Write a number that is not below nothing.', path)

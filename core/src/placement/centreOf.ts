@@ -1,6 +1,6 @@
 import { type Advice, caution, note } from '../advice'
-import type { Named } from '../words/said'
-import { writeName } from '../words/writeSaid'
+import type { Named } from '../messages/message'
+import { writeName } from '../messages/writeMessage'
 import { CoreError } from '../errors'
 import type { Measures } from './measures'
 import { radians } from '../plane/point'

@@ -1,7 +1,7 @@
 import { rectangle } from '../plane/box'
 import { applyPose, composePose, inversePose, type Point, type Pose } from '../plane/point'
 import { gapBetween, insetOf } from '../plane/polygonDistance'
-import type { Named } from '../words/said'
+import type { Named } from '../messages/message'
 import type { ItemShape } from './itemShape'
 
 /** Distance in mm from the designs to an edge ('edge', negative past it) or a no-sew zone (0 when on it). */

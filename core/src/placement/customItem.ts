@@ -1,5 +1,5 @@
 import { CoreError } from '../errors'
-import { say } from '../words/said'
+import { message } from '../messages/message'
 import { boxOf } from '../plane/box'
 import type { Point } from '../plane/point'
 import type { ItemKind } from './itemKind'
@@ -88,7 +88,7 @@ function customShape({ edges, lines, strips }: CustomItem, m: Measures): ItemSha
       ...panelLines(box, { top: 'line.top-edge', bottom: 'line.lower-edge' }),
       ...lines.map(({ name, axis, at }, i): ReferenceLine => ({
         id: `line${i + 1}`,
-        name: say('line.own', { name: { own: name.replace(/^the /i, '').toLowerCase() } }),
+        name: message('line.own', { name: { own: name.replace(/^the /i, '').toLowerCase() } }),
         axis,
         at: axis === 'level' ? box.top + at : box.left + at,
       })),
@@ -105,7 +105,7 @@ function stripZone({ edge, depth }: CustomItem['strips'][number], i: number, out
   const [nx, ny] = [(-(b.y - a.y) / long) * depth, ((b.x - a.x) / long) * depth]
   return {
     id: `strip${i + 1}`,
-    name: say('zone.strip', { edge: { plain: edge } }),
+    name: message('zone.strip', { edge: { plain: edge } }),
     outline: [a, b, { x: b.x + nx, y: b.y + ny }, { x: a.x + nx, y: a.y + ny }],
     clear: 5,
     ring: 'free',

@@ -15,8 +15,8 @@ export {
   zoneRings,
 } from './itemShape'
 export type { Copy, PlacementDistance, PlannedRow } from './laid'
-export type { OwnAnchors } from './layOne'
-export type { OwnRow } from './layRow'
+export type { OwnAnchors } from './placeSingle'
+export type { OwnRow } from './placeRow'
 export { type Mark, markKinds } from './marks'
 export type { MeasurementAsk, Measures } from './measures'
 export { asksOf } from './measuresNeeded'

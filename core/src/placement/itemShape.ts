@@ -1,5 +1,5 @@
 import type { Point } from '../plane/point'
-import type { Named } from '../words/said'
+import type { Named } from '../messages/message'
 
 export const zoneRings = ['refused', 'caution', 'free', 'opening'] as const
 export const detailKinds = ['seam', 'fold', 'opening', 'button'] as const

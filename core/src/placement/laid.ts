@@ -1,5 +1,5 @@
 import type { Advice } from '../advice'
-import type { Named, Said } from '../words/said'
+import type { Named, Message } from '../messages/message'
 import type { Pose } from '../plane/point'
 import type { TapeLine } from './itemShape'
 import type { DesignEdge, RowSpot, StepDraft } from './placementRule'
@@ -38,7 +38,7 @@ export type Laid = {
   distances: PlacementDistance[]
   tapes: TapeLine[]
   steps: StepDraft[]
-  summary: Said
+  summary: Message
   warnings: Advice[]
   row?: PlannedRow
 }

@@ -1,6 +1,6 @@
 import { applyPose, type Point, type Pose, rotatePoint } from '../plane/point'
 import { insidePolygon } from '../plane/polygonDistance'
-import { type Named, type Said, say } from '../words/said'
+import { type Named, type Message, message } from '../messages/message'
 import type { StepDraft } from './placementRule'
 
 export const markKinds = ['cross', 'dots', 'arrow'] as const
@@ -62,19 +62,22 @@ export function marksFor(pose: Pose, { x, y, arrow }: Reach, copy = 0): Mark[] {
  */
 export function markSteps({ x, y }: Reach, upIs: Named, { turn, many }: { turn: number; many: boolean }): StepDraft[] {
   const quarter = (((Math.round(turn / 45) * 45) % 360) + 360) % 360
-  const arrow = (said: Said): StepDraft => ({ id: 'arrow', said, marks: ['arrow'] })
-  const dots = (said: Said): StepDraft => ({ id: 'dots', said, marks: ['dots'] })
+  const arrow = (said: Message): StepDraft => ({ id: 'arrow', said, marks: ['arrow'] })
+  const dots = (said: Message): StepDraft => ({ id: 'dots', said, marks: ['dots'] })
   if (quarter % 90 !== 0)
-    return [dots(say('step.dots-diagonal', { along: y, across: x })), arrow(say('step.arrow-diagonal', { top: upIs }))]
+    return [
+      dots(message('step.dots-diagonal', { along: y, across: x })),
+      arrow(message('step.arrow-diagonal', { top: upIs })),
+    ]
   const fills = quarter % 180 === 0 ? { across: x, up: y } : { across: y, up: x }
   return [
-    dots(many ? say('step.dots-each', fills) : say('step.dots', fills)),
+    dots(many ? message('step.dots-each', fills) : message('step.dots', fills)),
     arrow(
       quarter !== 0
-        ? say('step.arrow-by', { side: upperSide[quarter]! })
+        ? message('step.arrow-by', { side: upperSide[quarter]! })
         : many
-          ? say('step.arrow-each', { top: upIs })
-          : say('step.arrow', { top: upIs }),
+          ? message('step.arrow-each', { top: upIs })
+          : message('step.arrow', { top: upIs }),
     ),
   ]
 }

@@ -1,5 +1,5 @@
 import { CoreError } from '../errors'
-import { type Named, say } from '../words/said'
+import { type Named, message } from '../messages/message'
 import { type Box, boxCorners, boxOf } from '../plane/box'
 import type { ItemShape, NoSewZone, ReferenceLine } from './itemShape'
 
@@ -66,7 +66,7 @@ function lay(shape: ItemShape, own: OwnZone) {
         { x: item.right, y: at },
       ],
       zone: [],
-      lines: [levelLine(`own.${own.id}`, say('line.own', { name }), at)],
+      lines: [levelLine(`own.${own.id}`, message('line.own', { name }), at)],
     }
   }
   const zone: NoSewZone = { id: `own.${own.id}`, name, outline: boxCorners(box), ...manners[own.kind] }
@@ -75,8 +75,11 @@ function lay(shape: ItemShape, own: OwnZone) {
     outline: zone.outline,
     zone: [zone],
     lines: [
-      levelLine(`own.${own.id}.top`, say('line.own-top', { zone: name }), box.top, { toward: -1, clear: zone.clear }),
-      levelLine(`own.${own.id}.bottom`, say('line.own-foot', { zone: name }), box.bottom, {
+      levelLine(`own.${own.id}.top`, message('line.own-top', { zone: name }), box.top, {
+        toward: -1,
+        clear: zone.clear,
+      }),
+      levelLine(`own.${own.id}.bottom`, message('line.own-foot', { zone: name }), box.bottom, {
         toward: 1,
         clear: zone.clear,
       }),
@@ -116,7 +119,7 @@ function levelLine(
 
 const middleLine = (own: OwnZone, zone: Named): ReferenceLine => ({
   id: `own.${own.id}.middle`,
-  name: say('line.own-middle', { zone }),
+  name: message('line.own-middle', { zone }),
   axis: 'upright',
   at: own.off,
 })

@@ -5,7 +5,7 @@ import type { Point } from '../plane/point'
 import type { ItemShape } from './itemShape'
 import type { Measures } from './measures'
 import type { RowEnds } from '../rows/spaceMotifs'
-import type { Named, Said } from '../words/said'
+import type { Named, Message } from '../messages/message'
 
 /** Which edge of the design a distance is counted to: its top or left, its centre, its foot or right. */
 export const designEdges = ['start', 'centre', 'end'] as const
@@ -22,7 +22,7 @@ export type Anchor = {
 }
 
 /** One sentence to follow with a tape, and the marks it makes: at most two numbers. */
-export type StepDraft = { id: string; said: Said; marks?: readonly ('cross' | 'dots' | 'arrow')[] }
+export type StepDraft = { id: string; said: Message; marks?: readonly ('cross' | 'dots' | 'arrow')[] }
 
 /** Something the worker settles about a placement: which corner, true to what. */
 export type PlacementChoice = {

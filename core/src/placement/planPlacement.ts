@@ -3,8 +3,8 @@ import { CoreError } from '../errors'
 import { defaultHabits, type HouseHabits } from '../habits'
 import { formatLength, roundDownToTape, roundToTape } from '../lengths/formatLength'
 import type { LengthStyle } from '../lengths/units'
-import { lengthsIn, type Said } from '../words/said'
-import { writeName, writeSaid } from '../words/writeSaid'
+import { lengthsIn, type Message } from '../messages/message'
+import { writeName, writeMessage } from '../messages/writeMessage'
 import { boxOf, rectangle } from '../plane/box'
 import { convexHull } from '../plane/convexHull'
 import { applyPose, type Point, type Pose } from '../plane/point'
@@ -15,9 +15,9 @@ import type { ItemKind } from './itemKind'
 import { itemKind, placementRule } from './itemKinds'
 import type { ItemShape, TapeLine } from './itemShape'
 import type { Copy, Laid, PlacementDistance, PlannedRow } from './laid'
-import { layCorners } from './layCorners'
-import { layOne, type OwnAnchors } from './layOne'
-import { layRow, type OwnRow } from './layRow'
+import { placeAtCorners } from './placeAtCorners'
+import { placeSingle, type OwnAnchors } from './placeSingle'
+import { placeRow, type OwnRow } from './placeRow'
 import { type Mark, marksFor, markSteps, reachOf, underDesign } from './marks'
 import type { MeasurementAsk, Measures } from './measures'
 import { asksOf, oddNumbers, requireMeasures } from './measuresNeeded'
@@ -49,7 +49,7 @@ export type PlacementRequest = {
  * One thing to do with the tape: as data, and in the units asked for. `loss` is what rounding to the tape costs, in mm,
  * when it is over 1.
  */
-export type TapeStep = { id: string; said: Said; text: string; loss: number | null; marks: readonly Mark['kind'][] }
+export type TapeStep = { id: string; said: Message; text: string; loss: number | null; marks: readonly Mark['kind'][] }
 
 /** `pose`, `designOutline`: the first design; `copies`, `outlines`: all of them, of a row or of corners. */
 export type PlacementPlan = {
@@ -67,7 +67,7 @@ export type PlacementPlan = {
   distances: PlacementDistance[]
   clearances: Clearance[]
   warnings: Advice[]
-  placed: Said
+  placed: Message
   /** `placed` in the units asked for. */
   summary: string
 }
@@ -130,11 +130,11 @@ export function planPlacement(request: PlacementRequest): PlacementPlan {
       ...oddDistances(laid.distances, write),
     ],
     placed: laid.summary,
-    summary: writeSaid(laid.summary, style),
+    summary: writeMessage(laid.summary, style),
   }
 }
 
-type Ground = { context: PlacementContext } & Pick<Parameters<typeof layOne>[0], 'lie' | 'straightness' | 'trueTo'>
+type Ground = { context: PlacementContext } & Pick<Parameters<typeof placeSingle>[0], 'lie' | 'straightness' | 'trueTo'>
 
 /** The item as it lies there, measured and perhaps askew, and what on it a design is to be true to. */
 function groundOf(
@@ -182,14 +182,14 @@ const sidesNamed = ({ worn }: Lie) =>
 /** A step in the worker's units, with what rounding its lengths to the tape costs. */
 export function writeStep({ id, said, marks = [] }: StepDraft, style: LengthStyle): TapeStep {
   const loss = Math.max(0, ...lengthsIn(said).map((mm) => Math.abs(roundToTape(mm, style) - mm)))
-  return { id, said, text: writeSaid(said, style), loss: loss > 1 ? loss : null, marks }
+  return { id, said, text: writeMessage(said, style), loss: loss > 1 ? loss : null, marks }
 }
 
 function layOut(rule: PlacementRule, request: PlacementRequest, { context, ...how }: Ground): Laid {
   const distances = request.distances ?? {}
-  if (rule.arrange === 'row') return layRow(rule.row(context), context, distances, request.row ?? {}, how.lie)
-  if (rule.arrange === 'corners') return layCorners(rule.corners(context), context, distances)
-  return layOne({ spot: rule.spot(context), context, distances, anchors: request.anchors ?? {}, ...how })
+  if (rule.arrange === 'row') return placeRow(rule.row(context), context, distances, request.row ?? {}, how.lie)
+  if (rule.arrange === 'corners') return placeAtCorners(rule.corners(context), context, distances)
+  return placeSingle({ spot: rule.spot(context), context, distances, anchors: request.anchors ?? {}, ...how })
 }
 
 function requireDesign({ design, distances }: PlacementRequest): void {

@@ -1,4 +1,4 @@
-import type { Named } from '../words/said'
+import type { Named } from '../messages/message'
 
 /** How the item lies: with a wearer or without, its front or its back up. */
 export type Lie = { worn: boolean; back: boolean }

@@ -1,14 +1,14 @@
 import type { Layer, LayerKind } from './stack'
 import type { HoldingMethod, OwnRecord, RecipeQuery } from './recipeQuery'
 import type { Because } from './recipeOption'
-import { ENOUGH } from '../records/enough'
+import { ENOUGH } from '../outcomes/enough'
 import { wilsonInterval } from '../learning/wilsonInterval'
 
 /** What a sound recipe that nobody has tried yet is taken to come to, as a share of good pieces. */
 const EXPECTED = 0.8
 /** What the whole of a record is worth in rank: about what parts another way of holding from the house's own. */
 const WORTH = 60
-/** As many pieces of one's own count as much as what was expected before them. */
+/** As many pieces of your own count as much as what was expected before them. */
 const BEFORE = 4
 
 export type Outcome = Pick<OwnRecord, 'tries' | 'successes'>

@@ -2,7 +2,7 @@ import { CoreError } from '../errors'
 import { stitchTime } from '../thread/stitchTime'
 import { appliqueHalts, type Halt } from './halts'
 
-/** One block as it is to be sewn; metres of both threads, lengths known or reckoned. */
+/** One block as it is to be sewn; metres of both threads, lengths known or worked out. */
 export type ToSew = {
   colour: string
   stitches: number
@@ -27,7 +27,7 @@ export type SewBlock = ToSew & {
 /** What is sewn in one hooping, in order. `seconds`: the needle's own time, without changes of thread. */
 export type SewProgram = { blocks: SewBlock[]; stitches: number; seconds: number }
 
-type Ask = {
+type SewProgramInput = {
   blocks: readonly ToSew[]
   /** Which copies are sewn in this hooping; one that is a part of the design has one. */
   copies: number
@@ -44,7 +44,7 @@ type Ask = {
  * @example sewProgram({ blocks: [two of 850 stitches in red and blue], copies: 1, speedSpm: 1000 })
  * // from 0 to 850 in 60 s, then 'colour'; to 1700
  */
-export function sewProgram({ blocks, copies, speedSpm, applique = false }: Ask): SewProgram {
+export function sewProgram({ blocks, copies, speedSpm, applique = false }: SewProgramInput): SewProgram {
   if (!(Number.isInteger(copies) && copies >= 1))
     throw new CoreError('bad-request', 'At least one copy is sewn in a hooping.', 'copies')
   const own = applique ? appliqueHalts(blocks.map(({ stitches }) => stitches)) : blocks.map(() => null)

@@ -1,8 +1,8 @@
-/** Cutting, drawing out and threading in anew on one needle takes 60 to 90 s (craft.md section 8). */
+/** Cutting, drawing out and threading in again on one needle takes 60 to 90 s (craft.md section 8). */
 const CHANGE_SECONDS = 75
 
 /**
- * Whole minutes that fewer colour changes save on a machine with one needle, one at the least.
+ * Whole minutes that fewer colour changes save on a machine with one needle, one at least.
  *
  * @param changes how many changes fewer
  * @example minutesSaved(5) // 6

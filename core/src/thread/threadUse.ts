@@ -32,7 +32,7 @@ function byStitches({ stitches, lengthMm, trims }: BlockStats, stack: number, ch
 
 /**
  * Metres of top thread and bobbin. From real stitches by their lengths and the stack's thickness, with 0.1 m a trim and
- * 0.3 m a colour change on the top thread, borne by the colour threaded; reckoned ones
+ * 0.3 m a colour change on the top thread, borne by the colour threaded; worked out ones
  * alike; blocks known by their count alone by 5.2 and 3.0 m per 1000 stitches. `shopFactor`, learned from weighed spools, multiplies all.
  *
  * Source: core.md section 9.

@@ -1,14 +1,14 @@
-import type { Bobbin, KeptRecord, Piece } from '@thimble/contract'
+import type { Bobbin, RecordDecision, Piece } from '@thimble/contract'
 import { usedStack } from './keepRecord'
 import type { PiecePlans } from '../stages/planPiece'
 import { plannedFrom, type Stock, wantsOf } from '../stash/wants'
 
-/** What sewing a piece was reckoned to take before the shop's own pace has a say; null while its stitches are not known. */
+/** What sewing a piece was worked out to take before the shop's own pace has a say; null while its stitches are not known. */
 export function forecastOf(
   piece: Piece,
   { marked, built, hoop }: Pick<PiecePlans, 'marked' | 'built' | 'hoop'>,
   stock: Stock & { bobbins?: readonly Bobbin[] },
-): KeptRecord['forecast'] {
+): RecordDecision['forecast'] {
   const used = { basis: built.basis, stack: usedStack(piece, built) }
   const planned = plannedFrom(piece, marked, used, hoop.chosen?.fits ? hoop.hoop : null, stock)
   const { thread } = planned ? wantsOf(planned, stock) : { thread: null }

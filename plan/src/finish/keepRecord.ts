@@ -1,4 +1,4 @@
-import type { Basis, KeptRecord, KeptStack, KeptStitching, Piece, Take } from '@thimble/contract'
+import type { Basis, RecordDecision, DecidedStack, StitchDecision, Piece, Take } from '@thimble/contract'
 import { settledStack } from '../stack/stacks'
 import { readCount } from '../measure/readTyped'
 import { hoopingsOfRecord, landingOf, landingProblems, landingTyped } from './landing'
@@ -6,10 +6,10 @@ import { type Measured, minuteProblems, minutesOf } from './minutes'
 import { beforeStart, keepList, type ListLine, offMachine } from './lists'
 import { calledToday } from './logRow'
 
-type OnStack = { basis: Basis; stack: KeptStack | null }
+type OnStack = { basis: Basis; stack: DecidedStack | null }
 
 /** The stack the record speaks of: as it was really used where that was said, else as it was built. */
-export const usedStack = ({ finish }: Piece, { stack }: OnStack): KeptStack | null =>
+export const usedStack = ({ finish }: Piece, { stack }: OnStack): DecidedStack | null =>
   finish.stack ? settledStack(finish.stack) : stack
 
 /** The list before the start as it stands when the piece is stitched; what is not ticked was skipped. */
@@ -18,7 +18,7 @@ export function keepStitching(
   built: OnStack,
   { colours, start }: { colours: string[]; start?: readonly ListLine[] | undefined },
   at: string,
-): KeptStitching {
+): StitchDecision {
   const open = { ...piece, stitch: { ...piece.stitch, reopened: true } }
   const lines = start ?? beforeStart(open, built)
   const list = keepList(lines).map((line, i) => ({ ...line, hooping: lines[i]!.hooping ?? 0 }))
@@ -27,15 +27,15 @@ export function keepStitching(
 
 /** What a record rests on beside the piece: the hoop it was really in, what it took of the stash, minutes as measured. */
 type Used = {
-  hoop: KeptRecord['hoop']
-  machine?: KeptRecord['machine']
+  hoop: RecordDecision['hoop']
+  machine?: RecordDecision['machine']
   took: readonly Take[]
   measured?: Measured | undefined
-  forecast?: KeptRecord['forecast'] | undefined
+  forecast?: RecordDecision['forecast'] | undefined
 }
 
 /** The record of this moment as it is decided. */
-export function keepRecord(piece: Piece, built: OnStack, used: Used, at: string): KeptRecord {
+export function keepRecord(piece: Piece, built: OnStack, used: Used, at: string): RecordDecision {
   const { faults, verdict, note, nextTime, trying, used: said, photos } = piece.finish
   const onStack = { basis: built.basis, stack: usedStack(piece, built) }
   const open = { ...piece, finish: { ...piece.finish, reopened: true } }
@@ -66,7 +66,7 @@ export function keepRecord(piece: Piece, built: OnStack, used: Used, at: string)
 function asItWasThen(
   piece: Piece,
   { forecast = null, measured }: Used,
-): Pick<KeptRecord, 'called' | 'forecast' | 'minutes' | 'minutesBy'> {
+): Pick<RecordDecision, 'called' | 'forecast' | 'minutes' | 'minutesBy'> {
   const [before] = piece.finish.kept
   const { by, whole } = minutesOf(piece, measured ?? before?.minutesBy ?? {})
   return {
@@ -77,7 +77,7 @@ function asItWasThen(
 }
 
 /** How it was really held and loaded, else as it was decided. */
-function held({ finish: { used }, hoop }: Piece, stack: KeptStack | null): Pick<KeptRecord, 'holding' | 'turn'> {
+function held({ finish: { used }, hoop }: Piece, stack: DecidedStack | null): Pick<RecordDecision, 'holding' | 'turn'> {
   const [decided] = hoop.kept
   return {
     holding: used.holding ?? decided?.holding ?? hoop.holding ?? stack?.holding ?? null,
@@ -100,7 +100,7 @@ export function triesMade({ hoop }: Pick<Piece, 'hoop'>): number | null {
 type FaultsById = Piece['finish']['faults']
 
 /** Faults that are noted, each with how bad it is. */
-export function faultsOf(byId: FaultsById): KeptRecord['faults'] {
+export function faultsOf(byId: FaultsById): RecordDecision['faults'] {
   return (Object.entries(byId) as [keyof FaultsById, FaultsById[keyof FaultsById]][]).flatMap(([id, fault]) =>
     fault ? [{ id, ...fault }] : [],
   )

@@ -1,8 +1,8 @@
-import type { KeptRecord, Landing, Piece } from '@thimble/contract'
+import type { RecordDecision, Landing, Piece } from '@thimble/contract'
 import type { Point } from '@thimble/core/plane'
 import { readNumber, readTyped } from '../measure/readTyped'
 
-type Landed = KeptRecord['landing']
+type Landed = RecordDecision['landing']
 
 /** A tape the piece was marked with: what it said then, and the way it runs, from its line to the design. */
 export type LandingTape = { id: string; meant: number; way: Point; level: boolean }

@@ -1,13 +1,13 @@
-import type { Basis, KeptStack, Piece } from '@thimble/contract'
+import type { Basis, DecidedStack, Piece } from '@thimble/contract'
 import { type Advice, note } from '@thimble/core/advice'
 import { markRemoval } from '@thimble/core/marking'
 import { markedWith } from '../measure/markWith'
-import { type Said, say, writeSaid } from '@thimble/core/words'
+import { type Message, message, writeMessage } from '@thimble/core/messages'
 import { linesOf, listsOf } from '../stack/stackLines'
 
 /** One line of a list, as it is worded today, and whether it is ticked. */
-export type ListLine = { line: Advice; ticked: boolean; said?: Said; hooping?: number }
-type OnStack = { basis: Basis; stack: KeptStack | null }
+export type ListLine = { line: Advice; ticked: boolean; said?: Message; hooping?: number }
+type OnStack = { basis: Basis; stack: DecidedStack | null }
 
 /** The list before the start: as it stood once the piece was stitched, else as its stack asks now. */
 export function beforeStart({ stitch, hoop }: Piece, built: OnStack): ListLine[] {
@@ -34,8 +34,8 @@ export function offMachine(piece: Piece, built: OnStack): ListLine[] {
 function withPinsOut(lines: readonly Advice[], count: number): Pick<ListLine, 'line' | 'said'>[] {
   const rest = lines.map((line) => ({ line }))
   if (count === 0) return rest
-  const said = say('finish.pins-out', { count: { plain: count } })
-  const pins = { line: { ...note('finish.pins-out', writeSaid(said)), severity: 'caution' as const }, said }
+  const said = message('finish.pins-out', { count: { plain: count } })
+  const pins = { line: { ...note('finish.pins-out', writeMessage(said)), severity: 'caution' as const }, said }
   return [...rest.slice(0, 1), pins, ...rest.slice(1)]
 }
 
@@ -54,11 +54,11 @@ function withMarksOut(lines: readonly Advice[], out: Advice | null): Advice[] {
   return [...lines.slice(0, at), out, ...lines.slice(at)]
 }
 
-type KeptLine = { id: string; ticked: boolean; said?: Said | null; hooping?: number }
+type KeptLine = { id: string; ticked: boolean; said?: Message | null; hooping?: number }
 
 function keptLines(list: readonly KeptLine[], onStack: OnStack): ListLine[] {
   return list.flatMap(({ id, ticked, said, hooping = 0 }) => {
-    if (said) return [{ line: note(id, writeSaid(said)), ticked, hooping }]
+    if (said) return [{ line: note(id, writeMessage(said)), ticked, hooping }]
     const lines = id.startsWith(MARKS) ? [marksOut(id.slice(MARKS.length))] : linesOf([id], onStack)
     return lines.flatMap((line) => (line ? [{ line, ticked, hooping }] : []))
   })

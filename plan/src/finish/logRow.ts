@@ -1,4 +1,4 @@
-import type { KeptHooping, KeptMeasure, KeptRecord, Piece } from '@thimble/contract'
+import type { HoopDecision, MeasureDecision, RecordDecision, Piece } from '@thimble/contract'
 import type { LogRow } from '@thimble/contract/log'
 import { CoreError } from '@thimble/core/errors'
 import { placementRule } from '@thimble/core/placement'
@@ -33,7 +33,7 @@ export function logRowOf(piece: Piece): LogRow | null {
 }
 
 /** The layers beside the cloth, from the top, and the needle that went through them. */
-function laidAs({ stack }: KeptRecord): Pick<LogRow, 'layers' | 'needle'> {
+function laidAs({ stack }: RecordDecision): Pick<LogRow, 'layers' | 'needle'> {
   if (!stack) return { layers: null, needle: null }
   const { needle } = stack
   return {
@@ -43,13 +43,13 @@ function laidAs({ stack }: KeptRecord): Pick<LogRow, 'layers' | 'needle'> {
 }
 
 /** As it was called on the shelf; one that is known by its size alone has no name. */
-function designOf(kept: KeptMeasure | undefined): LogRow['design'] {
+function designOf(kept: MeasureDecision | undefined): LogRow['design'] {
   const { id = null, name = null } = kept?.design ?? {}
   return name === null ? null : { id, name }
 }
 
 /** How the item lay in the hoop, and what its move had in it already, as the item lies. */
-function inHoop(kept: KeptHooping | undefined): Pick<LogRow, 'toHoop' | 'added'> {
+function inHoop(kept: HoopDecision | undefined): Pick<LogRow, 'toHoop' | 'added'> {
   if (!kept?.pose || !kept.target) return { toHoop: null, added: null }
   const toHoop = kept.pose.rotation - kept.target.rotation
   const on = kept.added && rotatePoint({ x: kept.added.right, y: kept.added.down }, 0 - toHoop)

@@ -1,6 +1,6 @@
 import type { Piece, RunEvent } from '@thimble/contract'
 import { triesOf } from '../hoop/checkStraight'
-import { eventsOf } from '../run/runSoFar'
+import { eventsOf } from '../stitching/stitchingProgress'
 import type { Measured } from './minutes'
 
 /** Longer than this nobody waits at a machine: it stood for another reason. */

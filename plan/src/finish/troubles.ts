@@ -1,16 +1,16 @@
-import type { Basis, KeptRecord, KeptStack, Machine, Piece } from '@thimble/contract'
-import type { FaultId } from '@thimble/core/records'
-import { type Afterwards, type Cause, likelyCauses } from '@thimble/core/troubles'
+import type { Basis, RecordDecision, DecidedStack, Machine, Piece } from '@thimble/contract'
+import type { FaultId } from '@thimble/core/outcomes'
+import { type Afterwards, type Cause, likelyCauses } from '@thimble/core/faultCauses'
 import { triesOf } from '../hoop/checkStraight'
-import { factsFrom } from '../stack/basis'
+import { factsFrom } from '../stack/recipeInput'
 import { coreLayers } from '../stack/stacks'
 
 type Used = {
   basis: Basis
-  stack: KeptStack
-  holding: KeptRecord['holding']
-  tension: KeptRecord['tension']
-  turn: KeptRecord['turn']
+  stack: DecidedStack
+  holding: RecordDecision['holding']
+  tension: RecordDecision['tension']
+  turn: RecordDecision['turn']
   /** The machine as it was then; null: not known. */
   machine: Pick<Machine, 'needle' | 'needleMinutes' | 'needleStrikes'> | null
 }

@@ -1,7 +1,7 @@
-import type { KeptStack, Piece } from '@thimble/contract'
+import type { DecidedStack, Piece } from '@thimble/contract'
 import type { HouseHabits } from '@thimble/core/habits'
 import { holdingNames, layerNames, pointNames } from '@thimble/core/recipe'
-import { writeSaid } from '@thimble/core/words'
+import { writeMessage } from '@thimble/core/messages'
 import type { Shelf } from '../shelf'
 import { listsOf } from '../stack/stackLines'
 import { type HoopPlan, planHoop } from '../hoop/planHoop'
@@ -26,7 +26,7 @@ type Tell = (plans: Plans, piece: Piece, shelf: Shelf) => string | null
 
 const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)
 
-function layersText({ layers, holding }: KeptStack): string {
+function layersText({ layers, holding }: DecidedStack): string {
   const told = layers
     .filter((l) => l.role !== 'cloth')
     .map((l) => `${l.sheets > 1 ? `${l.sheets} × ` : ''}${lower(layerNames[l.kind])}`)
@@ -47,7 +47,7 @@ const trimming: Tell = ({ build }) => {
 }
 const placed: Tell = ({ marked }, _, { shop }) => {
   const lies = marked().placed
-  return lies && writeSaid(lies.placed, shop)
+  return lies && writeMessage(lies.placed, shop)
 }
 const turned: Tell = ({ hoop }) => {
   const loading = hoop().chosen?.loading

@@ -1,9 +1,9 @@
 import type { Piece } from '@thimble/contract'
-import type { CameraAsk } from '@thimble/contract/devices'
+import type { CameraRequest } from '@thimble/contract/devices'
 import type { StraightCheck } from './checkStraight'
 
 /** What the camera is shown of the hooping at hand. */
-export function cameraAsk(piece: Pick<Piece, 'id' | 'hoop' | 'build'>, { at, sought }: StraightCheck): CameraAsk {
+export function cameraAsk(piece: Pick<Piece, 'id' | 'hoop' | 'build'>, { at, sought }: StraightCheck): CameraRequest {
   const again = Object.values(piece.hoop.tries).filter((one) => one.then === 'again').length
   return {
     piece: piece.id,

@@ -14,7 +14,7 @@ import { applyPose, boxOf, composePose, inversePose, type Point, type Pose, rota
 import type { Shelf } from '../shelf'
 import type { Marked } from '../measure/placed'
 import { readSigned } from '../measure/readTyped'
-import { basisOf } from '../stack/basis'
+import { recipeInput } from '../stack/recipeInput'
 import { stepsOf } from './benchMachine'
 import { dialMove, type Move } from './dialMove'
 import { type HoopingAtHand, hoopingAtHand } from './hoopingAtHand'
@@ -41,7 +41,7 @@ export type StraightCheck = {
   hasCorner: boolean
 }
 
-type Ask = Pick<Shelf, 'shop' | 'hoops'> & {
+type StraightCheckInput = Pick<Shelf, 'shop' | 'hoops'> & {
   piece: Pick<Piece, 'item' | 'measure' | 'build' | 'hoop'>
   marked: Marked
   plan: HoopPlan
@@ -53,7 +53,7 @@ const ONE = 6
 const MOST_MARKS = 5
 
 /** Is it straight enough: from where the marks, or the edges of a corner, landed on the hoop's grid. Null without a hoop. */
-export function checkStraight(ask: Ask): StraightCheck | null {
+export function checkStraight(ask: StraightCheckInput): StraightCheck | null {
   const { piece, plan, marked } = ask
   const at = hoopingAtHand(piece, plan, marked)
   if (!at) return null
@@ -137,7 +137,7 @@ function edgePlaces({ at, level, upright, near, far }: Corner): Place[] {
 
 /** Counted from where the notches cross, as a hand reads the hoop's grid. */
 function readLanded(
-  { piece, shop }: Ask,
+  { piece, shop }: StraightCheckInput,
   id: string,
   { hoop }: HoopingAtHand,
   problems: Record<string, string>,
@@ -154,7 +154,7 @@ function readLanded(
   return { x: right.mm + (hoop.notchOffset?.x ?? 0), y: down.mm + (hoop.notchOffset?.y ?? 0) }
 }
 
-function byMarks(ask: Ask, seen: Seen): StraightCheck | null {
+function byMarks(ask: StraightCheckInput, seen: Seen): StraightCheck | null {
   const found = seen.sought.filter((one): one is Sought & { landed: Point } => one.landed !== null)
   if (found.length < 2) return null
   return answer(ask, seen, {
@@ -165,7 +165,7 @@ function byMarks(ask: Ask, seen: Seen): StraightCheck | null {
 }
 
 /** Corner and the direction of its level hem serve as marks. */
-function byCorner(ask: Ask, seen: Seen, { at, level }: Corner, frame: Pose): StraightCheck | null {
+function byCorner(ask: StraightCheckInput, seen: Seen, { at, level }: Corner, frame: Pose): StraightCheck | null {
   const landed = seen.sought.map((one) => one.landed)
   if (landed.some((p) => p === null)) return null
   const [a1, a2, b1, b2] = landed as [Point, Point, Point, Point]
@@ -194,10 +194,14 @@ function byCorner(ask: Ask, seen: Seen, { at, level }: Corner, frame: Pose): Str
 
 const angle = (degrees: number): number => ((((degrees + 180) % 360) + 360) % 360) - 180
 
-function answer(ask: Ask, seen: Seen, marks: Pick<CorrectionQuery, 'planned' | 'measured' | 'names'>): StraightCheck {
+function answer(
+  ask: StraightCheckInput,
+  seen: Seen,
+  marks: Pick<CorrectionQuery, 'planned' | 'measured' | 'names'>,
+): StraightCheck {
   const { piece, marked, plan, shop, hoops } = ask
   const { at } = seen
-  const { stretchPercent = 0 } = basisOf(piece, marked.design, shop).cloth
+  const { stretchPercent = 0 } = recipeInput(piece, marked.design, shop).cloth
   const correction = correctHooping({
     ...marks,
     target: at.target,

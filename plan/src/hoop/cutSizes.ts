@@ -1,4 +1,4 @@
-import type { Basis, KeptStack, StackLayer, Supply } from '@thimble/contract'
+import type { Basis, DecidedStack, StackLayer, Supply } from '@thimble/contract'
 import { cutPiece, type HoldingMethod, type Ring } from '@thimble/core/recipe'
 import { rollThatGives } from '../stash/rolls'
 
@@ -9,10 +9,16 @@ type Cut = {
   supply: Supply | null
 }
 
-type Ask = { stack: KeptStack; basis: Basis; method: HoldingMethod; ring: Ring; supplies: readonly Supply[] }
+type CutSizesInput = {
+  stack: DecidedStack
+  basis: Basis
+  method: HoldingMethod
+  ring: Ring
+  supplies: readonly Supply[]
+}
 
 /** What to cut for a stack in a ring (craft.md section 5), each from the stash: the shortest roll that gives it first. */
-export function cutSizes({ stack, basis, method, ring, supplies }: Ask): Cut[] {
+export function cutSizes({ stack, basis, method, ring, supplies }: CutSizesInput): Cut[] {
   return stack.layers.flatMap((layer): Cut[] => {
     const piece = cutPiece(layer, method, basis.work, ring)
     if (!piece || layer.role === 'cloth') return []

@@ -1,7 +1,7 @@
 import type { Piece, Shop } from '@thimble/contract'
 import { dialledPose, fieldMiddle } from '@thimble/core/hooping'
 import { applyPose, boxOf, composePose, inversePose, type Point, type Pose, rotatePoint } from '@thimble/core/plane'
-import type { Named } from '@thimble/core/words'
+import type { Named } from '@thimble/core/messages'
 import type { Marked } from '../measure/placed'
 import { type BenchMachine, stepsOf } from './benchMachine'
 import type { HoopingAtHand } from './hoopingAtHand'
@@ -23,7 +23,7 @@ export type Move = {
   topEdge: { line: Named; below: number } | null
 }
 
-type Ask = {
+type DialMoveInput = {
   piece: Pick<Piece, 'item' | 'measure'>
   shop: Shop
   marked: Marked
@@ -32,7 +32,7 @@ type Ask = {
 }
 
 /** The move for a design that is to come out at `meant` in the hoop: what landings drift here is in it. */
-export function dialMove({ piece, marked, machine, at }: Ask, meant: Pose = at.pose): Move {
+export function dialMove({ piece, marked, machine, at }: DialMoveInput, meant: Pose = at.pose): Move {
   const { hull, target } = at
   const exact = withAdded(at, meant)
   // A machine turns a design about the middle of its box, and lays that in the middle of the field.
@@ -63,7 +63,7 @@ function middleOf(hull: readonly Point[], rotation: number): Point {
   return rotatePoint({ x: (left + right) / 2, y: (top + bottom) / 2 }, rotation)
 }
 
-type Lying = Pick<Ask, 'piece' | 'marked'> & { hull: readonly Point[]; onItem: Pose }
+type Lying = Pick<DialMoveInput, 'piece' | 'marked'> & { hull: readonly Point[]; onItem: Pose }
 
 function topEdgeAt({ piece, marked, hull, onItem }: Lying): Move['topEdge'] {
   const line = itemAsMade(piece, marked.measures)?.lines.find((l) => l.axis === 'level' && Math.abs(l.at) < 1e-6)

@@ -2,7 +2,7 @@ import type { Hoop, Piece } from '@thimble/contract'
 import type { HoldingMethod } from '@thimble/core/recipe'
 import { canRingLie, fieldBox, type HoopChoice, type MachineSide, placeInHoop } from '@thimble/core/hooping'
 import { applyPose, boxOf, composePose, inversePose, type Point, type Pose } from '@thimble/core/plane'
-import type { Named } from '@thimble/core/words'
+import type { Named } from '@thimble/core/messages'
 import type { Marked } from '../measure/placed'
 import { kindOf } from '../pieces/kindOf'
 import { sourceOf } from './hoopSource'
@@ -30,7 +30,7 @@ export type LineUp = {
 const MIDDLES = new Set(['centre', 'middle'])
 const LEVELS = new Set(['underarm', 'shoulder', 'neck', 'left', 'right', 'crotch', 'waist'])
 
-type Ask = {
+type LineUpInput = {
   piece: Pick<Piece, 'item' | 'measure'>
   marked: Marked
   plan: {
@@ -43,7 +43,7 @@ type Ask = {
  * Ways to line the piece up by the ring itself, for the hoop that is chosen; none where the design does not reach so far, or
  * where a ring that holds the cloth would not lie on it.
  */
-export function waysToLineUp({ piece, marked, plan: { hoop, chosen } }: Ask): LineUp[] {
+export function waysToLineUp({ piece, marked, plan: { hoop, chosen } }: LineUpInput): LineUp[] {
   const { placed, design } = marked
   if (!placed || !hoop || !chosen?.target || !chosen.fits) return []
   const { target, pose, method } = chosen
@@ -59,7 +59,7 @@ export function waysToLineUp({ piece, marked, plan: { hoop, chosen } }: Ask): Li
 }
 
 /** The item's lines that a hand can see or feel, by two of their points. */
-function linesToLay(piece: Ask['piece'], marked: Marked): { id: string; name: Named; ends: [Point, Point] }[] {
+function linesToLay(piece: LineUpInput['piece'], marked: Marked): { id: string; name: Named; ends: [Point, Point] }[] {
   const worn = kindOf(piece).worn ?? false
   const lines = itemAsMade(piece, marked.measures)?.lines ?? []
   return lines
@@ -70,14 +70,14 @@ function linesToLay(piece: Ask['piece'], marked: Marked): { id: string; name: Na
     })
 }
 
-type Beside = { side: MachineSide; far: number }
+type SideOffset = { side: MachineSide; far: number }
 
 /** On which side of the design a level or upright line lies in the hoop, and how far from its nearest edge. */
-function alongSide([a, b]: [Point, Point], outline: readonly Point[]): Beside | null {
+function alongSide([a, b]: [Point, Point], outline: readonly Point[]): SideOffset | null {
   const box = boxOf(outline)
   const level = Math.abs(a.y - b.y) < 0.5
   if (!level && Math.abs(a.x - b.x) >= 0.5) return null
-  const sides: Beside[] = level
+  const sides: SideOffset[] = level
     ? [
         { side: 'front', far: a.y - box.bottom },
         { side: 'back', far: box.top - a.y },
@@ -90,7 +90,7 @@ function alongSide([a, b]: [Point, Point], outline: readonly Point[]): Beside | 
 }
 
 function fitting(
-  { line, name, side, far }: Beside & { line: string; name: Named },
+  { line, name, side, far }: SideOffset & { line: string; name: Named },
   hoop: Hoop,
   pose: Pose,
   hull: Point[],

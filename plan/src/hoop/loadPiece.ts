@@ -6,7 +6,7 @@ import type { BenchMachine } from './benchMachine'
 import { itemAsMade } from './itemAsMade'
 import { wayNames } from './wayNames'
 
-type Ask = {
+type LoadPieceInput = {
   piece: Pick<Piece, 'item' | 'measure'>
   marked: Marked & { placed: Placed }
   basis: Basis
@@ -25,11 +25,11 @@ export function squared({ rotation }: Pose): { quarter: number; lean: number } {
 }
 
 /** Which way up the piece is loaded for one hoop: as advised, or as it was taken, by the worker or for the ring's sake. */
-export function loadPiece(ask: Ask, taken?: Required<Pick<LoadingQuery, 'turn' | 'takenFor'>>): Loading {
+export function loadPiece(ask: LoadPieceInput, taken?: Required<Pick<LoadingQuery, 'turn' | 'takenFor'>>): Loading {
   return orientLoading({ ...loadingQuery(ask), ...taken })
 }
 
-function loadingQuery({ piece, marked, basis, shop, machine, field, target, size }: Ask): LoadingQuery {
+function loadingQuery({ piece, marked, basis, shop, machine, field, target, size }: LoadPieceInput): LoadingQuery {
   const { placed } = marked
   const made = itemAsMade(piece, marked.measures)
   const { quarter } = squared(target)

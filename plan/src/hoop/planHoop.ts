@@ -1,4 +1,4 @@
-import type { Added, Basis, Hoop, KeptHooping, KeptStack, Machine, OwnCorrection, Piece } from '@thimble/contract'
+import type { Added, Basis, Hoop, HoopDecision, DecidedStack, Machine, OwnCorrection, Piece } from '@thimble/contract'
 import { type Advice, stop } from '@thimble/core/advice'
 import {
   chooseHolding,
@@ -12,7 +12,7 @@ import {
 } from '@thimble/core/hooping'
 import type { LengthStyle } from '@thimble/core/lengths'
 import { type HoldingMethod, type RecipeQuery, type StackMisfit, stackMisfits } from '@thimble/core/recipe'
-import { basisOf, type MadeOf, queryOf, ringOf } from '../stack/basis'
+import { recipeInput, type MadeOf, queryOf, ringOf } from '../stack/recipeInput'
 import { coreLayers } from '../stack/stacks'
 import type { Marked, Placed } from '../measure/placed'
 import type { Shelf } from '../shelf'
@@ -56,24 +56,24 @@ export type HoopPlan = {
   added: (Added & { roomy: boolean }) | null
 }
 
-type Ask = Pick<Shelf, 'shop' | 'hoops'> & {
+type PlanHoopInput = Pick<Shelf, 'shop' | 'hoops'> & {
   piece: Pick<Piece, 'item' | 'measure'> & {
     build: MadeOf['build']
     hoop: Pick<Piece['hoop'], 'hoopId' | 'holding' | 'machineId' | 'turn' | 'lineUp'>
   }
   machines: readonly Machine[]
   marked: Marked
-  stack: KeptStack | null
+  stack: DecidedStack | null
   corrections?: readonly OwnCorrection[] | undefined
 }
 
-type Job = Ask & { basis: Basis; machine: BenchMachine; style: LengthStyle }
+type Job = PlanHoopInput & { basis: Basis; machine: BenchMachine; style: LengthStyle }
 
 /** Hoops for the piece, each as it is best held and loaded, and how to hold it in the one chosen. */
-export function planHoop(ask: Ask): HoopPlan {
+export function planHoop(ask: PlanHoopInput): HoopPlan {
   const { piece, marked, stack, shop, hoops, machines } = ask
   const { hoopId, holding } = piece.hoop
-  const basis = basisOf(piece, marked.design, shop)
+  const basis = recipeInput(piece, marked.design, shop)
   const machine = benchMachine(piece, machines)
   const job: Job = { ...ask, basis, machine, style: { unit: shop.unit, fraction: shop.fraction } }
   const ranked = inOrder(hoops.map((hoop) => offerOf(hoop, job)))
@@ -117,7 +117,7 @@ function linedUp(offer: HoopOffer, hoop: Hoop, { piece, marked }: Job): HoopOffe
 
 /**
  * The best way of holding comes before room in the field: a smaller ring that takes the cloth before one it is floated on. A
- * way counts as what it is worth at the least, so that a ring in which it is the only one left is not the better for that.
+ * way counts as what it is worth at least, so that a ring in which it is the only one left is not the better for that.
  */
 function inOrder(offers: HoopOffer[]): HoopOffer[] {
   const worth = (method: HoopOffer['method']): number =>
@@ -219,7 +219,11 @@ function rankOne(
   return choice!
 }
 
-function misfitsOf({ holding, layers }: KeptStack, method: HoldingMethod | 'none', hoop: Hoop | null): StackMisfit[] {
+function misfitsOf(
+  { holding, layers }: DecidedStack,
+  method: HoldingMethod | 'none',
+  hoop: Hoop | null,
+): StackMisfit[] {
   if (method === 'none') return []
   return stackMisfits({ holding, layers: coreLayers(layers) }, method, hoop ? ringOf(hoop) : undefined)
 }
@@ -236,7 +240,7 @@ export function keepHooping(
   { ranked, chosen, hoop, machine, advice, method, added }: HoopPlan,
   { design, placed }: Marked,
   at: string,
-): KeptHooping | null {
+): HoopDecision | null {
   if (method === 'none') return null
   const reasons = advice.method === method ? advice.because : advice.choices.find((c) => c.method === method)?.because
   const on = machine.id ? { id: machine.id, name: machine.name } : null

@@ -3,7 +3,7 @@ import type { CameraLook } from '@thimble/contract/devices'
 import { CoreError } from '@thimble/core/errors'
 import type { LengthStyle } from '@thimble/core/lengths'
 import type { Point } from '@thimble/core/plane'
-import { applyHomography, homographyFrom } from '@thimble/core/view'
+import { applyHomography, homographyFrom } from '@thimble/core/cameraMapping'
 import type { RingAtHand } from './hoopingAtHand'
 import { writeLanded } from './writeLanded'
 

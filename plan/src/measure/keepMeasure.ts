@@ -1,16 +1,16 @@
-import type { KeptMeasure } from '@thimble/contract'
+import type { MeasureDecision } from '@thimble/contract'
 import { convexHull } from '@thimble/core/plane'
 import { flatPoints } from '../flatPoints'
 import type { MeasurePlan } from './planMeasure'
 
-type Made = Pick<KeptMeasure, 'prepared' | 'markWith'>
+type Made = Pick<MeasureDecision, 'prepared' | 'markWith'>
 
 /** The plan of this moment as it is decided: numbers and ids. Null while there is no place for the design. */
 export function keepMeasure(
   { placement, design, measures }: MeasurePlan,
   at: string,
   made: Made = { prepared: [], markWith: null },
-): KeptMeasure | null {
+): MeasureDecision | null {
   if (!placement || design.missing) return null
   const { item, copies, row, marks, tapes, steps, placed } = placement
   const { hull, sketch, assumed, missing, parts, ...known } = design
@@ -39,6 +39,9 @@ export function keepMeasure(
 }
 
 /** How a row falls into hoopings belongs to the hoop. */
-function keepRow({ hoopings, ...row }: NonNullable<NonNullable<MeasurePlan['placement']>['row']>): KeptMeasure['row'] {
+function keepRow({
+  hoopings,
+  ...row
+}: NonNullable<NonNullable<MeasurePlan['placement']>['row']>): MeasureDecision['row'] {
   return row
 }

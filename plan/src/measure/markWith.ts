@@ -1,6 +1,6 @@
 import type { Basis, Piece } from '@thimble/contract'
 import { type MarkingMeans, markingMeans } from '@thimble/core/marking'
-import { factsFrom } from '../stack/basis'
+import { factsFrom } from '../stack/recipeInput'
 
 /** Ways of marking this cloth, the best first. */
 export const waysToMark = (basis: Basis): MarkingMeans[] =>

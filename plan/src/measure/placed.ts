@@ -1,4 +1,4 @@
-import type { DesignCard, KeptMeasure, Piece } from '@thimble/contract'
+import type { DesignCard, MeasureDecision, Piece } from '@thimble/contract'
 import type { PlacementPlan, TapeStep } from '@thimble/core/placement'
 import { applyPose } from '@thimble/core/plane'
 import { pointsOf } from '../flatPoints'
@@ -37,7 +37,7 @@ export function markedOf(
 const alike = (a: number, b: number): boolean => Math.abs(a - b) < 1e-6
 
 /** The design as it was when the marks were decided; drawn by its sketch while the shelf's is still that large. */
-function keptDesign({ design }: KeptMeasure, designs: Readonly<Record<string, DesignCard>> = {}): PieceDesign {
+function keptDesign({ design }: MeasureDecision, designs: Readonly<Record<string, DesignCard>> = {}): PieceDesign {
   const { hull, parts, ...known } = design
   const card = design.id ? designs[design.id] : undefined
   const shelved = card && shelvedDesign(card, design.change)
@@ -52,10 +52,10 @@ function keptDesign({ design }: KeptMeasure, designs: Readonly<Record<string, De
   }
 }
 
-const placedBefore = new WeakMap<KeptMeasure, Placed>()
+const placedBefore = new WeakMap<MeasureDecision, Placed>()
 
 /** Worked out of what was kept, once: it never changes. */
-export function keptPlaced(kept: KeptMeasure): Placed {
+export function keptPlaced(kept: MeasureDecision): Placed {
   const known = placedBefore.get(kept)
   if (known) return known
   const { item, copies, row, marks, tapes, steps, placed, design } = kept

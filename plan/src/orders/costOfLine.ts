@@ -1,16 +1,16 @@
 import type { OrderLine, Shop, Supply } from '@thimble/contract'
 import { type CostBreakdown, type CostQuery, pieceCost } from '@thimble/core/money'
-import type { KindCut } from '../work/cutsOfRun'
-import type { PieceWork } from '../work/pieceWork'
+import type { KindCut } from '../schedule/cutsOfBatch'
+import type { PieceWork } from '../schedule/pieceWork'
 import { bobbinPer1000m, type Prices, priced, supplyPerM2, threadPer1000m } from './prices'
 
 const CM2_IN_MM2 = 100
 const SECONDS = 60
 
-/** What one garment of a line costs and is sold at. `unknown`: what of it nobody has said, and was reckoned as nothing. */
+/** What one garment of a line costs and is sold at. `unknown`: what of it nobody has said, and counted as nothing. */
 export type LineCost = { quantity: number; cost: CostBreakdown; unknown: string[] }
 
-type Ask = {
+type LineCostInput = {
   line: Pick<OrderLine, 'blank' | 'customersOwn'>
   /** How many garments are quoted, and of how many the works are: those that are not in the log yet. */
   quantity: number
@@ -29,9 +29,9 @@ type Ask = {
  * What a line is quoted at, from what its pieces are planned to take: thread and backing at what the stash paid for them, the
  * backing with what is lost in cutting, hands and machine by the shop's own hours. Null where none of its pieces is planned.
  *
- * @throws CoreError('bad-cost') for rates nothing can be reckoned of
+ * @throws CoreError('bad-cost') for rates nothing can be worked out from
  */
-export function costOfLine(ask: Ask): LineCost | null {
+export function costOfLine(ask: LineCostInput): LineCost | null {
   const { works, quantity, garments, line, shop, setup, changeSeconds } = ask
   if (works.length === 0 || garments === 0 || quantity === 0) return null
   const each = (sum: number): number => sum / garments
@@ -61,7 +61,7 @@ export function costOfLine(ask: Ask): LineCost | null {
   return { quantity, cost: pieceCost(query), unknown: unknownOf(ask, { thread, bobbin, needle, backing }) }
 }
 
-const threadOf = ({ works, prices }: Ask) =>
+const threadOf = ({ works, prices }: LineCostInput) =>
   priced(
     works.flatMap((work) =>
       work.threads.map(({ id, name, metres }) => {
@@ -72,21 +72,21 @@ const threadOf = ({ works, prices }: Ask) =>
   )
 
 /** Of the bobbins whose price is known, the first. */
-function bobbinOf({ works, prices }: Ask) {
+function bobbinOf({ works, prices }: LineCostInput) {
   const known = prices.bobbins.flatMap((bobbin) => bobbinPer1000m(bobbin) ?? [])
   const metres = works.reduce((sum, work) => sum + work.bobbinMetres, 0)
   return priced([{ name: 'bobbin thread', metres, per1000m: known[0] ?? null }])
 }
 
 /** Of the needle most of them are sewn with. */
-function needleOf({ works, prices }: Ask): { name: string; price: number | null } {
+function needleOf({ works, prices }: LineCostInput): { name: string; price: number | null } {
   const { size, point } = works[0]!.needle
   const found = prices.needles.find((one) => one.size === size && one.point === point && one.cost !== null)
   return { name: `needle ${size}`, price: found?.cost ?? null }
 }
 
 /** By kind: what is laid, and what is lost beside it. */
-function backingOf({ works, prices, cuts }: Ask) {
+function backingOf({ works, prices, cuts }: LineCostInput) {
   const kinds = [...new Set(works.flatMap(({ layers }) => layers.map(({ kind }) => kind)))]
   return kinds.map((kind) => {
     const laid = works
@@ -112,7 +112,7 @@ type Parts = {
   backing: ReturnType<typeof backingOf>
 }
 
-function unknownOf({ line, shop: { rates } }: Ask, { thread, bobbin, needle, backing }: Parts): string[] {
+function unknownOf({ line, shop: { rates } }: LineCostInput, { thread, bobbin, needle, backing }: Parts): string[] {
   return [
     ...(line.blank === null ? [line.customersOwn ? 'what a spoiled one costs to replace' : 'what the item costs'] : []),
     ...(rates.machinePerHour === null ? ['an hour of the machine'] : []),

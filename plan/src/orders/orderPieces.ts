@@ -41,7 +41,7 @@ const idOf = ({ order, line: [line], garment, place: [place] }: Wanted): string 
 
 /**
  * What an order wants against the pieces there are of it; `inLog`: ids of those that are finished. What follows its line takes on what the
- * order says anew; what was changed by hand or is in the log stays as it is.
+ * order says again; what was changed by hand or is in the log stays as it is.
  */
 export function orderChanges(
   order: Order,
@@ -132,7 +132,7 @@ function keepsOther(piece: Piece, wanted: Wanted, designs: NameDesigns): boolean
 /** What changes of a piece that follows its line; null where nothing does. What was decided of it stays. */
 function followed(piece: Piece, wanted: Wanted, designs: NameDesigns): Patch<Piece> | null {
   if (!piece.order?.follows || piece.finish.kept.length > 0) return null
-  // Until its name is set anew it stays as it is.
+  // Until its name is set again it stays as it is.
   if (wanted.place[1].names && !designs(wanted.place[0], wanted.garment.name)) return null
   const { cloth, placement, size, designId, ...said } = saidOf(wanted, designs)
   const after: Piece = { ...piece, ...said }

@@ -14,7 +14,7 @@ type RealCost = {
   guessed: number
 }
 
-type Ask = {
+type RealCostInput = {
   line: Pick<OrderLine, 'blank' | 'customersOwn'>
   /** Those of the line that are in the log. */
   pieces: readonly Piece[]
@@ -28,10 +28,10 @@ type Ask = {
 const CM2_IN_MM2 = 100
 
 /**
- * What was quoted, reckoned again from what records say: what they took of the stash, the minutes of hands and machine, and
+ * What was quoted, worked out again from what records say: what they took of the stash, the minutes of hands and machine, and
  * what was spoiled, which those that came out bear. Null while nothing of the line is in the log, or nothing came out.
  */
-export function realOfLine({ line, pieces, shop: { rates }, prices, setup, ordered }: Ask): RealCost | null {
+export function realOfLine({ line, pieces, shop: { rates }, prices, setup, ordered }: RealCostInput): RealCost | null {
   const rows = new Set(pieces.map((piece) => piece.order?.row ?? piece.id))
   const failed = new Set(pieces.filter(hasFailed).map((piece) => piece.order?.row ?? piece.id))
   const [recorded, good] = [rows.size, rows.size - failed.size]

@@ -1,12 +1,12 @@
 import type { Bobbin, MinutePart, Patch, Piece, RunEvent, Take } from '@thimble/contract'
-import type { Verdict } from '@thimble/core/records'
+import type { Verdict } from '@thimble/core/outcomes'
 import { apply, generate } from 'json-merge-patch'
 import { forecastOf } from '../finish/forecast'
 import { measuredMinutes } from '../finish/measuredMinutes'
-import { keepStage } from '../stages/keepStage'
+import { decideStage } from '../stages/decideStage'
 import { planPiece } from '../stages/planPiece'
 import { isDone } from '../stages/stages'
-import { type Stock, takesOfRecord } from '../stash/takes'
+import { type Stock, consumptionOfRecord } from '../stash/consumption'
 
 /** How several pieces came out alike: their minutes as typed, by what they went into. */
 export type Alike = { verdict: Verdict; minutesBy: Partial<Record<MinutePart, string>>; note: string }
@@ -28,7 +28,7 @@ export function recordAlike(
   let next = piece
   for (const stage of BEFORE) {
     if (isDone(next, stage)) continue
-    const change = keepStage(next, stage, planPiece(next, stock), at)
+    const change = decideStage(next, stage, planPiece(next, stock), at)
     if (change) next = merged(next, change)
   }
   if (!isDone(next, 'hoop')) return null
@@ -37,8 +37,8 @@ export function recordAlike(
   const note = piece.finish.note || alike.note
   next = merged(next, { finish: { verdict: alike.verdict, minutesBy, note } })
   const plans = planPiece(next, stock)
-  const took = takesOfRecord(next, plans, stock, bobbins)
-  const record = keepStage(next, 'finish', plans, at, { took, measured, forecast: forecastOf(next, plans, stock) })
+  const took = consumptionOfRecord(next, plans, stock, bobbins)
+  const record = decideStage(next, 'finish', plans, at, { took, measured, forecast: forecastOf(next, plans, stock) })
   if (!record || !plans.built.stack) return null
   const body = generate(piece, merged(next, record)) as Patch<Piece>
   return { body, took }

@@ -1,8 +1,8 @@
 import type { Piece } from '@thimble/contract'
-import { troubleChange } from '@thimble/core/trying'
+import { troubleChange } from '@thimble/core/suggestedChanges'
 import { carriedHere } from '../measure/carried'
 import { newPiece } from './newPiece'
-import { takeUp } from './takeUp'
+import { applySuggestion } from './applySuggestion'
 
 type Fresh = { id: string; now: string }
 
@@ -46,7 +46,7 @@ function tried({ name, build, finish }: Piece): Pick<Piece['build'], 'stack' | '
   const { stack } = build
   if (!record?.trying) return { stack, trying: null }
   const trying = { ...record.trying, from: name }
-  return { stack: stack && takeUp(stack, record.trying.change, record.basis), trying }
+  return { stack: stack && applySuggestion(stack, record.trying.change, record.basis), trying }
 }
 
 /** Held as it was, unless to hold it otherwise is what is tried. */

@@ -1,7 +1,7 @@
 import type { Basis, ChosenStack, Patch, StackLayer, Supply } from '@thimble/contract'
 import { type LayerKind, type LayerRole, shortOf, supplyKinds } from '@thimble/core/recipe'
 import { generate } from 'json-merge-patch'
-import { type HandAsk, handBuilt, throughOf } from './laidToday'
+import { type OwnLayersInput, handBuilt, throughOf } from './laidToday'
 import { chosenLayers, coreLayers, layerOf, settledStack } from './stacks'
 import { stashOf } from './stash'
 
@@ -29,12 +29,12 @@ type Laid = readonly (readonly [id: string, layer: StackLayer])[]
  *
  * @param newId an id for a layer that is added
  */
-export function changeByHand(stack: ChosenStack, change: HandChange, ask: HandAsk, newId: string): ChosenStack {
+export function changeByHand(stack: ChosenStack, change: HandChange, ask: OwnLayersInput, newId: string): ChosenStack {
   return relaid(stack, moved(chosenLayers(stack), change, newId), ask)
 }
 
 /** The same of a stack as it was used: another layer was there, but needle, threads and speed stay what they were. */
-export function changeAsUsed(stack: ChosenStack, change: HandChange, ask: HandAsk, newId: string): ChosenStack {
+export function changeAsUsed(stack: ChosenStack, change: HandChange, ask: OwnLayersInput, newId: string): ChosenStack {
   const { needle, bobbin, thread, speedSpm, tension, because } = stack
   return { ...changeByHand(stack, change, ask, newId), needle, bobbin, thread, speedSpm, tension, because }
 }
@@ -66,7 +66,7 @@ function added(layers: Laid, kind: LayerKind, newId: string): Laid {
   return layers.toSpliced(at, 0, [newId, layer])
 }
 
-function relaid(stack: ChosenStack, layers: Laid, ask: HandAsk): ChosenStack {
+function relaid(stack: ChosenStack, layers: Laid, ask: OwnLayersInput): ChosenStack {
   const built = handBuilt(
     stack,
     layers.map(([, layer]) => layer),
@@ -111,7 +111,7 @@ export function kindsOf(role: LayerRole, supplies: readonly Supply[]): KindOnShe
 }
 
 /** What the stash lacks for a stack. */
-export function shortFor(stack: ChosenStack, { supplies }: HandAsk): { kind: string; need: string }[] {
+export function shortFor(stack: ChosenStack, { supplies }: OwnLayersInput): { kind: string; need: string }[] {
   return shortOf(coreLayers(settledStack(stack).layers), stashOf(supplies).stash)
 }
 

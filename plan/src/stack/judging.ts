@@ -1,12 +1,12 @@
-import type { Basis, ChosenStack, KeptStack } from '@thimble/contract'
+import type { Basis, ChosenStack, DecidedStack } from '@thimble/contract'
 import type { LayerKind } from '@thimble/core/recipe'
-import { judgeStack, type StackJudgement, whatGetsWorse } from '@thimble/core/judging'
-import { factsFrom } from './basis'
+import { judgeStack, type StackJudgement, whatGetsWorse } from '@thimble/core/stackReview'
+import { factsFrom } from './recipeInput'
 import { changeByHand, type HandChange, kindsOf } from './byHand'
-import type { HandAsk } from './laidToday'
+import type { OwnLayersInput } from './laidToday'
 import { coreLayers, settledStack } from './stacks'
 
-type OnStack = { basis: Basis; stack: KeptStack | null }
+type OnStack = { basis: Basis; stack: DecidedStack | null }
 
 /** What is good and bad about a stack for what it rests on; nothing without one. */
 export function judgementsOf({ basis, stack }: OnStack): StackJudgement[] {
@@ -16,13 +16,13 @@ export function judgementsOf({ basis, stack }: OnStack): StackJudgement[] {
 }
 
 /** What a change would make worse, before it is made. */
-function worseBy(stack: ChosenStack, change: HandChange, ask: HandAsk): StackJudgement[] {
+function worseBy(stack: ChosenStack, change: HandChange, ask: OwnLayersInput): StackJudgement[] {
   const judged = (one: ChosenStack) => judgementsOf({ basis: ask.basis, stack: settledStack(one) })
   return whatGetsWorse(judged(stack), judged(changeByHand(stack, change, ask, 'new')))
 }
 
 /** Kinds on the shelf that would do in a layer's place without making anything worse, the most like it first. */
-export function substitutesFor(stack: ChosenStack, id: string, ask: HandAsk): Exclude<LayerKind, 'cloth'>[] {
+export function substitutesFor(stack: ChosenStack, id: string, ask: OwnLayersInput): Exclude<LayerKind, 'cloth'>[] {
   const layer = stack.layers[id]
   if (!layer) return []
   const alike = (kind: string): number => kind.split('-').filter((word) => layer.kind.split('-').includes(word)).length

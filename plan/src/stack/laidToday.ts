@@ -1,17 +1,17 @@
-import type { Basis, KeptStack, StackLayer, Supply } from '@thimble/contract'
+import type { Basis, DecidedStack, StackLayer, Supply } from '@thimble/contract'
 import { type HandBuilt, layByHand, type Ring } from '@thimble/core/recipe'
-import { queryOf } from './basis'
+import { queryOf } from './recipeInput'
 import { layerOf } from './stacks'
 import { stashOf } from './stash'
 
 /** What a stack put together by hand rests on; `ring`: the one it will lie in, as far as that is known. */
-export type HandAsk = { basis: Basis; ring: Ring | null; supplies: readonly Supply[] }
+export type OwnLayersInput = { basis: Basis; ring: Ring | null; supplies: readonly Supply[] }
 
 /** Topping, cloth, backings and cover are in that order already: the core gives them back one for one. */
 export function handBuilt(
-  { holding }: Pick<KeptStack, 'holding'>,
+  { holding }: Pick<DecidedStack, 'holding'>,
   layers: readonly StackLayer[],
-  ask: HandAsk,
+  ask: OwnLayersInput,
 ): HandBuilt {
   const query = queryOf(ask.basis, ask.ring ?? undefined)
   const wished = layers.map(({ role, kind, sheets, grip, own }) => ({
@@ -22,7 +22,7 @@ export function handBuilt(
 }
 
 /** A stack of the worker's own as it is laid for this cloth and hoop today. */
-export function laidToday(stack: KeptStack, ask: HandAsk): KeptStack {
+export function laidToday(stack: DecidedStack, ask: OwnLayersInput): DecidedStack {
   const built = handBuilt(stack, stack.layers, ask)
   return {
     ...stack,

@@ -1,10 +1,10 @@
-import type { Basis, KeptBuild, KeptStack, Piece } from '@thimble/contract'
+import type { Basis, BuildDecision, DecidedStack, Piece } from '@thimble/contract'
 import { type RecipeAdvice, type RecipeOption, recommendRecipe, type Ring } from '@thimble/core/recipe'
 import type { RingUnder } from '../hoop/planHoop'
 import type { PieceDesign } from '../measure/pieceDesign'
 import type { Shelf } from '../shelf'
-import { basisOf, queryOf, ringOf } from './basis'
-import { type HandAsk, laidToday } from './laidToday'
+import { recipeInput, queryOf, ringOf } from './recipeInput'
+import { type OwnLayersInput, laidToday } from './laidToday'
 import { hasOwnLayers, settledStack, stackOf } from './stacks'
 import { stashOf } from './stash'
 
@@ -16,9 +16,9 @@ import { stashOf } from './stash'
 export type BuildPlan = {
   advice: RecipeAdvice
   basis: Basis
-  stack: KeptStack | null
+  stack: DecidedStack | null
   option: RecipeOption | null
-  advised: KeptStack | null
+  advised: DecidedStack | null
   /** The ring it is cut for: of the hoop picked, else of the one that would be taken. */
   ring: Ring | null
 }
@@ -35,7 +35,7 @@ export function planBuild(
   best: RingUnder | null = null,
 ): BuildPlan {
   const { build, hoop: hooping } = piece
-  const basis = basisOf(piece, design, shop)
+  const basis = recipeInput(piece, design, shop)
   const hoop = hoops.find((h) => h.id === hooping.hoopId)
   const holding = hooping.kept[0]?.holding ?? hooping.holding
   const advice = recommendRecipe({
@@ -57,7 +57,7 @@ export function planBuild(
  * What the worker chose stays, above all its own layers; a recipe that was taken as it came is taken as it comes today.
  * One that is not advised any more stays too: swapping it is the worker's to decide.
  */
-function todaysStack(build: Piece['build'], { options }: RecipeAdvice, ask: HandAsk): KeptStack | null {
+function todaysStack(build: Piece['build'], { options }: RecipeAdvice, ask: OwnLayersInput): DecidedStack | null {
   const chosen = build.stack ? settledStack(build.stack) : (build.kept[0]?.stack ?? null)
   if (!chosen) return options[0] ? stackOf(options[0]) : null
   if (hasOwnLayers(chosen)) return laidToday(chosen, ask)
@@ -66,16 +66,20 @@ function todaysStack(build: Piece['build'], { options }: RecipeAdvice, ask: Hand
 }
 
 /** The stack of this moment as it is decided, with what its reasons rest on. */
-export const keepBuild = ({ kept, reopened }: Piece['build'], plan: BuildPlan, at: string): KeptBuild => ({
+export const keepBuild = ({ kept, reopened }: Piece['build'], plan: BuildPlan, at: string): BuildDecision => ({
   at,
   basis: plan.basis,
   stack: stackNow(kept.length > 0 && !reopened, plan),
 })
 
 /** A decision that stands comes to what is advised today; one being worked on to what the worker has before him. */
-export const stackNow = (stands: boolean, { stack, advised }: BuildPlan): KeptStack | null => (stands ? advised : stack)
+export const stackNow = (stands: boolean, { stack, advised }: BuildPlan): DecidedStack | null =>
+  stands ? advised : stack
 
 /** What the later stages rest on: as it was decided, or as it stands while nothing is. */
-export function builtOf({ kept: [kept] }: Piece['build'], plan: BuildPlan): { basis: Basis; stack: KeptStack | null } {
+export function builtOf(
+  { kept: [kept] }: Piece['build'],
+  plan: BuildPlan,
+): { basis: Basis; stack: DecidedStack | null } {
   return kept ?? plan
 }

@@ -1,10 +1,10 @@
-import type { Basis, KeptStack } from '@thimble/contract'
+import type { Basis, DecidedStack } from '@thimble/contract'
 import type { Advice } from '@thimble/core/advice'
 import { type HeldStack, listLine, ownRecordReason, reasonOf, type StackLists, stackLists } from '@thimble/core/recipe'
-import { factsFrom } from './basis'
+import { factsFrom } from './recipeInput'
 import { coreLayers, hasOwnLayers } from './stacks'
 
-type OnStack = { basis: Basis; stack: KeptStack | null }
+type OnStack = { basis: Basis; stack: DecidedStack | null }
 
 const none: StackLists = { checks: [], finishing: [], cautions: [] }
 
@@ -14,7 +14,11 @@ export function listsOf({ basis, stack }: OnStack): StackLists {
   return stackLists(factsFrom(basis), heldOf(stack))
 }
 
-const heldOf = ({ holding, layers, needle }: KeptStack): HeldStack => ({ holding, layers: coreLayers(layers), needle })
+const heldOf = ({ holding, layers, needle }: DecidedStack): HeldStack => ({
+  holding,
+  layers: coreLayers(layers),
+  needle,
+})
 
 /** Lines of a list that was kept by their ids, worded as today for the stack they belong to. */
 export function linesOf(ids: readonly string[], { basis, stack }: OnStack): Advice[] {
@@ -51,7 +55,7 @@ const offBy: readonly (readonly [kind: RegExp, line: RegExp])[] = [
 ]
 
 /** Why a layer lies in its stack, and how it comes off again; of a stack by hand, what is said of the whole is not told. */
-export function layerReasons(stack: KeptStack, at: number, basis: Basis): { why: string[]; off: string | null } {
+export function layerReasons(stack: DecidedStack, at: number, basis: Basis): { why: string[]; off: string | null } {
   const layer = stack.layers[at]
   if (!layer) return { why: [], off: null }
   const told = layer.own ? [] : reasonsOf({ basis, stack }).filter(({ rule }) => about[layer.role]?.test(rule))

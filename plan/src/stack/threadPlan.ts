@@ -1,4 +1,4 @@
-import type { Basis, DesignCard, KeptStack, Machine, Thread } from '@thimble/contract'
+import type { Basis, DesignCard, DecidedStack, Machine, Thread } from '@thimble/contract'
 import type { ShopRecord } from '@thimble/contract/log'
 import { sameToTheEye } from '@thimble/core/colour'
 import { stackMm } from '@thimble/core/recipe'
@@ -26,20 +26,20 @@ export type ThreadPlan = {
   estimated: boolean
 }
 
-/** How much longer a machine really takes than is reckoned, by its own runs; from five of them on. */
+/** How much longer a machine really takes than estimated, by its own runs; from five of them on. */
 export type Pace = ShopRecord['paces'][number]
 
 type Block = DesignCardBlock & { colour: string }
 type DesignCardBlock = NonNullable<DesignCard['summary']>['blocks'][number]
 
-type Ask = {
+type ThreadPlanInput = {
   design: PieceDesign
   times: TimesSewn
   designs: Readonly<Record<string, DesignCard>>
   /** Stitches as typed where the design is known by its size alone. */
   typedStitches: string
   basis: Basis
-  stack: KeptStack
+  stack: DecidedStack
   machine: Pick<Machine, 'usualSpm' | 'changeSeconds'>
   threads: readonly Thread[]
   /** How much more than the forecast the shop's machines take. */
@@ -54,7 +54,7 @@ type Ask = {
  * not known.
  * A machine with a needle for each colour changes quickly as it says; speed is the slower of stack and machine.
  */
-export function planThread(ask: Ask): ThreadPlan | null {
+export function planThread(ask: ThreadPlanInput): ThreadPlan | null {
   const { basis, stack, machine, times } = ask
   const once = blocksOf(ask)
   if (once.length === 0) return null
@@ -87,7 +87,7 @@ export function planThread(ask: Ask): ThreadPlan | null {
   }
 }
 
-const hoopingMinutesOf = (holding: KeptStack['holding'], record: ShopRecord | undefined): number =>
+const hoopingMinutesOf = (holding: DecidedStack['holding'], record: ShopRecord | undefined): number =>
   record?.hands?.hooping.find((one) => one.holding === holding)?.minutes ?? usualHoopingMinutes(holding)
 
 /** All that the machine does takes so much longer; hands do not. */
@@ -102,7 +102,7 @@ function needOf(colour: string, metres: number, threads: readonly Thread[]): Col
   return { colour, metres, thread, leftM: thread?.leftM ?? null }
 }
 
-function blocksOf({ design, designs, typedStitches }: Ask): Block[] {
+function blocksOf({ design, designs, typedStitches }: ThreadPlanInput): Block[] {
   const card = design.id ? designs[design.id] : undefined
   if (card?.summary) return scaled(card, card.summary.blocks, design.change?.scale ?? 1)
   const stitches = card ? card.stitches : readCount(typedStitches).value
@@ -111,7 +111,7 @@ function blocksOf({ design, designs, typedStitches }: Ask): Block[] {
   return design.colours.map((colour) => ({ colour, stitches: each, lengthMm: 0, jumps: 0, trims: 0, estimated: true }))
 }
 
-/** A list of stitches keeps its count when it is made larger; artwork is stitched anew, over its area. */
+/** A list of stitches keeps its count when it is made larger; artwork is stitched again, over its area. */
 function scaled(card: DesignCard, blocks: readonly DesignCardBlock[], scale: number): Block[] {
   const [count, length] = card.source === 'artwork' ? [scale * scale, scale * scale] : [1, scale]
   return blocks.map((block, i) => ({

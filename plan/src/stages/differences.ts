@@ -1,5 +1,13 @@
-import type { Difference, KeptHooping, KeptMeasure, KeptRecord, KeptStack, Piece, StageId } from '@thimble/contract'
-import { type Said, say } from '@thimble/core/words'
+import type {
+  Difference,
+  HoopDecision,
+  MeasureDecision,
+  RecordDecision,
+  DecidedStack,
+  Piece,
+  StageId,
+} from '@thimble/contract'
+import { type Message, message } from '@thimble/core/messages'
 import { stackNow } from '../stack/planBuild'
 import { keepRecord } from '../finish/keepRecord'
 import { beforeStart, keepList } from '../finish/lists'
@@ -8,10 +16,10 @@ import { keepMeasure } from '../measure/keepMeasure'
 import type { PiecePlans } from './planPiece'
 
 /** How something stands, by what it is about. */
-type Standing = ReadonlyMap<string, Said>
+type Standing = ReadonlyMap<string, Message>
 
 /**
- * What would come out otherwise than it was decided, if a stage were taken anew at this moment; empty where nothing
+ * What would come out otherwise than it was decided, if a stage were decided again at this moment; empty where nothing
  * was decided or nothing would change.
  */
 export function differencesOf(piece: Piece, stage: StageId, plans: PiecePlans): Difference[] {
@@ -70,75 +78,78 @@ function standings(piece: Piece, plans: PiecePlans): Record<StageId, Sides> {
   }
 }
 
-function measureStands({ placed, design, steps }: KeptMeasure): Standing {
+function measureStands({ placed, design, steps }: MeasureDecision): Standing {
   const { name, width, height } = design
   const sized = name
-    ? say('was.design', { name: { own: name }, width, height })
-    : say('was.design-by-size', { width, height })
-  return new Map([['placed', placed], ['design', sized], ...steps.map(({ id, said }): [string, Said] => [id, said])])
+    ? message('was.design', { name: { own: name }, width, height })
+    : message('was.design-by-size', { width, height })
+  return new Map([['placed', placed], ['design', sized], ...steps.map(({ id, said }): [string, Message] => [id, said])])
 }
 
-function stackStands(stack: KeptStack | null): Standing {
-  if (!stack) return new Map([['stack', say('was.no-stack')]])
+function stackStands(stack: DecidedStack | null): Standing {
+  if (!stack) return new Map([['stack', message('was.no-stack')]])
   const layers = stack.layers
     .filter((layer) => layer.role !== 'cloth')
-    .map(({ role, kind, sheets, grip }): [string, Said] => {
+    .map(({ role, kind, sheets, grip }): [string, Message] => {
       const named = { layer: `layer.${kind}`, grip: `grip.${grip}` }
       const said =
-        sheets > 1 ? say('was.layer-sheets', { sheets: { plain: sheets }, ...named }) : say('was.layer', named)
+        sheets > 1 ? message('was.layer-sheets', { sheets: { plain: sheets }, ...named }) : message('was.layer', named)
       return [`${role}.${kind}`, said]
     })
   const { needle, bobbin, speedSpm, holding } = stack
-  const through: [string, Said | null][] = [
-    ['holding', say('was.held', { holding: `holding.${holding}` })],
-    ['needle', needle && say('was.needle', { size: { own: needle.size }, point: `point.${needle.point}` })],
-    ['bobbin', bobbin && say('was.bobbin', { weight: { plain: bobbin.weight }, colour: `bobbin.${bobbin.colour}` })],
-    ['speed', speedSpm === null ? null : say('was.speed', { speed: { plain: speedSpm } })],
+  const through: [string, Message | null][] = [
+    ['holding', message('was.held', { holding: `holding.${holding}` })],
+    ['needle', needle && message('was.needle', { size: { own: needle.size }, point: `point.${needle.point}` })],
+    [
+      'bobbin',
+      bobbin && message('was.bobbin', { weight: { plain: bobbin.weight }, colour: `bobbin.${bobbin.colour}` }),
+    ],
+    ['speed', speedSpm === null ? null : message('was.speed', { speed: { plain: speedSpm } })],
   ]
-  return new Map([...layers, ...through.flatMap(([id, said]): [string, Said][] => (said ? [[id, said]] : []))])
+  return new Map([...layers, ...through.flatMap(([id, said]): [string, Message][] => (said ? [[id, said]] : []))])
 }
 
-function hoopStands({ hoop, pose, holding, added }: KeptHooping): Standing {
-  const stands: [string, Said][] = [['holding', say('was.held', { holding: `holding.${holding}` })]]
+function hoopStands({ hoop, pose, holding, added }: HoopDecision): Standing {
+  const stands: [string, Message][] = [['holding', message('was.held', { holding: `holding.${holding}` })]]
   if (hoop) {
     const { field, name } = hoop
     const size = field.shape === 'polygon' ? hoop.outside : field
-    stands.push(['hoop', say('was.hoop', { hoop: { own: name }, width: size.width, height: size.height })])
+    stands.push(['hoop', message('was.hoop', { hoop: { own: name }, width: size.width, height: size.height })])
   }
   if (pose) {
     const fills = { across: fine(pose.x), up: fine(pose.y), turn: { plain: pose.rotation } }
-    stands.push(['in-hoop', say('was.in-hoop', fills)])
+    stands.push(['in-hoop', message('was.in-hoop', fills)])
   }
   if (added)
-    stands.push(['added', say('was.added', { far: Math.hypot(added.right, added.down), of: { own: added.name } })])
+    stands.push(['added', message('was.added', { far: Math.hypot(added.right, added.down), of: { own: added.name } })])
   return new Map(stands)
 }
 
 /** Where the hoop that was decided is gone or does not take it any more, that is what there is to say. */
-function hoopToday(piece: Piece, today: KeptHooping | null, { hoop }: PiecePlans): Standing | null {
+function hoopToday(piece: Piece, today: HoopDecision | null, { hoop }: PiecePlans): Standing | null {
   const kept = piece.hoop.kept[0]
   if (!kept?.hoop) return today && hoopStands(today)
-  const only = (said: Said): Standing => new Map([...hoopStands(kept), ['hoop', said]])
-  if (!today?.hoop) return only(say('was.hoop-gone'))
-  if (hoop.chosen && !hoop.chosen.fits) return only(say('was.hoop-misfit', { hoop: { own: kept.hoop.name } }))
+  const only = (said: Message): Standing => new Map([...hoopStands(kept), ['hoop', said]])
+  if (!today?.hoop) return only(message('was.hoop-gone'))
+  if (hoop.chosen && !hoop.chosen.fits) return only(message('was.hoop-misfit', { hoop: { own: kept.hoop.name } }))
   return hoopStands(today)
 }
 
 const listStands = (list: readonly { id: string }[]): Standing =>
   new Map(
-    list.filter(({ id }) => !id.startsWith('start.')).map(({ id }) => [id, say('was.line', { line: { own: id } })]),
+    list.filter(({ id }) => !id.startsWith('start.')).map(({ id }) => [id, message('was.line', { line: { own: id } })]),
   )
 
-function recordStands({ landing, stack, verdict, faults }: KeptRecord): Standing {
+function recordStands({ landing, stack, verdict, faults }: RecordDecision): Standing {
   const { dx, dy } = landing
-  const told: [string, Said][] = []
+  const told: [string, Message][] = []
   if (dy !== null)
-    told.push(['landing.down', say(dy < 0 ? 'was.landed-high' : 'was.landed-low', { far: Math.abs(dy) })])
+    told.push(['landing.down', message(dy < 0 ? 'was.landed-high' : 'was.landed-low', { far: Math.abs(dy) })])
   if (dx !== null)
-    told.push(['landing.across', say(dx < 0 ? 'was.landed-left' : 'was.landed-right', { far: Math.abs(dx) })])
-  if (verdict) told.push(['verdict', say('was.verdict', { verdict: `verdict.${verdict}` })])
+    told.push(['landing.across', message(dx < 0 ? 'was.landed-left' : 'was.landed-right', { far: Math.abs(dx) })])
+  if (verdict) told.push(['verdict', message('was.verdict', { verdict: `verdict.${verdict}` })])
   for (const { id, howBad } of faults)
-    told.push([`fault.${id}`, say('was.fault', { fault: `fault.${id}`, howBad: `how-bad.${howBad}` })])
+    told.push([`fault.${id}`, message('was.fault', { fault: `fault.${id}`, howBad: `how-bad.${howBad}` })])
   return new Map([...told, ...(stack ? stackStands(stack) : [])])
 }
 

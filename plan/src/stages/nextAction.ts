@@ -1,6 +1,6 @@
 import type { Piece } from '@thimble/contract'
 import { type LengthStyle } from '@thimble/core/lengths'
-import { writeSaid } from '@thimble/core/words'
+import { writeMessage } from '@thimble/core/messages'
 import { markedOf } from '../measure/placed'
 import { DESIGN_MISSING, type MeasurePlan } from '../measure/planMeasure'
 import { stageAt } from './stages'
@@ -30,7 +30,7 @@ function nextTape({ design, carried, assumed, placement }: MeasurePlan): string 
 /** Where the design goes in one line: as decided, or as it stands. */
 export function placedWords(piece: Piece, style: LengthStyle, plan: MeasurePlan): string | null {
   const { placed } = markedOf(piece.measure.kept, plan, {})
-  return placed ? writeSaid(placed.placed, style) : null
+  return placed ? writeMessage(placed.placed, style) : null
 }
 
 const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)

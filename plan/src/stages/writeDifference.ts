@@ -1,9 +1,9 @@
-import type { Basis, Difference, KeptStack } from '@thimble/contract'
+import type { Basis, Difference, DecidedStack } from '@thimble/contract'
 import { formatLength, type LengthStyle } from '@thimble/core/lengths'
-import { type Said, writeSaid } from '@thimble/core/words'
+import { type Message, writeMessage } from '@thimble/core/messages'
 import { linesOf } from '../stack/stackLines'
 
-type OnStack = { basis: Basis; stack: KeptStack | null }
+type OnStack = { basis: Basis; stack: DecidedStack | null }
 
 /**
  * A difference in words, in numbers where it is one of numbers.
@@ -11,8 +11,8 @@ type OnStack = { basis: Basis; stack: KeptStack | null }
  * @example '190 mm is now 210 mm: Cross 210 mm below the shoulder point, 95 mm from centre'
  */
 export function writeDifference({ was, now }: Difference, style: LengthStyle, onStack: OnStack): string {
-  const write = (said: Said): string =>
-    (said[0] === 'was.line' ? writeLine(said, onStack) : writeSaid(said, style)).replace(/\.$/, '')
+  const write = (said: Message): string =>
+    (said[0] === 'was.line' ? writeLine(said, onStack) : writeMessage(said, style)).replace(/\.$/, '')
   if (was && now) {
     const moved = numbersMoved(was, now)
     if (!moved) return `Was: ${write(was)}. Now: ${write(now)}.`
@@ -23,14 +23,14 @@ export function writeDifference({ was, now }: Difference, style: LengthStyle, on
   return now ? `Now also: ${write(now)}.` : `No longer: ${was ? write(was) : ''}.`
 }
 
-function writeLine([, fills = {}]: Said, onStack: OnStack): string {
+function writeLine([, fills = {}]: Message, onStack: OnStack): string {
   const line = fills.line
   const id = typeof line === 'object' && 'own' in line ? line.own : ''
   return linesOf([id], onStack)[0]?.text ?? id
 }
 
 /** The lengths that differ where two sentences differ in nothing else; null when they differ in words. */
-function numbersMoved(was: Said, now: Said): [number[], number[]] | null {
+function numbersMoved(was: Message, now: Message): [number[], number[]] | null {
   if (was[0] !== now[0]) return null
   const [from, to]: [number[], number[]] = [[], []]
   for (const slot of Object.keys(now[1] ?? {})) {
@@ -40,7 +40,7 @@ function numbersMoved(was: Said, now: Said): [number[], number[]] | null {
       from.push(a)
       to.push(b)
     } else if (Array.isArray(a) && Array.isArray(b)) {
-      const inner = numbersMoved(a as unknown as Said, b as unknown as Said)
+      const inner = numbersMoved(a as unknown as Message, b as unknown as Message)
       if (!inner) return null
       from.push(...inner[0])
       to.push(...inner[1])

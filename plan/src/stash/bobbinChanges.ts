@@ -1,4 +1,4 @@
-import type { Bobbin, KeptStack, Machine } from '@thimble/contract'
+import type { Bobbin, DecidedStack, Machine } from '@thimble/contract'
 import { type BobbinPlan, bobbinPlan } from '@thimble/core/thread'
 import type { ThreadPlan } from '../stack/threadPlan'
 
@@ -10,7 +10,7 @@ type In = Pick<Machine, 'bobbin' | 'bobbinM'>
 /** Metres on a fresh bobbin: as on the one that is in, else as on the fullest of the stack's weight; null: not known. */
 export function woundOnFresh(
   { bobbin }: Pick<Machine, 'bobbin'>,
-  advised: KeptStack['bobbin'],
+  advised: DecidedStack['bobbin'],
   wound: readonly Bobbin[],
 ): number | null {
   const alike = wound.filter(({ weight, left }) => left > 0 && (!advised || weight === advised.weight))
@@ -24,7 +24,7 @@ export function woundOnFresh(
  */
 export function bobbinChanges(
   { blocks }: Pick<ThreadPlan, 'blocks'>,
-  { bobbin: advised }: Pick<KeptStack, 'bobbin'>,
+  { bobbin: advised }: Pick<DecidedStack, 'bobbin'>,
   { bobbin, bobbinM }: In,
   wound: readonly Bobbin[],
 ): BobbinChanges | null {

@@ -1,10 +1,10 @@
-import type { Basis, KeptStack, Piece, Thread } from '@thimble/contract'
+import type { Basis, DecidedStack, Piece, Thread } from '@thimble/contract'
 import { adhesiveFor, type AdhesiveKind, cutPiece, type HoldingMethod, type SupplyKind } from '@thimble/core/recipe'
 import { type BenchMachine, benchMachine } from '../hoop/benchMachine'
 import { timesSewn } from '../hoop/timesSewn'
 import { type Marked, markedOf } from '../measure/placed'
 import type { Shelf } from '../shelf'
-import { ringOf } from '../stack/basis'
+import { ringOf } from '../stack/recipeInput'
 import { type Pace, planThread, type ThreadPlan } from '../stack/threadPlan'
 import { planPiece } from '../stages/planPiece'
 import type { Size } from './rolls'
@@ -19,7 +19,7 @@ type Ringed = Parameters<typeof timesSewn>[1] &
 export type Planned = {
   marked: Marked
   basis: Basis
-  stack: KeptStack
+  stack: DecidedStack
   holding: HoldingMethod
   hoop: Ringed | null
   machine: BenchMachine
@@ -51,7 +51,7 @@ export function plannedAsDecided(piece: Piece, stock: Shelf): Planned | null {
 export function plannedFrom(
   piece: Piece,
   marked: Marked,
-  { basis, stack }: { basis: Basis; stack: KeptStack | null },
+  { basis, stack }: { basis: Basis; stack: DecidedStack | null },
   hoop: Ringed | null,
   { machines }: Shelf,
 ): Planned | null {

@@ -1,4 +1,4 @@
-import { KeptStack } from '@thimble/contract'
+import { DecidedStack } from '@thimble/contract'
 import { bobbinColours, needlePoints, type RecipeOption } from '@thimble/core/recipe'
 import type { OldStack } from './oldPiece'
 
@@ -22,9 +22,9 @@ function readBobbin(text: string) {
  * A stack whose needle and bobbin were kept as display text, as ids and numbers. Its reasons were never kept; where
  * its recipe is still among the advice they are the recipe's.
  */
-export function upgradeStack(old: OldStack, options: readonly RecipeOption[]): KeptStack {
+export function upgradeStack(old: OldStack, options: readonly RecipeOption[]): DecidedStack {
   const option = options.find((o) => o.id === old.recipe)
-  return KeptStack.parse({
+  return DecidedStack.parse({
     recipe: old.recipe,
     holding: old.holding,
     layers: old.layers,

@@ -38,7 +38,7 @@ const byId = (list: unknown, of: (rest: Json, order: number) => Json): Json =>
 
 /**
  * What was put in of a piece before stages, whole or as a merge patch, with every key in its place. What was never used
- * is left behind, and so is what has to be decided anew: stacks and when a stage was done.
+ * is left behind, and so is what has to be decided again: stacks and when a stage was done.
  */
 export function rehome(old: object): Json {
   const found: Record<string, Json> = {}

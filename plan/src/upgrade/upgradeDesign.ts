@@ -1,20 +1,20 @@
 import { DesignCard, PackedDesign } from '@thimble/contract'
-import type { KeptAdvice } from '@thimble/core/advice'
-import type { Said } from '@thimble/core/words'
+import type { StoredAdvice } from '@thimble/core/advice'
+import type { Message } from '@thimble/core/messages'
 import { z } from 'zod'
 
 const OldAdvice = z.object({ code: z.string(), text: z.string(), severity: z.enum(['note', 'caution', 'stop']) })
 const Warned = z.looseObject({ warnings: z.array(z.unknown()) })
 
 /** Advice that was kept as text, as the sentence it was; its numbers are read out of the text. */
-function upgradeAdvice(json: unknown): KeptAdvice | unknown {
+function upgradeAdvice(json: unknown): StoredAdvice | unknown {
   const old = OldAdvice.safeParse(json)
   if (!old.success) return json
   const { code, text, severity } = old.data
   return { severity, said: saidOf(code, text) }
 }
 
-function saidOf(code: string, text: string): Said {
+function saidOf(code: string, text: string): Message {
   const plain = (value: string | undefined) => ({ plain: Number(value) })
   const scaled = /^Scaled by (\d+) %: (\d+) % (more|fewer)/.exec(text)
   if (scaled) return [`design.scaled-${scaled[3]}`, { percent: plain(scaled[1]), load: plain(scaled[2]) }]

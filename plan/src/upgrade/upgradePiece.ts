@@ -1,5 +1,5 @@
-import { type KeptHooping, Piece } from '@thimble/contract'
-import { basisOf } from '../stack/basis'
+import { type HoopDecision, Piece } from '@thimble/contract'
+import { recipeInput } from '../stack/recipeInput'
 import { planBuild } from '../stack/planBuild'
 import { chosenFrom } from '../stack/stacks'
 import { keepRecord, keepStitching } from '../finish/keepRecord'
@@ -30,7 +30,7 @@ export function upgradePiece(json: unknown, shelf: Shelf): Piece {
   const used = old.record.stack ? upgradeStack(old.record.stack, options) : stack
   piece.build.stack = stack && chosenFrom(stack)
   if (used && JSON.stringify(used) !== JSON.stringify(stack)) piece.finish.stack = chosenFrom(used)
-  const basis = basisOf(piece, marked.design, shelf.shop)
+  const basis = recipeInput(piece, marked.design, shelf.shop)
   if (old.builtAt) piece.build.kept = [{ at: old.builtAt, basis, stack }]
   if (old.hoopedAt) piece.hoop.kept = [hoopingOf(piece, old.hoopedAt, marked, stack, shelf)]
   const built = { basis, stack }
@@ -54,7 +54,7 @@ function hoopingOf(
   marked: Marks,
   stack: Parameters<typeof planHoop>[0]['stack'],
   { shop, hoops, machines }: Shelf,
-): KeptHooping {
+): HoopDecision {
   // It was loaded as it lay: no version before turned it.
   const upright = { ...piece, hoop: { ...piece.hoop, turn: 0 as const } }
   const plan = planHoop({ piece: upright, marked, stack, shop, hoops, machines })

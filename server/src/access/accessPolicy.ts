@@ -1,8 +1,8 @@
-/** The way a request came: from this machine itself, or from the network through the door for phones. */
-export type Door = 'desk' | 'network'
+/** Where a request came in: at the loopback listener of this machine, or at the network listener for phones. */
+export type Listener = 'loopback' | 'network'
 
 type Asked = {
-  door: Door
+  listener: Listener
   method: string
   path: string
   /** As the request's headers have them; what a browser did not send is undefined. */
@@ -16,44 +16,44 @@ type Asked = {
 /** `pair`: nothing else is shown than the way in. */
 type Refusal = { status: 401 | 403; title: string; detail: string; pair?: true }
 
-const DESK = /^(127\.0\.0\.1|localhost|\[::1\])(:\d+)?$/
+const LOOPBACK = /^(127\.0\.0\.1|localhost|\[::1\])(:\d+)?$/
 /** All that one who is not let in may see: the pairing page, and what it is made of. */
 const TO_PAIR = /^\/pair(\/|$)/
-/** Who comes in, and who goes out, is settled at the desk. */
-const AT_DESK = /^\/api\/v1\/phones(\/|$)/
+/** Phones are paired and removed at the laptop only. */
+const LAPTOP_ONLY = /^\/api\/v1\/phones(\/|$)/
 
 /**
  * Who may ask for what, from where: the one place that says so, for the app and its worker, data, events, photos and
  * downloads alike. Null: nothing stands in its way.
  *
- * @param hosts by which names the network reaches this machine, each with the door's port
- * @example refusalOf({ door: 'network', method: 'GET', path: '/api/v1/pieces', host: '192.168.1.5:4821', … paired: false }, hosts)?.status === 401
+ * @param hosts by which names the network reaches this machine, each with the listener's port
+ * @example refusalOf({ listener: 'network', method: 'GET', path: '/api/v1/pieces', host: '192.168.1.5:4821', … paired: false }, hosts)?.status === 401
  */
 export function refusalOf(asked: Asked, hosts: ReadonlySet<string>): Refusal | null {
-  const { door, method, path, host = '' } = asked
+  const { listener, method, path, host = '' } = asked
   // A page elsewhere that gets its name pointed at this machine must not be able to read the shop.
-  const known = door === 'desk' ? DESK.test(host) : hosts.has(host.toLowerCase())
-  if (!known) return { status: 403, title: 'Not here', detail: notHere[door] }
+  const known = listener === 'loopback' ? LOOPBACK.test(host) : hosts.has(host.toLowerCase())
+  if (!known) return { status: 403, title: 'Not here', detail: notHere[listener] }
   if ((path.startsWith('/api/') || changes(method)) && fromElsewhere(asked))
     return { status: 403, title: 'Not from there', detail: 'The shop answers only its own pages.' }
-  if (door === 'desk' || TO_PAIR.test(path)) return null
+  if (listener === 'loopback' || TO_PAIR.test(path)) return null
   if (!asked.paired)
     return { status: 401, title: 'Not let in', detail: 'Pair this phone at the laptop first.', pair: true }
-  if (AT_DESK.test(path))
+  if (LAPTOP_ONLY.test(path))
     return { status: 403, title: 'At the laptop', detail: 'Phones are let in and turned out at the laptop only.' }
   return null
 }
 
-const notHere: Record<Door, string> = {
-  desk: 'This program answers only on this machine.',
+const notHere: Record<Listener, string> = {
+  loopback: 'This program answers only on this machine.',
   network: 'Open the address that the laptop shows.',
 }
 
 export const changes = (method: string): boolean => method !== 'GET' && method !== 'HEAD' && method !== 'OPTIONS'
 
 /** Another site, or another port of the same machine: its pages may not use the browser of who has both open. */
-function fromElsewhere({ door, fetchSite, origin, host = '' }: Asked): boolean {
+function fromElsewhere({ listener, fetchSite, origin, host = '' }: Asked): boolean {
   if (fetchSite && !['same-origin', 'none'].includes(fetchSite)) return true
-  const own = `${door === 'desk' ? 'http' : 'https'}://${host.toLowerCase()}`
+  const own = `${listener === 'loopback' ? 'http' : 'https'}://${host.toLowerCase()}`
   return origin !== undefined && origin !== own
 }

@@ -2,17 +2,17 @@ import type { HttpBindings } from '@hono/node-server'
 import type { Context, MiddlewareHandler } from 'hono'
 import { problem } from '../http/problems'
 import type { Phones } from '../phones/phones'
-import { type Door, refusalOf } from './accessPolicy'
+import { type Listener, refusalOf } from './accessPolicy'
 import { phoneKey, showKeyAgain } from './phoneKey'
 
-const asked = (c: Context, door: Door, paired: boolean) => ({
-  ...{ door, paired, method: c.req.method, path: c.req.path },
+const asked = (c: Context, listener: Listener, paired: boolean) => ({
+  ...{ listener, paired, method: c.req.method, path: c.req.path },
   ...{ host: c.req.header('host'), origin: c.req.header('origin'), fetchSite: c.req.header('sec-fetch-site') },
 })
 
 /** Lets in who may come from this machine itself. */
-export const guardDesk: MiddlewareHandler = async (c, next) => {
-  const refusal = refusalOf(asked(c, 'desk', false), new Set())
+export const guardLoopback: MiddlewareHandler = async (c, next) => {
+  const refusal = refusalOf(asked(c, 'loopback', false), new Set())
   return refusal ? problem(c, refusal.status, refusal.title, refusal.detail) : next()
 }
 

@@ -1,7 +1,7 @@
 import type { Context } from 'hono'
 import { deleteCookie, getCookie, setCookie } from 'hono/cookie'
 
-/** As long as browsers keep one; each visit begins it anew. */
+/** As long as browsers keep one; each visit begins it again. */
 const KEY_SECONDS = 400 * 86_400
 const ASKING_SECONDS = 300
 /** For this host alone, for no script, never in the clear, and never for a page of another site. */

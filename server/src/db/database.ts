@@ -30,6 +30,6 @@ export type Database = {
   writes: Writes
   revisions: Revisions
   soundness: Soundness
-  standing: () => void
+  assertFilePresent: () => void
   close: () => Promise<void>
 }

@@ -5,7 +5,7 @@ export type FileFault = 'busy' | 'read-only' | 'damaged' | 'gone' | 'full'
 export class FileGone extends Error {}
 
 const byCode: readonly [RegExp, FileFault][] = [
-  // A connection is closed under a read only when all are opened anew after one was refused.
+  // A connection is closed under a read only when all are reopened after one was refused.
   [/^(SQLITE_(BUSY|LOCKED)|CLIENT_CLOSED)/, 'busy'],
   [/^SQLITE_(READONLY|PERM)/, 'read-only'],
   [/^SQLITE_(CORRUPT|NOTADB)/, 'damaged'],

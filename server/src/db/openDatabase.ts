@@ -46,12 +46,12 @@ export async function openDatabase(
     await client.execute('PRAGMA journal_mode = WAL')
     await copyBefore(db, folder)
     await migrate(db, { migrationsFolder })
-    const standing = standingOf(file)
+    const assertFilePresent = presenceCheck(file)
     const opened = client
     const revisions = await Revisions.open(db)
     const reopen = async (): Promise<void> => opened.reconnect()
     const writes = new WriteQueue(db, {
-      ...{ standing, reopen, written: () => revisions.count() },
+      ...{ assertFilePresent, reopen, written: () => revisions.count() },
       writeLarge: (work) => writeLarge(file, BLOCK_MS, work),
     })
     const soundness: Soundness = { upTo, all: upTo === revisions.last, faults: 0 }
@@ -62,7 +62,7 @@ export async function openDatabase(
       if (soundness.all) leaveSoundMark(folder, build, revisions.last)
       release()
     }
-    const database = { folder, file, db, writes, revisions, soundness, standing, close }
+    const database = { folder, file, db, writes, revisions, soundness, assertFilePresent, close }
     await upgradeDocuments(database)
     await settle(db)
     for (const name of shopFiles(folder)) ownersOnly(path.join(folder, name))
@@ -127,7 +127,7 @@ export async function copyWhole(db: Db, copy: string): Promise<void> {
 }
 
 /** Whether the file under its name is still the one that was opened. */
-function standingOf(file: string): () => void {
+function presenceCheck(file: string): () => void {
   const { ino, dev } = statSync(file)
   return () => {
     const now = statSync(file, { throwIfNoEntry: false })

@@ -1,10 +1,10 @@
 import type { Client } from '@libsql/client'
 
-/** How often a read is tried on fresh connections: a write that is refused may open them anew several times in a row. */
+/** How often a read is tried on fresh connections: a write that is refused may reopen them several times in a row. */
 const TRIES = 5
 
 /**
- * Reads go past the write queue, which opens all connections anew when a write was refused: a read that had one of the
+ * Reads go past the write queue, which reopens all connections when a write was refused: a read that had one of the
  * old ones in its hand at that moment is asked again on a new one, and nobody hears of it.
  */
 export function withPatientReads(client: Client): Client {

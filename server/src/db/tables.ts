@@ -21,7 +21,7 @@ const common = () => ({
   /** Rises with every change of the shop; what was removed keeps its row, and tells of it by this. */
   revision: integer('revision').notNull().default(0),
   /** Changes made by someone who had not seen the one before: what they had seen, and what came of it. */
-  blind: text('blind', { mode: 'json' }).$type<[seen: number, became: number][]>(),
+  concurrentWrites: text('blind', { mode: 'json' }).$type<[seen: number, became: number][]>(),
 })
 
 const columnOf = {
@@ -114,7 +114,7 @@ export const phones = sqliteTable('phones', {
 })
 
 /** Whether phones may come in from the network: one row, once it was said. */
-export const door = sqliteTable('door', {
+export const phoneAccess = sqliteTable('door', {
   id: integer('id').primaryKey(),
   open: integer('open', { mode: 'boolean' }).notNull(),
 })

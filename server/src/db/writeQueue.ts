@@ -9,10 +9,10 @@ const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms))
 
 /**
  * `standing` is asked before a write and before it is acknowledged, and throws when the file is not the one opened;
- * `reopen` opens all connections anew; `written` is told of each write; `writeLarge` does one that may write all.
+ * `reopen` reopens all connections; `written` is told of each write; `writeLarge` does one that may write all.
  */
 type ShopFile = {
-  standing: () => void
+  assertFilePresent: () => void
   reopen: () => Promise<void>
   written: () => void
   writeLarge: <T>(work: (tx: Tx, prepare: Prepare) => Promise<T>) => Promise<T>
@@ -48,10 +48,10 @@ export class WriteQueue implements Writes {
 
   async #write<T>(write: () => Promise<T>): Promise<T> {
     for (;;) {
-      this.file.standing()
+      this.file.assertFilePresent()
       try {
         const written = await write()
-        this.file.standing()
+        this.file.assertFilePresent()
         this.#heldSince = null
         this.file.written()
         return written

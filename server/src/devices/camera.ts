@@ -1,4 +1,4 @@
-import type { CameraAsk, CameraLook } from '@thimble/contract/devices'
+import type { CameraRequest, CameraLook } from '@thimble/contract/devices'
 import { applyPose, type Point, type Pose } from '@thimble/core/plane'
 import { drawPicture } from './cameraPicture'
 import { type Seeded, seeded } from './seeded'
@@ -14,7 +14,7 @@ const [MISSES, MISTAKES] = [0.05, 0.03]
 type Hidden = { pose: Pose; stretch: number }
 
 /** The view of a camera that hangs a little aslant over the hoop: millimetres to pixels. */
-function viewOf({ outside }: CameraAsk): (p: Point) => Point {
+function viewOf({ outside }: CameraRequest): (p: Point) => Point {
   const scale = Math.min((WIDTH - 40) / outside.width, (HEIGHT - 40) / outside.height) * 0.92
   const [tiltX, tiltY] = [0.03 / outside.width, 0.1 / outside.height]
   return ({ x, y }) => {
@@ -34,7 +34,7 @@ function hiddenOf(chance: Seeded): Hidden {
  * A machine's camera that is none: it makes up how the piece was hooped, from the seed, the piece and which hooping it is,
  * and tells what it sees of that, with the noise, the misses and the mistakes of a real one. `look`: how often it looked before.
  */
-export function lookAtHoop(ask: CameraAsk, { seed, look }: { seed: string; look: number }): CameraLook {
+export function lookAtHoop(ask: CameraRequest, { seed, look }: { seed: string; look: number }): CameraLook {
   const { pose, stretch } = hiddenOf(seeded(seed, ask.piece, ask.hooping))
   const chance = seeded(seed, ask.piece, ask.hooping, 'look', look)
   const view = viewOf(ask)

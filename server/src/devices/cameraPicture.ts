@@ -1,7 +1,7 @@
-import type { CameraAsk } from '@thimble/contract/devices'
+import type { CameraRequest } from '@thimble/contract/devices'
 import { type Point, rectangle } from '@thimble/core/plane'
 
-type Shot = { ask: CameraAsk; view: (p: Point) => Point; lying: readonly Point[]; width: number; height: number }
+type Shot = { ask: CameraRequest; view: (p: Point) => Point; lying: readonly Point[]; width: number; height: number }
 
 const WALL = 10
 

@@ -1,5 +1,5 @@
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi'
-import { Id, Named, Piece, RunEvent, Said } from '@thimble/contract'
+import { Id, Named, Piece, RunEvent, Message } from '@thimble/contract'
 import { PIECE_FORMAT, PieceFile } from '@thimble/contract/log'
 import { eventsText } from '../stores/eventList'
 import { listPieces } from '../stores/pieceList'
@@ -26,7 +26,7 @@ import { stockRoutes } from './stockRoutes'
 const piecesQuery = pageQuery.extend({ state: z.enum(['bench', 'finished']).default('bench') })
 const instantNow = (): string => new Date().toISOString()
 
-type Beside = {
+type ApiParts = {
   seed?: string
   daily?: DailyBackups
   phones?: Phones
@@ -38,14 +38,14 @@ type Beside = {
 /** The HTTP API under /api/v1, described by itself at /api/v1/openapi.json. `seed`: what the stand-ins make up follows from it. */
 export function api(
   store: ShopStore,
-  { seed = 'bench', daily, phones, now = instantNow, checking = checkHere }: Beside = {},
+  { seed = 'bench', daily, phones, now = instantNow, checking = checkHere }: ApiParts = {},
 ): OpenAPIHono {
   const app = new OpenAPIHono({
     defaultHook: (result, c) => (result.success ? undefined : invalid(c, issuesOf(result.error))),
   })
   app.onError(toProblem)
   app.use('*', (c, next) => {
-    store.database.standing()
+    store.database.assertFilePresent()
     return guardBodies(c, next)
   })
   listRoutes(app, store)
@@ -76,7 +76,7 @@ export function api(
  */
 function nameRecursive(): void {
   const { openapi } = z.ZodType.prototype
-  openapi.call(Said, 'Said')
+  openapi.call(Message, 'Said')
   openapi.call(Named, 'Named')
 }
 

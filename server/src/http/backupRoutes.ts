@@ -3,7 +3,7 @@ import { Backups } from '@thimble/contract/log'
 import { createReadStream } from 'node:fs'
 import { backupBytes } from '../backup/writeBackup'
 import type { DailyBackups } from '../backup/dailyBackups'
-import { NotKept } from '../stores/notKept'
+import { NotFound } from '../stores/notFound'
 import type { ShopStore } from '../stores/shopStore'
 import { failures, json } from './documentRoutes'
 import { streamed } from './streamed'
@@ -34,7 +34,7 @@ export function backupRoutes(app: OpenAPIHono, store: ShopStore, daily: DailyBac
   app.openapi(one, async (c) => {
     const { name } = c.req.valid('param')
     const file = await daily.find(name)
-    if (!file) throw new NotKept(name)
+    if (!file) throw new NotFound(name)
     return c.body(streamed(createReadStream(file)), 200, headersOf(name)) as never
   })
   const fresh = createRoute({

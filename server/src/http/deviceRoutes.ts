@@ -1,5 +1,5 @@
 import { createRoute, type OpenAPIHono } from '@hono/zod-openapi'
-import { CameraAsk, CameraLook, TraceAnswer, TraceAsk } from '@thimble/contract/devices'
+import { CameraRequest, CameraLook, TraceAnswer, TraceRequest } from '@thimble/contract/devices'
 import { lookAtHoop } from '../devices/camera'
 import { walkTrace } from '../devices/traceWalk'
 import { failures, json } from './documentRoutes'
@@ -13,7 +13,7 @@ export function deviceRoutes(app: OpenAPIHono, seed: string): void {
   const tags = ['devices']
   const camera = createRoute({
     ...{ method: 'post', path: '/devices/camera/look', tags },
-    request: { body: { required: true, content: json(CameraAsk) } },
+    request: { body: { required: true, content: json(CameraRequest) } },
     responses: {
       200: { description: 'What the camera sees of a hooping', content: json(CameraLook) },
       422: failures[422],
@@ -29,7 +29,7 @@ export function deviceRoutes(app: OpenAPIHono, seed: string): void {
   })
   const trace = createRoute({
     ...{ method: 'post', path: '/devices/machine/trace', tags },
-    request: { body: { required: true, content: json(TraceAsk) } },
+    request: { body: { required: true, content: json(TraceRequest) } },
     responses: { 200: { description: 'How near the needle came', content: json(TraceAnswer) }, 422: failures[422] },
   })
   app.openapi(trace, (c) => c.json(walkTrace(c.req.valid('json')), 200))

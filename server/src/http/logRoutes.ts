@@ -1,5 +1,5 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi'
-import { LogFound, logFacets, LogRow, logSorts, LogWorks, ShopRecord } from '@thimble/contract/log'
+import { LogFound, logFacets, LogRow, logSorts, LogInsights, ShopRecord } from '@thimble/contract/log'
 import type { LogStore } from '../stores/logStore'
 import { asKept, json, pageQuery } from './documentRoutes'
 import { streamed } from './streamed'
@@ -68,7 +68,7 @@ function learningRoutes(app: OpenAPIHono, log: LogStore): void {
     path: '/log/works',
     tags,
     request: { query: ask },
-    responses: { 200: { description: 'What works here, of the pieces that fit', content: json(LogWorks) } },
+    responses: { 200: { description: 'What works here, of the pieces that fit', content: json(LogInsights) } },
   })
   app.openapi(works, async (c) => c.json(await log.works(c.req.valid('query')), 200))
 

@@ -1,6 +1,6 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi'
 import { Id } from '@thimble/contract'
-import { NewPieces, OrderStanding } from '@thimble/contract/answers'
+import { NewPieces, OrderStatus } from '@thimble/contract/answers'
 import { OrderPieces } from '../stores/orderPieces'
 import type { ShopStore } from '../stores/shopStore'
 import { failures, json } from './documentRoutes'
@@ -31,9 +31,9 @@ export function orderRoutes(app: OpenAPIHono, store: ShopStore): void {
     tags,
     request: { params: byId },
     responses: {
-      200: { description: 'All its pieces, and what they really cost', content: json(OrderStanding) },
+      200: { description: 'All its pieces, and what they really cost', content: json(OrderStatus) },
       404: failures[404],
     },
   })
-  app.openapi(standing, async (c) => c.json(await orderPieces.standing(c.req.valid('param').id), 200))
+  app.openapi(standing, async (c) => c.json(await orderPieces.status(c.req.valid('param').id), 200))
 }

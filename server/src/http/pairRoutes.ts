@@ -1,4 +1,4 @@
-import { type PairAnswer, PairAsk, type ShopTrust } from '@thimble/contract/phones'
+import { type PairAnswer, PairRequest, type ShopTrust } from '@thimble/contract/phones'
 import { type Context, Hono } from 'hono'
 import { bodyLimit } from 'hono/body-limit'
 import { askingToken, giveAskingToken, giveKey, phoneKey } from '../access/phoneKey'
@@ -25,7 +25,7 @@ export function pairRoutes(phones: Phones): Hono {
   })
   app.post('/ask', bodyLimit({ maxSize: MOST_BYTES, onError: tooLarge }), async (c) => {
     if (!/^application\/json\b/i.test(c.req.header('content-type') ?? '')) return notJson(c)
-    const { code, name } = PairAsk.parse(await c.req.json())
+    const { code, name } = PairRequest.parse(await c.req.json())
     const answer = await phones.pairing.guess(code, name)
     if ('wrong' in answer) return problem(c, ...wrongs[answer.wrong])
     giveAskingToken(c, answer.token)

@@ -1,12 +1,12 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi'
 import { Id } from '@thimble/contract'
-import { LetIn, OpenDoor, PhoneDoor } from '@thimble/contract/phones'
+import { LetIn, OpenAccess, PhoneAccess } from '@thimble/contract/phones'
 import type { Phones } from '../phones/phones'
 import { failures, json } from './documentRoutes'
 import { problem } from './problems'
 
 const tags = ['phones']
-const responses = { 200: { description: 'The door for phones as it stands now', content: json(PhoneDoor) } }
+const responses = { 200: { description: 'The door for phones as it stands now', content: json(PhoneAccess) } }
 
 /** Letting phones in and turning them out, which is done at the desk; each answers with the door as it stands then. */
 export function phoneRoutes(app: OpenAPIHono, phones: Phones): void {
@@ -14,7 +14,7 @@ export function phoneRoutes(app: OpenAPIHono, phones: Phones): void {
   const open = createRoute({
     ...{ method: 'put', path: '/phones/door', tags, responses },
     description: 'Opens the door to the local network or closes it; it stays so at the next start.',
-    request: { body: { required: true, content: json(OpenDoor) } },
+    request: { body: { required: true, content: json(OpenAccess) } },
   })
   app.openapi(open, async (c) => {
     await phones.setOpen(c.req.valid('json').open)

@@ -4,7 +4,7 @@ import type { Context } from 'hono'
 import { fileFaultOf, type FileFault } from '../db/fileFault'
 import { HTTPException } from 'hono/http-exception'
 import { ZodError } from 'zod'
-import { ChangeOfRemoved, NotKept, Removed, UNKNOWN, UnknownKeys, Unreadable } from '../stores/notKept'
+import { ChangeOfRemoved, NotFound, Removed, UNKNOWN, UnknownKeys, Unreadable } from '../stores/notFound'
 
 type Said = Problem['errors']
 /** `keys`: those that were found beside the path and are not known. */
@@ -53,7 +53,7 @@ export function toProblem(error: unknown, c: Context): Response {
   if (error instanceof Removed) return problem(c, 409, 'Removed before', error.message)
   if (error instanceof ChangeOfRemoved) return problem(c, 410, 'Removed meanwhile', error.message)
   if (error instanceof Unreadable) return problem(c, 409, 'It cannot be read', error.message)
-  if (error instanceof NotKept) return problem(c, 404, 'Not found', error.message)
+  if (error instanceof NotFound) return problem(c, 404, 'Not found', error.message)
   if (error instanceof HTTPException && error.status === 400)
     return problem(c, 400, 'It cannot be read', 'The request is not valid JSON; send it again.')
   if (error instanceof HTTPException && error.status === 415) return notJson(c)

@@ -1,6 +1,6 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi'
 import { Id } from '@thimble/contract'
-import { MachineNow, MachineOrder, SewingJob } from '@thimble/contract/sewingMachine'
+import { MachineNow, MachineCommand, SewingJob } from '@thimble/contract/sewingMachine'
 import { streamSSE } from 'hono/streaming'
 import type { SewingMachines } from '../devices/sewing/sewingMachines'
 import type { Revisions } from '../db/revisions'
@@ -34,7 +34,7 @@ export function sewingRoutes(app: OpenAPIHono, machines: SewingMachines, revisio
   app.openapi(load, async (c) => c.json(await machines.load(c.req.valid('param').id, c.req.valid('json')), 200))
   const press = createRoute({
     ...{ method: 'post', path: '/devices/machines/{id}/press', tags, responses: stands },
-    request: { params, body: { required: true, content: json(MachineOrder) } },
+    request: { params, body: { required: true, content: json(MachineCommand) } },
   })
   app.openapi(press, async (c) => c.json(await machines.press(c.req.valid('param').id, c.req.valid('json')), 200))
   streamRoute(app, machines, revisions)

@@ -5,7 +5,7 @@ import { secureHeaders } from 'hono/secure-headers'
 import { readFileSync } from 'node:fs'
 import path from 'node:path'
 import type { ShopStore } from '../stores/shopStore'
-import { guardDesk, guardNetwork } from '../access/guard'
+import { guardLoopback, guardNetwork } from '../access/guard'
 import type { Phones } from '../phones/phones'
 import type { BeginChecking } from '../shopFile/checkers'
 import { api } from './api'
@@ -42,24 +42,29 @@ const dataHeaders: Safe = {
 }
 
 /** App and API as one site for this machine itself. */
-export const site = (store: ShopStore, staticFolder: string): Hono => atDesk(api(store), staticFolder)
+export const site = (store: ShopStore, staticFolder: string): Hono => onLoopback(api(store), staticFolder)
 
-type Beside = { phones: Phones; checking?: BeginChecking }
+type SiteParts = { phones: Phones; checking?: BeginChecking }
 
 /** The same shop by both ways in: for this machine itself, and for the phones of its network. */
-export function sites(store: ShopStore, staticFolder: string, beside: Beside): { desk: Hono; network: Hono } {
+export function sites(store: ShopStore, staticFolder: string, beside: SiteParts): { loopback: Hono; network: Hono } {
   const { phones } = beside
   const shop = api(store, beside)
   const pairing = pairRoutes(phones)
   return {
-    desk: atDesk(shop, staticFolder),
+    loopback: onLoopback(shop, staticFolder),
     network: behind(guardNetwork(phones), (app) => app.route('/pair', pairing), shop, staticFolder),
   }
 }
 
 /** The desk has no need to be let in. */
-const atDesk = (shop: Shop, staticFolder: string): Hono =>
-  behind(guardDesk, (app) => app.on('GET', ['/pair', '/pair/'], (c) => c.redirect('/phones', 303)), shop, staticFolder)
+const onLoopback = (shop: Shop, staticFolder: string): Hono =>
+  behind(
+    guardLoopback,
+    (app) => app.on('GET', ['/pair', '/pair/'], (c) => c.redirect('/phones', 303)),
+    shop,
+    staticFolder,
+  )
 
 /** What stands behind a guard: strict headers, data never kept, files precompressed, hashed ones kept long. */
 function behind(guard: MiddlewareHandler, besides: (app: Hono) => void, shop: Shop, staticFolder: string): Hono {

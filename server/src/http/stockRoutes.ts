@@ -1,7 +1,7 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi'
 import { Movement, Take } from '@thimble/contract'
 import { shopFactor } from '@thimble/core/learning'
-import { movementsText, weighedThreads } from '../ledger/history'
+import { movementsText, weighedThreads } from '../ledger/movements'
 import type { ShopStore } from '../stores/shopStore'
 import { asKept, json } from './documentRoutes'
 

@@ -30,7 +30,7 @@ export function takenBy(piece: Recorded | null | undefined): Written[] {
   return [...(cut ? went('cut', cut) : []), ...(record ? went('took', record) : [])]
 }
 
-/** What follows from the needle and the bobbin a machine has: one less in the drawer, and a count that begins anew. */
+/** What follows from the needle and the bobbin a machine has: one less in the drawer, and a count that starts over. */
 export function fittedIn(machine: Machine | null | undefined): Written[] {
   if (!machine) return []
   const { id: ofId, name, needle, bobbin } = machine

@@ -16,12 +16,12 @@ const [BEFORE_MS, AFTER_MS] = [1, 1]
 const AHEAD_MS = 60_000
 
 /**
- * Keeps stock by its movements: whatever writes one, in the transaction of that, writes anew what is left of the thing
+ * Keeps stock by its movements: whatever writes one, in the transaction of that, rewrites what is left of the thing
  * it moved. What a recorded piece took and what was fitted in a machine are movements that follow from those documents,
  * so that taking the record back takes them back.
  */
 export class Ledger {
-  /** What has still to be reckoned anew, while much is taken in at once. */
+  /** What has still to be worked out again, while much is taken in at once. */
   #later: Map<string, Of> | null = null
 
   constructor(
@@ -29,7 +29,7 @@ export class Ledger {
     private readonly now: () => string,
   ) {}
 
-  /** While a file is taken in, what is left of each thing is reckoned once, when all of it is there. */
+  /** While a file is taken in, what is left of each thing is worked out once, when all of it is there. */
   async atOnce(tx: Tx, takeIn: () => Promise<void>): Promise<void> {
     const later = new Map<string, Of>()
     this.#later = later
@@ -44,7 +44,7 @@ export class Ledger {
     }
   }
 
-  /** Whether it is reckoned later, with all that is taken in. */
+  /** Whether it is worked out later, with all that is taken in. */
   putOff({ of, ofId }: Of): boolean {
     this.#later?.set(`${of}/${ofId}`, { of, ofId })
     return this.#later !== null
@@ -64,7 +64,7 @@ export class Ledger {
     if (after) await this.#become(tx, takenBy(before), takenBy(after), sentAt)
   }
 
-  /** After a machine was written: what is fitted in it began anew; going back to what was in it before takes that back. */
+  /** After a machine was written: what is fitted in it started over; going back to what was in it before takes that back. */
   async followMachine(tx: Tx, step: Step<Machine>): Promise<void> {
     const [before, after] = [fittedIn(step.before), fittedIn(step.after)]
     const older = (one: Written): boolean => after.some(({ of, at }) => of === one.of && at > one.at)

@@ -5,7 +5,7 @@ import { type Certified, makeAuthority, makeServerCertificate, mayVouchFor } fro
 import type { OwnPlace } from './localNetwork'
 
 const DAY_MS = 86_400_000
-/** What is left when the server's is made anew, and when the authority is: none may outlast what vouches for it. */
+/** What is left when the server's is made again, and when the authority is: none may outlast what vouches for it. */
 const RENEW_DAYS = 30
 const RENEW_AUTHORITY_DAYS = 400
 /** The same machine as it calls itself. */
@@ -19,7 +19,7 @@ export type ShopCertificates = {
 
 /**
  * The shop's authority and its server's certificate, kept in `folder` where only the owner reads them: made on first use,
- * and made anew before they run out or when this machine has got another name or address.
+ * and made again before they run out or when this machine has got another name or address.
  */
 export async function shopCertificates(folder: string, at: OwnPlace, now: Date): Promise<ShopCertificates> {
   mkdirSync(folder, { recursive: true, mode: 0o700 })
@@ -67,7 +67,7 @@ function readPair(folder: string, name: string): Certified | null {
   }
 }
 
-/** Each under its name once it is whole; a pair that was cut short does not fit together, and is made anew. */
+/** Each under its name once it is whole; a pair that was cut short does not fit together, and is made again. */
 function keepPair(folder: string, name: string, { certificate, key }: Certified): void {
   for (const [ending, text] of [
     ['key', key],

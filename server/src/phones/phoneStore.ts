@@ -1,7 +1,7 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto'
 import path from 'node:path'
 import type { Database } from '../db/database'
-import { door, phones as oldPhones } from '../db/tables'
+import { phoneAccess, phones as oldPhones } from '../db/tables'
 import { fileFaultOf } from '../db/fileFault'
 import { StartError } from '../startError'
 import { type PairedPhone, PhoneFiles, type Seen } from './phoneFiles'
@@ -30,7 +30,7 @@ export class PhoneStore {
     const store = new PhoneStore(database, await phoneFilesOf(database), now)
     store.noteShop()
     for (const phone of store.files.all()) store.#known.set(phone.keyHash, phone)
-    store.#open = (await database.db.select().from(door))[0]?.open ?? false
+    store.#open = (await database.db.select().from(phoneAccess))[0]?.open ?? false
     return store
   }
 
@@ -40,7 +40,7 @@ export class PhoneStore {
 
   async setOpen(open: boolean): Promise<void> {
     await this.database.writes.run(async (tx) => {
-      await tx.insert(door).values({ id: 1, open }).onConflictDoUpdate({ target: door.id, set: { open } })
+      await tx.insert(phoneAccess).values({ id: 1, open }).onConflictDoUpdate({ target: phoneAccess.id, set: { open } })
     })
     this.#open = open
   }
@@ -119,7 +119,7 @@ function begun(folder: string, phones: readonly PairedPhone[], seen: Seen): Phon
 
 /**
  * The phones of this very shop's file. Where an older copy of it, or another, was put in its place since they were last
- * here, all of them have to be let in anew: the copy says nothing of who was turned out.
+ * here, all of them have to be let in again: the copy says nothing of who was turned out.
  */
 async function phoneFilesOf(database: Database): Promise<PhoneFiles> {
   const folder = path.join(database.folder, 'phones')

@@ -1,4 +1,4 @@
-import type { PhoneDoor } from '@thimble/contract/phones'
+import type { PhoneAccess } from '@thimble/contract/phones'
 import path from 'node:path'
 import type { Database } from '../db/database'
 import { type ShopCertificates, shopCertificates } from './keptCertificates'
@@ -89,7 +89,7 @@ export class Phones {
     this.#listener?.trust(socket)
   }
 
-  state(): PhoneDoor {
+  state(): PhoneAccess {
     const { invited, asking } = this.pairing
     return {
       open: this.#listener !== null,

@@ -2,7 +2,7 @@ import { CoreError } from '@thimble/core/errors'
 import { eq } from 'drizzle-orm'
 import type { Database, Db, Tx } from '../db/database'
 import { photos } from '../db/tables'
-import { NotKept } from '../stores/notKept'
+import { NotFound } from '../stores/notFound'
 import { sizeOfPlainJpeg } from './plainJpeg'
 
 /** More than a phone’s screen shows nobody needs of a record. */
@@ -15,7 +15,7 @@ export class PhotoStore {
   /** @throws NotKept */
   async get(id: string): Promise<Uint8Array> {
     const [row] = await this.database.db.select({ jpeg: photos.jpeg }).from(photos).where(eq(photos.id, id))
-    if (!row) throw new NotKept(id)
+    if (!row) throw new NotFound(id)
     return row.jpeg
   }
 

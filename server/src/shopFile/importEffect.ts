@@ -1,7 +1,7 @@
 import type { Document } from '@thimble/contract'
 import type { ImportEffect } from '@thimble/contract/answers'
 import { isDeepStrictEqual } from 'node:util'
-import { Unreadable } from '../stores/notKept'
+import { Unreadable } from '../stores/notFound'
 import type { ShopStore } from '../stores/shopStore'
 import type { CheckedDocument, CheckedOther } from './checkBatch'
 import type { Read, StagedShop } from './readShop'

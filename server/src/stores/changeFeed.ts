@@ -4,18 +4,18 @@ import { sql, type SQL } from 'drizzle-orm'
 import type { Database } from '../db/database'
 import { type DocumentTable, setAside, shops } from '../db/tables'
 import type { DocumentStore } from './documentStore'
-import type { TextRow } from './sound'
+import type { TextRow } from './readableRows'
 
 /** One collection as the feed reads it. */
 export type Fed = { name: string; table: DocumentTable; one: Collection<Document>; store: DocumentStore<Document> }
 
-type Row = TextRow & { collection: string; removed: 0 | 1; blind: string | null }
+type Row = TextRow & { collection: string; removed: 0 | 1; concurrentWrites: string | null }
 
 /**
- * `start`: the start of the program last heard from. `held`: only what a device that begins anew has to hold, so
+ * `start`: the start of the program last heard from. `held`: only what a device that starts over has to hold, so
  * nothing that was removed, and no finished piece.
  */
-type Ask = { since: number; start?: string; held: boolean; limit: number }
+type ChangesQuery = { since: number; start?: string; held: boolean; limit: number }
 
 const SHOP = 'shop'
 
@@ -27,7 +27,7 @@ export class ChangeFeed {
   ) {}
 
   /** A page of it as JSON text: `Changes` of the contract. */
-  async text({ since, start, held, limit }: Ask): Promise<string> {
+  async text({ since, start, held, limit }: ChangesQuery): Promise<string> {
     const { db, revisions } = this.database
     const { last } = revisions
     if (start !== undefined && !revisions.knows({ start, revision: since })) return this.#page([], 0, last, true)
@@ -67,13 +67,13 @@ function changesOf({ name, table, one }: Fed, since: number, held: boolean): SQL
   const wanted = held
     ? sql` AND deleted_at IS NULL${one.heldBy ? sql` AND ${sql.identifier(one.heldBy)} = 1` : sql``}`
     : sql``
-  return sql`SELECT ${name} AS collection, id, revision, deleted_at IS NOT NULL AS removed, blind, doc AS text FROM ${table} WHERE revision > ${since}${wanted}`
+  return sql`SELECT ${name} AS collection, id, revision, deleted_at IS NOT NULL AS removed, blind AS "concurrentWrites", doc AS text FROM ${table} WHERE revision > ${since}${wanted}`
 }
 
 const shopChange = (since: number): SQL =>
-  sql`SELECT ${SHOP} AS collection, ${SHOP} AS id, revision, NOT json_valid(doc) AS removed, NULL AS blind, doc AS text FROM ${shops} WHERE revision > ${since}`
+  sql`SELECT ${SHOP} AS collection, ${SHOP} AS id, revision, NOT json_valid(doc) AS removed, NULL AS "concurrentWrites", doc AS text FROM ${shops} WHERE revision > ${since}`
 
-function asChange({ collection, id, revision, removed, blind, text }: Row): string {
-  const known: Omit<ChangedThing, 'doc' | 'blind'> = { collection, id, revision }
-  return `${JSON.stringify(known).slice(0, -1)},"blind":${blind ?? 'null'},"doc":${removed ? 'null' : text}}`
+function asChange({ collection, id, revision, removed, concurrentWrites, text }: Row): string {
+  const known: Omit<ChangedThing, 'doc' | 'concurrentWrites'> = { collection, id, revision }
+  return `${JSON.stringify(known).slice(0, -1)},"concurrentWrites":${concurrentWrites ?? 'null'},"doc":${removed ? 'null' : text}}`
 }

@@ -5,9 +5,15 @@ import type { Db } from '../db/database'
 import type { DocumentTable } from '../db/tables'
 
 /** A document with what stands beside it in its row. */
-export type Row<Doc> = { doc: Doc; text: string; deletedAt: string | null; revision: number; blind: Blind | null }
+export type Row<Doc> = {
+  doc: Doc
+  text: string
+  deletedAt: string | null
+  revision: number
+  concurrentWrites: ConcurrentWrites | null
+}
 /** Changes made by someone who had not seen the one before. */
-export type Blind = [seen: number, became: number][]
+export type ConcurrentWrites = [seen: number, became: number][]
 
 /**
  * The statements for the rows of one collection, put together once, as these are asked more often than anything else.
@@ -28,10 +34,10 @@ export class DocumentRows<Doc extends Document> {
     private readonly lookUps: Collection<Doc>['lookUps'],
   ) {
     this.read = readOne(db, table)
-    const { doc, deletedAt, revision, blind } = table
+    const { doc, deletedAt, revision, concurrentWrites } = table
     const [name, columns] = [getTableName(table), this.#columnNames()]
     this.#find = sql.raw(
-      `SELECT id, ${doc.name} AS text, ${deletedAt.name} AS deletedAt, ${revision.name} AS revision, ${blind.name} AS blind FROM "${name}" WHERE id = `,
+      `SELECT id, ${doc.name} AS text, ${deletedAt.name} AS deletedAt, ${revision.name} AS revision, ${concurrentWrites.name} AS concurrentWrites FROM "${name}" WHERE id = `,
     )
     const places = Array.from({ length: columns.length + 1 }, () => '?')
     this.insertNew = `INSERT INTO "${name}" (id,${columns.join()}) VALUES (${places.join()})`
@@ -47,7 +53,7 @@ export class DocumentRows<Doc extends Document> {
   }
 
   /**
-   * Writes a row. Over `was`, only the columns that differ: an index whose column is named is written anew even where
+   * Writes a row. Over `was`, only the columns that differ: an index whose column is named is rewritten even where
    * nothing changes in it. Without, over whatever has its id.
    */
   keep(row: Row<Doc>, was?: Row<Doc> | null): SQL {
@@ -64,15 +70,23 @@ export class DocumentRows<Doc extends Document> {
   }
 
   #columnNames(): string[] {
-    const { name, doc, createdAt, updatedAt, deletedAt, revision, blind } = this.table
-    const common = [name, doc, createdAt, updatedAt, deletedAt, revision, blind].map((column) => column.name)
+    const { name, doc, createdAt, updatedAt, deletedAt, revision, concurrentWrites } = this.table
+    const common = [name, doc, createdAt, updatedAt, deletedAt, revision, concurrentWrites].map((column) => column.name)
     return [...common, ...Object.keys(this.lookUps)].map((column) => `"${column}"`)
   }
 
   /** In the order of the names. */
-  #valuesOf({ doc, text, deletedAt, revision, blind }: Row<Doc>): unknown[] {
+  #valuesOf({ doc, text, deletedAt, revision, concurrentWrites }: Row<Doc>): unknown[] {
     const { name, createdAt, updatedAt } = doc
-    const common = [name, text, createdAt, updatedAt, deletedAt, revision, blind && JSON.stringify(blind)]
+    const common = [
+      name,
+      text,
+      createdAt,
+      updatedAt,
+      deletedAt,
+      revision,
+      concurrentWrites && JSON.stringify(concurrentWrites),
+    ]
     return [...common, ...Object.values(this.lookUps).map(({ of }) => of(doc))]
   }
 }

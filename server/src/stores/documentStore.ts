@@ -3,12 +3,12 @@ import { and, asc, eq, gt, isNull } from 'drizzle-orm'
 import { asText, listOf } from '../db/asText'
 import type { Database, Db, Prepare, Tx } from '../db/database'
 import type { DocumentTable } from '../db/tables'
-import { type Blind, DocumentRows, type Row } from './documentRows'
+import { type ConcurrentWrites, DocumentRows, type Row } from './documentRows'
 import { mergeInto } from './mergeInto'
-import { ChangeOfRemoved, NotKept, Removed, Unreadable } from './notKept'
+import { ChangeOfRemoved, NotFound, Removed, Unreadable } from './notFound'
 import { type PreparedDocument, withRevision } from './preparedDocument'
 import { putAside } from './setAside'
-import { Sound, type TextRow } from './sound'
+import { ReadableRows, type TextRow } from './readableRows'
 
 /**
  * What changed: null before for a new one, null after for one that is removed; no `before` where it was not looked at.
@@ -25,12 +25,17 @@ type Rules<Doc> = { follow?: Follow<Doc> | undefined; inTime?: InTime<Doc> | und
  * `row`: what stands under its id, null for nothing; not known where it was not looked for. `seen`: what whoever
  * changes it had seen, where others have changed it since.
  */
-type Beside<Doc> = { row?: Row<Doc> | null; deletedAt?: string | null; seen?: number; sentAt?: string | undefined }
+type WriteOptions<Doc> = {
+  row?: Row<Doc> | null
+  deletedAt?: string | null
+  seen?: number
+  sentAt?: string | undefined
+}
 /** What a device says beside its change: the revision it was made upon, and its clock as it sent it. */
 type Sent = { seen?: number | undefined; sentAt?: string | undefined }
 
-/** As many blind changes of one document are told of. */
-const MOST_BLIND = 8
+/** At most this many concurrent writes of one document are remembered. */
+const MOST_CONCURRENT = 8
 const IDS_AT_ONCE = 2000
 
 /**
@@ -38,7 +43,7 @@ const IDS_AT_ONCE = 2000
  * transaction through the write queue, and the document is checked against the contract before it is kept.
  */
 export class DocumentStore<Doc extends Document> {
-  readonly #sound: Sound
+  readonly #sound: ReadableRows
   readonly #rows: DocumentRows<Doc>
 
   constructor(
@@ -50,7 +55,9 @@ export class DocumentStore<Doc extends Document> {
     private readonly rules: Rules<Doc> = {},
   ) {
     this.#rows = new DocumentRows(database.db, table, collection.lookUps)
-    this.#sound = new Sound(database.soundness.upTo, collection.schema, (row, reason) => this.#setAside(row, reason))
+    this.#sound = new ReadableRows(database.soundness.upTo, collection.schema, (row, reason) =>
+      this.#setAside(row, reason),
+    )
   }
 
   /** A page of all by name, as JSON text: what was checked when it was kept goes out as it lies there. */
@@ -86,7 +93,7 @@ export class DocumentStore<Doc extends Document> {
     const [found] = await this.#rows.read.all({ id })
     if (found && this.#sound.knows(found.revision)) return found.text
     const [row] = found ? await this.soundOf([{ ...found, id }]) : []
-    if (!row) throw new NotKept(id)
+    if (!row) throw new NotFound(id)
     return row.text
   }
 
@@ -112,7 +119,7 @@ export class DocumentStore<Doc extends Document> {
   patch(id: string, patch: object, { seen, sentAt }: Sent = {}): Promise<string> {
     return this.database.writes.run(async (tx) => {
       const row = await this.findIn(tx, id)
-      if (!row) throw new NotKept(id)
+      if (!row) throw new NotFound(id)
       if (row.deletedAt !== null) throw new ChangeOfRemoved(id)
       const { createdAt, revision } = row.doc
       const set = { id, createdAt, revision, updatedAt: this.now() }
@@ -132,21 +139,24 @@ export class DocumentStore<Doc extends Document> {
   }
 
   /** Writes the document at a revision of its own, over an older one; within a transaction that may hold more. */
-  async put(tx: Tx, doc: Doc, beside: Beside<Doc> = {}): Promise<Doc> {
+  async put(tx: Tx, doc: Doc, beside: WriteOptions<Doc> = {}): Promise<Doc> {
     return JSON.parse(await this.#write(tx, doc, beside)) as Doc
   }
 
   #inTime: InTime<Doc> = async (tx, doc, given) => (await this.rules.inTime?.(tx, doc, given)) ?? doc
 
-  async #write(tx: Tx, given: Doc, { row, deletedAt = null, seen, sentAt }: Beside<Doc>): Promise<string> {
+  async #write(tx: Tx, given: Doc, { row, deletedAt = null, seen, sentAt }: WriteOptions<Doc>): Promise<string> {
     const revision = this.database.revisions.take()
     const doc = { ...given, revision }
     const text = JSON.stringify(doc)
-    const known = row?.blind ?? null
-    const blind = seen === undefined ? known : [...(known ?? []), [seen, revision] as Blind[number]].slice(-MOST_BLIND)
+    const known = row?.concurrentWrites ?? null
+    const concurrentWrites =
+      seen === undefined
+        ? known
+        : [...(known ?? []), [seen, revision] as ConcurrentWrites[number]].slice(-MOST_CONCURRENT)
     // Nothing can be concluded from what cannot be read.
     const was = row && !this.#sound.has(row) ? undefined : row
-    await tx.run(this.#rows.keep({ doc, text, deletedAt, revision, blind }, was))
+    await tx.run(this.#rows.keep({ doc, text, deletedAt, revision, concurrentWrites }, was))
     const before = was === undefined ? {} : { before: was?.deletedAt === null ? was.doc : null }
     await this.rules.follow?.(tx, { id: doc.id, after: deletedAt === null ? doc : null, sentAt, ...before })
     this.#sound.know(revision)
@@ -161,11 +171,14 @@ export class DocumentStore<Doc extends Document> {
 
   /** With what was removed. @throws Unreadable */
   async findIn(tx: Db | Tx, id: string): Promise<Row<Doc> | null> {
-    const [row] = await tx.all<TextRow & { deletedAt: string | null; blind: string | null }>(this.#rows.find(id))
+    const [row] = await tx.all<TextRow & { deletedAt: string | null; concurrentWrites: string | null }>(
+      this.#rows.find(id),
+    )
     if (!row) return null
     try {
-      const blind = row.blind === null ? null : (JSON.parse(row.blind) as Blind)
-      return { ...row, blind, doc: JSON.parse(row.text) as Doc }
+      const concurrentWrites =
+        row.concurrentWrites === null ? null : (JSON.parse(row.concurrentWrites) as ConcurrentWrites)
+      return { ...row, concurrentWrites, doc: JSON.parse(row.text) as Doc }
     } catch {
       throw new Unreadable(id)
     }
@@ -212,7 +225,7 @@ export class DocumentStore<Doc extends Document> {
   #mark(id: string, deletedAt: string | null): Promise<void> {
     return this.database.writes.run(async (tx) => {
       const row = await this.findIn(tx, id)
-      if (!row) throw new NotKept(id)
+      if (!row) throw new NotFound(id)
       await this.put(tx, this.collection.schema.parse(row.doc), { row, deletedAt })
     })
   }

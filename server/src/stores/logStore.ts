@@ -1,16 +1,16 @@
 import type { Piece } from '@thimble/contract'
-import type { LogFound, LogRow, LogWorks, ShopRecord } from '@thimble/contract/log'
+import type { LogFound, LogRow, LogInsights, ShopRecord } from '@thimble/contract/log'
 import { logRowOf } from '@thimble/plan'
 import { desc, eq, inArray, sql } from 'drizzle-orm'
 import { asText, listOf } from '../db/asText'
 import type { Database, Prepare, Tx } from '../db/database'
 import { logRows } from '../db/tables'
-import { findInLog, type LogAsk } from '../log/findInLog'
-import { csvHead, csvRows } from '../log/logCsv'
-import { LogIndex } from '../log/logIndex'
-import { matchOf, wordsOf } from '../log/logWords'
-import { recordOf } from '../log/shopRecord'
-import { worksOf } from '../log/works'
+import { findInLog, type LogQuery } from '../history/findInLog'
+import { csvHead, csvRows } from '../history/logCsv'
+import { LogIndex } from '../history/logIndex'
+import { matchOf, wordsOf } from '../history/logWords'
+import { recordOf } from '../history/shopRecord'
+import { worksOf } from '../history/insights'
 import type { PreparedLogRow } from '../shopFile/checkBatch'
 import type { Step } from './documentStore'
 
@@ -39,19 +39,19 @@ export class LogStore {
   }
 
   /** A page of those that fit, how many do, and how many would with something else picked; as JSON text. */
-  async foundText(ask: LogAsk, { limit, offset }: Page): Promise<string> {
+  async foundText(ask: LogQuery, { limit, offset }: Page): Promise<string> {
     const { slots, counts } = await this.#find(ask)
     const texts = await this.#textsOf(slots.subarray(offset, offset + limit))
     const found: Omit<LogFound, 'rows'> = { total: slots.length, counts }
     return `${JSON.stringify(found).slice(0, -1)},"rows":[${texts.join()}]}`
   }
 
-  async works(ask: LogAsk): Promise<LogWorks> {
+  async works(ask: LogQuery): Promise<LogInsights> {
     const { slots } = await this.#find(ask)
     return worksOf(slots, this.#index.columns)
   }
 
-  /** What plans may learn from all of it; worked out anew when something was recorded. */
+  /** What plans may learn from all of it; worked out again when something was recorded. */
   async recordText(): Promise<string> {
     await this.#index.catchUp()
     const { version } = this.#index
@@ -63,7 +63,7 @@ export class LogStore {
   }
 
   /** Those that fit as CSV, bit by bit. */
-  async *csv(ask: LogAsk): AsyncGenerator<string> {
+  async *csv(ask: LogQuery): AsyncGenerator<string> {
     const { slots } = await this.#find(ask)
     const numbers = slots.map((slot) => this.#index.columns.of('n')[slot]!)
     yield csvHead()
@@ -73,7 +73,7 @@ export class LogStore {
     }
   }
 
-  async #find(ask: LogAsk) {
+  async #find(ask: LogQuery) {
     await this.#index.catchUp()
     const match = matchOf(ask.words ?? '')
     return findInLog(this.#index, ask, match === null ? null : await this.#named(match))
@@ -95,7 +95,7 @@ export class LogStore {
     return this.#textsBy([...slots].map((slot) => n[slot]!))
   }
 
-  /** Rows by their numbers, in that order; one that was written anew meanwhile is left out. */
+  /** Rows by their numbers, in that order; one that was rewritten meanwhile is left out. */
   async #textsBy(numbers: readonly number[]): Promise<string[]> {
     if (numbers.length === 0) return []
     const rows = await this.database.db

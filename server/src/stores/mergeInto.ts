@@ -2,7 +2,7 @@ import { unknownKeys } from '@thimble/contract'
 import { CoreError } from '@thimble/core/errors'
 import { apply } from 'json-merge-patch'
 import type { ZodType } from 'zod'
-import { UnknownKeys } from './notKept'
+import { UnknownKeys } from './notFound'
 
 const UNSAFE = new Set(['__proto__', 'prototype', 'constructor'])
 

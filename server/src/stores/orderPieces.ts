@@ -1,5 +1,5 @@
 import type { Bobbin, Needle, Order, Piece, Supply, Thread } from '@thimble/contract'
-import type { NewPieces, OrderStanding } from '@thimble/contract/answers'
+import type { NewPieces, OrderStatus } from '@thimble/contract/answers'
 import { garmentsOf, linesOf, realOfLine, setupShares } from '@thimble/plan/orders'
 import { and, eq, isNull, sql } from 'drizzle-orm'
 import { ZodRealError } from 'zod'
@@ -15,7 +15,7 @@ export class OrderPieces {
 
   /**
    * Keeps the pieces of an order and the names set for them in one transaction. What is there already stays as it is, so that
-   * asking twice is safe; what was removed is made anew. Answers how many were made.
+   * asking twice is safe; what was removed is made again. Answers how many were made.
    * @throws NotKept for an order that is not kept, ZodError for a piece of another one
    */
   make(orderId: string, { designs, pieces: made }: NewPieces): Promise<number> {
@@ -42,7 +42,7 @@ export class OrderPieces {
   }
 
   /** How an order stands. @throws NotKept */
-  async standing(orderId: string): Promise<OrderStanding> {
+  async status(orderId: string): Promise<OrderStatus> {
     const order = (await this.store.documents.orders!.get(orderId)) as Order
     const found = await this.#piecesOf(orderId)
     const inLog = found.filter(({ finish }) => finish.kept.length > 0)
@@ -77,7 +77,7 @@ export class OrderPieces {
   }
 }
 
-const asListed = ({ id, name, order, finish }: Piece): OrderStanding['pieces'][number] => ({
+const asListed = ({ id, name, order, finish }: Piece): OrderStatus['pieces'][number] => ({
   ...{ id, name, line: order!.line, row: order!.row, place: order!.place },
   finishedAt: finish.kept[0]?.at ?? null,
   verdict: finish.kept[0]?.verdict ?? null,

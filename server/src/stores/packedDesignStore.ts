@@ -3,7 +3,7 @@ import { eq } from 'drizzle-orm'
 import { asText } from '../db/asText'
 import type { Database, Db, Tx } from '../db/database'
 import { documentTables, packedDesigns } from '../db/tables'
-import { NotKept } from './notKept'
+import { NotFound } from './notFound'
 
 const { designs } = documentTables
 
@@ -14,7 +14,7 @@ export class PackedDesignStore {
   /** @throws NotKept */
   async getText(designId: string): Promise<string> {
     const text = await this.findText(designId)
-    if (text === null) throw new NotKept(designId)
+    if (text === null) throw new NotFound(designId)
     return text
   }
 
@@ -29,7 +29,7 @@ export class PackedDesignStore {
   /** Asking twice is safe. @throws NotKept when no such design was ever kept */
   keep(designId: string, packed: PackedDesign): Promise<void> {
     return this.database.writes.run(async (tx) => {
-      if (!(await this.hasCard(designId, tx))) throw new NotKept(designId)
+      if (!(await this.hasCard(designId, tx))) throw new NotFound(designId)
       await this.put(tx, designId, packed)
     })
   }

@@ -4,12 +4,12 @@ import { format } from 'date-fns/format'
 import { useRouter } from 'expo-router'
 import { useDeferredValue, useMemo } from 'react'
 import { View } from 'react-native'
-import { useShelf } from '@/state/store'
+import { useDocuments } from '@/state/store'
 import { Grid } from '@/ui/Grid'
 import { Growing } from '@/ui/Growing'
 import { Page, useShopName } from '@/ui/Page'
 import { SetApart } from '@/ui/SetApart'
-import { Words, Heading } from '@/ui/Words'
+import { Text, Heading } from '@/ui/Text'
 import { useDocs } from '@/state/useShelfDocs'
 import { PieceCard } from './PieceCard'
 
@@ -19,7 +19,7 @@ const MANY = 12
 /** Pieces in work, the most urgent first. */
 export function BenchPage() {
   const router = useRouter()
-  const loaded = useShelf((s) => s.loaded)
+  const loaded = useDocuments((s) => s.loaded)
   // The bench stays mounted under an open ticket; it may lag behind what is typed there.
   const pieces = useDeferredValue(useDocs('pieces'))
   const onBench = useMemo(() => pieces.filter(inWork).sort(byUrgency), [pieces])
@@ -52,8 +52,8 @@ function EmptyBench() {
   return (
     <View style={{ padding: 24, gap: 10 }}>
       <Heading level={2}>Nothing in work</Heading>
-      <Words>Start with New piece: choose what it is, type what the tape says, and the marks follow.</Words>
-      <Words soft>Put your hoops and backings in the Stash first, and the choice is made from what you have.</Words>
+      <Text>Start with New piece: choose what it is, type what the tape says, and the marks follow.</Text>
+      <Text soft>Put your hoops and backings in the Stash first, and the choice is made from what you have.</Text>
     </View>
   )
 }

@@ -4,7 +4,7 @@ import { Pressable } from 'react-native'
 import { ItemThumb } from '@/drawing/ItemThumb'
 import { usePalette } from '@/theme/PaletteProvider'
 import { radio } from '@/ui/RadioGroup'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 
 type Props = { id: string; kind: ItemKind; on: boolean; first: boolean; onPress: (id: string) => void }
 
@@ -30,9 +30,9 @@ export const KindTile = memo(function KindTile({ id, kind, on, first, onPress }:
       }}
     >
       <ItemThumb kind={kind} size={kind.usualSize} colour={on ? '#2c4a7a' : '#e8e2d4'} px={64} />
-      <Words bold={on} tone={on ? 'indigo' : undefined} style={{ fontSize: 15, lineHeight: 19, textAlign: 'center' }}>
+      <Text bold={on} tone={on ? 'indigo' : undefined} style={{ fontSize: 15, lineHeight: 19, textAlign: 'center' }}>
         {kind.name}
-      </Words>
+      </Text>
     </Pressable>
   )
 })

@@ -9,14 +9,14 @@ import { type Control, useWatch } from 'react-hook-form'
 import { View } from 'react-native'
 import { FormChoices, FormField } from '@/forms/FormField'
 import { useDraftForm } from '@/forms/useDraftForm'
-import { create } from '@/state/changes'
+import { create } from '@/sync/changes'
 import { useNamed } from '@/state/useShelfDocs'
 import { Field } from '@/ui/Field'
-import { Opener } from '@/ui/Opener'
+import { Disclosure } from '@/ui/Disclosure'
 import { Page } from '@/ui/Page'
 import { RadioGroup } from '@/ui/RadioGroup'
 import { Section } from '@/ui/Section'
-import { Heading, Words } from '@/ui/Words'
+import { Heading, Text } from '@/ui/Text'
 import { itemGroupNames } from '@/words/itemGroupNames'
 import { KindTile } from './KindTile'
 import { PastPieces } from './PastPieces'
@@ -60,7 +60,7 @@ function startPiece({ kind, own }: Entry, placement: string, { name, customer }:
 const MOST = 120
 const FOR_WHOM = 'A customer, or yourself'
 
-/** A new piece from an item kind, from an item of one's own, or from a past piece. */
+/** A new piece from an item kind, from an item of your own, or from a past piece. */
 export function NewPiecePage() {
   const router = useRouter()
   const entries = useEntries()
@@ -97,9 +97,9 @@ export function NewPiecePage() {
       ) : (
         <>
           <Section>
-            <Opener title="Same again, from a past piece">
+            <Disclosure title="Same again, from a past piece">
               <PastPieces />
-            </Opener>
+            </Disclosure>
           </Section>
           <ItemSearch entries={entries} onPick={pick} />
         </>
@@ -179,7 +179,7 @@ function ItemSearch({ entries, onPick }: Search) {
         onEnter={() => found[0] && onPick(found[0].id)}
       />
       {found.length === 0 ? (
-        <Words>{`Nothing here is called “${find.trim()}”; make it an item of your own.`}</Words>
+        <Text>{`Nothing here is called “${find.trim()}”; make it an item of your own.`}</Text>
       ) : (
         <RadioGroup label="What is it" style={{ gap: 14 }}>
           {find.trim() ? <Tiles entries={found} onPick={onPick} /> : <KindGroups entries={found} onPick={onPick} />}

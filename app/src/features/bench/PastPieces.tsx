@@ -1,13 +1,13 @@
 import { useState } from 'react'
 import { Pressable, View } from 'react-native'
 import { inWork } from '@thimble/plan'
-import { useSameAgain } from '@/desk/useSameAgain'
+import { useSameAgain } from '@/shared/useSameAgain'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Field } from '@/ui/Field'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { useFoundPast } from '@/state/useFoundPast'
-import { useLog } from '@/state/useLog'
-import { useShelf } from '@/state/store'
+import { useLog } from '@/shared/useLog'
+import { useDocuments } from '@/state/store'
 import { useDocs } from '@/state/useShelfDocs'
 
 const SHOWN = 8
@@ -20,7 +20,7 @@ export function PastPieces() {
   const words = find.trim().toLowerCase()
   const onBench = useDocs('pieces').filter(inWork)
   const log = useLog()
-  const told = useShelf((s) => s.logTold)
+  const told = useDocuments((s) => s.logTold)
   const further = useFoundPast(words).filter(({ pieceId }) => !log.some((row) => row.pieceId === pieceId))
   const past = [
     ...[...log, ...further].map((row) => ({
@@ -34,7 +34,7 @@ export function PastPieces() {
     .filter(({ name, customer }) => words.split(/\s+/).every((w) => `${name} ${customer}`.toLowerCase().includes(w)))
     .sort((a, b) => b.at.localeCompare(a.at))
   if (past.length === 0 && !words)
-    return <Words soft>{told ? 'There is no past piece yet.' : 'Looking into the log …'}</Words>
+    return <Text soft>{told ? 'There is no past piece yet.' : 'Looking into the log …'}</Text>
   return (
     <View style={{ gap: 8 }}>
       <Field
@@ -44,7 +44,7 @@ export function PastPieces() {
         placeholder="A name or a customer"
         kind="search"
       />
-      {past.length === 0 ? <Words soft>{`No past piece here is called “${find.trim()}”.`}</Words> : null}
+      {past.length === 0 ? <Text soft>{`No past piece here is called “${find.trim()}”.`}</Text> : null}
       {past.slice(0, SHOWN).map(({ id, name, customer }) => (
         <Pressable
           key={id}
@@ -52,10 +52,10 @@ export function PastPieces() {
           onPress={() => void again(id)}
           style={{ minHeight: 52, justifyContent: 'center', borderTopWidth: 1, borderTopColor: p.seam }}
         >
-          <Words bold tone="indigo">
+          <Text bold tone="indigo">
             {name}
-          </Words>
-          {customer ? <Words soft>{customer}</Words> : null}
+          </Text>
+          {customer ? <Text soft>{customer}</Text> : null}
         </Pressable>
       ))}
     </View>

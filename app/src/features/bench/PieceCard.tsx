@@ -7,17 +7,17 @@ import { memo, useMemo } from 'react'
 import { View } from 'react-native'
 import { ItemThumb } from '@/drawing/ItemThumb'
 import { ThreadLine } from '@/ui/ThreadLine'
-import { useShelf } from '@/state/store'
+import { useDocuments } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { RowLink } from '@/ui/RowLink'
-import { BigNumbers, Heading, Words } from '@/ui/Words'
+import { BigNumbers, Heading, Text } from '@/ui/Text'
 
 /** One piece on the bench: what and for whom, when due, its thread, and what to do next. One tap resumes there. */
 export const PieceCard = memo(function PieceCard({ piece }: { piece: Piece }) {
   const p = usePalette()
-  const shop = useShelf((s) => s.shop)
+  const shop = useDocuments((s) => s.shop)
   const { designId } = piece.measure
-  const design = useShelf((s) => (designId ? s.docs.designs[designId] : undefined))
+  const design = useDocuments((s) => (designId ? s.docs.designs[designId] : undefined))
   const next = useMemo(() => {
     const designs = design ? { [design.id]: design } : {}
     return nextAction(piece, planMeasure(piece, { shop, designs }))
@@ -41,17 +41,17 @@ export const PieceCard = memo(function PieceCard({ piece }: { piece: Piece }) {
         <ItemThumb kind={kindOf(piece)} size={piece.item.size} colour={piece.build.cloth.colour} px={60} />
         <View style={{ flex: 1, minWidth: 0 }}>
           <Heading level={2}>{piece.name}</Heading>
-          <Words soft>{[piece.customer, piece.run].filter(Boolean).join(', ') || 'For yourself'}</Words>
+          <Text soft>{[piece.customer, piece.run].filter(Boolean).join(', ') || 'For yourself'}</Text>
         </View>
         {due ? (
-          <Words
+          <Text
             soft={!due.pressing}
             bold={due.pressing}
             tone={due.pressing ? 'madder' : undefined}
             style={{ fontSize: 15 }}
           >
             {due.text}
-          </Words>
+          </Text>
         ) : null}
       </View>
       <ThreadLine done={done} at={stageAt(piece)} />

@@ -4,17 +4,17 @@ import { useEffect } from 'react'
 import { Pressable, View } from 'react-native'
 import { useDropzone } from 'react-dropzone'
 import { DesignThumb } from '@/drawing/DesignThumb'
-import { desk } from '@/workers/desk'
-import { type IntakeLine, useIntake } from '@/desk/useIntake'
-import { remove } from '@/state/changes'
-import { useShelf } from '@/state/store'
+import { designWorker } from '@/workers/designClient'
+import { type IntakeLine, useIntake } from '@/shared/useIntake'
+import { remove } from '@/sync/changes'
+import { useDocuments } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { formatLength } from '@thimble/core/lengths'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { Page } from '@/ui/Page'
 import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
-import { Heading, Words } from '@/ui/Words'
+import { Heading, Text } from '@/ui/Text'
 import { countWords } from '@/words/designWords'
 
 /** How a design comes onto the shelf: from files, as wording, from others, or by its size. */
@@ -22,7 +22,7 @@ export function AddDesignPage() {
   const router = useRouter()
   const { lines, take, withoutPage } = useIntake()
   // Fetched before it is needed: the server may be away by then.
-  useEffect(() => void desk(), [])
+  useEffect(() => void designWorker(), [])
   return (
     <Page title="Add a design" back>
       <Section
@@ -71,9 +71,9 @@ function DropArea({ onFiles }: { onFiles: (files: File[]) => void }) {
     >
       <input {...getInputProps({ 'aria-label': 'Design files' })} />
       <Pressable role="button" onPress={open} style={{ minHeight: 44, justifyContent: 'center', alignItems: 'center' }}>
-        <Words bold tone="indigo" style={{ textAlign: 'center' }}>
+        <Text bold tone="indigo" style={{ textAlign: 'center' }}>
           {isDragActive ? 'Let go to take them in' : 'Choose files, or drop them here'}
-        </Words>
+        </Text>
       </Pressable>
     </div>
   )
@@ -111,16 +111,16 @@ function Progress({ lines }: { lines: readonly IntakeLine[] }) {
           />
         ))}
       </View>
-      <Words soft role="status">
+      <Text soft role="status">
         {says}
-      </Words>
+      </Text>
     </View>
   )
 }
 
 function Line({ line, onDropPage }: { line: IntakeLine; onDropPage: () => void }) {
   const p = usePalette()
-  const style = useShelf((s) => s.shop)
+  const style = useDocuments((s) => s.shop)
   const { design } = line
   return (
     <View style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 10, gap: 6 }}>
@@ -129,12 +129,12 @@ function Line({ line, onDropPage }: { line: IntakeLine; onDropPage: () => void }
           <DesignThumb design={design} px={64} />
           <View style={{ flex: 1, minWidth: 0 }}>
             <Heading level={3}>{design.name}</Heading>
-            <Words bold>{`${formatLength(design.width, style)} × ${formatLength(design.height, style)}`}</Words>
-            <Words soft>{countWords(design)}</Words>
+            <Text bold>{`${formatLength(design.width, style)} × ${formatLength(design.height, style)}`}</Text>
+            <Text soft>{countWords(design)}</Text>
           </View>
         </RowLink>
       ) : (
-        <Words>{`${line.name}${line.state === 'reading' ? ', being read' : line.state === 'waiting' ? ', waiting' : ''}`}</Words>
+        <Text>{`${line.name}${line.state === 'reading' ? ', being read' : line.state === 'waiting' ? ', waiting' : ''}`}</Text>
       )}
       {line.reason ? <FieldProblem id={line.key}>{line.reason}</FieldProblem> : null}
       {line.whitePage ? (

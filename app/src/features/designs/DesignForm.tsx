@@ -5,7 +5,7 @@ import { View } from 'react-native'
 import { FormChoices, FormField, FormLength } from '@/forms/FormField'
 import { FormPage } from '@/forms/FormPage'
 import { useDocForm } from '@/forms/useDocForm'
-import { useShelf } from '@/state/store'
+import { useDocuments } from '@/state/store'
 import { sizedShapes, workKinds } from '@/words/designWords'
 
 type Texts = Record<'name' | 'width' | 'height' | 'stitches' | 'colours' | 'kind' | 'letter' | 'shape', string>
@@ -47,7 +47,7 @@ function read(texts: Texts, unit: LengthUnit) {
 
 /** A design by hand: name, true size, stitches, colours in stitch order, kind. */
 export function DesignForm({ id }: { id: string }) {
-  const style = useShelf((s) => s.shop)
+  const style = useDocuments((s) => s.shop)
   const { form, kept, keep, removeIt } = useDocForm({
     ...{ collection: 'designs', id, back: '/designs' },
     write: (card?: DesignCard) => write(card, style),

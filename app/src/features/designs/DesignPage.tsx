@@ -2,18 +2,18 @@ import type { DesignCard } from '@thimble/contract'
 import { useState } from 'react'
 import { View } from 'react-native'
 import { groundFor } from '@/drawing/clothInk'
-import { DesignBoard } from '@/desk/DesignBoard'
-import { LoadLegend } from '@/desk/LoadLegend'
-import { Scrub } from '@/desk/Scrub'
-import { useOpened } from '@/desk/useOpened'
-import { useShelf } from '@/state/store'
+import { DesignBoard } from '@/shared/DesignBoard'
+import { LoadLegend } from '@/shared/LoadLegend'
+import { Scrub } from '@/shared/Scrub'
+import { useOpened } from '@/shared/useOpened'
+import { useDocuments } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Choices } from '@/ui/Choices'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { Page } from '@/ui/Page'
 import { Split } from '@/ui/Split'
 import { useWide } from '@/ui/useMedia'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import type { OpenedDesign } from '@/workers/designWorker'
 import { many } from '@/words/designWords'
 import { AboutSection } from './parts/AboutSection'
@@ -22,7 +22,7 @@ import { ColoursSection } from './parts/ColoursSection'
 import { CuttingSection } from './parts/CuttingSection'
 import { FiguresSection } from './parts/FiguresSection'
 import { HoopsSection } from './parts/HoopsSection'
-import { OrderSection } from './parts/OrderSection'
+import { ColourOrderSection } from './parts/ColourOrderSection'
 import { StitchOrder } from './parts/StitchOrder'
 import { WriteSection } from './parts/WriteSection'
 
@@ -44,7 +44,7 @@ export function DesignPage({ design }: { design: DesignCard }) {
     <View style={{ paddingBottom: 24 }}>
       <FiguresSection design={design} opened={opened} />
       <ColoursSection design={design} opened={opened} />
-      <OrderSection design={design} />
+      <ColourOrderSection design={design} />
       <ChangeSection design={design} />
       <HoopsSection design={design} />
       <CuttingSection design={design} />
@@ -63,7 +63,7 @@ function Waiting({ tall, problem }: { tall: number; problem: string | null }) {
   const p = usePalette()
   return (
     <View style={{ height: tall, backgroundColor: p.table, justifyContent: 'center', padding: 24 }}>
-      {problem ? <FieldProblem id="drawing">{problem}</FieldProblem> : <Words soft>Laying out the drawing</Words>}
+      {problem ? <FieldProblem id="drawing">{problem}</FieldProblem> : <Text soft>Laying out the drawing</Text>}
     </View>
   )
 }
@@ -75,7 +75,7 @@ const seen = [
 
 function Board({ design, opened }: { design: DesignCard; opened: OpenedDesign }) {
   const wide = useWide()
-  const unit = useShelf((s) => s.shop.unit)
+  const unit = useDocuments((s) => s.shop.unit)
   const [what, setWhat] = useState<'stitches' | 'load'>('stitches')
   const [upTo, setUpTo] = useState<number | null>(null)
   const stitched = design.source === 'stitches'
@@ -108,7 +108,7 @@ function Board({ design, opened }: { design: DesignCard; opened: OpenedDesign })
         <Choices label="Show" choices={seen} value={what} onChange={setWhat} />
         {what === 'load' ? <LoadLegend /> : null}
         {stitched ? null : (
-          <Words soft>{`Artwork: ${many(design.stitches, 'stitch', 'stitches')} are an estimate.`}</Words>
+          <Text soft>{`Artwork: ${many(design.stitches, 'stitch', 'stitches')} are an estimate.`}</Text>
         )}
       </View>
     </>

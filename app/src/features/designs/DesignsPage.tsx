@@ -7,7 +7,7 @@ import { memo } from 'react'
 import { View } from 'react-native'
 import { ColourStrip } from '@/drawing/ColourStrip'
 import { DesignThumb } from '@/drawing/DesignThumb'
-import { useShelf } from '@/state/store'
+import { useDocuments } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Grid } from '@/ui/Grid'
 import { Growing } from '@/ui/Growing'
@@ -15,7 +15,7 @@ import { Page } from '@/ui/Page'
 import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
 import { SetApart } from '@/ui/SetApart'
-import { Heading, Words } from '@/ui/Words'
+import { Heading, Text } from '@/ui/Text'
 import { useShelvedDesigns } from '@/state/useShelfDocs'
 import { countWords, loadNames } from '@/words/designWords'
 
@@ -25,7 +25,7 @@ const THUMB = 104
 export function DesignsPage() {
   const router = useRouter()
   const designs = useShelvedDesigns()
-  const loaded = useShelf((s) => s.loaded)
+  const loaded = useDocuments((s) => s.loaded)
   return (
     <Page
       title="Designs"
@@ -46,7 +46,7 @@ export function DesignsPage() {
       </Growing>
       {designs.length === 0 && loaded ? (
         <Section>
-          <Words>No designs yet. Add one from a file, as wording, or by its size.</Words>
+          <Text>No designs yet. Add one from a file, as wording, or by its size.</Text>
         </Section>
       ) : null}
     </Page>
@@ -55,7 +55,7 @@ export function DesignsPage() {
 
 const DesignLine = memo(function DesignLine({ design: d }: { design: DesignCard }) {
   const p = usePalette()
-  const style = useShelf((s) => s.shop)
+  const style = useDocuments((s) => s.shop)
   const { mean, loadClass } = loadOf(d)
   const about = d.summary && !d.summary.estimated ? '' : 'about '
   return (
@@ -80,9 +80,9 @@ const DesignLine = memo(function DesignLine({ design: d }: { design: DesignCard 
       </View>
       <View style={{ flex: 1, minWidth: 0, gap: 2 }}>
         <Heading level={2}>{d.name}</Heading>
-        <Words bold>{`${formatLength(d.width, style)} × ${formatLength(d.height, style)}`}</Words>
-        <Words soft>{countWords(d)}</Words>
-        <Words soft>{`${loadNames[loadClass]}, ${about}${Math.round(mean)} a cm²`}</Words>
+        <Text bold>{`${formatLength(d.width, style)} × ${formatLength(d.height, style)}`}</Text>
+        <Text soft>{countWords(d)}</Text>
+        <Text soft>{`${loadNames[loadClass]}, ${about}${Math.round(mean)} a cm²`}</Text>
       </View>
     </RowLink>
   )

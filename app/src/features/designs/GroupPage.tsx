@@ -6,25 +6,25 @@ import { readSigned } from '@thimble/plan'
 import { useLocalSearchParams, useRouter } from 'expo-router'
 import { useWatch } from 'react-hook-form'
 import { View } from 'react-native'
-import { atDesk } from '@/workers/desk'
-import { DesignBoard } from '@/desk/DesignBoard'
-import { cardOf } from '@/desk/cardOf'
-import { editsOf } from '@/desk/useOpened'
+import { inDesignWorker } from '@/workers/designClient'
+import { DesignBoard } from '@/shared/DesignBoard'
+import { cardOf } from '@/shared/cardOf'
+import { editsOf } from '@/shared/useOpened'
 import { groundFor } from '@/drawing/clothInk'
 import { FormChoices, FormLength } from '@/forms/FormField'
 import { type DraftForm, useDraftForm } from '@/forms/useDraftForm'
-import { createWithDesign } from '@/state/changes'
-import { useShelf } from '@/state/store'
+import { createWithDesign } from '@/sync/changes'
+import { useDocuments } from '@/state/store'
 import { useShelvedDesigns } from '@/state/useShelfDocs'
 import { Choices } from '@/ui/Choices'
 import { FieldProblem } from '@/ui/FieldProblem'
-import { Opener } from '@/ui/Opener'
+import { Disclosure } from '@/ui/Disclosure'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { useTask } from '@/ui/useTask'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { countWords } from '@/words/designWords'
-import type { DesignDesk } from '@/workers/designWorker'
+import type { DesignWorker } from '@/workers/designWorker'
 import { useWorkedOut } from './useWorkedOut'
 import { nanoid } from 'nanoid'
 
@@ -38,7 +38,7 @@ const MOST_PARTS = 4
 
 type Move = { right: string; down: string }
 type Texts = { parts: string[]; layout: GroupLayout; gap: string; moves: Move[] }
-type Request = Parameters<DesignDesk['group']>[0]
+type Request = Parameters<DesignWorker['group']>[0]
 
 const blank = (first: string | undefined, style: LengthStyle): Texts => ({
   parts: first ? [first] : [],
@@ -69,14 +69,14 @@ type Group = ReturnType<typeof readGroup>
 /** Two designs or more as one: a name under a badge, two sprigs about a name. */
 export function GroupPage() {
   const { with: first } = useLocalSearchParams<{ with?: string }>()
-  const style = useShelf((s) => s.shop)
+  const style = useDocuments((s) => s.shop)
   const { unit } = style
   const router = useRouter()
   const drawn = useShelvedDesigns().filter((d) => d.source !== 'size')
   const form = useDraftForm(`group.${first ?? 'new'}`, blank(first, style))
   const group = readGroup(useWatch({ control: form.control }) as Texts, drawn, unit)
   const { request, used } = group
-  const { found, problem } = useWorkedOut(request, (q) => atDesk((d) => d.group(q, null)))
+  const { found, problem } = useWorkedOut(request, (q) => inDesignWorker((d) => d.group(q, null)))
   const { busy, problem: unkept, run } = useTask()
   const keep = (): void =>
     void run(async () => {
@@ -119,7 +119,7 @@ export function GroupPage() {
 }
 
 async function keepGroup(id: string, request: Request, used: readonly DesignCard[]): Promise<void> {
-  const { design, hulls } = await atDesk((d) => d.group(request, id))
+  const { design, hulls } = await inDesignWorker((d) => d.group(request, id))
   // Two about one: the second stands on both sides of the first.
   const names = (request.layout === 'around' ? [used[1]!, used[0]!, used[1]!] : used).map((d) => d.name)
   const letters = used.flatMap((d) => d.smallestLetterMm ?? [])
@@ -141,13 +141,13 @@ async function keepGroup(id: string, request: Request, used: readonly DesignCard
 }
 
 function Figures({ design }: { design: DesignCard }) {
-  const style = useShelf((s) => s.shop)
+  const style = useDocuments((s) => s.shop)
   return (
     <>
-      <Words bold style={{ fontSize: 24, lineHeight: 30 }}>
+      <Text bold style={{ fontSize: 24, lineHeight: 30 }}>
         {`${formatLength(design.width, style)} × ${formatLength(design.height, style)}`}
-      </Words>
-      <Words soft>{countWords(design)}</Words>
+      </Text>
+      <Text soft>{countWords(design)}</Text>
     </>
   )
 }
@@ -179,13 +179,13 @@ function Parts({ form, group: { named }, drawn }: PartProps & { drawn: readonly 
 }
 
 function Moves({ form, group: { used, moved, request } }: PartProps) {
-  const { unit } = useShelf((s) => s.shop)
+  const { unit } = useDocuments((s) => s.shop)
   return (
-    <Opener title="Move a part from there" open={request?.shifts.some(({ x, y }) => x !== 0 || y !== 0)}>
-      <Words soft>A minus moves it left, or up.</Words>
+    <Disclosure title="Move a part from there" open={request?.shifts.some(({ x, y }) => x !== 0 || y !== 0)}>
+      <Text soft>A minus moves it left, or up.</Text>
       {used.map((design, i) => (
         <View key={`${i}${design.id}`} style={{ gap: 6 }}>
-          <Words>{design.name}</Words>
+          <Text>{design.name}</Text>
           <View style={{ flexDirection: 'row', gap: 12 }}>
             {(['right', 'down'] as const).map((way) => (
               <FormLength
@@ -201,6 +201,6 @@ function Moves({ form, group: { used, moved, request } }: PartProps) {
           </View>
         </View>
       ))}
-    </Opener>
+    </Disclosure>
   )
 }

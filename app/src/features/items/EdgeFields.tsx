@@ -5,7 +5,7 @@ import { FormField, FormLength } from '@/forms/FormField'
 import { useTakeOff } from '@/forms/useTakeOff'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { Section } from '@/ui/Section'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { asksCorners } from './itemDraft'
 import type { ItemPart } from './itemPart'
 
@@ -71,7 +71,7 @@ export function EdgeFields({ form: { control }, problems, unit }: ItemPart) {
         </View>
       </View>
       {putBack ? <Button type="outline" title="Put the last one back" onPress={putBack} /> : null}
-      <Words soft>Up to 24 edges; a curve goes as a few short ones.</Words>
+      <Text soft>Up to 24 edges; a curve goes as a few short ones.</Text>
     </Section>
   )
 }

@@ -6,11 +6,11 @@ import { useWatch } from 'react-hook-form'
 import { Pressable, View } from 'react-native'
 import { FormField } from '@/forms/FormField'
 import { useDraftForm } from '@/forms/useDraftForm'
-import { create, patch, remove } from '@/state/changes'
-import { useShelf } from '@/state/store'
+import { create, patch, remove } from '@/sync/changes'
+import { useDocuments } from '@/state/store'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import type { ItemPart } from './itemPart'
 import { EdgeFields } from './EdgeFields'
 import { EMPTY, type ItemTexts, newTexts, readItem, textsOf } from './itemDraft'
@@ -19,11 +19,11 @@ import { OutlineDrawing } from './OutlineDrawing'
 import { StripFields } from './StripFields'
 import { nanoid } from 'nanoid'
 
-/** An item of one's own: its outline by edge lengths, drawn as it is typed; lines to measure from; strips kept free. */
+/** An item of your own: its outline by edge lengths, drawn as it is typed; lines to measure from; strips kept free. */
 export function ItemFormPage({ id }: { id: string }) {
   const router = useRouter()
-  const shop = useShelf((s) => s.shop)
-  const kept = useShelf((s) => s.docs.items[id]) as SavedItem | undefined
+  const shop = useDocuments((s) => s.shop)
+  const kept = useDocuments((s) => s.docs.items[id]) as SavedItem | undefined
   const form = useDraftForm<ItemTexts>(`item.${id}`, kept ? textsOf(kept, shop) : newTexts)
   const texts = useWatch({ control: form.control }) as ItemTexts
   const { item, problems } = useMemo(() => readItem(texts, shop.unit), [texts, shop.unit])
@@ -62,7 +62,7 @@ export function ItemFormPage({ id }: { id: string }) {
       <StripFields {...part} />
       {asked && Object.keys(problems).length > 0 ? (
         <Section>
-          <Words tone="madder">Something above cannot be kept yet; it is said beside it.</Words>
+          <Text tone="madder">Something above cannot be kept yet; it is said beside it.</Text>
         </Section>
       ) : null}
       {kept ? <RemoveItem item={kept} /> : null}
@@ -82,7 +82,7 @@ function RemoveItem({ item }: { item: SavedItem }) {
           router.replace('/new')
         }}
       >
-        <Words tone="madder">Remove this item</Words>
+        <Text tone="madder">Remove this item</Text>
       </Pressable>
     </View>
   )

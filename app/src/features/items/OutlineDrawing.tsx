@@ -4,13 +4,13 @@ import { customItem, type ItemShape, presetMeasures } from '@thimble/core/placem
 import { boxOf } from '@thimble/core/plane'
 import { useState } from 'react'
 import { View } from 'react-native'
-import Svg, { G, Path, Text } from 'react-native-svg'
+import Svg, { G, Path, Text as SvgText } from 'react-native-svg'
 import { ItemOutline } from '@/drawing/ItemOutline'
 import { clothInk } from '@/drawing/clothInk'
 import { fitAll, toPath, toX, toY, type View as Scale } from '@/drawing/scale'
 import { Tape } from '@/drawing/Tape'
 import { usePalette } from '@/theme/PaletteProvider'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 
 const HEIGHT = 240
 const TAPE = 20
@@ -23,7 +23,7 @@ export function OutlineDrawing({ item, unit }: { item: CustomItem | null; unit: 
   if (!item)
     return (
       <View style={{ height: HEIGHT, backgroundColor: p.table, justifyContent: 'center', padding: 24 }}>
-        <Words soft>The outline is drawn here as soon as its edges meet.</Words>
+        <Text soft>The outline is drawn here as soon as its edges meet.</Text>
       </View>
     )
   const kind = customItem(item)
@@ -100,7 +100,7 @@ function EdgeNumbers({ view, shape }: Part) {
         const far = Math.hypot(mx - cx, my - cy) || 1
         const out = 14 / view.k
         return (
-          <Text
+          <SvgText
             key={t.id}
             x={toX(view, mx + ((mx - cx) / far) * out)}
             y={toY(view, my + ((my - cy) / far) * out) + 5}
@@ -110,7 +110,7 @@ function EdgeNumbers({ view, shape }: Part) {
             fill={p.ink}
           >
             {String(i + 1)}
-          </Text>
+          </SvgText>
         )
       })}
     </>

@@ -1,6 +1,6 @@
 import type { RunEvent } from '@thimble/contract'
 import { useEffect, useState } from 'react'
-import { RunStory } from '@/desk/inRecords'
+import { RunStory } from '@/shared/inRecords'
 import { ask } from '@/http/client'
 
 /** What happened while a piece of the log was sewn; it lies on the server alone. */

@@ -5,17 +5,17 @@ import { parseISO } from 'date-fns/parseISO'
 import { useLocalSearchParams } from 'expo-router'
 import { useEffect, useState } from 'react'
 import { View } from 'react-native'
-import { Photo } from '@/desk/inRecords'
-import { useSameAgain } from '@/desk/useSameAgain'
-import { useShelf } from '@/state/store'
-import { openPiece } from '@/state/sync'
+import { Photo } from '@/shared/inRecords'
+import { useSameAgain } from '@/shared/useSameAgain'
+import { useDocuments } from '@/state/store'
+import { openPiece } from '@/sync/changeFeed'
 import { usePalette } from '@/theme/PaletteProvider'
-import { Opener } from '@/ui/Opener'
+import { Disclosure } from '@/ui/Disclosure'
 import { Page } from '@/ui/Page'
 import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
 import { useStyle } from './useStyle'
-import { Heading, Words } from '@/ui/Words'
+import { Heading, Text } from '@/ui/Text'
 import { comparedFacts, recordFacts } from './recordFacts'
 
 /** Two pieces side by side: what differs first. */
@@ -28,7 +28,7 @@ export function BesidePage() {
     return (
       <Page title="Side by side" back passing={!missing}>
         <Section>
-          <Words role="status">{missing ? 'One of them is not in the log.' : 'Fetching the records …'}</Words>
+          <Text role="status">{missing ? 'One of them is not in the log.' : 'Fetching the records …'}</Text>
         </Section>
       </Page>
     )
@@ -45,15 +45,15 @@ export function BesidePage() {
         ))}
       </View>
       <Section>
-        {differs.length === 0 ? <Words>They differ in nothing that was noted.</Words> : null}
-        <Opener title={`Alike in ${alike.length} ${alike.length === 1 ? 'thing' : 'things'}`}>
+        {differs.length === 0 ? <Text>They differ in nothing that was noted.</Text> : null}
+        <Disclosure title={`Alike in ${alike.length} ${alike.length === 1 ? 'thing' : 'things'}`}>
           {alike.map(({ about, a: says }) => (
             <View key={about}>
-              <Words soft>{about}</Words>
-              <Words>{says}</Words>
+              <Text soft>{about}</Text>
+              <Text>{says}</Text>
             </View>
           ))}
-        </Opener>
+        </Disclosure>
       </Section>
     </Page>
   )
@@ -61,7 +61,7 @@ export function BesidePage() {
 
 /** A finished piece, fetched where it is not on this device. */
 function useRecorded(id: string): Piece | 'missing' | null {
-  const piece = useShelf((s) => s.docs.pieces[id])
+  const piece = useDocuments((s) => s.docs.pieces[id])
   const [missing, setMissing] = useState(false)
   useEffect(() => void openPiece(id).then((found) => setMissing(found === 'missing')), [id])
   return piece?.finish.kept[0] ? piece : missing ? 'missing' : null
@@ -75,7 +75,7 @@ function Head({ piece }: { piece: Piece }) {
       <RowLink href={`/log/${piece.id}`} style={{ minHeight: 44, justifyContent: 'center' }}>
         <Heading level={2}>{piece.name}</Heading>
       </RowLink>
-      <Words soft>{format(parseISO(at), 'd MMM yyyy')}</Words>
+      <Text soft>{format(parseISO(at), 'd MMM yyyy')}</Text>
       <Button type="outline" title="Same again" onPress={() => void again(piece.id)} />
       {photos[0] ? <Photo id={photos[0]} label={`Photo of ${piece.name}`} height={140} /> : null}
     </View>
@@ -86,14 +86,14 @@ function PairRow({ about, a, b }: { about: string; a: string; b: string }) {
   const p = usePalette()
   return (
     <View role="row" style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 8 }}>
-      <Words soft role="rowheader">
+      <Text soft role="rowheader">
         {about}
-      </Words>
+      </Text>
       <View style={{ flexDirection: 'row', gap: 14 }}>
         {[a, b].map((says, i) => (
-          <Words key={i} role="cell" bold={says !== ''} soft={says === ''} style={{ flex: 1, minWidth: 0 }}>
+          <Text key={i} role="cell" bold={says !== ''} soft={says === ''} style={{ flex: 1, minWidth: 0 }}>
             {says || 'not noted'}
-          </Words>
+          </Text>
         ))}
       </View>
     </View>

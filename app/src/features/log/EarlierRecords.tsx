@@ -1,12 +1,12 @@
-import type { KeptMeasure, Piece } from '@thimble/contract'
+import type { MeasureDecision, Piece } from '@thimble/contract'
 import type { LengthStyle } from '@thimble/core/lengths'
 import { format } from 'date-fns/format'
 import { parseISO } from 'date-fns/parseISO'
 import { View } from 'react-native'
-import { Opener } from '@/ui/Opener'
+import { Disclosure } from '@/ui/Disclosure'
 import { RecordOutcome } from './RecordOutcome'
 
-type Props = { earlier: Piece['finish']['earlier']; style: LengthStyle; design: KeptMeasure['design'] | null }
+type Props = { earlier: Piece['finish']['earlier']; style: LengthStyle; design: MeasureDecision['design'] | null }
 
 /** What a record said before it was amended, the latest first. */
 export function EarlierRecords({ earlier, style, design }: Props) {
@@ -17,9 +17,9 @@ export function EarlierRecords({ earlier, style, design }: Props) {
   return (
     <View style={{ paddingHorizontal: 16, paddingTop: 12 }}>
       {records.map((record) => (
-        <Opener key={record.at} title={`As it stood from ${format(parseISO(record.at), 'd MMM yyyy, HH:mm')}`}>
+        <Disclosure key={record.at} title={`As it stood from ${format(parseISO(record.at), 'd MMM yyyy, HH:mm')}`}>
           <RecordOutcome {...{ record, style, design }} />
-        </Opener>
+        </Disclosure>
       ))}
     </View>
   )

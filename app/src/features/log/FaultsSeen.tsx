@@ -1,14 +1,14 @@
-import type { LogWorks } from '@thimble/contract/log'
-import { faultNames, type FaultId } from '@thimble/core/records'
+import type { LogInsights } from '@thimble/contract/log'
+import { faultNames, type FaultId } from '@thimble/core/outcomes'
 import { format } from 'date-fns/format'
 import { parseISO } from 'date-fns/parseISO'
 import { View } from 'react-native'
 import { Rect, Svg } from 'react-native-svg'
 import { usePalette } from '@/theme/PaletteProvider'
 import { RowLink } from '@/ui/RowLink'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { TableOf } from './TableOf'
-import { isEnough } from './worksWords'
+import { isEnough } from './insightWords'
 import { useWidth } from './useWidth'
 
 const HIGH = 30
@@ -16,14 +16,14 @@ const monthText = (month: string): string => format(parseISO(`${month}-01`), 'MM
 const nameOf = (id: string): string => faultNames[id as FaultId] ?? id
 
 /** Faults by how often they come up: month by month as a row of stitches, and with what they come up most. */
-export function FaultsSeen({ works: { faults, pieces, months }, search }: { works: LogWorks; search: string }) {
+export function FaultsSeen({ works: { faults, pieces, months }, search }: { works: LogInsights; search: string }) {
   const { width, onLayout } = useWidth()
   const most = Math.max(1, ...faults.flatMap((fault) => fault.months))
   return (
     <View onLayout={onLayout} style={{ gap: 10 }}>
-      {faults.length === 0 ? <Words>No faults noted.</Words> : null}
+      {faults.length === 0 ? <Text>No faults noted.</Text> : null}
       {faults.length > 0 && months.length > 1 ? (
-        <Words soft>{`A bar a month, ${monthText(months[0]!.month)} to ${monthText(months.at(-1)!.month)}.`}</Words>
+        <Text soft>{`A bar a month, ${monthText(months[0]!.month)} to ${monthText(months.at(-1)!.month)}.`}</Text>
       ) : null}
       {faults.map((fault) => (
         <View key={fault.id} style={{ gap: 2 }}>
@@ -31,14 +31,14 @@ export function FaultsSeen({ works: { faults, pieces, months }, search }: { work
             href={`/log?fault=${fault.id}${search ? `&${search}` : ''}`}
             style={{ flexDirection: 'row', gap: 12, minHeight: 44, alignItems: 'center' }}
           >
-            <Words bold tone="indigo" style={{ flex: 1, minWidth: 0 }}>
+            <Text bold tone="indigo" style={{ flex: 1, minWidth: 0 }}>
               {nameOf(fault.id)}
-            </Words>
-            <Words>{`${fault.pieces} of ${pieces}`}</Words>
+            </Text>
+            <Text>{`${fault.pieces} of ${pieces}`}</Text>
           </RowLink>
           {width > 0 && months.length > 1 ? <Bars counts={fault.months} most={most} width={width} /> : null}
           {fault.with.filter(isEnough).map((way) => (
-            <Words soft key={way.id}>{`With ${way.name.toLowerCase()}: ${way.successes} of ${way.tries}.`}</Words>
+            <Text soft key={way.id}>{`With ${way.name.toLowerCase()}: ${way.successes} of ${way.tries}.`}</Text>
           ))}
         </View>
       ))}

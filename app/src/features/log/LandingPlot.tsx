@@ -1,13 +1,13 @@
 import type { DriftOwner } from '@thimble/contract'
-import type { LogWorks } from '@thimble/contract/log'
+import type { LogInsights } from '@thimble/contract/log'
 import { View } from 'react-native'
 import { Circle, Line, Path, Rect, Svg, Text as SvgText } from 'react-native-svg'
 import { usePalette } from '@/theme/PaletteProvider'
-import { mm } from './worksWords'
+import { mm } from './insightWords'
 import { TableOf } from './TableOf'
 import { useWidth } from './useWidth'
 
-type Landings = LogWorks['landings'][DriftOwner][number]
+type Landings = LogInsights['landings'][DriftOwner][number]
 
 const HIGH = 260
 /** Around the mark, in mm, however near they land. */

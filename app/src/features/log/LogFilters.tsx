@@ -5,8 +5,8 @@ import { useState } from 'react'
 import { Pressable, View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Choices } from '@/ui/Choices'
-import { Opener } from '@/ui/Opener'
-import { Words } from '@/ui/Words'
+import { Disclosure } from '@/ui/Disclosure'
+import { Text } from '@/ui/Text'
 import { clothName } from '@/words/clothWords'
 import { facetNames, facetOrder, type LogQuery, pickValue, sortNames } from './logQuery'
 
@@ -44,7 +44,7 @@ export function LogFilters({ query, counts, onChange }: Props) {
         </View>
       ) : null}
       {counts ? (
-        <Opener title="Narrow and sort">
+        <Disclosure title="Narrow and sort">
           <View style={{ gap: 14 }}>
             <Choices
               label="In order"
@@ -56,7 +56,7 @@ export function LogFilters({ query, counts, onChange }: Props) {
               <Kind key={facet} {...{ facet, query, onChange }} values={counts[facet] ?? []} />
             ))}
           </View>
-        </Opener>
+        </Disclosure>
       ) : null}
     </View>
   )
@@ -73,9 +73,9 @@ function Kind({ facet, query, onChange, values }: KindProps) {
   const shown = all ? values : values.slice(0, FIRST)
   return (
     <View role="group" aria-label={facetNames[facet]} style={{ gap: 6 }}>
-      <Words soft aria-hidden>
+      <Text soft aria-hidden>
         {facetNames[facet]}
-      </Words>
+      </Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {shown.map((value) => (
           <Tag
@@ -117,10 +117,10 @@ function Tag({ on, says, end, label, onPress }: TagProps) {
         backgroundColor: p.paper,
       }}
     >
-      <Words bold={on} tone={on ? 'indigo' : undefined} style={{ fontSize: 16, flexShrink: 1 }}>
+      <Text bold={on} tone={on ? 'indigo' : undefined} style={{ fontSize: 16, flexShrink: 1 }}>
         {says}
-      </Words>
-      {end ? <Words soft>{end}</Words> : null}
+      </Text>
+      {end ? <Text soft>{end}</Text> : null}
     </Pressable>
   )
 }

@@ -1,13 +1,13 @@
 import type { LogRow } from '@thimble/contract/log'
 import { holdingNames } from '@thimble/core/recipe'
-import { faultNames, verdictNames } from '@thimble/core/records'
+import { faultNames, verdictNames } from '@thimble/core/outcomes'
 import { format } from 'date-fns/format'
 import { parseISO } from 'date-fns/parseISO'
 import { View } from 'react-native'
-import { useShelf } from '@/state/store'
+import { useDocuments } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { RowLink } from '@/ui/RowLink'
-import { Heading, Words } from '@/ui/Words'
+import { Heading, Text } from '@/ui/Text'
 import { clothName } from '@/words/clothWords'
 import { landingText } from '@/words/landingWords'
 import { layersText } from '@/words/stackWords'
@@ -17,7 +17,7 @@ type Props = { row: LogRow; on: boolean; href: string; onOpen?: (() => void) | u
 /** One finished piece in a list. */
 export function LogLine({ row, on, href, onOpen }: Props) {
   const p = usePalette()
-  const style = useShelf((s) => s.shop)
+  const style = useDocuments((s) => s.shop)
   const landing = landingText(row, style)
   return (
     <RowLink
@@ -39,23 +39,23 @@ export function LogLine({ row, on, href, onOpen }: Props) {
         <Heading level={2} style={{ flex: 1, minWidth: 0 }}>
           {row.name}
         </Heading>
-        <Words soft>{dayOf(row.finishedAt)}</Words>
+        <Text soft>{dayOf(row.finishedAt)}</Text>
       </View>
-      <Words soft>
+      <Text soft>
         {[row.customer, clothName(row.cloth).split(',')[0], row.holding ? holdingNames[row.holding].toLowerCase() : '']
           .filter(Boolean)
           .join(', ')}
-      </Words>
-      <Words style={{ fontSize: 16 }}>{layersText(row.layers) || 'No stack noted'}</Words>
-      <Words
+      </Text>
+      <Text style={{ fontSize: 16 }}>{layersText(row.layers) || 'No stack noted'}</Text>
+      <Text
         style={{ fontSize: 16 }}
         tone={row.verdict === 'spoiled' ? 'madder' : row.verdict === 'good' ? 'moss' : undefined}
       >
         {[row.verdict ? verdictNames[row.verdict] : '', landing, row.faults.map((f) => faultNames[f]).join(', ')]
           .filter(Boolean)
           .join('. ')}
-      </Words>
-      {row.note ? <Words soft>{`“${row.note}”`}</Words> : null}
+      </Text>
+      {row.note ? <Text soft>{`“${row.note}”`}</Text> : null}
     </RowLink>
   )
 }

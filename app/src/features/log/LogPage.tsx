@@ -7,8 +7,8 @@ import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
 import { Split } from '@/ui/Split'
 import { useWide } from '@/ui/useMedia'
-import { useRemembered } from '@/ui/whereItWas'
-import { Words } from '@/ui/Words'
+import { useRemembered } from '@/ui/scrollMemory'
+import { Text } from '@/ui/Text'
 import { countText } from '@/words/countText'
 import { LogFilters } from './LogFilters'
 import { LogLine } from './LogLine'
@@ -37,7 +37,7 @@ export function LogPage() {
   const list = (
     <>
       <Section>
-        {beside ? <Words bold>Pick the piece to lay beside it.</Words> : null}
+        {beside ? <Text bold>Pick the piece to lay beside it.</Text> : null}
         <Field
           label="Find"
           value={query.words}
@@ -91,18 +91,18 @@ function Ways({ search }: { search: string }) {
   return (
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 20 }}>
       <RowLink href={`/log/works${asked}`} style={{ minHeight: 44, justifyContent: 'center' }}>
-        <Words bold tone="indigo">
+        <Text bold tone="indigo">
           What works here
-        </Words>
+        </Text>
       </RowLink>
       <a
         href={`/api/v1/log.csv${asked}`}
         download
         style={{ textDecoration: 'none', minHeight: 44, display: 'flex', alignItems: 'center' }}
       >
-        <Words bold tone="indigo">
+        <Text bold tone="indigo">
           Save as CSV
-        </Words>
+        </Text>
       </a>
     </View>
   )
@@ -123,9 +123,9 @@ function Nothing({ found, narrowed }: { found: Found; narrowed: boolean }) {
           : 'Nothing finished yet. A piece comes here when its record is kept.'
   return says ? (
     <Section>
-      <Words soft role="status">
+      <Text soft role="status">
         {says}
-      </Words>
+      </Text>
     </Section>
   ) : null
 }

@@ -1,4 +1,4 @@
-import type { LogWorks } from '@thimble/contract/log'
+import type { LogInsights } from '@thimble/contract/log'
 import { format } from 'date-fns/format'
 import { parseISO } from 'date-fns/parseISO'
 import { useState } from 'react'
@@ -6,12 +6,12 @@ import { View } from 'react-native'
 import { Circle, Line, Path, Svg, Text as SvgText } from 'react-native-svg'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Choices } from '@/ui/Choices'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { TableOf } from './TableOf'
-import { trendText } from './worksWords'
+import { trendText } from './insightWords'
 import { useWidth } from './useWidth'
 
-type Month = LogWorks['months'][number]
+type Month = LogInsights['months'][number]
 
 const series = {
   off: {
@@ -45,7 +45,7 @@ const HIGH = 170
 const [TOP, FOOT, SIDE] = [26, 26, 34]
 
 /** Month by month, whether pieces land nearer, are hooped less often, take less time and go wrong less. */
-export function OverTime({ works: { months, trends } }: { works: LogWorks }) {
+export function OverTime({ works: { months, trends } }: { works: LogInsights }) {
   const [shown, setShown] = useState<Series>('off')
   const { name, unit, of, says } = series[shown]
   const told = months.flatMap((month) => {
@@ -60,7 +60,7 @@ export function OverTime({ works: { months, trends } }: { works: LogWorks }) {
         value={shown}
         onChange={setShown}
       />
-      <Words bold>{trendText(trends[shown], says)}</Words>
+      <Text bold>{trendText(trends[shown], says)}</Text>
       {told.length > 1 ? <Months told={told} unit={unit} /> : null}
       <TableOf
         label={`${name} by month`}

@@ -1,13 +1,13 @@
-import type { LogWorks } from '@thimble/contract/log'
+import type { LogInsights } from '@thimble/contract/log'
 import { View } from 'react-native'
 import { Line, Svg } from 'react-native-svg'
 import { usePalette } from '@/theme/PaletteProvider'
-import { Words } from '@/ui/Words'
-import { isEnough, likelyText, rateText } from './worksWords'
+import { Text } from '@/ui/Text'
+import { isEnough, likelyText, rateText } from './insightWords'
 import { TableOf } from './TableOf'
 import { useWidth } from './useWidth'
 
-type Rate = LogWorks['rates']['cloth'][number]
+type Rate = LogInsights['rates']['cloth'][number]
 
 const HIGH = 26
 const EDGE = 4
@@ -21,10 +21,10 @@ export function RateSpans({ rates, label }: { rates: readonly Rate[]; label: str
       {rates.map((rate) => (
         <View key={rate.id}>
           <View style={{ flexDirection: 'row', gap: 12, alignItems: 'baseline' }}>
-            <Words bold style={{ flex: 1, minWidth: 0 }}>
+            <Text bold style={{ flex: 1, minWidth: 0 }}>
               {rate.name}
-            </Words>
-            <Words soft={!isEnough(rate)}>{rateText(rate)}</Words>
+            </Text>
+            <Text soft={!isEnough(rate)}>{rateText(rate)}</Text>
           </View>
           {width > 0 ? <Span rate={rate} width={width} /> : null}
         </View>
@@ -34,9 +34,9 @@ export function RateSpans({ rates, label }: { rates: readonly Rate[]; label: str
         style={{ flexDirection: 'row', justifyContent: 'space-between', borderTopWidth: 1, borderTopColor: p.seam }}
       >
         {['none good', 'half', 'all good'].map((mark) => (
-          <Words key={mark} soft>
+          <Text key={mark} soft>
             {mark}
-          </Words>
+          </Text>
         ))}
       </View>
       <TableOf

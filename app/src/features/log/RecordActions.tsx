@@ -1,7 +1,7 @@
 import { Button } from '@rneui/themed'
 import { useRouter } from 'expo-router'
 import { View } from 'react-native'
-import { useSameAgain } from '@/desk/useSameAgain'
+import { useSameAgain } from '@/shared/useSameAgain'
 
 /** What follows from a record: the same again, or a look at its ticket. */
 export function RecordActions({ id }: { id: string }) {

@@ -5,7 +5,7 @@ import { store } from '@/state/store'
 import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
 import { useStyle } from './useStyle'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { recordFacts } from './recordFacts'
 
 const line = { minHeight: 44, justifyContent: 'center' } as const
@@ -29,23 +29,23 @@ export function RecordOut({ id }: { id: string }) {
     <Section>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 20 }}>
         <RowLink href={`/log?beside=${id}`} style={line}>
-          <Words bold tone="indigo">
+          <Text bold tone="indigo">
             Lay beside another
-          </Words>
+          </Text>
         </RowLink>
         <Pressable role="button" onPress={() => void print()} style={line}>
-          <Words bold tone="indigo">
+          <Text bold tone="indigo">
             Sheet to print
-          </Words>
+          </Text>
         </Pressable>
         <a
           href={`/api/v1/pieces/${id}/file`}
           download
           style={{ ...line, display: 'flex', alignItems: 'center', textDecoration: 'none' }}
         >
-          <Words bold tone="indigo">
+          <Text bold tone="indigo">
             Save as JSON
-          </Words>
+          </Text>
         </a>
       </View>
     </Section>

@@ -1,16 +1,16 @@
-import type { KeptMeasure, KeptRecord } from '@thimble/contract'
+import type { MeasureDecision, RecordDecision } from '@thimble/contract'
 import { minuteParts } from '@thimble/contract'
 import type { LengthStyle } from '@thimble/core/lengths'
-import { faultNames, howBadNames, verdictNames } from '@thimble/core/records'
-import { troubleChange } from '@thimble/core/trying'
+import { faultNames, howBadNames, verdictNames } from '@thimble/core/outcomes'
+import { troubleChange } from '@thimble/core/suggestedChanges'
 import { View } from 'react-native'
-import { FaultMarks, Photo } from '@/desk/inRecords'
+import { FaultMarks, Photo } from '@/shared/inRecords'
 import { Section } from '@/ui/Section'
-import { BigNumbers, Words } from '@/ui/Words'
+import { BigNumbers, Text } from '@/ui/Text'
 import { landingText } from '@/words/landingWords'
 import { minutePartNames } from '@/words/recordWords'
 
-type Props = { record: KeptRecord; style: LengthStyle; design: KeptMeasure['design'] | null }
+type Props = { record: RecordDecision; style: LengthStyle; design: MeasureDecision['design'] | null }
 
 /** How a piece came out, by its record alone. */
 export function RecordOutcome({ record, style, design }: Props) {
@@ -21,21 +21,21 @@ export function RecordOutcome({ record, style, design }: Props) {
       <BigNumbers>{landingText(landing, style) || 'The landing was not measured.'}</BigNumbers>
       {later.map((one) => {
         const says = landingText(one, style)
-        return says ? <Words key={one.hooping}>{`Hooping ${one.hooping + 1}: ${says.toLowerCase()}`}</Words> : null
+        return says ? <Text key={one.hooping}>{`Hooping ${one.hooping + 1}: ${says.toLowerCase()}`}</Text> : null
       })}
       {faults.map((f) => (
         <View key={f.id} style={{ gap: 6 }}>
-          <Words tone="madder">{`${faultNames[f.id]}, ${howBadNames[f.howBad]}`}</Words>
+          <Text tone="madder">{`${faultNames[f.id]}, ${howBadNames[f.howBad]}`}</Text>
           {design && f.at.length > 0 ? (
             <FaultMarks design={design} cloth={record.basis.cloth.colour} at={f.at} of={faultNames[f.id]} />
           ) : null}
         </View>
       ))}
-      {faults.length === 0 ? <Words>No faults noted.</Words> : null}
+      {faults.length === 0 ? <Text>No faults noted.</Text> : null}
       <Minutes record={record} />
-      {note ? <Words>{note}</Words> : null}
-      {nextTime ? <Words bold>{`Next time: ${nextTime}`}</Words> : null}
-      {tried ? <Words bold>{`To try: ${tried.says}`}</Words> : null}
+      {note ? <Text>{note}</Text> : null}
+      {nextTime ? <Text bold>{`Next time: ${nextTime}`}</Text> : null}
+      {tried ? <Text bold>{`To try: ${tried.says}`}</Text> : null}
       {photos.length > 0 ? (
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
           {photos.map((id, i) => (
@@ -52,5 +52,5 @@ function Minutes({ record: { minutes, minutesBy } }: Pick<Props, 'record'>) {
   const parts = minuteParts.flatMap((part) =>
     minutesBy[part] === undefined ? [] : [`${minutesBy[part]} ${minutePartNames[part].toLowerCase()}`],
   )
-  return <Words>{`${minutes} minutes${parts.length > 0 ? `: ${parts.join(', ')}` : ''}.`}</Words>
+  return <Text>{`${minutes} minutes${parts.length > 0 ? `: ${parts.join(', ')}` : ''}.`}</Text>
 }

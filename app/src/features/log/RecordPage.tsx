@@ -1,13 +1,13 @@
 import { format } from 'date-fns/format'
 import { parseISO } from 'date-fns/parseISO'
-import { useShelf } from '@/state/store'
+import { useDocuments } from '@/state/store'
 import { Page } from '@/ui/Page'
 import { RecordActions } from './RecordActions'
 import { RecordSheet } from './RecordSheet'
 
 /** One piece's record on a page of its own. */
 export function RecordPage({ id }: { id: string }) {
-  const piece = useShelf((s) => s.docs.pieces[id])
+  const piece = useDocuments((s) => s.docs.pieces[id])
   const record = piece?.finish.kept[0]
   return (
     <Page

@@ -1,16 +1,16 @@
-import type { KeptRecord, Piece, Shop } from '@thimble/contract'
+import type { RecordDecision, Piece, Shop } from '@thimble/contract'
 import { formatLength, type LengthStyle } from '@thimble/core/lengths'
 import { holdingNames } from '@thimble/core/recipe'
-import { writeSaid } from '@thimble/core/words'
+import { writeMessage } from '@thimble/core/messages'
 import { keptPlaced } from '@thimble/plan'
 import { useEffect, useState } from 'react'
 import { View } from 'react-native'
 import { ItemDrawing } from '@/drawing/ItemDrawing'
-import { useShelf } from '@/state/store'
-import { openPiece } from '@/state/sync'
+import { useDocuments } from '@/state/store'
+import { openPiece } from '@/sync/changeFeed'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Section } from '@/ui/Section'
-import { BigNumbers, Heading, Words } from '@/ui/Words'
+import { BigNumbers, Heading, Text } from '@/ui/Text'
 import { clothName } from '@/words/clothWords'
 import { AtTheMachine } from './AtTheMachine'
 import { EarlierRecords } from './EarlierRecords'
@@ -23,15 +23,15 @@ import { turnWords } from '@/words/turnWords'
 
 /** A record's own matter, from what was kept and nothing else. Fetched when it is not on the device. */
 export function RecordSheet({ id }: { id: string }) {
-  const piece = useShelf((s) => s.docs.pieces[id])
-  const shop = useShelf((s) => s.shop)
+  const piece = useDocuments((s) => s.docs.pieces[id])
+  const shop = useDocuments((s) => s.shop)
   const [missing, setMissing] = useState(false)
   useEffect(() => void openPiece(id).then((found) => setMissing(found === 'missing')), [id])
   const record = piece?.finish.kept[0]
   if (!piece || !record)
     return (
       <Section>
-        <Words role="status">{!piece && !missing ? 'Fetching the record …' : 'There is no such record.'}</Words>
+        <Text role="status">{!piece && !missing ? 'Fetching the record …' : 'There is no such record.'}</Text>
       </Section>
     )
   const style: LengthStyle = { unit: shop.unit, fraction: shop.fraction }
@@ -43,7 +43,9 @@ export function RecordSheet({ id }: { id: string }) {
       <TriesMade piece={piece} style={style} />
       <AtTheMachine id={id} finished={record.at} />
       <Section title="Where it was marked">
-        <BigNumbers>{piece.measure.kept[0] ? writeSaid(piece.measure.kept[0].placed, style) : 'Not noted'}</BigNumbers>
+        <BigNumbers>
+          {piece.measure.kept[0] ? writeMessage(piece.measure.kept[0].placed, style) : 'Not noted'}
+        </BigNumbers>
       </Section>
       <RecordOut id={id} />
       <EarlierRecords earlier={piece.finish.earlier} style={style} design={piece.measure.kept[0]?.design ?? null} />
@@ -51,7 +53,7 @@ export function RecordSheet({ id }: { id: string }) {
   )
 }
 
-type Part = { record: KeptRecord; style: LengthStyle }
+type Part = { record: RecordDecision; style: LengthStyle }
 
 function MarkedDrawing({ piece, shop, style }: { piece: Piece; shop: Shop; style: LengthStyle }) {
   const [marks] = piece.measure.kept
@@ -76,29 +78,29 @@ function Used({ record, style }: Part) {
   const held = holding ? holdingNames[holding].toLowerCase() : ''
   return (
     <Section title="What was used">
-      <Words>{[clothName(basis.cloth.family), held, hoop?.name, machine?.name].filter(Boolean).join(', ')}</Words>
-      <Words soft>{[loadedText(turn), tensionText(tension), triesText(tries)].filter(Boolean).join('; ')}</Words>
+      <Text>{[clothName(basis.cloth.family), held, hoop?.name, machine?.name].filter(Boolean).join(', ')}</Text>
+      <Text soft>{[loadedText(turn), tensionText(tension), triesText(tries)].filter(Boolean).join('; ')}</Text>
       <View>
         {stack?.layers.map((layer, i) => (
           <View key={i} style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 8 }}>
-            <Words bold>{layerLabel(layer, basis.cloth.family)}</Words>
-            <Words soft>{layerDetail(layer, write)}</Words>
+            <Text bold>{layerLabel(layer, basis.cloth.family)}</Text>
+            <Text soft>{layerDetail(layer, write)}</Text>
           </View>
         ))}
       </View>
       {stack ? (
-        <Words>{`Needle ${needleText(stack.needle)}; bobbin ${bobbinText(stack.bobbin)}${stack.speedSpm ? `; ${stack.speedSpm} a minute` : ''}.`}</Words>
+        <Text>{`Needle ${needleText(stack.needle)}; bobbin ${bobbinText(stack.bobbin)}${stack.speedSpm ? `; ${stack.speedSpm} a minute` : ''}.`}</Text>
       ) : (
         <Heading level={3}>No stack noted</Heading>
       )}
-      {record.took.length > 0 ? <Words soft>{`Of the stash: ${tookText(record.took)}.`}</Words> : null}
+      {record.took.length > 0 ? <Text soft>{`Of the stash: ${tookText(record.took)}.`}</Text> : null}
     </Section>
   )
 }
 
-const loadedText = (turn: KeptRecord['turn']): string | null =>
+const loadedText = (turn: RecordDecision['turn']): string | null =>
   turn === null ? null : turn === 0 ? 'Loaded upright' : `Loaded ${turnWords(turn)}`
-const tensionText = (tension: KeptRecord['tension']): string | null =>
+const tensionText = (tension: RecordDecision['tension']): string | null =>
   tension === null || tension === 'as-advised'
     ? null
     : `top tension ${tension === 'eased' ? 'eased more' : 'tightened'}`

@@ -1,7 +1,7 @@
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
-import { Opener } from '@/ui/Opener'
-import { Words } from '@/ui/Words'
+import { Disclosure } from '@/ui/Disclosure'
+import { Text } from '@/ui/Text'
 
 type Props = { label: string; head: readonly string[]; rows: readonly (readonly string[])[] }
 
@@ -9,7 +9,7 @@ type Props = { label: string; head: readonly string[]; rows: readonly (readonly 
 export function TableOf({ label, head, rows }: Props) {
   const p = usePalette()
   return (
-    <Opener title="In numbers">
+    <Disclosure title="In numbers">
       <View role="table" aria-label={label}>
         {[head, ...rows].map((cells, i) => (
           <View
@@ -24,18 +24,18 @@ export function TableOf({ label, head, rows }: Props) {
             }}
           >
             {cells.map((cell, j) => (
-              <Words
+              <Text
                 key={j}
                 role={i === 0 ? 'columnheader' : j === 0 ? 'rowheader' : 'cell'}
                 soft={i === 0}
                 style={{ flex: j === 0 ? 1.4 : 1, minWidth: 0, fontSize: 15 }}
               >
                 {cell}
-              </Words>
+              </Text>
             ))}
           </View>
         ))}
       </View>
-    </Opener>
+    </Disclosure>
   )
 }

@@ -4,7 +4,7 @@ import { triesOf } from '@thimble/plan'
 import { format } from 'date-fns/format'
 import { parseISO } from 'date-fns/parseISO'
 import { Section } from '@/ui/Section'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 
 type Props = { piece: Piece; style: LengthStyle }
 
@@ -17,9 +17,9 @@ export function TriesMade({ piece, style }: Props) {
   return (
     <Section title="How it was hooped">
       {tries.map((one, i) => (
-        <Words key={one.at}>
+        <Text key={one.at}>
           {`${i + 1}. ${format(parseISO(one.at), 'HH:mm')}${several ? `, hooping ${one.group + 1}` : ''}: ${layText(one, kept?.poses?.[one.group] ?? kept?.pose ?? null, style)}; ${one.then === 'kept' ? 'dialled' : 'hooped again'}.`}
-        </Words>
+        </Text>
       ))}
     </Section>
   )

@@ -1,17 +1,17 @@
 import { Button } from '@rneui/themed'
 import { type DriftOwner, driftOwners, type OwnCorrection } from '@thimble/contract'
-import type { LogWorks } from '@thimble/contract/log'
+import type { LogInsights } from '@thimble/contract/log'
 import { useState } from 'react'
 import { View } from 'react-native'
-import { create, patch } from '@/state/changes'
+import { create, patch } from '@/sync/changes'
 import { useDocs } from '@/state/useShelfDocs'
 import { Choices } from '@/ui/Choices'
-import { BigNumbers, Heading, Words } from '@/ui/Words'
+import { BigNumbers, Heading, Text } from '@/ui/Text'
 import { LandingPlot } from './LandingPlot'
-import { correctionFrom, driftText, planText } from './worksWords'
+import { correctionFrom, driftText, planText } from './insightWords'
 import { nanoid } from 'nanoid'
 
-type Landings = LogWorks['landings'][DriftOwner][number]
+type Landings = LogInsights['landings'][DriftOwner][number]
 
 const ownerNames: Readonly<Record<DriftOwner, string>> = {
   hoop: 'Hoop',
@@ -21,7 +21,7 @@ const ownerNames: Readonly<Record<DriftOwner, string>> = {
 }
 
 /** Where pieces come out, by what they were hooped in, on or as; and what to plan otherwise where the numbers carry it. */
-export function WhereItLands({ landings }: { landings: LogWorks['landings'] }) {
+export function WhereItLands({ landings }: { landings: LogInsights['landings'] }) {
   const [owner, setOwner] = useState<DriftOwner>('hoop')
   const groups = landings[owner] ?? []
   const [picked, setPicked] = useState('')
@@ -42,11 +42,7 @@ export function WhereItLands({ landings }: { landings: LogWorks['landings'] }) {
           onChange={setPicked}
         />
       ) : null}
-      {group ? (
-        <Landed key={`${owner} ${group.id}`} {...{ owner, group }} />
-      ) : (
-        <Words>No landings were measured.</Words>
-      )}
+      {group ? <Landed key={`${owner} ${group.id}`} {...{ owner, group }} /> : <Text>No landings were measured.</Text>}
     </View>
   )
 }
@@ -59,7 +55,7 @@ function Landed({ owner, group }: { owner: DriftOwner; group: Landings }) {
       {report.enough ? <LandingPlot landings={group} /> : null}
       <BigNumbers>{driftText(group)}</BigNumbers>
       {corrected > 0 ? (
-        <Words soft>{`What was added to the moves of ${corrected} of them is taken out again here.`}</Words>
+        <Text soft>{`What was added to the moves of ${corrected} of them is taken out again here.`}</Text>
       ) : null}
       <Correct {...{ owner, group }} />
     </View>
@@ -78,7 +74,7 @@ function Correct({ owner, group: { id, name, report, frame } }: { owner: DriftOw
   if (taken)
     return (
       <View style={{ gap: 8 }}>
-        <Words bold>{`${planText(taken, owner)}: in every plan now.`}</Words>
+        <Text bold>{`${planText(taken, owner)}: in every plan now.`}</Text>
         <Button type="outline" title="Plan as before" onPress={leave} />
       </View>
     )

@@ -2,4 +2,4 @@
 export { BesidePage } from './BesidePage'
 export { LogPage } from './LogPage'
 export { RecordPage } from './RecordPage'
-export { WorksPage } from './WorksPage'
+export { InsightsPage } from './InsightsPage'

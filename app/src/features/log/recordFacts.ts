@@ -2,8 +2,8 @@ import type { Piece } from '@thimble/contract'
 import { minuteParts } from '@thimble/contract'
 import { formatLength, type LengthStyle } from '@thimble/core/lengths'
 import { holdingNames } from '@thimble/core/recipe'
-import { faultNames, howBadNames, verdictNames } from '@thimble/core/records'
-import { writeSaid } from '@thimble/core/words'
+import { faultNames, howBadNames, verdictNames } from '@thimble/core/outcomes'
+import { writeMessage } from '@thimble/core/messages'
 import { logRowOf } from '@thimble/plan'
 import { clothName } from '@/words/clothWords'
 import { landingText } from '@/words/landingWords'
@@ -30,7 +30,7 @@ export function recordFacts(piece: Piece, style: LengthStyle): Fact[] {
     ['For whom', piece.customer],
     ['Item', [row.item.name, row.size].filter(Boolean).join(', ')],
     ['Placement', row.placement.name],
-    ['Marked', piece.measure.kept[0] && writeSaid(piece.measure.kept[0].placed, style)],
+    ['Marked', piece.measure.kept[0] && writeMessage(piece.measure.kept[0].placed, style)],
     ['Design', designText(piece, write)],
     ['Cloth', [clothName(record.basis.cloth.family).split(',')[0], row.swatch].filter(Boolean).join(', ')],
     ['Stretch', `${Math.round(record.basis.cloth.stretchPercent)} %`],

@@ -1,8 +1,8 @@
 import type { LogFound, LogRow } from '@thimble/contract/log'
-import { faultNames } from '@thimble/core/records'
+import { faultNames } from '@thimble/core/outcomes'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { ask } from '@/http/client'
-import { useLog } from '@/state/useLog'
+import { useLog } from '@/shared/useLog'
 import { layersText } from '@/words/stackWords'
 import { type LogQuery, searchOf } from './logQuery'
 

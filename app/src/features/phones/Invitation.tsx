@@ -1,15 +1,15 @@
 import { Button } from '@rneui/themed'
-import type { PhoneDoor } from '@thimble/contract/phones'
+import type { PhoneAccess } from '@thimble/contract/phones'
 import { useState } from 'react'
 import { View } from 'react-native'
 import { QrCode } from '@/drawing/QrCode'
 import { Choices } from '@/ui/Choices'
 import { Section } from '@/ui/Section'
 import { useWide } from '@/ui/useMedia'
-import { Words } from '@/ui/Words'
-import type { Door } from './useDoor'
+import { Text } from '@/ui/Text'
+import type { PhoneAccessState } from './usePhoneAccess'
 
-type Props = { door: PhoneDoor; invited: NonNullable<PhoneDoor['invited']>; at: Door }
+type Props = { door: PhoneAccess; invited: NonNullable<PhoneAccess['invited']>; at: PhoneAccessState }
 
 /** The code for one phone: a square for its camera, the same as signs to type, and what the phone will do. */
 export function Invitation({ door: { addresses }, invited: { code, secondsLeft: left }, at: { tell } }: Props) {
@@ -21,18 +21,18 @@ export function Invitation({ door: { addresses }, invited: { code, secondsLeft: 
       <View style={{ flexDirection: wide ? 'row' : 'column', gap: 24, alignItems: wide ? 'flex-start' : 'center' }}>
         <View style={{ gap: 8, alignItems: 'center' }}>
           <QrCode text={`${address}/pair/#${code}`} size={232} label={`The way in as a square: ${address}, ${code}`} />
-          <Words bold style={{ fontSize: 40, lineHeight: 48, letterSpacing: 5 }}>
+          <Text bold style={{ fontSize: 40, lineHeight: 48, letterSpacing: 5 }}>
             {`${code.slice(0, 3)} ${code.slice(3)}`}
-          </Words>
-          <Words soft role="timer">
+          </Text>
+          <Text soft role="timer">
             {`Good for one phone, ${Math.floor(left / 60)}:${String(left % 60).padStart(2, '0')} more.`}
-          </Words>
+          </Text>
         </View>
         <View style={{ flex: wide ? 1 : undefined, gap: 10, width: wide ? undefined : '100%' }}>
           <Step n={1}>Point the phone’s camera at the square and open what it finds. Or type into its browser:</Step>
-          <Words bold style={{ paddingLeft: 32 }}>
+          <Text bold style={{ paddingLeft: 32 }}>
             {address}
-          </Words>
+          </Text>
           <Step n={2}>
             The phone warns that this is not private: this shop made its certificate itself. Tap “Advanced” or “Show
             details”, and go on.
@@ -57,10 +57,10 @@ export function Invitation({ door: { addresses }, invited: { code, secondsLeft: 
 function Step({ n, children }: { n: number; children: string | string[] }) {
   return (
     <View style={{ flexDirection: 'row', gap: 12 }}>
-      <Words bold style={{ width: 20 }}>
+      <Text bold style={{ width: 20 }}>
         {n}
-      </Words>
-      <Words style={{ flex: 1 }}>{children}</Words>
+      </Text>
+      <Text style={{ flex: 1 }}>{children}</Text>
     </View>
   )
 }

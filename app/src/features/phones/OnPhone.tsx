@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react'
 import { Section } from '@/ui/Section'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { FileLink } from '@/ui/FileLink'
 
 /** What a phone says of itself: that it is in, and whether it opens away from the shop. */
@@ -16,11 +16,11 @@ export function OnPhone() {
   return (
     <Section title="This phone" says="It is in. Phones are let in and turned out at the laptop.">
       {keeps === null ? null : (
-        <Words>
+        <Text>
           {keeps
             ? 'The program is kept here: it opens away from the shop too, with what was in work when it last reached the laptop.'
             : 'The program opens only while this phone reaches the laptop. Once it trusts the shop’s certificate it stays on the phone.'}
-        </Words>
+        </Text>
       )}
       {keeps === false ? <FileLink href="/pair/#trust" says="How to trust the certificate" /> : null}
     </Section>

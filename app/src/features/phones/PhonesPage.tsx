@@ -1,15 +1,15 @@
 import { Button } from '@rneui/themed'
-import type { PhoneDoor } from '@thimble/contract/phones'
+import type { PhoneAccess } from '@thimble/contract/phones'
 import { Choices } from '@/ui/Choices'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { Fingerprint } from './Fingerprint'
 import { Invitation } from './Invitation'
 import { OnPhone } from './OnPhone'
 import { PhoneList } from './PhoneList'
-import { type Door, useDoor } from './useDoor'
+import { type PhoneAccessState, usePhoneAccess } from './usePhoneAccess'
 import { WhoAsks } from './WhoAsks'
 
 const yesNo = [
@@ -19,25 +19,25 @@ const yesNo = [
 
 /** Phones at the machine: whether they may come in, letting one in, and turning one out. */
 export function PhonesPage() {
-  const at = useDoor()
+  const at = usePhoneAccess()
   return (
     <Page title="Phones" back>
       {at.onPhone ? (
         <OnPhone />
       ) : at.door ? (
-        <AtDesk at={at} door={at.door} />
+        <AtLaptop at={at} door={at.door} />
       ) : (
         <Section>
-          <Words soft role="status">
+          <Text soft role="status">
             {at.away ? 'The server is away; who may come in is settled there.' : 'Looking …'}
-          </Words>
+          </Text>
         </Section>
       )}
     </Page>
   )
 }
 
-function AtDesk({ at, door }: { at: Door; door: PhoneDoor }) {
+function AtLaptop({ at, door }: { at: PhoneAccessState; door: PhoneAccess }) {
   const { tell, busy } = at
   // By a name alone nobody finds it.
   const inNetwork = door.addresses.some((one) => /[\d\]]:\d+$/.test(one))
@@ -60,7 +60,7 @@ function AtDesk({ at, door }: { at: Door; door: PhoneDoor }) {
       {door.asking ? <WhoAsks name={door.asking.name} at={at} /> : null}
       {door.open && !inNetwork ? (
         <Section>
-          <Words>This laptop is in no network now: join the one the phone is in.</Words>
+          <Text>This laptop is in no network now: join the one the phone is in.</Text>
         </Section>
       ) : null}
       {door.open && !door.asking ? (

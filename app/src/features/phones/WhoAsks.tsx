@@ -1,11 +1,11 @@
 import { Button } from '@rneui/themed'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
-import { Heading, Words } from '@/ui/Words'
-import type { Door } from './useDoor'
+import { Heading, Text } from '@/ui/Text'
+import type { PhoneAccessState } from './usePhoneAccess'
 
 /** A phone that has said the code waits for this. */
-export function WhoAsks({ name, at: { tell, busy } }: { name: string; at: Door }) {
+export function WhoAsks({ name, at: { tell, busy } }: { name: string; at: PhoneAccessState }) {
   const p = usePalette()
   const say = (letIn: boolean): void => void tell('POST', '/asking', { letIn })
   return (
@@ -21,7 +21,7 @@ export function WhoAsks({ name, at: { tell, busy } }: { name: string; at: Door }
       }}
     >
       <Heading level={2}>{`“${name}” asks to come in`}</Heading>
-      <Words>Only say yes to the phone in your hand, if it shows this name.</Words>
+      <Text>Only say yes to the phone in your hand, if it shows this name.</Text>
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <View style={{ flex: 2 }}>
           <Button title="Yes, let it in" disabled={busy} onPress={() => say(true)} />

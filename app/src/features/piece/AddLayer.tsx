@@ -3,7 +3,7 @@ import type { SupplyKind } from '@thimble/core/recipe'
 import { kindsOf } from '@thimble/plan/byHand'
 import { useState } from 'react'
 import { Choices } from '@/ui/Choices'
-import { Opener } from '@/ui/Opener'
+import { Disclosure } from '@/ui/Disclosure'
 import { kindOnShelf } from '@/words/stackWords'
 
 const roles = [
@@ -18,9 +18,9 @@ type Props = { supplies: readonly Supply[]; onAdd: (kind: SupplyKind) => void }
 export function AddLayer({ supplies, onAdd }: Props) {
   const [role, setRole] = useState<(typeof roles)[number]['id']>('backing')
   return (
-    <Opener title="Add a layer">
+    <Disclosure title="Add a layer">
       <Choices label="Where it goes" choices={roles} value={role} onChange={setRole} />
       <Choices label="What to add" choices={kindsOf(role, supplies).map(kindOnShelf)} value={null} onChange={onAdd} />
-    </Opener>
+    </Disclosure>
   )
 }

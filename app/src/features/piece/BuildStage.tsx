@@ -1,10 +1,10 @@
 import { Button } from '@rneui/themed'
-import type { KeptStack } from '@thimble/contract'
+import type { DecidedStack } from '@thimble/contract'
 import type { RecipeOption, Refusal } from '@thimble/core/recipe'
 import {
   chosenFrom,
   freshLayers,
-  type HandAsk,
+  type OwnLayersInput,
   hasOwnLayers,
   listsOf,
   reasonsOf,
@@ -15,12 +15,12 @@ import {
 import { bareStack, patchToStack } from '@thimble/plan/byHand'
 import { useEffect, useState } from 'react'
 import { View } from 'react-native'
-import { openRecord } from '@/state/startShelf'
+import { openRecord } from '@/sync/startSync'
 import { AdviceBar } from '@/ui/AdviceBar'
-import { Opener } from '@/ui/Opener'
+import { Disclosure } from '@/ui/Disclosure'
 import { Section } from '@/ui/Section'
 import { ThumbBar } from '@/ui/ThumbBar'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { useUnits } from '@/ui/useUnits'
 import { clothName, colourName } from '@/words/clothWords'
 import { stackTitle } from '@/words/stackWords'
@@ -45,7 +45,7 @@ export function BuildStage({ tools, onDone }: StageProps) {
   const [answersFirst] = useState(wasTold(tools.piece.build.cloth))
   const rest = advice.options.filter((o) => o.id !== stack?.recipe)
   const byHand = stack !== null && hasOwnLayers(stack)
-  const ask: HandAsk = { basis, ring, supplies: tools.shelf.supplies }
+  const ask: OwnLayersInput = { basis, ring, supplies: tools.shelf.supplies }
   const take = (chosen: RecipeOption): void => {
     takeStack(tools, stackOf(chosen))
     setOthers(false)
@@ -69,7 +69,7 @@ export function BuildStage({ tools, onDone }: StageProps) {
               ask={ask}
               onChange={(change, says) => tools.set({ build: { stack: change } }, says)}
             />
-            <Words soft>{tensionOf({ basis, stack })}</Words>
+            <Text soft>{tensionOf({ basis, stack })}</Text>
             <ShortInStash tools={tools} shown={workedOn(tools.piece.build.stack, stack)} ask={ask} />
             {listsOf({ basis, stack }).cautions.map((c) => (
               <AdviceBar key={c.code} advice={c} />
@@ -113,15 +113,15 @@ function ClothInShort({ tools }: { tools: PieceTools }) {
   ]
   return (
     <Section title="The cloth">
-      <Words>{`${facts.filter(Boolean).join(', ')}.`}</Words>
-      <Opener title="Change what was said of it">
+      <Text>{`${facts.filter(Boolean).join(', ')}.`}</Text>
+      <Disclosure title="Change what was said of it">
         <ClothQuestions tools={tools} />
-      </Opener>
+      </Disclosure>
     </Section>
   )
 }
 
-function takeStack({ piece, set }: PieceTools, stack: KeptStack): void {
+function takeStack({ piece, set }: PieceTools, stack: DecidedStack): void {
   set({ build: { stack: freshLayers(piece, chosenFrom(stack)) } })
 }
 
@@ -164,9 +164,9 @@ function NotThisTime({ refused }: { refused: Refusal[] }) {
   return (
     <Section title="Not this time">
       {told.map((r) => (
-        <Words soft key={r.because.rule}>
+        <Text soft key={r.because.rule}>
           {inUnits(`${r.what}: ${r.because.text}`)}
-        </Words>
+        </Text>
       ))}
     </Section>
   )
@@ -203,9 +203,9 @@ function NoRecipe({ name, refused, onBare, onDone }: Without) {
     <Section title="Nothing holds this one">
       <AdviceBar advice={{ code: 'no-recipe', text: refused[0]?.because.text ?? '', severity: 'stop' }} />
       {ways.map((r) => (
-        <Words key={r.because.rule}>{inUnits(r.because.text)}</Words>
+        <Text key={r.because.rule}>{inUnits(r.because.text)}</Text>
       ))}
-      <Words soft>{`“${name}” can go on without a stack: what you really used is asked at the record.`}</Words>
+      <Text soft>{`“${name}” can go on without a stack: what you really used is asked at the record.`}</Text>
       <Button type="outline" title="Build your own from the bare cloth" onPress={onBare} />
       <Button type="outline" title="Go on without" onPress={() => onDone()} />
     </Section>

@@ -3,7 +3,7 @@ import type { Difference, StageId } from '@thimble/contract'
 import { differencesOf, writeDifference } from '@thimble/plan'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
-import { Heading, Words } from '@/ui/Words'
+import { Heading, Text } from '@/ui/Text'
 import { type PieceTools, plansOf, useBuilt } from './usePiece'
 
 /** Differences told one by one; beyond these there is a number. */
@@ -11,7 +11,7 @@ const TOLD = 6
 
 type Props = { tools: PieceTools; stage: StageId; found: readonly Difference[] }
 
-/** What would now come out otherwise than it was decided, in numbers, and the choice to keep it or to take it anew. */
+/** What would now come out otherwise than it was decided, in numbers, and the choice to keep it or to take it again. */
 export function Changed({ tools, stage, found }: Props) {
   const p = usePalette()
   const { piece, plan, shelf, set, keep } = tools
@@ -35,11 +35,11 @@ export function Changed({ tools, stage, found }: Props) {
       }}
     >
       <Heading level={3}>{found.length > 0 ? 'It would come out otherwise now' : 'Open again'}</Heading>
-      {found.length === 0 ? <Words soft>Nothing differs from what was decided so far.</Words> : null}
+      {found.length === 0 ? <Text soft>Nothing differs from what was decided so far.</Text> : null}
       {found.slice(0, TOLD).map((difference) => (
-        <Words key={difference.about}>{writeDifference(difference, plan.style, built)}</Words>
+        <Text key={difference.about}>{writeDifference(difference, plan.style, built)}</Text>
       ))}
-      {found.length > TOLD ? <Words soft>{`And ${found.length - TOLD} more.`}</Words> : null}
+      {found.length > TOLD ? <Text soft>{`And ${found.length - TOLD} more.`}</Text> : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         <Button title="Keep it as it was" type={found.length > 0 ? 'outline' : 'solid'} onPress={decline} />
         {found.length > 0 ? <Button title="Take it as it is now" onPress={() => void keep(stage)} /> : null}

@@ -6,9 +6,9 @@ import { View } from 'react-native'
 import { useNamed } from '@/state/useShelfDocs'
 import { Choices } from '@/ui/Choices'
 import { Field } from '@/ui/Field'
-import { Opener } from '@/ui/Opener'
-import { useKeptText } from '@/ui/useKeptText'
-import { Words } from '@/ui/Words'
+import { Disclosure } from '@/ui/Disclosure'
+import { useDraftText } from '@/ui/useDraftText'
+import { Text } from '@/ui/Text'
 import { clothChoices, grounds } from '@/words/clothWords'
 import { PullTest } from './PullTest'
 import { UnknownCloth } from './UnknownCloth'
@@ -39,17 +39,17 @@ export function ClothQuestions({ tools }: Props) {
   return (
     <View style={{ gap: 14 }}>
       <WhichCloth tools={tools} number="1  " />
-      <Opener title="I do not know the cloth">
+      <Disclosure title="I do not know the cloth">
         <UnknownCloth tools={tools} />
-      </Opener>
+      </Disclosure>
       <PullTest tools={tools} number="2  " />
       <ClothColours tools={tools} number="3  " />
       <View role="group" aria-label="What becomes of it" style={{ gap: 4 }}>
-        <Words soft aria-hidden>
+        <Text soft aria-hidden>
           4 What becomes of it
-        </Words>
+        </Text>
         {known.nextToSkin || known.infant || known.toy ? (
-          <Words soft>
+          <Text soft>
             {[
               known.nextToSkin ? 'Worn next to skin' : '',
               known.infant ? 'For an infant' : '',
@@ -58,7 +58,7 @@ export function ClothQuestions({ tools }: Props) {
               .filter(Boolean)
               .join(', ')}
             {', as such a thing is.'}
-          </Words>
+          </Text>
         ) : null}
         {uses
           .filter(({ id }) => !(id in known))
@@ -127,7 +127,7 @@ export function ClothColours({ tools: { piece, set }, number = '' }: Numbered) {
 }
 
 function OwnColour({ slot, colour, onChange }: { slot: string; colour: string; onChange: (colour: string) => void }) {
-  const [text, setText] = useKeptText(slot, '')
+  const [text, setText] = useDraftText(slot, '')
   const isColour = (typed: string): boolean => /^#[0-9a-f]{6}$/i.test(typed)
   const bad = text.trim() !== '' && !isColour(text.trim())
   const type = (typed: string): void => {

@@ -1,5 +1,5 @@
 import type { Piece } from '@thimble/contract'
-import { eventsOf, runSoFar, type Sewing } from '@thimble/plan/run'
+import { eventsOf, stitchingProgress, type Sewing } from '@thimble/plan/stitching'
 import { useDocs } from '@/state/useShelfDocs'
 import { Choices } from '@/ui/Choices'
 import { Section } from '@/ui/Section'
@@ -11,7 +11,7 @@ type Props = { piece: Piece; sewing: Sewing; onPick: (group: number) => void }
 export function HoopingsDone({ piece, sewing, onPick }: Props) {
   const events = useDocs('runEvents')
   const choices = Array.from({ length: sewing.groups }, (_, group) => {
-    const run = runSoFar(eventsOf(events, piece.id, group), sewing.program)
+    const run = stitchingProgress(eventsOf(events, piece.id, group), sewing.program)
     return { id: String(group), name: `${group + 1}: ${stateWord(run)}` }
   })
   return (

@@ -1,7 +1,7 @@
 import { Button } from '@rneui/themed'
 import type { ChosenStack, StackLayer } from '@thimble/contract'
 import type { LayerKind } from '@thimble/core/recipe'
-import { chosenLayers, type HandAsk, layerReasons, settledStack } from '@thimble/plan'
+import { chosenLayers, type OwnLayersInput, layerReasons, settledStack } from '@thimble/plan'
 import { type HandChange, kindsOf } from '@thimble/plan/byHand'
 import { judgementsOf, worseThan } from '@thimble/plan/judging'
 import { useState } from 'react'
@@ -9,16 +9,16 @@ import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Choices } from '@/ui/Choices'
-import { Opener } from '@/ui/Opener'
+import { Disclosure } from '@/ui/Disclosure'
 import { useUnits } from '@/ui/useUnits'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { kindOnShelf, layerDetail, layerName, onTheShelf } from '@/words/stackWords'
 import type { PieceTools } from './usePiece'
 
 type Props = {
   tools: PieceTools
   shown: ChosenStack
-  ask: HandAsk
+  ask: OwnLayersInput
   /** Its place from the top. */
   at: number
   onChange: (change: HandChange) => void
@@ -35,16 +35,16 @@ export function LayerSheet({ tools, shown, ask, at, onChange, onClose }: Props) 
     <View
       style={{ backgroundColor: p.paper, borderWidth: 1, borderColor: p.seam, borderRadius: 4, padding: 12, gap: 8 }}
     >
-      <Words bold>{layerName(layer.kind)}</Words>
+      <Text bold>{layerName(layer.kind)}</Text>
       {why.map((text) => (
-        <Words key={text}>{inUnits(text)}</Words>
+        <Text key={text}>{inUnits(text)}</Text>
       ))}
-      <Words soft>{layerDetail(layer, tools.plan.write)}</Words>
-      <Words soft>{onTheShelf(layer.kind, ask.supplies, tools.plan.write)}</Words>
-      {off ? <Words soft>{inUnits(`Off again: ${off}`)}</Words> : null}
-      <Opener title="Change it">
+      <Text soft>{layerDetail(layer, tools.plan.write)}</Text>
+      <Text soft>{onTheShelf(layer.kind, ask.supplies, tools.plan.write)}</Text>
+      {off ? <Text soft>{inUnits(`Off again: ${off}`)}</Text> : null}
+      <Disclosure title="Change it">
         <OtherInItsPlace {...{ id, layer, shown, ask, onChange }} />
-      </Opener>
+      </Disclosure>
       <Button type="outline" title="Close" onPress={onClose} />
     </View>
   )

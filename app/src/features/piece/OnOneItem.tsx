@@ -3,13 +3,13 @@ import { Button } from '@rneui/themed'
 import type { Piece } from '@thimble/contract'
 import { useRouter } from 'expo-router'
 import { View } from 'react-native'
-import { useSameAgain } from '@/desk/useSameAgain'
-import { create, patch } from '@/state/changes'
+import { useSameAgain } from '@/shared/useSameAgain'
+import { create, patch } from '@/sync/changes'
 import { store } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { useSiblings } from './useSiblings'
 import { nanoid } from 'nanoid'
 
@@ -35,7 +35,7 @@ export function OnOneItem({ piece }: { piece: Piece }) {
     <Section title="More of it">
       {siblings.length > 0 ? (
         <View style={{ gap: 8 }}>
-          <Words soft>On the same item; what is measured here holds there, too.</Words>
+          <Text soft>On the same item; what is measured here holds there, too.</Text>
           {siblings.map((one) => (
             <RowLink
               key={one.id}
@@ -48,9 +48,9 @@ export function OnOneItem({ piece }: { piece: Piece }) {
                 paddingLeft: 12,
               }}
             >
-              <Words bold tone="indigo">
+              <Text bold tone="indigo">
                 {nameOf(one)}
-              </Words>
+              </Text>
             </RowLink>
           ))}
         </View>

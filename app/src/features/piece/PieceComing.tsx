@@ -1,8 +1,8 @@
 import { useEffect, useState } from 'react'
-import { openPiece } from '@/state/sync'
+import { openPiece } from '@/sync/changeFeed'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 
 type Props = { id: string; title?: string }
 
@@ -13,9 +13,9 @@ export function PieceComing({ id, title = 'Piece' }: Props) {
   return (
     <Page key={missing ? 'missing' : 'coming'} title={missing ? 'Not here' : title} back passing={!missing}>
       <Section>
-        <Words role="status">
+        <Text role="status">
           {missing ? 'This piece is not kept here; it may have been removed.' : 'Fetching the piece …'}
-        </Words>
+        </Text>
       </Section>
     </Page>
   )

@@ -7,10 +7,10 @@ import type { DrawnHoop } from '@/drawing/InHoop'
 import { ItemDrawing } from '@/drawing/ItemDrawing'
 import type { Sketch } from '@/drawing/PlacedSketch'
 import { usePalette } from '@/theme/PaletteProvider'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { type PieceTools, useHoopPlan, useLivePiece } from './usePiece'
 
-type Props = { id: string; stage: StageId; lit: string | null; height: number }
+type Props = { id: string; stage: StageId; highlighted: string | null; height: number }
 
 /** The piece to scale, as its stage needs it: tapes while measuring, the hoop once one is chosen. */
 export function PieceDrawing({ id, stage, ...rest }: Props) {
@@ -20,10 +20,10 @@ export function PieceDrawing({ id, stage, ...rest }: Props) {
 }
 
 type Planned = Pick<PieceTools, 'piece' | 'plan' | 'marked' | 'shelf'>
-type PartProps = Planned & Pick<Props, 'lit' | 'height'>
+type PartProps = Planned & Pick<Props, 'highlighted' | 'height'>
 
 /** While it is measured the drawing follows each key; once it is decided it stays. */
-function MeasuredPiece({ piece, plan, marked, lit, height }: PartProps) {
+function MeasuredPiece({ piece, plan, marked, highlighted, height }: PartProps) {
   const done = isDone(piece, 'measure')
   const placed = done ? marked.placed : plan.placement
   if (!placed) return <Waiting />
@@ -36,10 +36,10 @@ function MeasuredPiece({ piece, plan, marked, lit, height }: PartProps) {
       unit={plan.style.unit}
       write={plan.write}
       height={height}
-      lit={lit}
+      highlighted={highlighted}
       sketch={sketchOf(done ? marked.design : plan.design)}
       order={order}
-      measuring={!done && lit !== null && order.includes(lit)}
+      measuring={!done && highlighted !== null && order.includes(highlighted)}
     />
   )
 }
@@ -54,7 +54,7 @@ function hoopedOf({ piece }: Planned, { hoop, chosen }: ReturnType<typeof useHoo
   return hoop && chosen ? { ...hoop, pose: chosen.pose, target: chosen.target } : null
 }
 
-function HoopedPiece({ lit, height, ...planned }: PartProps) {
+function HoopedPiece({ highlighted, height, ...planned }: PartProps) {
   const { piece, plan, marked } = planned
   const hoopPlan = useHoopPlan(planned)
   if (!marked.placed) return <Waiting />
@@ -66,7 +66,7 @@ function HoopedPiece({ lit, height, ...planned }: PartProps) {
       unit={plan.style.unit}
       write={plan.write}
       height={height}
-      lit={lit}
+      highlighted={highlighted}
       sketch={sketchOf(marked.design)}
       hoop={hoopedOf(planned, hoopPlan)}
     />
@@ -90,7 +90,7 @@ function Waiting() {
   const p = usePalette()
   return (
     <View style={{ height: 80, justifyContent: 'center', paddingHorizontal: 16, backgroundColor: p.calico }}>
-      <Words soft>The drawing waits for numbers that agree.</Words>
+      <Text soft>The drawing waits for numbers that agree.</Text>
     </View>
   )
 }

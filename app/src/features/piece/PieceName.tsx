@@ -1,18 +1,18 @@
 import { LocalDate, type Patch, type Piece } from '@thimble/contract'
 import { madeByHand } from '@thimble/plan/madeByHand'
 import { View } from 'react-native'
-import { patch } from '@/state/changes'
+import { patch } from '@/sync/changes'
 import { Field } from '@/ui/Field'
 import { LimitedField } from '@/ui/LimitedField'
 import { NameField } from '@/ui/NameField'
-import { useKeptText } from '@/ui/useKeptText'
-import { Heading } from '@/ui/Words'
+import { useDraftText } from '@/ui/useDraftText'
+import { Heading } from '@/ui/Text'
 
 const isDate = (text: string): boolean => LocalDate.safeParse(text).success
 
 /** What the piece is called, for whom, and when it is due; what cannot be kept stays typed and is not sent. */
 export function PieceName({ piece }: { piece: Piece }) {
-  const [due, setDue] = useKeptText(`due.${piece.id}`, piece.due ?? '')
+  const [due, setDue] = useDraftText(`due.${piece.id}`, piece.due ?? '')
   const set = (body: Patch<Piece>): void => patch('pieces', piece.id, madeByHand(piece, body))
   const typeDue = (text: string): void => {
     const date = text.trim()

@@ -9,27 +9,27 @@ import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { Scroller } from '@/ui/Scroller'
 import { stageNames } from '@/ui/ThreadLine'
-import { bringBackWithChanges, remove } from '@/state/changes'
-import { useShelf } from '@/state/store'
+import { bringBackWithChanges, remove } from '@/sync/changes'
+import { useDocuments } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { useShort, useWide } from '@/ui/useMedia'
 import { useSettled } from '@/ui/useSettled'
-import { useRemembered } from '@/ui/whereItWas'
-import { Words } from '@/ui/Words'
+import { useRemembered } from '@/ui/scrollMemory'
+import { Text } from '@/ui/Text'
 import { BuildStage } from './BuildStage'
 import { Changed } from './Changed'
 import { FinishStage } from './finish/FinishStage'
 import { GivingWay } from './GivingWay'
 import { HoopStage } from './hoop/HoopStage'
-import { KeptBuild } from './KeptBuild'
-import { KeptFinish } from './finish/KeptFinish'
-import { KeptHooping } from './hoop/KeptHooping'
-import { KeptMeasure } from './KeptMeasure'
-import { KeptStitching } from './KeptStitching'
+import { BuildDecided } from './BuildDecided'
+import { FinishDecided } from './finish/FinishDecided'
+import { HoopDecided } from './hoop/HoopDecided'
+import { MeasureDecided } from './MeasureDecided'
+import { StitchDecided } from './StitchDecided'
 import { MeasureStage } from './measure/MeasureStage'
 import { PieceComing } from './PieceComing'
 import { PieceDrawing } from './PieceDrawing'
-import { OfOrder } from '@/desk/runParts'
+import { OfOrder } from '@/shared/orderParts'
 import { OnOneItem } from './OnOneItem'
 import { PieceName } from './PieceName'
 import { StageFold } from './StageFold'
@@ -37,7 +37,7 @@ import { StitchStage } from './StitchStage'
 import { stageSummary } from './stageSummary'
 import { TicketHead } from './TicketHead'
 import { Trying } from './Trying'
-import { type Beside, type PieceTools, useOpenDifferences, usePieceTools } from './usePiece'
+import { type ContextOf, type PieceTools, useOpenDifferences, usePieceTools } from './usePiece'
 import { useStageKeys } from './useStageKeys'
 import { frame } from '@/ui/frame'
 
@@ -47,19 +47,19 @@ const NONE = 'none'
 const HEAD = 109
 const stages = { measure: MeasureStage, build: BuildStage, hoop: HoopStage, stitch: StitchStage, finish: FinishStage }
 const keptStages = {
-  measure: KeptMeasure,
-  build: KeptBuild,
-  hoop: KeptHooping,
-  stitch: KeptStitching,
-  finish: KeptFinish,
+  measure: MeasureDecided,
+  build: BuildDecided,
+  hoop: HoopDecided,
+  stitch: StitchDecided,
+  finish: FinishDecided,
 }
 
 export function PiecePage({ id }: { id: string }) {
-  const live = useShelf((s) => s.docs.pieces[id])
+  const live = useDocuments((s) => s.docs.pieces[id])
   // While something is typed the drawing follows at once, and the ticket, which is large, when the hand pauses.
   const settled = useSettled(live)
   const piece = settled?.id === id ? settled : live
-  const gone = useShelf((s) => s.gone.pieces[id])
+  const gone = useDocuments((s) => s.gone.pieces[id])
   if (piece && gone) return <RemovedPiece {...piece} />
   if (piece) return <Ticket key={id} piece={piece} />
   return <PieceComing id={id} />
@@ -86,10 +86,10 @@ const Ticket = memo(function Ticket({ piece }: { piece: Piece }) {
   const [opened, setOpened] = useRemembered<StageId | typeof NONE>(piece.id, 'stage', stageAt(piece))
   const open = opened === NONE ? null : opened
   const setOpen = useCallback((stage: StageId | null) => setOpened(stage ?? NONE), [setOpened])
-  const [lit, setLit] = useState<string | null>(null)
+  const [highlighted, setHighlighted] = useState<string | null>(null)
   const { keep } = tools
   const finish = useCallback(
-    (stage: StageId, beside?: Beside): void => {
+    (stage: StageId, beside?: ContextOf): void => {
       if (keep(stage, beside)) setOpen(stageIds[stageIds.indexOf(stage) + 1] ?? null)
     },
     [keep, setOpen],
@@ -107,10 +107,22 @@ const Ticket = memo(function Ticket({ piece }: { piece: Piece }) {
       >
         {wide ? (
           <View style={{ width: '46%', borderRightWidth: 1, borderRightColor: p.seam }}>
-            <PieceDrawing id={piece.id} stage={open ?? 'measure'} lit={lit} height={Math.max(300, tall - HEAD)} />
+            <PieceDrawing
+              id={piece.id}
+              stage={open ?? 'measure'}
+              highlighted={highlighted}
+              height={Math.max(300, tall - HEAD)}
+            />
           </View>
         ) : null}
-        <Stages tools={tools} open={open} setOpen={setOpen} lit={wide ? null : lit} setLit={setLit} onDone={finish} />
+        <Stages
+          tools={tools}
+          open={open}
+          setOpen={setOpen}
+          highlighted={wide ? null : highlighted}
+          setHighlighted={setHighlighted}
+          onDone={finish}
+        />
       </View>
     </View>
   )
@@ -120,12 +132,12 @@ type StagesProps = {
   tools: PieceTools
   open: StageId | null
   setOpen: (stage: StageId | null) => void
-  lit: string | null
-  setLit: (id: string | null) => void
-  onDone: (stage: StageId, beside?: Beside) => void
+  highlighted: string | null
+  setHighlighted: (id: string | null) => void
+  onDone: (stage: StageId, beside?: ContextOf) => void
 }
 
-const Stages = memo(function Stages({ tools, open, setOpen, lit, setLit, onDone }: StagesProps) {
+const Stages = memo(function Stages({ tools, open, setOpen, highlighted, setHighlighted, onDone }: StagesProps) {
   const { piece } = tools
   return (
     <Scroller place={piece.id} style={{ paddingBottom: 40 }}>
@@ -138,7 +150,7 @@ const Stages = memo(function Stages({ tools, open, setOpen, lit, setLit, onDone 
           tools={tools}
           open={open === stage}
           onToggle={() => setOpen(open === stage ? null : stage)}
-          {...{ lit, setLit, onDone }}
+          {...{ highlighted, setHighlighted, onDone }}
         />
       ))}
       <OnOneItem piece={piece} />
@@ -162,21 +174,21 @@ function LastTime({ piece }: { piece: Piece }) {
   )
 }
 
-type StageRow = Pick<StagesProps, 'tools' | 'lit' | 'setLit' | 'onDone'> & {
+type StageRow = Pick<StagesProps, 'tools' | 'highlighted' | 'setHighlighted' | 'onDone'> & {
   stage: StageId
   open: boolean
   onToggle: () => void
 }
 
 /** One stage of the ticket: its work while it is open, what was decided once it is done. */
-function TicketStage({ stage, tools, open, onToggle, lit, setLit, onDone }: StageRow) {
+function TicketStage({ stage, tools, open, onToggle, highlighted, setHighlighted, onDone }: StageRow) {
   const wide = useWide()
   const { piece, set } = tools
   const done = isDone(piece, stage)
   const changed = useOpenDifferences(tools, stage)
   const [Stage, Kept] = [stages[stage], keptStages[stage]]
   // Stack and hoop would be planned by a guess.
-  const blind = (stage === 'build' || stage === 'hoop') && tools.marked.design.missing
+  const designMissing = (stage === 'build' || stage === 'hoop') && tools.marked.design.missing
   return (
     <StageFold
       name={stageNames[stage]}
@@ -188,17 +200,19 @@ function TicketStage({ stage, tools, open, onToggle, lit, setLit, onDone }: Stag
       onReopen={() => set({ [stage]: { reopened: true } })}
     >
       {!wide && stage === 'measure' ? (
-        <GivingWay>{(height) => <PieceDrawing id={piece.id} stage={stage} lit={lit} height={height} />}</GivingWay>
+        <GivingWay>
+          {(height) => <PieceDrawing id={piece.id} stage={stage} highlighted={highlighted} height={height} />}
+        </GivingWay>
       ) : null}
       <Changed tools={tools} stage={stage} found={changed} />
       {done ? (
         <Kept tools={tools} />
-      ) : blind ? (
+      ) : designMissing ? (
         <Section>
           <AdviceBar advice={{ code: 'design-missing', text: DESIGN_MISSING, severity: 'caution' }} />
         </Section>
       ) : (
-        <Stage tools={tools} setLit={setLit} onDone={(beside) => onDone(stage, beside)} />
+        <Stage tools={tools} setHighlighted={setHighlighted} onDone={(beside) => onDone(stage, beside)} />
       )}
     </StageFold>
   )
@@ -217,7 +231,7 @@ function RemovePiece({ piece }: { piece: Piece }) {
           router.replace('/')
         }}
       >
-        <Words tone="madder">Remove this piece</Words>
+        <Text tone="madder">Remove this piece</Text>
       </Pressable>
     </View>
   )

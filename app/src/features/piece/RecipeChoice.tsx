@@ -4,7 +4,7 @@ import { stackOf } from '@thimble/plan'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { useUnits } from '@/ui/useUnits'
-import { Heading, Words } from '@/ui/Words'
+import { Heading, Text } from '@/ui/Text'
 import { layerDetail, layerName, needleText, stackTitle } from '@/words/stackWords'
 
 type Props = { option: RecipeOption; write: (mm: number) => string; onTake: () => void }
@@ -31,10 +31,10 @@ export function RecipeChoice({ option, write, onTake }: Props) {
       {stack.layers
         .filter((l) => l.role !== 'cloth')
         .map((l, i) => (
-          <Words key={i} style={{ fontSize: 16 }}>{`${layerName(l.kind)}: ${layerDetail(l, write)}`}</Words>
+          <Text key={i} style={{ fontSize: 16 }}>{`${layerName(l.kind)}: ${layerDetail(l, write)}`}</Text>
         ))}
-      <Words style={{ fontSize: 16 }}>{`Needle ${needleText(stack.needle)}`}</Words>
-      {why ? <Words soft>{inUnits(why.text)}</Words> : null}
+      <Text style={{ fontSize: 16 }}>{`Needle ${needleText(stack.needle)}`}</Text>
+      {why ? <Text soft>{inUnits(why.text)}</Text> : null}
       <Button type="outline" title="Take this one" onPress={onTake} />
     </View>
   )

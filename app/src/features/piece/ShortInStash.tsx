@@ -1,9 +1,9 @@
 import { Button } from '@rneui/themed'
 import type { ChosenStack } from '@thimble/contract'
-import { chosenLayers, type HandAsk } from '@thimble/plan'
+import { chosenLayers, type OwnLayersInput } from '@thimble/plan'
 import { changeByHand, patchToStack, shortFor } from '@thimble/plan/byHand'
 import { substitutesFor } from '@thimble/plan/judging'
-import { adhesivesShort } from '@thimble/plan/takes'
+import { adhesivesShort } from '@thimble/plan/consumption'
 import { useNamed } from '@/state/useShelfDocs'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { adhesiveNames } from '@/words/adhesiveWords'
@@ -11,7 +11,7 @@ import { layerName } from '@/words/stackWords'
 import type { PieceTools } from './usePiece'
 
 /** Layers the stash has none or too little of, each with what is there and would do as well. */
-export function ShortInStash({ tools, shown, ask }: { tools: PieceTools; shown: ChosenStack; ask: HandAsk }) {
+export function ShortInStash({ tools, shown, ask }: { tools: PieceTools; shown: ChosenStack; ask: OwnLayersInput }) {
   const kept = tools.piece.build.stack
   const holds = adhesivesShort(Object.values(shown.layers), useNamed('adhesives')).map((kind) => (
     <AdviceBar

@@ -1,11 +1,11 @@
-import type { Basis, KeptStack } from '@thimble/contract'
+import type { Basis, DecidedStack } from '@thimble/contract'
 import { judgementsOf } from '@thimble/plan/judging'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { useUnits } from '@/ui/useUnits'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 
 /** What is good and bad about a stack of the worker's own: faults as bars, what speaks for it in one line. */
-export function StackJudged({ stack, basis }: { stack: KeptStack; basis: Basis }) {
+export function StackJudged({ stack, basis }: { stack: DecidedStack; basis: Basis }) {
   const inUnits = useUnits()
   const judged = judgementsOf({ basis, stack })
   const merits = judged.filter((j) => j.verdict === 'merit')
@@ -16,9 +16,7 @@ export function StackJudged({ stack, basis }: { stack: KeptStack; basis: Basis }
         .map(({ rule, text, severity }) => (
           <AdviceBar key={rule} advice={{ code: rule, text, severity }} />
         ))}
-      {merits.length > 0 ? (
-        <Words soft>{inUnits(`Good about it: ${merits.map((j) => j.text).join(' ')}`)}</Words>
-      ) : null}
+      {merits.length > 0 ? <Text soft>{inUnits(`Good about it: ${merits.map((j) => j.text).join(' ')}`)}</Text> : null}
     </>
   )
 }

@@ -1,9 +1,9 @@
-import type { ChosenStack, KeptStack, Patch } from '@thimble/contract'
-import { chosenLayers, type HandAsk, settledStack, workedOn } from '@thimble/plan'
+import type { ChosenStack, DecidedStack, Patch } from '@thimble/contract'
+import { chosenLayers, type OwnLayersInput, settledStack, workedOn } from '@thimble/plan'
 import { changeAsUsed, changeByHand, type HandChange, patchToStack } from '@thimble/plan/byHand'
 import { useState } from 'react'
 import { View } from 'react-native'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { AddLayer } from './AddLayer'
 import { LayerSheet } from './LayerSheet'
 import { StackView } from './StackView'
@@ -15,8 +15,8 @@ type Props = {
   /** The stack as it is kept where it is being worked on; null while none is. */
   kept: ChosenStack | null
   /** The stack that stands. */
-  standing: KeptStack
-  ask: HandAsk
+  standing: DecidedStack
+  ask: OwnLayersInput
   /** What was used is told, not what would go with it. */
   asUsed?: boolean
   onChange: (change: Patch<ChosenStack>, says?: string) => void
@@ -44,7 +44,7 @@ export function StackSheet({ tools, kept, standing, ask, asUsed, onChange }: Pro
       {at >= 0 ? (
         <LayerSheet key={open} {...{ tools, shown, ask, at }} onChange={change} onClose={() => setOpen(null)} />
       ) : (
-        <Words soft>Tap a layer for what it is, why, and to change it.</Words>
+        <Text soft>Tap a layer for what it is, why, and to change it.</Text>
       )}
       <AddLayer supplies={ask.supplies} onAdd={(kind) => change({ do: 'add', kind })} />
     </View>

@@ -1,9 +1,9 @@
-import type { Basis, KeptStack, StackLayer } from '@thimble/contract'
+import type { Basis, DecidedStack, StackLayer } from '@thimble/contract'
 import { factsFrom } from '@thimble/plan'
 import { Pressable, View } from 'react-native'
 import { StackDrawing } from '@/drawing/StackDrawing'
 import { usePalette } from '@/theme/PaletteProvider'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { many } from '@/words/designWords'
 import { bobbinText, layerDetail, layerLabel, needleText } from '@/words/stackWords'
 import type { PieceTools } from './usePiece'
@@ -12,7 +12,7 @@ const ROW = 68
 
 type Props = {
   tools: Pick<PieceTools, 'plan'>
-  stack: KeptStack
+  stack: DecidedStack
   /** What it rests on. */
   basis: Basis
   /** Layers that can be opened, by their place; the one that is. */
@@ -39,10 +39,10 @@ export function StackView({ tools: { plan }, stack, basis, open = null, onOpen }
       />
       <View style={{ flex: 1, minWidth: 0 }}>
         <View style={{ height: ROW, justifyContent: 'center' }}>
-          <Words bold>{needleText(stack.needle)}</Words>
-          <Words soft style={{ fontSize: 14, lineHeight: 18 }}>
+          <Text bold>{needleText(stack.needle)}</Text>
+          <Text soft style={{ fontSize: 14, lineHeight: 18 }}>
             {`${weight} wt ${fibre}, ${many(new Set(colours.map((c) => c.toLowerCase())).size, 'colour')}; bobbin ${bobbinText(stack.bobbin)}${stack.speedSpm ? `; ${stack.speedSpm} a minute` : ''}`}
-          </Words>
+          </Text>
         </View>
         {stack.layers.map((layer, i) => (
           <LayerLine
@@ -79,12 +79,12 @@ function LayerLine({ layer, family, write, open, onOpen }: LineProps) {
   } as const
   const words = (
     <>
-      <Words bold tone={onOpen ? 'indigo' : undefined}>
+      <Text bold tone={onOpen ? 'indigo' : undefined}>
         {label}
-      </Words>
-      <Words soft numberOfLines={2} style={{ fontSize: 14, lineHeight: 18 }}>
+      </Text>
+      <Text soft numberOfLines={2} style={{ fontSize: 14, lineHeight: 18 }}>
         {layerDetail(layer, write)}
-      </Words>
+      </Text>
     </>
   )
   if (!onOpen) return <View style={style}>{words}</View>

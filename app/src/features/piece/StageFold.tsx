@@ -1,7 +1,7 @@
 import { type ReactNode, useEffect, useRef } from 'react'
 import { Pressable, View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
-import { Heading, Words } from '@/ui/Words'
+import { Heading, Text } from '@/ui/Text'
 
 type Props = {
   name: string
@@ -39,9 +39,9 @@ export function StageFold({ open, done, onReopen, children, ...line }: Props) {
             onPress={onReopen}
             style={{ minHeight: 44, justifyContent: 'center', paddingHorizontal: 16 }}
           >
-            <Words tone="indigo" bold>
+            <Text tone="indigo" bold>
               Open again
-            </Words>
+            </Text>
           </Pressable>
         ) : null}
       </View>
@@ -70,7 +70,7 @@ function StageLine({ name, done, changed, open, summary, onToggle }: LineProps) 
           paddingVertical: 8,
         }}
       >
-        <Words
+        <Text
           aria-label={done ? 'Done:' : undefined}
           aria-hidden={!done}
           role={done ? 'img' : undefined}
@@ -79,20 +79,20 @@ function StageLine({ name, done, changed, open, summary, onToggle }: LineProps) 
           style={{ width: 20, textAlign: 'center' }}
         >
           {done ? '✕' : open ? '◆' : '·'}
-        </Words>
+        </Text>
         <View style={{ flex: 1, minWidth: 0 }}>
           <Heading level={2} role="none" aria-level={undefined}>
             {name}
           </Heading>
           {open ? null : (
-            <Words soft numberOfLines={2}>
+            <Text soft numberOfLines={2}>
               {summary}
-            </Words>
+            </Text>
           )}
         </View>
-        <Words tone="indigo" bold>
+        <Text tone="indigo" bold>
           {says}
-        </Words>
+        </Text>
       </Pressable>
     </View>
   )

@@ -1,6 +1,13 @@
 import { Button } from '@rneui/themed'
 import { listsOf, triesOf } from '@thimble/plan'
-import { eventsOf, type RunSoFar, runSoFar, startFacts, startLines, tickId } from '@thimble/plan/run'
+import {
+  eventsOf,
+  type StitchingProgress,
+  stitchingProgress,
+  startFacts,
+  startLines,
+  tickId,
+} from '@thimble/plan/stitching'
 import { useRouter } from 'expo-router'
 import { useMemo } from 'react'
 import { View } from 'react-native'
@@ -8,16 +15,16 @@ import { useDocs, useNamed } from '@/state/useShelfDocs'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Section } from '@/ui/Section'
 import { ThumbBar } from '@/ui/ThumbBar'
-import { TickLine } from '@/ui/TickLine'
+import { CheckboxRow } from '@/ui/CheckboxRow'
 import { useUnits } from '@/ui/useUnits'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { otherNeedleAdvice, wornAdvice } from '@/words/needleWords'
 import { startNow } from './besideNow'
 import { HoopingsDone } from './HoopingsDone'
 import { PinCount } from './PinCount'
 import { countText } from '@/words/countText'
 import { stateWord } from '@/words/runWords'
-import { useSewing } from './run/useRun'
+import { useSewing } from './stitching/useStitching'
 import { StageButton } from './StageButton'
 import type { StageProps } from './StageProps'
 import { ThreadsInOrder } from './ThreadsInOrder'
@@ -91,7 +98,7 @@ export function StitchStage({ tools, onDone }: StageProps) {
         <PinCount id={piece.id} onChange={(pins) => set({ stitch: { pins } })} />
         <View>
           {lines.map(({ line, ticked }) => (
-            <TickLine
+            <CheckboxRow
               key={line.code}
               title={line.text}
               done={ticked}
@@ -114,21 +121,24 @@ function Cautions({ tools }: Tools) {
   return (
     <>
       {listsOf(built).cautions.map((c) => (
-        <Words soft key={c.code}>
+        <Text soft key={c.code}>
           {inUnits(c.text)}
-        </Words>
+        </Text>
       ))}
-      <Words soft>Power off to change a needle or clear a nest. Stay by the machine.</Words>
+      <Text soft>Power off to change a needle or clear a nest. Stay by the machine.</Text>
     </>
   )
 }
 
 /** How far the run of the hooping at hand has come, where it is known what is sewn. */
-function useRunSoFar(tools: StageProps['tools']): RunSoFar | null {
+function useRunSoFar(tools: StageProps['tools']): StitchingProgress | null {
   const events = useDocs('runEvents')
   const sewing = useSewing(tools)
   const { id } = tools.piece
-  return useMemo(() => sewing && runSoFar(eventsOf(events, id, sewing.group), sewing.program), [events, id, sewing])
+  return useMemo(
+    () => sewing && stitchingProgress(eventsOf(events, id, sewing.group), sewing.program),
+    [events, id, sewing],
+  )
 }
 
 function Actions({ tools, open, onDone }: Pick<StageProps, 'tools' | 'onDone'> & { open: number }) {
@@ -137,9 +147,7 @@ function Actions({ tools, open, onDone }: Pick<StageProps, 'tools' | 'onDone'> &
   const says = open > 0 ? `${open} ${open === 1 ? 'line is' : 'lines are'} not ticked yet.` : 'All ticked.'
   return (
     <ThumbBar>
-      <Words soft>
-        {run && run.state !== 'ready' ? `${stateWord(run)}, at stitch ${countText(run.stitch)}` : says}
-      </Words>
+      <Text soft>{run && run.state !== 'ready' ? `${stateWord(run)}, at stitch ${countText(run.stitch)}` : says}</Text>
       {run ? (
         <Button
           title={run.state === 'ready' ? 'To the machine' : 'Back to the machine'}

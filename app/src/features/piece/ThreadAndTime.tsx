@@ -1,17 +1,17 @@
-import type { Basis, KeptStack } from '@thimble/contract'
+import type { Basis, DecidedStack } from '@thimble/contract'
 import { type ColourNeed, planThread, timesSewn } from '@thimble/plan'
-import { bobbinChanges } from '@thimble/plan/takes'
+import { bobbinChanges } from '@thimble/plan/consumption'
 import { View } from 'react-native'
 import { useNamed } from '@/state/useShelfDocs'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Section } from '@/ui/Section'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { useReserved } from '@/state/useReserved'
 import { bobbinLines } from '@/words/bobbinLines'
 import { colourNeedText, metresText, timeText } from '@/words/threadNeeds'
 import { type PieceTools, useHoopPlan } from './usePiece'
 
-type Props = { tools: PieceTools; stack: KeptStack; basis: Basis }
+type Props = { tools: PieceTools; stack: DecidedStack; basis: Basis }
 
 /** Metres for each colour against the spools there are, the bobbin, and the minutes at the machine at hand. */
 export function ThreadAndTime({ tools, stack, basis }: Props) {
@@ -42,7 +42,7 @@ export function ThreadAndTime({ tools, stack, basis }: Props) {
         ))}
       </View>
       {bobbinLines(plan, changes, threads).map((line) => (
-        <Words key={line}>{line}</Words>
+        <Text key={line}>{line}</Text>
       ))}
     </Section>
   )
@@ -68,14 +68,14 @@ function ColourLine({ need, spokenFor }: { need: ColourNeed; spokenFor: number }
         style={{ width: 36, height: 24, backgroundColor: colour, borderWidth: 1, borderColor: p.ink, borderRadius: 2 }}
       />
       <View style={{ flex: 1, minWidth: 0 }}>
-        <Words>{thread?.name ?? `${colour}, none in the stash`}</Words>
-        <Words soft={!short} tone={short ? 'madder' : undefined} style={{ fontSize: 14 }}>
+        <Text>{thread?.name ?? `${colour}, none in the stash`}</Text>
+        <Text soft={!short} tone={short ? 'madder' : undefined} style={{ fontSize: 14 }}>
           {says}
-        </Words>
+        </Text>
       </View>
-      <Words bold style={{ fontSize: 20 }}>
+      <Text bold style={{ fontSize: 20 }}>
         {metresText(metres)}
-      </Words>
+      </Text>
     </View>
   )
 }

@@ -2,7 +2,7 @@ import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Section } from '@/ui/Section'
 import { useNamed } from '@/state/useShelfDocs'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { threadFor } from '@/words/threadWords'
 
 /** The colours in the order to thread them. */
@@ -13,9 +13,9 @@ export function ThreadsInOrder({ colours }: { colours: readonly string[] }) {
     <Section title="Threads in order">
       {colours.map((colour, i) => (
         <View key={`${i}${colour}`} style={{ flexDirection: 'row', alignItems: 'center', gap: 14, minHeight: 40 }}>
-          <Words soft style={{ width: 20 }}>
+          <Text soft style={{ width: 20 }}>
             {i + 1}
-          </Words>
+          </Text>
           <View
             style={{
               width: 64,
@@ -26,7 +26,7 @@ export function ThreadsInOrder({ colours }: { colours: readonly string[] }) {
               borderRadius: 2,
             }}
           />
-          <Words style={{ flex: 1 }}>{threadFor(colour, threads)}</Words>
+          <Text style={{ flex: 1 }}>{threadFor(colour, threads)}</Text>
         </View>
       ))}
     </Section>

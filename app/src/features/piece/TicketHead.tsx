@@ -2,11 +2,11 @@ import { stagesDone } from '@thimble/plan'
 import type { Piece, StageId } from '@thimble/contract'
 import { memo, useMemo } from 'react'
 import { View } from 'react-native'
-import { useShelf } from '@/state/store'
+import { useDocuments } from '@/state/store'
 import { BackButton } from '@/ui/BackButton'
 import { PageTitle } from '@/ui/PageTitle'
 import { ThreadLine } from '@/ui/ThreadLine'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 
 type Props = { piece: Piece; at: StageId; onPick: (stage: StageId) => void }
 
@@ -29,13 +29,13 @@ export const TicketHead = memo(function TicketHead({ piece, at, onPick }: Props)
 
 /** Apart from the rest of the head, as it changes with every key. */
 function SavedState({ id }: { id: string }) {
-  const says = useShelf(({ waiting, connection, notKept }) => {
+  const says = useDocuments(({ waiting, connection, refused }) => {
     if (waiting > 0) return connection === 'away' ? 'kept here' : 'saving'
-    return notKept.some(({ change }) => 'id' in change && change.id === id) ? 'not all saved' : 'saved'
+    return refused.some(({ change }) => 'id' in change && change.id === id) ? 'not all saved' : 'saved'
   })
   return (
-    <Words soft role="status">
+    <Text soft role="status">
       {says}
-    </Words>
+    </Text>
   )
 }

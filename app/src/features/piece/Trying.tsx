@@ -1,6 +1,6 @@
 import type { Piece } from '@thimble/contract'
-import { faultNames } from '@thimble/core/records'
-import { troubleChange } from '@thimble/core/trying'
+import { faultNames } from '@thimble/core/outcomes'
+import { troubleChange } from '@thimble/core/suggestedChanges'
 import { AdviceBar } from '@/ui/AdviceBar'
 
 /** The change that is tried on this piece, for a fault of the one before. */

@@ -3,7 +3,7 @@ import { clothGuesses } from '@thimble/plan/clothGuesses'
 import { View } from 'react-native'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Choices } from '@/ui/Choices'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { clothName } from '@/words/clothWords'
 import { PullTest } from './PullTest'
 import type { PieceTools } from './usePiece'
@@ -56,9 +56,9 @@ export function UnknownCloth({ tools }: { tools: Pick<PieceTools, 'piece' | 'she
       {guesses ? (
         guesses.map(({ family, percent }, i) => (
           <View key={family} style={{ gap: 6 }}>
-            <Words
+            <Text
               bold={i === 0}
-            >{`${i === 0 ? 'Most like' : 'Or'} ${clothName(family).toLowerCase()}: ${percent} % sure`}</Words>
+            >{`${i === 0 ? 'Most like' : 'Or'} ${clothName(family).toLowerCase()}: ${percent} % sure`}</Text>
             <Button
               type={i === 0 ? 'solid' : 'outline'}
               title={`Take it as ${clothName(family).split(',')[0]!.toLowerCase()}`}
@@ -67,7 +67,7 @@ export function UnknownCloth({ tools }: { tools: Pick<PieceTools, 'piece' | 'she
           </View>
         ))
       ) : (
-        <Words soft>Answer all four and it says what the cloth is most like.</Words>
+        <Text soft>Answer all four and it says what the cloth is most like.</Text>
       )}
     </View>
   )

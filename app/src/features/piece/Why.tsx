@@ -3,7 +3,7 @@ import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Section } from '@/ui/Section'
 import { useUnits } from '@/ui/useUnits'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 
 type Reasons = { because: readonly Pick<Because, 'rule' | 'text' | 'habit'>[] }
 
@@ -27,15 +27,15 @@ function WhyList({ because }: Reasons) {
           key={b.rule}
           style={{ flexDirection: 'row', gap: 14, borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 9 }}
         >
-          <Words soft style={{ width: 16 }}>
+          <Text soft style={{ width: 16 }}>
             {i + 1}
-          </Words>
+          </Text>
           <View style={{ flex: 1 }}>
-            <Words style={{ fontSize: 16 }}>{inUnits(b.text)}</Words>
+            <Text style={{ fontSize: 16 }}>{inUnits(b.text)}</Text>
             {b.habit ? (
-              <Words soft style={{ fontSize: 14 }}>
+              <Text soft style={{ fontSize: 14 }}>
                 A house habit decides this; change it behind the thimble.
-              </Words>
+              </Text>
             ) : null}
           </View>
         </View>

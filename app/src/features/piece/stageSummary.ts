@@ -1,7 +1,7 @@
 import type { StageId } from '@thimble/contract'
 import { placedWords } from '@thimble/plan'
 import { holdingNames } from '@thimble/core/recipe'
-import { verdictNames } from '@thimble/core/records'
+import { verdictNames } from '@thimble/core/outcomes'
 import { stackSummary } from '@/words/stackWords'
 import type { PieceTools } from './usePiece'
 

@@ -3,7 +3,7 @@ import {
   type BuildPlan,
   type HoopPlan,
   isDone,
-  keepStage,
+  decideStage,
   type Marked,
   type MeasurePlan,
   openDifferences,
@@ -14,8 +14,8 @@ import {
 import { madeByHand } from '@thimble/plan/madeByHand'
 import { useCallback, useMemo } from 'react'
 import { selectBuild, selectBuilt, selectHoop, selectMarked, selectMeasure } from '@/state/plans'
-import { patch, patchUndoably } from '@/state/changes'
-import { store, useShelf } from '@/state/store'
+import { patch, patchUndoably } from '@/sync/changes'
+import { store, useDocuments } from '@/state/store'
 import { useFreeShelf } from '@/state/useFreeShelf'
 import { siblingsNow } from './useSiblings'
 
@@ -28,11 +28,11 @@ export type PieceTools = {
   /** `says`: what was taken away, where it is to be brought back. */
   set: (body: Patch<Piece>, says?: string) => void
   /** Marks a stage done, as it stands; false where there is nothing to decide yet. */
-  keep: (stage: StageId, beside?: Beside) => boolean
+  keep: (stage: StageId, beside?: ContextOf) => boolean
 }
 
 /** What is kept with a stage beside what it decides, of the piece as it stands this moment. */
-export type Beside = (piece: Piece, plans: PiecePlans, shelf: Shelf) => Parameters<typeof keepStage>[4]
+export type ContextOf = (piece: Piece, plans: PiecePlans, shelf: Shelf) => Parameters<typeof decideStage>[4]
 
 /** One piece with its plan, and the way to change it. */
 export function usePieceTools(piece: Piece): PieceTools {
@@ -55,12 +55,12 @@ export function usePieceTools(piece: Piece): PieceTools {
     [id, shared],
   )
   const keep = useCallback(
-    (stage: StageId, beside?: Beside): boolean => {
+    (stage: StageId, beside?: ContextOf): boolean => {
       // The ticket may lag behind a quick hand: what is decided is the piece as typed this moment.
       const now = store.getState().shelf.docs.pieces[id]
       if (!now) return false
       const plans = plansOf(now, shelf)
-      const change = keepStage(now, stage, plans, new Date().toISOString(), beside?.(now, plans, shelf))
+      const change = decideStage(now, stage, plans, new Date().toISOString(), beside?.(now, plans, shelf))
       if (!change) return false
       // A record takes of the stash: that has a way back.
       if (stage === 'finish') patchUndoably([id], () => change, `${now.name} is in the log.`)
@@ -103,7 +103,7 @@ type Planned = Pick<PieceTools, 'piece' | 'plan' | 'marked' | 'shelf'>
  * large, may come after.
  */
 export function useLivePiece(id: string): Planned | null {
-  const piece = useShelf((s) => s.docs.pieces[id])
+  const piece = useDocuments((s) => s.docs.pieces[id])
   const shelf = useFreeShelf(id)
   if (!piece) return null
   return { piece, shelf, plan: selectMeasure(piece, shelf), marked: selectMarked(piece, shelf) }

@@ -5,10 +5,10 @@ import { parseISO } from 'date-fns/parseISO'
 import { useEffect, useState } from 'react'
 import { ask } from '@/http/client'
 import { FieldProblem } from '@/ui/FieldProblem'
-import { Opener } from '@/ui/Opener'
+import { Disclosure } from '@/ui/Disclosure'
 import { Section } from '@/ui/Section'
 import { useTask } from '@/ui/useTask'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { FileLink } from '@/ui/FileLink'
 import { TakeShopIn } from './TakeShopIn'
 
@@ -26,9 +26,9 @@ export function BackUps() {
       says="Taken by itself on every day the shop is used; seven are kept beside the shop. Keep one elsewhere too: a disk fails whole."
     >
       {backups ? (
-        <Words bold role="status">
+        <Text bold role="status">
           {last ? `Last backed up ${whenText(last.at)}, ${sizeText(last.bytes)}.` : 'Not backed up yet.'}
-        </Words>
+        </Text>
       ) : null}
       {backups?.problem ? <FieldProblem id="backup-problem">{backups.problem}</FieldProblem> : null}
       {problem ? <FieldProblem id="backup-task">{problem}</FieldProblem> : null}
@@ -40,8 +40,8 @@ export function BackUps() {
       />
       <FileLink href="/api/v1/backup" says="Save a backup elsewhere" download />
       {backups && backups.kept.length > 0 ? (
-        <Opener title={`Kept here: ${backups.kept.length}`}>
-          <Words soft>{`In ${backups.folder}`}</Words>
+        <Disclosure title={`Kept here: ${backups.kept.length}`}>
+          <Text soft>{`In ${backups.folder}`}</Text>
           {backups.kept.map(({ name, at, bytes }) => (
             <FileLink
               key={name}
@@ -50,7 +50,7 @@ export function BackUps() {
               download
             />
           ))}
-        </Opener>
+        </Disclosure>
       ) : null}
       <TakeShopIn />
     </Section>

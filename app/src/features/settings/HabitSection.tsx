@@ -6,10 +6,10 @@ import { View } from 'react-native'
 import { FormChoices } from '@/forms/FormField'
 import { useNamed, usePlanShelf } from '@/state/useShelfDocs'
 import { usePalette } from '@/theme/PaletteProvider'
-import { Opener } from '@/ui/Opener'
+import { Disclosure } from '@/ui/Disclosure'
 import { Section } from '@/ui/Section'
 import { useUnits } from '@/ui/useUnits'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import type { SettingsForm } from './useSettingsForm'
 
 /** The shop's own way where practitioners differ: what each choice leads to, and on request what it comes to on a piece of its own. */
@@ -44,10 +44,10 @@ function HabitBlock({ question, control }: BlockProps) {
         label={asks}
         choices={choices.map((c) => ({ id: c.value, name: inUnits(c.name) }))}
       />
-      <Words soft>{inUnits(choices.find((c) => c.value === chosen)?.means ?? '')}</Words>
-      <Opener key={String(changed)} title="On a piece of yours" open={changed}>
+      <Text soft>{inUnits(choices.find((c) => c.value === chosen)?.means ?? '')}</Text>
+      <Disclosure key={String(changed)} title="On a piece of yours" open={changed}>
         <OnOwnPiece question={question} chosen={chosen} />
-      </Opener>
+      </Disclosure>
     </View>
   )
 }
@@ -67,15 +67,15 @@ function OnOwnPiece({ question: { id, choices }, chosen }: { question: HabitQues
       ),
     [id, choices, pieces, shelf],
   )
-  if (!example) return <Words soft>None of your pieces comes out differently by it.</Words>
+  if (!example) return <Text soft>None of your pieces comes out differently by it.</Text>
   return (
     <View style={{ gap: 2 }}>
-      <Words soft>{`“${example.piece}”`}</Words>
+      <Text soft>{`“${example.piece}”`}</Text>
       {choices.map((c) =>
         example.comes[c.value] ? (
-          <Words key={c.value} soft={c.value !== chosen} bold={c.value === chosen}>
+          <Text key={c.value} soft={c.value !== chosen} bold={c.value === chosen}>
             {inUnits(`${c.name}: ${example.comes[c.value]}`)}
-          </Words>
+          </Text>
         ) : null,
       )}
     </View>

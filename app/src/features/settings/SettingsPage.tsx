@@ -1,12 +1,12 @@
 import { useWatch } from 'react-hook-form'
 import { FormChoices } from '@/forms/FormField'
-import { patchShop } from '@/state/changes'
-import { useShelf } from '@/state/store'
+import { patchShop } from '@/sync/changes'
+import { useDocuments } from '@/state/store'
 import { NameField } from '@/ui/NameField'
 import { Page } from '@/ui/Page'
 import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { currencies } from '@/words/moneyWords'
 import { BackUps } from './BackUps'
 import { HabitSection } from './HabitSection'
@@ -44,7 +44,7 @@ const keyMeanings = [
 
 /** Units, look, and the shop's own way where practitioners differ; each habit says what it leads to. */
 export function SettingsPage() {
-  const name = useShelf((s) => s.shop.name)
+  const name = useDocuments((s) => s.shop.name)
   const { control } = useSettingsForm()
   const unit = useWatch({ control, name: 'unit' })
   return (
@@ -60,18 +60,18 @@ export function SettingsPage() {
       </Section>
       <Section title="Phones" says="A phone propped by the machine works with this same shop.">
         <RowLink href="/phones" style={{ minHeight: 44, justifyContent: 'center' }}>
-          <Words bold tone="indigo">
+          <Text bold tone="indigo">
             Phones at the machine: let one in, turn one out
-          </Words>
+          </Text>
         </RowLink>
       </Section>
       <Section title="Single keys" says="With a keyboard, while nothing is being typed.">
         <FormChoices control={control} name="keys" label="A key by itself does something" choices={keySwitch} />
         {keyMeanings.map(([key, does]) => (
-          <Words key={key}>
-            <Words bold>{key}</Words>
+          <Text key={key}>
+            <Text bold>{key}</Text>
             {`  ${does}`}
-          </Words>
+          </Text>
         ))}
       </Section>
       <WorkdaySection />
@@ -83,9 +83,9 @@ export function SettingsPage() {
       <Section title="Your data" says="Everything the shop keeps, as one open JSON file.">
         <FileLink href="/api/v1/export" says="Save the shop as a file" download />
         <RowLink href="/removed" style={{ minHeight: 44, justifyContent: 'center' }}>
-          <Words bold tone="indigo">
+          <Text bold tone="indigo">
             Removed things: bring something back
-          </Words>
+          </Text>
         </RowLink>
       </Section>
     </Page>

@@ -6,7 +6,7 @@ import { ask } from '@/http/client'
 import { Choices } from '@/ui/Choices'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { useTask } from '@/ui/useTask'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { effectLines } from './effectWords'
 
 type How = 'merge' | 'replace'
@@ -56,15 +56,15 @@ export function TakeShopIn() {
         />
       )}
       {problem ? <FieldProblem id="shop-file">{problem}</FieldProblem> : null}
-      {taken ? <Words role="status">It is in.</Words> : null}
+      {taken ? <Text role="status">It is in.</Text> : null}
       {looked ? (
         <View role="group" aria-label="What the file would do" style={{ gap: 8 }}>
-          <Words bold>{looked.file.name}</Words>
+          <Text bold>{looked.file.name}</Text>
           <Choices label="It comes" choices={hows} value={looked.how} onChange={(how) => look(looked.file, how)} />
           {effectLines(looked.effect).map((line) => (
-            <Words key={line}>{line}</Words>
+            <Text key={line}>{line}</Text>
           ))}
-          <Words soft>The shop’s name, units and habits become those of the file.</Words>
+          <Text soft>The shop’s name, units and habits become those of the file.</Text>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
             <Button title={busy ? 'Taking it in …' : 'Take it in'} disabled={busy} onPress={() => take(looked)} />
             <Button type="outline" title="Leave it" disabled={busy} onPress={() => setLooked(null)} />

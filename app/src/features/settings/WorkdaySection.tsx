@@ -1,11 +1,11 @@
-import { patchShop } from '@/state/changes'
-import { useShelf } from '@/state/store'
+import { patchShop } from '@/sync/changes'
+import { useDocuments } from '@/state/store'
 import { NumberField } from '@/ui/NumberField'
 import { View } from 'react-native'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { Choices } from '@/ui/Choices'
 import { Section } from '@/ui/Section'
-import { TickLine } from '@/ui/TickLine'
+import { CheckboxRow } from '@/ui/CheckboxRow'
 
 const hours = ['2', '3', '4', '5', '6', '7', '8', '10'].map((id) => ({ id, name: id }))
 const begins = ['07:00', '08:00', '09:00', '10:00', '13:00', '18:00'].map((id) => ({ id, name: id.replace(/^0/, '') }))
@@ -20,7 +20,7 @@ const changes = [
 
 /** When the shop works, and how long its hands change things: what is promised of a run goes by it. */
 export function WorkdaySection() {
-  const { workday, hands } = useShelf((s) => s.shop)
+  const { workday, hands } = useDocuments((s) => s.shop)
   const set = (day: number, works: boolean): void => {
     const off = works ? workday.off.filter((one) => one !== day) : [...workday.off, day].sort()
     if (off.length < 7) patchShop({ workday: { off } })
@@ -40,9 +40,9 @@ export function WorkdaySection() {
         onChange={(from) => patchShop({ workday: { from } })}
       />
       {days.map(({ name, day }) => (
-        <TickLine key={day} title={name} done={!workday.off.includes(day)} onChange={(works) => set(day, works)} />
+        <CheckboxRow key={day} title={name} done={!workday.off.includes(day)} onChange={(works) => set(day, works)} />
       ))}
-      <Words soft>Changing by hand, each:</Words>
+      <Text soft>Changing by hand, each:</Text>
       <View style={{ flexDirection: 'row', gap: 12 }}>
         {changes.map(({ id, name }) => (
           <NumberField

@@ -1,8 +1,8 @@
 import type { Patch, Shop } from '@thimble/contract'
 import { useForm, type UseFormReturn } from 'react-hook-form'
 import { useEachValue } from '@/forms/useEachValue'
-import { patchShop } from '@/state/changes'
-import { useShelf } from '@/state/store'
+import { patchShop } from '@/sync/changes'
+import { useDocuments } from '@/state/store'
 
 type Choices = Pick<Shop, 'unit' | 'theme' | 'habits' | 'currency'> & { fraction: string; keys: 'on' | 'off' }
 export type SettingsForm = UseFormReturn<Choices>
@@ -19,7 +19,7 @@ const changeOf = ({ unit, theme, habits, currency, fraction, keys }: Choices, na
 
 /** Settings are kept as they are picked, and follow what another device picks. */
 export function useSettingsForm(): SettingsForm {
-  const { unit, theme, habits, currency, fraction, singleKeys } = useShelf((s) => s.shop)
+  const { unit, theme, habits, currency, fraction, singleKeys } = useDocuments((s) => s.shop)
   const keys = singleKeys ? 'on' : 'off'
   const form = useForm<Choices>({ values: { unit, theme, habits, currency, fraction: String(fraction), keys } })
   useEachValue(form, (values, name) => patchShop(changeOf(values, name)))

@@ -2,8 +2,8 @@ import type { Adhesive } from '@thimble/contract'
 import { FormChoices, FormField } from '@/forms/FormField'
 import { FormPage } from '@/forms/FormPage'
 import { useDocForm } from '@/forms/useDocForm'
-import { useShelf } from '@/state/store'
-import { Words } from '@/ui/Words'
+import { useDocuments } from '@/state/store'
+import { Text } from '@/ui/Text'
 import { CountedFields } from './CountedFields'
 import { type CountedTexts, readCounted, writeCounted } from './countedTexts'
 import { adhesiveChoices } from '@/words/adhesiveWords'
@@ -13,8 +13,8 @@ type Texts = Pick<Adhesive, 'name' | 'kind'> & CountedTexts
 
 /** What holds a layer and is bought by the piece. */
 export function AdhesiveForm({ id }: { id: string }) {
-  const currency = useShelf((s) => s.shop.currency)
-  const isNew = useShelf((s) => !(id in s.docs.adhesives))
+  const currency = useDocuments((s) => s.shop.currency)
+  const isNew = useDocuments((s) => !(id in s.docs.adhesives))
   const { form, kept, keep, removeIt } = useDocForm({
     ...{ collection: 'adhesives', id, back: '/stash' },
     write: (adhesive?: Adhesive): Texts => ({
@@ -36,9 +36,9 @@ export function AdhesiveForm({ id }: { id: string }) {
     >
       <FormField control={control} name="name" label="Name" placeholder="Temporary spray" />
       <FormChoices control={control} name="kind" label="Kind" choices={adhesiveChoices} />
-      <Words soft>
+      <Text soft>
         Spray outdoors or in a box with air moving, away from the machine, flames and children; its label decides.
-      </Words>
+      </Text>
       <CountedFields control={control} isNew={isNew} costOf="Cost of one" />
     </FormPage>
   )

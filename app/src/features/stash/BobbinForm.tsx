@@ -4,7 +4,7 @@ import { readNumber } from '@thimble/plan'
 import { FormChoices, FormField } from '@/forms/FormField'
 import { FormPage } from '@/forms/FormPage'
 import { useDocForm } from '@/forms/useDocForm'
-import { useShelf } from '@/state/store'
+import { useDocuments } from '@/state/store'
 import { CountedFields } from './CountedFields'
 import { type CountedTexts, readCounted, writeCounted } from './countedTexts'
 import { StockSection } from './StockSection'
@@ -20,8 +20,8 @@ type Texts = Pick<Bobbin, 'name' | 'colour'> & CountedTexts & { weight: string; 
 
 /** Wound bobbins: their thread, how much a full one holds, and how many there are. */
 export function BobbinForm({ id }: { id: string }) {
-  const currency = useShelf((s) => s.shop.currency)
-  const isNew = useShelf((s) => !(id in s.docs.bobbins))
+  const currency = useDocuments((s) => s.shop.currency)
+  const isNew = useDocuments((s) => !(id in s.docs.bobbins))
   const { form, kept, keep, removeIt } = useDocForm({
     ...{ collection: 'bobbins', id, back: '/stash' },
     write: (bobbin?: Bobbin): Texts => ({

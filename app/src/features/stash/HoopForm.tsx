@@ -5,9 +5,9 @@ import { HoopDrawing } from '@/drawing/HoopDrawing'
 import { FormChoices, FormField, FormLength } from '@/forms/FormField'
 import { FormPage } from '@/forms/FormPage'
 import { useDocForm } from '@/forms/useDocForm'
-import { useShelf } from '@/state/store'
+import { useDocuments } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { hoopFieldOf, hoopSizes, type HoopTexts, readHoop, waysToClose, writeHoop } from './hoopTexts'
 import { MeasureField } from './MeasureField'
 import { TakenBy } from './TakenBy'
@@ -20,7 +20,7 @@ const shapes = [
 
 /** A hoop as measured: its field, its ring, where its notches cross, and what it closes over. */
 export function HoopForm({ id }: { id: string }) {
-  const style = useShelf((s) => s.shop)
+  const style = useDocuments((s) => s.shop)
   const { form, kept, keep, removeIt } = useDocForm({
     ...{ collection: 'hoops', id, back: '/stash' },
     write: (hoop?: Hoop) => writeHoop(hoop, style),
@@ -46,7 +46,7 @@ export function HoopForm({ id }: { id: string }) {
         ))}
       </View>
       <FormChoices control={control} name="closes" label="How it closes" choices={waysToClose} />
-      {closes === 'magnets' ? <Words soft>Magnets pinch fingers; keep them from pacemakers and cards.</Words> : null}
+      {closes === 'magnets' ? <Text soft>Magnets pinch fingers; keep them from pacemakers and cards.</Text> : null}
       <FormField control={control} name="thick" label="Closes over cloth up to" placeholder="not known" />
       <TakenBy control={control} />
     </FormPage>
@@ -87,9 +87,7 @@ function FieldFields({ control, unit, onMeasured }: FieldProps) {
           <FormLength key={s.id} half control={control} name={s.id} label={s.name} unit={unit} />
         ))}
       </View>
-      <Words soft>
-        The field is what the machine can really sew, a few millimetres smaller than the ring’s inside.
-      </Words>
+      <Text soft>The field is what the machine can really sew, a few millimetres smaller than the ring’s inside.</Text>
       {shape === 'rect' ? (
         <FormField control={control} name="corner" label="Corner radius of the field" placeholder="0" />
       ) : null}
@@ -105,7 +103,7 @@ function FieldFields({ control, unit, onMeasured }: FieldProps) {
 /** The hoop drawn as typed so far, once its numbers make one. */
 function HoopPicture({ control }: Controlled) {
   const p = usePalette()
-  const unit = useShelf((s) => s.shop.unit)
+  const unit = useDocuments((s) => s.shop.unit)
   const texts = useWatch({ control }) as HoopTexts
   const at = new Date(0).toISOString()
   const { doc } = readHoop(texts, unit)

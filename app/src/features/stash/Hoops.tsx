@@ -4,11 +4,11 @@ import { formatLength, type LengthStyle } from '@thimble/core/lengths'
 import { useRouter } from 'expo-router'
 import { View } from 'react-native'
 import { HoopDrawing } from '@/drawing/HoopDrawing'
-import { useShelf } from '@/state/store'
+import { useDocuments } from '@/state/store'
 import { useNamed } from '@/state/useShelfDocs'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Section } from '@/ui/Section'
-import { Heading, Words } from '@/ui/Words'
+import { Heading, Text } from '@/ui/Text'
 import { fieldSize } from '@/words/hoopWords'
 import { StashRow } from './StashRow'
 
@@ -16,8 +16,8 @@ import { StashRow } from './StashRow'
 export function Hoops() {
   const router = useRouter()
   const hoops = useNamed('hoops')
-  const loaded = useShelf((s) => s.loaded)
-  const style = useShelf((s) => s.shop)
+  const loaded = useDocuments((s) => s.loaded)
+  const style = useDocuments((s) => s.shop)
   const p = usePalette()
   const largest = Math.max(120, ...hoops.map((h) => Math.max(h.outside.width, h.outside.height)))
   return (
@@ -28,13 +28,13 @@ export function Hoops() {
             <HoopDrawing hoop={hoop} cloth={p.table} size={84} largest={largest} />
             <View style={{ flex: 1, minWidth: 0 }}>
               <Heading level={3}>{hoop.name}</Heading>
-              <Words>{fieldSize(hoop.field, style)}</Words>
-              <Words soft>{ringSize(hoop, style)}</Words>
+              <Text>{fieldSize(hoop.field, style)}</Text>
+              <Text soft>{ringSize(hoop, style)}</Text>
             </View>
           </StashRow>
         ))}
       </View>
-      {hoops.length === 0 && loaded ? <Words soft>No hoops yet.</Words> : null}
+      {hoops.length === 0 && loaded ? <Text soft>No hoops yet.</Text> : null}
       <Button type="outline" title="Add a hoop" onPress={() => router.push('/stash/hoop/new')} />
     </Section>
   )

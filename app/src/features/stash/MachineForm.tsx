@@ -3,8 +3,8 @@ import { View } from 'react-native'
 import { FormChoices, FormField, FormLength } from '@/forms/FormField'
 import { FormPage } from '@/forms/FormPage'
 import { useDocForm } from '@/forms/useDocForm'
-import { useShelf } from '@/state/store'
-import { Words } from '@/ui/Words'
+import { useDocuments } from '@/state/store'
+import { Text } from '@/ui/Text'
 import { MachineParts } from './MachineParts'
 import { machineFieldOf, type MachineTexts, readMachine, writeMachine } from './machineTexts'
 
@@ -23,7 +23,7 @@ const yesNo = [
 
 /** A machine: what it sews, how finely it is dialled, and the room in its throat. */
 export function MachineForm({ id }: { id: string }) {
-  const style = useShelf((s) => s.shop)
+  const style = useDocuments((s) => s.shop)
   const { form, kept, keep, removeIt } = useDocForm({
     ...{ collection: 'machines', id, back: '/stash' },
     write: (machine?: Machine) => writeMachine(machine, style),
@@ -53,7 +53,7 @@ export function MachineForm({ id }: { id: string }) {
       {pair(number('usual', 'Usual speed', 'a min', '600'), number('most', 'Fastest', 'a min', '800'))}
       <FormChoices control={control} name="turns" label="Turns a design by" choices={turnNames} />
       {pair(number('angle', 'Smallest turn', '°', '1'), number('move', 'Smallest move', 'mm', '0.5'))}
-      <Words soft>The throat is the space between the needle and the upright, at the right.</Words>
+      <Text soft>The throat is the space between the needle and the upright, at the right.</Text>
       {pair(length('depth', 'Throat, needle to upright'), length('height', 'Throat, bed to head'))}
       <FormChoices control={control} name="bench" label="Where it stands" choices={yesNo} />
     </FormPage>

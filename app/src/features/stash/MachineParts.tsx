@@ -2,13 +2,13 @@ import { Button } from '@rneui/themed'
 import type { Machine } from '@thimble/contract'
 import { useState } from 'react'
 import { View } from 'react-native'
-import { patch } from '@/state/changes'
-import { moveStock, useLeft } from '@/state/stock'
+import { patch } from '@/sync/changes'
+import { moveStock, useLeft } from '@/shared/stock'
 import { useNamed } from '@/state/useShelfDocs'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Choices } from '@/ui/Choices'
 import { Section } from '@/ui/Section'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { needleInText, wornAdvice } from '@/words/needleWords'
 import { leftText } from '@/words/stockWords'
 
@@ -25,15 +25,15 @@ export function MachineParts({ machine }: { machine: Machine }) {
   return (
     <>
       <Section title="The needle in it">
-        <Words>{needleInText(now)}</Words>
+        <Text>{needleInText(now)}</Text>
         {worn ? <AdviceBar advice={worn} /> : null}
         <NewNeedle machine={machine} />
         {machine.needle ? <Button type="outline" title="It struck something" onPress={strike} /> : null}
-        <Words soft>Power off to change it; fitted fully up, the scooped side to the hook.</Words>
+        <Text soft>Power off to change it; fitted fully up, the scooped side to the hook.</Text>
       </Section>
       <Section title="The bobbin in it">
-        <Words>{machine.bobbin ? `${says} left of ${machine.bobbin.woundM} m.` : 'What is in it is not noted.'}</Words>
-        {wrong ? <Words tone="madder">{wrong}</Words> : null}
+        <Text>{machine.bobbin ? `${says} left of ${machine.bobbin.woundM} m.` : 'What is in it is not noted.'}</Text>
+        {wrong ? <Text tone="madder">{wrong}</Text> : null}
         <FullBobbin machine={machine} />
       </Section>
     </>
@@ -46,7 +46,7 @@ type FromDrawer<Thing> = { title: string; none: string; things: readonly Thing[]
 function TakeFromDrawer<Thing extends { id: string; name: string; left: number }>(ask: FromDrawer<Thing>) {
   const { title, none, things, onTake } = ask
   const [open, setOpen] = useState(false)
-  if (things.length === 0) return <Words soft>{none}</Words>
+  if (things.length === 0) return <Text soft>{none}</Text>
   if (!open) return <Button type="outline" title={title} onPress={() => setOpen(true)} />
   return (
     <View style={{ gap: 8 }}>

@@ -3,10 +3,10 @@ import type { Machine } from '@thimble/contract'
 import { formatFine, formatLength, type LengthStyle } from '@thimble/core/lengths'
 import { useRouter } from 'expo-router'
 import { View } from 'react-native'
-import { useShelf } from '@/state/store'
+import { useDocuments } from '@/state/store'
 import { useNamed } from '@/state/useShelfDocs'
 import { Section } from '@/ui/Section'
-import { Heading, Words } from '@/ui/Words'
+import { Heading, Text } from '@/ui/Text'
 import { wornAdvice } from '@/words/needleWords'
 import { StashRow } from './StashRow'
 
@@ -14,8 +14,8 @@ import { StashRow } from './StashRow'
 export function Machines() {
   const router = useRouter()
   const machines = useNamed('machines')
-  const loaded = useShelf((s) => s.loaded)
-  const style = useShelf((s) => s.shop)
+  const loaded = useDocuments((s) => s.loaded)
+  const style = useDocuments((s) => s.shop)
   return (
     <Section title="Machines" says="What can be dialled at them, and the room in their throats.">
       <View>
@@ -23,15 +23,15 @@ export function Machines() {
           <StashRow key={machine.id} href={`/stash/machine/${machine.id}`}>
             <View style={{ flex: 1, minWidth: 0 }}>
               <Heading level={3}>{machine.name}</Heading>
-              <Words>{machineLine(machine, style)}</Words>
-              <Words soft>{stepsLine(machine, style)}</Words>
-              {wornAdvice(machine) ? <Words bold>{wornAdvice(machine)!.text}</Words> : null}
+              <Text>{machineLine(machine, style)}</Text>
+              <Text soft>{stepsLine(machine, style)}</Text>
+              {wornAdvice(machine) ? <Text bold>{wornAdvice(machine)!.text}</Text> : null}
             </View>
-            <Words soft>{machine.onBench ? 'on the bench' : 'put away'}</Words>
+            <Text soft>{machine.onBench ? 'on the bench' : 'put away'}</Text>
           </StashRow>
         ))}
       </View>
-      {machines.length === 0 && loaded ? <Words soft>No machines yet.</Words> : null}
+      {machines.length === 0 && loaded ? <Text soft>No machines yet.</Text> : null}
       <Button type="outline" title="Add a machine" onPress={() => router.push('/stash/machine/new')} />
     </Section>
   )

@@ -6,11 +6,11 @@ import { formatFine } from '@thimble/core/lengths'
 import { readTyped } from '@thimble/plan'
 import { useState } from 'react'
 import { View } from 'react-native'
-import { useShelf } from '@/state/store'
+import { useDocuments } from '@/state/store'
 import { LengthField } from '@/ui/LengthField'
-import { Opener } from '@/ui/Opener'
+import { Disclosure } from '@/ui/Disclosure'
 import { FieldProblem } from '@/ui/FieldProblem'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import type { HoopTexts } from './hoopTexts'
 
 type Props = { onMeasured: (texts: Partial<Record<keyof HoopTexts, string>>) => void }
@@ -25,7 +25,7 @@ type Side = (typeof sides)[number]['id']
 
 /** A field measured once, by what the machine really reaches: four distances from where the notches cross. */
 export function MeasureField({ onMeasured }: Props) {
-  const style = useShelf((s) => s.shop)
+  const style = useDocuments((s) => s.shop)
   const [typed, setTyped] = useState<Partial<Record<Side, TypedLength>>>({})
   const [problem, setProblem] = useState<string | null>(null)
   const take = (): void => {
@@ -45,11 +45,11 @@ export function MeasureField({ onMeasured }: Props) {
     }
   }
   return (
-    <Opener title="Measure it with the machine">
-      <Words>
+    <Disclosure title="Measure it with the machine">
+      <Text>
         Put hoop paper in the ring and draw both notch lines. Let the machine go to the field’s corners, or stitch a box
         as large as it will. Measure from the notch lines to each side.
-      </Words>
+      </Text>
       {[sides.slice(0, 2), sides.slice(2)].map((pair, i) => (
         <View key={i} style={{ flexDirection: 'row', gap: 12 }}>
           {pair.map(({ id, name }) => (
@@ -67,6 +67,6 @@ export function MeasureField({ onMeasured }: Props) {
       ))}
       {problem ? <FieldProblem id="measured-problem">{problem}</FieldProblem> : null}
       <Button type="outline" title="Take these" onPress={take} />
-    </Opener>
+    </Disclosure>
   )
 }

@@ -5,10 +5,10 @@ import { parseISO } from 'date-fns/parseISO'
 import { useEffect, useState } from 'react'
 import { View } from 'react-native'
 import { ask } from '@/http/client'
-import { remove } from '@/state/changes'
-import { useShelf } from '@/state/store'
+import { remove } from '@/sync/changes'
+import { useDocuments } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { movedText } from '@/words/stockWords'
 
 type Props = { of: Account; thing: { id: string; revision: number; sheetMm?: number | null } }
@@ -17,15 +17,15 @@ type Props = { of: Account; thing: { id: string; revision: number; sheetMm?: num
 export function Moved({ of, thing }: Props) {
   const [moved, setMoved] = useState<readonly Movement[] | null>(null)
   const [away, setAway] = useState(false)
-  const gone = useShelf((s) => s.gone.movements)
+  const gone = useDocuments((s) => s.gone.movements)
   const { id, revision } = thing
   useEffect(() => {
     ask<Movement[]>(`/stock/${of}/${id}`).then(setMoved, () => setAway(true))
   }, [of, id, revision])
-  if (away) return <Words soft>The server is away; what moved is looked up there.</Words>
-  if (moved === null) return <Words soft>Looking it up …</Words>
+  if (away) return <Text soft>The server is away; what moved is looked up there.</Text>
+  if (moved === null) return <Text soft>Looking it up …</Text>
   const standing = moved.filter((m) => !gone[m.id])
-  if (standing.length === 0) return <Words soft>Nothing moved yet.</Words>
+  if (standing.length === 0) return <Text soft>Nothing moved yet.</Text>
   return (
     <View role="list">
       {standing.map((movement) => (
@@ -50,8 +50,8 @@ function MovedLine({ movement, sheetMm }: { movement: Movement; sheetMm: number 
       }}
     >
       <View style={{ flex: 1, minWidth: 0 }}>
-        <Words>{says}</Words>
-        <Words soft>{format(parseISO(movement.createdAt), 'd MMM, HH:mm')}</Words>
+        <Text>{says}</Text>
+        <Text soft>{format(parseISO(movement.createdAt), 'd MMM, HH:mm')}</Text>
       </View>
       {byHand(movement) ? (
         <Button type="outline" title="Take back" onPress={() => remove('movements', movement.id, says)} />

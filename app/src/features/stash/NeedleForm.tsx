@@ -3,7 +3,7 @@ import { needlePoints, needleSizes, pointNames } from '@thimble/core/recipe'
 import { FormChoices, FormField } from '@/forms/FormField'
 import { FormPage } from '@/forms/FormPage'
 import { useDocForm } from '@/forms/useDocForm'
-import { useShelf } from '@/state/store'
+import { useDocuments } from '@/state/store'
 import { CountedFields } from './CountedFields'
 import { type CountedTexts, readCounted, writeCounted } from './countedTexts'
 import { StockSection } from './StockSection'
@@ -19,8 +19,8 @@ type Texts = Pick<Needle, 'name' | 'size' | 'point'> & CountedTexts & { coated: 
 
 /** Needles in the drawer: their size, point and coating, and how many there are. */
 export function NeedleForm({ id }: { id: string }) {
-  const currency = useShelf((s) => s.shop.currency)
-  const isNew = useShelf((s) => !(id in s.docs.needles))
+  const currency = useDocuments((s) => s.shop.currency)
+  const isNew = useDocuments((s) => !(id in s.docs.needles))
   const { form, kept, keep, removeIt } = useDocForm({
     ...{ collection: 'needles', id, back: '/stash' },
     write: (needle?: Needle): Texts => ({

@@ -2,11 +2,11 @@ import { Button } from '@rneui/themed'
 import type { Account, Docs } from '@thimble/contract'
 import { useRouter } from 'expo-router'
 import { View } from 'react-native'
-import { useLeft } from '@/state/stock'
-import { useShelf } from '@/state/store'
+import { useLeft } from '@/shared/stock'
+import { useDocuments } from '@/state/store'
 import { useNamed } from '@/state/useShelfDocs'
 import { Section } from '@/ui/Section'
-import { Heading, Words } from '@/ui/Words'
+import { Heading, Text } from '@/ui/Text'
 import { leftText } from '@/words/stockWords'
 import { StashRow, SwatchPatch } from './StashRow'
 
@@ -37,7 +37,7 @@ export function Shelved<Name extends Counted>({
 }: Shelved<Name>) {
   const router = useRouter()
   const things = useNamed(collection)
-  const loaded = useShelf((s) => s.loaded)
+  const loaded = useDocuments((s) => s.loaded)
   return (
     <Section title={title} says={says}>
       <View>
@@ -46,13 +46,13 @@ export function Shelved<Name extends Counted>({
             {swatch ? <SwatchPatch colour={swatch(thing)} /> : null}
             <View style={{ flex: 1, minWidth: 0 }}>
               <Heading level={3}>{thing.name}</Heading>
-              <Words soft>{line(thing)}</Words>
+              <Text soft>{line(thing)}</Text>
             </View>
             <LeftOf thing={thing} {...left(thing)} />
           </StashRow>
         ))}
       </View>
-      {things.length === 0 && loaded ? <Words soft>Nothing yet.</Words> : null}
+      {things.length === 0 && loaded ? <Text soft>Nothing yet.</Text> : null}
       <Button type="outline" title={add} onPress={() => router.push(`/stash/${path}/new` as never)} />
     </Section>
   )
@@ -71,10 +71,10 @@ function LeftOf({ thing, of, left: kept, low }: Left) {
   const isLow = left !== null && (left < low || left <= 0)
   return (
     <View style={{ alignItems: 'flex-end' }}>
-      <Words bold tone={isLow ? 'madder' : undefined}>
+      <Text bold tone={isLow ? 'madder' : undefined}>
         {left === null ? '' : says}
-      </Words>
-      {wrong || isLow ? <Words soft>{wrong ? 'count it' : 'low'}</Words> : null}
+      </Text>
+      {wrong || isLow ? <Text soft>{wrong ? 'count it' : 'low'}</Text> : null}
     </View>
   )
 }

@@ -1,6 +1,6 @@
 import type { Account } from '@thimble/contract'
 import { useReserved } from '@/state/useReserved'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { spokenForText } from '@/words/stockWords'
 
 type Props = { of: Account; thing: { id: string; sheetMm?: number | null }; left: number | null }
@@ -11,8 +11,8 @@ export function SpokenFor({ of, thing, left }: Props) {
   if (!reserved) return null
   const short = left !== null && reserved.amount > left
   return (
-    <Words soft={!short} tone={short ? 'madder' : undefined}>
+    <Text soft={!short} tone={short ? 'madder' : undefined}>
       {spokenForText(of, reserved, thing, short)}
-    </Words>
+    </Text>
   )
 }

@@ -1,7 +1,7 @@
 import { Page } from '@/ui/Page'
 import { RowLink } from '@/ui/RowLink'
 import { Split } from '@/ui/Split'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { Hoops } from './Hoops'
 import { Machines } from './Machines'
 import { Adhesives, Bobbins, Needles, Supplies, Threads } from './StockLists'
@@ -42,8 +42,8 @@ const ToBuyLink = () => (
     href="/stash/to-buy"
     style={{ minHeight: 48, justifyContent: 'center', paddingHorizontal: 16, marginTop: 8 }}
   >
-    <Words bold tone="indigo">
+    <Text bold tone="indigo">
       To buy: what the bench wants and the stash lacks
-    </Words>
+    </Text>
   </RowLink>
 )

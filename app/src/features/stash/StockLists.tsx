@@ -1,5 +1,5 @@
 import { formatLength } from '@thimble/core/lengths'
-import { useShelf } from '@/state/store'
+import { useDocuments } from '@/state/store'
 import { adhesiveNames } from '@/words/adhesiveWords'
 import { layerName, needleText } from '@/words/stackWords'
 import { metresText } from '@/words/threadNeeds'
@@ -7,7 +7,7 @@ import { fibreName } from '@/words/threadWords'
 import { Shelved } from './Shelved'
 
 export function Supplies() {
-  const style = useShelf((s) => s.shop)
+  const style = useDocuments((s) => s.shop)
   return (
     <Shelved
       collection="supplies"

@@ -1,13 +1,13 @@
 import { Button } from '@rneui/themed'
 import type { Account } from '@thimble/contract'
 import { type ReactNode, useState } from 'react'
-import { moveStock, useLeft } from '@/state/stock'
+import { moveStock, useLeft } from '@/shared/stock'
 import { Choices } from '@/ui/Choices'
 import { Field } from '@/ui/Field'
-import { Opener } from '@/ui/Opener'
+import { Disclosure } from '@/ui/Disclosure'
 import { Section } from '@/ui/Section'
-import { useKeptText } from '@/ui/useKeptText'
-import { BigNumbers, Words } from '@/ui/Words'
+import { useDraftText } from '@/ui/useDraftText'
+import { BigNumbers, Text } from '@/ui/Text'
 import { leftText } from '@/words/stockWords'
 import { Moved } from './Moved'
 import { SpokenFor } from './SpokenFor'
@@ -28,13 +28,13 @@ export function StockSection({ of, thing, left: kept, children }: Props) {
   return (
     <Section title="What is left">
       <BigNumbers>{says}</BigNumbers>
-      {wrong ? <Words tone="madder">{wrong}</Words> : null}
+      {wrong ? <Text tone="madder">{wrong}</Text> : null}
       <SpokenFor of={of} thing={thing} left={left} />
       <MoveIt of={of} thing={thing} />
       {children}
-      <Opener title="What moved">
+      <Disclosure title="What moved">
         <Moved of={of} thing={thing} />
-      </Opener>
+      </Disclosure>
     </Section>
   )
 }
@@ -42,7 +42,7 @@ export function StockSection({ of, thing, left: kept, children }: Props) {
 function MoveIt({ of, thing }: Pick<Props, 'of' | 'thing'>) {
   const { kinds, unit } = waysToMove(of, thing)
   const [kind, setKind] = useState<StockKind>('bought')
-  const [text, setText] = useKeptText(`moved.${of}.${thing.id}`, '')
+  const [text, setText] = useDraftText(`moved.${of}.${thing.id}`, '')
   const { value, problem } = readAmount(of, text, thing)
   const nothing = value === 0 && kind !== 'corrected'
   const write = (): void => {
@@ -52,7 +52,7 @@ function MoveIt({ of, thing }: Pick<Props, 'of' | 'thing'>) {
   }
   return (
     <>
-      {pieceTakes(of) ? <Words soft>What a piece takes is taken as it goes in the log.</Words> : null}
+      {pieceTakes(of) ? <Text soft>What a piece takes is taken as it goes in the log.</Text> : null}
       <Choices label="What happened" choices={kinds} value={kind} onChange={setKind} />
       <Field
         label={kind === 'corrected' ? 'What there really is' : 'How much'}

@@ -7,7 +7,7 @@ import { View } from 'react-native'
 import { FormChoices, FormField, FormLength } from '@/forms/FormField'
 import { FormPage } from '@/forms/FormPage'
 import { useDocForm } from '@/forms/useDocForm'
-import { useShelf } from '@/state/store'
+import { useDocuments } from '@/state/store'
 import { readMoney, typedMoney } from '@/words/moneyWords'
 import { layerName } from '@/words/stackWords'
 import { CostField } from './CostField'
@@ -73,8 +73,8 @@ function writeSupply(style: LengthStyle & { currency: string }, supply?: Supply)
 
 /** A backing or topping: its kind, its width, and how much of it is left. */
 export function SupplyForm({ id }: { id: string }) {
-  const style = useShelf((s) => s.shop)
-  const isNew = useShelf((s) => !(id in s.docs.supplies))
+  const style = useDocuments((s) => s.shop)
+  const isNew = useDocuments((s) => !(id in s.docs.supplies))
   const { form, kept, keep, removeIt } = useDocForm({
     ...{ collection: 'supplies', id, back: '/stash' },
     write: (supply?: Supply): Texts => writeSupply(style, supply),

@@ -1,7 +1,7 @@
 import { Button } from '@rneui/themed'
 import { useWatch } from 'react-hook-form'
 import { View } from 'react-native'
-import { Photo, PhotoPicker } from '@/desk/inRecords'
+import { Photo, PhotoPicker } from '@/shared/inRecords'
 import { FormChoices, FormField } from '@/forms/FormField'
 import { FormPage } from '@/forms/FormPage'
 import { useDocForm } from '@/forms/useDocForm'

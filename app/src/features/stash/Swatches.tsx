@@ -1,10 +1,10 @@
 import { Button } from '@rneui/themed'
 import { useRouter } from 'expo-router'
 import { View } from 'react-native'
-import { useShelf } from '@/state/store'
+import { useDocuments } from '@/state/store'
 import { useNamed } from '@/state/useShelfDocs'
 import { Section } from '@/ui/Section'
-import { Heading, Words } from '@/ui/Words'
+import { Heading, Text } from '@/ui/Text'
 import { clothName } from '@/words/clothWords'
 import { StashRow, SwatchPatch } from './StashRow'
 
@@ -12,7 +12,7 @@ import { StashRow, SwatchPatch } from './StashRow'
 export function Swatches() {
   const router = useRouter()
   const swatches = useNamed('swatches')
-  const loaded = useShelf((s) => s.loaded)
+  const loaded = useDocuments((s) => s.loaded)
   return (
     <Section title="Swatches" says="Cloths of your own, with their numbers.">
       <View>
@@ -21,14 +21,14 @@ export function Swatches() {
             <SwatchPatch colour={swatch.colour} />
             <View style={{ flex: 1, minWidth: 0 }}>
               <Heading level={3}>{swatch.name}</Heading>
-              <Words
+              <Text
                 soft
-              >{`Like ${clothName(swatch.family).toLowerCase()}, stretching ${swatch.stretchPercent} %`}</Words>
+              >{`Like ${clothName(swatch.family).toLowerCase()}, stretching ${swatch.stretchPercent} %`}</Text>
             </View>
           </StashRow>
         ))}
       </View>
-      {swatches.length === 0 && loaded ? <Words soft>No swatches yet.</Words> : null}
+      {swatches.length === 0 && loaded ? <Text soft>No swatches yet.</Text> : null}
       <Button type="outline" title="Add a swatch" onPress={() => router.push('/stash/swatch/new')} />
     </Section>
   )

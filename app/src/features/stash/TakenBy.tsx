@@ -1,7 +1,7 @@
 import { type Control, useController } from 'react-hook-form'
 import type { Hoop } from '@thimble/contract'
-import { TickLine } from '@/ui/TickLine'
-import { Words } from '@/ui/Words'
+import { CheckboxRow } from '@/ui/CheckboxRow'
+import { Text } from '@/ui/Text'
 import { useNamed } from '@/state/useShelfDocs'
 import type { HoopTexts } from './hoopTexts'
 
@@ -13,9 +13,9 @@ export function TakenBy({ control }: { control: Control<HoopTexts, unknown, Hoop
   if (machines.length === 0) return null
   return (
     <>
-      <Words soft>{taken.length === 0 ? 'Goes on every machine' : 'Goes on'}</Words>
+      <Text soft>{taken.length === 0 ? 'Goes on every machine' : 'Goes on'}</Text>
       {machines.map(({ id, name }) => (
-        <TickLine
+        <CheckboxRow
           key={id}
           title={name}
           done={taken.includes(id)}

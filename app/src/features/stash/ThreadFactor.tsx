@@ -1,19 +1,19 @@
 import { Button } from '@rneui/themed'
 import { useEffect, useState } from 'react'
 import { ask } from '@/http/client'
-import { patchShop } from '@/state/changes'
-import { useShelf } from '@/state/store'
+import { patchShop } from '@/sync/changes'
+import { useDocuments } from '@/state/store'
 import { Section } from '@/ui/Section'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { factorText, reckonedText } from '@/words/threadNeeds'
 
 type Factor = { factor: number; interval: [number, number] | null; weighings: number }
 
 const hundredths = (value: number): number => Math.round(value * 100) / 100
 
-/** How much thread the shop's machines really take, learned from spools weighed twice; reckoned with when the worker says so. */
+/** How much thread the shop's machines really take, learned from spools weighed twice; counted with when the worker says so. */
 export function ThreadFactor() {
-  const reckoned = useShelf((s) => s.shop.threadFactor)
+  const reckoned = useDocuments((s) => s.shop.threadFactor)
   const [found, setFound] = useState<Factor | null>(null)
   useEffect(() => {
     ask<Factor | null>('/thread-factor').then(setFound, () => undefined)
@@ -22,8 +22,8 @@ export function ThreadFactor() {
   const learned = found && hundredths(found.factor)
   return (
     <Section title="What your machines take">
-      {found ? <Words>{factorText(found)}</Words> : null}
-      <Words soft>{reckonedText(reckoned)}</Words>
+      {found ? <Text>{factorText(found)}</Text> : null}
+      <Text soft>{reckonedText(reckoned)}</Text>
       {learned && learned !== reckoned ? (
         <Button type="outline" title={`Reckon with ${learned}`} onPress={() => patchShop({ threadFactor: learned })} />
       ) : null}

@@ -5,8 +5,8 @@ import { View } from 'react-native'
 import { FormChoices, FormField } from '@/forms/FormField'
 import { FormPage } from '@/forms/FormPage'
 import { useDocForm } from '@/forms/useDocForm'
-import { moveStock } from '@/state/stock'
-import { useShelf } from '@/state/store'
+import { moveStock } from '@/shared/stock'
+import { useDocuments } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { fibreNames, weights } from '@/words/threadWords'
 import { CostField } from './CostField'
@@ -16,8 +16,8 @@ import { WeighSpool } from './WeighSpool'
 
 /** A thread on the shelf: its colour, weight and fibre, what a spool of it is like, and what is left. */
 export function ThreadForm({ id }: { id: string }) {
-  const currency = useShelf((s) => s.shop.currency)
-  const isNew = useShelf((s) => !(id in s.docs.threads))
+  const currency = useDocuments((s) => s.shop.currency)
+  const isNew = useDocuments((s) => !(id in s.docs.threads))
   const { form, kept, keep, removeIt } = useDocForm({
     ...{ collection: 'threads', id, back: '/stash' },
     write: (thread?: Thread) => writeThread(currency, thread),

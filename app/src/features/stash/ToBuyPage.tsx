@@ -2,12 +2,12 @@ import { Button } from '@rneui/themed'
 import type { ListRow } from '@thimble/core/template'
 import { isToBuy, missing, type Need } from '@thimble/plan/benchNeeds'
 import { View } from 'react-native'
-import { saveFile } from '@/desk/saveFile'
+import { saveFile } from '@/shared/saveFile'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { useTask } from '@/ui/useTask'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { many } from '@/words/designWords'
 import { needLine, needName, toBuyText } from '@/words/needWords'
 import { toBuyCsv } from './toBuyCsv'
@@ -22,7 +22,7 @@ export function ToBuyPage() {
         <ToBuy needs={needs} />
       ) : (
         <Section title="What the bench wants">
-          <Words soft>{`Counting: ${counted} of ${many(of, 'piece')} …`}</Words>
+          <Text soft>{`Counting: ${counted} of ${many(of, 'piece')} …`}</Text>
         </Section>
       )}
     </Page>
@@ -47,13 +47,15 @@ function ToBuy({ needs }: { needs: readonly Need[] }) {
               type="outline"
               title="Save as CSV"
               onPress={() =>
-                void run(async () => saveFile('to buy', 'csv', toBuyCsv(needs, (await import('@/desk/table')).tables)))
+                void run(async () =>
+                  saveFile('to buy', 'csv', toBuyCsv(needs, (await import('@/shared/table')).tables)),
+                )
               }
             />
             <Button type="outline" title="Save to print" disabled={busy} onPress={() => void run(print)} />
           </View>
         ) : null}
-        {problem ? <Words tone="madder">{problem}</Words> : null}
+        {problem ? <Text tone="madder">{problem}</Text> : null}
       </Section>
       {enough.length > 0 ? (
         <Section title="Enough of">
@@ -86,12 +88,12 @@ function NeedLine({ need }: { need: Need }) {
       }}
     >
       <View style={{ flex: 1, minWidth: 0 }}>
-        <Words bold>{needName(need)}</Words>
-        <Words soft>{needLine(need)}</Words>
+        <Text bold>{needName(need)}</Text>
+        <Text soft>{needLine(need)}</Text>
       </View>
-      <Words bold tone={short ? 'madder' : undefined}>
+      <Text bold tone={short ? 'madder' : undefined}>
         {toBuyText(need)}
-      </Words>
+      </Text>
     </View>
   )
 }

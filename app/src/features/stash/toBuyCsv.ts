@@ -1,4 +1,4 @@
-import type { tables } from '@/desk/table'
+import type { tables } from '@/shared/table'
 import { isToBuy, missing, type Need } from '@thimble/plan/benchNeeds'
 import { needName } from '@/words/needWords'
 

@@ -10,7 +10,7 @@ import { type DesignChange, scaleAdvice } from './designChange'
 /**
  * The design mirrored, then turned, then scaled about its middle. The stitches of a list keep their number, so its load
  * changes by the square of the scale: a caution beyond 10 %, refused beyond 20 % (craft.md section 8, issue step 3).
- * Artwork is reckoned anew at its new size.
+ * Artwork is worked out again at its new size.
  *
  * @param change rotate in degrees, clockwise as seen; scale 1 is as it is
  * @throws CoreError('too-much-scale', path 'scale'), CoreError('bad-request')

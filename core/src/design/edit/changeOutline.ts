@@ -15,7 +15,7 @@ export type DesignOutline = {
 
 /**
  * A design's outline mirrored, then turned, then scaled about its middle: a piece's own copy of what lies on the shelf.
- * Stitches that keep their number lie closer by the square of the scale (`artwork` is reckoned anew and keeps its load).
+ * Stitches that keep their number lie closer by the square of the scale (`artwork` is worked out again and keeps its load).
  *
  * @param change rotate in degrees, clockwise as seen; scale 1 is as it is
  * @example a 60 x 20 rectangle of 50 a cm2, scaled 1.1 and turned 90: 22 x 66, 41.3 a cm2

@@ -1,9 +1,9 @@
 import { type Advice, adviceOf } from '../../advice'
 import { CoreError } from '../../errors'
-import { say } from '../../words/said'
+import { message } from '../../messages/message'
 import type { Design } from '../design'
 
-/** What placing may do to a design, always reckoned from the design as it was read. */
+/** What placing may do to a design, always worked out from the design as it was read. */
 export const designMirrors = ['none', 'left-right', 'top-bottom'] as const
 export type DesignChange = { scale: number; rotate: number; mirror: (typeof designMirrors)[number] }
 
@@ -24,6 +24,6 @@ export function scaleAdvice({ source }: Pick<Design, 'source'>, scale: number): 
     )
   const load = Math.round((1 / (scale * scale) - 1) * 100)
   const fills = { percent: { plain: percent }, load: { plain: Math.abs(load) } }
-  const said = load > 0 ? say('design.scaled-more', fills) : say('design.scaled-fewer', fills)
+  const said = load > 0 ? message('design.scaled-more', fills) : message('design.scaled-fewer', fills)
   return [{ ...adviceOf({ severity: 'caution', said }), code: 'scaled' }]
 }

@@ -30,7 +30,7 @@ export function isWithin(points: readonly Point[][], { box }: Clip): boolean {
 
 const STEP_MM = 0.5
 
-/** The parts of lines that lie inside, to within half a millimetre: enough to reckon their stitches by. */
+/** The parts of lines that lie inside, to within half a millimetre: enough to estimate their stitches by. */
 export function linesInside(lines: readonly Point[][], { area }: Clip): Point[][] {
   const kept: Point[][] = []
   for (const line of lines) {

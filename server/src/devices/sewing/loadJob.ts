@@ -12,7 +12,7 @@ const BESIDE = 1
 /** More of them than these nobody sits through. */
 const MOST_STRIKES = 20
 
-type Ask = {
+type LoadJobInput = {
   id: string
   job: SewingJob
   path: Path
@@ -21,7 +21,7 @@ type Ask = {
 }
 
 /** What a machine makes of what it is given: where things will go wrong follows from the seed and the piece. */
-export function loadJob({ id, job, path, machine, seed }: Ask): Loaded {
+export function loadJob({ id, job, path, machine, seed }: LoadJobInput): Loaded {
   const faults = [...breaksOf(path.length / 2, seed, job), ...strikesOf(path, job)]
   const colours = new Set(job.blocks.map(({ colour }) => colour)).size
   const several = machine !== null && machine.needles > 1 && colours <= machine.needles

@@ -1,4 +1,4 @@
-import type { MachineOrder } from '@thimble/contract/sewingMachine'
+import type { MachineCommand } from '@thimble/contract/sewingMachine'
 import { CoreError } from '@thimble/core/errors'
 import type { Memory } from './machineMemory'
 
@@ -11,7 +11,7 @@ const refuse = (says: string): never => {
 }
 
 /** The machine after something was pressed at it. @throws CoreError('refused') where it does not do that now */
-export function pressed(now: Memory, order: MachineOrder): Memory {
+export function pressed(now: Memory, order: MachineCommand): Memory {
   if (order.press === 'pace') return { ...now, pace: order.pace }
   if (order.press === 'bobbin') {
     if (isMoving(now)) refuse('Stop it first: a bobbin is changed while nothing moves.')

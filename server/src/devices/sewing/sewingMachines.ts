@@ -2,13 +2,13 @@ import { type Hoop, type Machine, RunEvent, type RunEventKind } from '@thimble/c
 import {
   MACHINE_OF_NO_NAME,
   type MachineNow,
-  type MachineOrder,
+  type MachineCommand,
   MOST_GIVEN,
   type SewingJob,
 } from '@thimble/contract/sewingMachine'
 import { CoreError } from '@thimble/core/errors'
 import type { Tx } from '../../db/database'
-import { NotKept } from '../../stores/notKept'
+import { NotFound } from '../../stores/notFound'
 import type { ShopStore } from '../../stores/shopStore'
 import { eventOf } from './eventOf'
 import { loadJob } from './loadJob'
@@ -59,7 +59,7 @@ export class SewingMachines {
       if (runs(memory)) throw new CoreError('refused', 'It is at work: stop it first.')
       const { documents, packed } = this.store
       const machine = (await documents.machines!.find(id)) as Machine | null
-      if (!machine && id !== MACHINE_OF_NO_NAME) throw new NotKept(id)
+      if (!machine && id !== MACHINE_OF_NO_NAME) throw new NotFound(id)
       if (job.blocks.reduce((sum, { stitches }) => sum + stitches, 0) > MOST_GIVEN)
         throw new CoreError('refused', 'That is more stitches than it takes at once: sew fewer copies in a hooping.')
       const hoop = job.hoop.id ? ((await documents.hoops!.find(job.hoop.id)) as Hoop | null) : null
@@ -88,7 +88,7 @@ export class SewingMachines {
   }
 
   /** @throws CoreError('refused') */
-  press(id: string, order: MachineOrder): Promise<MachineNow> {
+  press(id: string, order: MachineCommand): Promise<MachineNow> {
     return this.#inTurn(async () => {
       await this.#tick(id)
       const standing = this.#of(id)

@@ -1,3 +1,3 @@
 import { lazyPage } from '@/ui/lazyPage'
 
-export default lazyPage(async () => (await import('@/features/runs/pages')).OrderPage)
+export default lazyPage(async () => (await import('@/features/orders/pages')).OrderPage)

@@ -4,23 +4,26 @@ import type { DesignCard } from '@thimble/contract'
 import { smallLetterAdvice } from '@thimble/core/design'
 import { formatLength } from '@thimble/core/lengths'
 import { useRouter } from 'expo-router'
-import { patch, remove } from '@/state/changes'
-import { useShelf } from '@/state/store'
+import { patch, remove } from '@/sync/changes'
+import { useDocuments } from '@/state/store'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Choices } from '@/ui/Choices'
 import { Field } from '@/ui/Field'
 import { LimitedField } from '@/ui/LimitedField'
 import { NameField } from '@/ui/NameField'
 import { Section } from '@/ui/Section'
-import { useKeptText } from '@/ui/useKeptText'
+import { useDraftText } from '@/ui/useDraftText'
 import { workKinds } from '@/words/designWords'
 
 /** What its owner says of it: name, kind, smallest letter, note. */
 export function AboutSection({ design }: { design: DesignCard }) {
   const router = useRouter()
-  const style = useShelf((s) => s.shop)
+  const style = useDocuments((s) => s.shop)
   const { id, smallestLetterMm } = design
-  const [letter, setLetter] = useKeptText(`letter.${id}`, smallestLetterMm ? formatLength(smallestLetterMm, style) : '')
+  const [letter, setLetter] = useDraftText(
+    `letter.${id}`,
+    smallestLetterMm ? formatLength(smallestLetterMm, style) : '',
+  )
   const { mm, problem } = readTyped({ text: letter, unit: style.unit })
   const wrong = problem ?? (mm !== null && (mm <= 0 || mm > 300) ? 'A letter is up to 300 mm high.' : null)
   const typeLetter = (text: string): void => {

@@ -2,19 +2,19 @@ import { hullOf } from '@thimble/plan'
 import { Button } from '@rneui/themed'
 import type { DesignCard } from '@thimble/contract'
 import { formatLength } from '@thimble/core/lengths'
-import { ChangeFields } from '@/desk/changing'
-import { editDesign, undoEdits } from '@/desk/editDesign'
-import { useShelf } from '@/state/store'
+import { ChangeFields } from '@/shared/changing'
+import { editDesign, undoEdits } from '@/shared/editDesign'
+import { useDocuments } from '@/state/store'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { Section } from '@/ui/Section'
 import { useTask } from '@/ui/useTask'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { useDocs } from '@/state/useShelfDocs'
 import { many } from '@/words/designWords'
 
-/** Size, turn and mirror, reckoned from the design as it was read, so that nothing adds up unseen. */
+/** Size, turn and mirror, worked out from the design as it was read, so that nothing adds up unseen. */
 export function ChangeSection({ design }: { design: DesignCard }) {
-  const style = useShelf((s) => s.shop)
+  const style = useDocuments((s) => s.shop)
   const users = useDocs('pieces').filter(
     (piece) => piece.measure.designId === design.id && piece.measure.kept.length === 0,
   )
@@ -23,7 +23,7 @@ export function ChangeSection({ design }: { design: DesignCard }) {
   const { busy, problem, run } = useTask()
   return (
     <Section title="Size and way up">
-      <Words>{`${formatLength(width, style)} wide, ${formatLength(height, style)} high, ${Math.round(change.scale * 100)} % of its own size.`}</Words>
+      <Text>{`${formatLength(width, style)} wide, ${formatLength(height, style)} high, ${Math.round(change.scale * 100)} % of its own size.`}</Text>
       <ChangeFields
         design={{ source, width, hull: hullOf(design) }}
         change={change}
@@ -32,9 +32,9 @@ export function ChangeSection({ design }: { design: DesignCard }) {
       />
       {problem ? <FieldProblem id="change">{problem}</FieldProblem> : null}
       {users.length > 0 ? (
-        <Words
+        <Text
           soft
-        >{`${many(users.length, 'piece')} on the bench ${users.length === 1 ? 'uses' : 'use'} this design and will follow; a piece can also change a copy of its own, at Measure.`}</Words>
+        >{`${many(users.length, 'piece')} on the bench ${users.length === 1 ? 'uses' : 'use'} this design and will follow; a piece can also change a copy of its own, at Measure.`}</Text>
       ) : null}
       {asRead ? null : (
         <Button

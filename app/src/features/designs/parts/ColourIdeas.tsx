@@ -4,14 +4,14 @@ import { CoreError } from '@thimble/core/errors'
 import { View } from 'react-native'
 import { ColourStrip } from '@/drawing/ColourStrip'
 import { Field } from '@/ui/Field'
-import { useKeptText } from '@/ui/useKeptText'
-import { Words } from '@/ui/Words'
+import { useDraftText } from '@/ui/useDraftText'
+import { Text } from '@/ui/Text'
 
 type Props = { colours: readonly string[]; cloth: string; busy: boolean; onTake: (colours: string[]) => void }
 
 /** Tone on tone, and colours out of the cloth's own print, each shown before it is taken. */
 export function ColourIdeas({ colours, cloth, busy, onTake }: Props) {
-  const [print, setPrint] = useKeptText('print-colours', '')
+  const [print, setPrint] = useDraftText('print-colours', '')
   const picked = print.split(/[\s,;]+/).filter(Boolean)
   const printed = picked.length > 0 ? tried(() => fromThePrint(colours, [cloth, ...picked])) : null
   return (
@@ -50,7 +50,7 @@ type IdeaProps = { title: string; colours: string[]; busy: boolean; onTake: (col
 function Idea({ title, colours, busy, onTake }: IdeaProps) {
   return (
     <View style={{ gap: 6 }}>
-      <Words>{title}</Words>
+      <Text>{title}</Text>
       <ColourStrip blocks={colours.map((colour) => ({ colour, share: 1 }))} height={28} label={title} />
       <Button type="outline" title="Take these colours" disabled={busy} onPress={() => onTake(colours)} />
     </View>

@@ -2,18 +2,18 @@ import type { DesignCard, Thread } from '@thimble/contract'
 import { type Match, nearestThreads, onGround } from '@thimble/core/colour'
 import { useState } from 'react'
 import { Pressable, View } from 'react-native'
-import { editDesign } from '@/desk/editDesign'
+import { editDesign } from '@/shared/editDesign'
 import { deviceStorage } from '@/state/deviceStorage'
 import { usePalette } from '@/theme/PaletteProvider'
 import { FieldProblem } from '@/ui/FieldProblem'
-import { Opener } from '@/ui/Opener'
+import { Disclosure } from '@/ui/Disclosure'
 import { Section } from '@/ui/Section'
 import { useTask } from '@/ui/useTask'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import type { OpenedDesign } from '@/workers/designWorker'
 import { useNamed } from '@/state/useShelfDocs'
 import { many, metres } from '@/words/designWords'
-import { ClothColour } from '@/desk/ClothColour'
+import { ClothColour } from '@/shared/ClothColour'
 import { ColourIdeas } from './ColourIdeas'
 import { RecolourLine } from './RecolourLine'
 
@@ -47,14 +47,14 @@ export function ColoursSection({ design, opened }: { design: DesignCard; opened:
         />
       ))}
       {problem ? <FieldProblem id="recolour">{problem}</FieldProblem> : null}
-      <Opener title="Other colours for it">
+      <Disclosure title="Other colours for it">
         <ColourIdeas
           colours={design.colours}
           cloth={cloth}
           busy={busy}
           onTake={(colours) => void run(() => editDesign(design, { colours }))}
         />
-      </Opener>
+      </Disclosure>
     </Section>
   )
 }
@@ -86,22 +86,22 @@ function ColourLine({ colour, cloth, top, blocks, matches, onRecolour }: LinePro
           <View style={{ flex: 1, backgroundColor: colour }} />
         </View>
         <View style={{ flex: 1, minWidth: 0 }}>
-          <Words bold>{best ? best.thread.name : colour}</Words>
-          <Words soft>
+          <Text bold>{best ? best.thread.name : colour}</Text>
+          <Text soft>
             {best
               ? `${best.words}; ${colour}, ${many(blocks, 'block')}`
               : `${many(blocks, 'block')}; no threads in the stash yet`}
-          </Words>
-          {short ? <Words soft tone="madder">{`Only ${metres(best.thread.leftM!)} left.`}</Words> : null}
-          <Words soft>{ground.text}</Words>
+          </Text>
+          {short ? <Text soft tone="madder">{`Only ${metres(best.thread.leftM!)} left.`}</Text> : null}
+          <Text soft>{ground.text}</Text>
         </View>
         <View style={{ alignItems: 'flex-end' }}>
-          <Words bold style={{ fontSize: 20 }}>
+          <Text bold style={{ fontSize: 20 }}>
             {top === undefined ? '' : metres(top)}
-          </Words>
-          <Words soft tone="indigo">
+          </Text>
+          <Text soft tone="indigo">
             {open ? 'close' : 'change'}
-          </Words>
+          </Text>
         </View>
       </Pressable>
       {open ? <RecolourLine colour={colour} matches={matches} onRecolour={onRecolour} /> : null}

@@ -9,17 +9,17 @@ import { View } from 'react-native'
 import Svg, { Path } from 'react-native-svg'
 import { fitAll, toPath } from '@/drawing/scale'
 import { usePalette } from '@/theme/PaletteProvider'
-import { atDesk } from '@/workers/desk'
-import { saveFile } from '@/desk/saveFile'
-import { editsOf } from '@/desk/useOpened'
-import { useShelf } from '@/state/store'
+import { inDesignWorker } from '@/workers/designClient'
+import { saveFile } from '@/shared/saveFile'
+import { editsOf } from '@/shared/useOpened'
+import { useDocuments } from '@/state/store'
 import { useNamed } from '@/state/useShelfDocs'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { FieldProblem } from '@/ui/FieldProblem'
-import { Opener } from '@/ui/Opener'
+import { Disclosure } from '@/ui/Disclosure'
 import { Section } from '@/ui/Section'
 import { useTask } from '@/ui/useTask'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { threadFor } from '@/words/threadWords'
 import { FormChoices, FormField, FormLength } from '@/forms/FormField'
 import { useDraftForm } from '@/forms/useDraftForm'
@@ -29,9 +29,9 @@ import { useWatch } from 'react-hook-form'
 export function CuttingSection({ design }: { design: DesignCard }) {
   return (
     <Section>
-      <Opener title="Cutting file for an applique">
+      <Disclosure title="Cutting file for an applique">
         <Cutting design={design} />
-      </Opener>
+      </Disclosure>
     </Section>
   )
 }
@@ -78,7 +78,7 @@ function readCutting(texts: Texts, blocks: number, unit: LengthUnit) {
 type Laid = { made: CuttingFile; from: string }
 
 function Cutting({ design }: { design: DesignCard }) {
-  const style = useShelf((s) => s.shop)
+  const style = useDocuments((s) => s.shop)
   const threads = useNamed('threads')
   const { unit } = style
   const { control } = useDraftForm<Texts>(`cutting.${design.id}`, {
@@ -92,7 +92,7 @@ function Cutting({ design }: { design: DesignCard }) {
     run(async () => {
       const { unread, request } = readCutting(texts, design.colours.length, unit)
       if (unread) throw new Error(unread)
-      setLaid({ made: await atDesk((d) => d.cutting(design.id, editsOf(design), request)), from })
+      setLaid({ made: await inDesignWorker((d) => d.cutting(design.id, editsOf(design), request)), from })
     })
   return (
     <View style={{ gap: 12 }}>
@@ -121,15 +121,15 @@ function Cutting({ design }: { design: DesignCard }) {
 type CutProps = { design: DesignCard; made: CuttingFile; texts: Texts }
 
 function Cut({ design, made, texts }: CutProps) {
-  const style = useShelf((s) => s.shop)
+  const style = useDocuments((s) => s.shop)
   const write = (mm: number): string => formatLength(Math.ceil(mm), style)
   const together = texts.count === '1' ? 'It takes' : 'Together they take'
   return (
     <>
       <CutDrawing outline={made.outline} colour={design.colours[Number(texts.block)] ?? design.colours[0]!} />
-      <Words>
+      <Text>
         {`One piece is ${write(made.piece.width)} × ${write(made.piece.height)}. ${together} cloth of ${write(made.cloth.width)} × ${write(made.cloth.length)}.`}
-      </Words>
+      </Text>
       {made.warnings.map((advice) => (
         <AdviceBar key={advice.code} advice={advice} />
       ))}

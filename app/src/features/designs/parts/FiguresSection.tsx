@@ -2,17 +2,17 @@ import { adviceOf } from '@thimble/core/advice'
 import type { DesignCard } from '@thimble/contract'
 import { formatFine, formatLength } from '@thimble/core/lengths'
 import { View } from 'react-native'
-import { useShelf } from '@/state/store'
+import { useDocuments } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Section } from '@/ui/Section'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import type { OpenedDesign } from '@/workers/designWorker'
 import { loadNames, many, metres } from '@/words/designWords'
 
 /** What was measured: large where the bench asks for it, in lines where it is only looked up. */
 export function FiguresSection({ design, opened }: { design: DesignCard; opened: OpenedDesign | null }) {
-  const style = useShelf((s) => s.shop)
+  const style = useDocuments((s) => s.shop)
   const { summary, stitches } = design
   if (!summary) return null
   const size = `${formatLength(design.width, style)} × ${formatLength(design.height, style)}`
@@ -47,9 +47,9 @@ export function FiguresSection({ design, opened }: { design: DesignCard; opened:
       </View>
       <View>
         {lines.map((line) => (
-          <Words key={line} soft>
+          <Text key={line} soft>
             {line}
-          </Words>
+          </Text>
         ))}
       </View>
       {summary.warnings.map(adviceOf).map((advice) => (
@@ -63,10 +63,10 @@ function Figure({ big, says }: { big: string; says: string }) {
   const p = usePalette()
   return (
     <View style={{ borderTopWidth: 3, borderTopColor: p.tape, paddingTop: 4 }}>
-      <Words bold style={{ fontSize: 24, lineHeight: 30 }}>
+      <Text bold style={{ fontSize: 24, lineHeight: 30 }}>
         {big}
-      </Words>
-      <Words soft>{says}</Words>
+      </Text>
+      <Text soft>{says}</Text>
     </View>
   )
 }

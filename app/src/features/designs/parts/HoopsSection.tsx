@@ -6,9 +6,9 @@ import { useMemo } from 'react'
 import { View } from 'react-native'
 import { HoopDrawing } from '@/drawing/HoopDrawing'
 import { groundFor } from '@/drawing/clothInk'
-import { useShelf } from '@/state/store'
+import { useDocuments } from '@/state/store'
 import { Section } from '@/ui/Section'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { useNamed } from '@/state/useShelfDocs'
 
 const SIZE = 120
@@ -16,7 +16,7 @@ const SIZE = 120
 /** The hoops whose field takes the design, by itself and on no piece yet, with the room round it. */
 export function HoopsSection({ design }: { design: DesignCard }) {
   const hoops = useNamed('hoops')
-  const style = useShelf((s) => s.shop)
+  const style = useDocuments((s) => s.shop)
   const hull = useMemo(() => hullOf(design), [design])
   const ranked = useMemo(
     () =>
@@ -37,11 +37,11 @@ export function HoopsSection({ design }: { design: DesignCard }) {
   return (
     <Section title="Hoops it fits">
       {fits.length > 0 ? null : (
-        <Words>
+        <Text>
           {nearest
             ? `No hoop in the stash takes it whole. ${nameOf(nearest)} comes nearest. ${nearest.reasons.map((r) => r.text).join(' ')}`
             : 'There is no hoop in the stash yet.'}
-        </Words>
+        </Text>
       )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         {fits.map((choice) => {
@@ -59,10 +59,10 @@ export function HoopsSection({ design }: { design: DesignCard }) {
                 size={SIZE}
                 largest={largest}
               />
-              <Words bold>{hoop.name}</Words>
-              <Words
+              <Text bold>{hoop.name}</Text>
+              <Text
                 soft
-              >{`${room} of room at the least${choice.pose.rotation === 0 ? '' : `, turned ${choice.pose.rotation}°`}`}</Words>
+              >{`${room} of room at the least${choice.pose.rotation === 0 ? '' : `, turned ${choice.pose.rotation}°`}`}</Text>
             </View>
           )
         })}

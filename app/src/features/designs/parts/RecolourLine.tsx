@@ -5,7 +5,7 @@ import { useState } from 'react'
 import { Pressable, View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Field } from '@/ui/Field'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { metres } from '@/words/designWords'
 
 type Props = { colour: string; matches: readonly Match<Thread>[]; onRecolour: (colour: string) => void }
@@ -37,12 +37,12 @@ export function RecolourLine({ colour, matches, onRecolour }: Props) {
             style={{ width: 28, height: 28, backgroundColor: thread.colour, borderWidth: 1, borderColor: p.seam }}
           />
           <View style={{ flex: 1, minWidth: 0 }}>
-            <Words>{`${thread.name}, ${thread.weight} weight`}</Words>
-            <Words soft>{`${words}${thread.leftM === null ? '' : `; ${metres(thread.leftM)} left`}`}</Words>
+            <Text>{`${thread.name}, ${thread.weight} weight`}</Text>
+            <Text soft>{`${words}${thread.leftM === null ? '' : `; ${metres(thread.leftM)} left`}`}</Text>
           </View>
-          <Words bold tone="indigo">
+          <Text bold tone="indigo">
             use
-          </Words>
+          </Text>
         </Pressable>
       ))}
       <Field

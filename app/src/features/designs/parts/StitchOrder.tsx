@@ -2,7 +2,7 @@ import { useState } from 'react'
 import { Pressable, View } from 'react-native'
 import { ColourStrip } from '@/drawing/ColourStrip'
 import { usePalette } from '@/theme/PaletteProvider'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import type { OpenedDesign } from '@/workers/designWorker'
 import { metres } from '@/words/designWords'
 
@@ -26,18 +26,18 @@ export function StitchOrder({ opened, at }: { opened: OpenedDesign; at: number |
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 12, rowGap: 2 }}>
         {shown.map(({ colour, topMetres }, i) => (
           <View key={i} style={{ flexDirection: 'row', alignItems: 'center', gap: 4 }}>
-            <Words soft bold={i === at}>{`${i + 1}`}</Words>
+            <Text soft bold={i === at}>{`${i + 1}`}</Text>
             <View style={{ width: 14, height: 14, backgroundColor: colour, borderWidth: 1, borderColor: p.inkSoft }} />
-            <Words soft bold={i === at}>
+            <Text soft bold={i === at}>
               {metres(topMetres)}
-            </Words>
+            </Text>
           </View>
         ))}
         {byBlock.length > FEW ? (
           <Pressable role="button" onPress={() => setAll(!all)} style={{ minHeight: 44, justifyContent: 'center' }}>
-            <Words soft tone="indigo">
+            <Text soft tone="indigo">
               {all ? 'fewer' : `and ${byBlock.length - FEW} more`}
-            </Words>
+            </Text>
           </Pressable>
         ) : null}
       </View>

@@ -4,27 +4,27 @@ import type { DesignCard, DesignFile } from '@thimble/contract'
 import { formatLength } from '@thimble/core/lengths'
 import { useRouter } from 'expo-router'
 import { View } from 'react-native'
-import { atDesk } from '@/workers/desk'
-import { copyDesign } from '@/desk/editDesign'
-import { saveFile } from '@/desk/saveFile'
-import { editsOf } from '@/desk/useOpened'
-import { useShelf } from '@/state/store'
+import { inDesignWorker } from '@/workers/designClient'
+import { copyDesign } from '@/shared/editDesign'
+import { saveFile } from '@/shared/saveFile'
+import { editsOf } from '@/shared/useOpened'
+import { useDocuments } from '@/state/store'
 import { saveTemplate } from '@/template/printTemplate'
 import { TemplateButtons } from '@/template/printing'
 import { FieldProblem } from '@/ui/FieldProblem'
-import { Opener } from '@/ui/Opener'
+import { Disclosure } from '@/ui/Disclosure'
 import { Section } from '@/ui/Section'
 import { useTask } from '@/ui/useTask'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 
 /** The design as files: stitch list, artwork, its own JSON, paper template; and copies and groups of it. */
 export function WriteSection({ design }: { design: DesignCard }) {
-  const style = useShelf((s) => s.shop)
+  const style = useDocuments((s) => s.shop)
   const router = useRouter()
   const { busy, problem, run } = useTask()
   const write = (format: 'csv' | 'svg'): void =>
     void run(async () =>
-      saveFile(design.name, format, await atDesk((d) => d.write(design.id, editsOf(design), format))),
+      saveFile(design.name, format, await inDesignWorker((d) => d.write(design.id, editsOf(design), format))),
     )
   const template = (paper: 'a4' | 'letter') =>
     saveTemplate(
@@ -41,7 +41,7 @@ export function WriteSection({ design }: { design: DesignCard }) {
   const copy = (): void => void run(async () => router.push(`/designs/${await copyDesign(design)}`))
   return (
     <Section title="Out of the shop">
-      <Words soft>As it is stitched now: in this size, order and colours.</Words>
+      <Text soft>As it is stitched now: in this size, order and colours.</Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         {design.source === 'stitches' ? (
           <Button type="outline" title="Stitch list (CSV)" disabled={busy} onPress={() => write('csv')} />
@@ -56,14 +56,14 @@ export function WriteSection({ design }: { design: DesignCard }) {
       </View>
       <TemplateButtons make={template} />
       {problem ? <FieldProblem id="write">{problem}</FieldProblem> : null}
-      <Opener title="A copy, or a group with others">
+      <Disclosure title="A copy, or a group with others">
         <Button type="outline" title="Make a copy that goes its own way" disabled={busy} onPress={copy} />
         <Button
           type="outline"
           title="Group it with another"
           onPress={() => router.push(`/designs/group?with=${design.id}`)}
         />
-      </Opener>
+      </Disclosure>
     </Section>
   )
 }
@@ -71,7 +71,7 @@ export function WriteSection({ design }: { design: DesignCard }) {
 /** The card with its design as it was read; its changes stand beside it, so that they can be taken back elsewhere. */
 async function saveJson(design: DesignCard): Promise<void> {
   const { id, createdAt, updatedAt, revision, summary, ...said } = design
-  const packed = await atDesk((d) => d.packed(id))
+  const packed = await inDesignWorker((d) => d.packed(id))
   const file: Omit<DesignFile, 'packed'> = { format: 'zealous-thimble-design', version: 2, design: said }
   saveFile(design.name, 'json', `${JSON.stringify(file).slice(0, -1)},"packed":${packed}}\n`)
 }

@@ -1,13 +1,13 @@
 import { Button } from '@rneui/themed'
 import type { Patch, Piece } from '@thimble/contract'
-import { faultNames, type HowBad, howBadNames, howBads } from '@thimble/core/records'
+import { faultNames, type HowBad, howBadNames, howBads } from '@thimble/core/outcomes'
 import { faultsOf, type PieceDesign } from '@thimble/plan'
 import { useState } from 'react'
 import { View } from 'react-native'
-import { FaultMarks } from '@/desk/inRecords'
+import { FaultMarks } from '@/shared/inRecords'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Choices } from '@/ui/Choices'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { faultChoices } from '@/words/recordWords'
 
 type Faults = Piece['finish']['faults']
@@ -26,7 +26,7 @@ export function FaultPicker({ faults: byId, design, cloth, onChange }: Props) {
   const left = faultChoices.filter((c) => !faults.some((f) => f.id === c.id))
   return (
     <View style={{ gap: 10 }}>
-      <Words soft>{faults.length === 0 ? 'No faults noted.' : 'Faults'}</Words>
+      <Text soft>{faults.length === 0 ? 'No faults noted.' : 'Faults'}</Text>
       {faults.map((fault) => (
         <OneFault key={fault.id} {...{ fault, design, cloth, onChange }} />
       ))}
@@ -53,7 +53,7 @@ function OneFault({ fault, design, cloth, onChange }: Pick<Props, 'design' | 'cl
   return (
     <View style={{ gap: 8, borderLeftWidth: 4, borderLeftColor: p.madder, paddingLeft: 12 }}>
       <View style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between' }}>
-        <Words bold>{name}</Words>
+        <Text bold>{name}</Text>
         <Button type="outline" title="Take off" onPress={() => onChange({ [fault.id]: null }, `${name} taken off.`)} />
       </View>
       <Choices

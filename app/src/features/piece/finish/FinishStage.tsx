@@ -7,7 +7,7 @@ import { RecordForm } from './RecordForm'
 import { StepLine } from './StepLine'
 import { TakenFromStash } from './TakenFromStash'
 import { recordNow } from '../besideNow'
-import { OfOrder } from '@/desk/runParts'
+import { OfOrder } from '@/shared/orderParts'
 import { StageButton } from '../StageButton'
 import type { StageProps } from '../StageProps'
 import { useBuilt } from '../usePiece'
@@ -25,7 +25,7 @@ export function FinishStage({ tools, onDone }: StageProps) {
   }
   return (
     <>
-      <OfOrder part="NextInRun" piece={piece} />
+      <OfOrder part="NextInBatch" piece={piece} />
       <Section
         title="Off the machine"
         says={used.stack ? undefined : 'The steps follow from the stack, and none was chosen: finish it by its label.'}

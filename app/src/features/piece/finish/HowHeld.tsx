@@ -3,8 +3,8 @@ import { holdingMethods, holdingNames } from '@thimble/core/recipe'
 import { triesMade } from '@thimble/plan'
 import { Choices } from '@/ui/Choices'
 import { LimitedField } from '@/ui/LimitedField'
-import { Opener } from '@/ui/Opener'
-import { Words } from '@/ui/Words'
+import { Disclosure } from '@/ui/Disclosure'
+import { Text } from '@/ui/Text'
 import { turnWords } from '@/words/turnWords'
 import type { PieceTools } from '../usePiece'
 
@@ -33,10 +33,10 @@ export function HowHeld({ tools }: { tools: PieceTools }) {
   ]
   return (
     <>
-      <Words>{says.filter(Boolean).join(', ')}</Words>
-      <Opener title="Held or loaded otherwise">
+      <Text>{says.filter(Boolean).join(', ')}</Text>
+      <Disclosure title="Held or loaded otherwise">
         <Otherwise tools={tools} held={held} />
-      </Opener>
+      </Disclosure>
     </>
   )
 }

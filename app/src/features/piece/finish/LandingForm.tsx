@@ -5,7 +5,7 @@ import { Choices } from '@/ui/Choices'
 import { LengthField } from '@/ui/LengthField'
 import { LimitedField } from '@/ui/LimitedField'
 import { Section } from '@/ui/Section'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import type { PieceTools } from '../usePiece'
 
 type Put = (change: Partial<{ [Key in keyof Landing]: object | string }>) => void
@@ -142,7 +142,7 @@ function Turned({ slot, typed, problem, put }: Pick<Part, 'slot' | 'typed' | 'pu
           onChange={(way) => put({ turned: { way } })}
         />
       ) : (
-        <Words soft>Nothing, if it lies straight or nobody looked.</Words>
+        <Text soft>Nothing, if it lies straight or nobody looked.</Text>
       )}
     </>
   )

@@ -5,7 +5,7 @@ import { View } from 'react-native'
 import { useDocs } from '@/state/useShelfDocs'
 import { LimitedField } from '@/ui/LimitedField'
 import { Section } from '@/ui/Section'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { minutePartNames } from '@/words/recordWords'
 import type { PieceTools } from '../usePiece'
 
@@ -43,7 +43,7 @@ export function MinutesForm({ tools: { piece, set } }: { tools: PieceTools }) {
         problem={problems.minutes}
         onChange={(text) => set({ finish: { minutes: text } })}
       />
-      {whole === null ? null : <Words bold>{`${whole} minutes in all.`}</Words>}
+      {whole === null ? null : <Text bold>{`${whole} minutes in all.`}</Text>}
     </Section>
   )
 }

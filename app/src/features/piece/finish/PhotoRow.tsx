@@ -2,8 +2,8 @@ import { Button } from '@rneui/themed'
 import type { Patch, Piece } from '@thimble/contract'
 import { photosInOrder } from '@thimble/plan'
 import { View } from 'react-native'
-import { Photo, PhotoPicker } from '@/desk/inRecords'
-import { Words } from '@/ui/Words'
+import { Photo, PhotoPicker } from '@/shared/inRecords'
+import { Text } from '@/ui/Text'
 
 type Photos = Piece['finish']['photos']
 type Props = { photos: Photos; onChange: (change: Patch<Photos>, says?: string) => void }
@@ -32,7 +32,7 @@ export function PhotoRow({ photos, onChange }: Props) {
       {ids.length < MOST ? (
         <PhotoPicker title="Add a photo" resource="pieces" onTaken={(id) => onChange({ [id]: { order: next } })} />
       ) : (
-        <Words soft>Five is all it takes.</Words>
+        <Text soft>Five is all it takes.</Text>
       )}
     </View>
   )

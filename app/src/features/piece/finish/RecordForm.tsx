@@ -1,11 +1,11 @@
 import type { ChosenStack, Patch, Piece } from '@thimble/contract'
 import { ringOf, usedStack } from '@thimble/plan'
 import { hoopingsOfRecord } from '@thimble/plan/record'
-import { useShelf } from '@/state/store'
+import { useDocuments } from '@/state/store'
 import { Choices } from '@/ui/Choices'
 import { LimitedField } from '@/ui/LimitedField'
 import { Section } from '@/ui/Section'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { verdictChoices } from '@/words/recordWords'
 import { StackSheet } from '../StackSheet'
 import { type PieceTools, useBuilt } from '../usePiece'
@@ -45,7 +45,7 @@ type Part = { tools: PieceTools; put: Put }
 function Outcome({ tools: { piece, marked }, put }: Part) {
   const { verdict } = piece.finish
   // The ticket may lag behind a quick hand, and each tap on the drawing counts.
-  const faults = useShelf((s) => s.docs.pieces[piece.id]?.finish.faults) ?? piece.finish.faults
+  const faults = useDocuments((s) => s.docs.pieces[piece.id]?.finish.faults) ?? piece.finish.faults
   return (
     <Section title="How it came out">
       <FaultPicker
@@ -60,7 +60,7 @@ function Outcome({ tools: { piece, marked }, put }: Part) {
         value={verdict}
         onChange={(next) => put({ verdict: next })}
       />
-      {verdict === null ? <Words soft>Say how it came out, all in all, and it goes in the log.</Words> : null}
+      {verdict === null ? <Text soft>Say how it came out, all in all, and it goes in the log.</Text> : null}
     </Section>
   )
 }
@@ -93,7 +93,7 @@ function UsedStack({ tools }: { tools: PieceTools }) {
   const used = usedStack(piece, built)
   const hoopId = piece.finish.used.hoopId ?? piece.hoop.kept[0]?.hoop?.id ?? piece.hoop.hoopId
   const hoop = shelf.hoops.find(({ id }) => id === hoopId) ?? null
-  if (!used) return <Words soft>No stack was chosen; say in the note what you used.</Words>
+  if (!used) return <Text soft>No stack was chosen; say in the note what you used.</Text>
   const put = (stack: Patch<ChosenStack>, says?: string): void => set({ finish: { stack } }, says)
   return (
     <>

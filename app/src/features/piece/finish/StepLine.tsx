@@ -2,8 +2,8 @@ import { Button } from '@rneui/themed'
 import { stepSeconds } from '@thimble/core/recipe'
 import { useEffect, useState } from 'react'
 import { View } from 'react-native'
-import { TickLine } from '@/ui/TickLine'
-import { Words } from '@/ui/Words'
+import { CheckboxRow } from '@/ui/CheckboxRow'
+import { Text } from '@/ui/Text'
 
 type Props = {
   id: string
@@ -20,7 +20,7 @@ export function StepLine({ id, title, done, since, onChange, onTime }: Props) {
   const seconds = stepSeconds(id)
   return (
     <View>
-      <TickLine title={title} done={done} onChange={onChange} />
+      <CheckboxRow title={title} done={done} onChange={onChange} />
       {seconds !== null && !done ? <Timer {...{ seconds, since, onTime }} /> : null}
     </View>
   )
@@ -49,9 +49,9 @@ function Timer({ seconds, since, onTime }: TimerProps) {
         <Button type="outline" title={`Time it: ${lengthText(seconds)}`} onPress={start} />
       ) : (
         <>
-          <Words bold role="timer" style={{ fontSize: 28, lineHeight: 34, minWidth: 90 }}>
+          <Text bold role="timer" style={{ fontSize: 28, lineHeight: 34, minWidth: 90 }}>
             {runs ? clock(left) : 'Time'}
-          </Words>
+          </Text>
           <Button type="outline" title={runs ? 'Stop' : 'Once more'} onPress={() => (runs ? onTime(null) : start())} />
         </>
       )}

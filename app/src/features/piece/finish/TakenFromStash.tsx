@@ -1,11 +1,11 @@
 import type { Supply, Take } from '@thimble/contract'
-import { leftBefore, takesOfRecord } from '@thimble/plan/takes'
+import { leftBefore, consumptionOfRecord } from '@thimble/plan/consumption'
 import { View } from 'react-native'
 import { useNamed } from '@/state/useShelfDocs'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Choices } from '@/ui/Choices'
 import { Section } from '@/ui/Section'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { amountText, leftAfterText } from '@/words/stockWords'
 import { plansOf, type PieceTools } from '../usePiece'
 
@@ -15,7 +15,7 @@ export function TakenFromStash({ tools }: { tools: PieceTools }) {
   const supplies = useNamed('supplies')
   const threads = useNamed('threads')
   const bobbins = useNamed('bobbins')
-  const takes = takesOfRecord(piece, plansOf(piece, shelf), { ...shelf, supplies, threads }, bobbins)
+  const takes = consumptionOfRecord(piece, plansOf(piece, shelf), { ...shelf, supplies, threads }, bobbins)
   const shelved = takes.filter(({ of }) => of === 'supplies.leftMm' || of === 'threads.leftM')
   if (shelved.length === 0) return null
   const stands = (ofId: string): number | null =>
@@ -40,12 +40,12 @@ function Taken({ take, left, children }: { take: Take; left: number | null; chil
     <View role="listitem" style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 8, gap: 8 }}>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
         <View style={{ flex: 1, minWidth: 0 }}>
-          <Words>{take.name}</Words>
-          <Words soft={!after.wrong} tone={after.wrong ? 'madder' : undefined}>
+          <Text>{take.name}</Text>
+          <Text soft={!after.wrong} tone={after.wrong ? 'madder' : undefined}>
             {after.says}
-          </Words>
+          </Text>
         </View>
-        <Words bold>{amountText(take.of, take.amount)}</Words>
+        <Text bold>{amountText(take.of, take.amount)}</Text>
       </View>
       {children}
     </View>

@@ -1,17 +1,17 @@
-import type { ChosenStack, KeptStack, Patch } from '@thimble/contract'
+import type { ChosenStack, DecidedStack, Patch } from '@thimble/contract'
 import { bobbinColourNames, bobbinWeights, needlePoints, needleSizes, pointNames } from '@thimble/core/recipe'
 import { readCount, workedOn } from '@thimble/plan'
 import { patchToStack } from '@thimble/plan/byHand'
 import { useState } from 'react'
 import { Choices } from '@/ui/Choices'
 import { LimitedField } from '@/ui/LimitedField'
-import { Opener } from '@/ui/Opener'
+import { Disclosure } from '@/ui/Disclosure'
 import { fibreNames, weights } from '@/words/threadWords'
 
 type Props = {
   /** The stack as it was said to have been used; null: as it was built. */
   kept: ChosenStack | null
-  standing: KeptStack
+  standing: DecidedStack
   onChange: (stack: Patch<ChosenStack>) => void
 }
 
@@ -28,7 +28,7 @@ export function UsedThrough({ kept, standing, onChange }: Props) {
   const bobbin = stack.bobbin ?? { weight: 60, colour: 'white' }
   const thread = stack.thread ?? { weight: 40, fibre: 'polyester' }
   return (
-    <Opener title="Another needle, thread or speed">
+    <Disclosure title="Another needle, thread or speed">
       <Choices
         label="Needle"
         choices={sizes}
@@ -66,7 +66,7 @@ export function UsedThrough({ kept, standing, onChange }: Props) {
         onChange={(colour) => put({ bobbin: { ...bobbin, colour } })}
       />
       <Speed speed={stack.speedSpm} onChange={(speedSpm) => put({ speedSpm })} />
-    </Opener>
+    </Disclosure>
   )
 }
 

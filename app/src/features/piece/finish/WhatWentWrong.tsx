@@ -1,13 +1,13 @@
 import { Button } from '@rneui/themed'
-import { type FaultId, faultNames } from '@thimble/core/records'
-import type { Cause } from '@thimble/core/troubles'
+import { type FaultId, faultNames } from '@thimble/core/outcomes'
+import type { Cause } from '@thimble/core/faultCauses'
 import { faultsOf, isDone, usedStack } from '@thimble/plan'
 import { troublesOf } from '@thimble/plan/record'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
-import { Opener } from '@/ui/Opener'
+import { Disclosure } from '@/ui/Disclosure'
 import { Section } from '@/ui/Section'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { type PieceTools, useBuilt, useHoopPlan } from '../usePiece'
 
 /** Why the faults came, by what was used: the likeliest cause of each, and one change to try the next time. */
@@ -63,9 +63,11 @@ function Causes({ fault, causes: [first, ...others], taken, onTake }: CausesProp
   )
   return (
     <View style={{ gap: 8 }}>
-      <Words bold>{faultNames[fault]}</Words>
+      <Text bold>{faultNames[fault]}</Text>
       {first ? line(first) : null}
-      {others.length > 0 ? <Opener title={`${others.length} more it may have been`}>{others.map(line)}</Opener> : null}
+      {others.length > 0 ? (
+        <Disclosure title={`${others.length} more it may have been`}>{others.map(line)}</Disclosure>
+      ) : null}
     </View>
   )
 }
@@ -77,9 +79,9 @@ function CauseLine({ cause, first, taken, onTake }: LineProps) {
   const { says, because, change } = cause
   return (
     <View style={{ gap: 6, borderLeftWidth: 4, borderLeftColor: first ? p.weld : p.seam, paddingLeft: 12 }}>
-      <Words>{says}</Words>
-      {because ? <Words soft>{`Likely, as ${because}.`}</Words> : null}
-      <Words bold>{change.says}</Words>
+      <Text>{says}</Text>
+      {because ? <Text soft>{`Likely, as ${because}.`}</Text> : null}
+      <Text bold>{change.says}</Text>
       <Button
         type={taken ? 'solid' : 'outline'}
         title={taken ? 'Taken up: try it next time' : 'Try this next time'}

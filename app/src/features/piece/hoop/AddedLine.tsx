@@ -1,5 +1,5 @@
 import type { Added } from '@thimble/contract'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 
 type Props = { added: (Added & { roomy?: boolean }) | null }
 
@@ -16,10 +16,10 @@ export function AddedLine({ added }: Props) {
   const far = mm(Math.hypot(learned.right, learned.down))
   const why = `${name}: ${learned.pieces} pieces landed ${far} mm off in the mean`
   return (
-    <Words soft>
+    <Text soft>
       {roomy
         ? `${ways.join(' and ')} is added for ${why}. The log’s “What works here” leaves it out again.`
         : `Nothing is added for ${name} here: there is no room in the field for it.`}
-    </Words>
+    </Text>
   )
 }

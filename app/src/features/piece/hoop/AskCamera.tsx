@@ -7,7 +7,7 @@ import { Image, View } from 'react-native'
 import { ask } from '@/http/client'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { useTask } from '@/ui/useTask'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import type { PieceTools } from '../usePiece'
 
 type Props = {
@@ -66,10 +66,8 @@ function WhatItSaw({
         style={{ width: '100%', aspectRatio: seen.width / seen.height, borderRadius: 4 }}
         resizeMode="contain"
       />
-      <Words>{`It found ${seen.marks.length} of ${check.sought.length}, each to within ${off.toFixed(1)} mm.`}</Words>
-      {names.length > 0 ? (
-        <Words soft>{`Not found: ${names.join(', ')}. Tell it yourself, or look again.`}</Words>
-      ) : null}
+      <Text>{`It found ${seen.marks.length} of ${check.sought.length}, each to within ${off.toFixed(1)} mm.`}</Text>
+      {names.length > 0 ? <Text soft>{`Not found: ${names.join(', ')}. Tell it yourself, or look again.`}</Text> : null}
     </>
   )
 }

@@ -2,7 +2,7 @@ import { cutSizes, ringOf } from '@thimble/plan'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Section } from '@/ui/Section'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { layerName } from '@/words/stackWords'
 import { type PieceTools, useBuilt, useHoopPlan } from '../usePiece'
 
@@ -19,14 +19,14 @@ export function CutSizes({ tools }: { tools: PieceTools }) {
     <Section title="Cut for this ring">
       {cuts.map(({ layer, piece, supply }, i) => (
         <View key={i} style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 8 }}>
-          <Words
+          <Text
             bold
-          >{`${plan.write(piece.widthMm)} × ${plan.write(piece.heightMm)}${layer.sheets > 1 ? `, ${layer.sheets} sheets` : ''}`}</Words>
-          <Words style={{ fontSize: 16 }}>{layerName(layer.kind)}</Words>
+          >{`${plan.write(piece.widthMm)} × ${plan.write(piece.heightMm)}${layer.sheets > 1 ? `, ${layer.sheets} sheets` : ''}`}</Text>
+          <Text style={{ fontSize: 16 }}>{layerName(layer.kind)}</Text>
           {shelf.supplies.length === 0 ? null : supply ? (
-            <Words soft>{`From ${supply.name}: ${(supply.leftMm / 1000).toFixed(1)} m free`}</Words>
+            <Text soft>{`From ${supply.name}: ${(supply.leftMm / 1000).toFixed(1)} m free`}</Text>
           ) : (
-            <Words tone="madder">None in the stash that gives a piece so large.</Words>
+            <Text tone="madder">None in the stash that gives a piece so large.</Text>
           )}
         </View>
       ))}

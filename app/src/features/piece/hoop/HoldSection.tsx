@@ -1,6 +1,6 @@
 import { holdingNames } from '@thimble/core/recipe'
 import { AdviceBar } from '@/ui/AdviceBar'
-import { Opener } from '@/ui/Opener'
+import { Disclosure } from '@/ui/Disclosure'
 import { Section } from '@/ui/Section'
 import { useUnits } from '@/ui/useUnits'
 import { type PieceTools, useHoopPlan } from '../usePiece'
@@ -30,14 +30,14 @@ export function HoldSection({ tools }: { tools: PieceTools }) {
         <HoldingSteps tools={tools} method={method} hoop={hoop} />
       )}
       <StackMisfits tools={tools} />
-      <Opener title="Other ways to hold it" open={method === 'none'}>
+      <Disclosure title="Other ways to hold it" open={method === 'none'}>
         <HoldingChoices
           advice={advice}
           method={method}
           picked={tools.piece.hoop.holding}
           onChange={(holding) => tools.set({ hoop: { holding } })}
         />
-      </Opener>
+      </Disclosure>
     </Section>
   )
 }

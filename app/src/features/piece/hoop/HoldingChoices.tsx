@@ -3,7 +3,7 @@ import { type HoldingMethod, holdingNames } from '@thimble/core/recipe'
 import { Pressable, View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { radio, RadioGroup } from '@/ui/RadioGroup'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 
 type Props = {
   advice: HoldingAdvice
@@ -40,20 +40,20 @@ export function HoldingChoices({ advice, method: current, picked, onChange }: Pr
                 justifyContent: 'center',
               }}
             >
-              <Words bold tone={on ? 'indigo' : undefined}>
+              <Text bold tone={on ? 'indigo' : undefined}>
                 {holdingNames[method]}
                 {method === advice.method ? ' (advised)' : ''}
-              </Words>
-              {why ? <Words style={{ fontSize: 16 }}>{why}</Words> : null}
+              </Text>
+              {why ? <Text style={{ fontSize: 16 }}>{why}</Text> : null}
             </Pressable>
           )
         })}
       </RadioGroup>
       {refused.map(({ method, because }) => (
-        <Words soft key={method}>{`Not ${holdingNames[method].toLowerCase()}: ${because[0]?.text ?? ''}`}</Words>
+        <Text soft key={method}>{`Not ${holdingNames[method].toLowerCase()}: ${because[0]?.text ?? ''}`}</Text>
       ))}
       {picked && refused.some((c) => c.method === picked) ? (
-        <Words tone="madder">{`${holdingNames[picked]} was chosen before and will not do here now; pick another.`}</Words>
+        <Text tone="madder">{`${holdingNames[picked]} was chosen before and will not do here now; pick another.`}</Text>
       ) : null}
     </View>
   )

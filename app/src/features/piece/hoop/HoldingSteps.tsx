@@ -4,7 +4,7 @@ import type { Hoop } from '@thimble/contract'
 import { View } from 'react-native'
 import { HoldingDrawing } from '@/drawing/HoldingDrawing'
 import { useUnits } from '@/ui/useUnits'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { type PieceTools, useBuilt } from '../usePiece'
 
 type Props = { tools: PieceTools; method: HoldingMethod; hoop: Pick<Hoop, 'clamp' | 'closes'> | null }
@@ -34,12 +34,12 @@ export function HoldingSteps({ tools, method, hoop }: Props) {
       <View role="list">
         {steps.map((step, i) => (
           <View role="listitem" key={step.id} style={{ flexDirection: 'row', gap: 12, paddingVertical: 6 }}>
-            <Words bold style={{ width: 20 }}>
+            <Text bold style={{ width: 20 }}>
               {i + 1}
-            </Words>
+            </Text>
             <View style={{ flex: 1 }}>
-              <Words style={{ fontSize: 16 }}>{inUnits(step.text)}</Words>
-              {step.care ? <Words soft>{step.care}</Words> : null}
+              <Text style={{ fontSize: 16 }}>{inUnits(step.text)}</Text>
+              {step.care ? <Text soft>{step.care}</Text> : null}
             </View>
           </View>
         ))}

@@ -6,7 +6,7 @@ import { HoopDrawing } from '@/drawing/HoopDrawing'
 import { usePalette } from '@/theme/PaletteProvider'
 import { radio } from '@/ui/RadioGroup'
 import { useUnits } from '@/ui/useUnits'
-import { Heading, Words } from '@/ui/Words'
+import { Heading, Text } from '@/ui/Text'
 import { turnWords } from '@/words/turnWords'
 import type { PieceTools } from '../usePiece'
 import { slackWords } from './WhichHoop'
@@ -44,18 +44,18 @@ export function HoopRow({ choice, hoop, on, tools: { piece, plan, marked, set },
       />
       <View style={{ flex: 1, minWidth: 0 }}>
         <Heading level={3}>{hoop.name}</Heading>
-        <Words style={{ fontSize: 16 }} tone={choice.fits ? undefined : 'madder'}>
+        <Text style={{ fontSize: 16 }} tone={choice.fits ? undefined : 'madder'}>
           {inUnits(slackWords(choice, plan.writeRoom))}
-        </Words>
-        {choice.fits && method !== 'none' ? <Words soft>{holdingNames[method]}</Words> : null}
-        {choice.hoopings > 1 && choice.fits ? <Words bold>{`${choice.hoopings} hoopings`}</Words> : null}
+        </Text>
+        {choice.fits && method !== 'none' ? <Text soft>{holdingNames[method]}</Text> : null}
+        {choice.hoopings > 1 && choice.fits ? <Text bold>{`${choice.hoopings} hoopings`}</Text> : null}
         {choice.rotation !== 0 && choice.fits ? (
-          <Words soft>{`Design turned ${turnWords(choice.rotation)}`}</Words>
+          <Text soft>{`Design turned ${turnWords(choice.rotation)}`}</Text>
         ) : null}
         {on ? (
-          <Words bold tone="indigo">
+          <Text bold tone="indigo">
             Chosen
-          </Words>
+          </Text>
         ) : null}
       </View>
     </Pressable>

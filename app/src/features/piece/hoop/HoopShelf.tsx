@@ -2,7 +2,7 @@ import type { HoopOffer } from '@thimble/plan'
 import { useState } from 'react'
 import { Pressable, View } from 'react-native'
 import { RadioGroup } from '@/ui/RadioGroup'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import type { PieceTools } from '../usePiece'
 import { HoopRow } from './HoopRow'
 
@@ -33,7 +33,7 @@ export function HoopShelf({ tools, ranked, chosen }: Props) {
             onPress={() => setAll(!all)}
             style={{ minHeight: 44, justifyContent: 'center' }}
           >
-            <Words tone="indigo" bold>{`${refused.length} will not do here: ${open ? 'why' : 'see why'}`}</Words>
+            <Text tone="indigo" bold>{`${refused.length} will not do here: ${open ? 'why' : 'see why'}`}</Text>
           </Pressable>
           {open ? <View>{refused.map(row)}</View> : null}
         </>

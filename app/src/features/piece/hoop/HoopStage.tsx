@@ -4,7 +4,7 @@ import { useRouter } from 'expo-router'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Section } from '@/ui/Section'
 import { ThumbBar } from '@/ui/ThumbBar'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { StageButton } from '../StageButton'
 import type { StageProps } from '../StageProps'
 import { type PieceTools, useHoopPlan } from '../usePiece'
@@ -48,7 +48,7 @@ function KeepIt({ tools, onDone }: Pick<StageProps, 'tools' | 'onDone'>) {
   if (tools.shelf.hoops.length === 0) return <StageButton title="Go on without a hoop" onPress={onDone} />
   return (
     <>
-      {chosen?.fits ? null : <Words soft>{whyNot(ranked)}</Words>}
+      {chosen?.fits ? null : <Text soft>{whyNot(ranked)}</Text>}
       <StageButton
         title={chosen ? `Keep this hooping: ${hoop?.name}` : 'Keep this hooping'}
         disabled={!chosen?.fits || method === 'none'}
@@ -79,7 +79,7 @@ function ChosenHoop({ tools }: { tools: PieceTools }) {
     <Section title={titleOf(chosen, hoop?.name, fitting)} says={chosen || !fitting ? undefined : says}>
       {chosen && hoop ? <WhichHoop tools={tools} choice={chosen} hoop={hoop} /> : null}
       {corners ? (
-        <Words>Hoop each corner the same way, turning the piece a quarter turn from one to the next.</Words>
+        <Text>Hoop each corner the same way, turning the piece a quarter turn from one to the next.</Text>
       ) : null}
       {shelf.hoops.length > 0 && !fitting ? <NoHoop tools={tools} ranked={ranked} /> : null}
       {shelf.hoops.length === 0 ? <NoShelf /> : null}
@@ -109,10 +109,10 @@ function NoShelf() {
   const router = useRouter()
   return (
     <>
-      <Words>
+      <Text>
         There is no hoop in the stash yet: put yours in, as measured, and you come back here with it tried. Or go on
         without one.
-      </Words>
+      </Text>
       <Button type="outline" title="Put in a hoop" onPress={() => router.push('/stash/hoop/new')} />
     </>
   )

@@ -4,9 +4,9 @@ import { useState } from 'react'
 import { View } from 'react-native'
 import { Choices } from '@/ui/Choices'
 import { Field } from '@/ui/Field'
-import { Opener } from '@/ui/Opener'
+import { Disclosure } from '@/ui/Disclosure'
 import { Section } from '@/ui/Section'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import type { PieceTools } from '../usePiece'
 import { AskCamera } from './AskCamera'
 
@@ -31,16 +31,16 @@ export function HowToLook({ tools, check }: Props) {
           onChange={(id) => set({ hoop: { look: id } })}
         />
       ) : null}
-      {edges ? <Words soft>Two points along each hem, as far apart as the ring shows them.</Words> : null}
+      {edges ? <Text soft>Two points along each hem, as far apart as the ring shows them.</Text> : null}
       <AskCamera tools={tools} check={check} seen={seen} onSeen={setSeen} />
-      <Opener title="Type the numbers">
-        <Words soft>
+      <Disclosure title="Type the numbers">
+        <Text soft>
           From where the notches cross, on the hoop’s own grid: to the right and toward you; a minus is the other way.
-        </Words>
+        </Text>
         {check.sought.map((one) => (
           <Typed key={one.id} {...{ tools, check, one }} />
         ))}
-      </Opener>
+      </Disclosure>
     </Section>
   )
 }

@@ -1,11 +1,11 @@
 import type { MachineSide } from '@thimble/core/hooping'
-import { writeName } from '@thimble/core/words'
+import { writeName } from '@thimble/core/messages'
 import { type LineUp, waysToLineUp } from '@thimble/plan'
 import { useMemo } from 'react'
-import { Opener } from '@/ui/Opener'
+import { Disclosure } from '@/ui/Disclosure'
 import { Choices } from '@/ui/Choices'
 import { Section } from '@/ui/Section'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { type PieceTools, useHoopPlan } from '../usePiece'
 
 const MARKS = 'marks'
@@ -31,7 +31,7 @@ export function LineUpSection({ tools }: { tools: PieceTools }) {
   ]
   return (
     <Section>
-      <Opener title="Line it up by the ring instead" open={lineUp !== null}>
+      <Disclosure title="Line it up by the ring instead" open={lineUp !== null}>
         <Choices
           label="Lined up"
           choices={choices}
@@ -39,7 +39,7 @@ export function LineUpSection({ tools }: { tools: PieceTools }) {
           onChange={(id) => set({ hoop: { lineUp: id === MARKS ? null : id } })}
         />
         {chosen ? <HowToLay way={chosen} write={plan.write} /> : null}
-      </Opener>
+      </Disclosure>
     </Section>
   )
 }
@@ -47,12 +47,12 @@ export function LineUpSection({ tools }: { tools: PieceTools }) {
 function HowToLay({ way, write }: { way: LineUp; write: (mm: number) => string }) {
   return (
     <>
-      <Words>{`Lay ${writeName(way.name)} along the ring’s inside edge ${sides[way.side]}.`}</Words>
-      <Words>{`From there it is ${write(way.fieldFrom)} to the field and ${write(way.designFrom)} to the design’s nearest edge; the design is moved to that side of the field.`}</Words>
-      <Words soft>
+      <Text>{`Lay ${writeName(way.name)} along the ring’s inside edge ${sides[way.side]}.`}</Text>
+      <Text>{`From there it is ${write(way.fieldFrom)} to the field and ${write(way.designFrom)} to the design’s nearest edge; the design is moved to that side of the field.`}</Text>
+      <Text soft>
         The unsewable margin is taken as {write(way.fieldFrom)}; measure your ring’s from its inside edge to the needle
         once.
-      </Words>
+      </Text>
     </>
   )
 }

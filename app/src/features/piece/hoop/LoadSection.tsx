@@ -1,12 +1,12 @@
 import { Button } from '@rneui/themed'
 import type { Loading, LoadingTurn } from '@thimble/core/hooping'
-import { writeName } from '@thimble/core/words'
+import { writeName } from '@thimble/core/messages'
 import { dialMove, type HoopingAtHand, loadingAtHand, type Move, wayNames } from '@thimble/plan'
 import { Choices } from '@/ui/Choices'
-import { Opener } from '@/ui/Opener'
+import { Disclosure } from '@/ui/Disclosure'
 import { Section } from '@/ui/Section'
 import { useUnits } from '@/ui/useUnits'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { type PieceTools, useHoopPlan } from '../usePiece'
 import { LoadCautions, LoadedSo } from './LoadedSo'
 import { MoveBoxes } from './MoveBoxes'
@@ -26,7 +26,7 @@ export function LoadSection({ tools, at }: Props) {
   return (
     <Section title={`Load it ${front} toward you`} says={inUnits(loading.because[0]!.text)}>
       <LoadedSo {...{ tools, at, loading }} />
-      <Words bold>Dial at the machine</Words>
+      <Text bold>Dial at the machine</Text>
       <MoveBoxes move={move} />
       <AfterDialling move={move} plan={plan} />
       <LoadCautions tools={tools} loading={loading} />
@@ -43,14 +43,14 @@ function AfterDialling({ move, plan }: { move: Move; plan: PieceTools['plan'] })
   const top = topEdge
     ? ` The design’s top edge then lies ${plan.write(Math.abs(topEdge.below))} ${topEdge.below >= 0 ? 'below' : 'above'} ${writeName(topEdge.line)}.`
     : ''
-  return <Words>{`${rest}${top}`}</Words>
+  return <Text>{`${rest}${top}`}</Text>
 }
 
 function OtherWays({ tools: { piece, set }, loading }: { tools: PieceTools; loading: Loading }) {
   const inUnits = useUnits()
   if (loading.others.length === 0 && piece.hoop.turn === null) return null
   return (
-    <Opener title="Load it another way">
+    <Disclosure title="Load it another way">
       {loading.others.map((other) => (
         <Button
           key={other.turn}
@@ -62,7 +62,7 @@ function OtherWays({ tools: { piece, set }, loading }: { tools: PieceTools; load
       {piece.hoop.turn !== null ? (
         <Button type="outline" title="As advised again" onPress={() => set({ hoop: { turn: null } })} />
       ) : null}
-    </Opener>
+    </Disclosure>
   )
 }
 

@@ -1,7 +1,7 @@
 import type { Move } from '@thimble/plan'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 
 type Props = { move: Pick<Move, 'turn' | 'right' | 'down'> }
 
@@ -25,9 +25,9 @@ export function MoveBoxes({ move }: Props) {
   const main = boxes.findIndex((box) => box.on)
   if (main < 0)
     return (
-      <Words bold style={{ fontSize: 24, lineHeight: 30 }}>
+      <Text bold style={{ fontSize: 24, lineHeight: 30 }}>
         Nothing: upright, in the middle
-      </Words>
+      </Text>
     )
   return (
     <View style={{ flexDirection: 'row', backgroundColor: p.paper, borderWidth: 1, borderColor: p.seam }}>
@@ -44,16 +44,16 @@ export function MoveBoxes({ move }: Props) {
             justifyContent: 'flex-end',
           }}
         >
-          <Words
+          <Text
             bold
             soft={!box.on}
             style={i === main ? { fontSize: 40, lineHeight: 46 } : { fontSize: 26, lineHeight: 32 }}
           >
             {box.big}
-          </Words>
-          <Words soft style={{ fontSize: 15, lineHeight: 19 }}>
+          </Text>
+          <Text soft style={{ fontSize: 15, lineHeight: 19 }}>
             {box.small}
-          </Words>
+          </Text>
         </View>
       ))}
     </View>

@@ -1,4 +1,4 @@
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import type { PieceTools } from '../usePiece'
 
 type Props = { tools: Pick<PieceTools, 'marked'>; parts: readonly (readonly number[])[] | null }
@@ -12,9 +12,9 @@ export function PartHoopings({ tools, parts }: Props) {
   if (!parts) return null
   return (
     <>
-      <Words>It is longer than the field, and is hooped by its parts: the marks stay, the hoop moves on.</Words>
+      <Text>It is longer than the field, and is hooped by its parts: the marks stay, the hoop moves on.</Text>
       {parts.map((group, i) => (
-        <Words key={i} soft>{`Hooping ${i + 1}: ${partNames(tools, group)}`}</Words>
+        <Text key={i} soft>{`Hooping ${i + 1}: ${partNames(tools, group)}`}</Text>
       ))}
     </>
   )

@@ -5,7 +5,7 @@ import { useRouter } from 'expo-router'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { useUnits } from '@/ui/useUnits'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import type { PieceTools } from '../usePiece'
 import { noMarks } from './noMarks'
 
@@ -19,9 +19,7 @@ export function Remedies({ tools, check }: Props) {
   const inUnits = useUnits()
   const { remedies } = check.correction!
   if (remedies.length === 0)
-    return (
-      <Words>Nothing brings it in at this angle: hoop it again, nearer to the notches, or take a larger hoop.</Words>
-    )
+    return <Text>Nothing brings it in at this angle: hoop it again, nearer to the notches, or take a larger hoop.</Text>
   return (
     <View role="list">
       {remedies.map((remedy, i) => (
@@ -31,12 +29,12 @@ export function Remedies({ tools, check }: Props) {
           style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 10, gap: 8 }}
         >
           <View style={{ flexDirection: 'row', gap: 12 }}>
-            <Words bold style={{ width: 20 }}>
+            <Text bold style={{ width: 20 }}>
               {i + 1}
-            </Words>
-            <Words bold={i === 0} style={{ flex: 1 }}>
+            </Text>
+            <Text bold={i === 0} style={{ flex: 1 }}>
               {inUnits(remedy.text)}
-            </Words>
+            </Text>
           </View>
           <Take tools={tools} remedy={remedy} />
         </View>

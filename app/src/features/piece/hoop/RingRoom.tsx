@@ -1,8 +1,8 @@
 import type { HoopChoice } from '@thimble/core/hooping'
 import { ringClearances, ringOnItem } from '@thimble/core/placement'
-import { writeName } from '@thimble/core/words'
+import { writeName } from '@thimble/core/messages'
 import { AdviceBar } from '@/ui/AdviceBar'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import type { PieceTools } from '../usePiece'
 
 /** Nearer than this a hand does not keep it. */
@@ -31,6 +31,6 @@ export function RingRoom({ tools: { plan, marked, shelf }, choice }: { tools: Pi
       />
     )
   return (
-    <Words soft>{`The ring clears ${names.map((c) => `the ${c.name} by ${plan.writeRoom(c.mm)}`).join(', ')}.`}</Words>
+    <Text soft>{`The ring clears ${names.map((c) => `the ${c.name} by ${plan.writeRoom(c.mm)}`).join(', ')}.`}</Text>
   )
 }

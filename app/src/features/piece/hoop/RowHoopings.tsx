@@ -1,6 +1,6 @@
 import type { Hooping } from '@thimble/core/rows'
 import { hoopingsOf } from '@thimble/plan'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { hoopingWords } from '@/words/rowWords'
 import { type PieceTools, useHoopPlan } from '../usePiece'
 
@@ -20,9 +20,9 @@ type Props = { groups: readonly Hooping[]; closed: boolean; write: (mm: number) 
 export const HoopingList = ({ groups, closed, write }: Props) => (
   <>
     {groups.map((group, i) => (
-      <Words key={i} soft>
+      <Text key={i} soft>
         {hoopingWords(group, i, closed, write)}
-      </Words>
+      </Text>
     ))}
   </>
 )

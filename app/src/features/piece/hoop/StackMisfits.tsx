@@ -27,7 +27,7 @@ export function StackMisfits({ tools }: { tools: PieceTools }) {
   const take = (): void => {
     if (!best) return
     set({ build: { stack: freshLayers(piece, chosenFrom(stackOf(best))) } })
-    // A stack that was decided is decided anew: the worker just said so.
+    // A stack that was decided is decided again: the worker just said so.
     if (piece.build.kept.length > 0) keep('build')
   }
   return (

@@ -1,7 +1,7 @@
 import type { StraightCheck } from '@thimble/plan'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Section } from '@/ui/Section'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import type { PieceTools } from '../usePiece'
 import { AddedLine } from './AddedLine'
 import { MoveBoxes } from './MoveBoxes'
@@ -37,11 +37,11 @@ export function StraightAnswer({ tools, check }: Props) {
 
 const StillToTell = ({ found, all }: { found: number; all: number }) => (
   <Section title="Where did the marks land?">
-    <Words>
+    <Text>
       {found === 0
         ? `Drag ${all > 2 ? 'two or more of the marks' : 'both marks'} to where they lie on the hoop’s grid, or type the numbers.`
         : 'One is told; one more shows how it lies.'}
-    </Words>
+    </Text>
   </Section>
 )
 
@@ -69,11 +69,11 @@ function Dial({ tools, check }: Props) {
   const room = Math.min(slack.left, slack.right, slack.up, slack.down)
   return (
     <>
-      <Words soft>Dial at the machine</Words>
+      <Text soft>Dial at the machine</Text>
       <MoveBoxes move={move!} />
       <AddedLine added={check.at.added} />
       {tools.piece.hoop.scale < 1 ? (
-        <Words bold>{`Design made ${Math.floor(tools.piece.hoop.scale * 1000) / 10} % of its size`}</Words>
+        <Text bold>{`Design made ${Math.floor(tools.piece.hoop.scale * 1000) / 10} % of its size`}</Text>
       ) : null}
       <AdviceBar
         advice={{

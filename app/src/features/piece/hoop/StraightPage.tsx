@@ -3,12 +3,12 @@ import type { Point } from '@thimble/core/plane'
 import { checkStraight, type HoopPlan, type StraightCheck, triesOf, tryOf, writeLanded } from '@thimble/plan'
 import { useRouter } from 'expo-router'
 import { useMemo, useRef, useState } from 'react'
-import { useShelf } from '@/state/store'
+import { useDocuments } from '@/state/store'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { useWide } from '@/ui/useMedia'
-import { goingBack } from '@/ui/whereItWas'
-import { Words } from '@/ui/Words'
+import { goingBack } from '@/ui/scrollMemory'
+import { Text } from '@/ui/Text'
 import { DrawingBeside } from '../DrawingBeside'
 import { PieceComing } from '../PieceComing'
 import { type PieceTools, useHoopPlan, usePieceTools } from '../usePiece'
@@ -26,7 +26,7 @@ const TITLE = 'Is it straight enough'
 
 /** After hooping: where the marks landed on the hoop's grid, what to dial for that, or how to hoop it again. */
 export function StraightPage({ id }: { id: string }) {
-  const piece = useShelf((s) => s.docs.pieces[id])
+  const piece = useDocuments((s) => s.docs.pieces[id])
   return piece ? <Straight piece={piece} /> : <PieceComing id={id} title={TITLE} />
 }
 
@@ -63,9 +63,9 @@ function Straight({ piece }: { piece: Piece }) {
     return (
       <Page title={TITLE} back>
         <Section>
-          <Words>
+          <Text>
             There is no hoop for this piece yet: choose one at Hoop, keep it, and come back when it is hooped.
-          </Words>
+          </Text>
         </Section>
       </Page>
     )

@@ -1,27 +1,27 @@
 import { Button } from '@rneui/themed'
-import type { TraceAnswer, TraceAsk } from '@thimble/contract/devices'
+import type { TraceAnswer, TraceRequest } from '@thimble/contract/devices'
 import { applyPose, composePose, inversePose } from '@thimble/core/plane'
-import { writeName } from '@thimble/core/words'
+import { writeName } from '@thimble/core/messages'
 import { type StraightCheck, withAdded } from '@thimble/plan'
 import { useState } from 'react'
 import { View } from 'react-native'
 import { ask } from '@/http/client'
 import { AdviceBar } from '@/ui/AdviceBar'
-import { Opener } from '@/ui/Opener'
+import { Disclosure } from '@/ui/Disclosure'
 import { Section } from '@/ui/Section'
 import { useTask } from '@/ui/useTask'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import type { PieceTools } from '../usePiece'
 import { writePlace } from './writePlace'
 
 type Props = { tools: PieceTools; check: StraightCheck }
-type Walked = { way: TraceAsk['way']; answer: TraceAnswer }
+type Walked = { way: TraceRequest['way']; answer: TraceAnswer }
 
 /** The machine walks round the design before it is sewn, and says how near the needle comes to what it may not strike. */
 export function TraceSection({ tools, check }: Props) {
   const { run, busy, problem } = useTask()
   const [walked, setWalked] = useState<Walked | null>(null)
-  const trace = async (way: TraceAsk['way']): Promise<void> => {
+  const trace = async (way: TraceRequest['way']): Promise<void> => {
     setWalked({
       way,
       answer: await ask<TraceAnswer>('/devices/machine/trace', { method: 'POST', body: traceAsk(tools, check, way) }),
@@ -29,8 +29,8 @@ export function TraceSection({ tools, check }: Props) {
   }
   return (
     <Section>
-      <Opener title="Trace it with the machine">
-        <Words soft>The needle stays up. Hands, hair and sleeves clear while it moves.</Words>
+      <Disclosure title="Trace it with the machine">
+        <Text soft>The needle stays up. Hands, hair and sleeves clear while it moves.</Text>
         <View style={{ flexDirection: 'row', gap: 12 }}>
           {(['box', 'contour'] as const).map((way) => (
             <View key={way} style={{ flex: 1 }}>
@@ -45,12 +45,16 @@ export function TraceSection({ tools, check }: Props) {
         </View>
         {problem ? <AdviceBar advice={{ code: 'trace', text: problem, severity: 'caution' }} /> : null}
         {walked ? <WhatItMet {...{ walked, check }} write={tools.plan.writeRoom} /> : null}
-      </Opener>
+      </Disclosure>
     </Section>
   )
 }
 
-function traceAsk({ marked }: PieceTools, { at, correction, move }: StraightCheck, way: TraceAsk['way']): TraceAsk {
+function traceAsk(
+  { marked }: PieceTools,
+  { at, correction, move }: StraightCheck,
+  way: TraceRequest['way'],
+): TraceRequest {
   const pose = move?.pose ?? withAdded(at, at.pose)
   const lies = composePose(correction?.exact ?? at.pose, inversePose(at.target))
   const zones = marked.placed?.item.zones ?? []

@@ -2,7 +2,7 @@ import { triesOf } from '@thimble/plan'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Section } from '@/ui/Section'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { turnWords } from '@/words/turnWords'
 import type { PieceTools } from '../usePiece'
 
@@ -17,8 +17,8 @@ export function Tries({ tools: { piece } }: { tools: PieceTools }) {
     <Section title="Hooped so far">
       {tries.map((one, i) => (
         <View key={one.at + i} style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 8 }}>
-          <Words bold>{`${i + 1}: ${one.then === 'kept' ? 'dialled and kept' : 'hooped again'}`}</Words>
-          <Words soft>
+          <Text bold>{`${i + 1}: ${one.then === 'kept' ? 'dialled and kept' : 'hooped again'}`}</Text>
+          <Text soft>
             {[
               `turned ${turnWords(Number(one.exact.rotation.toFixed(1)))}`,
               ways[one.way],
@@ -27,7 +27,7 @@ export function Tries({ tools: { piece } }: { tools: PieceTools }) {
             ]
               .filter(Boolean)
               .join(', ')}
-          </Words>
+          </Text>
         </View>
       ))}
     </Section>

@@ -2,9 +2,9 @@ import type { Hoop } from '@thimble/contract'
 import { type HoopOffer, hoopingAtHand } from '@thimble/plan'
 import { InHoop } from '@/drawing/InHoop'
 import { AdviceBar } from '@/ui/AdviceBar'
-import { Opener } from '@/ui/Opener'
+import { Disclosure } from '@/ui/Disclosure'
 import { useWide } from '@/ui/useMedia'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { PieceDrawing } from '../PieceDrawing'
 import { type PieceTools, useHoopPlan } from '../usePiece'
 import { PartHoopings } from './PartHoopings'
@@ -42,14 +42,14 @@ export function WhichHoop({ tools, choice, hoop }: Props) {
       {choice.fits ? <RowHoopings tools={tools} /> : null}
       {choice.fits ? <PartHoopings tools={tools} parts={choice.parts} /> : null}
       {wide ? null : (
-        <Opener title="The ring on the piece">
-          <PieceDrawing id={piece.id} stage="hoop" lit={null} height={330} />
-        </Opener>
+        <Disclosure title="The ring on the piece">
+          <PieceDrawing id={piece.id} stage="hoop" highlighted={null} height={330} />
+        </Disclosure>
       )}
-      <Words soft style={{ fontSize: 14 }}>
+      <Text soft style={{ fontSize: 14 }}>
         Left is the carriage, the foot of the drawing is toward you. The yellow area is where the design’s middle may
         lie.
-      </Words>
+      </Text>
     </>
   )
 }

@@ -1,4 +1,4 @@
-import { writeName } from '@thimble/core/words'
+import { writeName } from '@thimble/core/messages'
 import type { StraightCheck } from '@thimble/plan'
 import { Choices } from '@/ui/Choices'
 import { Section } from '@/ui/Section'

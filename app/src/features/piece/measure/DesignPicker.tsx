@@ -6,7 +6,7 @@ import { Field } from '@/ui/Field'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { LengthField } from '@/ui/LengthField'
 import { LimitedField } from '@/ui/LimitedField'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { useShelvedDesigns } from '@/state/useShelfDocs'
 import { loadNames, sizedShapes, workKinds } from '@/words/designWords'
 import type { PieceTools } from '../usePiece'
@@ -55,7 +55,7 @@ export function DesignPicker({ tools: { piece, plan, shelf, set } }: { tools: Pi
       {plan.problems.design ? <FieldProblem id="design">{plan.problems.design}</FieldProblem> : null}
       {plan.design.missing ? null : designId ? (
         <>
-          <Words>{`${plan.write(plan.design.width)} wide, ${plan.write(plan.design.height)} high, ${loadNames[plan.design.loadClass]}.`}</Words>
+          <Text>{`${plan.write(plan.design.width)} wide, ${plan.write(plan.design.height)} high, ${loadNames[plan.design.loadClass]}.`}</Text>
           {(['design.width', 'design.height'] as const).map((path) =>
             plan.problems[path] ? (
               <FieldProblem key={path} id={path}>
@@ -105,11 +105,11 @@ function SizedByHand({ tools: { piece, plan, shelf, set } }: SizedProps) {
         value={ownDesign.shape}
         onChange={(shape) => own({ shape })}
       />
-      <Words soft>
+      <Text soft>
         {ownDesign.shape === 'oval'
           ? 'Its corners are free, so a round field takes more of it.'
           : 'Its corners need room in the hoop, whatever is drawn there.'}
-      </Words>
+      </Text>
       <Choices label="What is it" choices={workKinds} value={ownDesign.kind} onChange={(kind) => own({ kind })} />
       <LimitedField
         label="Stitches, if known"

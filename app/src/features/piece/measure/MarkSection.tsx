@@ -1,14 +1,14 @@
 import { Button } from '@rneui/themed'
 import { formatFine } from '@thimble/core/lengths'
-import { writeName } from '@thimble/core/words'
+import { writeName } from '@thimble/core/messages'
 import { markedWith, waysToMark } from '@thimble/plan'
 import { View } from 'react-native'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Choices } from '@/ui/Choices'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { Section } from '@/ui/Section'
-import { TickLine } from '@/ui/TickLine'
-import { Words } from '@/ui/Words'
+import { CheckboxRow } from '@/ui/CheckboxRow'
+import { Text } from '@/ui/Text'
 import { type PieceTools, useBuildPlan } from '../usePiece'
 import { printTemplate } from '@/template/printTemplate'
 import { TemplateButtons } from '@/template/printing'
@@ -44,7 +44,7 @@ export function MarkSection({ tools }: { tools: PieceTools }) {
       <MarkWith tools={tools} />
       <View>
         {placement?.steps.map((step) => (
-          <TickLine
+          <CheckboxRow
             key={step.id}
             title={step.text}
             after={step.loss ? `(rounded by ${formatFine(step.loss, plan.style)})` : undefined}
@@ -54,14 +54,14 @@ export function MarkSection({ tools }: { tools: PieceTools }) {
         ))}
       </View>
       {plan.rule.arrange === 'corners' && copies.some((c) => c.pose.rotation !== 0) ? (
-        <Words soft>
+        <Text soft>
           {`${copies.length > 1 ? 'Each design’s' : 'The design’s'} turn as the ${kind.name.toLowerCase()} lies: ${copies.map((c) => `${writeName(c.name).replace('your ', '')} ${turnWords(c.pose.rotation)}`).join(', ')}.`}
-        </Words>
+        </Text>
       ) : null}
       {placement ? (
         <Clear tools={tools} />
       ) : (
-        <Words soft>The marks follow as soon as the numbers above can be read.</Words>
+        <Text soft>The marks follow as soon as the numbers above can be read.</Text>
       )}
       {placement ? <TemplateButtons make={(paper) => printTemplate(tools, paper, new Date())} /> : null}
     </Section>
@@ -85,7 +85,7 @@ function MarkWith({ tools }: { tools: PieceTools }) {
         value={chosen.id}
         onChange={(id) => set({ measure: { markWith: id } })}
       />
-      <Words soft>{`${chosen.why} Comes off: ${lowerFirst(chosen.removedBy)} ${chosen.caution}`}</Words>
+      <Text soft>{`${chosen.why} Comes off: ${lowerFirst(chosen.removedBy)} ${chosen.caution}`}</Text>
     </View>
   )
 }
@@ -96,8 +96,8 @@ function Clear({ tools: { plan } }: { tools: PieceTools }) {
   const nearest = [...(plan.placement?.clearances ?? [])].sort((a, b) => a.mm - b.mm)[0]
   if (!nearest || nearest.mm <= 0) return null
   return (
-    <Words
+    <Text
       soft
-    >{`Nearest thing to keep clear of: the ${writeName(nearest.name)}, ${plan.writeRoom(nearest.mm)} away.`}</Words>
+    >{`Nearest thing to keep clear of: the ${writeName(nearest.name)}, ${plan.writeRoom(nearest.mm)} away.`}</Text>
   )
 }

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { ThumbBar } from '@/ui/ThumbBar'
 import { Section } from '@/ui/Section'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import { StageButton } from '../StageButton'
 import type { StageProps } from '../StageProps'
 import { ClothColours, WhichCloth } from '../ClothQuestions'
@@ -14,7 +14,7 @@ import { TapeSection } from './TapeSection'
 import { ZonesSection } from './ZonesSection'
 
 /** Measure: what the tape says, the design, where it goes, and the marks that follow. */
-export function MeasureStage({ tools, setLit, onDone }: StageProps) {
+export function MeasureStage({ tools, setHighlighted, onDone }: StageProps) {
   const { plan } = tools
   const required = plan.asks.filter(({ optional }) => !optional)
   const unmeasured = required.length > 0 && required.every(({ id }) => plan.assumed.has(id) && !plan.carried.has(id))
@@ -24,11 +24,11 @@ export function MeasureStage({ tools, setLit, onDone }: StageProps) {
   const blocked = Object.keys(plan.problems).length > 0 || plan.placement === null
   return (
     <>
-      <TapeSection tools={tools} setLit={setLit} />
+      <TapeSection tools={tools} setHighlighted={setHighlighted} />
       <Section title="The design">
         <DesignPicker tools={tools} />
       </Section>
-      <PlaceSection tools={tools} setLit={setLit} />
+      <PlaceSection tools={tools} setHighlighted={setHighlighted} />
       {plan.rule.arrange === 'row' ? <RowSection tools={tools} /> : null}
       <ZonesSection tools={tools} />
       <Section title="The cloth">
@@ -38,11 +38,11 @@ export function MeasureStage({ tools, setLit, onDone }: StageProps) {
       <PrepareSection tools={tools} />
       <MarkSection tools={tools} />
       <ThumbBar>
-        {plan.design.assumed ? <Words soft>Choose the design or give its size first.</Words> : null}
+        {plan.design.assumed ? <Text soft>Choose the design or give its size first.</Text> : null}
         {asked ? (
-          <Words role="status" bold tone="madder">
+          <Text role="status" bold tone="madder">
             Not one number is from the tape: all are what the size usually has. Press again to mark by them.
-          </Words>
+          </Text>
         ) : null}
         <StageButton
           title={asked ? 'Mark by the usual numbers' : 'Marks are on'}

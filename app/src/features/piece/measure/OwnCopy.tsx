@@ -1,8 +1,8 @@
 import { Button } from '@rneui/themed'
 import type { DesignCard } from '@thimble/contract'
-import { ChangeFields } from '@/desk/changing'
-import { Opener } from '@/ui/Opener'
-import { Words } from '@/ui/Words'
+import { ChangeFields } from '@/shared/changing'
+import { Disclosure } from '@/ui/Disclosure'
+import { Text } from '@/ui/Text'
 import type { PieceTools } from '../usePiece'
 
 const NOTHING = { scale: 1, rotate: 0, mirror: 'none' } as const
@@ -15,8 +15,8 @@ export function OwnCopy({ tools: { piece, plan, set }, card }: Props) {
   const { width, hull } = plan.design
   const change = ownChange ?? NOTHING
   return (
-    <Opener title="Scale, turn or mirror it on this piece" open={ownChange !== null}>
-      <Words soft>Only here: the design on the shelf stays as it is.</Words>
+    <Disclosure title="Scale, turn or mirror it on this piece" open={ownChange !== null}>
+      <Text soft>Only here: the design on the shelf stays as it is.</Text>
       <ChangeFields
         design={{ source: card.source, width, hull }}
         change={change}
@@ -26,6 +26,6 @@ export function OwnCopy({ tools: { piece, plan, set }, card }: Props) {
       {ownChange ? (
         <Button type="outline" title="As it is on the shelf" onPress={() => set({ measure: { ownChange: null } })} />
       ) : null}
-    </Opener>
+    </Disclosure>
   )
 }

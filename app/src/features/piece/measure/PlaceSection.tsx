@@ -1,21 +1,21 @@
 import { type PlacementDistance, sideOf, whichTrueTo } from '@thimble/core/placement'
 import { carriedHere } from '@thimble/plan'
 import { Button } from '@rneui/themed'
-import { writeName } from '@thimble/core/words'
+import { writeName } from '@thimble/core/messages'
 import { View } from 'react-native'
 import { store } from '@/state/store'
 import { Choices } from '@/ui/Choices'
 import { LengthField } from '@/ui/LengthField'
-import { Opener } from '@/ui/Opener'
+import { Disclosure } from '@/ui/Disclosure'
 import { Section } from '@/ui/Section'
 import type { StageProps } from '../StageProps'
 import type { PieceTools } from '../usePiece'
 import { oddText } from './oddText'
 
-type Props = Pick<StageProps, 'tools' | 'setLit'>
+type Props = Pick<StageProps, 'tools' | 'setHighlighted'>
 
 /** Which placement, what it leaves to the worker, and its distances: each from any line, to any edge of the design. */
-export function PlaceSection({ tools, setLit }: Props) {
+export function PlaceSection({ tools, setHighlighted }: Props) {
   const { piece, plan, shelf, set } = tools
   const { kind, rule, placement, problems, write } = plan
   const choices = [
@@ -51,8 +51,8 @@ export function PlaceSection({ tools, setLit }: Props) {
             problem={problems[`distances.${d.id}`]}
             hint={oddText(placement, d.id) ?? hintOf(tools, d)}
             onChange={(typed) => set({ measure: { distances: { [d.id]: typed } } })}
-            onFocus={() => setLit(d.id)}
-            onBlur={() => setLit(null)}
+            onFocus={() => setHighlighted(d.id)}
+            onBlur={() => setHighlighted(null)}
           />
           {d.counted ? <CountedFrom tools={tools} distance={d} counted={d.counted} /> : null}
         </View>
@@ -116,7 +116,7 @@ function CountedFrom({
     set({ measure: { anchors: { [key]: { line, edge, toward } } } })
   }
   return (
-    <Opener title={`Counted from ${from ? writeName(from.name) : distance.name}: change`}>
+    <Disclosure title={`Counted from ${from ? writeName(from.name) : distance.name}: change`}>
       <Choices
         label="From"
         choices={lines.map(({ id, name }) => ({ id, name: upper(writeName(name)) }))}
@@ -142,7 +142,7 @@ function CountedFrom({
           onPress={() => set({ measure: { anchors: { [key]: null } } })}
         />
       ) : null}
-    </Opener>
+    </Disclosure>
   )
 }
 

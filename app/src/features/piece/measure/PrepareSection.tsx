@@ -1,7 +1,7 @@
 import { preparing } from '@thimble/plan'
 import { View } from 'react-native'
 import { Section } from '@/ui/Section'
-import { TickLine } from '@/ui/TickLine'
+import { CheckboxRow } from '@/ui/CheckboxRow'
 import { type PieceTools, useBuildPlan } from '../usePiece'
 
 /** What is done to the piece before the tape goes on, and before any mark. */
@@ -13,7 +13,7 @@ export function PrepareSection({ tools }: { tools: PieceTools }) {
     <Section title="Make it ready">
       <View>
         {steps.map(({ id, text, ticked }) => (
-          <TickLine
+          <CheckboxRow
             key={id}
             title={text}
             done={ticked}

@@ -3,7 +3,7 @@ import { Choices } from '@/ui/Choices'
 import { LimitedField } from '@/ui/LimitedField'
 import { LengthField } from '@/ui/LengthField'
 import { Section } from '@/ui/Section'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import type { PlannedRow } from '@thimble/core/placement'
 import { View } from 'react-native'
 import { HoopingList } from '../hoop/RowHoopings'
@@ -23,7 +23,7 @@ export function RowSection({ tools }: { tools: PieceTools }) {
     <Section title="The row">
       <RowQuestions tools={tools} row={row} />
       {row ? <RowAsLaid tools={tools} row={row} /> : null}
-      {!row && problems.row ? <Words tone="madder">{problems.row}</Words> : null}
+      {!row && problems.row ? <Text tone="madder">{problems.row}</Text> : null}
     </Section>
   )
 }
@@ -54,7 +54,7 @@ function RowQuestions({ tools: { piece, plan, shelf, set }, row }: { tools: Piec
           onChange={(gap) => set({ measure: { row: { gap } } })}
         />
       </View>
-      <Words soft>How many wins over the gap; leave it empty and as many go in as the gap allows.</Words>
+      <Text soft>How many wins over the gap; leave it empty and as many go in as the gap allows.</Text>
       {row?.closed ? null : (
         <Choices
           label="At the ends"
@@ -84,19 +84,19 @@ function RowAsLaid({ tools: { piece, plan, shelf }, row }: { tools: PieceTools; 
   return (
     <>
       <RowDrawing row={row} motifHeight={design.height} unit={shelf.shop.unit} cloth={piece.build.cloth.colour} />
-      <Words bold>
+      <Text bold>
         {row.count === 1
           ? `One motif, ${write(row.gap)} free on either side.`
           : `${row.count} motifs, ${write(row.gap)} between them${row.closed ? ', all round' : ''}.`}
-      </Words>
+      </Text>
       {row.hoopings ? (
         <HoopingList groups={row.hoopings} closed={row.closed} write={write} />
       ) : (
-        <Words soft>
+        <Text soft>
           {hoop
             ? `${hoop.name} does not take one motif; choose another at Hoop.`
             : 'Choose a hoop at Hoop, and the row is split into hoopings here.'}
-        </Words>
+        </Text>
       )}
     </>
   )

@@ -4,17 +4,17 @@ import { carriedHere, resized } from '@thimble/plan'
 import { View } from 'react-native'
 import { Choices } from '@/ui/Choices'
 import { LengthField } from '@/ui/LengthField'
-import { Opener } from '@/ui/Opener'
+import { Disclosure } from '@/ui/Disclosure'
 import { Section } from '@/ui/Section'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import type { StageProps } from '../StageProps'
 import { ItemLine } from './ItemLine'
 import { oddText } from './oddText'
 
-type Props = Pick<StageProps, 'tools' | 'setLit'>
+type Props = Pick<StageProps, 'tools' | 'setHighlighted'>
 
 /** The numbers this placement asks of the tape; grey ones are assumed until they are measured or confirmed. */
-export function TapeSection({ tools, setLit }: Props) {
+export function TapeSection({ tools, setHighlighted }: Props) {
   const { piece, plan, shelf, set } = tools
   const { kind, asks, carried, measures, problems, placement, write } = plan
   const needed = asks.filter((a) => !a.optional)
@@ -30,8 +30,8 @@ export function TapeSection({ tools, setLit }: Props) {
       placeholder={measures[ask.id] === undefined ? '' : write(measures[ask.id]!)}
       problem={problems[`measures.${ask.id}`]}
       onChange={(typed) => set({ measure: { measures: { [ask.id]: typed } } })}
-      onFocus={() => setLit(ask.id)}
-      onBlur={() => setLit(null)}
+      onFocus={() => setHighlighted(ask.id)}
+      onBlur={() => setHighlighted(null)}
     />
   )
   return (
@@ -47,17 +47,17 @@ export function TapeSection({ tools, setLit }: Props) {
       <View style={{ gap: 12 }}>{needed.map((ask, i) => field(ask, `${i + 1}  `))}</View>
       {carried.size > 0 ? <Confirm tools={tools} /> : null}
       {optional.length > 0 ? (
-        <Opener
+        <Disclosure
           title="Is it straight? Measure the halves"
           open={optional.some((a) => piece.measure.measures[a.id]?.text)}
         >
-          <Words soft>
+          <Text soft>
             {kind.worn
               ? 'Chalk a line straight down from the neck’s middle, then measure from it to either seam.'
               : 'Measure from the line or crease you start from to either edge.'}
-          </Words>
+          </Text>
           <View style={{ gap: 12 }}>{optional.map((ask) => field(ask, ''))}</View>
-        </Opener>
+        </Disclosure>
       ) : null}
       {piece.item.shared ? null : <ItemLine tools={tools} />}
     </Section>

@@ -1,6 +1,6 @@
 import { Button } from '@rneui/themed'
 import type { Patch, PieceZone } from '@thimble/contract'
-import { writeName } from '@thimble/core/words'
+import { writeName } from '@thimble/core/messages'
 import { inOrder } from '@thimble/plan'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
@@ -9,7 +9,7 @@ import { LimitedField } from '@/ui/LimitedField'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { LengthField } from '@/ui/LengthField'
 import { Section } from '@/ui/Section'
-import { Words } from '@/ui/Words'
+import { Text } from '@/ui/Text'
 import type { PieceTools } from '../usePiece'
 import { nanoid } from 'nanoid'
 
@@ -113,7 +113,7 @@ function ZoneCard({ id: zoneId, zone, tools: { plan, shelf, set } }: CardProps) 
         </>
       )}
       {problems[path] ? <FieldProblem id={path}>{problems[path]}</FieldProblem> : null}
-      {zone.kind === 'stripe' ? <Words soft>Count the design from it under “Where it goes”.</Words> : null}
+      {zone.kind === 'stripe' ? <Text soft>Count the design from it under “Where it goes”.</Text> : null}
     </View>
   )
 }

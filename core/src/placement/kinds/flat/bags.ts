@@ -1,7 +1,7 @@
 import { rectangle } from '../../../plane/box'
 import { boxCorners, type Box } from '../../../plane/box'
 import { at } from '../../curve'
-import { say } from '../../../words/said'
+import { message } from '../../../messages/message'
 import type { PlacementContext } from '../../placementRule'
 import type { ItemKind } from '../../itemKind'
 import { ask, halves, type Measures } from '../../measures'
@@ -125,7 +125,7 @@ export const toolRoll: ItemKind = {
           toward: -1,
           plausible: [40, m.width],
         },
-        first: [{ id: 'roll', said: say('step.roll') }],
+        first: [{ id: 'roll', said: message('step.roll') }],
       }),
     },
   ],

@@ -1,6 +1,6 @@
 import { CoreError } from '../../../errors'
 import type { Box } from '../../../plane/box'
-import { say } from '../../../words/said'
+import { message } from '../../../messages/message'
 import type { ItemKind } from '../../itemKind'
 import { ask, halves, type Measures } from '../../measures'
 import { acrossLine, panelShape, widthLevel } from './panelShape'
@@ -105,7 +105,7 @@ const bedSizes = [
   { id: 'single', name: 'Single' },
   { id: 'double', name: 'Double' },
 ]
-const sheetFirst = { id: 'wrong-side', said: say('step.wrong-side') }
+const sheetFirst = { id: 'wrong-side', said: message('step.wrong-side') }
 export const flatSheet: ItemKind = {
   id: 'flat-sheet',
   name: 'Flat sheet',

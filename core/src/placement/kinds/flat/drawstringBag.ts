@@ -1,6 +1,6 @@
 import { CoreError } from '../../../errors'
 import { type Box, boxCorners } from '../../../plane/box'
-import { type Named, say } from '../../../words/said'
+import { type Named, message } from '../../../messages/message'
 import { at } from '../../curve'
 import type { ItemKind } from '../../itemKind'
 import { ask, type Measures } from '../../measures'
@@ -113,7 +113,7 @@ export const drawstringBag: ItemKind = {
         const face = finishedFace(m)
         const [wide, high] = [face.right - face.left, face.bottom - face.top]
         return {
-          first: [{ id: 'face', said: say('step.face', { wide, high }) }],
+          first: [{ id: 'face', said: message('step.face', { wide, high }) }],
         }
       },
     ),

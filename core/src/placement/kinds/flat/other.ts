@@ -6,7 +6,7 @@ import type { ItemKind } from '../../itemKind'
 import type { ItemShape } from '../../itemShape'
 import { ask, halves, type Measures } from '../../measures'
 import type { PlacementContext, PlacementRule } from '../../placementRule'
-import { type Named, say } from '../../../words/said'
+import { type Named, message } from '../../../messages/message'
 import { centredRule, cornerRules, creaseStep, middleDown, rowRule } from './panelRules'
 import { panelShape, widthLevel } from './panelShape'
 
@@ -149,7 +149,7 @@ function baseShape(m: Measures<'baseRound'>): ItemShape {
   }
 }
 
-const emptied = { id: 'open', said: say('step.open-toy') }
+const emptied = { id: 'open', said: message('step.open-toy') }
 const side = (id: string, name: string, back: boolean): PlacementRule => ({
   ...centredRule<'width' | 'height'>(
     {

@@ -1,8 +1,8 @@
 import type { Anchor, PlacementContext, PlacementRule, Spot, StepDraft } from '../../placementRule'
 import type { Measures } from '../../measures'
 import type { Box } from '../../../plane/box'
-import { type Named, say } from '../../../words/said'
-import { countedTo, howItStands, whichCorner } from '../../layCorners'
+import { type Named, message } from '../../../messages/message'
+import { countedTo, howItStands, whichCorner } from '../../placeAtCorners'
 
 type Rule = {
   id: string
@@ -16,7 +16,7 @@ type Rule = {
 /** The centre line of something with two straight edges. */
 export const creaseStep = (half: number): StepDraft => ({
   id: 'centre-line',
-  said: say('step.crease-panel', { half }),
+  said: message('step.crease-panel', { half }),
 })
 
 export const onCentre: Anchor = { id: 'middle', line: 'centre', edge: 'centre', mm: 0, toward: 1, plausible: [0, 1500] }

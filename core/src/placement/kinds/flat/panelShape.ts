@@ -1,5 +1,5 @@
 import { type Box, boxCorners } from '../../../plane/box'
-import { type Named, say } from '../../../words/said'
+import { type Named, message } from '../../../messages/message'
 import { at } from '../../curve'
 import type { DetailLine, ItemShape, NoSewZone, ReferenceLine } from '../../itemShape'
 import type { CentreLevel } from '../../centreOf'
@@ -55,7 +55,7 @@ function hemZones(box: Box, depth: number, strip: Named = 'strip.hem'): NoSewZon
   if (depth <= 0) return []
   const along = (id: 'upper' | 'lower' | 'left' | 'right', part: Partial<Box>): NoSewZone => ({
     id,
-    name: say('zone.side', { side: `side.${id}`, strip }),
+    name: message('zone.side', { side: `side.${id}`, strip }),
     outline: boxCorners({ ...box, ...part }),
     clear: 5,
     ring: 'free',

@@ -1,6 +1,6 @@
 import { CoreError } from '../../../errors'
 import { boxCorners, type Box } from '../../../plane/box'
-import { type Named, say } from '../../../words/said'
+import { type Named, message } from '../../../messages/message'
 import { at } from '../../curve'
 import type { ItemKind } from '../../itemKind'
 import { ask, type Measures } from '../../measures'
@@ -128,5 +128,5 @@ export const sewnOnBand: ItemKind = {
 
 function cutStep({ measures }: PlacementContext<'width' | 'depth' | 'fold' | 'seam'>): StepDraft {
   const { width, height } = cutSize(measures)
-  return { id: 'cut', said: say('step.cut', { wide: width, high: height }) }
+  return { id: 'cut', said: message('step.cut', { wide: width, high: height }) }
 }

@@ -1,6 +1,6 @@
 import { CoreError } from '../../../errors'
 import type { Box } from '../../../plane/box'
-import { say } from '../../../words/said'
+import { message } from '../../../messages/message'
 import type { ItemKind } from '../../itemKind'
 import type { PlacementContext } from '../../placementRule'
 import { ask, halves, type Measures, type SizePreset } from '../../measures'
@@ -208,7 +208,7 @@ const offCentre = 'Off-centre, from one edge'
 
 /** Centred, or at a stated distance from one edge to the design's edge; a filled one is opened first. */
 function cushion(id: string, name: string, filled: boolean): ItemKind {
-  const first = filled ? [{ id: 'open', said: say('step.open-pillow') }] : []
+  const first = filled ? [{ id: 'open', said: message('step.open-pillow') }] : []
   return {
     id,
     name,

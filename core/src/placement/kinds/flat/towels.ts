@@ -1,7 +1,7 @@
 import { caution } from '../../../advice'
 import { CoreError } from '../../../errors'
 import { boxCorners, type Box } from '../../../plane/box'
-import { say } from '../../../words/said'
+import { message } from '../../../messages/message'
 import { at } from '../../curve'
 import type { ItemKind } from '../../itemKind'
 import { ask, halves, type Measures, type MeasurementAsk, type SizePreset } from '../../measures'
@@ -195,7 +195,7 @@ const lowCentre = centredRule<'width'>(
     const panel = m.width / 3
     const text = `The design is ${write(design.width)} wide and the folded middle panel ${write(panel)}: it will run over the folds.`
     return {
-      first: [{ id: 'thirds', said: say('step.thirds', { panel }) }],
+      first: [{ id: 'thirds', said: message('step.thirds', { panel }) }],
       warnings: design.width > panel ? [caution('wider-than-fold', text)] : [],
     }
   },

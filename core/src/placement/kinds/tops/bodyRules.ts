@@ -1,5 +1,5 @@
 import { stop } from '../../../advice'
-import { say } from '../../../words/said'
+import { message } from '../../../messages/message'
 import type { PlacementContext, PlacementRule, Spot } from '../../placementRule'
 import { backShape } from './backShape'
 import { crease, topNeeds } from './chestRules'
@@ -88,8 +88,8 @@ export const hoodedFront: PlacementRule = {
       },
       across: { id: 'middle', line: 'centre', edge: 'centre', mm: 0, toward: 1, plausible: [0, half] },
       first: [
-        { id: 'centre-line', said: say('step.crease-hood', { half: m.pocketWidth / 2 }) },
-        { id: 'pocket', said: say('step.feel-pocket') },
+        { id: 'centre-line', said: message('step.crease-hood', { half: m.pocketWidth / 2 }) },
+        { id: 'pocket', said: message('step.feel-pocket') },
       ],
       warnings:
         design.height > room
@@ -137,8 +137,8 @@ export function backRules(make: TopMake): PlacementRule[] {
         down: { id: edge === 'start' ? 'downTop' : 'down', line: 'neck', edge, mm, toward: 1, plausible: [30, 260] },
         across: { id: 'middle', line: 'centre', edge: 'centre', mm: 0, toward: 1, plausible: [0, half] },
         first: [
-          { id: 'face-down', said: say('step.face-down') },
-          { id: 'centre-line', said: say('step.crease-back', { half }) },
+          { id: 'face-down', said: message('step.face-down') },
+          { id: 'centre-line', said: message('step.crease-back', { half }) },
         ],
       }
     },

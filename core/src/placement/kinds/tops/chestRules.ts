@@ -1,5 +1,5 @@
 import { type Advice, caution, note } from '../../../advice'
-import { say } from '../../../words/said'
+import { message } from '../../../messages/message'
 import { chestDepth } from '../../chestDepth'
 import type { PlacementChoice, PlacementContext, PlacementRule, Spot, StepDraft } from '../../placementRule'
 import { armholeAt, requireSoundTop, type TopId, topFrame } from './topFrame'
@@ -54,7 +54,7 @@ function chestSpot(side: 'left' | 'right', c: PlacementContext<TopId>): Spot {
   }
 }
 
-export const crease = (half: number): StepDraft => ({ id: 'centre-line', said: say('step.crease', { half }) })
+export const crease = (half: number): StepDraft => ({ id: 'centre-line', said: message('step.crease', { half }) })
 
 const belowUnderarm = (mm: number, write: (mm: number) => string): Advice =>
   note(
@@ -64,8 +64,11 @@ const belowUnderarm = (mm: number, write: (mm: number) => string): Advice =>
 
 function underarmCheck(above: number): StepDraft {
   const far = Math.abs(above)
-  if (far < 1) return { id: 'level', said: say('step.level') }
-  return { id: 'level', said: above > 0 ? say('step.above-underarm', { far }) : say('step.below-underarm', { far }) }
+  if (far < 1) return { id: 'level', said: message('step.level') }
+  return {
+    id: 'level',
+    said: above > 0 ? message('step.above-underarm', { far }) : message('step.below-underarm', { far }),
+  }
 }
 
 const chest = (side: 'left' | 'right'): PlacementRule => ({
@@ -127,7 +130,7 @@ function abovePocketSpot({ measures: m, design, write }: PlacementContext<TopId>
   return {
     down: { id: 'up', line: 'pocket', edge: 'end', mm: 16, toward: -1, plausible: [8, 60] },
     across: { id: 'pocketMiddle', line: 'pocket-middle', edge: 'centre', mm: 0, toward: 1, plausible: [0, 40] },
-    first: [{ id: 'pocket', said: say('step.pocket-middle', { half: pocketWidth / 2 }) }],
+    first: [{ id: 'pocket', said: message('step.pocket-middle', { half: pocketWidth / 2 }) }],
     warnings: wide ? [note('wider-than-pocket', text)] : [],
   }
 }

@@ -4,7 +4,7 @@ import { panelLines } from '../flat/panelShape'
 import type { ItemShape } from '../../itemShape'
 import { ask, type MeasurementAsk, type Measures } from '../../measures'
 import type { PlacementContext, PlacementRule } from '../../placementRule'
-import { say } from '../../../words/said'
+import { message } from '../../../messages/message'
 import { garmentSizes } from './topMeasures'
 
 export const sleeveMeasures = (widths: readonly number[], lengths: readonly number[]): MeasurementAsk[] => [
@@ -84,7 +84,7 @@ const sleeveOf = (needs: readonly string[]): PlacementRule => ({
     return {
       down: { id: 'up', line, edge: 'end', mm, toward: -1, plausible: [15, 160] },
       across: { id: 'middle', line: 'centre', edge: 'centre', mm: 0, toward: 1, plausible: [0, m.sleeveHem / 2] },
-      first: [{ id: 'sleeve', said: say('step.sleeve') }],
+      first: [{ id: 'sleeve', said: message('step.sleeve') }],
     }
   },
 })
@@ -167,8 +167,8 @@ export const cuff: PlacementRule = {
     down: { id: 'up', line: 'bottom', edge: 'centre', mm: m.cuffDepth / 2, toward: -1, plausible: [10, m.cuffDepth] },
     across: { id: 'middle', line: 'centre', edge: 'centre', mm: 0, toward: 1, plausible: [0, m.cuffLength / 2] },
     first: [
-      { id: 'cuff', said: say('step.cuff') },
-      { id: 'centre-line', said: say('step.crease-cuff', { half: m.cuffLength / 2 }) },
+      { id: 'cuff', said: message('step.cuff') },
+      { id: 'centre-line', said: message('step.crease-cuff', { half: m.cuffLength / 2 }) },
     ],
   }),
 }
@@ -222,6 +222,6 @@ export const collarPoint: PlacementRule = {
   spot: () => ({
     down: { id: 'up', line: 'edge', edge: 'end', mm: 12, toward: -1, plausible: [6, 30] },
     across: { id: 'in', line: 'front', edge: 'start', mm: 12, toward: 1, plausible: [6, 60] },
-    first: [{ id: 'collar', said: say('step.collar') }],
+    first: [{ id: 'collar', said: message('step.collar') }],
   }),
 }

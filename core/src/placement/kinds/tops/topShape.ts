@@ -2,7 +2,7 @@ import type { Point } from '../../../plane/point'
 import { rectangle } from '../../../plane/box'
 import { at, curve, fromRightHalf, mirrored } from '../../curve'
 import type { DetailLine, ItemShape, NoSewZone, ReferenceLine, TapeLine } from '../../itemShape'
-import type { Named } from '../../../words/said'
+import type { Named } from '../../../messages/message'
 import { type Top, topFrame } from './topFrame'
 
 /** A button on a placket, across, in mm. */

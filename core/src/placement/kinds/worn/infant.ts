@@ -1,7 +1,7 @@
 import { CoreError } from '../../../errors'
 import { boxCorners, type Box } from '../../../plane/box'
 import { at, curve, fromRightHalf, mirrored } from '../../curve'
-import { type Named, say } from '../../../words/said'
+import { type Named, message } from '../../../messages/message'
 import type { ItemKind } from '../../itemKind'
 import type { NoSewZone } from '../../itemShape'
 import { ask, halves, type Measures, type SizePreset } from '../../measures'
@@ -126,7 +126,7 @@ export const infantBodysuit: ItemKind = {
       (m) => m.chestWidth,
       () => ({ id: 'downTop', line: 'neck', edge: 'start', mm: 25, toward: 1, plausible: [12, 90] }),
       () => ({
-        first: [{ id: 'snaps', said: say('step.snaps') }],
+        first: [{ id: 'snaps', said: message('step.snaps') }],
       }),
     ),
   ],

@@ -1,7 +1,7 @@
 import { boxCorners, type Box } from '../../../plane/box'
 import { CoreError } from '../../../errors'
 import { at, curve, fromRightHalf } from '../../curve'
-import { say } from '../../../words/said'
+import { message } from '../../../messages/message'
 import type { PlacementContext } from '../../placementRule'
 import type { ItemKind } from '../../itemKind'
 import type { ItemShape } from '../../itemShape'
@@ -114,7 +114,7 @@ export const skirt: ItemKind = {
         closed: true,
         ends: 'half-gap',
         gap: Math.max(5, design.width / 2),
-        first: [{ id: 'seams', said: say('step.seams-hem') }],
+        first: [{ id: 'seams', said: message('step.seams-hem') }],
       }),
     },
   ],

@@ -3,7 +3,7 @@ import { CoreError } from '../../../errors'
 import { at } from '../../curve'
 import type { ItemKind } from '../../itemKind'
 import { ask, type Measures } from '../../measures'
-import { say } from '../../../words/said'
+import { message } from '../../../messages/message'
 import type { PlacementContext, PlacementRule } from '../../placementRule'
 import { garmentSizes } from '../tops/topMeasures'
 
@@ -82,8 +82,8 @@ const legRule = (id: string, name: string, low: boolean): PlacementRule => ({
         },
     across: { id: 'middle', line: 'centre', edge: 'centre', mm: 0, toward: 1, plausible: [0, m.thighWidth / 2] },
     first: [
-      { id: 'side', said: say('step.leg-front') },
-      { id: 'centre-line', said: say('step.crease-leg', { half: m.hemWidth / 2 }) },
+      { id: 'side', said: message('step.leg-front') },
+      { id: 'centre-line', said: message('step.crease-leg', { half: m.hemWidth / 2 }) },
     ],
   }),
 })

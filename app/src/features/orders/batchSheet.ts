@@ -1,0 +1,75 @@
+import { kindOf, type MeasurePlan, placedWords } from '@thimble/plan'
+import type { KindCut, WorkSequence, WorkStep } from '@thimble/plan/schedule'
+import type { Piece, Shop } from '@thimble/contract'
+import { format } from 'date-fns/format'
+import { parseISO } from 'date-fns/parseISO'
+import type { BatchSheet } from '@/template/batchSheetPdf'
+import { layerName } from '@/words/stackWords'
+import {
+  bobbinText,
+  changeText,
+  clockText,
+  minutesText,
+  missingText,
+  partsText,
+  stripText,
+  threadText,
+  usedText,
+} from '@/words/workWords'
+import type { Batch } from './batchesOf'
+
+type BatchSheetInput = {
+  shop: Shop
+  planOf: (piece: Piece) => MeasurePlan
+  /** Where a phone finds this shop; null where none is let in. */
+  base: string | null
+  now: Date
+}
+type Worked = { orders: readonly WorkSequence[]; cuts: readonly KindCut[] }
+
+/** A run as it goes on paper. */
+export function runSheetOf(run: Batch, { orders, cuts }: Worked, beside: BatchSheetInput): BatchSheet {
+  return {
+    title: `Run sheet: ${run.customer}`,
+    foot: `${beside.shop.name}, ${format(beside.now, 'd MMM yyyy')}; made with Zealous Thimble`,
+    machines: orders.map((order) => ({
+      ...{ name: order.machine, ready: readyOn(order), says: partsText(order) },
+      steps: order.steps.map((step, i) => stepOf(step, i === 0, run, beside)),
+      thread: [
+        ...order.thread.threads.map((thread) => `${thread.name}: ${threadText(thread)}`),
+        bobbinText(order.thread),
+      ],
+    })),
+    cuts: cuts.map(({ kind, rolls, missing }) => ({
+      name: layerName(kind),
+      rolls: rolls.map((roll) => ({
+        ...{ says: usedText(roll), wide: roll.widthMm, used: roll.usedMm },
+        pieces: roll.strips.flatMap((strip) => strip.cuts),
+        strips: roll.strips.map((strip, i) => stripText(strip, i + 1)),
+      })),
+      missing: missing.map(missingText),
+    })),
+  }
+}
+
+/** With its date, as paper is read on another day. */
+function readyOn({ steps }: WorkSequence): string {
+  const { date, minute } = steps.at(-1)!.ends
+  return `Ready ${format(parseISO(date), 'EEEE d MMMM')}, ${clockText(minute)}`
+}
+
+function stepOf(
+  { work, before }: WorkStep,
+  first: boolean,
+  run: Batch,
+  { shop, planOf, base }: BatchSheetInput,
+): BatchSheet['machines'][number]['steps'][number] {
+  const piece = run.pieces.find(({ id }) => id === work.id)!
+  const size = kindOf(piece).sizes.find(({ id }) => id === piece.item.size)?.name
+  return {
+    change: before.seconds > 0 ? changeText(before, first) : null,
+    ...{ name: work.name, minutes: minutesText(work.minutes) },
+    says: [size, placedWords(piece, shop, planOf(piece)), piece.note].filter(Boolean).join('. '),
+    address: base && `${base}/piece/${piece.id}`,
+  }
+}

@@ -1,0 +1,27 @@
+import { costParts } from '@thimble/core/money'
+import { View } from 'react-native'
+import { useDocuments } from '@/state/store'
+import { Section } from '@/ui/Section'
+import { many } from '@/words/designWords'
+import { moneyText, partNames } from '@/words/priceWords'
+import { MoneyRow } from './MoneyRow'
+import type { CostedLine } from './useOrderCost'
+
+/** What one piece of a line costs, by part, and what is asked for it. */
+export function CostTable({ line: { name, quantity, cost } }: { line: CostedLine }) {
+  const currency = useDocuments((s) => s.shop.currency)
+  const money = (minor: number): string => moneyText(minor, currency)
+  return (
+    <Section title={`${name}, one of ${many(quantity, 'piece')}`}>
+      <View role="table">
+        {costParts
+          .filter((part) => cost.parts[part] !== 0)
+          .map((part) => (
+            <MoneyRow key={part} name={partNames[part]} amounts={[money(cost.parts[part])]} />
+          ))}
+        <MoneyRow name="It costs" amounts={[money(cost.cost)]} strong />
+        <MoneyRow name="Its price" amounts={[money(cost.price)]} strong />
+      </View>
+    </Section>
+  )
+}

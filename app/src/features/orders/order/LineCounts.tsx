@@ -1,0 +1,44 @@
+import { countOf, garmentsOf, kindOfLine } from '@thimble/plan/orders'
+import { View } from 'react-native'
+import { LimitedField } from '@/ui/LimitedField'
+import { RowLink } from '@/ui/RowLink'
+import { Section } from '@/ui/Section'
+import { Text } from '@/ui/Text'
+import { many } from '@/words/designWords'
+import type { LineProps } from './lineProps'
+
+/** How many of each size: those with names by their list, the others by a number. */
+export function LineCounts({ order, id, line, set }: LineProps) {
+  const named = Object.values(line.names)
+  const sizes = kindOfLine(line).sizes
+  const doubts = named.filter(({ size }) => !sizes.some((one) => one.id === size)).length
+  return (
+    <Section title="How many" says={`${many(garmentsOf(line).length, 'piece')} in all.`}>
+      <RowLink href={`/runs/order/${order.id}/line/${id}/names`} style={{ minHeight: 48, justifyContent: 'center' }}>
+        <Text bold tone="indigo">
+          {named.length > 0
+            ? `${many(named.length, 'name')}: look, add or change`
+            : 'Put names in: paste a list, or a CSV'}
+        </Text>
+      </RowLink>
+      {doubts > 0 ? <Text tone="madder">{`${many(doubts, 'name')} of a size this item does not come in.`}</Text> : null}
+      <Text soft>{named.length > 0 ? 'Beside those, without a name:' : 'Without names:'}</Text>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        {sizes.map(({ id: size, name }) => (
+          <View key={size} style={{ width: 104 }}>
+            <LimitedField
+              label={name}
+              most={6}
+              slot={`${id}.${size}`}
+              keyboard="numeric"
+              value={line.counts[size] ?? ''}
+              placeholder="0"
+              problem={countOf(line.counts[size] ?? '').problem}
+              onChange={(text) => set({ counts: { [size]: text.trim() === '' ? null : text } })}
+            />
+          </View>
+        ))}
+      </View>
+    </Section>
+  )
+}

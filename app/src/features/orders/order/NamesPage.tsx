@@ -1,0 +1,143 @@
+import { Button } from '@rneui/themed'
+import type { OrderLine, Patch } from '@thimble/contract'
+import { kindOfLine, type NamesRead, placesOf, readNames, lineName } from '@thimble/plan/orders'
+import { useLocalSearchParams } from 'expo-router'
+import { type ChangeEvent, useMemo, useRef } from 'react'
+import { View } from 'react-native'
+import { useNamed } from '@/state/useShelfDocs'
+import { Field } from '@/ui/Field'
+import { FieldProblem } from '@/ui/FieldProblem'
+import { Page } from '@/ui/Page'
+import { PastedWhole } from '@/ui/PastedWhole'
+import { Section } from '@/ui/Section'
+import { Split } from '@/ui/Split'
+import { useDraftText } from '@/ui/useDraftText'
+import { useTask } from '@/ui/useTask'
+import { Text } from '@/ui/Text'
+import { many } from '@/words/designWords'
+import type { TableLine } from '@/shared/table'
+import type { LineProps } from './lineProps'
+import { NamesIn } from './NamesIn'
+import { NoOrder } from './OrderPage'
+import { takeNamesIn } from './takeNamesIn'
+import { setLine, useOrder } from './useOrder'
+import { leftOver, textOf, useTable } from './useTable'
+
+/** The names of a line: pasted or from a file, checked line by line, and those that are in. */
+export function NamesPage() {
+  const { id, line: lineId } = useLocalSearchParams<{ id: string; line: string }>()
+  const order = useOrder(id)
+  const line = order?.lines[lineId]
+  if (!order || !line) return <NoOrder />
+  const props = { order, id: lineId, line, set: (body: Patch<OrderLine>) => setLine(id, lineId, body) }
+  return (
+    <Page title={`Names: ${lineName(line)}`} aside={many(Object.keys(line.names).length, 'name')} back wideContent>
+      <Split both list={<PutIn {...props} />} detail={<NamesIn {...props} />} />
+    </Page>
+  )
+}
+
+function PutIn(props: LineProps) {
+  const { id, line } = props
+  const [text, setText] = useDraftText(`names.${id}`, '')
+  const { lines, problem } = useTable(text)
+  const read = useRead(line, lines)
+  const take = (): void => {
+    if (!lines || !read) return
+    takeNamesIn(props, read.good)
+    const bad = read.bad.map(({ line: number }) => number)
+    const left = leftOver(lines, bad)
+    setText(left, left === '')
+  }
+  return (
+    <Section
+      title="Put names in"
+      says="A line each: size; name; colour; note. A first line may name them in another order. From a table, copy and paste."
+    >
+      <FromFile onText={(found) => setText(found, false)} />
+      <PastedWhole onText={(pasted) => setText(pasted, pasted === '')}>
+        <Field
+          label="The list"
+          multiline
+          lines={8}
+          value={text}
+          placeholder={'size;name\nM;Wren\nL;Ives'}
+          onChange={(typed) => setText(typed, typed === '')}
+        />
+      </PastedWhole>
+      {problem ? <FieldProblem id="list">{problem}</FieldProblem> : null}
+      {text.trim() && read ? <Checked read={read} onTake={take} /> : null}
+    </Section>
+  )
+}
+
+function useRead(line: LineProps['line'], lines: readonly TableLine[] | null): NamesRead | null {
+  const threads = useNamed('threads')
+  return useMemo(
+    () =>
+      lines &&
+      readNames(lines, {
+        kind: kindOfLine(line),
+        named: placesOf(line).some(([, { names }]) => names),
+        colours: threads,
+        known: Object.values(line.names),
+      }),
+    [line, lines, threads],
+  )
+}
+
+/** More complaints nobody reads at once. */
+const MOST_SAID = 40
+
+function Checked({ read: { good, bad, odd }, onTake }: { read: NamesRead; onTake: () => void }) {
+  return (
+    <View style={{ gap: 8 }}>
+      <Text bold role="status">
+        {bad.length === 0
+          ? `${many(good.length, 'line')}, all good.`
+          : `${many(good.length, 'line')} good, ${bad.length} to mend.`}
+      </Text>
+      {bad.slice(0, MOST_SAID).map(({ line, says }) => (
+        <FieldProblem key={line} id={`line-${line}`}>{`Line ${line}: ${says}`}</FieldProblem>
+      ))}
+      {bad.length > MOST_SAID ? <Text tone="madder">{`And ${bad.length - MOST_SAID} more.`}</Text> : null}
+      {odd.slice(0, MOST_SAID).map(({ line, says }) => (
+        <Text key={line} soft>{`Line ${line}: ${says}`}</Text>
+      ))}
+      {good.length > 0 ? (
+        <Button
+          title={bad.length === 0 ? `Take ${many(good.length, 'name')} in` : takeGoodText(good.length)}
+          onPress={onTake}
+        />
+      ) : null}
+      {bad.length > 0 ? <Text soft>What is to mend stays here.</Text> : null}
+    </View>
+  )
+}
+
+const takeGoodText = (count: number): string =>
+  count === 1 ? 'Take the good line in' : `Take the ${count} good lines in`
+
+function FromFile({ onText }: { onText: (text: string) => void }) {
+  const input = useRef<HTMLInputElement>(null)
+  const { busy, problem, run } = useTask()
+  const picked = ({ target }: ChangeEvent<HTMLInputElement>): void => {
+    const [file] = target.files ?? []
+    target.value = ''
+    if (file) void run(async () => onText(await textOf(file)))
+  }
+  return (
+    <>
+      <input
+        ref={input}
+        type="file"
+        accept=".csv,.txt,.tsv,text/csv,text/plain"
+        aria-label="A CSV of names"
+        hidden
+        onChange={picked}
+      />
+      <Button type="outline" title="From a CSV file" disabled={busy} onPress={() => input.current?.click()} />
+      {problem ? <FieldProblem id="file">{problem}</FieldProblem> : null}
+    </>
+  )
+}

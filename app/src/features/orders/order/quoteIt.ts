@@ -1,0 +1,59 @@
+import type { Order, Quote } from '@thimble/contract'
+import type { WorkSequence } from '@thimble/plan/schedule'
+import { format } from 'date-fns/format'
+import { parseISO } from 'date-fns/parseISO'
+import { shareFile } from '@/shared/shareFile'
+import { patch } from '@/sync/changes'
+import { store } from '@/state/store'
+import type { QuoteSheet } from '@/template/quotePdf'
+import { moneyText } from '@/words/priceWords'
+import { placesText, sizesText } from './orderWords'
+import type { CostedLine } from './useOrderCost'
+
+/** Keeps what is quoted, as it stands, and hands the sheet on. */
+export async function quoteIt(
+  order: Order,
+  lines: readonly CostedLine[],
+  orders: readonly WorkSequence[],
+): Promise<void> {
+  const { currency } = store.getState().shelf.shop
+  const ends = orders.flatMap(({ steps }) => steps.at(-1)?.ends.date ?? [])
+  const quote: Quote = {
+    ...{ at: new Date().toISOString(), currency, ready: ends.sort().at(-1) ?? null },
+    lines: lines.map(({ id, name, quantity, cost: { parts, cost, price, total } }) => ({
+      ...{ line: id, name, quantity, parts, cost, price, total },
+    })),
+    total: lines.reduce((sum, { cost }) => sum + cost.total, 0),
+  }
+  await handOn(order, quote)
+  patch('orders', order.id, { quoted: [quote] })
+}
+
+/** Hands the sheet of a quote on, as it was. */
+export async function handOn(order: Order, quote: Quote): Promise<void> {
+  const { pdfs } = await import('@/template/pdfs')
+  await shareFile(`Quote ${order.name}`, (await pdfs.quotePdf(sheetOf(order, quote))) as BlobPart)
+}
+
+const day = (date: string): string => format(parseISO(date), 'd MMMM yyyy')
+
+function sheetOf(order: Order, quote: Quote): QuoteSheet {
+  const { shop, docs } = store.getState().shelf
+  const { name, customer, due, deliveryNote } = order
+  const money = (minor: number): string => moneyText(minor, quote.currency)
+  const lines = quote.lines.map(({ line: id, name: called, quantity, price, total }) => {
+    const line = order.lines[id]
+    return {
+      ...{ name: called, quantity: String(quantity), each: money(price), together: money(total) },
+      says: line ? `${sizesText(line)}. ${placesText(line, docs.designs)}.` : '',
+    }
+  })
+  return {
+    ...{ shop: shop.name, customer, order: name, date: day(quote.at), lines, together: money(quote.total) },
+    dates: [
+      ...(quote.ready ? [`Ready by ${day(quote.ready)}, if it is ordered now.`] : []),
+      ...(due ? [`You asked for it by ${day(due)}.`] : []),
+    ],
+    deliveryNote: deliveryNote.trim(),
+  }
+}

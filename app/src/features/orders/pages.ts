@@ -1,0 +1,10 @@
+/* Runs and orders as one script; a piece’s ticket asks for its parts of it where the piece is of an order. */
+export { NextInBatch } from './NextInBatch'
+export { OfLine } from './OfLine'
+export { LinePage } from './order/LinePage'
+export { MoneyPage } from './order/MoneyPage'
+export { NamesPage } from './order/NamesPage'
+export { OrderPage } from './order/OrderPage'
+export { RecordAlikePage } from './order/RecordAlikePage'
+export { BatchesPage } from './BatchesPage'
+export { BatchPage } from './BatchPage'

@@ -1,0 +1,38 @@
+import { listsOf, reasonsOf, tensionOf } from '@thimble/plan'
+import { AdviceBar } from '@/ui/AdviceBar'
+import { Section } from '@/ui/Section'
+import { Text } from '@/ui/Text'
+import { clothName } from '@/words/clothWords'
+import { stackTitle } from '@/words/stackWords'
+import { StackView } from './StackView'
+import type { DecidedProps } from './StageProps'
+import { Why } from './Why'
+
+/** The stack as it was decided, with the reasons and numbers it was decided by. */
+export function BuildDecided({ tools }: DecidedProps) {
+  const [kept] = tools.piece.build.kept
+  if (!kept) return null
+  const { stack, basis } = kept
+  const cloth = `${clothName(basis.cloth.family)}, stretching ${basis.cloth.stretchPercent} %.`
+  if (!stack)
+    return (
+      <Section title="Without a recipe">
+        <Text>{cloth}</Text>
+        <Text soft>What was really used is asked at the record.</Text>
+      </Section>
+    )
+  const reasons = reasonsOf(kept)
+  const tension = tensionOf(kept)
+  return (
+    <>
+      <Section title={stackTitle(stack)} says={cloth}>
+        <StackView tools={tools} stack={stack} basis={basis} />
+        {tension ? <Text soft>{tension}</Text> : null}
+        {listsOf(kept).cautions.map((c) => (
+          <AdviceBar key={c.code} advice={c} />
+        ))}
+      </Section>
+      <Why because={reasons} />
+    </>
+  )
+}

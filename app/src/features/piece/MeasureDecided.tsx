@@ -1,0 +1,47 @@
+import { note } from '@thimble/core/advice'
+import { preparing } from '@thimble/plan'
+import { writeStep } from '@thimble/core/placement'
+import { writeMessage } from '@thimble/core/messages'
+import { Section } from '@/ui/Section'
+import { CheckboxRow } from '@/ui/CheckboxRow'
+import { BigNumbers, Text } from '@/ui/Text'
+import { loadNames } from '@/words/designWords'
+import { printTemplate } from '@/template/printTemplate'
+import { TemplateButtons } from '@/template/printing'
+import { DecidedList } from './DecidedList'
+import type { DecidedProps } from './StageProps'
+import { useBuilt } from './usePiece'
+
+/** The marks as they were decided, in today's words and units. */
+export function MeasureDecided({ tools }: DecidedProps) {
+  const { piece, plan, marked, set } = tools
+  const { placed, design } = marked
+  const { basis } = useBuilt(tools)
+  if (!placed) return null
+  const { width, height, loadClass, name } = design
+  const ready = preparing(piece, basis, null).map(({ id, text, ticked }) => ({ line: note(id, text), ticked }))
+  return (
+    <>
+      <Section title="Where it goes">
+        <BigNumbers>{writeMessage(placed.placed, plan.style)}</BigNumbers>
+        <Text>{`${name ?? 'A design by its size'}: ${plan.write(width)} wide, ${plan.write(height)} high, ${loadNames[loadClass]}.`}</Text>
+      </Section>
+      {ready.length > 0 ? (
+        <Section title="Made ready">
+          <DecidedList lines={ready} />
+        </Section>
+      ) : null}
+      <Section title="As it was marked">
+        {placed.steps.map((step) => (
+          <CheckboxRow
+            key={step.id}
+            title={writeStep({ ...step, marks: step.marks }, plan.style).text}
+            done={piece.measure.marked[step.id] ?? false}
+            onChange={(done) => set({ measure: { marked: { [step.id]: done } } })}
+          />
+        ))}
+        <TemplateButtons make={(paper) => printTemplate(tools, paper, new Date())} />
+      </Section>
+    </>
+  )
+}

@@ -1,0 +1,36 @@
+import { Button } from '@rneui/themed'
+import { faultNames, howBadNames, verdictNames } from '@thimble/core/outcomes'
+import { offMachine } from '@thimble/plan'
+import { useRouter } from 'expo-router'
+import { Section } from '@/ui/Section'
+import { BigNumbers, Text } from '@/ui/Text'
+import { landingText } from '@/words/landingWords'
+import { OfOrder } from '@/shared/orderParts'
+import { DecidedList } from '../DecidedList'
+import type { DecidedProps } from '../StageProps'
+import { useBuilt } from '../usePiece'
+
+/** The record as it was kept, and the way to it in the log. */
+export function FinishDecided({ tools }: DecidedProps) {
+  const router = useRouter()
+  const { piece, plan } = tools
+  const built = useBuilt(tools)
+  const [record] = piece.finish.kept
+  if (!record) return null
+  const { landing, faults, verdict } = record
+  return (
+    <>
+      <Section title={verdict ? verdictNames[verdict] : 'No verdict'}>
+        <BigNumbers>{landingText(landing, plan.style) || 'The landing was not measured.'}</BigNumbers>
+        {faults.map((f) => (
+          <Text key={f.id} tone="madder">{`${faultNames[f.id]}, ${howBadNames[f.howBad]}`}</Text>
+        ))}
+        <Button type="outline" title="See it in the log" onPress={() => router.push(`/log/${piece.id}`)} />
+      </Section>
+      <OfOrder part="NextInBatch" piece={piece} />
+      <Section title="Off the machine">
+        <DecidedList lines={offMachine(piece, built)} />
+      </Section>
+    </>
+  )
+}

@@ -1,0 +1,99 @@
+import { Button } from '@rneui/themed'
+import { holdingNames } from '@thimble/core/recipe'
+import type { HoopDecision as Kept } from '@thimble/contract'
+import { hoopingAtHand, isDone, loadingAtHand, reasonsOf, triesOf, wayNames, withAdded } from '@thimble/plan'
+import { useRouter } from 'expo-router'
+import { InHoop } from '@/drawing/InHoop'
+import { Disclosure } from '@/ui/Disclosure'
+import { Section } from '@/ui/Section'
+import { useUnits } from '@/ui/useUnits'
+import { Text } from '@/ui/Text'
+import { fieldSize } from '@/words/hoopWords'
+import { placeInHoop } from '@thimble/core/hooping'
+import type { DecidedProps } from '../StageProps'
+import { type PieceTools, useBuilt, useHoopPlan } from '../usePiece'
+import { Why } from '../Why'
+import { HoldingSteps } from './HoldingSteps'
+import { DecidedMove } from './DecidedMove'
+import { LoadCautions, LoadedSo } from './LoadedSo'
+import { PartHoopings } from './PartHoopings'
+import { HoopingList } from './RowHoopings'
+import { StackMisfits } from './StackMisfits'
+
+/** The hooping as it was decided, with what to dial, and the way on to whether it is straight enough. */
+export function HoopDecided({ tools }: DecidedProps) {
+  const { piece, plan, marked } = tools
+  const router = useRouter()
+  const built = useBuilt(tools)
+  const [kept] = piece.hoop.kept
+  if (!kept) return null
+  const { hoop, holding, groups, because } = kept
+  const reasons = reasonsOf({ ...built, stack: built.stack && { ...built.stack, because, record: null } })
+  const tries = triesOf(piece).length
+  return (
+    <>
+      <Section title="How it is hooped">
+        <Text bold>{`${hoop?.name ?? 'Hoop not noted'}, ${holdingNames[holding].toLowerCase()}`}</Text>
+        {hoop ? <Text>{fieldSize(hoop.field, plan.style)}</Text> : null}
+        <KeptDrawing tools={tools} />
+        <KeptLoading tools={tools} />
+        <DecidedMove tools={tools} />
+        {hoop && kept.pose ? (
+          <Button
+            title={tries > 0 ? `Is it straight enough: try ${tries + 1}` : 'Is it straight enough?'}
+            onPress={() => router.push(`/piece/${piece.id}/straight`)}
+          />
+        ) : null}
+        {groups ? (
+          <HoopingList groups={groups} closed={marked.placed?.row?.closed ?? false} write={plan.write} />
+        ) : null}
+        <PartHoopings tools={tools} parts={kept.parts} />
+        <StackMisfits tools={tools} />
+        <Disclosure title="How to hold it, step by step">
+          <HoldingSteps tools={tools} method={holding} hoop={heldIn(kept, tools.shelf)} />
+        </Disclosure>
+      </Section>
+      <Why because={reasons} />
+    </>
+  )
+}
+
+/** A hoop as it was decided; how it closes is what its shelf says. */
+function heldIn({ hoop }: Kept, { hoops }: PieceTools['shelf']) {
+  return hoop && { clamp: hoop.clamp, closes: hoops.find((h) => h.id === hoop.id)?.closes ?? 'screw' }
+}
+
+function KeptLoading({ tools }: { tools: PieceTools }) {
+  const { piece, marked, shelf } = tools
+  const plan = useHoopPlan(tools)
+  const at = hoopingAtHand(piece, plan, marked)
+  const loading = at && loadingAtHand({ piece, shop: shelf.shop, marked, plan, at })
+  if (!loading) return null
+  return (
+    <>
+      <Text bold>{`Load it ${wayNames(piece, marked)[loading.sides.front.way]} toward you`}</Text>
+      <LoadedSo {...{ tools, at, loading }} />
+      {isDone(piece, 'finish') ? null : <LoadCautions tools={tools} loading={loading} />}
+    </>
+  )
+}
+
+function KeptDrawing({ tools }: { tools: PieceTools }) {
+  const { piece, plan, marked } = tools
+  const at = hoopingAtHand(piece, useHoopPlan(tools), marked)
+  const inUnits = useUnits()
+  if (!at) return null
+  const pose = withAdded(at, at.pose)
+  const { fits, slack, reach } = placeInHoop({ hull: at.hull, field: at.hoop.field, pose })
+  const { sketch, colours } = marked.design
+  return (
+    <InHoop
+      {...{ fits, slack, reach, hoop: at.hoop, pose, hull: at.hull }}
+      cloth={piece.build.cloth.colour}
+      sketch={sketch && at.copies.from === at.copies.to ? { blocks: sketch, colours } : null}
+      height={260}
+      write={plan.writeRoom}
+      says={inUnits(`The design in ${at.hoop.name}, to scale.`)}
+    />
+  )
+}

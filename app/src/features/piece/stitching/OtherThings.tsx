@@ -1,0 +1,76 @@
+import { Button } from '@rneui/themed'
+import { readCount } from '@thimble/plan'
+import { useState } from 'react'
+import { View } from 'react-native'
+import { LimitedField } from '@/ui/LimitedField'
+import { Section } from '@/ui/Section'
+import { Text } from '@/ui/Text'
+import { countText } from '@/words/countText'
+import type { Course } from './useCourse'
+import type { Stitching } from './useStitching'
+
+type Props = { run: Stitching; course: Course; onClose: () => void }
+
+/** What happens more seldom at the machine, each with one tap. */
+export function OtherThings({ run, course, onClose }: Props) {
+  const { by, state } = run.run
+  const byHand = by === 'hand'
+  const things: [title: string, does: () => void, shown: boolean][] = [
+    ['Needle broke', () => course.broke('needle-break'), true],
+    ['Nest underneath', () => course.broke('nest'), true],
+    ['A fresh bobbin is in', course.freshBobbin, byHand || state !== 'sewing'],
+    ['The next thread is on', () => course.ready('colour'), byHand && state === 'sewing'],
+    ['It is all sewn', course.allSewn, byHand && state !== 'done'],
+    ['Pull its plug, to try that out', course.cutPower, !byHand && state === 'sewing'],
+  ]
+  return (
+    <Section title="Something else">
+      {things
+        .filter(([, , shown]) => shown)
+        .map(([title, does]) => (
+          <Button
+            key={title}
+            type="outline"
+            title={title}
+            onPress={() => {
+              does()
+              onClose()
+            }}
+          />
+        ))}
+      {byHand && (state === 'standing' || state === 'done') ? (
+        <FromStitch run={run} course={course} onClose={onClose} />
+      ) : null}
+      <Button type="outline" title="Nothing" onPress={onClose} />
+    </Section>
+  )
+}
+
+/** The machine’s own count is surer than the clock. */
+function FromStitch({ run, course, onClose }: Props) {
+  const [typed, setTyped] = useState('')
+  const { value, problem } = readCount(typed)
+  const most = run.program.stitches
+  const beyond = value !== null && value > most ? `There are ${countText(most)} stitches.` : null
+  return (
+    <View style={{ gap: 8 }}>
+      <LimitedField
+        label="The stitch your machine shows"
+        most={9}
+        keyboard="numeric"
+        value={typed}
+        problem={problem ?? beyond}
+        onChange={setTyped}
+      />
+      <Button
+        title="Go on from there"
+        disabled={value === null || beyond !== null}
+        onPress={() => {
+          course.goOn(0, value!)
+          onClose()
+        }}
+      />
+      <Text soft>The clock is a forecast; your machine counts.</Text>
+    </View>
+  )
+}

@@ -1,0 +1,92 @@
+import { Button } from '@rneui/themed'
+import { blockAt } from '@thimble/core/sewing'
+import { View } from 'react-native'
+import { useNamed } from '@/state/useShelfDocs'
+import { usePalette } from '@/theme/PaletteProvider'
+import { threadFor } from '@/words/threadWords'
+import { MachineStopped } from './MachineStopped'
+import type { Course } from './useCourse'
+import type { Stitching } from './useStitching'
+
+type Props = { run: Stitching; stitch: number; course: Course; onOther: () => void; onDone: () => void; last: boolean }
+
+/** What the thumb may do this moment: the stop is always there while the needle goes. */
+export function StitchingFoot({ run, stitch, course, onOther, onDone, last }: Props) {
+  const { state } = run.run
+  if (state === 'ready') return <Ready run={run} course={course} />
+  if (state === 'done')
+    return (
+      <View style={{ gap: 10 }}>
+        <Button title={last ? 'Stitched: to the finish' : 'Next hooping'} onPress={onDone} />
+        {run.run.by === 'hand' ? <Button type="outline" title="It is not done yet" onPress={onOther} /> : null}
+      </View>
+    )
+  if (state === 'standing') return <MachineStopped {...{ run, course, onOther }} />
+  return <Going {...{ run, stitch, course, onOther }} />
+}
+
+function Ready({ run, course }: Pick<Props, 'run' | 'course'>) {
+  const tracing = run.linked?.now.state === 'tracing'
+  return (
+    <View style={{ gap: 10 }}>
+      <Button title="The needle goes: start" disabled={course.busy || tracing} onPress={course.start} />
+      {course.trace ? (
+        <Button
+          type="outline"
+          title={tracing ? 'It walks round the design: hands clear' : 'Trace it first'}
+          disabled={course.busy || tracing}
+          onPress={course.trace}
+        />
+      ) : null}
+    </View>
+  )
+}
+
+function Going({ run, stitch, course, onOther }: Omit<Props, 'onDone' | 'last'>) {
+  const p = usePalette()
+  const red = { backgroundColor: p.madder, borderColor: p.madder }
+  return (
+    <View style={{ gap: 12 }}>
+      <Awaited {...{ run, stitch, course }} />
+      <View style={{ flexDirection: 'row', gap: 8 }}>
+        <Third title="Thread broke" onPress={() => course.broke('thread-break')} />
+        <Third title="It shifted" onPress={course.shifted} />
+        <Third title="Other" onPress={onOther} />
+      </View>
+      <Button title="Stop here" buttonStyle={red} disabled={course.busy} onPress={course.stop} />
+    </View>
+  )
+}
+
+function Third({ title, onPress }: { title: string; onPress: () => void }) {
+  return (
+    <View style={{ flex: 1 }}>
+      <Button
+        type="outline"
+        title={title}
+        buttonStyle={{ paddingHorizontal: 4 }}
+        titleStyle={{ fontSize: 15 }}
+        onPress={onPress}
+      />
+    </View>
+  )
+}
+
+/** A run that is tapped along comes by the clock to a halt, or to its end: then that is asked. */
+function Awaited({ run, stitch, course }: Pick<Props, 'run' | 'stitch' | 'course'>) {
+  const threads = useNamed('threads')
+  const { program, run: soFar } = run
+  if (soFar.by === 'machine') return null
+  if (stitch >= program.stitches) return <Button title="All sewn" onPress={course.allSewn} />
+  const halt = program.blocks.find(({ to, halt }, i) => halt && to === stitch && i >= soFar.ready)?.halt
+  if (!halt) return null
+  const next = program.blocks[blockAt(program, stitch)]!
+  if (halt === 'colour')
+    return <Button title={`${threadFor(next.colour, threads)} is on`} onPress={() => course.ready('colour')} />
+  return (
+    <Button
+      title={halt === 'lay' ? 'The cloth is laid' : 'The cloth is trimmed'}
+      onPress={() => course.ready(halt === 'lay' ? 'laid' : 'trimmed')}
+    />
+  )
+}

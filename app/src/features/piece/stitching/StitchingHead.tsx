@@ -1,0 +1,65 @@
+import type { SewProgram } from '@thimble/core/sewing'
+import { runNow, threadAtHand } from '@thimble/plan/stitching'
+import { View } from 'react-native'
+import Svg, { Path, Rect } from 'react-native-svg'
+import { useNamed } from '@/state/useShelfDocs'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Heading, Text } from '@/ui/Text'
+import { metresText } from '@/words/threadNeeds'
+import { threadFor } from '@/words/threadWords'
+import { StitchingStrip } from './StitchingStrip'
+
+type Props = { program: SewProgram; stitch: number }
+
+const minutesText = (seconds: number): string => `${Math.max(1, Math.round(seconds / 60))} min`
+
+/** How far it is among its threads, and the one on the needle as large as can be read from two metres. */
+export function StitchingHead({ program, stitch }: Props) {
+  const threads = useNamed('threads')
+  const now = runNow(program, stitch)
+  const { colour } = program.blocks[now.block]!
+  const { topMetres, seconds } = threadAtHand(program, now.block)
+  const next = now.next && threadAtHand(program, program.blocks.indexOf(now.next))
+  return (
+    <View style={{ padding: 16, gap: 12 }}>
+      <StitchingStrip program={program} stitch={stitch} />
+      <View style={{ flexDirection: 'row', gap: 14 }}>
+        <Spool colour={colour} />
+        <View style={{ flex: 1, minWidth: 0 }}>
+          <Text soft>{`on the needle, ${now.thread} of ${now.threads}`}</Text>
+          <Heading level={2} style={{ fontSize: 32, lineHeight: 38 }}>
+            {threadFor(colour, threads)}
+          </Heading>
+          <Text bold style={{ fontSize: 20, lineHeight: 28 }}>
+            {`${metresText(topMetres)}, ${minutesText(seconds)}`}
+          </Text>
+          {now.next && next ? (
+            <Text soft>
+              {'then '}
+              <Text bold style={{ fontSize: 17 }}>
+                {threadFor(now.next.colour, threads)}
+              </Text>
+              {`, ${metresText(next.topMetres)}`}
+            </Text>
+          ) : (
+            <Text soft>the last thread</Text>
+          )}
+        </View>
+      </View>
+    </View>
+  )
+}
+
+const SIDE = 116
+
+/** The colour with its thread lying on it. */
+function Spool({ colour }: { colour: string }) {
+  const p = usePalette()
+  const lines = Array.from({ length: 16 }, (_, i) => `M${i * 8} ${SIDE}L${i * 8 + 14} 0`).join('')
+  return (
+    <Svg width={SIDE} height={SIDE} aria-hidden>
+      <Rect x={0.5} y={0.5} width={SIDE - 1} height={SIDE - 1} rx={4} fill={colour} stroke={p.ink} />
+      <Path d={lines} stroke={p.inkSoft} strokeWidth={0.8} strokeOpacity={0.4} />
+    </Svg>
+  )
+}

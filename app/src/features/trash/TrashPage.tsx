@@ -1,0 +1,88 @@
+import { Button } from '@rneui/themed'
+import type { CollectionName } from '@thimble/contract'
+import type { RemovedThing } from '@thimble/contract/answers'
+import { format } from 'date-fns/format'
+import { parseISO } from 'date-fns/parseISO'
+import { useEffect, useState } from 'react'
+import { View } from 'react-native'
+import { ask } from '@/http/client'
+import { restore } from '@/sync/changes'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Page } from '@/ui/Page'
+import { Section } from '@/ui/Section'
+import { Text } from '@/ui/Text'
+
+const nouns: Record<CollectionName, string> = {
+  machines: 'Machine',
+  hoops: 'Hoop',
+  supplies: 'Backing or topping',
+  swatches: 'Swatch',
+  threads: 'Thread',
+  needles: 'Needle',
+  bobbins: 'Bobbin',
+  adhesives: 'Adhesive',
+  movements: 'Movement of stock',
+  designs: 'Design',
+  items: 'Item of your own',
+  corrections: 'Added to moves',
+  orders: 'Order',
+  pieces: 'Piece',
+  runEvents: 'Noted at the machine',
+}
+
+/** Everything that was removed, to be brought back. */
+export function TrashPage() {
+  const [things, setThings] = useState<readonly RemovedThing[] | null>(null)
+  const [away, setAway] = useState(false)
+  useEffect(() => {
+    ask<RemovedThing[]>('/removed').then(setThings, () => setAway(true))
+  }, [])
+  const bringBack = ({ collection, id }: RemovedThing): void => {
+    restore(collection as CollectionName, id)
+    setThings((all) => all?.filter((thing) => thing.id !== id) ?? null)
+  }
+  const says = away
+    ? 'The server is away; what was removed is looked up there.'
+    : things === null
+      ? 'Looking it up …'
+      : things.length === 0
+        ? 'Nothing was removed.'
+        : 'The latest first. Nothing is thrown away.'
+  return (
+    <Page title="Removed things" back>
+      <Section>
+        <Text soft role="status">
+          {says}
+        </Text>
+        {things?.map((thing) => (
+          <Thing key={thing.collection + thing.id} thing={thing} onBack={() => bringBack(thing)} />
+        ))}
+      </Section>
+    </Page>
+  )
+}
+
+function Thing({ thing, onBack }: { thing: RemovedThing; onBack: () => void }) {
+  const p = usePalette()
+  const { collection, name, removedAt } = thing
+  return (
+    <View
+      style={{
+        flexDirection: 'row',
+        alignItems: 'center',
+        gap: 12,
+        borderTopWidth: 1,
+        borderTopColor: p.seam,
+        paddingVertical: 8,
+      }}
+    >
+      <View style={{ flex: 1, minWidth: 0 }}>
+        <Text bold>{name}</Text>
+        <Text
+          soft
+        >{`${nouns[collection as CollectionName]}, removed ${format(parseISO(removedAt), 'd MMM, HH:mm')}`}</Text>
+      </View>
+      <Button type="outline" title="Bring back" accessibilityLabel={`Bring back ${name}`} onPress={onBack} />
+    </View>
+  )
+}

@@ -1,0 +1,34 @@
+import { format } from 'date-fns/format'
+import { parseISO } from 'date-fns/parseISO'
+import type { RunEvent } from '@thimble/contract'
+import { View } from 'react-native'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Section } from '@/ui/Section'
+import { Text } from '@/ui/Text'
+import { countText } from '@/words/countText'
+import { eventName } from './eventName'
+
+/** What has happened in a run, the latest first. */
+export function StitchingStory({ events }: { events: readonly RunEvent[] }) {
+  const p = usePalette()
+  if (events.length === 0) return null
+  return (
+    <Section title="What happened">
+      <View role="list">
+        {[...events].reverse().map(({ id, createdAt, kind, stitch }) => (
+          <View
+            key={id}
+            role="listitem"
+            style={{ flexDirection: 'row', gap: 12, borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 8 }}
+          >
+            <Text soft style={{ width: 48 }}>
+              {format(parseISO(createdAt), 'HH:mm')}
+            </Text>
+            <Text style={{ flex: 1 }}>{eventName(kind)}</Text>
+            <Text soft>{`stitch ${countText(stitch)}`}</Text>
+          </View>
+        ))}
+      </View>
+    </Section>
+  )
+}

@@ -1,0 +1,29 @@
+import { CheckBox } from '@rneui/themed'
+import { View } from 'react-native'
+import { usePalette } from '@/theme/PaletteProvider'
+import { useUnits } from './useUnits'
+
+type Props = { title: string; done: boolean; onChange: (done: boolean) => void; after?: string; large?: boolean }
+
+/** A line of a list to tick off; the whole line is the target. */
+export function CheckboxRow({ title, done, onChange, after, large }: Props) {
+  const p = usePalette()
+  const inUnits = useUnits()
+  return (
+    <View style={{ borderTopWidth: 1, borderTopColor: p.seam, minHeight: large ? 60 : 52, justifyContent: 'center' }}>
+      <CheckBox
+        checked={done}
+        onPress={() => onChange(!done)}
+        title={inUnits(after ? `${title} ${after}` : title)}
+        role="checkbox"
+        aria-checked={done}
+        wrapperStyle={{ paddingVertical: 10, alignItems: 'flex-start' }}
+        textStyle={{
+          ...(large ? { fontSize: 20, lineHeight: 27 } : { lineHeight: 24 }),
+          marginLeft: 12,
+          ...(done ? { color: p.inkSoft } : {}),
+        }}
+      />
+    </View>
+  )
+}

@@ -1,0 +1,91 @@
+import { CoreError } from '../errors'
+
+/** A piece as it goes to the machine. `minutes`: at the machine without its changes; due counted from the start of the run. */
+export type RunPiece = {
+  id: string
+  hoop: string
+  needle: string
+  threads: readonly string[]
+  minutes: number
+  dueInMinutes?: number
+}
+
+/** `needles`: how many threads are on the machine at once; `start`: what is there before the first piece. */
+export type RunQuery = {
+  pieces: readonly RunPiece[]
+  needles: number
+  seconds: { hoop: number; needle: number; thread: number }
+  start?: { hoop?: string; needle?: string; threads?: readonly string[] }
+}
+
+/** The same by numbers: hoops, needles and threads each counted from 0; -1: none on. Threads of a piece once each. */
+export type Counted = {
+  hoop: Int32Array
+  needle: Int32Array
+  threads: readonly Int32Array[]
+  /** In seconds, as all here is. */
+  lasts: Float64Array
+  due: Float64Array
+  anyDue: boolean
+  capacity: number
+  cost: RunQuery['seconds']
+  start: { hoop: number; needle: number; threads: readonly number[] }
+  threadCount: number
+}
+
+const bad = (message: string, path: string): CoreError => new CoreError('bad-run', message, path)
+
+/** @throws CoreError('bad-run') with its path */
+export function countBatch({ pieces, needles, seconds, start = {} }: RunQuery): Counted {
+  check(pieces, needles, seconds, start)
+  const [hoops, sizes, threads] = [new Numbers(), new Numbers(), new Numbers()]
+  return {
+    hoop: Int32Array.from(pieces, (piece) => hoops.of(piece.hoop)),
+    needle: Int32Array.from(pieces, (piece) => sizes.of(piece.needle)),
+    threads: pieces.map((piece) => Int32Array.from(new Set(piece.threads), (thread) => threads.of(thread))),
+    lasts: Float64Array.from(pieces, ({ minutes }) => minutes * 60),
+    due: Float64Array.from(pieces, ({ dueInMinutes }) => (dueInMinutes ?? Infinity) * 60),
+    anyDue: pieces.some(({ dueInMinutes }) => dueInMinutes !== undefined),
+    ...{ capacity: needles, cost: seconds },
+    start: {
+      hoop: start.hoop === undefined ? -1 : hoops.of(start.hoop),
+      needle: start.needle === undefined ? -1 : sizes.of(start.needle),
+      threads: [...new Set(start.threads ?? [])].map((thread) => threads.of(thread)),
+    },
+    threadCount: threads.size,
+  }
+}
+
+class Numbers {
+  readonly #known = new Map<string, number>()
+
+  of(name: string): number {
+    const known = this.#known.get(name) ?? this.#known.size
+    this.#known.set(name, known)
+    return known
+  }
+
+  get size(): number {
+    return this.#known.size
+  }
+}
+
+function check(
+  pieces: readonly RunPiece[],
+  needles: number,
+  seconds: RunQuery['seconds'],
+  start: NonNullable<RunQuery['start']>,
+): void {
+  if (!Number.isInteger(needles) || needles < 1) throw bad('A machine has one needle or more.', 'needles')
+  for (const [what, value] of Object.entries(seconds))
+    if (!Number.isFinite(value) || value < 0) throw bad('A change takes no time or some.', `seconds.${what}`)
+  const ids = new Set<string>()
+  pieces.forEach(({ id, minutes, dueInMinutes }, i) => {
+    if (ids.has(id)) throw bad('Two pieces have the same id.', `pieces.${i}.id`)
+    ids.add(id)
+    if (!Number.isFinite(minutes) || minutes < 0) throw bad('A piece takes no time or some.', `pieces.${i}.minutes`)
+    if (dueInMinutes !== undefined && !Number.isFinite(dueInMinutes))
+      throw bad('Say when it is due, in minutes from the start.', `pieces.${i}.dueInMinutes`)
+  })
+  if (new Set(start.threads).size > needles) throw bad('More threads are on than there are needles.', 'start.threads')
+}

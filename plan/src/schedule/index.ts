@@ -1,0 +1,7 @@
+export { type CutRoll, cutsOfBatch, type KindCut } from './cutsOfBatch'
+export { type Change, type Hours, workSequence, type WorkSequence, type WorkStep } from './workSequence'
+export type { BatchThread, ThreadOfBatch } from './threadOfBatch'
+export { hoursToMend } from './hoursToMend'
+export { nextWorkdays, type WallTime, workedUntil } from './workTime'
+export { pieceWork, type PieceWork } from './pieceWork'
+export { type Offcut, offcutsOf, sharesOfCuts } from './cutTogether'

@@ -1,0 +1,96 @@
+import type { Basis, DecidedStack, Piece } from '@thimble/contract'
+import { note } from '@thimble/core/advice'
+import type { Loading } from '@thimble/core/hooping'
+import { type Message, message, writeMessage } from '@thimble/core/messages'
+import type { Move } from '../hoop/dialMove'
+import { readCount } from '../measure/readTyped'
+import { listsOf } from '../stack/stackLines'
+import type { ListLine } from '../finish/lists'
+
+/** What the list before the start says of this piece beside its stack: of the hooping at hand. */
+export type StartFacts = {
+  hooping: number
+  /** Metres it takes, on the bobbin that is in, and how often it is changed on the way; null: not known. */
+  bobbin: { need: number; left: number | null; changes: number } | null
+  move: Move | null
+  roll: Loading['roll']
+}
+
+/** Ticks of the first hooping have the line's id, those of a later one its number before it. */
+export const tickId = (hooping: number, line: string): string => (hooping === 0 ? line : `${hooping}:${line}`)
+
+/** Pins as they were counted in; null where nobody counted. */
+const pinsIn = ({ stitch }: Pick<Piece, 'stitch'>): number | null => readCount(stitch.pins).value
+
+const tenth = (metres: number) => ({ plain: Math.round(metres * 10) / 10 })
+
+function bobbinSaid({ need, left, changes }: NonNullable<StartFacts['bobbin']>): Message {
+  if (left === null) return message('start.bobbin-unknown', { need: tenth(need) })
+  const told = { need: tenth(need), left: tenth(left) }
+  return changes > 0
+    ? message('start.bobbin-changes', { ...told, changes: { plain: changes } })
+    : message('start.bobbin', told)
+}
+
+function moveSaid({ turn, right, down }: Move): Message {
+  if (turn === 0 && right === 0 && down === 0) return message('start.as-it-lies')
+  if (right === 0 && down === 0) return message('start.turned', { turn: { plain: turn } })
+  return message('start.moved', {
+    turn: { plain: turn },
+    across: message(right < 0 ? 'start.left' : 'start.right', { far: Math.abs(right) }),
+    along: message(down < 0 ? 'start.away' : 'start.near', { far: Math.abs(down) }),
+  })
+}
+
+/** Lines of the stack's own list that the piece has numbers for, and what is said there. */
+function withNumbers(
+  id: string,
+  stack: DecidedStack,
+  facts: StartFacts,
+  pins: number | null,
+): [string, Message][] | null {
+  if (id === 'check.pins')
+    return pins ? [['start.pins-in', message('start.pins-in', { count: { plain: pins } })]] : null
+  if (id === 'check.bobbin') {
+    const { needle } = stack
+    const size =
+      needle &&
+      message(needle.coated ? 'start.needle-coated' : 'start.needle', {
+        ...{ size: { own: needle.size }, point: `point.${needle.point}` },
+      })
+    if (!facts.bobbin) return null
+    return [
+      ['start.bobbin', bobbinSaid(facts.bobbin)],
+      ...(size ? ([['start.needle', size]] as [string, Message][]) : []),
+    ]
+  }
+  if (id !== 'check.trace' || !facts.move) return null
+  return [['start.move', moveSaid(facts.move)]]
+}
+
+/** The list before the start of one hooping, made for its stack, holding, loading, machine and design. */
+export function startLines(
+  piece: Piece,
+  built: { basis: Basis; stack: DecidedStack | null },
+  facts: StartFacts,
+): ListLine[] {
+  const { stack } = built
+  if (!stack) return []
+  const holding = piece.hoop.kept[0]?.holding
+  const held = holding ? { ...built, stack: { ...stack, holding } } : built
+  const pins = pinsIn(piece)
+  const lines = listsOf(held).checks.flatMap((line): Pick<ListLine, 'line' | 'said'>[] => {
+    const own = withNumbers(line.code, stack, facts, pins)?.map(([id, said]) => ({
+      line: note(id, writeMessage(said)),
+      said,
+    }))
+    // What is dialled comes before the trace, and does not take its place.
+    return line.code === 'check.trace' ? [...(own ?? []), { line }] : (own ?? [{ line }])
+  })
+  const roll = facts.roll && message('start.roll', { thick: facts.roll.diameter })
+  const under = lines.findIndex(({ line }) => line.code === 'check.under') + 1
+  const all = roll
+    ? [...lines.slice(0, under), { line: note('start.roll', writeMessage(roll)), said: roll }, ...lines.slice(under)]
+    : lines
+  return all.map((one) => ({ ...one, ticked: piece.stitch.checks[tickId(facts.hooping, one.line.code)] ?? false }))
+}

@@ -1,7 +1,0 @@
-export { type CutRoll, cutsOfRun, type KindCut } from './cutsOfRun'
-export { type Change, type Hours, orderOfWork, type OrderOfWork, type WorkStep } from './orderOfWork'
-export type { RunThread, ThreadOfRun } from './threadOfRun'
-export { hoursToMend } from './hoursToMend'
-export { nextWorkdays, type WallTime, workedUntil } from './workTime'
-export { pieceWork, type PieceWork } from './pieceWork'
-export { type Offcut, offcutsOf, sharesOfCuts } from './cutTogether'
