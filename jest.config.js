@@ -1,9 +1,13 @@
+const demo = {
+  globalSetup: '<rootDir>/tools/workOutDemo.mjs',
+  globalTeardown: '<rootDir>/tools/clearDemo.mjs',
+}
 const node = (room) => ({
   displayName: room,
+  ...(room === 'core' ? {} : demo),
   testEnvironment: 'node',
   testMatch: [`<rootDir>/${room}/tests/**/*.test.ts`],
-  transform: { '\\.(ts|m?js)$': '<rootDir>/tools/fastTransform.cjs' },
-  transformIgnorePatterns: ['/node_modules/(?!(culori|d3-contour|d3-array|internmap|@hono|hono)/)'],
+  transform: { '\\.test\\.ts$': '<rootDir>/tools/bundledSuite.cjs' },
 })
 
 module.exports = {

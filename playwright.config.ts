@@ -2,6 +2,7 @@ import { defineConfig } from '@playwright/test'
 
 /** The real interface on Debian's Chromium; every test starts its own server on a database of its own. */
 export default defineConfig({
+  globalSetup: ['./tools/workOutDemo.mjs', './e2e/readyShop.ts'],
   testDir: 'e2e',
   testMatch: '**/*.spec.ts',
   workers: 2,

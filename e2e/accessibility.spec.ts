@@ -1,6 +1,7 @@
 import { AxeBuilder } from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
 import { expect, test } from './server'
+import { settled } from './settled'
 import { toStage } from './ticket'
 
 /** Every screen there is, and what to do there before it is looked at. */
@@ -136,16 +137,18 @@ const looks: Look[] = [
 
 for (const { name, theme, viewport, look, shares } of looks)
   for (let share = 0; share < shares; share++)
-    test(`every screen is there for every hand and eye: ${name}, ${share + 1} of ${shares}`, async ({ shop, page }) => {
+    test(`every screen is there for every hand and eye: ${name}, ${share + 1} of ${shares}`, async ({
+      demo: shop,
+      page,
+    }) => {
       test.setTimeout(300_000)
-      await shop.importDemo()
       await shop.send('PATCH', '/shop', { theme })
       await page.setViewportSize(viewport)
       const found: Record<string, string[]> = {}
       for (const [path, before] of screens.filter((_, i) => i % shares === share)) {
         await page.goto(shop.url + path)
         await expect(page).toHaveTitle(/^.+ · Zealous Thimble$/)
-        await page.waitForTimeout(250)
+        await settled(page)
         await before?.(page)
         // A line half under the bar at the thumb is small only until it is scrolled.
         await page.addStyleTag({ content: '[data-bar] { position: static !important }' })
@@ -155,8 +158,10 @@ for (const { name, theme, viewport, look, shares } of looks)
       expect(found).toEqual({})
     })
 
-test('enlarged four times, nothing is wider than the page and no bar stands in the way', async ({ shop, page }) => {
-  await shop.importDemo()
+test('enlarged four times, nothing is wider than the page and no bar stands in the way', async ({
+  demo: shop,
+  page,
+}) => {
   await page.setViewportSize({ width: 320, height: 256 })
   for (const path of [
     '/',
@@ -172,7 +177,7 @@ test('enlarged four times, nothing is wider than the page and no bar stands in t
   ]) {
     await page.goto(shop.url + path)
     await expect(page).toHaveTitle(/Zealous Thimble$/)
-    await page.waitForTimeout(250)
+    await settled(page)
     const { wider, stuck } = await page.evaluate(() => ({
       wider: Array.from(document.querySelectorAll<HTMLElement>('main *'))
         .filter((el) => !el.closest('svg, canvas') && el.getBoundingClientRect().right > innerWidth + 1)
@@ -186,10 +191,9 @@ test('enlarged four times, nothing is wider than the page and no bar stands in t
 })
 
 test('back is where one was: what was searched for, how far it was scrolled, which stage was open', async ({
-  shop,
+  demo: shop,
   page,
 }) => {
-  await shop.importDemo()
   await page.goto(`${shop.url}/log`)
   await page.getByRole('searchbox').fill('apron')
   await page.getByRole('link', { name: /apron/ }).first().click()

@@ -2,11 +2,12 @@ import { Piece, type RunEvent } from '@thimble/contract'
 import { decideStage, planPiece } from '@thimble/plan'
 import type { Page } from '@playwright/test'
 import { apply } from 'json-merge-patch'
-import { demoShop } from '../demo/demoShop'
+import { readyDemo } from '../demo/readyDemo'
 import { expect, type ShopServer, test } from './server'
+import { sewToEnd } from './sewToEnd'
 import { ticket, toStage } from './ticket'
 
-const demo = demoShop('demo')
+const demo = readyDemo()
 const shelf = { ...demo, designs: Object.fromEntries(demo.designs.map((design) => [design.id, design])) }
 const find = (id: string): Piece => demo.pieces.find((piece) => piece.id === id)!
 
@@ -20,27 +21,11 @@ async function startMachine(page: Page, times: number): Promise<void> {
   await button(page, 'The needle goes: start').click()
 }
 
-/** Whatever it waits for is done, until it is all sewn. */
-async function sewToEnd(page: Page): Promise<void> {
-  const asked = button(page, /( is on| is in| is laid| is trimmed)$|^Go on from stitch/)
-  const done = button(page, /^(Stitched: to the finish|Next hooping)$/)
-  for (let i = 0; i < 80; i++) {
-    await expect(asked.or(done).first()).toBeVisible({ timeout: 40_000 })
-    if (await done.isVisible()) return
-    await asked
-      .first()
-      .click({ timeout: 1000 })
-      .catch(() => undefined)
-    await page.waitForTimeout(60)
-  }
-}
-
 test('a whole run with a break, an empty bobbin, a power cut, a killed server and a reload: nothing is lost', async ({
   page,
-  shop,
+  demo: shop,
 }) => {
   test.setTimeout(150_000)
-  await shop.importDemo()
   const { bobbin } = await shop.send('GET', '/machines/machine-boatyard')
   await shop.send('PATCH', '/machines/machine-boatyard', { bobbinM: 1.5, bobbin })
   const hand = ticket(page)
@@ -88,8 +73,7 @@ test('a whole run with a break, an empty bobbin, a power cut, a killed server an
   ])
 })
 
-test('applied cloth is laid and trimmed where the machine halts for it', async ({ page, shop }) => {
-  await shop.importDemo()
+test('applied cloth is laid and trimmed where the machine halts for it', async ({ page, demo: shop }) => {
   const apron = find('piece-apron-2')
   const [kept] = apron.measure.kept
   const measure = { kept: [{ ...kept!, design: { ...kept!.design, kind: 'applique' } }] }
@@ -119,9 +103,8 @@ function rowOfThree(): Piece {
   }, asked)
 }
 
-test('a row in three hoopings is listed, sewn and measured hooping by hooping', async ({ page, shop }) => {
+test('a row in three hoopings is listed, sewn and measured hooping by hooping', async ({ page, demo: shop }) => {
   test.setTimeout(120_000)
-  await shop.importDemo()
   const runner = rowOfThree()
   await shop.send('PATCH', `/pieces/${runner.id}`, {
     ...{ measure: runner.measure, build: runner.build, hoop: runner.hoop },
@@ -215,9 +198,8 @@ async function png(page: Page, says: number): Promise<Buffer> {
 
 test('a record with two faults and photos; what cannot be a photo says why; its advice goes into the same again', async ({
   page,
-  shop,
+  demo: shop,
 }) => {
-  await shop.importDemo()
   const hand = ticket(page)
   await page.goto(`${shop.url}/piece/piece-toolroll`)
   await toStage(page, /Finish/)

@@ -1,7 +1,9 @@
 import { expect, test } from './server'
 
-test('a run is put in order, its changes are said, and its backing is laid on the rolls', async ({ page, shop }) => {
-  await shop.importDemo()
+test('a run is put in order, its changes are said, and its backing is laid on the rolls', async ({
+  page,
+  demo: shop,
+}) => {
   await page.setViewportSize({ width: 390, height: 844 })
   await page.goto(`${shop.url}/runs`)
   await page.getByRole('link', { name: 'The whole bench in one order' }).click()

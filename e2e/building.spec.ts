@@ -19,8 +19,7 @@ const title = (page: Page, name: string | RegExp) => expect(page.getByRole('head
 const layer = (page: Page, name: RegExp) => page.getByRole('button', { name }).first()
 const chosen = (shop: Shop, id: string) => shop.send<any>('GET', `/pieces/${id}`).then((p) => p.build.stack)
 
-test('seven cloths of the workshop come to the stacks a practitioner would lay', async ({ page, shop }) => {
-  await shop.importDemo()
+test('seven cloths of the workshop come to the stacks a practitioner would lay', async ({ page, demo: shop }) => {
   await madeOf(shop, 'piece-polo-4', { family: 'polar-fleece', colour: '#27406b' })
   for (const [id, heading, needle, layers] of [
     [
@@ -42,8 +41,7 @@ test('seven cloths of the workshop come to the stacks a practitioner would lay',
   }
 })
 
-test('a cloth nobody named is told by four tests, and its stack follows', async ({ page, shop }) => {
-  await shop.importDemo()
+test('a cloth nobody named is told by four tests, and its stack follows', async ({ page, demo: shop }) => {
   const hand = await openBuild(page, shop.url, 'piece-pennant')
   await hand.press('I do not know the cloth')
   await page.getByLabel(/^Pull test: how much/).fill('8')
@@ -58,8 +56,7 @@ test('a cloth nobody named is told by four tests, and its stack follows', async 
   await title(page, 'Float it on sticky tear-away')
 })
 
-test('a stack built by hand is judged as it grows, and follows into the lists', async ({ page, shop }) => {
-  await shop.importDemo()
+test('a stack built by hand is judged as it grows, and follows into the lists', async ({ page, demo: shop }) => {
   await madeOf(shop, 'piece-polo-4', { family: 'jersey', colour: '#fdfbf5' })
   const hand = await openBuild(page, shop.url, 'piece-polo-4')
   const pick = (from: string, kind: string) =>
@@ -87,9 +84,8 @@ test('a stack built by hand is judged as it grows, and follows into the lists', 
 
 test('a habit changed in the settings changes the recipe and its reasons, told on a piece of the shop', async ({
   page,
-  shop,
+  demo: shop,
 }) => {
-  await shop.importDemo()
   await page.goto(`${shop.url}/settings`)
   const knits = page.getByRole('radiogroup', { name: 'Knits' })
   await knits.getByRole('radio', { name: 'Float on hooped backing' }).click()
@@ -100,8 +96,10 @@ test('a habit changed in the settings changes the recipe and its reasons, told o
   await expect(page.getByText(/A house habit decides this/).first()).toBeVisible()
 })
 
-test('what the stash lacks is said, and what is there and does as well is put in its place', async ({ page, shop }) => {
-  await shop.importDemo()
+test('what the stash lacks is said, and what is there and does as well is put in its place', async ({
+  page,
+  demo: shop,
+}) => {
   await shop.send('DELETE', '/supplies/supply-1')
   const hand = await openBuild(page, shop.url, 'piece-pennant')
   await expect(page.getByText(/Medium tear-away: none in the stash/)).toBeVisible()
@@ -112,8 +110,7 @@ test('what the stash lacks is said, and what is there and does as well is put in
   await expect.poll(async () => (await shop.send<any>('GET', '/pieces/piece-pennant')).build.kept.length).toBe(1)
 })
 
-test('a swatch is kept in the stash, picked for a piece, and carried by it', async ({ page, shop }) => {
-  await shop.importDemo()
+test('a swatch is kept in the stash, picked for a piece, and carried by it', async ({ page, demo: shop }) => {
   await page.goto(`${shop.url}/stash`)
   const hand = ticket(page)
   await hand.press('Add a swatch')
@@ -136,8 +133,7 @@ test('a swatch is kept in the stash, picked for a piece, and carried by it', asy
     .toBe(450)
 })
 
-test('a spool is weighed, and what is left follows', async ({ page, shop }) => {
-  await shop.importDemo()
+test('a spool is weighed, and what is left follows', async ({ page, demo: shop }) => {
   const [spool] = await shop.send<any[]>('GET', '/threads')
   await page.goto(`${shop.url}/stash/thread/${spool.id}`)
   const hand = ticket(page)
@@ -156,8 +152,7 @@ test('a spool is weighed, and what is left follows', async ({ page, shop }) => {
   await expect.poll(left).toBe(spool.leftM)
 })
 
-test('what the bench wants and the stash lacks is a list, and a file', async ({ page, shop }) => {
-  await shop.importDemo()
+test('what the bench wants and the stash lacks is a list, and a file', async ({ page, demo: shop }) => {
   await shop.send('DELETE', '/supplies/supply-3')
   await page.goto(`${shop.url}/stash`)
   await page.getByRole('link', { name: /^To buy/ }).click()

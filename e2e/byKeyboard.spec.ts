@@ -1,11 +1,10 @@
 import { expect, test } from './server'
 
 test('a whole piece goes from New piece to the log by keyboard alone, and the cursor is never lost', async ({
-  shop,
+  demo: shop,
   page,
 }) => {
   test.setTimeout(150_000)
-  await shop.importDemo()
   await page.goto(shop.url)
   await page
     .getByRole('link', { name: /Crew polo/ })

@@ -3,9 +3,8 @@ import { ticket } from './ticket'
 
 test('a habit changed says in numbers what would come out otherwise, and the worker keeps it or takes it', async ({
   page,
-  shop,
+  demo: shop,
 }) => {
-  await shop.importDemo()
   const hand = ticket(page)
   const changed = page.getByRole('region', { name: 'Changed since it was decided' })
   await page.goto(`${shop.url}/settings`)
@@ -42,9 +41,8 @@ test('a habit changed says in numbers what would come out otherwise, and the wor
 
 test('another holding leaves the decided stack alone, says what does not suit, and changes it on a tap', async ({
   page,
-  shop,
+  demo: shop,
 }) => {
-  await shop.importDemo()
   const hand = ticket(page)
   const holdingKept = async () => (await shop.send('GET', '/pieces/piece-polo-3')).build.kept[0].stack.holding
   await page.goto(`${shop.url}/piece/piece-polo-3`)

@@ -226,8 +226,7 @@ test('an applique is laid out for cutting, with the cloth it takes', async ({ pa
   await expect(page.getByText('One piece is 44 mm wide; the cloth is narrower.')).toBeVisible()
 })
 
-test('each colour finds its thread on the shelf and can be changed for one', async ({ page, shop }) => {
-  await shop.importDemo()
+test('each colour finds its thread on the shelf and can be changed for one', async ({ page, demo: shop }) => {
   await page.goto(`${shop.url}/designs/design-shell`)
   await page.getByRole('button', { name: /#8fb3d1/ }).click()
   await page.getByLabel('Any other colour').fill('madder')
@@ -241,8 +240,7 @@ test('each colour finds its thread on the shelf and can be changed for one', asy
   await expect(page.getByText(/Clear on this cloth|Dark on light/).first()).toBeVisible()
 })
 
-test('the server killed while it writes keeps every drawing it answered for, whole', async ({ shop }) => {
-  await shop.importDemo()
+test('the server killed while it writes keeps every drawing it answered for, whole', async ({ demo: shop }) => {
   const packed = await shop.send('GET', '/designs/design-harbour/packed')
   const answered: number[] = []
   const writes = Array.from({ length: 40 }, (_, i) => i).map(async (i) => {
@@ -259,8 +257,7 @@ test('the server killed while it writes keeps every drawing it answered for, who
   for (const i of answered) expect(await shop.send('GET', `/designs/copy-${i}/packed`)).toEqual(packed)
 })
 
-test('a piece shows its design as it is drawn, and follows when the design is turned', async ({ page, shop }) => {
-  await shop.importDemo()
+test('a piece shows its design as it is drawn, and follows when the design is turned', async ({ page, demo: shop }) => {
   await page.goto(`${shop.url}/designs/design-tern`)
   await expect(page.getByText('84 mm × 62 mm')).toBeVisible()
   await expect(page.getByText(/on the bench (use|uses) this design and will follow/)).toBeVisible()

@@ -19,8 +19,7 @@ async function land(page: Page, mark: string, right: number, down: number): Prom
 const piece = (shop: { send: <T>(m: string, p: string) => Promise<T> }, id: string) =>
   shop.send<any>('GET', `/pieces/${id}`)
 
-test('a padded gilet is refused by the screw hoops and taken by the clamp', async ({ page, shop }) => {
-  await shop.importDemo()
+test('a padded gilet is refused by the screw hoops and taken by the clamp', async ({ page, demo: shop }) => {
   const demo = await piece(shop, 'piece-polo-4')
   const id = 'gilet'
   const { revision, ...rest } = demo
@@ -37,8 +36,7 @@ test('a padded gilet is refused by the screw hoops and taken by the clamp', asyn
   await expect(page.getByText(/^Not hooped: A ring leaves its mark/)).toBeVisible()
 })
 
-test('a polo’s right chest is loaded for the bulk, turned 180, and the move follows', async ({ page, shop }) => {
-  await shop.importDemo()
+test('a polo’s right chest is loaded for the bulk, turned 180, and the move follows', async ({ page, demo: shop }) => {
   const hand = await newPolo(page, shop.url)
   await hand.press(/^Placement/)
   await hand.pick(/right chest/)
@@ -53,8 +51,7 @@ test('a polo’s right chest is loaded for the bulk, turned 180, and the move fo
   await expect(page.getByRole('heading', { name: 'Load it neck toward you' })).toBeVisible()
 })
 
-test('a bodysuit is floated, because no ring lies on it all round', async ({ page, shop }) => {
-  await shop.importDemo()
+test('a bodysuit is floated, because no ring lies on it all round', async ({ page, demo: shop }) => {
   await openHoop(page, shop.url, 'piece-romper')
   await expect(page.getByRole('heading', { name: 'How to hold it: floated' })).toBeVisible()
   await expect(page.getByText(/paper side up/)).toBeVisible()
@@ -66,9 +63,8 @@ test('a bodysuit is floated, because no ring lies on it all round', async ({ pag
 
 test('a hooping 3 degrees askew is dialled straight; one of 9 is hooped again; both are kept', async ({
   page,
-  shop,
+  demo: shop,
 }) => {
-  await shop.importDemo()
   const hand = await openHoop(page, shop.url, 'piece-polo-3')
   await page.getByRole('radio', { name: /Square 100/ }).click()
   await hand.press('Load it another way')
@@ -108,9 +104,8 @@ test('a hooping 3 degrees askew is dialled straight; one of 9 is hooped again; b
 
 test('a dot is dragged with a finger and nudged with arrow keys; a badge is made smaller as a way out', async ({
   page,
-  shop,
+  demo: shop,
 }) => {
-  await shop.importDemo()
   await openHoop(page, shop.url, 'piece-polo-3')
   const hand = ticket(page)
   await page.getByRole('radio', { name: /Square 100/ }).click()
@@ -156,8 +151,7 @@ const expectedOf = async (_: Page) => ({
   ],
 })
 
-test('a napkin’s corner is found by its hems, and the camera is asked for both ways', async ({ page, shop }) => {
-  await shop.importDemo()
+test('a napkin’s corner is found by its hems, and the camera is asked for both ways', async ({ page, demo: shop }) => {
   const demo = await piece(shop, 'piece-polo-4')
   const { revision, ...rest } = demo
   const napkin = { ...rest, id: 'napkin', name: 'Napkin corner', item: { ...demo.item, kind: 'napkin', size: 'lunch' } }

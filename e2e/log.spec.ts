@@ -1,6 +1,7 @@
 import { expect, type Page } from '@playwright/test'
 import { readdirSync } from 'node:fs'
 import { ShopServer, test } from './server'
+import { drawn } from './settled'
 import { ticket, toStage } from './ticket'
 
 const rows = (page: Page) => page.getByRole('list').getByRole('listitem')
@@ -12,8 +13,7 @@ for (const [size, viewport] of [
   test.describe(size, () => {
     test.use({ viewport })
 
-    test('a piece is found by half a word and a fault, and laid beside another', async ({ page, shop }) => {
-      await shop.importDemo()
+    test('a piece is found by half a word and a fault, and laid beside another', async ({ page, demo: shop }) => {
       await page.goto(`${shop.url}/log`)
       await page.getByLabel('Find').fill('flo tri')
       await expect(rows(page)).toHaveCount(3)
@@ -45,9 +45,8 @@ for (const [size, viewport] of [
 
     test('a hoop that lands low is planned higher from the next ticket on, until that is turned off', async ({
       page,
-      shop,
+      demo: shop,
     }) => {
-      await shop.importDemo()
       await page.goto(`${shop.url}/log/works`)
       await expect(page.getByText(/It lands/)).toHaveText(/It lands 1\.9 mm low, sure to 0\.4 mm\./)
       await page.getByRole('button', { name: 'Plan 2 mm higher on this hoop' }).click()
@@ -67,8 +66,7 @@ for (const [size, viewport] of [
       await expect(page.getByText(/is added for/)).toHaveCount(0)
     })
 
-    test('the shop is backed up, and brought back into an empty one', async ({ page, shop }) => {
-      await shop.importDemo()
+    test('the shop is backed up, and brought back into an empty one', async ({ page, demo: shop }) => {
       await page.goto(`${shop.url}/settings`)
       await page.getByRole('button', { name: 'Back up now' }).click()
       await expect(page.getByText(/^Last backed up/)).toBeVisible()
@@ -100,8 +98,7 @@ for (const [size, viewport] of [
     })
   })
 
-test('a log of many hundreds is scrolled without a gap', async ({ page, shop }) => {
-  await shop.importDemo()
+test('a log of many hundreds is scrolled without a gap', async ({ page, demo: shop }) => {
   const [done] = (await shop.send('GET', '/pieces?state=finished&limit=1')) as object[]
   const pieces = Array.from({ length: 600 }, (_, i) => ({ ...done, id: `many-${i}`, name: `Piece ${i}` }))
   const { format, version, shop: settings } = await shop.send('GET', '/export')
@@ -112,7 +109,7 @@ test('a log of many hundreds is scrolled without a gap', async ({ page, shop }) 
   for (let i = 0; i < 60; i++) {
     await page.mouse.move(200, 500)
     await page.mouse.wheel(0, 900)
-    await page.waitForTimeout(30)
+    await drawn(page)
     // The middle of the view always has a row in it.
     gaps.push(await page.evaluate('document.elementFromPoint(200, 420).closest("[role=listitem]") ? 0 : 1'))
   }
@@ -120,8 +117,7 @@ test('a log of many hundreds is scrolled without a gap', async ({ page, shop }) 
   expect(await rows(page).count()).toBeLessThan(80)
 })
 
-test('killed while a backup is taken in, the shop has all of it or nothing', async ({ shop }) => {
-  await shop.importDemo()
+test('killed while a backup is taken in, the shop has all of it or nothing', async ({ demo: shop }) => {
   const zip = Buffer.from(await (await fetch(`${shop.url}/api/v1/backup`)).arrayBuffer())
   const all = (await shop.send('GET', '/pieces?state=finished&limit=500')).length
   const empty = await ShopServer.fresh()

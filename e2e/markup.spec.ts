@@ -1,11 +1,11 @@
 import type { Page } from '@playwright/test'
 import { execFileSync } from 'node:child_process'
-import { demoShop } from '../demo/demoShop'
+import { readyDemo } from '../demo/readyDemo'
 import { pdfText } from './poppler'
 import { expect, test } from './server'
 import { ticket, toStage } from './ticket'
 
-const demo = demoShop('demo')
+const demo = readyDemo()
 /** Markup of a page and of a PDF at once. */
 const MARKUP = '<i>)Tj(&amp;%\\'
 const marked = <T extends { name: string }>(list: readonly T[]): T[] =>

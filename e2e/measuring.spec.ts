@@ -2,8 +2,7 @@ import { pdfPages, pdfPictures, pdfText, levelRuns, uprightRuns } from './popple
 import { expect, test } from './server'
 import { firstPlacement, newPolo, ticket } from './ticket'
 
-test('the paper template comes as a PDF that is true to 0.2 mm over 200 mm', async ({ page, shop }) => {
-  await shop.importDemo()
+test('the paper template comes as a PDF that is true to 0.2 mm over 200 mm', async ({ page, demo: shop }) => {
   const hand = ticket(page)
   await page.goto(`${shop.url}/new`)
   await page.getByRole('radio', { name: 'Flat panel' }).click()
@@ -116,8 +115,7 @@ test('a pocket and a stripe found on the piece are kept clear of and lined up wi
   await expect(page.getByLabel(/^Stripe from/)).toHaveValue('62')
 })
 
-test('two placements on one item share its measurements, each with its own design', async ({ page, shop }) => {
-  await shop.importDemo()
+test('two placements on one item share its measurements, each with its own design', async ({ page, demo: shop }) => {
   const hand = ticket(page)
   await page.goto(`${shop.url}/piece/piece-polo-4`)
   await hand.type(/Seam to seam/, '575')
@@ -142,8 +140,7 @@ test('two placements on one item share its measurements, each with its own desig
   expect([first, second].map(({ measure }) => measure.measures.chestWidth.text)).toEqual(['577', '577'])
 })
 
-test('the same again keeps item, placement and numbers as assumed, to confirm', async ({ page, shop }) => {
-  await shop.importDemo()
+test('the same again keeps item, placement and numbers as assumed, to confirm', async ({ page, demo: shop }) => {
   const hand = ticket(page)
   await page.goto(`${shop.url}/new`)
   await hand.press(/Same again, from a past piece/)

@@ -23,10 +23,9 @@ function counting(page: Page) {
 }
 
 test('a first polo takes five taps and four numbers to all its marks, and the same again three taps', async ({
-  shop,
+  demo: shop,
   page,
 }) => {
-  await shop.importDemo()
   await page.goto(shop.url)
   const hand = counting(page)
   await hand.tap('button', /^New piece/)
@@ -81,8 +80,7 @@ test('with no hoop in the stash a piece goes on, and comes back to itself when o
   await expect(page.getByRole('button', { name: /^Done: Hoop.*Square 100, / })).toBeVisible()
 })
 
-test('with no hoop in the stash it can also be stitched without one', async ({ shop, page }) => {
-  await shop.importDemo()
+test('with no hoop in the stash it can also be stitched without one', async ({ demo: shop, page }) => {
   for (const { id } of await shop.send<{ id: string }[]>('GET', '/hoops')) await shop.send('DELETE', `/hoops/${id}`)
   await page.goto(`${shop.url}/piece/piece-polo-4`)
   await toStage(page, /Hoop/)
@@ -90,8 +88,10 @@ test('with no hoop in the stash it can also be stitched without one', async ({ s
   await expect(page.getByRole('button', { name: /^Done: Hoop.*Hoop not noted/ })).toBeVisible()
 })
 
-test('what is taken off or removed comes back: at once by undo, and later from a list', async ({ shop, page }) => {
-  await shop.importDemo()
+test('what is taken off or removed comes back: at once by undo, and later from a list', async ({
+  demo: shop,
+  page,
+}) => {
   const hand = ticket(page)
   await page.goto(`${shop.url}/piece/piece-polo-4`)
   await hand.pick('Zip')
@@ -114,8 +114,7 @@ test('what is taken off or removed comes back: at once by undo, and later from a
   await expect(page.getByRole('link', { name: /^Square 100/ })).toBeVisible()
 })
 
-test('tapping a label goes to its field, and the item can be another one after all', async ({ shop, page }) => {
-  await shop.importDemo()
+test('tapping a label goes to its field, and the item can be another one after all', async ({ demo: shop, page }) => {
   const hand = ticket(page)
   await page.goto(`${shop.url}/piece/piece-polo-4`)
   await page.getByText('1 Seam to seam at the underarm').click()
@@ -129,10 +128,9 @@ test('tapping a label goes to its field, and the item can be another one after a
 })
 
 test('a draft of another make is set aside, and a part that is gone opens the page anew, once', async ({
-  shop,
+  demo: shop,
   page,
 }) => {
-  await shop.importDemo()
   await page.addInitScript(() => localStorage.setItem('zt.draft.wording', '{"text":{"was":5},"face":[]}'))
   await page.goto(`${shop.url}/designs/wording`)
   await expect(page.getByLabel('The words')).toHaveValue('')
@@ -147,10 +145,9 @@ test('a draft of another make is set aside, and a part that is gone opens the pa
 })
 
 test('on paper the ticket is whole and without its bars, and the program can be put among others', async ({
-  shop,
+  demo: shop,
   page,
 }) => {
-  await shop.importDemo()
   await page.goto(`${shop.url}/piece/piece-polo-4`)
   await page.getByRole('heading', { name: 'Mark it' }).waitFor()
   await page.emulateMedia({ media: 'print' })
@@ -210,10 +207,9 @@ test.describe('a newer version', () => {
 })
 
 test('Build begins with the stack once the cloth was told, and Measure asks it before the marking tool', async ({
-  shop,
+  demo: shop,
   page,
 }) => {
-  await shop.importDemo()
   const hand = ticket(page)
   await page.goto(`${shop.url}/piece/piece-polo-4`)
   await page.getByRole('heading', { name: 'The cloth' }).waitFor()

@@ -2,9 +2,10 @@ import type { Piece } from '@thimble/contract'
 import { decideStage, planPiece } from '@thimble/plan'
 import type { Page } from '@playwright/test'
 import { apply } from 'json-merge-patch'
-import { demoShop } from '../demo/demoShop'
+import { readyDemo } from '../demo/readyDemo'
 import { codeOn, pdfPictures, pdfText } from './poppler'
 import { expect, type ShopServer, test } from './server'
+import { sewToEnd } from './sewToEnd'
 import { ticket } from './ticket'
 
 const names = [
@@ -13,7 +14,7 @@ const names = [
 ]
 const csv = ['size;name;colour;note', ...names].join('\r\n')
 
-const demo = demoShop('demo')
+const demo = readyDemo()
 const shelf = { ...demo, designs: Object.fromEntries(demo.designs.map((design) => [design.id, design])) }
 
 /** Measured, built and hooped as it is planned, as a hand would have on its ticket. */
@@ -28,22 +29,12 @@ async function madeReady(shop: ShopServer, id: string): Promise<void> {
   }
 }
 
-async function sewToEnd(page: Page): Promise<void> {
+async function sewIt(page: Page): Promise<void> {
   await page.getByRole('radio', { name: 'The stand-in machine' }).click()
   await page.getByRole('radio', { name: '60 times', exact: true }).click()
   await page.getByRole('button', { name: 'The needle goes: start' }).click()
-  const done = page.getByRole('button', { name: 'Stitched: to the finish' })
-  const asked = page.getByRole('button', { name: /( is on| is in)$|^Go on from stitch/ })
-  for (let i = 0; i < 40 && !(await done.isVisible()); i++) {
-    await expect(asked.or(done).first()).toBeVisible({ timeout: 40_000 })
-    if (await asked.first().isVisible())
-      await asked
-        .first()
-        .click()
-        .catch(() => undefined)
-    await page.waitForTimeout(60)
-  }
-  await done.click()
+  await sewToEnd(page)
+  await page.getByRole('button', { name: 'Stitched: to the finish' }).click()
 }
 
 for (const [sight, viewport] of [
@@ -52,12 +43,11 @@ for (const [sight, viewport] of [
 ] as const)
   test(`${sight}: twelve polos in four sizes, from a CSV with two bad lines to what was quoted against what it took`, async ({
     page,
-    shop,
+    demo: shop,
   }) => {
     test.setTimeout(240_000)
     const hand = ticket(page)
     const link = (name: string | RegExp) => page.getByRole('link', { name }).first().click()
-    await shop.importDemo()
     await page.setViewportSize(viewport)
     await page.goto(`${shop.url}/runs`)
 
@@ -129,9 +119,14 @@ for (const [sight, viewport] of [
       await grips.nth(1).getAttribute('aria-label'),
     ]
     await grips.nth(0).focus()
-    for (const key of ['Space', 'ArrowDown', 'Space']) {
+    const told = page.getByRole('status').filter({ hasText: /draggable/i })
+    for (const [key, says] of [
+      ['Space', /picked up/i],
+      ['ArrowDown', /moved over/i],
+      ['Space', /dropped/i],
+    ] as const) {
       await page.keyboard.press(key)
-      await page.waitForTimeout(300)
+      await expect(told).toContainText(says)
     }
     await expect(page.getByText(/^As you put them/)).toBeVisible()
     expect([await grips.nth(0).getAttribute('aria-label'), await grips.nth(1).getAttribute('aria-label')]).toEqual([
@@ -170,7 +165,7 @@ for (const [sight, viewport] of [
     await madeReady(shop, lead.id)
     await hand.press('Go on with the first of these')
     await hand.press('To the machine')
-    await sewToEnd(page)
+    await sewIt(page)
     await expect(page.getByRole('heading', { name: 'Next in the run' })).toBeVisible()
     await expect(page.getByRole('button', { name: 'To the next piece' })).toBeVisible()
 

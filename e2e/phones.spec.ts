@@ -46,10 +46,9 @@ async function comeIn(phone: Page, desk: Page, at: string, code: string, name: s
 
 test('a phone is let in by code and yes, works with the same shop, and is turned out at once', async ({
   page: desk,
-  shop,
+  demo: shop,
   browser,
 }) => {
-  await shop.importDemo()
   await desk.setViewportSize(DESK)
   const code = await invite(desk, shop)
   const at = `https://127.0.0.1:${shop.phonesPort}`
@@ -83,10 +82,9 @@ test('a phone is let in by code and yes, works with the same shop, and is turned
 
 test('a phone that was turned out keeps what was typed there, and sends it when it is let in again', async ({
   page: desk,
-  shop,
+  demo: shop,
   browser,
 }) => {
-  await shop.importDemo()
   const at = `https://127.0.0.1:${shop.phonesPort}`
   const phone = await (await browser.newContext({ ...PHONE, ignoreHTTPSErrors: true })).newPage()
   await comeIn(phone, desk, at, await invite(desk, shop), 'Bench phone')

@@ -1,8 +1,7 @@
 import { expect, test } from './server'
 import { toStage } from './ticket'
 
-test('the five places are one tap away on a phone and on a rail when it is wide', async ({ page, shop }) => {
-  await shop.importDemo()
+test('the five places are one tap away on a phone and on a rail when it is wide', async ({ page, demo: shop }) => {
   await page.goto(shop.url)
   for (const [place, sees] of [
     ['Designs', 'Tern over waves'],
@@ -20,8 +19,7 @@ test('the five places are one tap away on a phone and on a rail when it is wide'
   expect(rail!.height).toBeGreaterThan(700)
 })
 
-test('settings change how every length is written, and habits what is advised', async ({ page, shop }) => {
-  await shop.importDemo()
+test('settings change how every length is written, and habits what is advised', async ({ page, demo: shop }) => {
   await page.goto(`${shop.url}/settings`)
   await page.getByRole('radio', { name: 'Inches' }).click()
   await page.getByRole('radio', { name: 'Float on hooped backing' }).click()
@@ -51,8 +49,7 @@ test('the stash takes a hoop, shows it, and gives it back after a removal', asyn
   await expect.poll(async () => (await shop.send('GET', '/hoops')).length).toBe(1)
 })
 
-test('no page can be pushed sideways on a phone', async ({ page, shop }) => {
-  await shop.importDemo()
+test('no page can be pushed sideways on a phone', async ({ page, demo: shop }) => {
   for (const path of [
     '/',
     '/new',
@@ -103,8 +100,10 @@ test('what is typed on a form is there again after a reload, and what is low is 
   expect([kept.widthMm, kept.leftMm, kept.lowMm]).toEqual([500, 800, 1500])
 })
 
-test('a date that cannot be is said beside it, stays typed, and the old one stays kept', async ({ page, shop }) => {
-  await shop.importDemo()
+test('a date that cannot be is said beside it, stays typed, and the old one stays kept', async ({
+  page,
+  demo: shop,
+}) => {
   await page.goto(`${shop.url}/piece/piece-polo-4`)
   await page.getByLabel('Due').fill('next Tuesday')
   await expect(page.getByText('Write the date as 2026-11-30.')).toBeVisible()

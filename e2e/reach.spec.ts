@@ -24,8 +24,7 @@ const pages = [
   '/items/item-oven-glove',
 ]
 
-test('everything to tap is large enough for a thumb and has a name', async ({ page, shop }) => {
-  await shop.importDemo()
+test('everything to tap is large enough for a thumb and has a name', async ({ page, demo: shop }) => {
   for (const path of pages) {
     await page.goto(shop.url + path)
     await page.waitForLoadState('networkidle')
@@ -45,8 +44,7 @@ test('everything to tap is large enough for a thumb and has a name', async ({ pa
   }
 })
 
-test('a wide screen keeps the drawing at the left while the keys walk the stages', async ({ page, shop }) => {
-  await shop.importDemo()
+test('a wide screen keeps the drawing at the left while the keys walk the stages', async ({ page, demo: shop }) => {
   await page.setViewportSize({ width: 1280, height: 800 })
   await page.goto(`${shop.url}/piece/piece-polo-3`)
   const drawing = page.getByRole('img', { name: /Drawing to scale/ })
@@ -113,8 +111,10 @@ test('a new piece starts by keys alone: found by its everyday name, nothing take
   await expect(page.getByRole('button', { name: 'Marks are on' })).toBeEnabled()
 })
 
-test('another way is taken with one tap, and the dim workroom keeps every word readable', async ({ page, shop }) => {
-  await shop.importDemo()
+test('another way is taken with one tap, and the dim workroom keeps every word readable', async ({
+  page,
+  demo: shop,
+}) => {
   await shop.send('PATCH', '/shop', { theme: 'dark' })
   await page.goto(`${shop.url}/piece/piece-robe`)
   await page.getByRole('button', { name: /other way/ }).click()

@@ -1,13 +1,13 @@
 import { test as base } from '@playwright/test'
 import { spawn, type ChildProcess } from 'node:child_process'
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { cpSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { type IncomingMessage, request } from 'node:http'
 import { createServer } from 'node:net'
 import os from 'node:os'
 import path from 'node:path'
 import { Readable } from 'node:stream'
 import { text } from 'node:stream/consumers'
-import { demoShop } from '../demo/demoShop'
+import { readyDemo, readyFolder } from '../demo/readyDemo'
 
 const root = path.resolve(__dirname, '..')
 
@@ -29,9 +29,21 @@ export class ShopServer {
     readonly site: string,
   ) {}
 
+  static async at(folder: string, site = 'app/dist'): Promise<ShopServer> {
+    return new ShopServer(folder, await freePort(), await freePort(), site)
+  }
+
   /** @param site where the built app lies */
-  static async fresh(site = 'app/dist'): Promise<ShopServer> {
-    return new ShopServer(mkdtempSync(path.join(os.tmpdir(), 'thimble-e2e-')), await freePort(), await freePort(), site)
+  static fresh(site?: string): Promise<ShopServer> {
+    return ShopServer.at(mkdtempSync(path.join(os.tmpdir(), 'thimble-e2e-')), site)
+  }
+
+  /** One on a copy of the demo shop that this run made ready (readyShop); not started yet. */
+  static async withDemo(): Promise<ShopServer> {
+    const server = await ShopServer.fresh()
+    const left = (file: string): boolean => !path.basename(file).startsWith('shop.lock')
+    cpSync(path.join(readyFolder()!, 'shop'), server.folder, { recursive: true, filter: left })
+    return server
   }
 
   get url(): string {
@@ -73,7 +85,7 @@ export class ShopServer {
   }
 
   async importDemo(): Promise<void> {
-    await this.send('POST', '/import', demoShop(path.join(root, 'demo')))
+    await this.send('POST', '/import', readyDemo())
   }
 
   async send<T = any>(method: string, where: string, body?: unknown): Promise<T> {
@@ -110,13 +122,16 @@ export class ShopServer {
   }
 }
 
-export const test = base.extend<{ shop: ShopServer }>({
-  shop: async ({}, use) => {
-    const server = await ShopServer.fresh()
-    await server.start()
-    await use(server)
-    await server.stop('SIGKILL')
-    server.clear()
-  },
+async function whileOpen(server: ShopServer, use: (server: ShopServer) => Promise<void>): Promise<void> {
+  await server.start()
+  await use(server)
+  await server.stop('SIGKILL')
+  server.clear()
+}
+
+/** `shop`: a new one with nothing in it; `demo`: the demo shop. Each test has its own. */
+export const test = base.extend<{ shop: ShopServer; demo: ShopServer }>({
+  shop: async ({}, use) => whileOpen(await ShopServer.fresh(), use),
+  demo: async ({}, use) => whileOpen(await ShopServer.withDemo(), use),
 })
 export { expect } from '@playwright/test'

@@ -27,8 +27,7 @@ test('a server killed in mid-edit loses nothing: it is said, kept here, and sent
   ])
 })
 
-test('the server killed while it writes keeps every change it answered for', async ({ shop }) => {
-  await shop.importDemo()
+test('the server killed while it writes keeps every change it answered for', async ({ demo: shop }) => {
   const answered: number[] = []
   const writes = Array.from({ length: 200 }, (_, i) => i).map(async (i) => {
     await shop.send('PATCH', '/pieces/piece-polo-4', { stitch: { checks: { [`n${i}`]: true } } }).then(
@@ -36,7 +35,7 @@ test('the server killed while it writes keeps every change it answered for', asy
       () => undefined,
     )
   })
-  await new Promise((resolve) => setTimeout(resolve, 150))
+  await expect.poll(() => answered.length, { intervals: [5] }).toBeGreaterThan(20)
   await shop.stop('SIGKILL')
   await Promise.all(writes)
   await shop.start()
@@ -63,8 +62,7 @@ test('a file held by another program is said as that, and what was typed is kept
   expect((await shop.send('GET', `/pieces/${id}`)).measure.measures.chestWidth.text).toBe('542')
 })
 
-test('removing a piece can be undone', async ({ page, shop }) => {
-  await shop.importDemo()
+test('removing a piece can be undone', async ({ page, demo: shop }) => {
   await page.goto(`${shop.url}/piece/piece-romper`)
   await page.getByRole('button', { name: 'Remove this piece' }).click()
   await expect(page.getByText('Infant romper, shell sprig removed.')).toBeVisible()

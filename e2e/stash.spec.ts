@@ -5,9 +5,8 @@ const toolRoll = 'piece-toolroll'
 
 test('a record takes of the stash what the piece was made of, and taken back it gives it back', async ({
   page,
-  shop,
+  demo: shop,
 }) => {
-  await shop.importDemo()
   const supplies = () => shop.send<any[]>('GET', '/supplies')
   const threads = () => shop.send<any[]>('GET', '/threads')
   const left = async () => [...(await supplies()).map((s) => s.leftMm), ...(await threads()).map((t) => t.leftM)]
@@ -32,9 +31,8 @@ test('a record takes of the stash what the piece was made of, and taken back it 
 
 test('stock is bought, cut and counted on the phone, each with a way back; what went below nothing says so', async ({
   page,
-  shop,
+  demo: shop,
 }) => {
-  await shop.importDemo()
   const left = async () => (await shop.send<any>('GET', '/supplies/supply-1')).leftMm
   const first = await left()
   const hand = ticket(page)
@@ -66,8 +64,7 @@ test('stock is bought, cut and counted on the phone, each with a way back; what 
   expect(await left()).toBe(first + 5000 - 30_000 - 210)
 })
 
-test('sheets are counted, and needles, bobbins and what is in a machine are known', async ({ page, shop }) => {
-  await shop.importDemo()
+test('sheets are counted, and needles, bobbins and what is in a machine are known', async ({ page, demo: shop }) => {
   const hand = ticket(page)
   await page.goto(`${shop.url}/stash/supply/new`)
   await hand.type('Name', 'Medium, in sheets')
@@ -101,9 +98,8 @@ test('sheets are counted, and needles, bobbins and what is in a machine are know
 
 test('what spools weighed twice tell of the forecast is reckoned with when the worker says so', async ({
   page,
-  shop,
+  demo: shop,
 }) => {
-  await shop.importDemo()
   await page.goto(`${shop.url}/stash`)
   // 389 m were gone of 360 worked out, by three spools.
   await expect(

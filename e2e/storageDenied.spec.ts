@@ -29,8 +29,10 @@ const withheld = {
 } as const
 
 for (const [what, { withhold, said }] of Object.entries(withheld))
-  test(`a browser that withholds ${what} is told of where it matters, and saving goes on`, async ({ page, shop }) => {
-    await shop.importDemo()
+  test(`a browser that withholds ${what} is told of where it matters, and saving goes on`, async ({
+    page,
+    demo: shop,
+  }) => {
     await page.addInitScript(withhold)
     await page.goto(`${shop.url}/piece/piece-polo-4`)
     if (said) await expect(page.getByText(said)).toBeVisible()

@@ -52,9 +52,8 @@ test('what was not kept is let go only when asked twice', async ({ page, shop })
 
 test('text longer than a field takes stays typed, is said at the field, and is kept once it fits', async ({
   page,
-  shop,
+  demo: shop,
 }) => {
-  await shop.importDemo()
   const hand = ticket(page)
   const customer = async () => (await shop.send('GET', '/pieces/piece-robe')).customer
   const [long, short] = ['Gullhouse '.repeat(15), 'Gullhouse Guest Rooms, second floor']

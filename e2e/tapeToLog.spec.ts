@@ -1,8 +1,7 @@
 import { expect, test } from './server'
 import { newPolo } from './ticket'
 
-test('a new polo goes from the tape to the log, and is still there after a restart', async ({ page, shop }) => {
-  await shop.importDemo()
+test('a new polo goes from the tape to the log, and is still there after a restart', async ({ page, demo: shop }) => {
   const hand = await newPolo(page, shop.url)
 
   // Measure: a width in inches, shoulder point and neck, a design of 84 x 62.

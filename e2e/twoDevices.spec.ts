@@ -1,5 +1,6 @@
 import type { Browser, BrowserContext, Page } from '@playwright/test'
 import { expect, test } from './server'
+import { drawn } from './settled'
 import { newPolo, ticket } from './ticket'
 
 /** Another device: a browser of its own, which shares nothing with the first. */
@@ -50,9 +51,12 @@ test('a change shows on the other device within a second, and not under the hand
   await expect(other.getByLabel(/Seam to seam/)).toHaveValue('541')
   expect(performance.now() - sent).toBeLessThan(2000)
   await other.getByLabel(/Seam to seam/).fill('5')
+  const heard = other.waitForResponse(
+    async (answer) => /changes\?since/.test(answer.url()) && /542/.test(await answer.text()),
+  )
   await here.type(/Seam to seam/, '542')
-  await here.saved()
-  await other.waitForTimeout(400)
+  await heard
+  await drawn(other)
   await expect(other.getByLabel(/Seam to seam/)).toHaveValue('5')
   await context.close()
 })

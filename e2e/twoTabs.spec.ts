@@ -1,4 +1,5 @@
 import { expect, test } from './server'
+import { drawn } from './settled'
 import { newPolo, ticket } from './ticket'
 
 test('two tabs on one piece see each other’s changes at once, and neither drops what the other added', async ({
@@ -38,20 +39,23 @@ test('an answer that comes late never puts old text back over newer', async ({ p
   await hand.saved()
   let release = (): void => undefined
   const held = new Promise<void>((resolve) => (release = resolve))
-  const taken = page.waitForRequest(/\/api\/v1\/changes/)
+  let taken = (): void => undefined
+  const answered = new Promise<void>((resolve) => (taken = resolve))
   await page.route(/\/api\/v1\/changes/, async (route) => {
     const answer = await route.fetch()
+    taken()
     await held
     await route.fulfill({ response: answer })
   })
   await page.reload()
-  await taken
-  await page.waitForTimeout(500)
+  await answered
   await hand.type(/Seam to seam/, '545')
   await expect.poll(async () => (await shop.send('GET', '/pieces'))[0].measure.measures.chestWidth.text).toBe('545')
+  const late = page.waitForResponse(/\/api\/v1\/changes/)
   release()
+  await late
   await hand.saved()
   await page.getByRole('heading', { level: 1 }).click()
-  await page.waitForTimeout(500)
+  await drawn(page)
   await expect(page.getByLabel(/Seam to seam/)).toHaveValue('545')
 })

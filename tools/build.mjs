@@ -1,11 +1,11 @@
 // Builds the app and the server bundle when their sources have changed since the last build.
 import { createHash } from 'node:crypto'
-import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
 import path from 'node:path'
 import { pathToFileURL } from 'node:url'
 import { promisify } from 'node:util'
 import { brotliCompress, constants, gzip } from 'node:zlib'
-import { must, requireNode, requirePackages, root } from './environment.mjs'
+import { fail, must, requireNode, requirePackages, root } from './environment.mjs'
 import { packagesIn, writeNotices } from './notices.mjs'
 import { layPairingPage } from './pairingPage.mjs'
 import { optimiseStartup } from './optimiseStartup.mjs'
@@ -63,6 +63,23 @@ function filesUnderDist(folder) {
   })
 }
 
+/** What a phone fetches before it shows anything, compressed; more than this is no quick start. */
+const FIRST_LOAD_KB = 500
+
+/** Fails when the page, the scripts and the faces that it names itself have grown beyond the budget. */
+function checkFirstLoad() {
+  const page = path.join(built.site, 'index.html')
+  const named = [
+    ...readFileSync(page, 'utf8').matchAll(/<(?:script|link)[^>]*? (?:src|href)="\/([^"]+\.(?:js|woff2))"/g),
+  ]
+  const files = [page, ...new Set(named.map(([, file]) => path.join(built.site, file)))]
+  const sizeOf = (file) => statSync(existsSync(`${file}.br`) ? `${file}.br` : file).size
+  const kB = Math.round(files.reduce((sum, file) => sum + sizeOf(file), 0) / 1000)
+  if (kB > FIRST_LOAD_KB)
+    fail(`The first load is ${kB} kB and may be ${FIRST_LOAD_KB}: leave something out of it, or fetch it later.`)
+  return kB
+}
+
 async function bundle(entry, outfile, sources) {
   const { build } = await import('esbuild')
   mkdirSync(path.dirname(outfile), { recursive: true })
@@ -95,6 +112,8 @@ export async function build({ force = false } = {}) {
   await must('Building the app', 'npm', ['exec', '--workspace=app', '--', 'expo', 'export', '--platform', 'web'], {
     env,
   })
+  const unmet = JSON.parse(readFileSync(path.join(root, 'app/.expo/unmet.json'), 'utf8'))
+  if (unmet.length > 0) fail(`These rules of app/metro.config.js meet nothing any more: ${unmet.join(', ')}`)
   optimiseStartup(built.site, sources.slice(0, 16))
   await layPairingPage(built.site)
   const { writeOfflineShell } = await import('./offlineShell.mjs')
@@ -104,6 +123,7 @@ export async function build({ force = false } = {}) {
   await bundle('demo/demoShop.ts', built.demo, sources)
   writeNotices(built.site, packagesIn(served))
   await compressSite()
+  checkFirstLoad()
   writeFileSync(stamp, sources)
 }
 

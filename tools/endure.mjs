@@ -1,8 +1,11 @@
-// npm run endure: kills and hostile requests by the hundred, against the program as it is built. KILLS, REQUESTS and SEED set how.
+// npm run endure: the figures over random cases in full, then kills and hostile requests by the hundred against the program
+// as it is built. KILLS, REQUESTS and SEED set how.
 import { must, requireNode, requirePackages } from './environment.mjs'
 
 requireNode()
 await requirePackages()
 const { build } = await import('./build.mjs')
 await build()
+const inFull = ['--selectProjects', 'core', '--testPathPattern', 'soundRecipes']
+await must('All recipes', 'npx', ['jest', ...inFull], { env: { THIMBLE_ENDURE: '1' } })
 await must('Enduring', 'npx', ['tsx', 'e2e/endure/endure.ts'], { quiet: false })

@@ -21,46 +21,64 @@ if (debian.length > 0) {
 }
 
 mkdirSync(path.join(root, 'test-results'), { recursive: true })
+const started = Date.now()
 let [passed, failed] = [0, 0]
-const step = async (what, command, args) => {
-  console.log(`\n== ${what}`)
+const report = (file) => JSON.parse(readFileSync(path.join(root, 'test-results', file), 'utf8'))
+
+async function step(what, command, args) {
   const { code, output } = await run(what, command, args, { env: { FORCE_COLOR: '0' } })
   if (code !== 0) console.log(`\n${what} failed:\n${output}`)
   if (code === 0) passed++
   else failed++
 }
-const report = (file) => JSON.parse(readFileSync(path.join(root, 'test-results', file), 'utf8'))
+const script = (what, ...args) => [what, () => step(what, 'npm', ['run', '--silent', ...args])]
+const unit = (what, ...projects) => [what, () => unitTests(what, projects)]
 
-// Each keeps one core busy, so two go side by side.
-const checks = [
-  ['Types of every room', 'types'],
-  ['Lint', 'lint'],
-  ['Walls between rooms, and no circle', 'walls'],
-  ['Dead exports', 'dead'],
-  ['Format', 'format'],
+async function unitTests(what, projects) {
+  const file = `${projects.join('-')}.json`
+  const args = ['--selectProjects', ...projects, '--runInBand', '--json', `--outputFile=test-results/${file}`]
+  const { code, output } = await run(what, 'npx', ['jest', ...args], { env: { FORCE_COLOR: '0' } })
+  const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = report(file)
+  if (code !== 0) console.log(output)
+  passed += numPassedTests
+  failed += numFailedTests + numRuntimeErrorTestSuites
+}
+
+// Each keeps one core busy, so two go side by side, the longest first.
+const steps = [
+  ['Production build', () => step('Production build', 'node', ['tools/build.mjs'])],
+  unit('Unit tests of the server', 'server'),
+  unit('Unit tests of the core', 'core'),
+  unit('Unit tests of plan and app', 'plan', 'app'),
+  script('Types and lint of the app', 'check', '--', 'app'),
+  script('Types and lint of the other rooms', 'check', '--', 'core', 'contract', 'plan', 'server', 'e2e'),
+  script('Format', 'format'),
+  script('Walls between rooms, and no circle', 'walls'),
+  script('Dead exports', 'dead'),
+  script('Paths and names in the docs', 'docs'),
 ]
-const goThrough = async () => {
-  for (let next = checks.shift(); next; next = checks.shift()) await step(next[0], 'npm', ['run', '--silent', next[1]])
+async function goThrough() {
+  for (let next = steps.shift(); next; next = steps.shift()) await next[1]()
 }
 await Promise.all([goThrough(), goThrough()])
 
-console.log('\n== Unit tests')
-await run('Unit tests', 'npx', ['jest', '--json', '--outputFile=test-results/unit.json'], { quiet: false })
-const unit = report('unit.json')
-passed += unit.numPassedTests
-failed += unit.numFailedTests + unit.numRuntimeErrorTestSuites
-
-const { build } = await import('./build.mjs')
-console.log('\n== Production build')
-await build()
-passed++
-
 console.log('\n== The real interface')
 await run('Playwright', 'npx', ['playwright', 'test'], { quiet: false })
-const { stats } = report('e2e.json')
+const { stats, suites } = report('e2e.json')
 passed += stats.expected + stats.flaky
 failed += stats.unexpected
-const skipped = stats.skipped > 0 ? `, ${stats.skipped} skipped as this machine cannot` : ''
 
-console.log(`\n${passed} passed, ${failed} failed${skipped}`)
+/** Those that passed only when they were tried again. */
+const second = []
+const look = (suite, title) => {
+  for (const inner of suite.suites ?? []) look(inner, inner.title)
+  for (const spec of suite.specs ?? [])
+    if (spec.tests.some(({ status }) => status === 'flaky')) second.push(`${title}: ${spec.title}`)
+}
+for (const suite of suites) look(suite, suite.title)
+if (second.length > 0) console.log(`\nPassed only on the second try (${second.length}):\n  ${second.join('\n  ')}`)
+
+const skipped = stats.skipped > 0 ? `, ${stats.skipped} skipped as this machine cannot` : ''
+const minutes = ((Date.now() - started) / 60_000).toFixed(1)
+console.log(`\n${passed} passed, ${failed} failed, ${second.length} on the second try${skipped}; ${minutes} min`)
 process.exit(failed === 0 ? 0 : 1)

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { type ColourBlock, type ColourOrder, minutesSaved, planColourOrder, type Point } from '../src'
+import { type ColourBlock, type ColourOrder, planColourOrder, type Point } from '../src'
+import { minutesSaved } from '../src/thread'
 
 /** A block of a colour: one stitch in the cell at column and row, cells of 2 mm. */
 const at = (colour: string, column: number, row = 0): ColourBlock => ({

@@ -1,19 +1,17 @@
 import fc from 'fast-check'
 import {
-  applyPose,
   CoreError,
   cornerFromEdges,
   correctHooping,
   type CorrectionQuery,
   type HoopField,
-  inversePose,
   placeInHoop,
   type Point,
   type Pose,
   rectangle,
   type Remedy,
-  rotatePoint,
 } from '../src'
+import { applyPose, inversePose, rotatePoint } from '../src/plane'
 
 const machine = { angleStep: 0.5, moveStep: 0.5, maxAngle: 45 }
 const square: HoopField = { shape: 'rect', width: 100, height: 100, cornerRadius: 4 }

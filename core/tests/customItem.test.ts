@@ -1,5 +1,8 @@
 import fc from 'fast-check'
-import { customItem, markingMeans, planPlacement, walkOutline, clothFamilies } from '../src'
+import { planPlacement } from '../src'
+import { markingMeans } from '../src/marking'
+import { customItem, walkOutline } from '../src/placement'
+import { clothFamilies } from '../src/recipe'
 
 const edges = (...lengths: number[]) => lengths.map((length) => ({ length, turn: null as number | null }))
 const round = (points: { x: number; y: number }[]) =>

@@ -1,13 +1,7 @@
-import {
-  type Design,
-  designStats,
-  readDesignSvg,
-  readStitchCsv,
-  sizeDesign,
-  summariseDesign,
-  writeDesignSvg,
-  writeStitchCsv,
-} from '../src'
+import { type Design, designStats, readDesignSvg, readStitchCsv, writeStitchCsv } from '../src'
+import { summariseDesign } from '../src/design/work'
+import { sizeDesign } from '../src/design/sizeDesign'
+import { writeDesignSvg } from '../src/design/writeDesignSvg'
 import { areaOf } from '../src/plane/polygons'
 import { guessKind } from '../src/design/guessKind'
 import { smallLetterAdvice } from '../src/design/smallLetterAdvice'

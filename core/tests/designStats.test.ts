@@ -1,4 +1,5 @@
-import { designStats, readDesignSvg, readStitchCsv, sizeDesign, threadUse } from '../src'
+import { designStats, readDesignSvg, readStitchCsv, threadUse } from '../src'
+import { sizeDesign } from '../src/design/sizeDesign'
 
 const list = (...rows: string[]) => readStitchCsv(`x_mm,y_mm,command,colour\n${rows.join('\n')}\n`)
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { boxOf, type CoreError, type Design, readDesignSvg } from '../src'
+import { type CoreError, type Design, readDesignSvg } from '../src'
+import { boxOf } from '../src/plane'
 
 const page = (inner: string, attributes = 'width="100mm" height="80mm" viewBox="0 0 100 80"'): string =>
   `<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" ${attributes}>${inner}</svg>`

@@ -1,18 +1,11 @@
 import { reorderDesign } from '../src/design/edit/reorderDesign'
 import fc from 'fast-check'
-import {
-  changeDesign,
-  type CoreError,
-  type Design,
-  designStats,
-  groupDesigns,
-  layGroup,
-  packDesign,
-  readDesignSvg,
-  readStitchCsv,
-  sizeDesign,
-  unpackDesign,
-} from '../src'
+import { type CoreError, type Design, designStats, readDesignSvg, readStitchCsv } from '../src'
+import { groupDesigns, packDesign } from '../src/design/work'
+import { changeDesign } from '../src/design/edit/changeDesign'
+import { layGroup } from '../src/design/edit/groupDesigns'
+import { unpackDesign } from '../src/design/packDesign'
+import { sizeDesign } from '../src/design/sizeDesign'
 
 const list = (...rows: string[]): Design => readStitchCsv(`x_mm,y_mm,command,colour\n${rows.join('\n')}\n`)
 /** An L of stitches, 20 mm wide and 10 high; its corner is at the lower left. */

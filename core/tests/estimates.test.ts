@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import path from 'node:path'
-import { type Design, designStats, readDesignSvg, readStitchCsv, readTypeface, setLettering, threadUse } from '../src'
+import { type Design, designStats, readDesignSvg, readStitchCsv, threadUse } from '../src'
+import { readTypeface, setLettering } from '../src/lettering'
 import { sewn } from './sewArtwork'
 
 const motifs = path.resolve(__dirname, '../../demo/designs')

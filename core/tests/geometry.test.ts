@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { applyPose, inversePose, rectangle } from '../src'
+import { rectangle } from '../src'
+import { applyPose, inversePose } from '../src/plane'
 import { clipConvex, drawnArea, type HalfPlane, wideBox } from '../src/plane/halfPlane'
 import { intersectTangents } from '../src/plane/intersectTangents'
 import { gapBetween, insetOf, insidePolygon } from '../src/plane/polygonDistance'

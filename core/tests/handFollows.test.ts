@@ -1,14 +1,6 @@
-import {
-  boxOf,
-  formatLength,
-  type ItemKind,
-  itemKinds,
-  parseLength,
-  planPlacement,
-  type PlacementPlan,
-  presetMeasures,
-} from '../src'
-import { usualDesign } from '../src/placement'
+import { formatLength, type ItemKind, itemKinds, parseLength, planPlacement, type PlacementPlan } from '../src'
+import { presetMeasures, usualDesign } from '../src/placement'
+import { boxOf } from '../src/plane'
 import { writeName } from '../src/messages/writeMessage'
 
 /** A hand with a tape: it knows the item's named lines and edges, and only what the sentences say. */

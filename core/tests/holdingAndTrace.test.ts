@@ -1,7 +1,8 @@
 import { holdingSteps, type HoldingTask } from '../src/holding'
 import { fieldFromNotches } from '../src/hooping'
 import { holdingMethods } from '../src/recipe'
-import { rectangle, traceOutline } from '../src'
+import { rectangle } from '../src'
+import { traceOutline } from '../src/trace'
 
 const task = (over: Partial<HoldingTask>): HoldingTask => ({
   method: 'hooped',

@@ -1,5 +1,7 @@
 import fc from 'fast-check'
-import { chooseHolding, clothFamilies, defaultHabits, recommendRecipe, type RecipeQuery } from '../src'
+import { chooseHolding, recommendRecipe, type RecipeQuery } from '../src'
+import { defaultHabits } from '../src/habits'
+import { clothFamilies } from '../src/recipe'
 
 const query = fc
   .record({

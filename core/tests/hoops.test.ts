@@ -1,12 +1,5 @@
-import {
-  chooseHolding,
-  defaultHabits,
-  estimateLoad,
-  type HoopChoiceSource,
-  rankHoops,
-  rectangle,
-  type RecipeQuery,
-} from '../src'
+import { chooseHolding, estimateLoad, type HoopChoiceSource, rankHoops, rectangle, type RecipeQuery } from '../src'
+import { defaultHabits } from '../src/habits'
 
 const rect = (id: string, width: number, height: number, more: Partial<HoopChoiceSource> = {}): HoopChoiceSource => ({
   id,

@@ -1,15 +1,7 @@
-import {
-  type ClothFamily,
-  clothFamilies,
-  CoreError,
-  defaultHabits,
-  outcomeRates,
-  placementBias,
-  recommendRecipe,
-  type RecipeQuery,
-} from '../src'
+import { type ClothFamily, CoreError, outcomeRates, placementBias, recommendRecipe, type RecipeQuery } from '../src'
+import { defaultHabits } from '../src/habits'
+import { clothFamilies, stackSign } from '../src/recipe'
 import { trendOf, wilsonInterval } from '../src/learning'
-import { stackSign } from '../src/recipe'
 
 describe('landings', () => {
   it('drift by their mean with Student’s interval, and scatter by the radii that hold half and 19 of 20', () => {

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { type Design, designStats, type LoadGrid, type Point, readDesignSvg, readStitchCsv } from '../src'
+import { type Design, designStats, type Point, readDesignSvg, readStitchCsv } from '../src'
+import { type LoadGrid } from '../src/design'
 import { eachCellCrossed } from '../src/design/cells'
 import { sketchDesign } from '../src/design/sketchDesign'
 import { stitchedArea } from '../src/design/stitchedArea'

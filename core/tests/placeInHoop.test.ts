@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { applyPose, type HoopField, placeInHoop, type Point, type Pose, rectangle } from '../src'
+import { type HoopField, placeInHoop, type Point, type Pose, rectangle } from '../src'
+import { applyPose } from '../src/plane'
 
 /** Independent twin: a point is inside the shrunken field when no edge point of the full field is nearer than the margin. */
 function edgeOf(field: HoopField, parts = 3000): Point[] {

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { applyPose, convexHull, type Point, rigidFit } from '../src'
+import { convexHull, type Point, rigidFit } from '../src'
+import { applyPose } from '../src/plane'
 
 const coordinate = fc.integer({ min: -300, max: 300 })
 const points = fc.array(fc.record({ x: coordinate, y: coordinate }), { minLength: 3, maxLength: 40 })

@@ -1,11 +1,6 @@
-import {
-  clothFamilies,
-  defaultHabits,
-  type HouseHabits,
-  type RecipeOption,
-  type RecipeQuery,
-  recommendRecipe,
-} from '../src'
+import { type HouseHabits, type RecipeOption, type RecipeQuery, recommendRecipe } from '../src'
+import { defaultHabits } from '../src/habits'
+import { clothFamilies } from '../src/recipe'
 
 const ask = (over: {
   cloth?: Partial<RecipeQuery['cloth']>

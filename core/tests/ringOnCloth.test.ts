@@ -1,19 +1,16 @@
 import {
-  applyPose,
   type HoopChoiceSource,
-  inversePose,
   itemKinds,
   planPlacement,
   type PlacementPlan,
   placeInHoop,
   type Point,
   type Pose,
-  presetMeasures,
   rankHoops,
   rectangle,
 } from '../src'
-import { composePose } from '../src/plane'
-import { usualDesign } from '../src/placement'
+import { presetMeasures, usualDesign } from '../src/placement'
+import { applyPose, inversePose, composePose } from '../src/plane'
 
 const hoop = (id: string, width: number, height: number, ring: [number, number], oval = false): HoopChoiceSource => ({
   ...{ id, name: id, outside: { width: ring[0], height: ring[1] } },

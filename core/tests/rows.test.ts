@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { placeInHoop, rectangle, rowFieldLength, spaceMotifs, splitHoopings } from '../src'
+import { placeInHoop, rectangle, spaceMotifs, splitHoopings } from '../src'
+import { rowFieldLength } from '../src/rows'
 
 const code = (run: () => unknown): string => {
   try {

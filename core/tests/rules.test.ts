@@ -1,4 +1,6 @@
-import { clothFamilies, defaultHabits, habitQuestions, layerNames, recommendRecipe, type RecipeQuery } from '../src'
+import { recommendRecipe, type RecipeQuery } from '../src'
+import { defaultHabits, habitQuestions } from '../src/habits'
+import { clothFamilies, layerNames } from '../src/recipe'
 import { backingRules as backings } from '../src/recipe/backings'
 import { factsOf } from '../src/recipe/facts'
 import { holdingRules } from '../src/recipe/rules/holdingRules'

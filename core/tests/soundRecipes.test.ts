@@ -1,4 +1,4 @@
-import { habitChoices } from '@thimble/core/habits'
+import { habitChoices, defaultHabits } from '@thimble/core/habits'
 import {
   clothFamilies,
   familyFacts,
@@ -9,7 +9,7 @@ import {
   recommendRecipe,
 } from '@thimble/core/recipe'
 import { judgeStack } from '@thimble/core/stackReview'
-import { defaultHabits, type HouseHabits } from '../src'
+import { type HouseHabits } from '../src'
 
 const houses = Object.entries(habitChoices).flatMap(([habit, choices]) =>
   choices.map((choice): HouseHabits => ({ ...defaultHabits, [habit]: choice })),
@@ -23,6 +23,9 @@ const uses: RecipeQuery['use'][] = [
 ]
 const pulls = [undefined, 2, 7, 12]
 
+/** A seventh of them here, which turns through all of them; the rest with `npm run endure`. */
+const ONE_IN = process.env.THIMBLE_ENDURE ? 1 : 7
+
 /** Every cloth, load, kind, use and way of holding; houses, pull tests, grounds and threads go round. */
 function* queries(): Generator<RecipeQuery> {
   let n = 0
@@ -33,6 +36,7 @@ function* queries(): Generator<RecipeQuery> {
           for (const holding of [undefined, ...holdingMethods])
             for (const turn of [0, 1, 2]) {
               n++
+              if (n % ONE_IN !== 0) continue
               const stretchPercent = pulls[(n + turn) % pulls.length]
               const dark = n % 2 === 0
               yield {
@@ -171,7 +175,8 @@ describe('over every cloth, load, kind, use and way of holding, in every school'
 
   it('nearly all are answered: only dense work on coated cloth is refused outright', () => {
     // 4 kinds of load, of which one is dense, on 1 cloth of 23.
-    expect(refused).toBe(5 * uses.length * (holdingMethods.length + 1) * 3)
-    expect(answered).toBeGreaterThan(60_000)
+    const dense = 5 * uses.length * (holdingMethods.length + 1) * 3
+    expect(Math.abs(refused - dense / ONE_IN)).toBeLessThan(1)
+    expect(answered).toBeGreaterThan(60_000 / ONE_IN)
   })
 })

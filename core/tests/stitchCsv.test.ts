@@ -1,13 +1,7 @@
 import fc from 'fast-check'
-import {
-  type CoreError,
-  type Design,
-  readStitchCsv,
-  writeDesignSvg,
-  readDesignSvg,
-  sizeDesign,
-  writeStitchCsv,
-} from '../src'
+import { type CoreError, type Design, readStitchCsv, readDesignSvg, writeStitchCsv } from '../src'
+import { sizeDesign } from '../src/design/sizeDesign'
+import { writeDesignSvg } from '../src/design/writeDesignSvg'
 
 const HEAD = 'x_mm,y_mm,command,colour\n'
 const list = (...rows: string[]): string => `${HEAD}${rows.join('\n')}\n`

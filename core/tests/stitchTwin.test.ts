@@ -1,5 +1,7 @@
 import fc from 'fast-check'
-import { designStats, groupDesigns, layGroup, readStitchCsv } from '../src'
+import { designStats, readStitchCsv } from '../src'
+import { groupDesigns } from '../src/design/work'
+import { layGroup } from '../src/design/edit/groupDesigns'
 
 const hundredth = fc.integer({ min: -4000, max: 4000 }).map((n) => n / 100)
 const row = fc.record({

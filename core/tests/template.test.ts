@@ -1,5 +1,5 @@
 import { listPages } from '@thimble/core/template'
-import { papers, type TemplateInk, templatePages } from '../src'
+import { papers, type TemplateInk, templatePages } from '../src/template'
 
 const ask = {
   title: 'Crew polo',

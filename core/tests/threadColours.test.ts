@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { fromThePrint, nearestThreads, onGround, toneOnTone } from '../src'
+import { fromThePrint, nearestThreads, onGround, toneOnTone } from '../src/colour'
 import { colourDistance } from '../src/colour/threadColours'
 
 const colour = fc.integer({ min: 0, max: 0xffffff }).map((n) => `#${n.toString(16).padStart(6, '0')}`)

@@ -2,7 +2,7 @@ import { factsOf, type RecipeQuery } from '@thimble/core/recipe'
 import { faultIds } from '@thimble/core/outcomes'
 import { type Afterwards, causeRules, likelyCauses } from '@thimble/core/faultCauses'
 import { troubleChange, troubleChanges } from '@thimble/core/suggestedChanges'
-import { defaultHabits } from '../src'
+import { defaultHabits } from '../src/habits'
 
 const query = (cloth: RecipeQuery['cloth'], over: Partial<RecipeQuery['work']> = {}): RecipeQuery => ({
   cloth,

@@ -1,17 +1,9 @@
 import { readFileSync } from 'node:fs'
 import path from 'node:path'
-import {
-  boxOf,
-  cuttingFile,
-  fitNames,
-  type CoreError,
-  type DesignBlock,
-  readDesignSvg,
-  readStitchCsv,
-  readTypeface,
-  setLettering,
-  type LetteringRequest,
-} from '../src'
+import { type CoreError, type DesignBlock, readDesignSvg, readStitchCsv } from '../src'
+import { cuttingFile } from '../src/design/work'
+import { fitNames, readTypeface, setLettering, type LetteringRequest } from '../src/lettering'
+import { boxOf } from '../src/plane'
 
 const fontFile = path.join(
   path.dirname(require.resolve('@expo-google-fonts/bitter/package.json')),

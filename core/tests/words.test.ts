@@ -1,6 +1,6 @@
 import { itemKinds, planPlacement, presetMeasures } from '@thimble/core/placement'
 import { type Message, message, writeName, writeMessage } from '@thimble/core/messages'
-import { defaultHabits } from '../src'
+import { defaultHabits } from '../src/habits'
 
 describe('a sentence as data', () => {
   it('is the same in other units, and is written in them', () => {

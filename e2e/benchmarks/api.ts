@@ -1,6 +1,6 @@
 import type { Piece } from '@thimble/contract'
 import { finishedAt } from '@thimble/plan'
-import { demoShop } from '../../demo/demoShop'
+import { readyDemo } from '../../demo/readyDemo'
 import { ShopServer } from '../server'
 import type { Figure } from './figure'
 
@@ -12,7 +12,7 @@ export async function measureApi(): Promise<Figure[]> {
   const server = await ShopServer.fresh()
   await server.start()
   try {
-    const demo = demoShop('demo')
+    const demo = readyDemo()
     await server.importDemo()
     const [open, done] = [demo.pieces[0]!, demo.pieces.find(finishedAt)!]
     const all = Array.from({ length: PIECES }, (_, i): Piece => ({

@@ -1,5 +1,4 @@
 import {
-  defaultHabits,
   type HoopChoiceSource,
   type HoopField,
   placeInHoop,
@@ -8,6 +7,7 @@ import {
   recommendRecipe,
   rectangle,
 } from '@thimble/core'
+import { defaultHabits } from '@thimble/core/habits'
 import type { Figure } from './figure'
 
 /** Median over rounds of the mean of a batch: these machines are noisy. */

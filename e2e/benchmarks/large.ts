@@ -2,7 +2,7 @@ import { chromium, type Page } from '@playwright/test'
 import type { Piece } from '@thimble/contract'
 import { finishedAt } from '@thimble/plan'
 import config from '../../playwright.config'
-import { demoShop } from '../../demo/demoShop'
+import { readyDemo } from '../../demo/readyDemo'
 import { ShopServer } from '../server'
 import type { Figure } from './figure'
 import { asStream, shopLines } from './manyPieces'
@@ -15,7 +15,7 @@ const middle = (list: number[]): number => list.sort((a, b) => a - b)[Math.floor
 const p95 = (list: number[]): number => list.sort((a, b) => a - b)[Math.floor(list.length * 0.95)]!
 
 /** A shop of 20 000 pieces and 2 000 designs, a document a line. */
-function largeShop(demo: ReturnType<typeof demoShop>): Generator<string> {
+function largeShop(demo: ReturnType<typeof readyDemo>): Generator<string> {
   const [open, done] = [demo.pieces.find(({ id }) => id === 'piece-polo-4')!, demo.pieces.find(finishedAt)!]
   const { hoops, supplies, threads, items, designs } = demo
   const several = Array.from({ length: DESIGNS }, (_, i) => ({ ...designs[i % designs.length]!, id: `design-${i}` }))
@@ -32,7 +32,7 @@ export async function measureLarge(): Promise<Figure[]> {
   const server = await ShopServer.fresh()
   await server.start()
   try {
-    const imported = await timedImport(server, largeShop(demoShop('demo')), '20 000 pieces and 2 000 designs')
+    const imported = await timedImport(server, largeShop(readyDemo()), '20 000 pieces and 2 000 designs')
     await server.stop()
     await server.start()
     const started = await afterStart(server)

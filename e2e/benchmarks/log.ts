@@ -2,7 +2,7 @@ import type { PhotoInFile } from '@thimble/contract/answers'
 import { Piece } from '@thimble/contract'
 import { logFacets } from '@thimble/contract/log'
 import { finishedAt } from '@thimble/plan'
-import { demoShop } from '../../demo/demoShop'
+import { readyDemo } from '../../demo/readyDemo'
 import { tinyPicture } from '../../server/tests/pictures'
 import { ShopServer } from '../server'
 import type { Figure } from './figure'
@@ -48,7 +48,7 @@ export async function measureLog(): Promise<Figure[]> {
   const server = await ShopServer.fresh()
   await server.start()
   try {
-    const demo = demoShop('demo')
+    const demo = readyDemo()
     const done = demo.pieces.find(finishedAt)!
     const many = Array.from({ length: PIECES }, (_, i) => () => recordedPiece(done, i))
     const photos = Array.from({ length: PHOTOS }, (_, i) => () => photo(i))

@@ -1,7 +1,7 @@
 import { setImmediate } from 'node:timers/promises'
 import type { Piece } from '@thimble/contract'
 import type { PhotoInFile, ShopFile } from '@thimble/contract/answers'
-import type { demoShop } from '../../demo/demoShop'
+import type { readyDemo } from '../../demo/readyDemo'
 
 type Lists = Partial<Pick<ShopFile, 'hoops' | 'supplies' | 'threads' | 'items' | 'designs'>> & {
   /** Large: each is made as it is asked for. */
@@ -10,7 +10,7 @@ type Lists = Partial<Pick<ShopFile, 'hoops' | 'supplies' | 'threads' | 'items' |
 
 /** A shop file of many pieces, a document a line, each made as it is asked for. */
 export function* shopLines(
-  { format, version, shop }: ReturnType<typeof demoShop>,
+  { format, version, shop }: ReturnType<typeof readyDemo>,
   pieces: Iterable<() => Piece>,
   { photos = [], ...lists }: Lists = {},
 ): Generator<string> {

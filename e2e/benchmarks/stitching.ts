@@ -2,7 +2,7 @@ import { Piece, type RunEvent } from '@thimble/contract'
 import { decideStage, planPiece } from '@thimble/plan'
 import { type CDPSession, chromium, type Page } from '@playwright/test'
 import { apply } from 'json-merge-patch'
-import { demoShop } from '../../demo/demoShop'
+import { readyDemo } from '../../demo/readyDemo'
 import config from '../../playwright.config'
 import { ShopServer } from '../server'
 import type { Figure } from './figure'
@@ -58,7 +58,7 @@ export async function measureRun(): Promise<Figure[]> {
 
 /** A drape with the harbour panel on it, decided as far as its hoop. */
 function panel(hoop: object): Piece {
-  const demo = demoShop('demo')
+  const demo = readyDemo()
   const designs = Object.fromEntries(demo.designs.map((design) => [design.id, design]))
   const shelf = { ...demo, designs, hoops: [hoop as (typeof demo.hoops)[number]] }
   const drape = demo.pieces.find(({ id }) => id === 'piece-drape')!

@@ -1,7 +1,7 @@
 import { spawn } from 'node:child_process'
 import { copyFileSync } from 'node:fs'
 import path from 'node:path'
-import { demoShop } from '../../demo/demoShop'
+import { readyDemo } from '../../demo/readyDemo'
 import { ShopServer } from '../server'
 import type { Figure } from './figure'
 
@@ -12,7 +12,7 @@ const WARM = 100
 export async function measureTwin(): Promise<Figure[]> {
   const server = await ShopServer.fresh()
   await server.start()
-  await server.send('POST', '/import', demoShop('demo'))
+  await server.send('POST', '/import', readyDemo())
   await server.stop()
   const copy = path.join(server.folder, 'twin.db')
   copyFileSync(path.join(server.folder, 'shop.db'), copy)

@@ -2,11 +2,11 @@ import type { RunEvent } from '@thimble/contract'
 import type { MachineNow, SewingJob } from '@thimble/contract/sewingMachine'
 import { planPiece } from '@thimble/plan'
 import { jobOf, sewingAtHand } from '@thimble/plan/stitching'
-import { demoShop } from '../../demo/demoShop'
+import { readyDemo } from '../../demo/readyDemo'
 import { expect, ShopServer } from '../server'
 import { untilKilled } from './untilKilled'
 
-const demo = demoShop('demo')
+const demo = readyDemo()
 
 /** The apron as a machine is given it, on its own thread changes. */
 function apronJob(): SewingJob {

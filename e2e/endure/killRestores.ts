@@ -1,10 +1,10 @@
 import type { ShopFile } from '@thimble/contract/answers'
-import { demoShop } from '../../demo/demoShop'
+import { readyDemo } from '../../demo/readyDemo'
 import { expect, ShopServer } from '../server'
 import { addsUp } from './killWrites'
 import { pauseFor } from './untilKilled'
 
-const demo = demoShop('demo')
+const demo = readyDemo()
 
 /**
  * Kills the program while a backup is put in the place of the shop: afterwards all of it is as the backup says, or all of

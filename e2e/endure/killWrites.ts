@@ -1,14 +1,14 @@
 import type { Movement, Order } from '@thimble/contract'
 import type { ShopFile } from '@thimble/contract/answers'
 import { logRowOf } from '@thimble/plan'
-import { demoShop } from '../../demo/demoShop'
+import { readyDemo } from '../../demo/readyDemo'
 import { tinyPicture } from '../../server/tests/pictures'
 import { expect, ShopServer } from '../server'
 import { pauseFor, untilKilled } from './untilKilled'
 
 /** So many kills in one shop, which grows with each. */
 const A_SHOP = 20
-const demo = demoShop('demo')
+const demo = readyDemo()
 const polo = demo.pieces.find(({ id }) => id === 'piece-polo-4')!
 const done = demo.pieces.find(({ finish }) => finish.kept.length > 0)!
 const [IMPORTED, ORDERED] = [400, 12]

@@ -12,8 +12,7 @@ import {
 } from '@thimble/plan'
 import { sameAgain } from '@thimble/plan/sameAgain'
 import { Piece, stageIds, type StageId } from '@thimble/contract'
-import path from 'node:path'
-import { demoShop } from '../../demo/demoShop'
+import { readyDemo } from '../../demo/readyDemo'
 import { at, hoop as hoopOf, measured, mm, patched, polo, shelf } from './marramAndTide'
 
 const known = { designId: 'tern', measures: measured }
@@ -77,7 +76,7 @@ describe('a piece’s own copy of a design', () => {
 
 describe('a copy that was turned over', () => {
   it('is drawn so before and after its marks are decided', () => {
-    const demo = demoShop(path.join(__dirname, '../../demo'))
+    const demo = readyDemo()
     const on = { ...demo, designs: Object.fromEntries(demo.designs.map((d) => [d.id, d])) }
     const mirror = { scale: 1, rotate: 0, mirror: 'left-right' as const }
     const piece = polo({ measure: { measures: measured, designId: 'design-tern', ownChange: mirror } })

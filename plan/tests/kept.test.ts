@@ -20,11 +20,10 @@ import {
   type Shelf,
   writeDifference,
 } from '@thimble/plan'
-import path from 'node:path'
-import { demoShop } from '../../demo/demoShop'
+import { readyDemo } from '../../demo/readyDemo'
 import { at, measured, patched, polo, shelf as small } from './marramAndTide'
 
-const demo: ShopFile = demoShop(path.join(__dirname, '../../demo'))
+const demo: ShopFile = readyDemo()
 const byId = <T extends { id: string }>(docs: readonly T[]) => Object.fromEntries(docs.map((doc) => [doc.id, doc]))
 const shelf: Shelf = { ...demo, designs: byId(demo.designs) }
 

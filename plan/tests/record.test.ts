@@ -12,10 +12,9 @@ import {
   troublesOf,
 } from '@thimble/plan/record'
 import { apply } from 'json-merge-patch'
-import path from 'node:path'
-import { demoShop } from '../../demo/demoShop'
+import { readyDemo } from '../../demo/readyDemo'
 
-const demo = demoShop(path.join(__dirname, '../../demo'))
+const demo = readyDemo()
 const shelf = { ...demo, designs: Object.fromEntries(demo.designs.map((design) => [design.id, design])) }
 const find = (id: string): Piece => demo.pieces.find((piece) => piece.id === id)!
 const patched = (piece: Piece, patch: Patch<Piece>): Piece => Piece.parse(apply(structuredClone(piece), patch))

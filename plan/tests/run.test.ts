@@ -15,10 +15,9 @@ import {
   startLists,
   stitchByClock,
 } from '@thimble/plan/stitching'
-import path from 'node:path'
-import { demoShop } from '../../demo/demoShop'
+import { readyDemo } from '../../demo/readyDemo'
 
-const demo = demoShop(path.join(__dirname, '../../demo'))
+const demo = readyDemo()
 const stock = { ...demo, designs: Object.fromEntries(demo.designs.map((design) => [design.id, design])) }
 const apron = demo.pieces.find(({ id }) => id === 'piece-apron-2')!
 const sewing = sewingAtHand(apron, planPiece(apron, stock), stock)!

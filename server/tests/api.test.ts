@@ -2,7 +2,7 @@ import type { Piece } from '@thimble/contract'
 import { mkdtempSync, rmSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
-import { demoShop } from '../../demo/demoShop'
+import { readyDemo } from '../../demo/readyDemo'
 import { api, type Database, openDatabase, ShopStore } from '../src'
 import { crewPolo, finished, recorded } from './crewPolo'
 
@@ -159,7 +159,7 @@ it('refuses a key it does not know with its path, in words, whatever it is set t
 })
 
 describe('the whole shop', () => {
-  const demo = demoShop(path.join(__dirname, '../../demo'))
+  const demo = readyDemo()
 
   it('comes in by the import door and goes out the same', async () => {
     const counts = await ask('POST', '/import', demo)

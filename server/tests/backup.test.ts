@@ -5,7 +5,7 @@ import path from 'node:path'
 import { promisify } from 'node:util'
 import yauzl, { type Entry } from 'yauzl'
 import { ZipFile } from 'yazl'
-import { demoShop } from '../../demo/demoShop'
+import { readyDemo } from '../../demo/readyDemo'
 import { api, type Database, openDatabase, ShopStore } from '../src'
 import { DailyBackups } from '../src/backup/dailyBackups'
 import { tinyPicture } from './pictures'
@@ -14,7 +14,7 @@ import { tinyPicture } from './pictures'
 jest.setTimeout(60_000)
 
 const migrations = path.join(__dirname, '../drizzle')
-const demo = demoShop('demo')
+const demo = readyDemo()
 const folders: string[] = []
 const open: Database[] = []
 

@@ -4,7 +4,7 @@ import { get } from 'node:http'
 import os from 'node:os'
 import path from 'node:path'
 import { setTimeout as pause } from 'node:timers/promises'
-import { demoShop } from '../../demo/demoShop'
+import { readyDemo } from '../../demo/readyDemo'
 import { type Database, openDatabase, ShopStore, site } from '../src'
 import { streamed } from '../src/http/streamed'
 import { tinyPicture } from './pictures'
@@ -12,7 +12,7 @@ import { tinyPicture } from './pictures'
 jest.setTimeout(60_000)
 
 const folder = mkdtempSync(path.join(os.tmpdir(), 'thimble-cancelled-'))
-const demo = demoShop(path.join(__dirname, '../../demo'))
+const demo = readyDemo()
 let database: Database
 let server: ServerType
 let port: number

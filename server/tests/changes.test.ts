@@ -3,11 +3,11 @@ import { createClient } from '@libsql/client'
 import { copyFileSync, mkdtempSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
-import { demoShop } from '../../demo/demoShop'
+import { readyDemo } from '../../demo/readyDemo'
 import { api, openDatabase, ShopStore } from '../src'
 import { crewPolo, recorded } from './crewPolo'
 
-const demo = demoShop(path.join(__dirname, '../../demo'))
+const demo = readyDemo()
 const migrations = path.join(__dirname, '../drizzle')
 
 async function openShop(folder = mkdtempSync(path.join(os.tmpdir(), 'thimble-'))) {

@@ -1,9 +1,9 @@
 import { collections } from '@thimble/contract'
-import { demoShop } from '../../demo/demoShop'
+import { readyDemo } from '../../demo/readyDemo'
 import { checkBatch, type CheckedBatch } from '../src/shopFile/checkBatch'
 import { crewPolo } from './crewPolo'
 
-const demo = demoShop('demo')
+const demo = readyDemo()
 const now = '2026-11-28T10:00:00.000Z'
 
 function check(list: string, ...texts: string[]): CheckedBatch {

@@ -10,8 +10,7 @@ import {
   Shop,
   Thread,
 } from '@thimble/contract'
-import path from 'node:path'
-import { demoShop } from '../../demo/demoShop'
+import { readyDemo } from '../../demo/readyDemo'
 
 const times = { createdAt: '2026-11-20T08:00:00.000Z', updatedAt: '2026-11-20T08:00:00.000Z' }
 const design = {
@@ -126,7 +125,7 @@ describe('what a start knows without the schemas', () => {
 })
 
 it('fills in what an older version did not know of a decision', () => {
-  const piece = demoShop(path.resolve(__dirname, '../../demo')).pieces.find((one) => one.hoop.kept.length > 0)!
+  const piece = readyDemo().pieces.find((one) => one.hoop.kept.length > 0)!
   const old = JSON.parse(JSON.stringify(piece))
   delete old.measure.kept[0].design.parts
   delete old.hoop.kept[0].hoop.notchOffset

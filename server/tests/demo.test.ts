@@ -1,5 +1,6 @@
 import { ShopFile } from '@thimble/contract/answers'
-import { designStats, readDesignSvg, readStitchCsv, unpackDesign, writeStitchCsv } from '@thimble/core'
+import { designStats, readDesignSvg, readStitchCsv, writeStitchCsv } from '@thimble/core'
+import { unpackDesign } from '@thimble/core/design/work'
 import { readdirSync, readFileSync } from 'node:fs'
 import path from 'node:path'
 import { demoShop, demoToday } from '../../demo/demoShop'

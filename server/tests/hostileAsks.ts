@@ -1,7 +1,7 @@
 import fc from 'fast-check'
-import { demoShop } from '../../demo/demoShop'
+import { readyDemo } from '../../demo/readyDemo'
 
-const demo = demoShop('demo')
+const demo = readyDemo()
 
 /** Something that can be asked of the API, by its own description. */
 type Door = { method: string; path: string }

@@ -2,13 +2,13 @@ import fc from 'fast-check'
 import { mkdtempSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
-import { demoShop } from '../../demo/demoShop'
+import { readyDemo } from '../../demo/readyDemo'
 import { openDatabase, ShopStore, site } from '../src'
 import { type Asked, askedAt, doorsOf, whereOf } from './hostileAsks'
 
 // More of the same, against the program itself, with `npm run endure`.
 const REQUESTS = 700
-const demo = demoShop('demo')
+const demo = readyDemo()
 const folder = mkdtempSync(path.join(os.tmpdir(), 'thimble-run-'))
 
 it('answers whatever is asked at any door of its own description in words, at once, and never with a failure', async () => {

@@ -2,11 +2,11 @@ import { collections } from '@thimble/contract'
 import { mkdtempSync, readdirSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
-import { demoShop } from '../../demo/demoShop'
+import { readyDemo } from '../../demo/readyDemo'
 import { api, type Database, openDatabase, ShopStore } from '../src'
 import { readParts } from '../src/shopFile/readParts'
 
-const demo = demoShop(path.join(__dirname, '../../demo'))
+const demo = readyDemo()
 const folder = mkdtempSync(path.join(os.tmpdir(), 'thimble-file-'))
 let database: Database
 let give: (text: string, query?: string) => Promise<{ status: number; body: any }>

@@ -1,30 +1,18 @@
 import type { ImportEffect } from '@thimble/contract/answers'
+import { collectionWords } from '@/words/collectionWords'
 
-const nouns: Readonly<Record<string, [one: string, many: string]>> = {
-  machines: ['machine', 'machines'],
-  hoops: ['hoop', 'hoops'],
-  supplies: ['backing or topping', 'backings and toppings'],
-  swatches: ['swatch', 'swatches'],
-  threads: ['thread', 'threads'],
-  needles: ['needle', 'needles'],
-  bobbins: ['kind of bobbin', 'kinds of bobbins'],
-  adhesives: ['adhesive', 'adhesives'],
-  movements: ['movement of stock', 'movements of stock'],
-  designs: ['design', 'designs'],
-  items: ['item', 'items'],
-  orders: ['order', 'orders'],
-  corrections: ['correction of the moves', 'corrections of the moves'],
-  pieces: ['piece', 'pieces'],
-  packedDesigns: ['design’s stitches or outlines', 'designs’ stitches and outlines'],
-  runEvents: ['event at the machine', 'events at the machine'],
-  photos: ['photo', 'photos'],
+/** What lies in a file besides documents. */
+const besides = {
+  packedDesigns: { one: 'design’s stitches or outlines', many: 'designs’ stitches and outlines' },
+  photos: { one: 'photo', many: 'photos' },
 }
+const nouns: Readonly<Record<string, { one: string; many: string }>> = { ...collectionWords, ...besides }
 
 /** What a file would do, a sentence a list that it says something of. */
 export function effectLines(effect: ImportEffect): string[] {
   const lines = Object.entries(effect).flatMap(([list, { added, changed, older, same, removed }]) => {
     const all = added + changed + same
-    const [one, many] = nouns[list] ?? [list, list]
+    const { one, many } = nouns[list] ?? { one: list, many: list }
     const gone = removed > 0 ? [`${removed} ${removed === 1 ? one : many} not in it: removed here.`] : []
     if (all === 0) return gone
     const noun = `${all} ${all === 1 ? one : many}`

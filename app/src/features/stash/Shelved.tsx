@@ -7,6 +7,7 @@ import { useDocuments } from '@/state/store'
 import { useNamed } from '@/state/useShelfDocs'
 import { Section } from '@/ui/Section'
 import { Heading, Text } from '@/ui/Text'
+import { collectionWords } from '@/words/collectionWords'
 import { leftText } from '@/words/stockWords'
 import { StashRow, SwatchPatch } from './StashRow'
 
@@ -15,8 +16,6 @@ type Shelved<Name extends Counted> = {
   title: string
   says?: string
   add: string
-  /** The way to one of them, and to a new one. */
-  path: string
   /** The colour it shows, where it has one. */
   swatch?: (thing: Docs[Name]) => string
   line: (thing: Docs[Name]) => string
@@ -25,24 +24,16 @@ type Shelved<Name extends Counted> = {
 type Counted = 'supplies' | 'threads' | 'needles' | 'bobbins' | 'adhesives'
 
 /** Things of one kind with what is left of each. */
-export function Shelved<Name extends Counted>({
-  collection,
-  title,
-  says,
-  add,
-  path,
-  swatch,
-  line,
-  left,
-}: Shelved<Name>) {
+export function Shelved<Name extends Counted>({ collection, title, says, add, swatch, line, left }: Shelved<Name>) {
   const router = useRouter()
+  const { page } = collectionWords[collection]
   const things = useNamed(collection)
   const loaded = useDocuments((s) => s.loaded)
   return (
     <Section title={title} says={says}>
       <View>
         {things.map((thing) => (
-          <StashRow key={thing.id} href={`/stash/${path}/${thing.id}`}>
+          <StashRow key={thing.id} href={page(thing.id)}>
             {swatch ? <SwatchPatch colour={swatch(thing)} /> : null}
             <View style={{ flex: 1, minWidth: 0 }}>
               <Heading level={3}>{thing.name}</Heading>
@@ -53,7 +44,7 @@ export function Shelved<Name extends Counted>({
         ))}
       </View>
       {things.length === 0 && loaded ? <Text soft>Nothing yet.</Text> : null}
-      <Button type="outline" title={add} onPress={() => router.push(`/stash/${path}/new` as never)} />
+      <Button type="outline" title={add} onPress={() => router.push(page('new') as never)} />
     </Section>
   )
 }

@@ -1,12 +1,9 @@
+import { Fragment } from 'react'
 import { Page } from '@/ui/Page'
 import { RowLink } from '@/ui/RowLink'
 import { Split } from '@/ui/Split'
 import { Text } from '@/ui/Text'
-import { Hoops } from './Hoops'
-import { Machines } from './Machines'
-import { Adhesives, Bobbins, Needles, Supplies, Threads } from './StockLists'
-import { Swatches } from './Swatches'
-import { ThreadFactor } from './ThreadFactor'
+import { things } from './things'
 
 /** What there is: hoops with their fields, backings, toppings and threads with what is left. */
 export function StashPage() {
@@ -16,25 +13,24 @@ export function StashPage() {
         list={
           <>
             <ToBuyLink />
-            <Machines />
-            <Hoops />
+            <Shelves half="list" />
           </>
         }
-        detail={
-          <>
-            <Supplies />
-            <Threads />
-            <ThreadFactor />
-            <Bobbins />
-            <Needles />
-            <Adhesives />
-            <Swatches />
-          </>
-        }
+        detail={<Shelves half="detail" />}
         both
       />
     </Page>
   )
+}
+
+function Shelves({ half }: { half: 'list' | 'detail' }) {
+  const here = Object.entries(things).filter(([, thing]) => thing.half === half)
+  return here.map(([kind, { List, Below }]) => (
+    <Fragment key={kind}>
+      <List />
+      {Below ? <Below /> : null}
+    </Fragment>
+  ))
 }
 
 const ToBuyLink = () => (

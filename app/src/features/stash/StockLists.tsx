@@ -13,7 +13,6 @@ export function Supplies() {
       collection="supplies"
       title="Backings and toppings"
       add="Add a backing or topping"
-      path="supply"
       swatch={({ colour }) => colour}
       line={({ kind, widthMm }) => `${layerName(kind)}, ${formatLength(widthMm, style)} wide`}
       left={({ leftMm, lowMm }) => ({ of: 'supplies.leftMm', left: leftMm, low: lowMm })}
@@ -26,7 +25,6 @@ export const Threads = () => (
     collection="threads"
     title="Threads"
     add="Add a thread"
-    path="thread"
     swatch={({ colour }) => colour}
     line={({ weight, fibre }) => `${weight} weight ${fibreName(fibre)}`}
     left={({ leftM, lowM }) => ({ of: 'threads.leftM', left: leftM, low: lowM })}
@@ -38,7 +36,6 @@ export const Needles = () => (
     collection="needles"
     title="Needles"
     add="Add needles"
-    path="needle"
     line={needleText}
     left={({ left, low }) => ({ of: 'needles.left', left, low })}
   />
@@ -49,7 +46,6 @@ export const Bobbins = () => (
     collection="bobbins"
     title="Bobbins"
     add="Add bobbins"
-    path="bobbin"
     swatch={({ colour }) => colour}
     line={({ weight, woundM }) => `${weight} weight, ${metresText(woundM)} on a full one`}
     left={({ left, low }) => ({ of: 'bobbins.left', left, low })}
@@ -61,7 +57,6 @@ export const Adhesives = () => (
     collection="adhesives"
     title="Adhesives"
     add="Add an adhesive"
-    path="adhesive"
     line={({ kind }) => adhesiveNames[kind]}
     left={({ left, low }) => ({ of: 'adhesives.left', left, low })}
   />

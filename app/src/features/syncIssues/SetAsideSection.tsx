@@ -8,7 +8,7 @@ import { ask } from '@/http/client'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Section } from '@/ui/Section'
 import { Heading, Text } from '@/ui/Text'
-import { nouns } from './changeWords'
+import { oneOf } from '@/words/collectionWords'
 
 /** What the shop holds and cannot read any more: named, with why, to be copied out. */
 export function SetAsideSection() {
@@ -32,7 +32,7 @@ export function SetAsideSection() {
 function Unread({ one }: { one: SetAside }) {
   const p = usePalette()
   const known = collectionNames.includes(one.collection as CollectionName)
-  const noun = known ? nouns[one.collection as CollectionName] : 'The settings'
+  const noun = known ? oneOf(one.collection as CollectionName) : 'The settings'
   const name = /"name":"([^"\\]+)"/.exec(one.doc)?.[1] ?? noun
   return (
     <View

@@ -1,40 +1,7 @@
-import type { CollectionName } from '@thimble/contract'
 import type { Change, RefusedChange } from '@/state/change'
+import { collectionWords, oneOf } from '@/words/collectionWords'
 
 const MOST_LINES = 6
-
-const paths: Record<Exclude<CollectionName, 'movements' | 'corrections'>, string> = {
-  machines: '/stash/machine',
-  hoops: '/stash/hoop',
-  supplies: '/stash/supply',
-  swatches: '/stash/swatch',
-  threads: '/stash/thread',
-  needles: '/stash/needle',
-  bobbins: '/stash/bobbin',
-  adhesives: '/stash/adhesive',
-  designs: '/designs',
-  items: '/items',
-  orders: '/runs/order',
-  pieces: '/piece',
-  runEvents: '/piece',
-}
-export const nouns: Record<CollectionName, string> = {
-  machines: 'A machine',
-  hoops: 'A hoop',
-  supplies: 'A backing or topping',
-  swatches: 'A swatch',
-  threads: 'A thread',
-  needles: 'A needle',
-  bobbins: 'A bobbin',
-  adhesives: 'An adhesive',
-  movements: 'A movement of stock',
-  designs: 'A design',
-  items: 'An item',
-  corrections: 'What is added to moves',
-  orders: 'An order',
-  pieces: 'A piece',
-  runEvents: 'Something noted at the machine',
-}
 
 const deeds = {
   delete: 'To be removed',
@@ -47,14 +14,12 @@ const deeds = {
 export function pathOf(change: Change): string {
   if (change.kind === 'shop') return '/settings'
   if (change.kind === 'photo') return change.resource === 'pieces' ? '/' : '/stash'
-  // A movement has no page of its own: it is seen at what it moved.
-  if (change.resource === 'runEvents') return change.kind === 'put' ? `/piece/${change.body.piece}` : '/'
-  if (change.resource === 'corrections') return '/log/works'
-  return change.resource === 'movements' ? '/stash' : `${paths[change.resource]}/${change.id}`
+  if (change.resource === 'runEvents' && change.kind === 'put') return `/piece/${change.body.piece}`
+  return collectionWords[change.resource].page(change.id)
 }
 
 /** What it is about when its name is not known here. */
-export const nounOf = (change: Change): string => (change.kind === 'shop' ? 'The settings' : nouns[change.resource])
+export const nounOf = (change: Change): string => (change.kind === 'shop' ? 'The settings' : oneOf(change.resource))
 
 /** What was to change, a line a field as it was typed; of a long one the first few. */
 export function linesOf({ change }: RefusedChange): string[] {

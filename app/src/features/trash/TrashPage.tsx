@@ -11,24 +11,7 @@ import { usePalette } from '@/theme/PaletteProvider'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { Text } from '@/ui/Text'
-
-const nouns: Record<CollectionName, string> = {
-  machines: 'Machine',
-  hoops: 'Hoop',
-  supplies: 'Backing or topping',
-  swatches: 'Swatch',
-  threads: 'Thread',
-  needles: 'Needle',
-  bobbins: 'Bobbin',
-  adhesives: 'Adhesive',
-  movements: 'Movement of stock',
-  designs: 'Design',
-  items: 'Item of your own',
-  corrections: 'Added to moves',
-  orders: 'Order',
-  pieces: 'Piece',
-  runEvents: 'Noted at the machine',
-}
+import { titleOf } from '@/words/collectionWords'
 
 /** Everything that was removed, to be brought back. */
 export function TrashPage() {
@@ -80,7 +63,7 @@ function Thing({ thing, onBack }: { thing: RemovedThing; onBack: () => void }) {
         <Text bold>{name}</Text>
         <Text
           soft
-        >{`${nouns[collection as CollectionName]}, removed ${format(parseISO(removedAt), 'd MMM, HH:mm')}`}</Text>
+        >{`${titleOf(collection as CollectionName)}, removed ${format(parseISO(removedAt), 'd MMM, HH:mm')}`}</Text>
       </View>
       <Button type="outline" title="Bring back" accessibilityLabel={`Bring back ${name}`} onPress={onBack} />
     </View>

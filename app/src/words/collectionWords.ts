@@ -1,0 +1,44 @@
+import type { CollectionName } from '@thimble/contract'
+
+type Words = {
+  one: string
+  many: string
+  /** The address of one of them by its id; of what has no page, where it is seen. */
+  page: (id: string) => string
+}
+
+const inStash =
+  (kind: string) =>
+  (id: string): string =>
+    `/stash/${kind}/${id}`
+
+/** The table of collections as the app names them: what one is called, what many are, and where one is opened. */
+export const collectionWords: Readonly<Record<CollectionName, Words>> = {
+  machines: { one: 'machine', many: 'machines', page: inStash('machine') },
+  hoops: { one: 'hoop', many: 'hoops', page: inStash('hoop') },
+  supplies: { one: 'backing or topping', many: 'backings and toppings', page: inStash('supply') },
+  threads: { one: 'thread', many: 'threads', page: inStash('thread') },
+  needles: { one: 'needle', many: 'needles', page: inStash('needle') },
+  bobbins: { one: 'bobbin', many: 'bobbins', page: inStash('bobbin') },
+  adhesives: { one: 'adhesive', many: 'adhesives', page: inStash('adhesive') },
+  swatches: { one: 'swatch', many: 'swatches', page: inStash('swatch') },
+  designs: { one: 'design', many: 'designs', page: (id) => `/designs/${id}` },
+  items: { one: 'item', many: 'items', page: (id) => `/items/${id}` },
+  corrections: { one: 'correction of the moves', many: 'corrections of the moves', page: () => '/log/works' },
+  orders: { one: 'order', many: 'orders', page: (id) => `/runs/order/${id}` },
+  pieces: { one: 'piece', many: 'pieces', page: (id) => `/piece/${id}` },
+  movements: { one: 'movement of stock', many: 'movements of stock', page: () => '/stash' },
+  runEvents: { one: 'event at the machine', many: 'events at the machine', page: () => '/' },
+}
+
+/** “Adhesive”. */
+export const titleOf = (name: CollectionName): string => {
+  const { one } = collectionWords[name]
+  return one[0]!.toUpperCase() + one.slice(1)
+}
+
+/** “An adhesive”. */
+export const oneOf = (name: CollectionName): string => {
+  const { one } = collectionWords[name]
+  return `${/^[aeio]/.test(one) ? 'An' : 'A'} ${one}`
+}

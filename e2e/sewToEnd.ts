@@ -1,0 +1,15 @@
+import { expect, type Page } from '@playwright/test'
+
+/** Does whatever the machine waits for, until this hooping is all sewn. */
+export async function sewToEnd(page: Page): Promise<void> {
+  const asked = page.getByRole('button', { name: /( is on| is in| is laid| is trimmed)$|^Go on from stitch/ }).first()
+  const done = page.getByRole('button', { name: /^(Stitched: to the finish|Next hooping)$/ })
+  for (let i = 0; i < 80; i++) {
+    await expect(asked.or(done).first()).toBeVisible({ timeout: 40_000 })
+    if (await done.isVisible()) return
+    const button = await asked.elementHandle()
+    // Between looking and pressing the machine may have gone on by itself.
+    await button?.click({ timeout: 1000 }).catch(() => undefined)
+    await button?.waitForElementState('hidden', { timeout: 1000 }).catch(() => undefined)
+  }
+}

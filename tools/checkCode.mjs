@@ -1,0 +1,57 @@
+// npm run check [room ...]: types and lint of the rooms. Both ask the same program of a room, and each file is checked in its own room alone.
+import { ESLint } from 'eslint'
+import path from 'node:path'
+import ts from 'typescript'
+import { root } from './environment.mjs'
+
+/** A room uses those before it, whose files it does not check again. */
+const ROOMS = ['core', 'contract', 'plan', 'server', 'app', 'e2e']
+/** What no program knows is linted with this one: plain scripts and configurations. */
+const WITH_SCRIPTS = 'e2e'
+const rooms = process.argv.length > 2 ? process.argv.slice(2) : ROOMS
+
+const owned = new Set()
+
+function configOf(room) {
+  const found = ts.getParsedCommandLineOfConfigFile(path.join(root, room, 'tsconfig.json'), {}, ts.sys)
+  if (found.errors.length > 0) throw new Error(ts.formatDiagnostics(found.errors, plain))
+  return found
+}
+
+const plain = {
+  getCanonicalFileName: (file) => file,
+  getCurrentDirectory: () => root,
+  getNewLine: () => '\n',
+}
+
+function typeFaults(program, files) {
+  const faults = [...program.getGlobalDiagnostics(), ...program.getOptionsDiagnostics()]
+  for (const file of files) {
+    const source = program.getSourceFile(file)
+    faults.push(...program.getSyntacticDiagnostics(source), ...program.getSemanticDiagnostics(source))
+  }
+  return faults
+}
+
+async function lintFaults(files, parserOptions) {
+  const typed = { files: ['**/*.ts', '**/*.tsx'], languageOptions: { parserOptions } }
+  const eslint = new ESLint({ cwd: root, ...(parserOptions ? { overrideConfig: [typed] } : {}), warnIgnored: false })
+  const results = await eslint.lintFiles(files)
+  const faulty = results.filter(({ errorCount, warningCount }) => errorCount + warningCount > 0)
+  return faulty.length > 0 ? (await eslint.loadFormatter('stylish')).format(faulty) : ''
+}
+
+let failed = false
+for (const room of rooms) {
+  const config = configOf(room)
+  const program = ts.createProgram(config.fileNames, config.options)
+  const files = config.fileNames.filter((file) => !owned.has(file))
+  for (const file of files) owned.add(file)
+  const types = typeFaults(program, files)
+  if (types.length > 0) console.log(ts.formatDiagnostics(types, plain))
+  const lint = await lintFaults(files, { projectService: false, programs: [program] })
+  const scripts = room === WITH_SCRIPTS ? await lintFaults(['**/*.{js,mjs,cjs}'], null) : ''
+  if (lint || scripts) console.log(lint + scripts)
+  failed ||= types.length > 0 || lint !== '' || scripts !== ''
+}
+process.exit(failed ? 1 : 0)
