@@ -19,8 +19,6 @@ const NOT_SHIPPED = [
   },
   { of: /^color$/, by: /@rneui\/base\/dist\//, as: 'shades.js' },
   { of: /^fontfaceobserver$/, as: 'fontObserver.js' },
-  // Needed only to satisfy peers on phones; nothing here animates through them on the web.
-  { of: /^react-native-(reanimated|worklets)(\/|$)/ },
   { of: /^react-native-screens$/, as: 'noScreens.js' },
   // Messages are our own, so the validation package's forty languages are not shipped; nor its JSON schemas and compiler.
   { of: /locales\/index\.c?js$/, by: /zod\/v4\/(core|locales|classic)/ },

@@ -1,15 +1,7 @@
 import type { LogInsights } from '@thimble/contract/log'
 import { comparedFacts } from '@/features/log/recordFacts'
 import { everything, pickValue, queryIn, readQuery, searchOf } from '@/features/log/logQuery'
-import {
-  correctionFrom,
-  driftText,
-  likelyText,
-  paceText,
-  planText,
-  rateText,
-  trendText,
-} from '@/features/log/insightWords'
+import { driftText, likelyText, paceText, planText, rateText, trendText } from '@/features/log/insightWords'
 
 type Report = LogInsights['landings']['hoop'][number]['report']
 const report = (change: Partial<Report>): Report => ({
@@ -33,13 +25,11 @@ it('where pieces land is one sentence, and never a number of few', () => {
   expect(likelyText({ tries: 41, interval: [0.806, 0.974] })).toBe('likely 81 to 97 in a hundred')
 })
 
-it('what is planned otherwise goes against the drift, in half millimetres, on the axes that carry it alone', () => {
-  expect(correctionFrom(report({}))).toEqual({ right: 0, down: -2 })
+it('what is planned otherwise is said as a hand sees it, in its frame', () => {
   expect(planText({ right: 0, down: -2, frame: 'item' }, 'hoop')).toBe('Plan 2 mm higher on this hoop')
   expect(planText({ right: 1.5, down: 2, frame: 'hoop' }, 'machine')).toBe(
     'Plan 2 mm toward you and 1.5 mm to the right on this machine',
   )
-  expect(correctionFrom(report({ worthCorrecting: { dx: false, dy: false } }))).toBeNull()
 })
 
 it('what changes over time is said with its interval, or that it is not known', () => {

@@ -1,7 +1,7 @@
 import { type ClothFamily, CoreError, outcomeRates, placementBias, recommendRecipe, type RecipeQuery } from '../src'
 import { defaultHabits } from '../src/habits'
 import { clothFamilies, stackSign } from '../src/recipe'
-import { trendOf, wilsonInterval } from '../src/learning'
+import { correctionFrom, trendOf, wilsonInterval } from '../src/learning'
 
 describe('landings', () => {
   it('drift by their mean with Student’s interval, and scatter by the radii that hold half and 19 of 20', () => {
@@ -27,6 +27,12 @@ describe('landings', () => {
     expect(placementBias([])).toMatchObject({ n: 0, enough: false, r50: 0, r95: 0, interval: { dx: null, dy: null } })
     expect(() => placementBias([{ dx: 0, dy: Number.NaN }])).toThrow(CoreError)
   })
+})
+
+it('what is added goes against the drift, in half millimetres, on the axes that carry it alone', () => {
+  const mean = { dx: 0.2, dy: 1.9, rotation: 0 }
+  expect(correctionFrom({ mean, worthCorrecting: { dx: false, dy: true } })).toEqual({ right: 0, down: -2 })
+  expect(correctionFrom({ mean, worthCorrecting: { dx: false, dy: false } })).toBeNull()
 })
 
 describe('outcomes', () => {

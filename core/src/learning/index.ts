@@ -1,3 +1,4 @@
+export { correctionFrom } from './correctionFrom'
 export { type OutcomeRow, outcomeRates, type RateRow } from './outcomeRates'
 export { type BiasReport, type LandingSample, placementBias } from './placementBias'
 export { type ShopFactor, shopFactor, type Weighed } from './shopFactor'

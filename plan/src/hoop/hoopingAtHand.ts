@@ -3,7 +3,8 @@ import type { Mark } from '@thimble/core/placement'
 import { composePose, convexHull, type Point, type Pose, rectangle } from '@thimble/core/plane'
 import type { Hooping } from '@thimble/core/rows'
 import type { Marked, Placed } from '../measure/placed'
-import { type HoopPlan, withRoom } from './planHoop'
+import { withRoom } from './keepHooping'
+import type { HoopPlan } from './planHoop'
 import { hoopingsOf } from './rowHoopings'
 
 export type RingAtHand = Pick<Hoop, 'name' | 'field' | 'outside' | 'notchOffset'> & { id: string | null }

@@ -1,4 +1,5 @@
-export { costOfLine, type LineCost } from './costOfLine'
+export { costOfLine } from './costOfLine'
+export { type CostedLine, costOfOrder } from './costOfOrder'
 export { countOf, garmentsOf, kindOfLine, lineName, linesOf, placesOf, quantityOf, rowOrder } from './garments'
 export { followersOf, givePlan, lineFrom } from './lineFollows'
 export { type NameDesigns, orderChanges, type OrderChanges } from './orderPieces'
@@ -6,3 +7,4 @@ export { type ListedName, type NamesRead, columnsNamed, readNames } from './read
 export { realOfLine } from './realOfLine'
 export { type Alike, recordAlike, stockAfter } from './recordAlike'
 export { setupShares } from './setupShares'
+export { quoteOf } from './quoteOf'

@@ -1,6 +1,6 @@
 import type { Basis, BuildDecision, DecidedStack, Piece } from '@thimble/contract'
 import { type RecipeAdvice, type RecipeOption, recommendRecipe, type Ring } from '@thimble/core/recipe'
-import type { RingUnder } from '../hoop/planHoop'
+import type { RingUnder } from '../hoop/offerHoop'
 import type { PieceDesign } from '../measure/pieceDesign'
 import type { Shelf } from '../shelf'
 import { recipeInput, queryOf, ringOf } from './recipeInput'

@@ -11,7 +11,7 @@ import { type Message, message } from '@thimble/core/messages'
 import { stackNow } from '../stack/planBuild'
 import { keepRecord } from '../finish/keepRecord'
 import { beforeStart, keepList } from '../finish/lists'
-import { keepHooping } from '../hoop/planHoop'
+import { keepHooping } from '../hoop/keepHooping'
 import { keepMeasure } from '../measure/keepMeasure'
 import type { PiecePlans } from './planPiece'
 

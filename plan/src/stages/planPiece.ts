@@ -1,6 +1,7 @@
 import type { Piece } from '@thimble/contract'
 import { type BuildPlan, builtOf, planBuild } from '../stack/planBuild'
-import { type HoopPlan, planHoop, type RingUnder } from '../hoop/planHoop'
+import type { RingUnder } from '../hoop/offerHoop'
+import { type HoopPlan, planHoop } from '../hoop/planHoop'
 import { type Marked, markedOf } from '../measure/placed'
 import { type MeasurePlan, planMeasure } from '../measure/planMeasure'
 import type { Shelf } from '../shelf'

@@ -1,3 +1,4 @@
+import { correctionFrom } from '@thimble/core/learning'
 import { Button } from '@rneui/themed'
 import { type DriftOwner, driftOwners, type OwnCorrection } from '@thimble/contract'
 import type { LogInsights } from '@thimble/contract/log'
@@ -8,7 +9,7 @@ import { useDocs } from '@/state/useShelfDocs'
 import { Choices } from '@/ui/Choices'
 import { BigNumbers, Heading, Text } from '@/ui/Text'
 import { LandingPlot } from './LandingPlot'
-import { correctionFrom, driftText, planText } from './insightWords'
+import { driftText, planText } from './insightWords'
 import { nanoid } from 'nanoid'
 
 type Landings = LogInsights['landings'][DriftOwner][number]

@@ -3,7 +3,6 @@ import type { LogInsights } from '@thimble/contract/log'
 import { ENOUGH } from '@thimble/core/outcomes'
 
 type Landings = LogInsights['landings'][DriftOwner][number]
-type Report = Landings['report']
 type Rate = LogInsights['rates']['cloth'][number]
 type Trend = LogInsights['trends'][keyof LogInsights['trends']]
 
@@ -49,15 +48,6 @@ export function driftText({ report, frame }: Pick<Landings, 'report' | 'frame'>)
     ),
   )
   return `It lands ${ways.join(' and ')}, sure to ${mm(sure)}.`
-}
-
-const half = (value: number): number => Math.round(value * 2) / 2 + 0
-
-/** What to add to every move so that they land where they are meant, in half millimetres; null where the numbers carry none. */
-export function correctionFrom({ mean, worthCorrecting }: Report): { right: number; down: number } | null {
-  const right = worthCorrecting.dx ? half(-mean.dx) : 0
-  const down = worthCorrecting.dy ? half(-mean.dy) : 0
-  return right === 0 && down === 0 ? null : { right, down }
 }
 
 type Plan = { right: number; down: number; frame: DriftFrame }

@@ -5,7 +5,7 @@ import { Section } from '@/ui/Section'
 import { many } from '@/words/designWords'
 import { moneyText, partNames } from '@/words/priceWords'
 import { MoneyRow } from './MoneyRow'
-import type { CostedLine } from './useOrderCost'
+import type { CostedLine } from '@thimble/plan/orders'
 
 /** What one piece of a line costs, by part, and what is asked for it. */
 export function CostTable({ line: { name, quantity, cost } }: { line: CostedLine }) {

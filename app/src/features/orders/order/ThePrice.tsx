@@ -9,7 +9,8 @@ import { BigNumbers, Text } from '@/ui/Text'
 import { many } from '@/words/designWords'
 import { moneyText } from '@/words/priceWords'
 import { handOn, quoteIt } from './quoteIt'
-import type { CostedLine, OrderCost } from './useOrderCost'
+import type { CostedLine } from '@thimble/plan/orders'
+import type { OrderCost } from './useOrderCost'
 
 type Props = { order: Order; cost: OrderCost }
 

@@ -1,4 +1,5 @@
 import type { Order, Quote } from '@thimble/contract'
+import { type CostedLine, quoteOf } from '@thimble/plan/orders'
 import type { WorkSequence } from '@thimble/plan/schedule'
 import { format } from 'date-fns/format'
 import { parseISO } from 'date-fns/parseISO'
@@ -8,23 +9,15 @@ import { store } from '@/state/store'
 import type { QuoteSheet } from '@/template/quotePdf'
 import { moneyText } from '@/words/priceWords'
 import { placesText, sizesText } from './orderWords'
-import type { CostedLine } from './useOrderCost'
 
 /** Keeps what is quoted, as it stands, and hands the sheet on. */
 export async function quoteIt(
   order: Order,
   lines: readonly CostedLine[],
-  orders: readonly WorkSequence[],
+  sequences: readonly WorkSequence[],
 ): Promise<void> {
   const { currency } = store.getState().shelf.shop
-  const ends = orders.flatMap(({ steps }) => steps.at(-1)?.ends.date ?? [])
-  const quote: Quote = {
-    ...{ at: new Date().toISOString(), currency, ready: ends.sort().at(-1) ?? null },
-    lines: lines.map(({ id, name, quantity, cost: { parts, cost, price, total } }) => ({
-      ...{ line: id, name, quantity, parts, cost, price, total },
-    })),
-    total: lines.reduce((sum, { cost }) => sum + cost.total, 0),
-  }
+  const quote = quoteOf({ lines, sequences, currency, at: new Date().toISOString() })
   await handOn(order, quote)
   patch('orders', order.id, { quoted: [quote] })
 }

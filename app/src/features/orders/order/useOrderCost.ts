@@ -1,7 +1,6 @@
 import type { Order } from '@thimble/contract'
-import { CoreError } from '@thimble/core/errors'
-import { costOfLine, garmentsOf, type LineCost, linesOf, quantityOf, setupShares, lineName } from '@thimble/plan/orders'
-import type { KindCut, WorkSequence, PieceWork } from '@thimble/plan/schedule'
+import { type CostedLine, costOfOrder } from '@thimble/plan/orders'
+import type { WorkSequence } from '@thimble/plan/schedule'
 import { useMemo } from 'react'
 import { useHours } from '@/shared/useHours'
 import { useWorkSequence } from '@/shared/useWorkSequence'
@@ -10,7 +9,6 @@ import { useBatchWork } from '@/shared/useBatchWork'
 import { useDocuments } from '@/state/store'
 import { useDocs, useNamed } from '@/state/useShelfDocs'
 
-export type CostedLine = LineCost & { id: string; name: string }
 export type OrderCost = {
   /** Null while it is worked out, and where no piece is there to count with. */
   lines: CostedLine[] | null
@@ -39,7 +37,7 @@ export function useOrderCost(order: Order): OrderCost {
   const costed = useMemo(() => {
     if (!works || !worked) return null
     const seconds = worked.orders.reduce((sum, one) => sum + one.seconds, 0)
-    return costLines(order, { works, pieces, cuts: worked.cuts, seconds, shop, prices })
+    return costOfOrder(order, { works, pieces, cuts: worked.cuts, seconds, shop, prices })
   }, [order, works, worked, pieces, shop, prices])
   return {
     lines: costed?.lines ?? null,
@@ -55,40 +53,4 @@ function usePrices() {
   const [threads, supplies] = [useNamed('threads'), useNamed('supplies')]
   const [needles, bobbins] = [useNamed('needles'), useNamed('bobbins')]
   return useMemo(() => ({ threads, supplies, needles, bobbins }), [threads, supplies, needles, bobbins])
-}
-
-type OrderCostInput = {
-  works: readonly PieceWork[]
-  pieces: readonly { id: string; order: { line: string; row: string } | null }[]
-  cuts: readonly KindCut[]
-  seconds: number
-} & Pick<Parameters<typeof costOfLine>[0], 'shop' | 'prices'>
-
-type Costed = { lines: CostedLine[]; begun: boolean; unplanned: string[]; problem: string | null }
-
-function costLines(order: Order, { works, pieces, cuts, seconds, shop, prices }: OrderCostInput): Costed {
-  const shares = setupShares(order)
-  const [lines, unplanned]: [CostedLine[], string[]] = [[], []]
-  let begun = false
-  const all = quantityOf(order)
-  try {
-    for (const [id, line] of linesOf(order)) {
-      const own = pieces.filter((piece) => piece.order?.line === id && works.some((work) => work.id === piece.id))
-      const quantity = garmentsOf(line).length
-      const garments = new Set(own.map((piece) => piece.order!.row)).size
-      begun ||= garments > 0 && garments < quantity
-      const cost = costOfLine({
-        ...{ line, quantity, shop, prices, cuts, setup: shares.get(id) ?? 0 },
-        garments,
-        works: works.filter((work) => own.some((piece) => piece.id === work.id)),
-        changeSeconds: (seconds * quantity) / Math.max(1, all),
-      })
-      if (cost) lines.push({ ...cost, id, name: lineName(line) })
-      else unplanned.push(lineName(line))
-    }
-  } catch (error) {
-    if (error instanceof CoreError) return { lines: [], begun, unplanned: [], problem: error.message }
-    throw error
-  }
-  return { lines, begun, unplanned, problem: null }
 }
