@@ -33,6 +33,11 @@ describe('a file on its way onto the shelf', () => {
   it('is told by its content when its name says nothing', () => {
     expect(readDesignFile('leaf', bytes(svg)).source).toBe('artwork')
     expect(readDesignFile('rows.txt', bytes(csv)).source).toBe('stitches')
+  })
+
+  it('is told by its content when its name says something else', () => {
+    expect(readDesignFile('leaf.csv', bytes(svg)).source).toBe('artwork')
+    expect(readDesignFile('rows.svg', bytes(csv)).source).toBe('stitches')
     expect(refusal('notes.txt', bytes('buy thread')).code).toBe('unknown-file')
   })
 
@@ -46,8 +51,8 @@ describe('a file on its way onto the shelf', () => {
   it('is refused in words when it is too large, cut short, or not what its name says', () => {
     expect(refusal('large.csv', new Uint8Array(10_000_001))).toMatchObject({ code: 'too-large' })
     expect(refusal('half.json', bytes('{"format":"zealous-thim')).message).toMatch(/cut short/)
-    expect(refusal('leaf.csv', bytes(svg)).code).toBe('bad-row')
-    expect(refusal('rows.svg', bytes(csv)).code).toBe('bad-svg')
+    expect(refusal('leaf.svg', bytes('leaf')).code).toBe('bad-svg')
+    expect(refusal('leaf.jpg', bytes('leaf')).code).toBe('unknown-file')
     expect(refusal('nothing.svg', bytes('')).code).toBe('empty')
   })
 

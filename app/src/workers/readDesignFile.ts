@@ -6,13 +6,13 @@ import {
   guessKind,
   MOST_FILE_BYTES,
   packDesign,
-  readDesignSvg,
-  readStitchCsv,
   summariseDesign,
   unpackDesign,
 } from '@thimble/core/design/work'
 import { CoreError } from '@thimble/core/errors'
 import { upgradeDesignFile } from '@thimble/plan/upgradeDesignFile'
+import { decodeText } from './decodeText'
+import { designFormat, formatsRead } from './designFormats'
 
 type Named = Pick<DesignFile['design'], 'name' | 'kind' | 'smallestLetterMm' | 'note' | 'change' | 'order'>
 /** A file as it comes onto the shelf: what is known of the design, and the design packed when there is more than its size. */
@@ -22,35 +22,8 @@ type SizeOnly = Omit<SummarisedDesign, 'summary'> & { summary: null }
 
 const noEdit = { change: { scale: 1, rotate: 0, mirror: 'none' as const }, order: null }
 
-/** Text by its byte order mark, or by what its XML says it is, or as UTF-8. */
-function decoded(bytes: Uint8Array): string {
-  const [a, b] = bytes
-  if (a === 0xff && b === 0xfe) return new TextDecoder('utf-16le').decode(bytes)
-  if (a === 0xfe && b === 0xff) return new TextDecoder('utf-16be').decode(bytes)
-  const head = new TextDecoder('latin1').decode(bytes.subarray(0, 120))
-  const said = /^<\?xml[^>]*encoding=["']([\w-]+)["']/.exec(head)?.[1]
-  try {
-    return new TextDecoder(said ?? 'utf-8').decode(bytes)
-  } catch {
-    return new TextDecoder().decode(bytes)
-  }
-}
-
-type Kind = 'svg' | 'csv' | 'json'
-
-function kindOf(name: string, text: string): Kind {
-  const ending = /\.(svg|csv|json)$/i.exec(name)?.[1]?.toLowerCase()
-  if (ending) return ending as Kind
-  const start = text.slice(0, 200).trimStart()
-  if (start.startsWith('<')) return 'svg'
-  if (start.startsWith('{')) return 'json'
-  if (/x_mm/i.test(start)) return 'csv'
-  throw new CoreError(
-    'unknown-file',
-    'Only artwork (SVG), stitch lists (CSV) and this program’s own JSON are read.',
-    'file',
-  )
-}
+/** This program's own file, of a design with its edits. */
+const isOwn = (name: string, text: string): boolean => text.trimStart().startsWith('{') || /\.json$/i.test(name)
 
 const titleOf = (name: string): string =>
   name
@@ -111,8 +84,9 @@ export function readDesignFile(
       `${(bytes.length / 1e6).toFixed(0)} MB is more than is read; a file may hold 10 MB.`,
       'file',
     )
-  const text = decoded(bytes)
-  const kind = kindOf(name, text)
-  if (kind === 'json') return fromJson(text)
-  return fromDesign(titleOf(name), kind === 'svg' ? readDesignSvg(text, { dropBackground }) : readStitchCsv(text))
+  const format = designFormat(name, bytes)
+  if (format) return fromDesign(titleOf(name), format.read(bytes, { dropBackground }))
+  const text = decodeText(bytes)
+  if (isOwn(name, text)) return fromJson(text)
+  throw new CoreError('unknown-file', `Only ${formatsRead()} and this program’s own JSON are read.`, 'file')
 }
