@@ -38,6 +38,8 @@ describe('a file on its way onto the shelf', () => {
   it('is told by its content when its name says something else', () => {
     expect(readDesignFile('leaf.csv', bytes(svg)).source).toBe('artwork')
     expect(readDesignFile('rows.svg', bytes(csv)).source).toBe('stitches')
+    // Its own file, whatever its texts say, is no list of stitches.
+    expect(refusal('plan', bytes('{"name":"x_mm and y_mm"}')).code).toBe('bad-file')
     expect(refusal('notes.txt', bytes('buy thread')).code).toBe('unknown-file')
   })
 

@@ -2,6 +2,7 @@ import { Needle, Order, type Patch, type Piece, Supply, Thread } from '@thimble/
 import { itemKind } from '@thimble/core/placement'
 import {
   costOfLine,
+  quoteOf,
   followersOf,
   garmentsOf,
   givePlan,
@@ -348,4 +349,20 @@ describe('what an order costs', () => {
       ['k', 571],
     ])
   })
+})
+
+it('quotes what each line costs together, ready on the day the last machine is', () => {
+  const line = (id: string, quantity: number, total: number) =>
+    ({ id, name: id, quantity, cost: { parts: {}, cost: 1, price: 2, total } }) as never
+  const ends = (date: string) => ({ steps: [{ ends: { date } }] }) as never
+  const sequences = [ends('2026-12-03'), ends('2026-12-09'), { steps: [] } as never]
+  const at = '2026-12-01T10:00:00.000Z'
+  const quote = quoteOf({ lines: [line('polos', 12, 14_400), line('totes', 5, 3_250)], sequences, currency: 'GBP', at })
+  // 144.00 and 32.50 in pence.
+  expect(quote).toMatchObject({ total: 17_650, ready: '2026-12-09', currency: 'GBP', at })
+  expect(quote.lines.map(({ line: id, quantity }) => [id, quantity])).toEqual([
+    ['polos', 12],
+    ['totes', 5],
+  ])
+  expect(quoteOf({ lines: [], sequences: [], currency: 'GBP', at })).toMatchObject({ total: 0, ready: null })
 })

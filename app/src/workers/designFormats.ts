@@ -26,7 +26,8 @@ const designFormats: readonly DesignFormat[] = [
   {
     ending: 'csv',
     what: 'stitch lists (CSV)',
-    startsLike: (bytes) => /x_mm/i.test(startOf(bytes)),
+    // A file of this program's own, which may say anything in its texts, begins with a brace.
+    startsLike: (bytes) => /^[^{]*x_mm/i.test(startOf(bytes)),
     read: (bytes) => readStitchCsv(decodeText(bytes)),
   },
 ]
