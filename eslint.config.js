@@ -1,5 +1,8 @@
 const expo = require('eslint-config-expo/flat')
 
+/** The rules of hooks that need no compiler. */
+const ALWAYS_ASKED = ['react-hooks/rules-of-hooks', 'react-hooks/exhaustive-deps']
+
 module.exports = [
   ...expo,
   {
@@ -65,6 +68,21 @@ module.exports = [
         .map((name) => [name, 'off']),
     ),
   },
+  // What React's compiler finds costs as much as all else together: `npm run endure` asks it too.
+  ...(process.env.THIMBLE_ENDURE
+    ? []
+    : [
+        {
+          files: ['app/**'],
+          linterOptions: { reportUnusedDisableDirectives: 'off' },
+          rules: Object.fromEntries(
+            expo
+              .flatMap(({ rules = {} }) => Object.keys(rules))
+              .filter((name) => name.startsWith('react-hooks/') && !ALWAYS_ASKED.includes(name))
+              .map((name) => [name, 'off']),
+          ),
+        },
+      ]),
   // A test tells a story from top to bottom, however long it is.
   { files: ['**/tests/**', 'e2e/**'], rules: { 'max-lines-per-function': 'off' } },
   { files: ['e2e/**'], rules: { 'no-empty-pattern': 'off' } },

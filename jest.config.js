@@ -1,10 +1,8 @@
-const demo = {
-  globalSetup: '<rootDir>/tools/workOutDemo.mjs',
-  globalTeardown: '<rootDir>/tools/clearDemo.mjs',
-}
 const node = (room) => ({
   displayName: room,
-  ...(room === 'core' ? {} : demo),
+  globalSetup: '<rootDir>/tools/setUpSuites.mjs',
+  globalTeardown: '<rootDir>/tools/clearAfterSuites.mjs',
+  setupFiles: ['<rootDir>/tools/reportOnce.cjs'],
   testEnvironment: 'node',
   testMatch: [`<rootDir>/${room}/tests/**/*.test.ts`],
   transform: { '\\.test\\.ts$': '<rootDir>/tools/bundledSuite.cjs' },

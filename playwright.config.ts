@@ -2,10 +2,10 @@ import { defineConfig } from '@playwright/test'
 
 /** The real interface on Debian's Chromium; every test starts its own server on a database of its own. */
 export default defineConfig({
-  globalSetup: ['./tools/workOutDemo.mjs', './e2e/readyShop.ts'],
+  globalSetup: './e2e/readyShop.ts',
   testDir: 'e2e',
   testMatch: '**/*.spec.ts',
-  workers: 2,
+  workers: 3,
   fullyParallel: true,
   timeout: 90_000,
   retries: process.env.CI ? 1 : 0,
@@ -16,7 +16,7 @@ export default defineConfig({
     actionTimeout: 20_000,
     serviceWorkers: 'block',
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: '/usr/bin/chromium-headless-shell',
       args: [
         '--no-sandbox',
         '--disable-gpu',

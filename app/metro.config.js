@@ -78,9 +78,6 @@ config.resolver.resolveRequest = (context, name, platform) => {
   return context.resolveRequest(context, INSTEAD[name] ?? name, platform)
 }
 
-// Gestures look components up by class name, so the minifier must leave those alone.
-config.transformer.minifierConfig = { ...config.transformer.minifierConfig, keep_classnames: true }
-
 // A module is evaluated where it is first used, not where it is named: a start on a slow phone needs a third of them.
 config.transformer.getTransformOptions = async () => ({ transform: { inlineRequires: true } })
 

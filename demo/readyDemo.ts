@@ -1,14 +1,9 @@
 import type { ShopFile } from '@thimble/contract/answers'
 import { readFileSync } from 'node:fs'
 import path from 'node:path'
-import { demoShop } from './demoShop'
 
-/** Where a test run put the demo shop it worked out (tools/workOutDemo), so that its hundred tests need not. */
-export const readyFolder = (): string | undefined => process.env.THIMBLE_READY_DEMO
-
-/** The demo shop for a test: as this run worked it out, else worked out here. */
+/** The demo shop as it was worked out: by the unit tests for themselves (tools/setUpSuites), or by the build. */
 export function readyDemo(): ShopFile {
-  const ready = readyFolder()
-  if (!ready) return demoShop(path.resolve('demo'))
-  return JSON.parse(readFileSync(path.join(ready, 'demo.json'), 'utf8')) as ShopFile
+  const file = process.env.THIMBLE_READY_DEMO ?? path.resolve('dist/demo.json')
+  return (JSON.parse(readFileSync(file, 'utf8')) as { shop: ShopFile }).shop
 }

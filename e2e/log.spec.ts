@@ -2,14 +2,12 @@ import { expect, type Page } from '@playwright/test'
 import { readdirSync } from 'node:fs'
 import { ShopServer, test } from './server'
 import { drawn } from './settled'
+import { sights } from './sights'
 import { ticket, toStage } from './ticket'
 
 const rows = (page: Page) => page.getByRole('list').getByRole('listitem')
 
-for (const [size, viewport] of [
-  ['phone', { width: 390, height: 844 }],
-  ['wide', { width: 1280, height: 800 }],
-] as const)
+for (const [size, viewport] of sights)
   test.describe(size, () => {
     test.use({ viewport })
 

@@ -6,6 +6,7 @@ import { readyDemo } from '../demo/readyDemo'
 import { codeOn, pdfPictures, pdfText } from './poppler'
 import { expect, type ShopServer, test } from './server'
 import { sewToEnd } from './sewToEnd'
+import { sights } from './sights'
 import { ticket } from './ticket'
 
 const names = [
@@ -37,10 +38,7 @@ async function sewIt(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Stitched: to the finish' }).click()
 }
 
-for (const [sight, viewport] of [
-  ['phone', { width: 390, height: 844 }],
-  ['wide', { width: 1280, height: 800 }],
-] as const)
+for (const [sight, viewport] of sights)
   test(`${sight}: twelve polos in four sizes, from a CSV with two bad lines to what was quoted against what it took`, async ({
     page,
     demo: shop,

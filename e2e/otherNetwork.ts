@@ -18,7 +18,7 @@ export class OtherNetwork {
   ) {
     this.laptop = `${net}.1`
     this.browser = path.join(mkdtempSync(path.join(os.tmpdir(), 'thimble-phone-')), 'browser')
-    writeFileSync(this.browser, `#!/bin/sh\nexec ip netns exec ${name} /usr/bin/chromium "$@"\n`)
+    writeFileSync(this.browser, `#!/bin/sh\nexec ip netns exec ${name} /usr/bin/chromium-headless-shell "$@"\n`)
     chmodSync(this.browser, 0o755)
   }
 

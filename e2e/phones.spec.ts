@@ -1,9 +1,9 @@
-import { AxeBuilder } from '@axe-core/playwright'
 import { type Browser, chromium, type Page } from '@playwright/test'
 import { X509Certificate, createHash } from 'node:crypto'
 import { readFileSync } from 'node:fs'
 import path from 'node:path'
 import { OtherNetwork } from './otherNetwork'
+import { LEVEL, layChecker, violationsOf } from './axe'
 import { expect, type ShopServer, test } from './server'
 import { newPolo, ticket } from './ticket'
 
@@ -27,8 +27,8 @@ async function invite(desk: Page, shop: ShopServer): Promise<string> {
 
 /** The page before the program, by its contrast, its names and the size of what is tapped. */
 async function readable(phone: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page: phone }).analyze()
-  expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([])
+  await layChecker(phone)
+  expect(await violationsOf(phone, LEVEL)).toEqual([])
   for (const one of await phone.locator('button, a, summary, input').all())
     if (await one.isVisible()) expect((await one.boundingBox())!.height).toBeGreaterThanOrEqual(44)
 }

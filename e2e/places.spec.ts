@@ -49,42 +49,6 @@ test('the stash takes a hoop, shows it, and gives it back after a removal', asyn
   await expect.poll(async () => (await shop.send('GET', '/hoops')).length).toBe(1)
 })
 
-test('no page can be pushed sideways on a phone', async ({ page, demo: shop }) => {
-  for (const path of [
-    '/',
-    '/new',
-    '/designs',
-    '/designs/new',
-    '/stash',
-    '/stash/hoop/new',
-    '/stash/supply/new',
-    '/runs',
-    '/log/works',
-    '/log/beside?a=past-1&b=past-8',
-    '/log',
-    '/settings',
-    '/not-kept',
-    '/piece/piece-robe',
-    '/piece/piece-polo-3',
-    '/piece/piece-toolroll',
-    '/piece/piece-runner',
-    '/piece/piece-blanket',
-    '/items/new',
-    '/items/item-oven-glove',
-    '/log/piece-polo-1',
-  ]) {
-    await page.goto(shop.url + path)
-    await page.waitForLoadState('networkidle')
-    const over = await page
-      .locator('div')
-      .evaluateAll(
-        (all) =>
-          all.filter((d) => getComputedStyle(d).overflowY === 'auto' && d.scrollWidth > d.clientWidth + 1).length,
-      )
-    expect([path, over]).toEqual([path, 0])
-  }
-})
-
 test('what is typed on a form is there again after a reload, and what is low is said', async ({ page, shop }) => {
   await page.goto(`${shop.url}/stash/supply/new`)
   await page.getByLabel('Name').fill('Mesh, grey')

@@ -1,49 +1,5 @@
 import { expect, test } from './server'
 
-const LEAST = 44
-const pages = [
-  '/',
-  '/new',
-  '/designs',
-  '/designs/new',
-  '/stash',
-  '/stash/hoop/new',
-  '/stash/supply/new',
-  '/runs',
-  '/log',
-  '/settings',
-  '/not-kept',
-  '/piece/piece-polo-4',
-  '/piece/piece-robe',
-  '/piece/piece-polo-3',
-  '/piece/piece-apron-2',
-  '/piece/piece-toolroll',
-  '/piece/piece-runner',
-  '/piece/piece-blanket',
-  '/items/new',
-  '/items/item-oven-glove',
-]
-
-test('everything to tap is large enough for a thumb and has a name', async ({ page, demo: shop }) => {
-  for (const path of pages) {
-    await page.goto(shop.url + path)
-    await page.waitForLoadState('networkidle')
-    const small = await page
-      .locator('[role=button], [role=tab], [role=radio], [role=link], [role=checkbox], button, input, textarea')
-      .evaluateAll(
-        (all, least) =>
-          all.flatMap((el) => {
-            const { width, height } = el.getBoundingClientRect()
-            const name = el.getAttribute('aria-label') || el.getAttribute('aria-labelledby') || el.textContent
-            if (width === 0 || (height >= least && width >= 32 && name)) return []
-            return [`${name ?? 'nameless'} ${Math.round(width)}x${Math.round(height)}`]
-          }),
-        LEAST - 1,
-      )
-    expect([path, small]).toEqual([path, []])
-  }
-})
-
 test('a wide screen keeps the drawing at the left while the keys walk the stages', async ({ page, demo: shop }) => {
   await page.setViewportSize({ width: 1280, height: 800 })
   await page.goto(`${shop.url}/piece/piece-polo-3`)
@@ -111,33 +67,11 @@ test('a new piece starts by keys alone: found by its everyday name, nothing take
   await expect(page.getByRole('button', { name: 'Marks are on' })).toBeEnabled()
 })
 
-test('another way is taken with one tap, and the dim workroom keeps every word readable', async ({
-  page,
-  demo: shop,
-}) => {
-  await shop.send('PATCH', '/shop', { theme: 'dark' })
+test('another way is taken with one tap', async ({ page, demo: shop }) => {
   await page.goto(`${shop.url}/piece/piece-robe`)
   await page.getByRole('button', { name: /other way/ }).click()
   await page.getByRole('button', { name: 'Take this one' }).last().click()
   await expect.poll(async () => (await shop.send('GET', '/pieces/piece-robe')).build.stack?.holding).toBe('hooped')
-  const faint = await page.locator('[dir=auto]').evaluateAll((all) => {
-    const light = (text: string): number => {
-      const [r, g, b] = text.match(/\d+/g)!.map((v) => {
-        const c = Number(v) / 255
-        return c <= 0.03928 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4
-      })
-      return 0.2126 * r! + 0.7152 * g! + 0.0722 * b!
-    }
-    const ground = (el: Element | null): string => {
-      const colour = el ? getComputedStyle(el).backgroundColor : 'rgb(27, 33, 39)'
-      return !el || !/, 0\)$|transparent/.test(colour) ? colour : ground(el.parentElement)
-    }
-    return all.flatMap((el) => {
-      const [a, b] = [light(getComputedStyle(el).color), light(ground(el))].sort((x, y) => y - x)
-      return (a! + 0.05) / (b! + 0.05) < 4.5 ? [el.textContent] : []
-    })
-  })
-  expect(faint).toEqual([])
 })
 
 test('a design is added by name and size, and sized pieces find it', async ({ page, shop }) => {

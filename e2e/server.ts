@@ -7,7 +7,7 @@ import os from 'node:os'
 import path from 'node:path'
 import { Readable } from 'node:stream'
 import { text } from 'node:stream/consumers'
-import { readyDemo, readyFolder } from '../demo/readyDemo'
+import { readyDemo } from '../demo/readyDemo'
 
 const root = path.resolve(__dirname, '..')
 
@@ -42,7 +42,7 @@ export class ShopServer {
   static async withDemo(): Promise<ShopServer> {
     const server = await ShopServer.fresh()
     const left = (file: string): boolean => !path.basename(file).startsWith('shop.lock')
-    cpSync(path.join(readyFolder()!, 'shop'), server.folder, { recursive: true, filter: left })
+    cpSync(process.env.THIMBLE_READY_SHOP!, server.folder, { recursive: true, filter: left })
     return server
   }
 

@@ -7,9 +7,13 @@ export async function sewToEnd(page: Page): Promise<void> {
   for (let i = 0; i < 80; i++) {
     await expect(asked.or(done).first()).toBeVisible({ timeout: 40_000 })
     if (await done.isVisible()) return
-    const button = await asked.elementHandle()
+    const button = (await asked.elementHandle())!
+    const was = await button.textContent()
     // Between looking and pressing the machine may have gone on by itself.
-    await button?.click({ timeout: 1000 }).catch(() => undefined)
-    await button?.waitForElementState('hidden', { timeout: 1000 }).catch(() => undefined)
+    await button.click({ timeout: 1000 }).catch(() => undefined)
+    const isOther = ([element, text]: [Element, string | null]) => !element.isConnected || element.textContent !== text
+    await page
+      .waitForFunction(isOther, [button, was] as [never, string | null], { timeout: 1000 })
+      .catch(() => undefined)
   }
 }

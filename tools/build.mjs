@@ -7,14 +7,16 @@ import { promisify } from 'node:util'
 import { brotliCompress, constants, gzip } from 'node:zlib'
 import { fail, must, requireNode, requirePackages, root } from './environment.mjs'
 import { packagesIn, writeNotices } from './notices.mjs'
+import { minifyScripts } from './minifyScripts.mjs'
 import { layPairingPage } from './pairingPage.mjs'
 import { optimiseStartup } from './optimiseStartup.mjs'
+import { workOutDemo } from './workOutDemo.mjs'
 
 export const built = {
   site: path.join(root, 'app/dist'),
   server: path.join(root, 'dist/server.mjs'),
   checkThread: path.join(root, 'dist/checkThread.mjs'),
-  demo: path.join(root, 'dist/demo.mjs'),
+  demo: path.join(root, 'dist/demo.json'),
 }
 const stamp = path.join(root, 'dist/.sources')
 const SKIPPED = new Set(['node_modules', 'dist', '.expo', 'tests', 'data'])
@@ -34,9 +36,11 @@ function sourcesHash() {
     'package-lock.json',
     'tools/build.mjs',
     'tools/notices.mjs',
+    'tools/minifyScripts.mjs',
     'tools/offlineShell.mjs',
     'tools/pairingPage.mjs',
     'tools/optimiseStartup.mjs',
+    'tools/workOutDemo.mjs',
   ]
   for (const name of files.sort()) hash.update(name).update(readFileSync(path.join(root, name)))
   return hash.digest('hex')
@@ -109,18 +113,18 @@ export async function build({ force = false } = {}) {
   )
   if (!force && fresh && readFileSync(stamp, 'utf8') === sources) return
   const env = { CI: '1', EXPO_NO_TELEMETRY: '1', EXPO_OFFLINE: '1', NODE_ENV: 'production' }
-  await must('Building the app', 'npm', ['exec', '--workspace=app', '--', 'expo', 'export', '--platform', 'web'], {
-    env,
-  })
+  const site = ['expo', 'export', '--platform', 'web', '--no-minify']
+  await must('Building the app', 'npm', ['exec', '--workspace=app', '--', ...site], { env })
   const unmet = JSON.parse(readFileSync(path.join(root, 'app/.expo/unmet.json'), 'utf8'))
   if (unmet.length > 0) fail(`These rules of app/metro.config.js meet nothing any more: ${unmet.join(', ')}`)
+  await minifyScripts(built.site)
   optimiseStartup(built.site, sources.slice(0, 16))
   await layPairingPage(built.site)
   const { writeOfflineShell } = await import('./offlineShell.mjs')
   await writeOfflineShell(built.site)
   const served = await bundle('server/src/main.ts', built.server, sources)
   await bundle('server/src/shopFile/checkThread.ts', built.checkThread, sources)
-  await bundle('demo/demoShop.ts', built.demo, sources)
+  await workOutDemo(built.demo)
   writeNotices(built.site, packagesIn(served))
   await compressSite()
   checkFirstLoad()

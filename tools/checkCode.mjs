@@ -4,11 +4,11 @@ import path from 'node:path'
 import ts from 'typescript'
 import { root } from './environment.mjs'
 
-/** A room uses those before it, whose files it does not check again. */
-const ROOMS = ['core', 'contract', 'plan', 'server', 'app', 'e2e']
+/** Rooms that are checked in one program, by the settings of the last, which know most. A room uses those before it. */
+const PROGRAMS = [['core'], ['contract', 'plan'], ['e2e', 'server'], ['app']]
 /** What no program knows is linted with this one: plain scripts and configurations. */
 const WITH_SCRIPTS = 'e2e'
-const rooms = process.argv.length > 2 ? process.argv.slice(2) : ROOMS
+const asked = process.argv.length > 2 ? process.argv.slice(2) : PROGRAMS.flat()
 
 const owned = new Set()
 
@@ -42,15 +42,17 @@ async function lintFaults(files, parserOptions) {
 }
 
 let failed = false
-for (const room of rooms) {
-  const config = configOf(room)
-  const program = ts.createProgram(config.fileNames, config.options)
-  const files = config.fileNames.filter((file) => !owned.has(file))
+for (const rooms of PROGRAMS.map((together) => together.filter((room) => asked.includes(room)))) {
+  if (rooms.length === 0) continue
+  const configs = rooms.map(configOf)
+  const all = [...new Set(configs.flatMap(({ fileNames }) => fileNames))]
+  const program = ts.createProgram(all, configs.at(-1).options)
+  const files = all.filter((file) => !owned.has(file))
   for (const file of files) owned.add(file)
   const types = typeFaults(program, files)
   if (types.length > 0) console.log(ts.formatDiagnostics(types, plain))
   const lint = await lintFaults(files, { projectService: false, programs: [program] })
-  const scripts = room === WITH_SCRIPTS ? await lintFaults(['**/*.{js,mjs,cjs}'], null) : ''
+  const scripts = rooms.includes(WITH_SCRIPTS) ? await lintFaults(['**/*.{js,mjs,cjs}'], null) : ''
   if (lint || scripts) console.log(lint + scripts)
   failed ||= types.length > 0 || lint !== '' || scripts !== ''
 }

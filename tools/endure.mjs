@@ -1,5 +1,5 @@
-// npm run endure: the figures over random cases in full, then kills and hostile requests by the hundred against the program
-// as it is built. KILLS, REQUESTS and SEED set how.
+// npm run endure: the figures over random cases in full, what React's compiler finds and journeys on a wide screen; then
+// kills and hostile requests by the hundred against the program as it is built. KILLS, REQUESTS and SEED set how.
 import { must, requireNode, requirePackages } from './environment.mjs'
 
 requireNode()
@@ -8,4 +8,8 @@ const { build } = await import('./build.mjs')
 await build()
 const inFull = ['--selectProjects', 'core', '--testPathPattern', 'soundRecipes']
 await must('All recipes', 'npx', ['jest', ...inFull], { env: { THIMBLE_ENDURE: '1' } })
+await must('Lint with the compiler', 'node', ['tools/checkCode.mjs', 'app'], { env: { THIMBLE_ENDURE: '1' } })
+await must('Journeys on a wide screen', 'npx', ['playwright', 'test', '--grep', 'wide'], {
+  env: { THIMBLE_ENDURE: '1' },
+})
 await must('Enduring', 'npx', ['tsx', 'e2e/endure/endure.ts'], { quiet: false })

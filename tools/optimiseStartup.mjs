@@ -63,10 +63,12 @@ function scriptsOfRoutes(scripts, names) {
     'utf8',
   )
   return ASKED_LATER.map((route) => {
-    const place = entry.match(new RegExp(`"${route}":\\{[^}]*\\(\\w+\\[(\\d+)\\]`))?.[1]
-    const table = entry.slice(entry.indexOf(`"${route}":`)).match(/\},\d+,(\{"0":[^{]*\{[^}]*\}\})/)?.[1]
-    const { paths, ...ids } = JSON.parse(table ?? '{}')
-    const url = paths?.[ids[place]]
+    const from = entry.slice(entry.indexOf(`"${route}":`))
+    // {enumerable:!0,get:()=>d(g[1])(g[8],g.paths)} ... },528,{0:532,...,8:540,paths:{...,540:"/_expo/..."}}
+    const place = from.match(/^[^}]*\)\(\w+\[(\d+)\]/)?.[1]
+    const [, ids, urls] = from.match(/\},\d+,\{([^{}]*),paths:(\{[^{}]*\})/) ?? []
+    const id = ids?.match(new RegExp(`\\b${place}:(\\d+)`))?.[1]
+    const url = urls?.match(new RegExp(`\\b${id}:"([^"]+)"`))?.[1]
     if (!url) throw new Error(`The script of ${route} is not found in the entry's table of routes.`)
     return url
   })

@@ -1,8 +1,7 @@
 // npm run demo, npm start: everything from a fresh machine to an open shop.
 import { spawn } from 'node:child_process'
-import { writeFileSync } from 'node:fs'
+import { readFileSync, writeFileSync } from 'node:fs'
 import path from 'node:path'
-import { pathToFileURL } from 'node:url'
 import { fail, requireNode, requirePackages, root } from './environment.mjs'
 
 requireNode()
@@ -36,7 +35,7 @@ const args = [
   ...(phonesPort === undefined ? [] : ['--phones-port', phonesPort]),
   ...(demo && process.argv.includes('--fresh') ? ['--fresh'] : []),
 ]
-const server = spawn(process.execPath, demo ? [...args, '--seed', await demoFromToday()] : args, { stdio: 'inherit' })
+const server = spawn(process.execPath, demo ? [...args, '--seed', demoFromToday()] : args, { stdio: 'inherit' })
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
 // npm hands a SIGTERM to its shell, and the shell dies without passing it on: losing the parent means the same.
 const parent = process.ppid
@@ -44,9 +43,8 @@ if (process.env.npm_lifecycle_event) setInterval(() => process.ppid !== parent &
 server.on('close', (code, signal) => process.exit(code ?? (signal ? 1 : 0)))
 
 /** The demo shop with its dates moved so that its "today" is today. */
-async function demoFromToday() {
-  const { demoShop, demoToday } = await import(pathToFileURL(built.demo).href)
-  const [shop, today] = [demoShop(path.join(root, 'demo')), demoToday(path.join(root, 'demo'))]
+function demoFromToday() {
+  const { shop, today } = JSON.parse(readFileSync(built.demo, 'utf8'))
   const days = Math.round((Date.parse(new Date().toISOString().slice(0, 10)) - Date.parse(today)) / 86_400_000)
   const moved = (text) => new Date(Date.parse(text) + days * 86_400_000).toISOString()
   const shift = (key, value) => {

@@ -6,7 +6,7 @@ import { fail, must, requireNode, requirePackages, root, run } from './environme
 requireNode()
 await requirePackages()
 const debian = [
-  ['chromium', '/usr/bin/chromium'],
+  ['chromium-headless-shell', '/usr/bin/chromium-headless-shell'],
   ['poppler-utils', '/usr/bin/pdftoppm'],
   ['iproute2', '/sbin/ip'],
 ].filter(([, file]) => !existsSync(file))
