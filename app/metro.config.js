@@ -71,9 +71,14 @@ const INSTEAD = {
 /** A rule that nothing meets any more leaves out nothing, and nobody would notice: the build fails (tools/build). */
 const unmet = new Set([...NOT_SHIPPED.map(({ of }) => String(of)), ...Object.keys(INSTEAD)])
 
+/** Each that was asked for and left out, and by which package: none of its own may be called (tools/stubsCalled). */
+const leftOut = []
+const packageOf = (file) => /node_modules\/((?:@[^/]+\/)?[^/]+)\/(?!.*node_modules\/)/.exec(file)?.[1]
+
 config.resolver.resolveRequest = (context, name, platform) => {
   const left = NOT_SHIPPED.find(({ of, by }) => of.test(name) && (!by || by.test(context.originModulePath)))
   unmet.delete(left ? String(left.of) : name)
+  if (left) leftOut.push({ of: name, by: packageOf(context.originModulePath) })
   if (left) return stub(left.as ?? 'notCalled.js')
   return context.resolveRequest(context, INSTEAD[name] ?? name, platform)
 }
@@ -85,7 +90,7 @@ config.transformer.getTransformOptions = async () => ({ transform: { inlineRequi
 const shipped = new Set()
 const asBefore = config.serializer.processModuleFilter
 config.serializer.processModuleFilter = (module) => {
-  const [, name] = /node_modules\/((?:@[^/]+\/)?[^/]+)\/(?!.*node_modules\/)/.exec(module.path) ?? []
+  const name = packageOf(module.path)
   if (name) shipped.add(name)
   return asBefore ? asBefore(module) : true
 }
@@ -94,7 +99,7 @@ process.on('exit', () => {
   const folder = path.join(__dirname, '.expo')
   fs.mkdirSync(folder, { recursive: true })
   fs.writeFileSync(path.join(folder, 'shipped.json'), JSON.stringify([...shipped].sort()))
-  fs.writeFileSync(path.join(folder, 'unmet.json'), JSON.stringify([...unmet]))
+  fs.writeFileSync(path.join(folder, 'notShipped.json'), JSON.stringify({ unmet: [...unmet], leftOut }))
 })
 
 module.exports = config

@@ -127,7 +127,7 @@ test('tapping a label goes to its field, and the item can be another one after a
   await expect(page.getByRole('button', { name: /^The item Polo/ })).toBeVisible()
 })
 
-test('a draft of another make is set aside, and a part that is gone opens the page anew, once', async ({
+test('a draft of another make is set aside, and a part that is gone opens the page again, once', async ({
   demo: shop,
   page,
 }) => {

@@ -96,7 +96,7 @@ test('sheets are counted, and needles, bobbins and what is in a machine are know
   await expect(page.getByText(/of it are spoken for by 1 built piece/)).toBeVisible()
 })
 
-test('what spools weighed twice tell of the forecast is reckoned with when the worker says so', async ({
+test('what spools weighed twice tell of the forecast is counted with when the worker says so', async ({
   page,
   demo: shop,
 }) => {

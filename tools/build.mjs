@@ -10,6 +10,7 @@ import { packagesIn, writeNotices } from './notices.mjs'
 import { minifyScripts } from './minifyScripts.mjs'
 import { layPairingPage } from './pairingPage.mjs'
 import { optimiseStartup } from './optimiseStartup.mjs'
+import { stubsCalled } from './stubsCalled.mjs'
 import { workOutDemo } from './workOutDemo.mjs'
 
 export const built = {
@@ -40,6 +41,7 @@ function sourcesHash() {
     'tools/offlineShell.mjs',
     'tools/pairingPage.mjs',
     'tools/optimiseStartup.mjs',
+    'tools/stubsCalled.mjs',
     'tools/workOutDemo.mjs',
   ]
   for (const name of files.sort()) hash.update(name).update(readFileSync(path.join(root, name)))
@@ -115,8 +117,10 @@ export async function build({ force = false } = {}) {
   const env = { CI: '1', EXPO_NO_TELEMETRY: '1', EXPO_OFFLINE: '1', NODE_ENV: 'production' }
   const site = ['expo', 'export', '--platform', 'web', '--no-minify']
   await must('Building the app', 'npm', ['exec', '--workspace=app', '--', ...site], { env })
-  const unmet = JSON.parse(readFileSync(path.join(root, 'app/.expo/unmet.json'), 'utf8'))
+  const { unmet, leftOut } = JSON.parse(readFileSync(path.join(root, 'app/.expo/notShipped.json'), 'utf8'))
   if (unmet.length > 0) fail(`These rules of app/metro.config.js meet nothing any more: ${unmet.join(', ')}`)
+  const called = stubsCalled(leftOut, [path.join(root, 'app/src'), path.join(root, 'app/app')])
+  if (called.length > 0) fail(`app/metro.config.js leaves out what is called: ${called.join('; ')}`)
   await minifyScripts(built.site)
   optimiseStartup(built.site, sources.slice(0, 16))
   await layPairingPage(built.site)

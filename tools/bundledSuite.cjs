@@ -29,8 +29,7 @@ const readyBundle = (file) =>
 
 function bundle(file) {
   if (process.env.THIMBLE_READY_SUITES && existsSync(readyBundle(file))) return readFileSync(readyBundle(file), 'utf8')
-  if (!made.has(file))
-    made.set(file, buildSync({ ...options, write: false, entryPoints: [file] }).outputFiles[0].text)
+  if (!made.has(file)) made.set(file, buildSync({ ...options, write: false, entryPoints: [file] }).outputFiles[0].text)
   return made.get(file)
 }
 

@@ -37,7 +37,7 @@ describe('measuring a stitch list', () => {
     expect([stats.short, stats.long]).toEqual([1, 1])
   })
 
-  it('reckons the load over the cells that are stitched', () => {
+  it('works out the load over the cells that are stitched', () => {
     // Along one row of cells: 21 needle points 1 mm apart on 20 mm. The ends are the middle of the design frame's
     // cells from -10 to 10: ten cells of two points, and the last point in an eleventh.
     const row = list('0,0,stitch,#111111', ...Array.from({ length: 20 }, (_, i) => `${i + 1},0,stitch,`), '20,0,end,')
@@ -67,7 +67,7 @@ describe('measuring a stitch list', () => {
 })
 
 describe('measuring artwork and sizes', () => {
-  it('reckons the load of artwork from its areas: a plain fill is 75 to 95 a cm2', () => {
+  it('works out the load of artwork from its areas: a plain fill is 75 to 95 a cm2', () => {
     const stats = designStats(
       readDesignSvg(
         '<svg xmlns="http://www.w3.org/2000/svg" width="60mm" height="40mm" viewBox="0 0 60 40"><rect x="10" y="8" width="40" height="24"/></svg>',
@@ -112,7 +112,7 @@ describe('thread', () => {
     estimated,
   })
 
-  it('is reckoned from real stitches, with trims and changes on the colour threaded', () => {
+  it('is worked out from real stitches, with trims and changes on the colour threaded', () => {
     const use = threadUse({
       design: { blocks: [block('#111111', 1000, 3000), block('#222222', 500, 2000, 2), block('#111111', 100, 200)] },
       stackThickness: 1.5,

@@ -82,7 +82,7 @@ describe('changing a design for its place', () => {
     expect(refusal(() => changeDesign(ell, { ...as, rotate: Number.NaN })).code).toBe('bad-request')
   })
 
-  it('reckons artwork anew at any scale: at twice the size four times the area and twice the rows, and strokes as wide as they are then', () => {
+  it('works artwork out again at any scale: at twice the size four times the area and twice the rows, and strokes as wide as they are then', () => {
     const drawn = art('<rect x="5" y="2" width="30" height="16"/>')
     // Rows 0.4 mm apart of stitches of 3.5 mm and one more a row, a fifth more beneath: 480 mm2 in 40 rows, 1920 in 80.
     expect(drawn.blocks[0]!.stitchCount).toBe(Math.round((480 / 1.4 + 40) * 1.2))

@@ -28,7 +28,7 @@ const drawn: [string, Design, number][] = [
   ]),
 ]
 
-describe('what artwork is reckoned to take, against a list sewn from it', () => {
+describe('what artwork is worked out to take, against a list sewn from it', () => {
   it.each(drawn)('%s: stitches and metres within 15 %%, and the load of the list', (_, design, cutBeyond) => {
     const [reckoned, list] = [designStats(design), designStats(readStitchCsv(sewn(design, cutBeyond)))]
     const thread = (stats: typeof list) => threadUse({ design: stats, stackThickness: 1 })

@@ -61,7 +61,7 @@ describe('the load grid', () => {
     )
   })
 
-  it('of artwork holds as many stitches as are reckoned', () => {
+  it('of artwork holds as many stitches as are worked out', () => {
     const drawn = art(
       '<rect x="5" y="5" width="31" height="17"/><circle cx="70" cy="40" r="14"/>' +
         '<path d="M10 60C30 30 50 90 90 60" fill="none" stroke="#a63a2b" stroke-width="3"/>',

@@ -14,7 +14,7 @@ const polo: CostQuery = {
   ],
 }
 
-it('reckons a piece by its parts, as on paper', () => {
+it('works out a piece by its parts, as on paper', () => {
   // 650 + 3.6 + 1.2 + 10 + 1.125 + 120 + 250 = 1035.925; of it 2/98 is spoiled: 21.141; set-up 200: 1257.066 in all.
   const { parts, cost, price, total } = pieceCost(polo)
   // What is lost in rounding down is one penny, and the thread lost the most.
@@ -49,7 +49,7 @@ it('asks by mark-up, without a break below the first, and for a spoiled blank of
   expect([parts.blank, parts.spoilage, cost, price]).toEqual([0, 21, 407, 611])
 })
 
-it('says what it cannot reckon with, and where', () => {
+it('says what it cannot work with, and where', () => {
   const wrong: [Partial<CostQuery>, string][] = [
     [{ quantity: 0 }, 'quantity'],
     [{ quantity: 2.5 }, 'quantity'],

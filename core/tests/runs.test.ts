@@ -54,7 +54,7 @@ it('is less late first, though it changes more', () => {
   expect([late.map(({ id }) => id), lateMinutes.toFixed(4)]).toEqual([['b'], '0.1667'])
 })
 
-it('says what cannot be reckoned with, and where', () => {
+it('says what cannot be worked out with, and where', () => {
   const pieces = [piece('a', 's', '75', []), piece('a', 's', '75', [])]
   expect(() => planRunOrder({ pieces, needles: 1, seconds })).toThrow(expect.objectContaining({ path: 'pieces.1.id' }))
   expect(() => planRunOrder({ pieces: [], needles: 0, seconds })).toThrow(expect.objectContaining({ code: 'bad-run' }))

@@ -45,7 +45,7 @@ describe('reading a stitch list', () => {
     expect(design.blocks[0]!.estimated).toBe(false)
   })
 
-  it('goes on with a block when every row names its colour, and begins one when it is named anew', () => {
+  it('goes on with a block when every row names its colour, and begins one when it is named again', () => {
     const each = readStitchCsv(
       list('0,0,stitch,#111111', '1,0,stitch,#111111', '2,0,stitch,#222222', '2,0,end,#222222'),
     )

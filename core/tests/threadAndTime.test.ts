@@ -90,7 +90,7 @@ it.each([
 ])('a needle with %j is %s', (needle, wear) => expect(needleWear(needle)).toBe(wear))
 
 describe('what a shop’s machines take of thread', () => {
-  it('is what was gone over what was reckoned, with the interval of that ratio', () => {
+  it('is what was gone over what was forecast, with the interval of that ratio', () => {
     const weighed = [
       { reckoned: 100, gone: 110 },
       { reckoned: 200, gone: 210 },

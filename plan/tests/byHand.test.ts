@@ -68,7 +68,7 @@ describe('a stack changed by hand', () => {
     expect([bare.layers.map((l) => l.kind), hasOwnLayers(bare)]).toEqual([['cloth', 'cover-soft-fusible'], true])
   })
 
-  it('is laid anew when the cloth is another, and kept with its needle and lists', () => {
+  it('is laid again when the cloth is another, and kept with its needle and lists', () => {
     const { stack, ask } = worked()
     const own = hand(stack, ask, { do: 'add', kind: 'tear-away-light' })
     const piece = patched(start(), { build: { stack: own, cloth: { family: 'canvas' } } })

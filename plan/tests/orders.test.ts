@@ -276,7 +276,7 @@ describe('what an order costs', () => {
   }
   const prices = { threads: [white], supplies: [mesh], needles: [], bobbins: [] }
 
-  it('is reckoned by hand for two polos: item, thread, backing, machine, hands and set-up', () => {
+  it('is worked out by hand for two polos: item, thread, backing, machine, hands and set-up', () => {
     const { cost, unknown } = costOfLine({
       ...{ line, quantity: 2, garments: 2, works: [work('a'), work('b')], shop: rated, prices, cuts: [] },
       ...{ setup: 500, changeSeconds: 240 },
@@ -310,7 +310,7 @@ describe('what an order costs', () => {
     expect(said.unknown).toEqual(['what the item costs', 'an hour of hands', 'bobbin thread', 'needle 75/11'])
   })
 
-  it('is reckoned again from the records: a failed piece is borne by those that came out', () => {
+  it('is worked out again from the records: a failed piece is borne by those that came out', () => {
     const took = [
       { of: 'threads.leftM' as const, ofId: 'white', name: 'Chalk white', amount: 20, factor: 1 },
       { of: 'supplies.leftMm' as const, ofId: 'mesh', name: 'Mesh', amount: 100, factor: 1 },

@@ -56,7 +56,7 @@ it('keeps the order of a hand, says what it costs beside the best, and puts in w
   expect([order.by, order.optimal]).toEqual([{ stitching: 24, hooping: 16, finishing: 0 }, false])
 })
 
-it('threads each colour anew at a machine of one needle, in the time that machine says', () => {
+it('threads each colour again at a machine of one needle, in the time that machine says', () => {
   const one = { ...machine(1), changeSeconds: 50 }
   const { seconds, steps } = workSequence(
     [work('a', 'square', ['Navy', 'White']), work('b', 'square', ['Navy', 'White'])],
@@ -132,7 +132,7 @@ it('hoops and finishes in the shop’s own minutes, once its log knows them', ()
   expect([own.by.hooping, own.by.finishing]).toEqual([7, 9])
 })
 
-it('reckons by the hours of days that are no days off, and says what is late and which hours would mend it', () => {
+it('works out by the hours of days that are no days off, and says what is late and which hours would mend it', () => {
   // An hour of Friday is left, then the weekend: the second hour is Monday's first.
   expect(workedUntil(hours.begins, 60, workday)).toEqual({ date: '2026-11-27', minute: 15 * 60 })
   expect(workedUntil(hours.begins, 120, workday)).toEqual({ date: '2026-11-30', minute: 10 * 60 })

@@ -73,7 +73,7 @@ it('goes on counting after it was closed, pages to the end, and leaves out what 
   await shop.close()
 })
 
-it('tells a device that knows another history to begin anew, and none that knows this one', async () => {
+it('tells a device that knows another history to start over, and none that knows this one', async () => {
   const first = await openShop()
   await first.ask('PUT', '/pieces/a', crewPolo('a'))
   const [before, { start }] = [`${first.folder}/backup.db`, await first.since(0)]

@@ -197,7 +197,7 @@ describe('a record', () => {
   })
 })
 
-it('a needle fitted leaves the drawer and begins anew; going back to the one before takes that back', async () => {
+it('a needle fitted leaves the drawer and starts over; going back to the one before takes that back', async () => {
   const sharp = { size: '75/11', point: 'sharp', coated: false } as const
   await store.documents.needles!.create(Needle.parse({ ...times, ...sharp, id: 'sharps', name: 'Sharps', left: 5 }))
   const machines = store.documents.machines!

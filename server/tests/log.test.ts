@@ -121,7 +121,7 @@ describe('the log is searched', () => {
     expect(await ids('')).toHaveLength(60)
   })
 
-  it('and goes out as CSV, no cell of which a table would reckon', async () => {
+  it('and goes out as CSV, no cell of which a table would work out', async () => {
     await put({ ...polo(3), name: '=1+1', customer: 'Saltmarsh, "the Ferry"' })
     const text = await (await app.request('/log.csv?words=ferry')).text()
     const { data } = Papa.parse<Record<string, string>>(text.trim(), { header: true })

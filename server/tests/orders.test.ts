@@ -89,7 +89,7 @@ it('keeps none of them where one cannot be kept, is of another order, or there i
   expect(await keptIds()).toEqual([])
 })
 
-it('makes one anew that was removed', async () => {
+it('makes one again that was removed', async () => {
   await make({ designs: [], pieces })
   await store.documents.pieces!.remove('o-l-r1-chest')
   expect(await (await make({ designs: [], pieces })).json()).toEqual({ made: 1 })

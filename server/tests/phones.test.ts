@@ -250,7 +250,7 @@ it('ends a handshake after its time, however slowly it drips, and leaves one tha
   expect([begun.destroyed, done.destroyed, connections.size]).toEqual([true, false, 1])
 })
 
-it('turns a phone out for good: an older copy of the shop’s file brings none back, and all are let in anew', async () => {
+it('turns a phone out for good: an older copy of the shop’s file brings none back, and all are let in again', async () => {
   const own = await shopWithDoor()
   await own.atLaptop('PATCH', '/api/v1/shop', { name: 'Marram & Tide' })
   await own.pair('Lost phone')
@@ -277,7 +277,7 @@ it('turns a phone out for good: an older copy of the shop’s file brings none b
   expect(await opened(putBack)).toEqual({ names: [], staying: undefined })
 })
 
-it('makes its certificate anew for another address and before it runs out; phones go on trusting it', async () => {
+it('makes its certificate again for another address and before it runs out; phones go on trusting it', async () => {
   const shown = () => new X509Certificate(readFileSync(path.join(shop.folder, 'data/tls/server.crt')))
   const [before, trusted] = [shown(), authority()]
   const again = async (): Promise<void> => {

@@ -39,7 +39,7 @@ it('says what a file would do, and does nothing', async () => {
   expect(await take()).toBe(file)
 })
 
-it('writes nothing anew where the file says what is there already', async () => {
+it('writes nothing again where the file says what is there already', async () => {
   const { last } = database.revisions
   await give(await take())
   // The settings alone are written, whatever they say.

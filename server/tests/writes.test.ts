@@ -40,7 +40,7 @@ describe('the write queue', () => {
     await again.close()
   })
 
-  it('opens its connections anew after a refused write, and a read under way at that very moment is answered', async () => {
+  it('opens its connections again after a refused write, and a read under way at that very moment is answered', async () => {
     const file = path.join(mkdtempSync(path.join(os.tmpdir(), 'thimble-')), 'any.db')
     const ask = async (client: Client) => {
       const reading = client.execute('SELECT 7 AS seven')

@@ -89,7 +89,7 @@ async function pageOn(from: Seen): Promise<void> {
 
 /**
  * All that a device has to hold. What changes meanwhile is asked for afterwards, from where this began, as a piece
- * may be finished that an earlier page had in work. `anew`: in the place of what is shown; else page by page.
+ * may be finished that an earlier page had in work. `anew`: in place of what is shown; else page by page.
  */
 async function tellAll(anew: boolean): Promise<void> {
   const all: ChangedThing[] = []

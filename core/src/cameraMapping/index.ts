@@ -1,1 +1,1 @@
-export { applyHomography, type Homography, homographyFrom } from './homography'
+export { applyHomography, homographyFrom } from './homography'

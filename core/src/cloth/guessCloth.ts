@@ -10,7 +10,7 @@ import {
 import type { ClothTest } from '../recipe/clothTest'
 
 /** A family it may be, with the share of all likelihood that falls to it. */
-export type ClothGuess = { family: ClothFamily; share: number }
+type ClothGuess = { family: ClothFamily; share: number }
 
 /** How likely a family of each kind is to give the answer. */
 const felt: Record<ClothTest['surface'], Record<Surface, number>> = {

@@ -1,1 +1,1 @@
-export { type ClothGuess, guessCloth } from './guessCloth'
+export { guessCloth } from './guessCloth'

@@ -7,7 +7,7 @@ import type { DesignBlock } from './design'
 import { stitchedArea } from './stitchedArea'
 import { pathOf, stitchRuns, svgInMm } from './writeDesignSvg'
 
-export type CuttingRequest = {
+type CuttingRequest = {
   block: DesignBlock
   /** How far the applique reaches beyond the outline, under the stitches that hold it. */
   overlap: number

@@ -3,7 +3,7 @@ import type { Point } from '../plane/point'
 
 /** What is taken to be stitched of a design that is known by its size alone. */
 export const designShapes = ['rectangle', 'oval'] as const
-export type DesignShape = (typeof designShapes)[number]
+type DesignShape = (typeof designShapes)[number]
 
 const CORNERS = 72
 

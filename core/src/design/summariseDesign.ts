@@ -5,7 +5,7 @@ import { packPoints } from './packDesign'
 import { type SketchBlock, sketchDesign } from './sketchDesign'
 
 /** What a card on the shelf, a piece and a hoop need of a design without having all of it. */
-export type DesignSummary = Pick<
+type DesignSummary = Pick<
   DesignStats,
   | 'estimated'
   | 'jumps'

@@ -11,7 +11,7 @@ export type HoldingTask = {
 }
 
 /** One thing hands do; `care`: what may hurt, with what decides. */
-export type HoldingStep = { id: string; text: string; care?: string }
+type HoldingStep = { id: string; text: string; care?: string }
 
 const PINCH = 'Magnets pinch fingers; keep them from pacemakers and cards.'
 const SPRAY = 'Spray outdoors or in a box with air moving, away from the machine, flames and children; read its label.'

@@ -1,1 +1,1 @@
-export { type HoldingStep, holdingSteps, type HoldingTask } from './holdingSteps'
+export { holdingSteps, type HoldingTask } from './holdingSteps'

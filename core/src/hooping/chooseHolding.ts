@@ -8,7 +8,7 @@ import { waysOut } from '../recipe/waysOut'
 
 export type HoldingQuery = RecipeQuery
 
-export type HoldingChoice = { method: HoldingMethod; allowed: boolean; because: Because[] }
+type HoldingChoice = { method: HoldingMethod; allowed: boolean; because: Because[] }
 /** `worth`: how much speaks for the method; `waysOut`: what may be changed where every way is refused. */
 export type HoldingAdvice = {
   method: HoldingMethod | 'none'

@@ -1,8 +1,8 @@
-export { chooseHolding, type HoldingAdvice, type HoldingChoice, type HoldingQuery } from './chooseHolding'
+export { chooseHolding, type HoldingAdvice } from './chooseHolding'
 export { type Correction, type CorrectionQuery, correctHooping } from './correction/correctHooping'
 export { cornerFromEdges, type FoundCorner } from './correction/cornerFromEdges'
 export { dialledPose, type MachineSteps } from './correction/machineSteps'
-export type { DesignPart, Remedy } from './correction/remedies'
+export type { Remedy } from './correction/remedies'
 export {
   type Loading,
   type LoadingQuery,
@@ -10,15 +10,13 @@ export {
   type MachineSide,
   orientLoading,
   type Way,
-  ways,
 } from './loading/orientLoading'
 export { fieldFromNotches } from './fieldFromNotches'
 export { fieldBox, fieldMiddle } from './fields/fieldSize'
 export type { HoopField } from './hoopField'
 export { isFieldOutline } from './isFieldOutline'
-export { type HoopFit, type HoopPlacement, placeInHoop, type Slack } from './placeInHoop'
+export { placeInHoop, type Slack } from './placeInHoop'
 export type { HoopChoice, HoopChoiceSource } from './hoopChoice'
-export type { HoopQuery } from './hoopQuery'
 export { compareChoices, rankHoops } from './rankHoops'
 export { canRingLie } from './ring/placeWithRing'
 export { roomInField } from './roomInField'

@@ -6,7 +6,7 @@ import { CoreError } from '../errors'
 export type Weighed = { reckoned: number; gone: number }
 
 /** `interval`: in which the true factor lies, with 95 % confidence; null from one weighing alone. */
-export type ShopFactor = { factor: number; interval: [low: number, high: number] | null; weighings: number }
+type ShopFactor = { factor: number; interval: [low: number, high: number] | null; weighings: number }
 
 const CONFIDENCE = 0.95
 

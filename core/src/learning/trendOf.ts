@@ -4,7 +4,7 @@ import { ENOUGH } from '../outcomes/enough'
 import { meanOf } from './studentInterval'
 
 /** `slope` over one unit of `at`, with its 95 % interval; `grows` 1 or -1 where that excludes 0, else 0. */
-export type Trend = { n: number; slope: number; interval: [low: number, high: number]; grows: -1 | 0 | 1 }
+type Trend = { n: number; slope: number; interval: [low: number, high: number]; grows: -1 | 0 | 1 }
 
 /**
  * Whether a number grows or falls over time: the straight line through the points by least squares, its slope with the

@@ -1,3 +1,3 @@
-export { formatFine, formatLength, roundDownToTape, roundToTape } from './formatLength'
+export { formatFine, formatLength, roundDownToTape } from './formatLength'
 export { parseLength } from './parseLength'
 export { type LengthStyle, type LengthUnit, lengthUnits, tapeFractions } from './units'

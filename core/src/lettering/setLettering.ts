@@ -19,7 +19,7 @@ export type LetteringRequest = {
   colour: string
 }
 
-export type Lettering = { design: Design; smallestLetterMm: number }
+type Lettering = { design: Design; smallestLetterMm: number }
 
 /**
  * A line of wording as artwork: outlines of a typeface on a straight baseline, with its kerning.

@@ -1,2 +1,2 @@
-export { type MarkingId, markingIds, type MarkingMeans, markingMeans, markRemoval } from './markingMeans'
+export { type MarkingMeans, markingMeans, markRemoval } from './markingMeans'
 export { preparation, preparationStep } from './preparation'

@@ -1,6 +1,6 @@
 import { type Bruise, type ClothFamily, familyFacts, type Heat } from '../recipe/clothFacts'
 
-export const markingIds = [
+const markingIds = [
   'chalk',
   'wash-out-pen',
   'crease',
@@ -10,7 +10,7 @@ export const markingIds = [
   'stitched-cross',
   'paper-template',
 ] as const
-export type MarkingId = (typeof markingIds)[number]
+type MarkingId = (typeof markingIds)[number]
 
 /** `heat`, `bruise` and `pileMm` where they are known better than of the family. */
 type MarkingCloth = {

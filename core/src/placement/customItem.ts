@@ -13,7 +13,7 @@ import { type OutlineEdge, walkOutline } from './walkOutline'
  * An item of the worker's own: its edges clockwise from the upper left; lines to measure from, counted in mm from its
  * top (level) or its left (upright); and strips along edges (counted from 1) where nothing may be sewn.
  */
-export type CustomItem = {
+type CustomItem = {
   name: string
   edges: readonly OutlineEdge[]
   lines: readonly { name: string; axis: 'level' | 'upright'; at: number }[]

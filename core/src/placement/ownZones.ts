@@ -4,7 +4,7 @@ import { type Box, boxCorners, boxOf } from '../plane/box'
 import type { ItemShape, NoSewZone, ReferenceLine } from './itemShape'
 
 export const ownZoneKinds = ['pocket', 'zip', 'seam', 'buttons', 'print', 'stripe'] as const
-export type OwnZoneKind = (typeof ownZoneKinds)[number]
+type OwnZoneKind = (typeof ownZoneKinds)[number]
 
 /**
  * Something the worker found on this very item, in mm. `down`: from the level line `line` into the item to its nearer

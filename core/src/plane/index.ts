@@ -1,4 +1,4 @@
 export { type Box, boxOf, rectangle } from './box'
 export { convexHull } from './convexHull'
 export { applyPose, composePose, inversePose, type Point, type Pose, rotatePoint } from './point'
-export { type PointPair, type RigidFit, rigidFit } from './rigidFit'
+export { rigidFit } from './rigidFit'

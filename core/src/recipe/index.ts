@@ -2,7 +2,6 @@ export { adhesiveFor, type AdhesiveKind, adhesiveKinds } from './adhesives'
 export {
   type Bruise,
   bruises,
-  type Cloth,
   clothFamilies,
   type ClothFamily,
   familyFacts,
@@ -14,7 +13,7 @@ export {
 export { type Facts, factsOf } from './facts'
 export { fullCloth } from './fullCloth'
 export { type ClothTest, feltSurfaces, ironTried, lightSeen } from './clothTest'
-export { type HandBuilt, type HandLayer, layByHand } from './layByHand'
+export { type HandBuilt, layByHand } from './layByHand'
 export { cutPiece } from './layers'
 export { layerMm, stackMm } from './layerThickness'
 export { bobbinColourNames, gripNames, holdingNames, layerNames, pointNames } from './names'
@@ -30,25 +29,16 @@ export {
   type RecipeQuery,
   type Ring,
   type StashLine,
-  type ThreadFibre,
   threadFibres,
-  type ThreadWeight,
   threadWeights,
-  type TopThread,
-  type Use,
-  type Work,
   type WorkKind,
   workKinds,
 } from './recipeQuery'
 export { recommendRecipe } from './recommendRecipe'
 export {
-  type BackingKind,
-  backingKinds,
   type Bobbin,
   bobbinColours,
   bobbinWeights,
-  coverKinds,
-  type Grip,
   grips,
   type HeldStack,
   type Layer,
@@ -61,8 +51,6 @@ export {
   needleSizes,
   type SupplyKind,
   supplyKinds,
-  type ToppingKind,
-  toppingKinds,
 } from './stack'
 export { listLine, type StackLists, stackLists, stepSeconds } from './stackLists'
 export { shortOf } from './stash'

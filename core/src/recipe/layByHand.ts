@@ -9,7 +9,7 @@ import { shortOf } from './stash'
 import { isSticky } from './strength'
 
 /** A layer as the worker puts it in: what it is and how many sheets, and how it is held where it may be; cloth too. */
-export type HandLayer = Pick<Layer, 'role' | 'kind' | 'sheets'> & { wish?: Grip }
+type HandLayer = Pick<Layer, 'role' | 'kind' | 'sheets'> & { wish?: Grip }
 export type HandBuilt = Omit<RecipeOption, 'id' | 'score'>
 
 /** Topping above the cloth, cover below all: where a layer lies that is moved beyond its place. */

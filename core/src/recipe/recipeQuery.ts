@@ -8,7 +8,7 @@ export type WorkKind = (typeof workKinds)[number]
 export const threadWeights = [12, 30, 40, 60] as const
 export type ThreadWeight = (typeof threadWeights)[number]
 export const threadFibres = ['polyester', 'rayon', 'matte-polyester', 'metallic'] as const
-export type ThreadFibre = (typeof threadFibres)[number]
+type ThreadFibre = (typeof threadFibres)[number]
 export const launderings = ['never', 'sometimes', 'daily'] as const
 /** In the order in which they are judged alike. */
 export const holdingMethods = ['hooped', 'floated', 'clamped', 'backing-under', 'backing-alone'] as const

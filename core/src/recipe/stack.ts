@@ -1,6 +1,6 @@
 import type { HoldingMethod } from './recipeQuery'
 
-export const backingKinds = [
+const backingKinds = [
   'tear-away-light',
   'tear-away-medium',
   'tear-away-fusible',
@@ -17,9 +17,9 @@ export const backingKinds = [
   'interfacing-fusible',
 ] as const
 export type BackingKind = (typeof backingKinds)[number]
-export const toppingKinds = ['wash-away-film', 'heat-away-film', 'permanent-film'] as const
+const toppingKinds = ['wash-away-film', 'heat-away-film', 'permanent-film'] as const
 export type ToppingKind = (typeof toppingKinds)[number]
-export const coverKinds = ['cover-soft-fusible'] as const
+const coverKinds = ['cover-soft-fusible'] as const
 /** What a shelf holds for a stack. */
 export const supplyKinds = [...backingKinds, ...toppingKinds, ...coverKinds] as const
 export type SupplyKind = (typeof supplyKinds)[number]

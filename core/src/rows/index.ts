@@ -1,3 +1,3 @@
 export { rowFieldLength } from './rowFieldLength'
-export { type MotifRow, type RowEnds, rowEnds, type RowRequest, spaceMotifs } from './spaceMotifs'
+export { rowEnds } from './spaceMotifs'
 export { type Hooping, splitHoopings } from './splitHoopings'

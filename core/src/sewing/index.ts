@@ -1,3 +1,3 @@
 export { blockAt, bobbinAt, secondsAt, stitchAfter } from './alongProgram'
-export { appliqueHalts, type Halt, halts } from './halts'
+export { appliqueHalts, halts } from './halts'
 export { type SewBlock, sewProgram, type SewProgram, type ToSew } from './sewProgram'

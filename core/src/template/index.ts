@@ -1,3 +1,3 @@
-export { listPages, type ListRequest, type ListRow } from './listPages'
-export type { TemplateInk, TemplatePage } from './templateInk'
-export { type PaperId, papers, type Template, templatePages, type TemplateRequest } from './templatePages'
+export { listPages, type ListRow } from './listPages'
+export type { TemplateInk } from './templateInk'
+export { type PaperId, papers, type Template, templatePages } from './templatePages'

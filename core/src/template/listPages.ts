@@ -3,7 +3,7 @@ import { type PaperId, papers } from './templatePages'
 
 /** One thing of a list: what it is, what is said of it, and its number at the right. */
 export type ListRow = { name: string; says: string; number: string }
-export type ListRequest = { title: string; foot: string; rows: readonly ListRow[]; paper: PaperId }
+type ListRequest = { title: string; foot: string; rows: readonly ListRow[]; paper: PaperId }
 
 const EDGE = 15
 const HEAD = 14

@@ -13,7 +13,7 @@ export type PaperId = keyof typeof papers
  * `outline`: what is stitched, in the design frame, its box when left out; `drawing`: what lies in it. `title`: the piece; `lines`: what is written
  * under it (where the cross goes, the distances). `upIs`: what the arrow points to. `sizes`: width and height as written.
  */
-export type TemplateRequest = {
+type TemplateRequest = {
   title: string
   lines: readonly string[]
   design: { width: number; height: number; outline?: Point[]; drawing?: { points: Point[]; closed: boolean }[] }

@@ -1,7 +1,7 @@
 export { type BobbinPlan, bobbinPlan } from './bobbinPlan'
 export { minutesSaved } from './changeSaving'
 export { usualHoopingMinutes } from './hoopingMinutes'
-export { type NeedleWear, needleWear } from './needleWear'
+export { needleWear } from './needleWear'
 export { spoolLeft } from './spoolLeft'
 export { type StitchTime, stitchTime } from './stitchTime'
 export { usualTex } from './texOf'

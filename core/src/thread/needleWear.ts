@@ -1,5 +1,5 @@
 /** A needle by how long it has sewn and what it has struck: good, to be changed soon, or now. */
-export type NeedleWear = 'good' | 'soon' | 'now'
+type NeedleWear = 'good' | 'soon' | 'now'
 
 const CHANGE_AFTER_MINUTES = 8 * 60
 const SOON_BEFORE_MINUTES = 60

@@ -1,1 +1,1 @@
-export { type Trace, traceOutline, type TraceQuery } from './traceOutline'
+export { traceOutline } from './traceOutline'

@@ -7,7 +7,7 @@ import type { HoopField } from '../hooping/hoopField'
 import { requirePlaceable } from '../hooping/placeInHoop'
 
 /** `way`: round the box of the design, or along its outline. `zones`: what is not to be sewn over, in the hoop frame. */
-export type TraceQuery = {
+type TraceQuery = {
   hull: Point[]
   pose: Pose
   field: HoopField
@@ -17,7 +17,7 @@ export type TraceQuery = {
 
 /** How near the needle comes to something, in mm (negative past it), and where in the hoop. */
 type Nearest = { mm: number; at: Point }
-export type Trace = { path: Point[]; field: Nearest; zones: (Nearest & { name: string })[]; lengthMm: number }
+type Trace = { path: Point[]; field: Nearest; zones: (Nearest & { name: string })[]; lengthMm: number }
 
 /** The needle is looked at this often on its way, in mm. */
 const STEP = 0.5

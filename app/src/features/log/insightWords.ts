@@ -71,7 +71,7 @@ export function trendText(trend: Trend, { more, less, unit }: { more: string; le
   return `${trend.grows > 0 ? more : less}: ${each(Math.abs(trend.slope))} ${unit} a month (${each(low)} to ${each(high)}).`
 }
 
-/** “Loft machine takes 1.2 times what is reckoned, 1.1 to 1.3 for sure, by 12 runs.” */
+/** “Loft machine takes 1.2 times what is forecast, 1.1 to 1.3 for sure, by 12 runs.” */
 export function paceText({ name, factor, interval, runs }: Omit<LogInsights['paces'][number], 'id'>): string {
   const between = interval ? `, likely ${interval[0].toFixed(2)} to ${interval[1].toFixed(2)}` : ''
   return `${name} takes ${factor.toFixed(2)} times what is reckoned${between}, by ${runs} runs.`

@@ -13,7 +13,7 @@ import { requirePlaceable } from '../placeInHoop'
 import { roomyCentre } from '../roomyCentre'
 import { turnHull } from '../turnedHull'
 
-export const ways = ['up', 'right', 'down', 'left'] as const
+const ways = ['up', 'right', 'down', 'left'] as const
 /** A direction of the item as it lies face up, its top away from the worker. */
 export type Way = (typeof ways)[number]
 export type LoadingTurn = 0 | 90 | 180 | 270
