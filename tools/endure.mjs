@@ -6,10 +6,15 @@ requireNode()
 await requirePackages()
 const { build } = await import('./build.mjs')
 await build()
-const inFull = ['--selectProjects', 'core', '--testPathPattern', 'soundRecipes']
+const inFull = ['--selectProjects', 'core', '--testPathPattern', 'soundRecipes|ringOnCloth']
 await must('All recipes', 'npx', ['jest', ...inFull], { env: { THIMBLE_ENDURE: '1' } })
 await must('Lint with the compiler', 'node', ['tools/checkCode.mjs', 'app'], { env: { THIMBLE_ENDURE: '1' } })
-await must('Journeys on a wide screen', 'npx', ['playwright', 'test', '--grep', 'wide'], {
-  env: { THIMBLE_ENDURE: '1' },
-})
+await must(
+  'Journeys on a wide screen, and kills in the browser’s tests',
+  'npx',
+  ['playwright', 'test', '--grep', 'wide|killed while'],
+  {
+    env: { THIMBLE_ENDURE: '1' },
+  },
+)
 await must('Enduring', 'npx', ['tsx', 'e2e/endure/endure.ts'], { quiet: false })

@@ -5,7 +5,11 @@ import ts from 'typescript'
 
 /** Under which name the sources ask for what a package brings. */
 const CALLED = { 'react-native-web': 'react-native', '@rneui/base': '@rneui/themed' }
-const bare = (name) => path.basename(name).replace(/\.[jt]sx?$/, '').toLowerCase()
+const bare = (name) =>
+  path
+    .basename(name)
+    .replace(/\.[jt]sx?$/, '')
+    .toLowerCase()
 
 /** Every source under a folder. */
 function sourcesIn(folder) {
@@ -30,11 +34,9 @@ function taken(file) {
 /** `left`: what was asked for by which package and left out; answers with a line for each that a source in `folders` takes. */
 export function stubsCalled(left, folders) {
   const out = new Set(left.map(({ of, by }) => `${CALLED[by] ?? by} ${bare(of)}`))
-  return folders
-    .flatMap(sourcesIn)
-    .flatMap((file) =>
-      taken(file)
-        .filter(({ from, name }) => out.has(`${from} ${name.toLowerCase()}`))
-        .map(({ from, name }) => `${name} of ${from} in ${file}`),
-    )
+  return folders.flatMap(sourcesIn).flatMap((file) =>
+    taken(file)
+      .filter(({ from, name }) => out.has(`${from} ${name.toLowerCase()}`))
+      .map(({ from, name }) => `${name} of ${from} in ${file}`),
+  )
 }

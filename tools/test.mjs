@@ -49,7 +49,7 @@ async function unitTests(what, projects) {
   failed += code === 0 ? faults : Math.max(1, faults)
 }
 
-// Each keeps one core busy, so two go side by side, the longest first.
+// Three go side by side, the longest first: each keeps a core busy, and waits now and then.
 const steps = [
   ['Production build', () => step('Production build', 'node', ['tools/build.mjs'])],
   unit('Unit tests of the server', 'server'),
@@ -65,7 +65,7 @@ const steps = [
 async function goThrough() {
   for (let next = steps.shift(); next; next = steps.shift()) await next[1]()
 }
-await Promise.all([goThrough(), goThrough()])
+await Promise.all([goThrough(), goThrough(), goThrough()])
 
 console.log('\n== The real interface')
 forget('e2e.json')

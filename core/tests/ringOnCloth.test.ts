@@ -24,6 +24,9 @@ const shelf = [
   { ...hoop('small', 60, 60, [82, 90]), notchOffset: { x: 6, y: -4 } },
 ]
 
+/** Every third here, which is of every item; the rest with `npm run endure`. */
+const ONE_IN = process.env.THIMBLE_ENDURE ? 1 : 3
+
 const inside = (p: Point, polygon: readonly Point[]): boolean =>
   polygon.reduce((yes, a, i) => {
     const b = polygon[(i + 1) % polygon.length]!
@@ -96,7 +99,7 @@ const cases = itemKinds.flatMap((kind) =>
 describe('a ring on the items of the catalogue', () => {
   it('is never offered as hooped where it leaves the cloth or frames an opening; nor refused where a slide would do', () => {
     const wrong: string[] = []
-    for (const { name, design, plan } of cases.filter((c) => c.plan.row === null)) {
+    for (const { name, design, plan } of cases.filter((c, i) => c.plan.row === null && i % ONE_IN === 0)) {
       const { pose: target, item } = plan
       const hull = rectangle(design.width, design.height)
       for (const choice of rankHoops({ hull, hoops: shelf, item: { target, ...item } })) {
