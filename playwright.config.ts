@@ -4,6 +4,7 @@ import { defineConfig } from '@playwright/test'
 export default defineConfig({
   globalSetup: './e2e/readyShop.ts',
   testDir: 'e2e',
+  outputDir: 'test-results/browser',
   testMatch: '**/*.spec.ts',
   workers: 3,
   fullyParallel: true,

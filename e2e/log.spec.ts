@@ -96,7 +96,10 @@ for (const [size, viewport] of sights)
     })
   })
 
-test('a log of many hundreds is scrolled without a gap', async ({ page, demo: shop }) => {
+const ofEndure = process.env.THIMBLE_ENDURE ? test : () => undefined
+
+// Hundreds of pieces, and kills: with `npm run endure`.
+ofEndure('a log of many hundreds is scrolled without a gap', async ({ page, demo: shop }) => {
   const [done] = (await shop.send('GET', '/pieces?state=finished&limit=1')) as object[]
   const pieces = Array.from({ length: 600 }, (_, i) => ({ ...done, id: `many-${i}`, name: `Piece ${i}` }))
   const { format, version, shop: settings } = await shop.send('GET', '/export')
@@ -115,27 +118,25 @@ test('a log of many hundreds is scrolled without a gap', async ({ page, demo: sh
   expect(await rows(page).count()).toBeLessThan(80)
 })
 
-// `npm test` kills a restore (endurance.spec); this is with `npm run endure`.
-if (process.env.THIMBLE_ENDURE)
-  test('killed while a backup is taken in, the shop has all of it or nothing', async ({ demo: shop }) => {
-    const zip = Buffer.from(await (await fetch(`${shop.url}/api/v1/backup`)).arrayBuffer())
-    const all = (await shop.send('GET', '/pieces?state=finished&limit=500')).length
-    const empty = await ShopServer.fresh()
-    await empty.start()
-    try {
-      for (const ms of [40, 150, 400, 700]) {
-        const taking = fetch(`${empty.url}/api/v1/import`, {
-          ...{ method: 'POST', headers: { 'content-type': 'application/zip' }, body: zip },
-        }).catch(() => null)
-        await new Promise((resolve) => setTimeout(resolve, ms))
-        await empty.stop('SIGKILL')
-        await taking
-        await empty.start()
-        expect([0, all]).toContain((await empty.send('GET', '/pieces?state=finished&limit=500')).length)
-        expect(readdirSync(empty.folder).filter((name) => name.startsWith('import-'))).toEqual([])
-      }
-    } finally {
-      await empty.stop()
-      empty.clear()
+ofEndure('killed while a backup is taken in, the shop has all of it or nothing', async ({ demo: shop }) => {
+  const zip = Buffer.from(await (await fetch(`${shop.url}/api/v1/backup`)).arrayBuffer())
+  const all = (await shop.send('GET', '/pieces?state=finished&limit=500')).length
+  const empty = await ShopServer.fresh()
+  await empty.start()
+  try {
+    for (const ms of [40, 150, 400, 700]) {
+      const taking = fetch(`${empty.url}/api/v1/import`, {
+        ...{ method: 'POST', headers: { 'content-type': 'application/zip' }, body: zip },
+      }).catch(() => null)
+      await new Promise((resolve) => setTimeout(resolve, ms))
+      await empty.stop('SIGKILL')
+      await taking
+      await empty.start()
+      expect([0, all]).toContain((await empty.send('GET', '/pieces?state=finished&limit=500')).length)
+      expect(readdirSync(empty.folder).filter((name) => name.startsWith('import-'))).toEqual([])
     }
-  })
+  } finally {
+    await empty.stop()
+    empty.clear()
+  }
+})

@@ -34,8 +34,14 @@ async function step(what, command, args) {
   if (code === 0) passed++
   else failed++
 }
-const script = (what, ...args) => [what, () => step(what, 'npm', ['run', '--silent', ...args])]
-const unit = (what, ...projects) => [what, () => unitTests(what, projects)]
+const script =
+  (what, ...args) =>
+  () =>
+    step(what, 'npm', ['run', '--silent', ...args])
+const unit =
+  (what, ...projects) =>
+  () =>
+    unitTests(what, projects)
 
 async function unitTests(what, projects) {
   const file = `${projects.join('-')}.json`
@@ -49,9 +55,21 @@ async function unitTests(what, projects) {
   failed += code === 0 ? faults : Math.max(1, faults)
 }
 
-// Three go side by side, the longest first: each keeps a core busy, and waits now and then.
-const steps = [
-  ['Production build', () => step('Production build', 'node', ['tools/build.mjs'])],
+const nothing = { stats: { expected: 0, unexpected: 0, flaky: 0, skipped: 0 }, suites: [] }
+let seen = nothing
+
+/** The real interface, on what the build made. */
+async function realInterface() {
+  forget('e2e.json')
+  const { code } = await run('Playwright', 'npx', ['playwright', 'test'], { quiet: false })
+  seen = report('e2e.json') ?? nothing
+  const { expected, unexpected, flaky } = seen.stats
+  passed += expected + flaky
+  failed += code === 0 ? unexpected : Math.max(1, unexpected)
+}
+
+// What needs no build goes beside it and beside the interface, which waits for a browser as often as it works.
+const besides = [
   unit('Unit tests of the server', 'server'),
   unit('Unit tests of the core', 'core'),
   unit('Unit tests of plan and app', 'plan', 'app'),
@@ -62,18 +80,12 @@ const steps = [
   script('Dead exports', 'dead'),
   script('Paths and names in the docs', 'docs'),
 ]
-async function goThrough() {
-  for (let next = steps.shift(); next; next = steps.shift()) await next[1]()
+async function oneByOne(steps) {
+  for (const go of steps) await go()
 }
-await Promise.all([goThrough(), goThrough(), goThrough()])
-
-console.log('\n== The real interface')
-forget('e2e.json')
-const { code } = await run('Playwright', 'npx', ['playwright', 'test'], { quiet: false })
-const nothing = { stats: { expected: 0, unexpected: 0, flaky: 0, skipped: 0 }, suites: [] }
-const { stats, suites } = report('e2e.json') ?? nothing
-passed += stats.expected + stats.flaky
-failed += code === 0 ? stats.unexpected : Math.max(1, stats.unexpected)
+const build = () => step('Production build', 'node', ['tools/build.mjs'])
+await Promise.all([oneByOne([build, realInterface]), oneByOne(besides)])
+const { stats, suites } = seen
 
 /** Those that passed only when they were tried again. */
 const second = []

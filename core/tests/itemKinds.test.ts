@@ -25,7 +25,13 @@ type Case = {
 const usualOf = (kind: ItemKind, rule: PlacementRule, size: string) =>
   usualDesign(kind, rule, presetMeasures(kind, size)) ?? { width: 80, height: 60 }
 
-/** Every placement at every size, with the design it usually has and with a small one. */
+/** The smallest, the usual and the largest size here; all of them with `npm run endure`. */
+const sizesOf = ({ sizes, usualSize }: ItemKind) =>
+  process.env.THIMBLE_ENDURE
+    ? sizes
+    : sizes.filter(({ id }, i) => i === 0 || i === sizes.length - 1 || id === usualSize)
+
+/** Every placement at those sizes, with the design it usually has and with a small one. */
 function casesOf(kind: ItemKind): Case[] {
   const known = made.get(kind) ?? casesIn(kind)
   made.set(kind, known)
@@ -35,7 +41,7 @@ const made = new Map<ItemKind, Case[]>()
 
 function casesIn(kind: ItemKind, more: object = {}): Case[] {
   return kind.placements.flatMap((rule) =>
-    kind.sizes.flatMap((size) =>
+    sizesOf(kind).flatMap((size) =>
       [usualOf(kind, rule, size.id), { width: 24, height: 16 }].map((design) => {
         const measures = presetMeasures(kind, size.id)
         const plan = planPlacement({ kind: kind.id, placement: rule.id, measures, design, ...more })
@@ -108,15 +114,15 @@ describe.each(kinds)('%s', (_, kind) => {
   it('tells it in sentences of at most two numbers, cross, dots and arrow among them, in any unit', () => {
     const styles = [{ unit: 'mm' }, { unit: 'cm' }, { unit: 'in' }, { unit: 'in', fraction: 16 }] as const
     const numbers = (text: string): number => (text.match(/\d+(?:[ .]\d+)?(?:\/\d+)?(?= ?(?:mm|cm|"))/g) ?? []).length
+    const wrong: string[] = []
     for (const style of styles)
       for (const { what, plan } of casesIn(kind, { style })) {
-        for (const text of [...plan.steps.map((s) => s.text), plan.summary]) {
-          expect([what, text, numbers(text) <= 2]).toEqual([what, text, true])
-          expect(text).not.toMatch(/!|NaN|undefined|-\d/)
-        }
+        for (const text of [...plan.steps.map((s) => s.text), plan.summary])
+          if (numbers(text) > 2 || /!|NaN|undefined|-\d/.test(text)) wrong.push(`${what}: ${text}`)
         for (const mark of ['cross', 'dots', 'arrow'] as const)
-          expect([what, mark, plan.steps.some((s) => s.marks.includes(mark))]).toEqual([what, mark, true])
+          if (!plan.steps.some((s) => s.marks.includes(mark))) wrong.push(`${what}: no ${mark}`)
       }
+    expect(wrong).toEqual([])
   })
 
   it('draws its distances as tapes of their length, and moves the design by as much as they change', () => {

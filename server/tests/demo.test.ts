@@ -3,10 +3,11 @@ import { designStats, readDesignSvg, readStitchCsv, writeStitchCsv } from '@thim
 import { unpackDesign } from '@thimble/core/design/work'
 import { readdirSync, readFileSync } from 'node:fs'
 import path from 'node:path'
-import { demoShop, demoToday } from '../../demo/demoShop'
+import { demoToday } from '../../demo/demoShop'
+import { readyDemo } from '../../demo/readyDemo'
 
 const folder = path.join(__dirname, '../../demo')
-const shop = demoShop(folder)
+const shop = readyDemo()
 const { packedDesigns } = shop
 const lists = packedDesigns.filter(({ packed }) => packed.source === 'stitches')
 

@@ -1,16 +1,7 @@
 import { type Bruise, type ClothFamily, familyFacts, type Heat } from '../recipe/clothFacts'
 
-const markingIds = [
-  'chalk',
-  'wash-out-pen',
-  'crease',
-  'pin-through',
-  'tape-arrow',
-  'sticker',
-  'stitched-cross',
-  'paper-template',
-] as const
-type MarkingId = (typeof markingIds)[number]
+type MarkingId =
+  'chalk' | 'wash-out-pen' | 'crease' | 'pin-through' | 'tape-arrow' | 'sticker' | 'stitched-cross' | 'paper-template'
 
 /** `heat`, `bruise` and `pileMm` where they are known better than of the family. */
 type MarkingCloth = {
