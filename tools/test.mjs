@@ -68,23 +68,27 @@ async function realInterface() {
   failed += code === 0 ? unexpected : Math.max(1, unexpected)
 }
 
-// What needs no build goes beside it and beside the interface, which waits for a browser as often as it works.
-const besides = [
-  unit('Unit tests of the server', 'server'),
-  unit('Unit tests of the core', 'core'),
-  unit('Unit tests of plan and app', 'plan', 'app'),
-  script('Types and lint of the app', 'check', '--', 'app'),
-  script('Types and lint of the other rooms', 'check', '--', 'core', 'contract', 'plan', 'server', 'e2e'),
-  script('Format', 'format'),
-  script('Walls between rooms, and no circle', 'walls'),
-  script('Dead exports', 'dead'),
-  script('Paths and names in the docs', 'docs'),
-]
-async function oneByOne(steps) {
+async function oneByOne(...steps) {
   for (const go of steps) await go()
 }
-const build = () => step('Production build', 'node', ['tools/build.mjs'])
-await Promise.all([oneByOne([build, realInterface]), oneByOne(besides)])
+// Two lanes that take about as long: what needs no browser goes beside it, as it waits as often as it works.
+await Promise.all([
+  oneByOne(
+    () => step('Production build', 'node', ['tools/build.mjs']),
+    script('Types and lint of the app', 'check', '--', 'app'),
+    script('Types and lint of the other rooms', 'check', '--', 'core', 'contract', 'plan', 'server', 'e2e'),
+    realInterface,
+  ),
+  oneByOne(
+    unit('Unit tests of the server', 'server'),
+    unit('Unit tests of the core', 'core'),
+    unit('Unit tests of plan and app', 'plan', 'app'),
+    script('Format', 'format'),
+    script('Walls between rooms, and no circle', 'walls'),
+    script('Dead exports', 'dead'),
+    script('Paths and names in the docs', 'docs'),
+  ),
+])
 const { stats, suites } = seen
 
 /** Those that passed only when they were tried again. */
