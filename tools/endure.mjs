@@ -7,7 +7,7 @@ await requirePackages()
 const { build } = await import('./build.mjs')
 await build()
 const inFull = ['--selectProjects', 'core', '--testPathPattern', 'soundRecipes|ringOnCloth|itemKinds']
-await must('All recipes', 'npx', ['jest', ...inFull], { env: { THIMBLE_ENDURE: '1' } })
+await must('Random cases in full', 'npx', ['jest', ...inFull], { env: { THIMBLE_ENDURE: '1' } })
 await must('Lint with the compiler', 'node', ['tools/checkCode.mjs', 'app'], { env: { THIMBLE_ENDURE: '1' } })
 await must(
   'Journeys on a wide screen, and kills in the browser’s tests',
