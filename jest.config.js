@@ -8,6 +8,19 @@ const node = (room) => ({
   transform: { '\\.test\\.ts$': '<rootDir>/tools/bundledSuite.cjs' },
 })
 
+/** Packages that are modules only. */
+const modern = [
+  'immer',
+  '@reduxjs',
+  'react-redux',
+  'redux',
+  'reselect',
+  'culori',
+  'd3-contour',
+  'd3-array',
+  'internmap',
+]
+
 module.exports = {
   // A machine of two cores would else work on one.
   maxWorkers: '100%',
@@ -21,9 +34,12 @@ module.exports = {
       rootDir: 'app',
       testMatch: ['<rootDir>/tests/**/*.test.ts'],
       moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
-      transform: { '\\.mjs$': 'babel-jest' },
+      transform: {
+        '/(app|contract|core|plan)/(src|tests)/.+\\.tsx?$': '<rootDir>/../tools/quickTransform.cjs',
+        [`/node_modules/(${modern.join('|')})/`]: '<rootDir>/../tools/quickTransform.cjs',
+      },
       transformIgnorePatterns: [
-        '/node_modules/(?!((jest-)?react-native|@react-native|expo|@expo|@rneui|immer|@reduxjs|react-redux|redux|reselect|culori|d3-contour|d3-array|internmap|@thimble)/?)',
+        `/node_modules/(?!((jest-)?react-native|@react-native|expo|@expo|@rneui|@thimble|${modern.join('|')})/?)`,
       ],
     },
   ],

@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test'
+import { ENDURE } from './e2e/endureTag'
 
 /** The real interface on Debian's Chromium; every test starts its own server on a database of its own. */
 export default defineConfig({
@@ -7,6 +8,7 @@ export default defineConfig({
   outputDir: 'test-results/browser',
   testMatch: '**/*.spec.ts',
   workers: 3,
+  ...(process.env.THIMBLE_ENDURE ? {} : { grepInvert: new RegExp(ENDURE) }),
   fullyParallel: true,
   timeout: 90_000,
   retries: process.env.CI ? 1 : 0,

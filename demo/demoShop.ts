@@ -65,7 +65,6 @@ function pastPiece({ like, at, low, side, stitching, forecast, faults = [], ...t
   })
 }
 
-
 /** The day the demo's dates are meant for. */
 export const demoToday = (folder: string): string =>
   (JSON.parse(readFileSync(path.join(folder, 'shop.json'), 'utf8')) as Written).today

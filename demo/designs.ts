@@ -2,16 +2,57 @@ import type { Design, PackedDesign, SummarisedDesign } from '@thimble/core/desig
 import { changeDesign, packDesign, readDesignSvg, summariseDesign } from '@thimble/core/design/work'
 import { type Stitching, stitchArtwork, usualStitching } from './stitchArtwork'
 
-type Plan = { id: string; name: string; file: string; kind: string; width: number; height: number; stitched?: Stitching; note?: string }
+type Plan = {
+  id: string
+  name: string
+  file: string
+  kind: string
+  width: number
+  height: number
+  stitched?: Stitching
+  note?: string
+}
 
 const closer: Stitching = { ...usualStitching, rowMm: 0.45, stitchMm: 3.9, underlay: true }
 
 /** The demo's shelf: artwork as it was drawn, and stitch lists made from it. */
 const plans: readonly Plan[] = [
-  { id: 'design-tern', name: 'Tern over waves', file: 'tern', kind: 'fill', width: 84, height: 62, stitched: usualStitching },
-  { id: 'design-marram', name: 'Marram-grass row', file: 'marram', kind: 'line', width: 118, height: 46, stitched: usualStitching },
-  { id: 'design-lighthouse', name: 'Lighthouse badge', file: 'lighthouse', kind: 'fill', width: 72, height: 90, stitched: usualStitching },
-  { id: 'design-rope-initial', name: 'Rope-edged initial', file: 'rope-initial', kind: 'satin', width: 58, height: 64, stitched: usualStitching },
+  {
+    id: 'design-tern',
+    name: 'Tern over waves',
+    file: 'tern',
+    kind: 'fill',
+    width: 84,
+    height: 62,
+    stitched: usualStitching,
+  },
+  {
+    id: 'design-marram',
+    name: 'Marram-grass row',
+    file: 'marram',
+    kind: 'line',
+    width: 118,
+    height: 46,
+    stitched: usualStitching,
+  },
+  {
+    id: 'design-lighthouse',
+    name: 'Lighthouse badge',
+    file: 'lighthouse',
+    kind: 'fill',
+    width: 72,
+    height: 90,
+    stitched: usualStitching,
+  },
+  {
+    id: 'design-rope-initial',
+    name: 'Rope-edged initial',
+    file: 'rope-initial',
+    kind: 'satin',
+    width: 58,
+    height: 64,
+    stitched: usualStitching,
+  },
   { id: 'design-concertina', name: 'Concertina', file: 'concertina', kind: 'fill', width: 124, height: 78 },
   { id: 'design-shell', name: 'Shell sprig', file: 'shell-sprig', kind: 'line', width: 46, height: 38 },
   {

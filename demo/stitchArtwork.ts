@@ -87,7 +87,11 @@ function spansOf(area: readonly Point[][], row: number): Span[][] {
         if (a.y <= y !== b.y <= y) at.push(a.x + ((y - a.y) / (b.y - a.y)) * (b.x - a.x))
       })
     at.sort((a, b) => a - b)
-    rows.push(Array.from({ length: at.length >> 1 }, (_, i) => ({ from: at[2 * i]!, to: at[2 * i + 1]!, y })).filter((s) => s.to - s.from > 0.3))
+    rows.push(
+      Array.from({ length: at.length >> 1 }, (_, i) => ({ from: at[2 * i]!, to: at[2 * i + 1]!, y })).filter(
+        (s) => s.to - s.from > 0.3,
+      ),
+    )
   }
   return rows
 }
@@ -99,7 +103,9 @@ function patches(rows: Span[][]): Span[][] {
   for (const row of rows) {
     const next: Span[][] = []
     for (const span of row) {
-      const free = open.find((patch) => !next.includes(patch) && patch.at(-1)!.from < span.to && patch.at(-1)!.to > span.from)
+      const free = open.find(
+        (patch) => !next.includes(patch) && patch.at(-1)!.from < span.to && patch.at(-1)!.to > span.from,
+      )
       if (free) next.push(free)
       else done.push((next[next.push([]) - 1] = []))
       next.at(-1)!.push(span)
@@ -110,7 +116,11 @@ function patches(rows: Span[][]): Span[][] {
 }
 
 /** Rows to and fro, the needle points of neighbours set off by thirds so that no furrow shows. */
-function fill(area: readonly Point[][], { rowMm, stitchMm }: Pick<Stitching, 'rowMm' | 'stitchMm'>, angle: number): Point[][] {
+function fill(
+  area: readonly Point[][],
+  { rowMm, stitchMm }: Pick<Stitching, 'rowMm' | 'stitchMm'>,
+  angle: number,
+): Point[][] {
   const turned = area.map((polygon) => polygon.map((p) => rotatePoint(p, -angle)))
   return patches(spansOf(turned, rowMm)).flatMap((patch) => {
     const runs: Point[][] = []
@@ -143,7 +153,15 @@ function sewBlock(block: DesignBlock, how: Stitching, angle: number): DesignBloc
     }
   const { stitches, moves } = needle
   const count = (kind: StitchMove['kind']): number => moves.filter((m) => m.kind === kind).length
-  return { colour: block.colour, stitches, moves, stitchCount: stitches.length, estimated: false, jumps: count('jump'), trims: count('trim') }
+  return {
+    colour: block.colour,
+    stitches,
+    moves,
+    stitchCount: stitches.length,
+    estimated: false,
+    jumps: count('jump'),
+    trims: count('trim'),
+  }
 }
 
 /**

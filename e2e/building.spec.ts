@@ -1,6 +1,6 @@
 import { expect, type Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
-import { test } from './server'
+import { ENDURE, test } from './server'
 import { ticket, toStage } from './ticket'
 
 test.use({ viewport: { width: 390, height: 844 } })
@@ -19,7 +19,10 @@ const title = (page: Page, name: string | RegExp) => expect(page.getByRole('head
 const layer = (page: Page, name: RegExp) => page.getByRole('button', { name }).first()
 const chosen = (shop: Shop, id: string) => shop.send<any>('GET', `/pieces/${id}`).then((p) => p.build.stack)
 
-test('seven cloths of the workshop come to the stacks a practitioner would lay', async ({ page, demo: shop }) => {
+test('seven cloths of the workshop come to the stacks a practitioner would lay', { tag: ENDURE }, async ({
+  page,
+  demo: shop,
+}) => {
   await madeOf(shop, 'piece-polo-4', { family: 'polar-fleece', colour: '#27406b' })
   for (const [id, heading, needle, layers] of [
     [

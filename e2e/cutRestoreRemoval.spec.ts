@@ -68,7 +68,7 @@ test('a phone and a laptop through cut, removal and restore: every change is kep
   await expect(over).toContainText('A backup was loaded over it and says “540”.')
   await over.getByRole('button', { name: 'Try again' }).click()
   await expect.poll(async () => (await piece()).measure.measures.chestWidth.text).toBe('542')
-  for (let left = phonePage.getByRole('button', { name: 'Let it go' }); (await left.count()) > 0;) {
+  for (let left = phonePage.getByRole('button', { name: 'Let it go' }); (await left.count()) > 0; ) {
     await left.first().click()
     await phonePage.getByRole('button', { name: 'Let it go for good' }).click()
   }

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
 import { manyStitches } from './manyStitches'
-import { expect, test } from './server'
+import { ENDURE, expect, test } from './server'
 
 const svg = (inner: string, more = 'width="90mm" height="70mm" viewBox="0 0 90 70"'): string =>
   `<svg xmlns="http://www.w3.org/2000/svg" ${more}>${inner}</svg>`
@@ -121,7 +121,10 @@ test('a stitch list comes out as it came in, and its fewest changes can be taken
   expect(await written(page, 'Stitch list (CSV)')).toBe(whole)
 })
 
-test('scaling a stitch list warns beyond 10 %, is refused beyond 20 %, and can be put back', async ({ page, shop }) => {
+test('scaling a stitch list warns beyond 10 %, is refused beyond 20 %, and can be put back', { tag: ENDURE }, async ({
+  page,
+  shop,
+}) => {
   await taken(page, shop.url, 'rows.csv', redBlueRed.join('\n'))
   const scale = page.getByLabel(/Scale, in percent/)
   await scale.fill('130')
@@ -173,7 +176,10 @@ test('a design read while the server is away is kept here and sent with its draw
     .toBe(1)
 })
 
-test('its own JSON keeps the changes made beside the drawing, and brings them back', async ({ page, shop }) => {
+test('its own JSON keeps the changes made beside the drawing, and brings them back', { tag: ENDURE }, async ({
+  page,
+  shop,
+}) => {
   await taken(page, shop.url, 'rows.csv', redBlueRed.join('\n'))
   await page.getByRole('button', { name: 'Take this order' }).click()
   await page.getByRole('radio', { name: '90° clockwise' }).click()
@@ -213,7 +219,7 @@ test('a line of wording is set, warned of and kept; grouped under a badge it is 
   await expect(page.getByText(/^\d+ mm × 5[23] mm$/)).toBeVisible()
 })
 
-test('an applique is laid out for cutting, with the cloth it takes', async ({ page, shop }) => {
+test('an applique is laid out for cutting, with the cloth it takes', { tag: ENDURE }, async ({ page, shop }) => {
   await taken(page, shop.url, 'patch.svg', svg('<rect x="5" y="5" width="40" height="30" fill="#3e6b4c"/>'))
   await page.getByRole('button', { name: /Cutting file for an applique/ }).click()
   await page.getByLabel('How many').fill('10')
@@ -240,7 +246,9 @@ test('each colour finds its thread on the shelf and can be changed for one', asy
   await expect(page.getByText(/Clear on this cloth|Dark on light/).first()).toBeVisible()
 })
 
-test('the server killed while it writes keeps every drawing it answered for, whole', async ({ demo: shop }) => {
+test('the server killed while it writes keeps every drawing it answered for, whole', { tag: ENDURE }, async ({
+  demo: shop,
+}) => {
   const packed = await shop.send('GET', '/designs/design-harbour/packed')
   const answered: number[] = []
   const writes = Array.from({ length: 40 }, (_, i) => i).map(async (i) => {
@@ -280,7 +288,10 @@ test('a design is copied and removed, and comes back by undo', async ({ page, sh
   await expect(page.getByText('40 mm × 33 mm')).toBeVisible()
 })
 
-test('colours are suggested tone on tone and from the print, shown before they are taken', async ({ page, shop }) => {
+test('colours are suggested tone on tone and from the print, shown before they are taken', { tag: ENDURE }, async ({
+  page,
+  shop,
+}) => {
   await taken(page, shop.url, 'leaf.svg', leaf)
   await page.getByRole('radio', { name: 'Navy' }).click()
   await page.getByRole('button', { name: /Other colours for it/ }).click()

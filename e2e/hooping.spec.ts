@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test'
-import { test } from './server'
+import { ENDURE, test } from './server'
 import { newPolo, ticket, toStage } from './ticket'
 
 test.use({ viewport: { width: 390, height: 844 } })
@@ -19,7 +19,10 @@ async function land(page: Page, mark: string, right: number, down: number): Prom
 const piece = (shop: { send: <T>(m: string, p: string) => Promise<T> }, id: string) =>
   shop.send<any>('GET', `/pieces/${id}`)
 
-test('a padded gilet is refused by the screw hoops and taken by the clamp', async ({ page, demo: shop }) => {
+test('a padded gilet is refused by the screw hoops and taken by the clamp', { tag: ENDURE }, async ({
+  page,
+  demo: shop,
+}) => {
   const demo = await piece(shop, 'piece-polo-4')
   const id = 'gilet'
   const { revision, ...rest } = demo
@@ -51,7 +54,7 @@ test('a polo’s right chest is loaded for the bulk, turned 180, and the move fo
   await expect(page.getByRole('heading', { name: 'Load it neck toward you' })).toBeVisible()
 })
 
-test('a bodysuit is floated, because no ring lies on it all round', async ({ page, demo: shop }) => {
+test('a bodysuit is floated, because no ring lies on it all round', { tag: ENDURE }, async ({ page, demo: shop }) => {
   await openHoop(page, shop.url, 'piece-romper')
   await expect(page.getByRole('heading', { name: 'How to hold it: floated' })).toBeVisible()
   await expect(page.getByText(/paper side up/)).toBeVisible()

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { expect, test } from './server'
+import { ENDURE, expect, test } from './server'
 import { firstPlacement, ticket, toStage } from './ticket'
 
 /** Starts a piece of a kind from the New piece page, as a hand would: find it, pick it, begin. */
@@ -17,7 +17,7 @@ async function begin(page: Page, base: string, kind: string, placement?: string)
 
 const drawing = (page: Page) => page.getByRole('img', { name: /^Drawing to scale/ })
 
-test('a hooded top keeps its wording clear of the pouch pocket', async ({ page, shop }) => {
+test('a hooded top keeps its wording clear of the pouch pocket', { tag: ENDURE }, async ({ page, shop }) => {
   const hand = await begin(page, shop.url, 'Hooded top')
   await hand.type(/Seam to seam at the underarm/, '560')
   await hand.type(/Shoulder point to underarm/, '225')
@@ -38,7 +38,10 @@ test('a hooded top keeps its wording clear of the pouch pocket', async ({ page, 
   await expect(page.getByText(/Between neck and pocket there are 270 mm for a design/)).toBeVisible()
 })
 
-test('a bath towel stands the design above its border, and says what to do without one', async ({ page, shop }) => {
+test('a bath towel stands the design above its border, and says what to do without one', { tag: ENDURE }, async ({
+  page,
+  shop,
+}) => {
   const hand = await begin(page, shop.url, 'Bath towel')
   await hand.type(/Width, edge to edge/, '700')
   await hand.type(/Length, hem to hem/, '1350')
@@ -102,7 +105,10 @@ test('a napkin turns its design in all four corners, with the distance given eit
   await expect(page.getByText(/Fold the corner edge on edge/)).toBeVisible()
 })
 
-test('a drawstring bag is marked in its finished face, worked out from the cut panel', async ({ page, shop }) => {
+test('a drawstring bag is marked in its finished face, worked out from the cut panel', { tag: ENDURE }, async ({
+  page,
+  shop,
+}) => {
   const hand = await begin(page, shop.url, 'Drawstring bag, cut panel')
   for (const [label, text] of [
     [/Cut width/, '320'],

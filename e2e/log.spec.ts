@@ -1,6 +1,6 @@
 import { expect, type Page } from '@playwright/test'
 import { readdirSync } from 'node:fs'
-import { ShopServer, test } from './server'
+import { ENDURE, ShopServer, test } from './server'
 import { drawn } from './settled'
 import { sights } from './sights'
 import { ticket, toStage } from './ticket'
@@ -96,10 +96,7 @@ for (const [size, viewport] of sights)
     })
   })
 
-const ofEndure = process.env.THIMBLE_ENDURE ? test : () => undefined
-
-// Hundreds of pieces, and kills: with `npm run endure`.
-ofEndure('a log of many hundreds is scrolled without a gap', async ({ page, demo: shop }) => {
+test('a log of many hundreds is scrolled without a gap', { tag: ENDURE }, async ({ page, demo: shop }) => {
   const [done] = (await shop.send('GET', '/pieces?state=finished&limit=1')) as object[]
   const pieces = Array.from({ length: 600 }, (_, i) => ({ ...done, id: `many-${i}`, name: `Piece ${i}` }))
   const { format, version, shop: settings } = await shop.send('GET', '/export')
@@ -118,7 +115,9 @@ ofEndure('a log of many hundreds is scrolled without a gap', async ({ page, demo
   expect(await rows(page).count()).toBeLessThan(80)
 })
 
-ofEndure('killed while a backup is taken in, the shop has all of it or nothing', async ({ demo: shop }) => {
+test('killed while a backup is taken in, the shop has all of it or nothing', { tag: ENDURE }, async ({
+  demo: shop,
+}) => {
   const zip = Buffer.from(await (await fetch(`${shop.url}/api/v1/backup`)).arrayBuffer())
   const all = (await shop.send('GET', '/pieces?state=finished&limit=500')).length
   const empty = await ShopServer.fresh()

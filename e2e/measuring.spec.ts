@@ -1,5 +1,5 @@
 import { pdfPages, pdfPictures, pdfText, levelRuns, uprightRuns } from './poppler'
-import { expect, test } from './server'
+import { ENDURE, expect, test } from './server'
 import { firstPlacement, newPolo, ticket } from './ticket'
 
 test('the paper template comes as a PDF that is true to 0.2 mm over 200 mm', async ({ page, demo: shop }) => {
@@ -44,10 +44,9 @@ test('the paper template comes as a PDF that is true to 0.2 mm over 200 mm', asy
   expect(levelRuns(sheet!, 101.6, 0.5).length).toBeGreaterThan(0)
 })
 
-test('a large template comes on several pages, each with its rulers, joined on lettered crosses', async ({
-  page,
-  shop,
-}) => {
+test('a large template comes on several pages, each with its rulers, joined on lettered crosses', {
+  tag: ENDURE,
+}, async ({ page, shop }) => {
   const hand = await newPolo(page, shop.url)
   await hand.type('Design width', '280')
   await hand.type('Design height', '260')

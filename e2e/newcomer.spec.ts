@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test'
 import { appendFileSync, cpSync, mkdtempSync, rmSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
-import { expect, ShopServer, test } from './server'
+import { ENDURE, expect, ShopServer, test } from './server'
 import { ticket, toStage } from './ticket'
 
 /** Counts what a hand does. */
@@ -80,7 +80,7 @@ test('with no hoop in the stash a piece goes on, and comes back to itself when o
   await expect(page.getByRole('button', { name: /^Done: Hoop.*Square 100, / })).toBeVisible()
 })
 
-test('with no hoop in the stash it can also be stitched without one', async ({ demo: shop, page }) => {
+test('with no hoop in the stash it can also be stitched without one', { tag: ENDURE }, async ({ demo: shop, page }) => {
   for (const { id } of await shop.send<{ id: string }[]>('GET', '/hoops')) await shop.send('DELETE', `/hoops/${id}`)
   await page.goto(`${shop.url}/piece/piece-polo-4`)
   await toStage(page, /Hoop/)
@@ -164,7 +164,7 @@ test('on paper the ticket is whole and without its bars, and the program can be 
   expect(await (await page.request.get(`${shop.url}/sw.js`)).text()).not.toMatch(/"url":"[^"]*templatePdf/)
 })
 
-test('wording that is scaled knows how high its letters are then', async ({ shop, page }) => {
+test('wording that is scaled knows how high its letters are then', { tag: ENDURE }, async ({ shop, page }) => {
   const hand = ticket(page)
   await page.goto(`${shop.url}/designs/wording`)
   await hand.type('The words', 'Tide')

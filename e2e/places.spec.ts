@@ -1,4 +1,4 @@
-import { expect, test } from './server'
+import { ENDURE, expect, test } from './server'
 import { toStage } from './ticket'
 
 test('the five places are one tap away on a phone and on a rail when it is wide', async ({ page, demo: shop }) => {
@@ -64,7 +64,7 @@ test('what is typed on a form is there again after a reload, and what is low is 
   expect([kept.widthMm, kept.leftMm, kept.lowMm]).toEqual([500, 800, 1500])
 })
 
-test('a date that cannot be is said beside it, stays typed, and the old one stays kept', async ({
+test('a date that cannot be is said beside it, stays typed, and the old one stays kept', { tag: ENDURE }, async ({
   page,
   demo: shop,
 }) => {

@@ -1,4 +1,4 @@
-import { expect, test } from './server'
+import { ENDURE, expect, test } from './server'
 
 test('a wide screen keeps the drawing at the left while the keys walk the stages', async ({ page, demo: shop }) => {
   await page.setViewportSize({ width: 1280, height: 800 })
@@ -74,7 +74,7 @@ test('another way is taken with one tap', async ({ page, demo: shop }) => {
   await expect.poll(async () => (await shop.send('GET', '/pieces/piece-robe')).build.stack?.holding).toBe('hooped')
 })
 
-test('a design is added by name and size, and sized pieces find it', async ({ page, shop }) => {
+test('a design is added by name and size, and sized pieces find it', { tag: ENDURE }, async ({ page, shop }) => {
   await page.goto(`${shop.url}/designs`)
   await page.getByRole('button', { name: 'Add a design' }).click()
   await page.getByRole('button', { name: 'By its size and stitches' }).click()

@@ -135,3 +135,4 @@ export const test = base.extend<{ shop: ShopServer; demo: ShopServer }>({
   demo: async ({}, use) => whileOpen(await ShopServer.withDemo(), use),
 })
 export { expect } from '@playwright/test'
+export { ENDURE } from './endureTag'

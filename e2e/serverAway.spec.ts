@@ -1,6 +1,6 @@
 import { createClient } from '@libsql/client'
 import path from 'node:path'
-import { expect, test } from './server'
+import { ENDURE, expect, test } from './server'
 import { newPolo } from './ticket'
 
 test('a server killed in mid-edit loses nothing: it is said, kept here, and sent when it is back', async ({
@@ -27,7 +27,9 @@ test('a server killed in mid-edit loses nothing: it is said, kept here, and sent
   ])
 })
 
-test('the server killed while it writes keeps every change it answered for', async ({ demo: shop }) => {
+test('the server killed while it writes keeps every change it answered for', { tag: ENDURE }, async ({
+  demo: shop,
+}) => {
   const answered: number[] = []
   const writes = Array.from({ length: 200 }, (_, i) => i).map(async (i) => {
     await shop.send('PATCH', '/pieces/piece-polo-4', { stitch: { checks: { [`n${i}`]: true } } }).then(

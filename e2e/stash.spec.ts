@@ -1,4 +1,4 @@
-import { expect, test } from './server'
+import { ENDURE, expect, test } from './server'
 import { ticket } from './ticket'
 
 const toolRoll = 'piece-toolroll'
@@ -96,7 +96,7 @@ test('sheets are counted, and needles, bobbins and what is in a machine are know
   await expect(page.getByText(/of it are spoken for by 1 built piece/)).toBeVisible()
 })
 
-test('what spools weighed twice tell of the forecast is counted with when the worker says so', async ({
+test('what spools weighed twice tell of the forecast is counted with when the worker says so', { tag: ENDURE }, async ({
   page,
   demo: shop,
 }) => {

@@ -8,7 +8,11 @@ import { newPolo } from './ticket'
 const withheld = {
   'any storage': {
     withhold: () => {
-      const deny = { get: () => { throw new DOMException('denied', 'SecurityError') } } // prettier-ignore
+      const deny = {
+        get: () => {
+          throw new DOMException('denied', 'SecurityError')
+        },
+      }
       for (const name of ['localStorage', 'sessionStorage', 'indexedDB']) Object.defineProperty(window, name, deny)
     },
     said: /keeps nothing for this page: what is not “saved” is lost/,

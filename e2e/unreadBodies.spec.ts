@@ -1,7 +1,7 @@
 import { connect } from 'node:net'
 import { expect, type ShopServer, test } from './server'
 
-type Heard = { answer: string; closed: 'cleanly' | string }
+type Heard = { answer: string; closed: string }
 
 /** Sends what is given over a bare socket, and nothing more; all that is heard until the server closes it. */
 const sendBare = (shop: ShopServer, head: readonly string[], body: string): Promise<Heard> =>

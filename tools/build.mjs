@@ -100,6 +100,8 @@ async function bundle(entry, outfile, sources) {
     target: 'node20',
     external: ['@libsql/client', 'libsql'],
     sourcemap: true,
+    // Half the text to read at each start.
+    ...{ minifyWhitespace: true, minifySyntax: true },
     // By what a shop's file tells the program that closed it.
     define: { 'process.env.THIMBLE_BUILD': JSON.stringify(sources) },
     logLevel: 'error',

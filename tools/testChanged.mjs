@@ -24,7 +24,7 @@ const usedBy = {
 }
 const rooms = new Set(changed.flatMap((file) => usedBy[file.split('/')[0]] ?? []))
 const loud = { quiet: false }
-await must('Format', 'npx', ['prettier', '--check', '--ignore-unknown', '--log-level', 'warn', ...changed], loud)
+await must('Format', 'npx', ['biome', 'format', '--no-errors-on-unmatched', ...changed], loud)
 if (rooms.size > 0) await must('Types and lint', 'node', ['tools/checkCode.mjs', ...rooms], loud)
 await must('Walls', 'npm', ['run', '--silent', 'walls'])
 await must('Docs', 'npm', ['run', '--silent', 'docs'], loud)

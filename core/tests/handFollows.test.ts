@@ -17,17 +17,41 @@ function followed({ steps, item }: PlacementPlan): { x: number; y: number } {
   const sign = (side: string): number => (/your right/.test(side) ? 1 : -1)
   const pocket = item.lines.find(({ id }) => id === 'pocket-middle')
   const ways: readonly [RegExp, (found: string[]) => void][] = [
-    [/^From (.+?) go (\S+ mm) to (.+?) and draw/, ([line, far, side]) => (x = lineAt(line!, 'upright') + sign(side!) * number(far!))], // prettier-ignore
-    [/^From (.+?) go \S+ mm to (.+?): the .+; go (?:on|back) to (\S+ mm)/, ([line, side, far]) => (x = lineAt(line!, 'upright') + sign(side!) * number(far!))], // prettier-ignore
-    [/; the cross lies on the other side: go (\S+ mm) to (.+?) from (.+?) and/, ([far, side, line]) => (x = lineAt(line!, 'upright') + sign(side!) * number(far!))], // prettier-ignore
-    [/ lies on (.+?): from it go (\S+ mm) to (.+?) and/, ([line, far, side]) => (x = lineAt(line!, 'upright') + sign(side!) * number(far!))], // prettier-ignore
+    [
+      /^From (.+?) go (\S+ mm) to (.+?) and draw/,
+      ([line, far, side]) => (x = lineAt(line!, 'upright') + sign(side!) * number(far!)),
+    ],
+    [
+      /^From (.+?) go \S+ mm to (.+?): the .+; go (?:on|back) to (\S+ mm)/,
+      ([line, side, far]) => (x = lineAt(line!, 'upright') + sign(side!) * number(far!)),
+    ],
+    [
+      /; the cross lies on the other side: go (\S+ mm) to (.+?) from (.+?) and/,
+      ([far, side, line]) => (x = lineAt(line!, 'upright') + sign(side!) * number(far!)),
+    ],
+    [
+      / lies on (.+?): from it go (\S+ mm) to (.+?) and/,
+      ([line, far, side]) => (x = lineAt(line!, 'upright') + sign(side!) * number(far!)),
+    ],
     [/^Mark the middle of the pocket’s top/, () => (x = pocket!.at)],
     [/^Draw a line straight up and down along (.+?)[.:]/, ([line]) => (x = lineAt(line!, 'upright'))],
-    [/, level, (\S+ mm) (below|above) (.+?): mark the cross/, ([far, way, line]) => (y = lineAt(line!, 'level') + (way === 'below' ? 1 : -1) * number(far!))], // prettier-ignore
-    [/^Go (?:on|back|back over it,) to (\S+ mm) (below|above) (.+?): mark/, ([far, way, line]) => (y = lineAt(line!, 'level') + (way === 'below' ? 1 : -1) * number(far!))], // prettier-ignore
+    [
+      /, level, (\S+ mm) (below|above) (.+?): mark the cross/,
+      ([far, way, line]) => (y = lineAt(line!, 'level') + (way === 'below' ? 1 : -1) * number(far!)),
+    ],
+    [
+      /^Go (?:on|back|back over it,) to (\S+ mm) (below|above) (.+?): mark/,
+      ([far, way, line]) => (y = lineAt(line!, 'level') + (way === 'below' ? 1 : -1) * number(far!)),
+    ],
     [/^Mark the cross (?:where|on) (.+?) (?:meets|itself)/, ([line]) => (y = lineAt(line!, 'level'))],
-    [/^At .+ corner go (\S+ mm) in from the (left|right) edge/, ([far, edge]) => (x = edge === 'left' ? box.left + number(far!) : box.right - number(far!))], // prettier-ignore
-    [/^Go (\S+ mm) in from the (upper|lower) edge/, ([far, edge]) => (y = edge === 'upper' ? box.top + number(far!) : box.bottom - number(far!))], // prettier-ignore
+    [
+      /^At .+ corner go (\S+ mm) in from the (left|right) edge/,
+      ([far, edge]) => (x = edge === 'left' ? box.left + number(far!) : box.right - number(far!)),
+    ],
+    [
+      /^Go (\S+ mm) in from the (upper|lower) edge/,
+      ([far, edge]) => (y = edge === 'upper' ? box.top + number(far!) : box.bottom - number(far!)),
+    ],
   ]
   for (const { text } of steps)
     for (const [pattern, go] of ways) {

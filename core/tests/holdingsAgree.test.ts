@@ -25,19 +25,21 @@ const query = fc
     ),
     holding: fc.constantFrom(undefined, 'hooped', 'floated', 'clamped', 'backing-under'),
   } as const)
-  .map(({ family, loadClass, kind, colours, use, knits, ring, room, holding }): RecipeQuery => ({
-    cloth: { family, colour: '#27406b' },
-    work: {
-      widthMm: 80,
-      heightMm: 60,
-      loadClass,
-      kind,
-      topThread: { weight: 40, fibre: 'polyester', colours: [...colours] },
-    },
-    ...{ use, habits: { ...defaultHabits, knits }, ...room },
-    ...(ring ? { ring } : {}),
-    ...(holding ? { holding } : {}),
-  }))
+  .map(
+    ({ family, loadClass, kind, colours, use, knits, ring, room, holding }): RecipeQuery => ({
+      cloth: { family, colour: '#27406b' },
+      work: {
+        widthMm: 80,
+        heightMm: 60,
+        loadClass,
+        kind,
+        topThread: { weight: 40, fibre: 'polyester', colours: [...colours] },
+      },
+      ...{ use, habits: { ...defaultHabits, knits }, ...room },
+      ...(ring ? { ring } : {}),
+      ...(holding ? { holding } : {}),
+    }),
+  )
 
 describe('how a piece is held and what its stack is', () => {
   it('never contradict each other: what one offers the other accepts', () => {

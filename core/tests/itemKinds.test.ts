@@ -197,11 +197,7 @@ describe('a left chest from infant to 3XL', () => {
 it('gives small pieces small designs, in proportion to what they are measured by', () => {
   const polo = itemKinds.find(({ id }) => id === 'polo')!
   const of = (id: string, chestWidth: number) =>
-    usualDesign(
-      polo,
-      polo.placements.find((p) => p.id === id)!,
-      { chestWidth, sleeveHem: 185 },
-    )
+    usualDesign(polo, polo.placements.find((p) => p.id === id)!, { chestWidth, sleeveHem: 185 })
   // 80 x 60 on a medium of 540: an infant's 262 is 0.485 of it, a child's 400 is 0.741; a small one is grown.
   expect(of('left-chest', 262)).toEqual({ width: 39, height: 29 })
   expect(of('left-chest', 400)).toEqual({ width: 59, height: 44 })

@@ -116,14 +116,16 @@ const someRun = fc
     ),
     start: fc.constantFrom({}, { hoop: 'm', threads: ['c'] }, { hoop: 's', needle: '90' }),
   })
-  .map(({ pieces, ...run }): RunQuery => ({
-    ...{ ...run, seconds },
-    pieces: pieces.map(({ due, ...one }, i) => ({
-      ...one,
-      id: `p${i}`,
-      ...(due === null ? {} : { dueInMinutes: due }),
-    })),
-  }))
+  .map(
+    ({ pieces, ...run }): RunQuery => ({
+      ...{ ...run, seconds },
+      pieces: pieces.map(({ due, ...one }, i) => ({
+        ...one,
+        id: `p${i}`,
+        ...(due === null ? {} : { dueInMinutes: due }),
+      })),
+    }),
+  )
 
 it('finds what trying every order and every choice of threads finds', () => {
   fc.assert(

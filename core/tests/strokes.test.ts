@@ -118,7 +118,7 @@ describe('curves as straight pieces', () => {
   it('keep within the tolerance of the curve', () => {
     const exact = (t: number): Point => {
       const u = 1 - t
-      return { x: 3 * u * u * t * 0 + 3 * u * t * t * 40 + t ** 3 * 40, y: 3 * u * u * t * 40 + 3 * u * t * t * 40 }
+      return { x: 3 * u * t * t * 40 + t ** 3 * 40, y: 3 * u * u * t * 40 + 3 * u * t * t * 40 }
     }
     for (const stroke of [false, true]) {
       const [run] = flatten('M0 0C0 40 40 40 40 0', 0.01, 1, stroke)

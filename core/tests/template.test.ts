@@ -1,5 +1,4 @@
-import { listPages } from '@thimble/core/template'
-import { papers, type TemplateInk, templatePages } from '../src/template'
+import { listPages, papers, type TemplateInk, templatePages } from '../src/template'
 
 const ask = {
   title: 'Crew polo',

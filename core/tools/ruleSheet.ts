@@ -75,14 +75,18 @@ function built(
   }
   const facts: Facts = factsOf(query)
   const bare = { layers: [{ role: 'cloth' as const, kind: 'cloth' as const, sheets: 1, grip: 'in-ring' as const }] }
-  const asked = recommendRecipe(query).options.map((o): Built => ({
-    ...{ ...facts, bobbin: o.bobbin, top: o.topThread },
-    stack: { holding: o.holding, layers: o.layers, needle: o.needle },
-  }))
-  const bad = badStacks.map((layers): Built => ({
-    ...{ ...facts, bobbin: { weight: 60, colour: 'white' }, top: facts.work.topThread },
-    stack: { holding: 'hooped', layers: [...bare.layers, ...layers], needle: null },
-  }))
+  const asked = recommendRecipe(query).options.map(
+    (o): Built => ({
+      ...{ ...facts, bobbin: o.bobbin, top: o.topThread },
+      stack: { holding: o.holding, layers: o.layers, needle: o.needle },
+    }),
+  )
+  const bad = badStacks.map(
+    (layers): Built => ({
+      ...{ ...facts, bobbin: { weight: 60, colour: 'white' }, top: facts.work.topThread },
+      stack: { holding: 'hooped', layers: [...bare.layers, ...layers], needle: null },
+    }),
+  )
   const floated = bad.map((b) => ({ ...b, stack: { ...b.stack, holding: 'floated' as const } }))
   return [...asked, ...bad, ...floated]
 }
@@ -166,14 +170,16 @@ export function ruleSheet(): string {
 
 /** Why faults come: those that something speaks for come before the others, each lot in this order. */
 function causesSheet(): string {
-  const printed = causeRules.map(({ id, fault, where, first, says, change }): Printed => ({
-    id,
-    condition:
-      [where ? `where ${where.says}` : '', first ? `first with ${first.says}` : ''].filter(Boolean).join('; ') ||
-      'always',
-    decision: faultNames[fault],
-    reason: `${says} Try: ${troubleChanges[change].says}`,
-  }))
+  const printed = causeRules.map(
+    ({ id, fault, where, first, says, change }): Printed => ({
+      id,
+      condition:
+        [where ? `where ${where.says}` : '', first ? `first with ${first.says}` : ''].filter(Boolean).join('; ') ||
+        'always',
+      decision: faultNames[fault],
+      reason: `${says} Try: ${troubleChanges[change].says}`,
+    }),
+  )
   return section('What went wrong', 'Of a fault those come first that something speaks for.', printed)
 }
 

@@ -15,12 +15,15 @@ export async function measureApi(): Promise<Figure[]> {
     const demo = readyDemo()
     await server.importDemo()
     const [open, done] = [demo.pieces[0]!, demo.pieces.find(finishedAt)!]
-    const all = Array.from({ length: PIECES }, (_, i): Piece => ({
-      ...(i % 10 === 0 ? open : done),
-      id: `bench-${i}`,
-      name: `Bench piece ${i}`,
-      ...(i % 10 === 0 ? {} : { finish: finishedOn(done, new Date(Date.UTC(2026, 0, 1) + i * 3_600_000)) }),
-    }))
+    const all = Array.from(
+      { length: PIECES },
+      (_, i): Piece => ({
+        ...(i % 10 === 0 ? open : done),
+        id: `bench-${i}`,
+        name: `Bench piece ${i}`,
+        ...(i % 10 === 0 ? {} : { finish: finishedOn(done, new Date(Date.UTC(2026, 0, 1) + i * 3_600_000)) }),
+      }),
+    )
     for (let i = 0; i < PIECES; i += BATCH)
       await server.send('POST', '/import', {
         ...demo,

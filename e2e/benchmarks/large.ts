@@ -19,11 +19,14 @@ function largeShop(demo: ReturnType<typeof readyDemo>): Generator<string> {
   const [open, done] = [demo.pieces.find(({ id }) => id === 'piece-polo-4')!, demo.pieces.find(finishedAt)!]
   const { hoops, supplies, threads, items, designs } = demo
   const several = Array.from({ length: DESIGNS }, (_, i) => ({ ...designs[i % designs.length]!, id: `design-${i}` }))
-  const pieces = Array.from({ length: PIECES }, (_, i) => (): Piece => ({
-    ...(i < IN_WORK ? open : done),
-    ...{ id: `large-${i}`, name: `Large shop, piece ${i}`, due: i === 0 ? '2026-01-05' : '2026-12-24' },
-    ...(i < IN_WORK ? { measure: { ...open.measure, designId: `design-${i % DESIGNS}` } } : {}),
-  }))
+  const pieces = Array.from(
+    { length: PIECES },
+    (_, i) => (): Piece => ({
+      ...(i < IN_WORK ? open : done),
+      ...{ id: `large-${i}`, name: `Large shop, piece ${i}`, due: i === 0 ? '2026-01-05' : '2026-12-24' },
+      ...(i < IN_WORK ? { measure: { ...open.measure, designId: `design-${i % DESIGNS}` } } : {}),
+    }),
+  )
   return shopLines(demo, pieces, { hoops, supplies, threads, items, designs: [...designs, ...several] })
 }
 

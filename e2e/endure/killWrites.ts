@@ -8,6 +8,8 @@ import { pauseFor, untilKilled } from './untilKilled'
 
 /** So many kills in one shop, which grows with each. */
 const A_SHOP = 20
+/** Of each round, however slow the machine is: a kill before anything was answered for shows nothing. */
+export const AT_LEAST = 4
 const demo = readyDemo()
 const polo = demo.pieces.find(({ id }) => id === 'piece-polo-4')!
 const done = demo.pieces.find(({ finish }) => finish.kept.length > 0)!
@@ -52,7 +54,9 @@ export async function killWrites(rounds: number): Promise<number> {
 async function killOnce(shop: ShopServer, acknowledged: Acknowledged, round: number): Promise<void> {
   const all = [edits, comesAndGoes, imports, orders, movements, photos, backups]
   const writers = all.map((write) => write(shop, acknowledged, round))
+  const before = acknowledged.count
   await pauseFor(100 + ((round * 577 + 400) % 1500))
+  while (acknowledged.count < before + AT_LEAST) await pauseFor(10)
   await shop.stop('SIGKILL')
   await Promise.all(writers)
   await shop.start()

@@ -120,9 +120,12 @@ describe('the stand-ins over the wire', () => {
       { x: -30, y: 20 },
     ]
     const field = { ...ring.field, cornerRadius: 0 }
-    const { body } = await (
-      await started()
-    )('machine/trace', { hull, pose: { x: -15, y: 4, rotation: 0 }, field, way: 'box' })
+    const { body } = await (await started())('machine/trace', {
+      hull,
+      pose: { x: -15, y: 4, rotation: 0 },
+      field,
+      way: 'box',
+    })
     // Its left edge stands at -45 of -50.
     expect(TraceAnswer.parse(body).field).toMatchObject({ mm: expect.closeTo(5, 6), at: { x: -45 } })
     expect(body.path).toHaveLength(4)

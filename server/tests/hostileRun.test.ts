@@ -7,7 +7,7 @@ import { openDatabase, ShopStore, site } from '../src'
 import { type Asked, askedAt, doorsOf, whereOf } from './hostileAsks'
 
 // More of the same, against the program itself, with `npm run endure`.
-const REQUESTS = 350
+const REQUESTS = 150
 const demo = readyDemo()
 const folder = mkdtempSync(path.join(os.tmpdir(), 'thimble-run-'))
 

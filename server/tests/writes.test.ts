@@ -44,7 +44,7 @@ describe('the write queue', () => {
     const file = path.join(mkdtempSync(path.join(os.tmpdir(), 'thimble-')), 'any.db')
     const ask = async (client: Client) => {
       const reading = client.execute('SELECT 7 AS seven')
-      void client.reconnect()
+      client.reconnect()
       return (await reading).rows[0]!.seven
     }
     await expect(ask(createClient({ url: `file:${file}` }))).rejects.toThrow(/closed/)

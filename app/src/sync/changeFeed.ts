@@ -77,7 +77,7 @@ async function forgetShop(): Promise<void> {
 }
 
 async function pageOn(from: Seen): Promise<void> {
-  for (let at: Seen = from; ;) {
+  for (let at: Seen = from; ; ) {
     const page = await ask<Changes>(`/changes?since=${at.since}&start=${at.start}&limit=${PAGE}`)
     if (page.anew) return tellAll(true)
     at = { start: page.start, since: page.next }
@@ -94,7 +94,7 @@ async function pageOn(from: Seen): Promise<void> {
 async function tellAll(anew: boolean): Promise<void> {
   const all: ChangedThing[] = []
   let until: Seen | null = null
-  for (let since = 0; ;) {
+  for (let since = 0; ; ) {
     const page: Changes = await ask<Changes>(`/changes?since=${since}&held=true&limit=${PAGE}`)
     until ??= { start: page.start, since: page.last }
     if (anew) all.push(...page.changes)

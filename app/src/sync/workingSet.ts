@@ -87,7 +87,7 @@ export class WorkingSet {
 
   /** A large collection bit by bit, so that hands are not held up meanwhile. */
   async *inChunks(collection: string): AsyncGenerator<HeldRecord[]> {
-    for (let range: IDBKeyRange | null = within(collection); range;) {
+    for (let range: IDBKeyRange | null = within(collection); range; ) {
       const records: HeldRecord[] = (await this.db.getAll('docs', range, CHUNK)).map(takenOut)
       yield records
       const last = records.at(-1)

@@ -6,7 +6,7 @@ type Props = { name: string; children: ReactNode }
 
 /** One of a list: where it cannot be shown, that is said in its place, and the others are there all the same. */
 export class SetApart extends Component<Props, { why: string | null }> {
-  override state = { why: null }
+  override state: { why: string | null } = { why: null }
 
   static getDerivedStateFromError(error: Error): { why: string } {
     return { why: error.message }
@@ -17,7 +17,7 @@ export class SetApart extends Component<Props, { why: string | null }> {
     return (
       <View role="alert" style={{ padding: 16, gap: 4 }}>
         <Text bold>{this.props.name}</Text>
-        <Text tone="madder">{`This cannot be shown: ${this.state.why}`}</Text>
+        <Text tone="madder">This cannot be shown: {this.state.why}</Text>
       </View>
     )
   }

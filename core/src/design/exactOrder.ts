@@ -30,7 +30,7 @@ export function exactOrder(colours: readonly number[], after: readonly number[][
       if (best < Infinity) rest[mask * kinds + held] = best
     }
   const order: number[] = []
-  for (let mask = 0, held = -1; mask !== full;) {
+  for (let mask = 0, held = -1; mask !== full; ) {
     let pick = -1
     let best = Infinity
     for (let j = 0; j < n; j++) {

@@ -53,7 +53,7 @@ export function searchOrder(colours: readonly number[], after: readonly number[]
     order: [],
     least: 0,
   }
-  for (let beam = [start]; ;) {
+  for (let beam = [start]; ; ) {
     const found = new Map<string, State>()
     for (const state of beam)
       for (const colour of free(state.waiting, colours)) {

@@ -29,11 +29,13 @@ export type HoldingAdvice = {
 export function chooseHolding(q: HoldingQuery): HoldingAdvice {
   const f = factsOf(q)
   const verdicts = judgeHoldings(f)
-  const choices = verdicts.map(({ method, refused, because }): HoldingChoice => ({
-    method,
-    allowed: refused === null,
-    because: refused ? [refused] : because,
-  }))
+  const choices = verdicts.map(
+    ({ method, refused, because }): HoldingChoice => ({
+      method,
+      allowed: refused === null,
+      because: refused ? [refused] : because,
+    }),
+  )
   const [best] = openHoldings(f, verdicts, q.holding)
   if (!best) return { method: 'none', because: [nothingLeft(f)], choices, worth: 0, waysOut: waysOut(f, verdicts) }
   return {

@@ -51,7 +51,7 @@ const MOST_CUTS = 4000
 export function reachOf(field: ConvexField, hull: TurnedHull): Point[] {
   let polygon = field.tangents ? curvedReach(field.tangents, field, hull) : outerReach(field, hull)
   let i = 0
-  for (let cuts = 0; i < polygon.length && cuts < MOST_CUTS;) {
+  for (let cuts = 0; i < polygon.length && cuts < MOST_CUTS; ) {
     const corner = polygon[i]!
     const turn = turnAt(polygon, i)
     const trusted = field.tangents !== undefined && turn <= GENTLE_TURN

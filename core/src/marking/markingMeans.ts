@@ -1,7 +1,14 @@
 import { type Bruise, type ClothFamily, familyFacts, type Heat } from '../recipe/clothFacts'
 
 type MarkingId =
-  'chalk' | 'wash-out-pen' | 'crease' | 'pin-through' | 'tape-arrow' | 'sticker' | 'stitched-cross' | 'paper-template'
+  | 'chalk'
+  | 'wash-out-pen'
+  | 'crease'
+  | 'pin-through'
+  | 'tape-arrow'
+  | 'sticker'
+  | 'stitched-cross'
+  | 'paper-template'
 
 /** `heat`, `bruise` and `pileMm` where they are known better than of the family. */
 type MarkingCloth = {

@@ -86,12 +86,14 @@ function customShape({ edges, lines, strips }: CustomItem, m: Measures): ItemSha
     tapes: edges.map((_, i) => ({ id: `edge${i + 1}`, from: corner(i), to: corner(i + 1) })),
     lines: [
       ...panelLines(box, { top: 'line.top-edge', bottom: 'line.lower-edge' }),
-      ...lines.map(({ name, axis, at }, i): ReferenceLine => ({
-        id: `line${i + 1}`,
-        name: message('line.own', { name: { own: name.replace(/^the /i, '').toLowerCase() } }),
-        axis,
-        at: axis === 'level' ? box.top + at : box.left + at,
-      })),
+      ...lines.map(
+        ({ name, axis, at }, i): ReferenceLine => ({
+          id: `line${i + 1}`,
+          name: message('line.own', { name: { own: name.replace(/^the /i, '').toLowerCase() } }),
+          axis,
+          at: axis === 'level' ? box.top + at : box.left + at,
+        }),
+      ),
     ],
     tube: null,
   }

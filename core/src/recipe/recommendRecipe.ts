@@ -49,9 +49,11 @@ function byOwnRecord(q: RecipeQuery, drafts: LaidDraft[]): LaidDraft[] {
 function draftsFor(f: Facts, open: HoldingVerdict[]): Draft[] {
   const [topping, ...others] = toppingsFor(f)
   const drafts = open.flatMap((verdict) =>
-    backingPlans(f, verdict.method).map(({ plan, worth }): Draft => ({
-      ...{ verdict, plan, topping, score: verdict.rank + worth },
-    })),
+    backingPlans(f, verdict.method).map(
+      ({ plan, worth }): Draft => ({
+        ...{ verdict, plan, topping, score: verdict.rank + worth },
+      }),
+    ),
   )
   drafts.sort((a, b) => b.score - a.score)
   const [best] = drafts

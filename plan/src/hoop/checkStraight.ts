@@ -62,11 +62,13 @@ export function checkStraight(ask: StraightCheckInput): StraightCheck | null {
   const places = byEdges ? edgePlaces(corner) : markPlaces(at)
   const problems: Record<string, string> = {}
   const frame = composePose(at.pose, inversePose(at.target))
-  const sought = places.map((place): Sought => ({
-    ...place,
-    expected: applyPose(frame, place.planned),
-    landed: readLanded(ask, place.id, at, problems),
-  }))
+  const sought = places.map(
+    (place): Sought => ({
+      ...place,
+      expected: applyPose(frame, place.planned),
+      landed: readLanded(ask, place.id, at, problems),
+    }),
+  )
   const seen = { at, sought, problems, hasCorner: corner !== null }
   const nothing = {
     ...seen,
@@ -201,7 +203,7 @@ function answer(
 ): StraightCheck {
   const { piece, marked, plan, shop, hoops } = ask
   const { at } = seen
-  const { stretchPercent = 0 } = recipeInput(piece, marked.design, shop).cloth
+  const { stretchPercent } = recipeInput(piece, marked.design, shop).cloth
   const correction = correctHooping({
     ...marks,
     target: at.target,

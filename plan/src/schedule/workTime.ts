@@ -25,7 +25,7 @@ function hoursOf({ from, hours }: Workday): [begin: number, end: number] {
 export function workedUntil(begun: WallTime, minutes: number, workday: Workday): WallTime {
   const [begin, end] = hoursOf(workday)
   let { date, minute } = begun
-  for (let left = minutes; ;) {
+  for (let left = minutes; ; ) {
     const from = Math.max(minute, begin)
     const room = isOff(date, workday) ? 0 : Math.max(0, end - from)
     if (left <= room && room > 0) return { date, minute: from + left }

@@ -1,7 +1,6 @@
 import type { HoopingAtHand } from '../hoop/hoopingAtHand'
 import type { Marked } from '../measure/placed'
-import { composePose, inversePose, type Point, type Pose } from '@thimble/core/plane'
-import { boxOf } from '@thimble/core/plane'
+import { boxOf, composePose, inversePose, type Point, type Pose } from '@thimble/core/plane'
 
 /** Which blocks of a design are sewn in the hooping at hand: all, or of a long design those of its parts that lie there. */
 export function blocksSewn({ design }: Pick<Marked, 'design'>, parts: readonly number[] | null): number[] | null {

@@ -1,5 +1,4 @@
 import { DesignCard, PackedDesign } from '@thimble/contract'
-import type { StoredAdvice } from '@thimble/core/advice'
 import type { Message } from '@thimble/core/messages'
 import { z } from 'zod'
 
@@ -7,7 +6,7 @@ const OldAdvice = z.object({ code: z.string(), text: z.string(), severity: z.enu
 const Warned = z.looseObject({ warnings: z.array(z.unknown()) })
 
 /** Advice that was kept as text, as the sentence it was; its numbers are read out of the text. */
-function upgradeAdvice(json: unknown): StoredAdvice | unknown {
+function upgradeAdvice(json: unknown): unknown {
   const old = OldAdvice.safeParse(json)
   if (!old.success) return json
   const { code, text, severity } = old.data

@@ -29,10 +29,7 @@ export class Revisions {
   static async open(db: Db): Promise<Revisions> {
     const began = await highest(db)
     await db.insert(starts).values({ id: randomUUID().slice(0, 8), began })
-    const known = await db
-      .select()
-      .from(starts)
-      .orderBy(sql`rowid`)
+    const known = await db.select().from(starts).orderBy(sql`rowid`)
     return new Revisions(known, began)
   }
 

@@ -75,7 +75,7 @@ async function upgradePieces(tx: Tx, database: Database, shelf: Shelf): Promise<
 /** The log of pieces that have been recorded; one that cannot be read is set aside when it is next asked for. */
 async function fillLog(tx: Tx, { revisions }: Database): Promise<void> {
   const { pieces } = documentTables
-  for (let last = ''; ;) {
+  for (let last = ''; ; ) {
     const page = await tx
       .select({ id: pieces.id, doc: pieces.doc })
       .from(pieces)

@@ -31,7 +31,7 @@ type Segment = { kind: number; at: number; view: DataView }
 /** What stands before the picture itself, each segment by where its content begins. */
 function* segmentsOf(bytes: Uint8Array): Generator<Segment> {
   const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength)
-  for (let at = 2; at + 4 <= bytes.length;) {
+  for (let at = 2; at + 4 <= bytes.length; ) {
     const [sign, kind] = [bytes[at]!, bytes[at + 1]!]
     if (sign !== 0xff) refuse('This picture is damaged.')
     if (kind === SCAN && endsWell(bytes)) return

@@ -24,7 +24,8 @@ type OfAccount = Pick<Movement, 'of' | 'ofId'>
 export type CheckedDocument = { list: string; log?: PreparedLogRow; account?: OfAccount } & PreparedDocument
 export type CheckedSettings = { list: 'shop'; id: string; text: string }
 export type CheckedOther =
-  { list: 'packedDesigns'; id: string; text: string } | { list: 'photos'; id: string; jpeg: string }
+  | { list: 'packedDesigns'; id: string; text: string }
+  | { list: 'photos'; id: string; jpeg: string }
 /** What a recorded piece took of one thing of the stash. */
 export type CheckedMove = { piece: string; account: OfAccount } & PreparedDocument
 

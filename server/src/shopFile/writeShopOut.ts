@@ -49,7 +49,7 @@ export async function* documentLines(store: ShopStore, db: Db, name: string): As
 
 async function* documentPages(store: ShopStore, db: Db, name: string): AsyncGenerator<string[]> {
   const tables: Readonly<Record<string, DocumentTable>> = tablesOf(store.registry)
-  for (let after = ''; ;) {
+  for (let after = ''; ; ) {
     const rows = await documentPage(db, tables[name]!, after)
     const sound = await store.documents[name]!.soundOf(rows)
     if (sound.length > 0) yield sound.map(({ text }) => bareText(text))
@@ -74,7 +74,7 @@ export async function cardIds(store: ShopStore, db: Db): Promise<ReadonlySet<str
 type Page = { last: string | undefined; texts: string[] }
 
 async function* pagesOf(page: (after: string) => Promise<Page>): AsyncGenerator<string> {
-  for (let after: string | undefined = ''; ;) {
+  for (let after: string | undefined = ''; ; ) {
     const { last, texts }: Page = await page(after)
     yield* texts
     if (last === undefined) return

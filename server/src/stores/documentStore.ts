@@ -201,7 +201,7 @@ export class DocumentStore<Doc extends Document> {
   /** The ids of all that is there, with what was removed, some at a time. */
   async *everyId(db: Db | Tx): AsyncGenerator<string[]> {
     const { id } = this.table
-    for (let last = ''; ;) {
+    for (let last = ''; ; ) {
       const rows = await db.select({ id }).from(this.table).where(gt(id, last)).orderBy(asc(id)).limit(IDS_AT_ONCE)
       if (rows.length > 0) yield rows.map((row) => row.id)
       if (rows.length < IDS_AT_ONCE) return

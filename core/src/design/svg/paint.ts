@@ -43,7 +43,7 @@ function colourOf(text: string, style: Style): Paint {
 /** The first stop of a gradient that can be seen: one may begin with nothing and fade in. */
 function firstStop(gradient: XmlNode, style: Style, find: Lookup, cascade: Cascade): Paint {
   const seen = new Set<XmlNode>()
-  for (let node: XmlNode | undefined = gradient; node && !seen.has(node);) {
+  for (let node: XmlNode | undefined = gradient; node && !seen.has(node); ) {
     seen.add(node)
     const stops = node.children.filter((child) => child.name === 'stop')
     for (const stop of stops) {

@@ -66,7 +66,7 @@ function weightOf(parts: readonly Selector[]): number {
   return weight
 }
 
-const MOST_STEPS = 10_000_000
+const MOST_STEPS = 3_000_000
 
 /** Tells which rules mean an element, and how much of that is done for one drawing. */
 export class RuleMatcher {

@@ -114,12 +114,14 @@ export const holdingRules: readonly HoldingRule[] = [
     when: always,
     text: () => 'Backing alone is for free-standing pieces and patches; on cloth, hoop or float.',
   },
-  ...holdingMethods.map((method): HoldingRule => ({
-    ...{ id: `hold.coated-dense.${method}`, method, refuses: true },
-    when: all(coated, dense),
-    text: (f) =>
-      `A dense design cuts ${f.name} along its needle holes: take a lighter one, or sew on a stitched patch.`,
-  })),
+  ...holdingMethods.map(
+    (method): HoldingRule => ({
+      ...{ id: `hold.coated-dense.${method}`, method, refuses: true },
+      when: all(coated, dense),
+      text: (f) =>
+        `A dense design cuts ${f.name} along its needle holes: take a lighter one, or sew on a stitched patch.`,
+    }),
+  ),
   ...toRing({
     id: 'hold.cloth-beyond-ring',
     refuses: true,

@@ -35,7 +35,7 @@ export function loadJob({ id, job, path, machine, seed }: LoadJobInput): Loaded 
 function breaksOf(total: number, seed: string, { piece, hooping }: SewingJob): Loaded['faults'] {
   const chance = seeded(seed, piece, hooping, 'breaks')
   const breaks: Loaded['faults'] = []
-  for (let at = 0; ;) {
+  for (let at = 0; ; ) {
     at += Math.max(200, Math.round(-Math.log(1 - chance.even()) * A_BREAK))
     if (at >= total) return breaks
     breaks.push({ stitch: at, kind: 'thread-break' })

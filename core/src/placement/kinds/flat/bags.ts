@@ -1,5 +1,4 @@
-import { rectangle } from '../../../plane/box'
-import { boxCorners, type Box } from '../../../plane/box'
+import { type Box, boxCorners, rectangle } from '../../../plane/box'
 import { at } from '../../curve'
 import { message } from '../../../messages/message'
 import type { PlacementContext } from '../../placementRule'

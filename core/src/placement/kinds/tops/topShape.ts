@@ -201,10 +201,12 @@ function frontOpening(m: Top, { opening }: TopMake): { details: DetailLine[]; zo
     ],
     zones: [
       { id: 'placket', name: opening.name, outline, clear: opening.clear, ring: opening.ring },
-      ...buttons.map((where, i): NoSewZone => ({
-        ...{ id: `button-${i + 1}`, name: 'zone.button', clear: 0, ring: 'refused' },
-        outline: rectangle(BUTTON, BUTTON, where),
-      })),
+      ...buttons.map(
+        (where, i): NoSewZone => ({
+          ...{ id: `button-${i + 1}`, name: 'zone.button', clear: 0, ring: 'refused' },
+          outline: rectangle(BUTTON, BUTTON, where),
+        }),
+      ),
     ],
   }
 }
