@@ -78,12 +78,15 @@ async function oneByOne(...steps) {
 }
 // Two lanes that take about as long: what needs no browser goes beside it, as it waits as often as it works.
 await Promise.all([
-  oneByOne(() => step('Production build', 'node', ['tools/build.mjs']), realInterface),
+  oneByOne(
+    () => step('Production build', 'node', ['tools/build.mjs']),
+    script('Types and lint', 'check'),
+    realInterface,
+  ),
   oneByOne(
     unit('Unit tests of the server', 'server'),
     unit('Unit tests of the core', 'core'),
     unit('Unit tests of plan and app', 'plan', 'app'),
-    script('Types and lint', 'check'),
     script('Format', 'format'),
     script('Walls between rooms, and no circle', 'walls'),
     script('Dead exports', 'dead'),
