@@ -3,7 +3,7 @@ import { decideStage, planPiece } from '@thimble/plan'
 import type { Page } from '@playwright/test'
 import { apply } from 'json-merge-patch'
 import { readyDemo } from '../demo/readyDemo'
-import { expect, type ShopServer, test } from './server'
+import { ENDURE, expect, type ShopServer, test } from './server'
 import { sewToEnd } from './sewToEnd'
 import { ticket, toStage } from './ticket'
 
@@ -73,7 +73,10 @@ test('a whole run with a break, an empty bobbin, a power cut, a killed server an
   ])
 })
 
-test('applied cloth is laid and trimmed where the machine halts for it', async ({ page, demo: shop }) => {
+test('applied cloth is laid and trimmed where the machine halts for it', { tag: ENDURE }, async ({
+  page,
+  demo: shop,
+}) => {
   const apron = find('piece-apron-2')
   const [kept] = apron.measure.kept
   const measure = { kept: [{ ...kept!, design: { ...kept!.design, kind: 'applique' } }] }

@@ -1,10 +1,9 @@
-import { expect, test } from './server'
+import { ENDURE, expect, test } from './server'
 import { ticket } from './ticket'
 
-test('a habit changed says in numbers what would come out otherwise, and the worker keeps it or takes it', async ({
-  page,
-  demo: shop,
-}) => {
+test('a habit changed says in numbers what would come out otherwise, and the worker keeps it or takes it', {
+  tag: ENDURE,
+}, async ({ page, demo: shop }) => {
   const hand = ticket(page)
   const changed = page.getByRole('region', { name: 'Changed since it was decided' })
   await page.goto(`${shop.url}/settings`)

@@ -305,7 +305,7 @@ test('colours are suggested tone on tone and from the print, shown before they a
   await expect(page.getByRole('button', { name: /#d9a52e/ })).toBeVisible()
 })
 
-test('a white page behind a drawing is told of, and left out when asked', async ({ page, shop }) => {
+test('a white page behind a drawing is told of, and left out when asked', { tag: ENDURE }, async ({ page, shop }) => {
   await take(
     page,
     shop.url,

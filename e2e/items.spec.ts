@@ -60,7 +60,10 @@ test('a bath towel stands the design above its border, and says what to do witho
   await expect(page.getByRole('button', { name: 'Marks are on' })).toBeEnabled()
 })
 
-test('a runner’s row goes by count or by gap, and is split over hoopings', async ({ page, demo: shop }) => {
+test('a runner’s row goes by count or by gap, and is split over hoopings', { tag: ENDURE }, async ({
+  page,
+  demo: shop,
+}) => {
   const hand = await begin(page, shop.url, 'Table runner', 'Border row along one side')
   await hand.type(/1 {2}Width/, '360')
   await hand.type(/2 {2}Length/, '1424')

@@ -41,10 +41,9 @@ for (const [size, viewport] of sights)
       await expect(page.getByText('Square 100')).toBeVisible()
     })
 
-    test('a hoop that lands low is planned higher from the next ticket on, until that is turned off', async ({
-      page,
-      demo: shop,
-    }) => {
+    test('a hoop that lands low is planned higher from the next ticket on, until that is turned off', {
+      tag: ENDURE,
+    }, async ({ page, demo: shop }) => {
       await page.goto(`${shop.url}/log/works`)
       await expect(page.getByText(/It lands/)).toHaveText(/It lands 1\.9 mm low, sure to 0\.4 mm\./)
       await page.getByRole('button', { name: 'Plan 2 mm higher on this hoop' }).click()

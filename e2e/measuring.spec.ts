@@ -139,7 +139,10 @@ test('two placements on one item share its measurements, each with its own desig
   expect([first, second].map(({ measure }) => measure.measures.chestWidth.text)).toEqual(['577', '577'])
 })
 
-test('the same again keeps item, placement and numbers as assumed, to confirm', async ({ page, demo: shop }) => {
+test('the same again keeps item, placement and numbers as assumed, to confirm', { tag: ENDURE }, async ({
+  page,
+  demo: shop,
+}) => {
   const hand = ticket(page)
   await page.goto(`${shop.url}/new`)
   await hand.press(/Same again, from a past piece/)

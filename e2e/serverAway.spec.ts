@@ -46,10 +46,9 @@ test('the server killed while it writes keeps every change it answered for', { t
   expect(answered.filter((i) => !checks[`n${i}`])).toEqual([])
 })
 
-test('a file held by another program is said as that, and what was typed is kept once it is let go', async ({
-  page,
-  shop,
-}) => {
+test('a file held by another program is said as that, and what was typed is kept once it is let go', {
+  tag: ENDURE,
+}, async ({ page, shop }) => {
   const hand = await newPolo(page, shop.url)
   await hand.saved()
   const other = createClient({ url: `file:${path.join(shop.folder, 'shop.db')}` })

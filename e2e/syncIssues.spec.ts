@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync, rmSync } from 'node:fs'
 import path from 'node:path'
-import { expect, test } from './server'
+import { ENDURE, expect, test } from './server'
 import { newPolo, ticket } from './ticket'
 
 test('what the server would not take is counted, named with why, tried again, copied out and let go', async ({
@@ -36,7 +36,7 @@ test('what the server would not take is counted, named with why, tried again, co
   expect((await shop.send('GET', `/pieces/${id}`)).measure.measures.chestWidth.text).toBe('541')
 })
 
-test('what was not kept is let go only when asked twice', async ({ page, shop }) => {
+test('what was not kept is let go only when asked twice', { tag: ENDURE }, async ({ page, shop }) => {
   const hand = await newPolo(page, shop.url)
   await hand.saved()
   await shop.stop()

@@ -1,5 +1,5 @@
 import type { Browser, BrowserContext, Page } from '@playwright/test'
-import { expect, test } from './server'
+import { ENDURE, expect, test } from './server'
 import { drawn } from './settled'
 import { newPolo, ticket } from './ticket'
 
@@ -95,7 +95,7 @@ test('of one field typed on both the later stands, and the other is told what it
   await context.close()
 })
 
-test('what is removed on one device goes from the other, and can be brought back there', async ({
+test('what is removed on one device goes from the other, and can be brought back there', { tag: ENDURE }, async ({
   page,
   browser,
   shop,
