@@ -24,6 +24,8 @@ const modern = [
 module.exports = {
   // A machine of two cores would else work on one.
   maxWorkers: '100%',
+  // Beside a build and three browsers on two cores what takes a second alone may take ten.
+  testTimeout: 60_000,
   projects: [
     node('core'),
     node('plan'),

@@ -10,6 +10,8 @@ test('a server killed in mid-edit loses nothing: it is said, kept here, and sent
   const hand = await newPolo(page, shop.url)
   await hand.type(/Seam to seam/, '540')
   await hand.saved()
+  // What was not fetched yet cannot be typed into.
+  await expect(page.getByLabel('Design width')).toBeVisible()
   await shop.stop('SIGKILL')
   await hand.type(/Shoulder point to underarm/, '8 1/4 in')
   await hand.type('Design width', '84')
