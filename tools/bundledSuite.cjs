@@ -7,7 +7,7 @@ const { buildSync } = require('esbuild')
 
 const root = path.dirname(require.resolve('../package.json'))
 /** What has a binary beside it, or is to be the one copy that Node has. */
-const external = ['@libsql/client', 'libsql', 'esbuild', 'prettier']
+const external = ['@libsql/client', 'libsql', 'esbuild']
 /**
  * Jest's world asks a table of its own for every word that no module declares, which makes work with numbers three times
  * as slow: what the language brings is declared here.

@@ -2,7 +2,12 @@ import type { ReactNode } from 'react'
 import { View } from 'react-native'
 import { useWide } from '@/ui/useMedia'
 
-type Props = { drawing: ReactNode; children: ReactNode /** On a phone above the drawing. */; head?: ReactNode }
+type Props = {
+  drawing: ReactNode
+  children: ReactNode
+  /** On a phone above the drawing. */
+  head?: ReactNode
+}
 
 /** A page that is about a drawing: it stands at the head, on a wide page beside the rest and in view. */
 export function DrawingBeside({ drawing, head, children }: Props) {
