@@ -1,4 +1,4 @@
-import { expect, test } from './server'
+import { ENDURE, expect, test } from './server'
 import { newPolo, toStage } from './ticket'
 
 test('a nonsense length gets a sentence beside it, stays typed through a reload, and stops nothing else', async ({
@@ -18,7 +18,10 @@ test('a nonsense length gets a sentence beside it, stays typed through a reload,
   await expect(page.getByRole('alert')).toHaveCount(0)
 })
 
-test('numbers that contradict each other are said beside the one to measure again', async ({ page, shop }) => {
+test('numbers that contradict each other are said beside the one to measure again', { tag: ENDURE }, async ({
+  page,
+  shop,
+}) => {
   const hand = await newPolo(page, shop.url)
   await hand.type(/Seam to seam/, '540')
   await hand.type(/Neck, shoulder point/, '520')

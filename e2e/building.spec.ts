@@ -85,10 +85,9 @@ test('a stack built by hand is judged as it grows, and follows into the lists', 
   await expect(page.getByRole('checkbox', { name: /film/ })).toHaveCount(0)
 })
 
-test('a habit changed in the settings changes the recipe and its reasons, told on a piece of the shop', async ({
-  page,
-  demo: shop,
-}) => {
+test('a habit changed in the settings changes the recipe and its reasons, told on a piece of the shop', {
+  tag: ENDURE,
+}, async ({ page, demo: shop }) => {
   await page.goto(`${shop.url}/settings`)
   const knits = page.getByRole('radiogroup', { name: 'Knits' })
   await knits.getByRole('radio', { name: 'Float on hooped backing' }).click()

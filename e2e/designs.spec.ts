@@ -141,7 +141,7 @@ test('scaling a stitch list warns beyond 10 %, is refused beyond 20 %, and can b
   await expect(page.getByText('90 mm × 20 mm')).toBeVisible()
 })
 
-test('the drawing runs stitch by stitch, and its load is told in words', async ({ page, shop }) => {
+test('the drawing runs stitch by stitch, and its load is told in words', { tag: ENDURE }, async ({ page, shop }) => {
   await taken(page, shop.url, 'fill.csv', manyStitches(2400))
   const slider = page.getByRole('slider', { name: 'Drawn up to stitch' })
   await expect(page.getByText('Stitch 2,400 of 2,400, in colour 4 of 4')).toBeVisible()
@@ -275,7 +275,7 @@ test('a piece shows its design as it is drawn, and follows when the design is tu
   await expect(page.getByText(/62 mm (wide|×|by)/).first()).toBeVisible()
 })
 
-test('a design is copied and removed, and comes back by undo', async ({ page, shop }) => {
+test('a design is copied and removed, and comes back by undo', { tag: ENDURE }, async ({ page, shop }) => {
   await taken(page, shop.url, 'leaf.svg', leaf)
   await page.getByRole('button', { name: /A copy, or a group/ }).click()
   await page.getByRole('button', { name: 'Make a copy that goes its own way' }).click()

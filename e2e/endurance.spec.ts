@@ -2,7 +2,7 @@ import { hostileRun } from './endure/hostile'
 import { killMachine } from './endure/killMachine'
 import { killRestores } from './endure/killRestores'
 import { AT_LEAST, killWrites } from './endure/killWrites'
-import { expect, test } from './server'
+import { ENDURE, expect, test } from './server'
 
 // More of the same with `npm run endure`.
 const KILLS = 3
@@ -22,7 +22,9 @@ test('killed while a machine sews, no event that was answered for is lost or dou
   await killMachine(KILLS)
 })
 
-test('asked whatever may be asked, with bodies at their limits, it fails nobody, holds nobody up and holds little', async () => {
+test('asked whatever may be asked, with bodies at their limits, it fails nobody, holds nobody up and holds little', {
+  tag: ENDURE,
+}, async () => {
   test.setTimeout(180_000)
   const { failed, stall, memory } = await hostileRun({ requests: 100, seed: 10, oneIn: 9 })
   expect(failed).toEqual([])

@@ -91,7 +91,10 @@ test('a runner’s row goes by count or by gap, and is split over hoopings', { t
   await expect(page.getByText('Hooping 1: motifs 1 to 2, the hoop’s centre 560 mm left of the middle.')).toBeVisible()
 })
 
-test('a napkin turns its design in all four corners, with the distance given either way', async ({ page, shop }) => {
+test('a napkin turns its design in all four corners, with the distance given either way', { tag: ENDURE }, async ({
+  page,
+  shop,
+}) => {
   const hand = await begin(page, shop.url, 'Napkin or bread cloth', 'Four corners, each turned')
   await hand.type(/1 {2}Width/, '400')
   await hand.type(/2 {2}Length/, '400')

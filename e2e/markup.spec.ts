@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test'
 import { execFileSync } from 'node:child_process'
 import { readyDemo } from '../demo/readyDemo'
 import { pdfText } from './poppler'
-import { expect, test } from './server'
+import { ENDURE, expect, test } from './server'
 import { ticket, toStage } from './ticket'
 
 const demo = readyDemo()
@@ -25,7 +25,7 @@ function expectPlain({ text, file }: { text: string; file: string }): void {
   expect(execFileSync('pdfinfo', ['-url', file], { encoding: 'utf8' })).not.toMatch(/http|javascript/i)
 }
 
-test('markup in every name is drawn as text on every paper', async ({ page, shop }) => {
+test('markup in every name is drawn as text on every paper', { tag: ENDURE }, async ({ page, shop }) => {
   test.setTimeout(120_000)
   const orders = marked(demo.orders).map((order) => ({ ...order, customer: MARKUP, deliveryNote: MARKUP }))
   await shop.send('POST', '/import', {

@@ -62,7 +62,7 @@ test('a large template comes on several pages, each with its rulers, joined on l
   expect(words).toContain(`Page 1 of ${count}`)
 })
 
-test('halves that differ are noticed, said, and settled by the worker', async ({ page, shop }) => {
+test('halves that differ are noticed, said, and settled by the worker', { tag: ENDURE }, async ({ page, shop }) => {
   const hand = await newPolo(page, shop.url)
   await hand.type(/Seam to seam/, '520')
   await hand.type(/Shoulder point to underarm/, '210')

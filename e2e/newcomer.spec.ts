@@ -114,7 +114,10 @@ test('what is taken off or removed comes back: at once by undo, and later from a
   await expect(page.getByRole('link', { name: /^Square 100/ })).toBeVisible()
 })
 
-test('tapping a label goes to its field, and the item can be another one after all', async ({ demo: shop, page }) => {
+test('tapping a label goes to its field, and the item can be another one after all', { tag: ENDURE }, async ({
+  demo: shop,
+  page,
+}) => {
   const hand = ticket(page)
   await page.goto(`${shop.url}/piece/piece-polo-4`)
   await page.getByText('1 Seam to seam at the underarm').click()
@@ -127,10 +130,9 @@ test('tapping a label goes to its field, and the item can be another one after a
   await expect(page.getByRole('button', { name: /^The item Polo/ })).toBeVisible()
 })
 
-test('a draft of another make is set aside, and a part that is gone opens the page again, once', async ({
-  demo: shop,
-  page,
-}) => {
+test('a draft of another make is set aside, and a part that is gone opens the page again, once', {
+  tag: ENDURE,
+}, async ({ demo: shop, page }) => {
   await page.addInitScript(() => localStorage.setItem('zt.draft.wording', '{"text":{"was":5},"face":[]}'))
   await page.goto(`${shop.url}/designs/wording`)
   await expect(page.getByLabel('The words')).toHaveValue('')

@@ -1,6 +1,9 @@
 import { ENDURE, expect, test } from './server'
 
-test('a wide screen keeps the drawing at the left while the keys walk the stages', async ({ page, demo: shop }) => {
+test('a wide screen keeps the drawing at the left while the keys walk the stages', { tag: ENDURE }, async ({
+  page,
+  demo: shop,
+}) => {
   await page.setViewportSize({ width: 1280, height: 800 })
   await page.goto(`${shop.url}/piece/piece-polo-3`)
   const drawing = page.getByRole('img', { name: /Drawing to scale/ })
@@ -67,7 +70,7 @@ test('a new piece starts by keys alone: found by its everyday name, nothing take
   await expect(page.getByRole('button', { name: 'Marks are on' })).toBeEnabled()
 })
 
-test('another way is taken with one tap', async ({ page, demo: shop }) => {
+test('another way is taken with one tap', { tag: ENDURE }, async ({ page, demo: shop }) => {
   await page.goto(`${shop.url}/piece/piece-robe`)
   await page.getByRole('button', { name: /other way/ }).click()
   await page.getByRole('button', { name: 'Take this one' }).last().click()

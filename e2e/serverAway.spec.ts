@@ -65,7 +65,7 @@ test('a file held by another program is said as that, and what was typed is kept
   expect((await shop.send('GET', `/pieces/${id}`)).measure.measures.chestWidth.text).toBe('542')
 })
 
-test('removing a piece can be undone', async ({ page, demo: shop }) => {
+test('removing a piece can be undone', { tag: ENDURE }, async ({ page, demo: shop }) => {
   await page.goto(`${shop.url}/piece/piece-romper`)
   await page.getByRole('button', { name: 'Remove this piece' }).click()
   await expect(page.getByText('Infant romper, shell sprig removed.')).toBeVisible()

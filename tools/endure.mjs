@@ -6,7 +6,13 @@ requireNode()
 await requirePackages()
 const { build } = await import('./build.mjs')
 await build()
-const inFull = ['--selectProjects', 'core', '--testPathPattern', 'soundRecipes|ringOnCloth|itemKinds']
+const inFull = [
+  '--selectProjects',
+  'core',
+  'plan',
+  '--testPathPattern',
+  '/(soundRecipes|ringOnCloth|itemKinds|estimates|kept).test',
+]
 await must('Random cases in full', 'npx', ['jest', ...inFull], { env: { THIMBLE_ENDURE: '1' } })
 const rarer = ['playwright', 'test', '--grep', '@endure|wide|every screen']
 await must('Rarer journeys, on a wide screen too', 'npx', rarer, { env: { THIMBLE_ENDURE: '1' } })

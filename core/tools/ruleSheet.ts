@@ -25,11 +25,13 @@ type Rule = { id: string; when: Condition<Built>; habit?: string; text?: ((f: Bu
 /** Pieces of every cloth in every school, with the stacks they come to and some that are put together badly. */
 function samples(): Built[] {
   const houses: HouseHabits[] = Object.entries(habitChoices).flatMap(([habit, choices]) =>
-    choices.map((choice) => ({ ...defaultHabits, [habit]: choice })),
+    choices
+      .filter((choice) => choice !== defaultHabits[habit as keyof HouseHabits])
+      .map((choice) => ({ ...defaultHabits, [habit]: choice })),
   )
   return clothFamilies.flatMap((family) =>
-    houses.flatMap((habits, i) =>
-      works.filter((_, w) => (w + i) % 3 === 0).flatMap((work) => built(family, habits, work)),
+    [defaultHabits, ...houses].flatMap((habits, i) =>
+      works.filter((_, w) => i === 0 || (w + i) % 3 === 0).flatMap((work) => built(family, habits, work)),
     ),
   )
 }

@@ -9,43 +9,29 @@ import { measurePhones } from './phones'
 import { measureRuns } from './batches'
 import { measureTwin } from './twin'
 import { measureDragging } from './dragging'
+import { measureOtherDevice } from './otherDevice'
 import { measureRun } from './stitching'
 import { measureTyping } from './typing'
+import type { Figure } from './figure'
+import readyShop from '../readyShop'
 
-async function main(): Promise<void> {
-  const figures = [
-    ...measureCore(),
-    ...measureRuns(),
-    ...(await measureApi()),
-    ...(await measureTwin()),
-    ...(await measureLarge()),
-    ...(await measureLog()),
-    ...(await measureOrders()),
-    ...(await measurePhones()),
-    ...(await measureLoad()),
-    ...(await measureTyping()),
-    ...(await measureDragging()),
-    ...(await measureDesigns()),
-    ...(await measureRun()),
-  ]
-  const rows = figures.map(({ what, value, unit, aim }) => [
-    what,
-    `${value.toFixed(value < 10 ? 2 : 0)} ${unit}`,
-    aim === null ? '' : `at most ${aim} ${unit}`,
-    aim === null ? '' : value <= aim * (1 + 1e-9) ? 'met' : 'MISSED',
-  ])
-  const all = [['figure', 'measured', 'aim', ''], ...rows]
-  const widths = [0, 1, 2].map((i) => Math.max(...all.map((row) => row[i]!.length)))
-  for (const row of all)
-    console.log(
-      row
-        .map((cell, i) => cell.padEnd(widths[i] ?? 0))
-        .join('  ')
-        .trimEnd(),
-    )
+const measures: (() => Figure[] | Promise<Figure[]>)[] = [
+  ...[measureCore, measureRuns, measureApi, measureTwin, measureLarge, measureLog, measureOrders, measurePhones],
+  ...[measureOtherDevice, measureLoad, measureTyping, measureDragging, measureDesigns, measureRun],
+]
+
+/** Each figure is printed as soon as it is measured; a word given measures only what has it in its name. */
+async function main([only = '']: string[]): Promise<void> {
+  const clear = await readyShop()
+  for (const measure of measures.filter(({ name }) => name.toLowerCase().includes(only.toLowerCase())))
+    for (const { what, value, unit, aim } of await measure()) {
+      const met = aim === null ? '' : `  at most ${aim} ${unit}: ${value <= aim * (1 + 1e-9) ? 'met' : 'MISSED'}`
+      console.log(`${what}: ${value.toFixed(value < 10 ? 2 : 0)} ${unit}${met}`)
+    }
+  clear()
 }
 
-main().catch((error: unknown) => {
+main(process.argv.slice(2)).catch((error: unknown) => {
   console.error(error)
   process.exit(1)
 })

@@ -42,6 +42,11 @@ const finished = demo.pieces.map((piece) => {
 })
 
 const habitsWith = (over: Partial<HouseHabits>): Shop => ({ ...shelf.shop, habits: { ...shelf.shop.habits, ...over } })
+/** Every one with `npm run endure`, one in three with `npm test`; the first of each list shows the whole of its kind. */
+const ONE_IN = process.env.THIMBLE_ENDURE ? 1 : 3
+const some = finished.filter((_, i) => i % ONE_IN === 0)
+const someOfDemo = demo.pieces.filter((_, i) => i % ONE_IN === 0)
+
 /** Each habit changed to each of its other choices. */
 const otherHabits = habitQuestions.flatMap(({ id, choices }) =>
   choices.filter((c) => c.value !== shelf.shop.habits[id]).map((c) => habitsWith({ [id]: c.value })),
@@ -86,7 +91,7 @@ describe('what was decided of a finished piece', () => {
   })
 
   it('stays byte for byte with every habit changed, its design scaled or gone and its hoop removed', () => {
-    for (const piece of finished) {
+    for (const piece of some) {
       const before = told(piece, shelf)
       expect(told(piece, { ...shelf, shop: everyHabitOther, designs: scaled })).toBe(before)
       expect(told(piece, { ...shelf, designs: {}, hoops: [], supplies: [] })).toBe(before)
@@ -94,19 +99,19 @@ describe('what was decided of a finished piece', () => {
   })
 
   it('stays with every distance of the catalogue altered', () => {
-    const before = finished.map((piece) => told(piece, shelf))
+    const before = some.map((piece) => told(piece, shelf))
     const open = planPiece(polo(), small).measure.placement!.summary
     const rules = itemKinds.flatMap((kind) => kind.placements)
     const originals = rules.map((rule) => ({ ...rule }))
     for (const rule of rules) alter(rule as never)
-    expect(finished.map((piece) => told(piece, shelf))).toEqual(before)
+    expect(some.map((piece) => told(piece, shelf))).toEqual(before)
     expect(planPiece(polo(), small).measure.placement!.summary).not.toBe(open)
     rules.forEach((rule, i) => Object.assign(rule, originals[i]))
   })
 
   it('is reworded by other units, and is the same numbers', () => {
     const inches = { ...shelf, shop: { ...shelf.shop, unit: 'in' as const } }
-    for (const piece of finished) {
+    for (const piece of some) {
       const before = JSON.stringify(piece)
       const [mm, inch] = [told(piece, shelf), told(piece, inches)]
       expect(JSON.stringify(piece)).toBe(before)
@@ -143,7 +148,7 @@ describe('the lists of Stitch and Finish', () => {
   }
 
   it('belong to the kept stack under every habit, also while they are still open', () => {
-    for (const piece of demo.pieces) {
+    for (const piece of someOfDemo) {
       const open = patched(done(piece, shelf, ['measure', 'build']), { stitch: { kept: [] }, finish: { kept: [] } })
       const lists = (on: Shelf): string[][] => {
         const built = builtOn(open, on)
