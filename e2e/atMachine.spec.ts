@@ -106,7 +106,10 @@ function rowOfThree(): Piece {
   }, asked)
 }
 
-test('a row in three hoopings is listed, sewn and measured hooping by hooping', async ({ page, demo: shop }) => {
+test('a row in three hoopings is listed, sewn and measured hooping by hooping', { tag: ENDURE }, async ({
+  page,
+  demo: shop,
+}) => {
   test.setTimeout(120_000)
   const runner = rowOfThree()
   await shop.send('PATCH', `/pieces/${runner.id}`, {

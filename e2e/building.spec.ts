@@ -112,7 +112,10 @@ test('what the stash lacks is said, and what is there and does as well is put in
   await expect.poll(async () => (await shop.send<any>('GET', '/pieces/piece-pennant')).build.kept.length).toBe(1)
 })
 
-test('a swatch is kept in the stash, picked for a piece, and carried by it', async ({ page, demo: shop }) => {
+test('a swatch is kept in the stash, picked for a piece, and carried by it', { tag: ENDURE }, async ({
+  page,
+  demo: shop,
+}) => {
   await page.goto(`${shop.url}/stash`)
   const hand = ticket(page)
   await hand.press('Add a swatch')
@@ -135,7 +138,7 @@ test('a swatch is kept in the stash, picked for a piece, and carried by it', asy
     .toBe(450)
 })
 
-test('a spool is weighed, and what is left follows', async ({ page, demo: shop }) => {
+test('a spool is weighed, and what is left follows', { tag: ENDURE }, async ({ page, demo: shop }) => {
   const [spool] = await shop.send<any[]>('GET', '/threads')
   await page.goto(`${shop.url}/stash/thread/${spool.id}`)
   const hand = ticket(page)

@@ -39,7 +39,10 @@ async function written(page: Page, button: string): Promise<string> {
   return readFileSync(await download.path(), 'utf8')
 }
 
-test('several files at once: each that cannot be read says why, and the rest come in', async ({ page, shop }) => {
+test('several files at once: each that cannot be read says why, and the rest come in', { tag: ENDURE }, async ({
+  page,
+  shop,
+}) => {
   const nested = '<g>'.repeat(10_000) + '</g>'.repeat(10_000)
   const laughs = `<!DOCTYPE svg [<!ENTITY a "ha"><!ENTITY b "&a;&a;&a;&a;">]>${svg('<text>&b;</text>')}`
   const refused: [ReturnType<typeof file>, RegExp][] = [
@@ -154,10 +157,9 @@ test('the drawing runs stitch by stitch, and its load is told in words', { tag: 
   await expect(page.getByText('very dense, over 150')).toBeVisible()
 })
 
-test('a design read while the server is away is kept here and sent with its drawing when it is back', async ({
-  page,
-  shop,
-}) => {
+test('a design read while the server is away is kept here and sent with its drawing when it is back', {
+  tag: ENDURE,
+}, async ({ page, shop }) => {
   await take(page, shop.url, file('first.svg', leaf))
   await expect(page.getByRole('link', { name: /^first/ })).toBeVisible()
   await shop.stop('SIGKILL')

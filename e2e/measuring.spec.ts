@@ -114,7 +114,10 @@ test('a pocket and a stripe found on the piece are kept clear of and lined up wi
   await expect(page.getByLabel(/^Stripe from/)).toHaveValue('62')
 })
 
-test('two placements on one item share its measurements, each with its own design', async ({ page, demo: shop }) => {
+test('two placements on one item share its measurements, each with its own design', { tag: ENDURE }, async ({
+  page,
+  demo: shop,
+}) => {
   const hand = ticket(page)
   await page.goto(`${shop.url}/piece/piece-polo-4`)
   await hand.type(/Seam to seam/, '575')

@@ -208,10 +208,9 @@ test.describe('a newer version', () => {
   })
 })
 
-test('Build begins with the stack once the cloth was told, and Measure asks it before the marking tool', async ({
-  demo: shop,
-  page,
-}) => {
+test('Build begins with the stack once the cloth was told, and Measure asks it before the marking tool', {
+  tag: ENDURE,
+}, async ({ demo: shop, page }) => {
   const hand = ticket(page)
   await page.goto(`${shop.url}/piece/piece-polo-4`)
   await page.getByRole('heading', { name: 'The cloth' }).waitFor()

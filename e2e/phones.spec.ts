@@ -4,7 +4,7 @@ import { readFileSync } from 'node:fs'
 import path from 'node:path'
 import { OtherNetwork } from './otherNetwork'
 import { LEVEL, layChecker, violationsOf } from './axe'
-import { expect, type ShopServer, test } from './server'
+import { ENDURE, expect, type ShopServer, test } from './server'
 import { newPolo, ticket } from './ticket'
 
 /** Service workers as they come: a browser that does not trust the certificate keeps none. */
@@ -120,79 +120,80 @@ test.describe('from another network', () => {
     network?.clear()
   })
 
-  test('a piece is measured, the network is lost in the middle, and nothing is lost', async ({
-    page: desk,
-    shop,
-  }, info) => {
-    test.skip(network === null, 'this machine makes no second network')
-    const code = await invite(desk, shop)
-    // What a phone that trusts the shop’s certificate does of itself.
-    const shown = new X509Certificate(readFileSync(path.join(shop.folder, 'tls/server.crt')))
-    const trusted = createHash('sha256')
-      .update(shown.publicKey.export({ type: 'spki', format: 'der' }))
-      .digest('base64')
-    const { args = [] } = info.project.use.launchOptions!
-    far = await chromium.launch({
-      executablePath: network!.browser,
-      args: [...args, `--ignore-certificate-errors-spki-list=${trusted}`],
-    })
-    const context = await far.newContext(PHONE)
-    const phone = await context.newPage()
-    const at = `https://${network!.laptop}:${shop.phonesPort}`
+  test(
+    'a piece is measured, the network is lost in the middle, and nothing is lost',
+    { tag: ENDURE },
+    async ({ page: desk, shop }, info) => {
+      test.skip(network === null, 'this machine makes no second network')
+      const code = await invite(desk, shop)
+      // What a phone that trusts the shop’s certificate does of itself.
+      const shown = new X509Certificate(readFileSync(path.join(shop.folder, 'tls/server.crt')))
+      const trusted = createHash('sha256')
+        .update(shown.publicKey.export({ type: 'spki', format: 'der' }))
+        .digest('base64')
+      const { args = [] } = info.project.use.launchOptions!
+      far = await chromium.launch({
+        executablePath: network!.browser,
+        args: [...args, `--ignore-certificate-errors-spki-list=${trusted}`],
+      })
+      const context = await far.newContext(PHONE)
+      const phone = await context.newPage()
+      const at = `https://${network!.laptop}:${shop.phonesPort}`
 
-    // One who is not let in gets nothing but the way in.
-    const stranger = await (await far.newContext()).newPage()
-    await stranger.goto(`${at}/log`)
-    await expect(stranger).toHaveURL(`${at}/pair/`)
-    expect(await stranger.evaluate(() => fetch('/api/v1/pieces').then(({ status }) => status))).toBe(401)
+      // One who is not let in gets nothing but the way in.
+      const stranger = await (await far.newContext()).newPage()
+      await stranger.goto(`${at}/log`)
+      await expect(stranger).toHaveURL(`${at}/pair/`)
+      expect(await stranger.evaluate(() => fetch('/api/v1/pieces').then(({ status }) => status))).toBe(401)
 
-    await comeIn(phone, desk, at, code, 'Bench phone')
-    // It trusts the certificate, so it goes straight to the bench.
-    await expect(phone).toHaveURL(`${at}/`)
-    await phone.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
-    const hand = await newPolo(phone, at)
-    await hand.type(/Seam to seam/, '540')
-    await hand.saved()
-    network!.cut()
-    await hand.type(/Shoulder point to underarm/, '8 1/4 in')
-    await expect(phone.getByText(/What you see is from \d+:\d\d\. 1 change is kept here/)).toBeVisible({
-      timeout: 20_000,
-    })
-    await phone.reload()
-    await expect(phone.getByLabel(/Seam to seam/)).toHaveValue('540')
-    await expect(phone.getByLabel(/Shoulder point to underarm/)).toHaveValue('8 1/4 in')
-    await hand.type('Design width', '84')
-    network!.mend()
-    await expect(phone.getByText(/The server is away/)).toHaveCount(0, { timeout: 30_000 })
-    await hand.saved()
-    const [piece] = await shop.send('GET', '/pieces')
-    const { measures, ownDesign } = piece.measure
-    expect([measures.chestWidth.text, measures.shoulderToUnderarm.text, ownDesign.width.text]).toEqual([
-      '540',
-      '8 1/4 in',
-      '84',
-    ])
+      await comeIn(phone, desk, at, code, 'Bench phone')
+      // It trusts the certificate, so it goes straight to the bench.
+      await expect(phone).toHaveURL(`${at}/`)
+      await phone.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
+      const hand = await newPolo(phone, at)
+      await hand.type(/Seam to seam/, '540')
+      await hand.saved()
+      network!.cut()
+      await hand.type(/Shoulder point to underarm/, '8 1/4 in')
+      await expect(phone.getByText(/What you see is from \d+:\d\d\. 1 change is kept here/)).toBeVisible({
+        timeout: 20_000,
+      })
+      await phone.reload()
+      await expect(phone.getByLabel(/Seam to seam/)).toHaveValue('540')
+      await expect(phone.getByLabel(/Shoulder point to underarm/)).toHaveValue('8 1/4 in')
+      await hand.type('Design width', '84')
+      network!.mend()
+      await expect(phone.getByText(/The server is away/)).toHaveCount(0, { timeout: 30_000 })
+      await hand.saved()
+      const [piece] = await shop.send('GET', '/pieces')
+      const { measures, ownDesign } = piece.measure
+      expect([measures.chestWidth.text, measures.shoulderToUnderarm.text, ownDesign.width.text]).toEqual([
+        '540',
+        '8 1/4 in',
+        '84',
+      ])
 
-    // A thousand guesses, as fast as a browser asks.
-    await shop.send('POST', '/phones/invitation')
-    const answers = await stranger.evaluate(async () => {
-      const guess = (code: string): Promise<number> =>
-        fetch('/pair/ask', {
-          method: 'POST',
-          headers: { 'content-type': 'application/json' },
-          body: JSON.stringify({ code, name: 'Guesser' }),
-        }).then(({ status }) => status)
-      const all: number[] = []
-      for (let i = 0; i < 1000; i += 50)
-        all.push(
-          ...(await Promise.all(Array.from({ length: 50 }, (_, k) => guess(`AAA${String(i + k).padStart(3, '0')}`)))),
-        )
-      return all
-    })
-    expect(answers.filter((status) => ![403, 410, 429].includes(status))).toEqual([])
+      // A thousand guesses, as fast as a browser asks.
+      await shop.send('POST', '/phones/invitation')
+      const answers = await stranger.evaluate(async () => {
+        const guess = (code: string): Promise<number> =>
+          fetch('/pair/ask', {
+            method: 'POST',
+            headers: { 'content-type': 'application/json' },
+            body: JSON.stringify({ code, name: 'Guesser' }),
+          }).then(({ status }) => status)
+        const all: number[] = []
+        for (let i = 0; i < 1000; i += 50)
+          all.push(
+            ...(await Promise.all(Array.from({ length: 50 }, (_, k) => guess(`AAA${String(i + k).padStart(3, '0')}`)))),
+          )
+        return all
+      })
+      expect(answers.filter((status) => ![403, 410, 429].includes(status))).toEqual([])
 
-    const { phones } = await shop.send('GET', '/phones')
-    await shop.send('DELETE', `/phones/${phones[0].id}`)
-    await expect(phone.getByText(/The laptop has turned this phone out/)).toBeVisible({ timeout: 2000 })
-  })
+      const { phones } = await shop.send('GET', '/phones')
+      await shop.send('DELETE', `/phones/${phones[0].id}`)
+      await expect(phone.getByText(/The laptop has turned this phone out/)).toBeVisible({ timeout: 2000 })
+    },
+  )
 })

@@ -37,10 +37,9 @@ test('a wide screen keeps the drawing at the left while the keys walk the stages
   expect(new URL(page.url()).pathname).toBe('/new')
 })
 
-test('a new piece starts by keys alone: found by its everyday name, nothing taken before it is chosen', async ({
-  page,
-  shop,
-}) => {
+test('a new piece starts by keys alone: found by its everyday name, nothing taken before it is chosen', {
+  tag: ENDURE,
+}, async ({ page, shop }) => {
   await page.goto(`${shop.url}/new`)
   await page.getByLabel('Find an item').focus()
   await page.keyboard.type('hoodies')

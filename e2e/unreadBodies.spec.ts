@@ -1,5 +1,5 @@
 import { connect } from 'node:net'
-import { expect, type ShopServer, test } from './server'
+import { ENDURE, expect, type ShopServer, test } from './server'
 
 type Heard = { answer: string; closed: string }
 
@@ -26,9 +26,9 @@ const unread = [
   ['that drips in pieces', [`PATCH ${PIECE} HTTP/1.1`, JSON_BODY, 'transfer-encoding: chunked'], 408],
 ] as const
 
-test('a body that is not read to its end is answered in words, its connection closed, and nobody waits for it', async ({
-  shop,
-}) => {
+test('a body that is not read to its end is answered in words, its connection closed, and nobody waits for it', {
+  tag: ENDURE,
+}, async ({ shop }) => {
   const heard = unread.map(async ([what, head, status]) => ({
     what,
     status,
