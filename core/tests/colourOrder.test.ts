@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { nearBlocks } from '@thimble/core/design/work'
 import { type ColourBlock, type ColourOrder, planColourOrder, type Point } from '../src'
 import { minutesSaved } from '../src/thread'
 
@@ -104,6 +105,17 @@ describe('the order of colours', () => {
     // Cells 2 and 4 grown meet in cell 3; cells 2 and 5 do not, and red may be finished first.
     expect(planColourOrder([at(R, 0), at(B, 2), at(R, 4)]).changes).toBe(2)
     expect(planColourOrder([at(R, 0), at(B, 2), at(R, 5)])).toMatchObject({ order: [0, 2, 1], changes: 1 })
+  })
+
+  it('frees what only lies near, where the worker says that it does not touch', () => {
+    // In the same cell, in the next, and four away: only the middle one is near and no more.
+    expect(nearBlocks([at(R, 0), at(B, 0), at(R, 1), at(G, 5)])).toEqual([
+      [0, 2],
+      [1, 2],
+    ])
+    const blocks = [at(R, 0), at(B, 2), at(R, 4)]
+    expect(planColourOrder(blocks, { apart: [[1, 2]] })).toMatchObject({ order: [0, 2, 1], changes: 1 })
+    expect(planColourOrder(blocks, { apart: [[0, 1]] }).order).toEqual([1, 0, 2])
   })
 
   it('heeds the whole length of a stitch, not its ends alone', () => {

@@ -1,10 +1,20 @@
 import type { DesignCard } from '@thimble/contract'
 
-type Known = Omit<DesignCard, 'id' | 'createdAt' | 'updatedAt' | 'revision' | 'shape' | 'parts' | 'ofOrder'> &
-  Partial<Pick<DesignCard, 'shape' | 'parts' | 'ofOrder'>>
+type Known = Omit<DesignCard, 'id' | 'createdAt' | 'updatedAt' | 'revision' | 'shape' | 'parts' | 'ofOrder' | 'apart'> &
+  Partial<Pick<DesignCard, 'shape' | 'parts' | 'ofOrder' | 'apart'>>
 
 /** A new design of what was read, as the shelf keeps it. */
 export function cardOf(id: string, known: Known): DesignCard {
   const now = new Date().toISOString()
-  return { shape: 'rectangle', parts: [], ofOrder: false, ...known, id, createdAt: now, updatedAt: now, revision: 0 }
+  return {
+    shape: 'rectangle',
+    parts: [],
+    ofOrder: false,
+    apart: [],
+    ...known,
+    id,
+    createdAt: now,
+    updatedAt: now,
+    revision: 0,
+  }
 }

@@ -1,6 +1,7 @@
 import type { Advice } from '@thimble/core/advice'
 import { expose, transfer } from 'comlink'
 import type {
+  BlockPair,
   ColourOrder,
   CuttingFile,
   Design,
@@ -19,6 +20,7 @@ import {
   partHulls,
   layGroup,
   packDesign,
+  nearBlocks,
   planColourOrder,
   smallLetterAdvice,
   summariseDesign,
@@ -49,6 +51,9 @@ export type OpenedDesign = {
   grid: LoadGrid | null
   thread: ThreadUse
 }
+
+/** `near`: blocks of unlike colours that only lie near each other; `least`: changes if none of those touched. */
+export type OrderFound = ColourOrder & { near: BlockPair[]; least: number }
 
 /** Designs to be made one: how they lie, and how far each is moved from there. */
 type GroupRequest = { parts: { id: string; edits: Edits }[]; layout: GroupLayout; gap: number; shifts: Point[] }
@@ -132,11 +137,15 @@ const designWorker = {
     return summariseDesign(asStitched(await designOf(id), edits))
   },
 
-  /** The order with the fewest changes, in the blocks' numbers as drawn. */
-  async order(id: string, edits: Edits): Promise<ColourOrder> {
+  /** The order with the fewest changes, in the blocks' numbers as drawn; and what it would be if near ones did not touch. */
+  async order(id: string, edits: Edits, apart: BlockPair[]): Promise<OrderFound> {
     const drawn = await designOf(id)
     const asDrawn = asStitched(drawn, { ...edits, order: null, colours: coloursAsDrawn(drawn, edits) })
-    return planColourOrder(asDrawn.blocks.map((block) => ({ ...block, stitches: block.stitches ?? [] })))
+    const blocks = asDrawn.blocks.map((block) => ({ ...block, stitches: block.stitches ?? [] }))
+    const plan = planColourOrder(blocks, { apart })
+    const near = nearBlocks(blocks).filter(([i, j]) => blocks[i]!.colour !== blocks[j]!.colour)
+    const least = near.length > 0 ? planColourOrder(blocks, { apart: near }).changes : plan.changes
+    return { ...plan, near, least }
   },
 
   async write(id: string, edits: Edits, format: 'csv' | 'svg'): Promise<string> {

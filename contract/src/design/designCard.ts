@@ -63,6 +63,11 @@ export const DesignCard = StoredDocument.extend({
   change: DesignChange.prefault({ scale: 1, rotate: 0, mirror: 'none' }),
   /** Its blocks in the order they are stitched; null: as drawn. */
   order: z.array(z.int().min(0)).max(MOST_BLOCKS).nullable().default(null),
+  /** Blocks as drawn that lie near each other and, the worker says, do not touch: their order is free. */
+  apart: z
+    .array(z.tuple([z.int().min(0), z.int().min(0)]))
+    .max(400)
+    .default([]),
   summary: DesignSummary.nullable().default(null),
   /** What it was grouped of, as it was grouped; empty: it is of one piece. */
   parts: z.array(DesignPart).max(12).default([]),

@@ -8,7 +8,7 @@ import { eachStitch } from './stitchesOf'
 export type OrderedBlock = ColourBlock & Pick<DesignBlock, 'moves' | 'outlines'>
 
 /** The cells a block's stitches cross, each grown by its eight neighbours, as bits of one grid's rows. */
-type Area = { top: number; bottom: number; rows: Map<number, Set<number>> }
+type Area = { top: number; bottom: number; rows: Map<number, Set<number>>; crossed: Set<number> }
 
 function areaOfBlock(block: OrderedBlock): Area {
   const rows = new Map<number, Set<number>>()
@@ -30,7 +30,7 @@ function areaOfBlock(block: OrderedBlock): Area {
   eachStitch(block, (a, b) => eachCellCrossed(a, b, visit))
   paintedCells(block.outlines ?? [], visit)
   const tall = [...rows.keys()]
-  return { top: Math.min(...tall), bottom: Math.max(...tall), rows }
+  return { top: Math.min(...tall), bottom: Math.max(...tall), rows, crossed }
 }
 
 function paintedCells(outlines: NonNullable<DesignBlock['outlines']>, visit: (c: number, r: number) => void): void {
@@ -54,8 +54,33 @@ function meet(a: Area, b: Area): boolean {
   return false
 }
 
+function overlie({ crossed: a }: Area, { crossed: b }: Area): boolean {
+  const [few, many] = a.size < b.size ? [a, b] : [b, a]
+  for (const cell of few) if (many.has(cell)) return true
+  return false
+}
+
 /** For each block, the earlier blocks it has to stay after: those whose stitched area it touches. */
 export function blockOverlaps(blocks: readonly OrderedBlock[]): number[][] {
   const areas = blocks.map(areaOfBlock)
   return areas.map((area, j) => areas.slice(0, j).flatMap((earlier, i) => (meet(earlier, area) ? [i] : [])))
+}
+
+/** Two blocks by their place, the earlier one first. */
+export type BlockPair = readonly [earlier: number, later: number]
+
+/**
+ * Blocks that only lie near each other, under about 4 mm, and so count as touching: no cell is stitched by both.
+ *
+ * Source: core.md section 7.
+ *
+ * @example nearBlocks([a dot at 0, 0; one at 3, 0; one at 30, 0]) // [[0, 1]]
+ */
+export function nearBlocks(blocks: readonly OrderedBlock[]): BlockPair[] {
+  const areas = blocks.map(areaOfBlock)
+  return areas.flatMap((later, j) =>
+    areas
+      .slice(0, j)
+      .flatMap((earlier, i): BlockPair[] => (meet(earlier, later) && !overlie(earlier, later) ? [[i, j]] : [])),
+  )
 }

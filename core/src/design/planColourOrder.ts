@@ -1,4 +1,4 @@
-import { blockOverlaps, type OrderedBlock } from './blockOverlaps'
+import { type BlockPair, blockOverlaps, type OrderedBlock } from './blockOverlaps'
 import { changesIn } from './changesIn'
 import { exactOrder, MOST_EXACT } from './exactOrder'
 import { fewestRuns } from './fewestRuns'
@@ -15,16 +15,21 @@ export type ColourOrder = { order: number[]; changes: number; originalChanges: n
  * Source: core.md section 7. Proven least for up to 16 blocks, and beyond where it meets the lower bound.
  *
  * @param blocks needle points in the design frame; `moves` and `outlines` are heeded where they are given
+ * @param apart blocks that the worker says do not touch, near as they lie: these may change places
  * @example planColourOrder([red here, blue far off, red here]) // order 0, 2, 1; changes 1 of 2
  */
-export function planColourOrder(blocks: OrderedBlock[]): ColourOrder {
+export function planColourOrder(
+  blocks: OrderedBlock[],
+  { apart = [] }: { apart?: readonly BlockPair[] } = {},
+): ColourOrder {
   const colours = blocks.map((b) => b.colour.toLowerCase())
   const originalChanges = changesIn(colours)
   const same = { order: blocks.map((_, i) => i), changes: originalChanges, originalChanges, optimal: true }
   if (originalChanges < Math.max(1, new Set(colours).size)) return same
   const kinds = [...new Set(colours)]
   const numbers = colours.map((c) => kinds.indexOf(c))
-  const after = blockOverlaps(blocks)
+  const free = (i: number, j: number): boolean => apart.some(([a, b]) => (a === i && b === j) || (a === j && b === i))
+  const after = blockOverlaps(blocks).map((earlier, j) => earlier.filter((i) => !free(i, j)))
   const changesOf = (order: number[]): number => changesIn(order.map((i) => colours[i]!))
   if (blocks.length <= MOST_EXACT) {
     const order = exactOrder(numbers, after)

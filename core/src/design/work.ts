@@ -1,5 +1,5 @@
 /** Everything that works on a design's outlines and stitches: heavy, for a worker or the server. */
-export { blockOverlaps } from './blockOverlaps'
+export { blockOverlaps, nearBlocks } from './blockOverlaps'
 export { centredDesign } from './centred'
 export { cuttingFile } from './cuttingFile'
 export { MOST_FILE_BYTES } from './design'

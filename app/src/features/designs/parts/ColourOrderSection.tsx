@@ -1,22 +1,26 @@
 import { Button } from '@rneui/themed'
 import type { DesignCard } from '@thimble/contract'
-import type { ColourOrder } from '@thimble/core/design'
 import { minutesSaved } from '@thimble/core/thread'
-import { useEffect, useState } from 'react'
 import { View } from 'react-native'
 import { ColourStrip } from '@/drawing/ColourStrip'
-import { inDesignWorker } from '@/workers/designClient'
 import { editDesign } from '@/shared/editDesign'
-import { editsOf } from '@/shared/useOpened'
+import { useColourOrder } from '@/shared/useColourOrder'
+import { useNamed } from '@/state/useShelfDocs'
+import { patch } from '@/sync/changes'
+import { CheckboxRow } from '@/ui/CheckboxRow'
+import { Disclosure } from '@/ui/Disclosure'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { Section } from '@/ui/Section'
 import { useTask } from '@/ui/useTask'
 import { BigNumbers, Text } from '@/ui/Text'
 import { many } from '@/words/designWords'
+import { threadFor } from '@/words/threadWords'
+import type { OrderFound } from '@/workers/designWorker'
 
 /** The order with the fewest changes beside the one the design came with; taken, refused, and taken back. */
 export function ColourOrderSection({ design }: { design: DesignCard }) {
-  const plan = useOrder(design)
+  const plan = useColourOrder(design)
+  const threads = useNamed('threads')
   const { busy, problem, run } = useTask()
   const { order, colours } = design
   const asDrawn = colours.map((_, i) => i)
@@ -27,10 +31,12 @@ export function ColourOrderSection({ design }: { design: DesignCard }) {
     void run(() => editDesign(design, { order: next, colours: (next ?? asDrawn).map((block) => drawn[block]!) }))
   if (!plan) return null
   const saved = plan.originalChanges - plan.changes
+  const nameOf = (block: number): string => `${block + 1}, ${threadFor(drawn[block]!, threads)},`
   if (saved <= 0)
     return (
       <Section title="Order of the colours">
-        <Text>{`${many(plan.originalChanges, 'change')}, and no order that keeps what lies on top needs fewer.`}</Text>
+        <Text>{`${many(plan.originalChanges, 'change')}: already the fewest that keep what lies on top.`}</Text>
+        <NearParts {...{ design, plan, nameOf }} />
       </Section>
     )
   const strip = (list: readonly number[]) => list.map((block) => ({ colour: drawn[block]!, share: 1 }))
@@ -63,23 +69,46 @@ export function ColourOrderSection({ design }: { design: DesignCard }) {
         </View>
       )}
       {refused ? <Text soft>You left it as drawn.</Text> : null}
+      <NearParts {...{ design, plan, nameOf }} />
     </Section>
   )
 }
 
-/** Worked out for the colours as they are, whatever order is in use. */
-function useOrder(design: DesignCard): ColourOrder | null {
-  const [plan, setPlan] = useState<ColourOrder | null>(null)
-  const key = JSON.stringify(editsOf(design))
-  useEffect(() => {
-    let gone = false
-    inDesignWorker((d) => d.order(design.id, JSON.parse(key))).then(
-      (found) => gone || setPlan(found),
-      () => gone || setPlan(null),
-    )
-    return () => {
-      gone = true
-    }
-  }, [design.id, key])
-  return plan
+type Near = { design: DesignCard; plan: OrderFound; nameOf: (block: number) => string }
+
+const MOST_PAIRS = 8
+const isPair =
+  ([i, j]: readonly [number, number]) =>
+  ([a, b]: readonly [number, number]): boolean =>
+    a === i && b === j
+
+/** Blocks that lie nearer than about 4 mm keep their order; which of them do not touch, the worker can say. */
+function NearParts({ design, plan, nameOf }: Near) {
+  const { apart } = design
+  const free = apart.length > 0
+  if (plan.near.length === 0 || (!free && plan.least >= plan.changes)) return null
+  const put = (next: [number, number][]): void => patch('designs', design.id, { apart: next })
+  const all = plan.near.map(([i, j]): [number, number] => [i, j])
+  return (
+    <Disclosure
+      title={
+        free ? 'Parts you said do not touch' : `If parts that only lie close don’t touch: ${many(plan.least, 'change')}`
+      }
+      open={free}
+    >
+      <Text soft>Parts nearer than about 4 mm count as touching, so they keep their order.</Text>
+      {all.slice(0, MOST_PAIRS).map(([i, j]) => {
+        const done = apart.some(isPair([i, j]))
+        return (
+          <CheckboxRow
+            key={`${i} ${j}`}
+            title={`${nameOf(i)} and ${nameOf(j)} don’t touch`}
+            done={done}
+            onChange={() => put(done ? apart.filter((one) => !isPair([i, j])(one)) : [...apart, [i, j]])}
+          />
+        )
+      })}
+      {apart.length < all.length ? <Button type="outline" title="None of them touch" onPress={() => put(all)} /> : null}
+    </Disclosure>
+  )
 }
