@@ -16,7 +16,7 @@ const eventsOf = (shop: ShopServer, piece: string) => shop.send<RunEvent[]>('GET
 
 /** The machine that stands in, so many times as fast as it is, under way. */
 async function startMachine(page: Page, times: number): Promise<void> {
-  await page.getByRole('radio', { name: 'The stand-in machine' }).click()
+  await page.getByRole('radio', { name: 'Practice machine' }).click()
   await page.getByRole('radio', { name: `${times} times`, exact: true }).click()
   await button(page, 'The needle goes: start').click()
 }
@@ -35,7 +35,7 @@ test('a whole run with a break, an empty bobbin, a power cut, a killed server an
   await hand.tick(/Pins in: 2/)
   await hand.tick(/Bobbin: 3.8 m needed, 1.5 m on it/)
   await button(page, 'To the machine').click()
-  await page.getByRole('radio', { name: 'The stand-in machine' }).click()
+  await page.getByRole('radio', { name: 'Practice machine' }).click()
   await button(page, 'The needle goes: start').click()
 
   // Twelve seconds to the next thread, at its true pace.

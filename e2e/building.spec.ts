@@ -66,7 +66,7 @@ test('a stack built by hand is judged as it grows, and follows into the lists', 
     page.getByRole('radiogroup', { name: from }).getByRole('radio', { name: kind, exact: true }).click()
   await hand.press(/other way/)
   await hand.press('Build your own from the bare cloth')
-  await expect(page.getByText(/No backing: the stitches draw the cloth together/)).toBeVisible()
+  await expect(page.getByText(/No backing under this much stitching/)).toBeVisible()
   await hand.press(/Add a layer/)
   await pick('What to add', 'Medium tear-away')
   await expect(page.getByText(/torn off, nothing holds the stitches in the wash/)).toBeVisible()

@@ -38,21 +38,24 @@ test('a habit changed says in numbers what would come out otherwise, and the wor
   await expect(changed).toHaveCount(0)
 })
 
-test('another holding leaves the decided stack alone, says what does not suit, and changes it on a tap', async ({
+test('another holding keeps the layers that were decided, gripped and cut for it, and is the same at Hoop, list and log', async ({
   page,
   demo: shop,
 }) => {
   const hand = ticket(page)
-  const holdingKept = async () => (await shop.send('GET', '/pieces/piece-polo-3')).build.kept[0].stack.holding
+  const stored = () => shop.send('GET', '/pieces/piece-polo-3')
+  const kinds = async () => (await stored()).build.kept[0].stack.layers.map(({ kind }: { kind: string }) => kind)
+  const before = await kinds()
   await page.goto(`${shop.url}/piece/piece-polo-3`)
   await hand.pick(/^Square 100/)
-  await hand.press('Other ways to hold it')
-  await hand.pick('Floated')
-  await expect(page.getByText(/The stack was chosen for the piece hooped; floated/)).toBeVisible()
+  await page
+    .getByRole('radiogroup', { name: 'How the cloth is held' })
+    .getByRole('radio', { name: /^Floated/ })
+    .click()
+  await expect(page.getByRole('heading', { name: 'Floated', exact: true })).toBeVisible()
   await hand.saved()
-  expect(await holdingKept()).toBe('hooped')
-  await hand.press(/^Change the stack: Float it on/)
-  await expect(page.getByText(/The stack was chosen for/)).toHaveCount(0)
-  await hand.saved()
-  expect(await holdingKept()).toBe('floated')
+  expect(await kinds()).toEqual(before)
+  await hand.press(/^Keep this hooping/)
+  await expect.poll(async () => (await stored()).hoop.kept[0]?.holding).toBe('floated')
+  await expect(page.getByRole('button', { name: 'To the machine' })).toBeVisible()
 })

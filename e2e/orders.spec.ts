@@ -31,7 +31,7 @@ async function madeReady(shop: ShopServer, id: string): Promise<void> {
 }
 
 async function sewIt(page: Page): Promise<void> {
-  await page.getByRole('radio', { name: 'The stand-in machine' }).click()
+  await page.getByRole('radio', { name: 'Practice machine' }).click()
   await page.getByRole('radio', { name: '60 times', exact: true }).click()
   await page.getByRole('button', { name: 'The needle goes: start' }).click()
   await sewToEnd(page)

@@ -11,7 +11,7 @@ test('a wide screen keeps the drawing at the left while the keys walk the stages
   for (const [key, sees] of [
     ['1', 'As it was marked'],
     ['2', 'Why'],
-    ['3', 'How to hold it'],
+    ['3', 'Hoops on the shelf'],
     ['4', 'Before the start'],
     ['5', 'Off the machine'],
   ] as const) {

@@ -38,7 +38,7 @@ test('a new polo goes from the tape to the log, and is still there after a resta
   await expect(square).toHaveAccessibleName(/Slack 19 mm left, 19 mm right, 8 mm up, 8 mm down/)
   await square.click()
   await expect(page.getByText('8 mm or more to spare each way', { exact: false })).toBeVisible()
-  await expect(page.getByRole('heading', { name: 'How to hold it: hooped' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Hooped', exact: true })).toBeVisible()
   await expect(page.getByText(/Knits are hooped with their backing stuck to them/)).toBeVisible()
   await hand.press('Keep this hooping')
 
@@ -48,7 +48,7 @@ test('a new polo goes from the tape to the log, and is still there after a resta
     /Marks as far apart/,
     /Only the one layer/,
     /Pins counted out/,
-    /Bobbin enough/,
+    /Bobbin: .* m needed/,
     /Outline traced/,
   ])
     await hand.tick(line)

@@ -48,17 +48,17 @@ it('the bobbin is told by the block before which it is changed, and where none l
   const blocks = ['#fdfbf5', '#203040', '#fdfbf5'].map((colour) => ({ colour, bobbinMetres: 30 }))
   const plan = { blocks, bobbinMetres: 90 }
   const changes = { left: 35, full: 50, fresh: false, changeBefore: [1, 2], bobbins: 2, endsWith: 20, tooLong: [] }
-  expect(bobbinLines(plan, changes, threads)).toEqual([
+  expect(bobbinLines(plan, changes, { threads })).toEqual([
     'Bobbin 90 m, 35 m on the one that is in.',
     'Change the bobbin before block 2 of 3 (#203040; nearest is Salt), block 3 of 3 (Salt).',
   ])
-  expect(bobbinLines(plan, { ...changes, fresh: true, changeBefore: [], left: 50 }, threads)).toEqual([
+  expect(bobbinLines(plan, { ...changes, fresh: true, changeBefore: [], left: 50 }, { threads })).toEqual([
     'Bobbin 90 m, from a full one of 50 m: it lasts.',
   ])
-  expect(bobbinLines(plan, { ...changes, changeBefore: [], tooLong: [1] }, threads)[1]).toMatch(
+  expect(bobbinLines(plan, { ...changes, changeBefore: [], tooLong: [1] }, { threads })[1]).toMatch(
     /^A bobbin does not last for block 2 of 3/,
   )
-  expect(bobbinLines(plan, null, threads)[0]).toMatch(/^Bobbin 90 m\. With your wound bobbins/)
+  expect(bobbinLines(plan, null, { threads })[0]).toMatch(/^Bobbin 90 m\. With your wound bobbins/)
 })
 
 describe('a swatch as it is typed', () => {

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { chooseHolding, recommendRecipe, type RecipeQuery } from '../src'
 import { defaultHabits } from '../src/habits'
-import { clothFamilies } from '../src/recipe'
+import { clothFamilies, factsOf } from '../src/recipe'
 
 const query = fc
   .record({
@@ -46,35 +46,66 @@ describe('how a piece is held and what its stack is', () => {
     fc.assert(
       fc.property(query, (q) => {
         const [advice, recipe] = [chooseHolding(q), recommendRecipe(q)]
-        expect(recipe.options.length === 0).toBe(advice.method === 'none')
-        const allowed = advice.choices.filter((c) => c.allowed).map((c) => c.method)
-        for (const option of recipe.options) expect(allowed).toContain(option.holding)
-        for (const method of allowed) {
+        const by = (method: string) => advice.choices.find((c) => c.method === method)!
+        expect(recipe.options[0]!.holding).toBe(advice.method)
+        for (const option of recipe.options) {
+          expect(by(option.holding).allowed).toBe(true)
+          expect(option.against).toEqual(by(option.holding).against)
+        }
+        for (const { method } of advice.choices.filter((c) => c.allowed)) {
           const { options } = recommendRecipe({ ...q, holding: method })
           expect([options.length > 0, ...options.map((o) => o.holding)]).toEqual([true, ...options.map(() => method)])
+          expect(chooseHolding({ ...q, holding: method })).toMatchObject({ method })
         }
       }),
       { numRuns: 400 },
     )
   })
 
-  it('says none where nothing is left, with the ways out', () => {
-    const q: RecipeQuery = {
-      cloth: { family: 'jersey', colour: '#f4f1e8' },
-      work: {
-        widthMm: 80,
-        heightMm: 60,
-        loadClass: 'dense',
-        kind: 'fill',
-        topThread: { weight: 40, fibre: 'polyester', colours: ['#203040'] },
-      },
-      ...{ use: {}, habits: defaultHabits, ringInside: false },
-    }
-    const { method, waysOut } = chooseHolding(q)
-    expect([method, waysOut.map((way) => way.rule)]).toEqual([
-      'none',
-      ['out.smaller-hoop', 'out.open-seam', 'out.clamp', 'out.lighter-design'],
-    ])
-    expect(recommendRecipe(q).refused[0]!.because.rule).toBe('hold.nothing-left')
+  it('refuses only what cannot be done, and puts first what nothing speaks against, where there is such', () => {
+    fc.assert(
+      fc.property(query, (q) => {
+        const { ring, clothBeyondRing = 99, ringInside = true, holding } = q
+        const thicknessMm = factsOf(q).thickness
+        const { method, against, choices } = chooseHolding(q)
+        const [tooThick, lies] = [thicknessMm > (ring?.maxThicknessMm ?? 99), clothBeyondRing >= 0 && ringInside]
+        const possible = {
+          ...{ floated: true, 'backing-alone': false, hooped: lies && !tooThick && !ring?.clamp },
+          ...{ 'backing-under': lies && !tooThick, clamped: lies && ring?.clamp !== false },
+        }
+        if (ring && !('clamp' in ring)) possible.clamped = false
+        for (const c of choices) expect([c.method, c.allowed]).toEqual([c.method, possible[c.method]])
+        const offered = choices.filter((c) => c.allowed && !c.against && c.method !== 'backing-under')
+        if (holding === undefined && offered.some((c) => c.method !== 'clamped' || ring?.clamp))
+          expect([method, against]).toEqual([method, undefined])
+      }),
+      { numRuns: 400 },
+    )
   })
+
+  it.each([
+    ['velvet-plush', 'fill', 'light', 'backing-under'],
+    ['velvet-plush', 'fill', 'light', 'hooped'],
+    ['jersey', 'fill', 'dense', 'floated'],
+    ['canvas', 'line', 'light', 'hooped'],
+    ['coated', 'fill', 'dense', 'floated'],
+  ] as const)(
+    'helps with what is done all the same, with one caution: %s, %s, %s, %s',
+    (family, kind, loadClass, holding) => {
+      const topThread = { weight: 40, fibre: 'polyester', colours: ['#203040', '#ffffff'] } as const
+      const { options } = recommendRecipe({
+        cloth: { family, colour: '#f4f1e8' },
+        work: {
+          widthMm: 80,
+          heightMm: 60,
+          loadClass,
+          kind,
+          topThread: { ...topThread, colours: [...topThread.colours] },
+        },
+        ...{ use: {}, habits: defaultHabits, holding },
+      })
+      expect(options[0]).toMatchObject({ holding })
+      expect(options[0]!.against?.text ?? 'none').toMatch(family === 'canvas' ? /^none$/ : /^[A-Z].*\. [A-Z].*\.$/)
+    },
+  )
 })

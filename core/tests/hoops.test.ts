@@ -128,7 +128,7 @@ describe('chooseHolding', () => {
   it('tells why the other ways will not do', () => {
     const { choices } = chooseHolding({ ...query({ family: 'twill' }), clothBeyondRing: -8 })
     expect(choices.find((c) => c.method === 'hooped')!.because[0]!.text).toBe(
-      'The ring hangs 8 mm over the cloth’s edge: hoop the backing and float the cloth.',
+      'The hoop hangs 8 mm over the cloth’s edge and cannot hold it there. Hoop the backing and float the cloth.',
     )
   })
 })

@@ -79,6 +79,8 @@ describe('as large as a hoop takes it', () => {
     const field = { shape: 'rect', width: 130, height: 180, cornerRadius: 0 } as const
     expect(scaleToFit({ hull: rectangle(80, 60), field })).toBeCloseTo(130 / 80, 3)
     expect(scaleToFit({ hull: rectangle(80, 60), field, margin: 5 })).toBeCloseTo(120 / 80, 3)
+    // A quarter round its 80 lie along the 180 of the field, and its 60 along the 130.
+    expect(scaleToFit({ hull: rectangle(80, 60), field, rotations: [0, 90] })).toBeCloseTo(130 / 60, 3)
   })
 
   it('goes in at that scale and not at one a hundredth larger', () => {

@@ -75,15 +75,21 @@ const demands: Record<string, (a: Asked) => boolean> = {
     q.work.loadClass !== 'dense' || sheets(o) === 0 || (sheets(o) >= 2 && under(o).some((l) => l.crossed)),
   'only heavy or padded cloth goes without backing': ({ q, o }) =>
     sheets(o) > 0 || ['canvas', 'denim', 'quilted'].includes(q.cloth.family),
-  'nothing floats or tears away under a dense design on cloth that stretches': (a) =>
+  'under a dense design on cloth that stretches cut-away stays, and what floats it warns of that': (a) =>
     a.q.work.loadClass !== 'dense' ||
     !gives(a) ||
-    (a.o.holding !== 'floated' && a.o.holding !== 'backing-under' && stays(a.o)),
+    (stays(a.o) && (!['floated', 'backing-under'].includes(a.o.holding) || a.o.against !== undefined)),
   'nothing is fused, or lifted with heat, where the cloth takes none': ({ q, o }) =>
     !['low', 'no'].includes(familyFacts[q.cloth.family].heat) ||
     !o.layers.some((l) => l.grip === 'fused' || l.kind === 'heat-away-film'),
-  'what a ring marks is not put in one': ({ q, o }) =>
-    familyFacts[q.cloth.family].bruise !== 'high' || !['hooped', 'backing-under'].includes(o.holding),
+  'what a ring marks is put in one with a warning': ({ q, o }) =>
+    familyFacts[q.cloth.family].bruise !== 'high' ||
+    !['hooped', 'backing-under'].includes(o.holding) ||
+    /mark/.test(o.against?.text ?? ''),
+  'a way that something speaks against is taken only where it was asked for, or all are so': ({ q, o }) =>
+    o.against === undefined || q.holding === o.holding || recommended.get(q)?.[0]?.against !== undefined,
+  'cloth is pressed on sticky only where sticky shows': ({ o }) =>
+    cloth(o).grip !== 'sticky' || !under(o).some((l) => l.grip === 'sprayed'),
   'dark backing is named under dark cloth where it stays': ({ q, o }) =>
     q.cloth.colour !== '#22262b' || !stays(o) || o.because.some((b) => /black or dark/.test(b.text)),
   'cloth is pressed on sticky only where sticky lies in the ring, and what lies between is stuck to the cloth': ({
@@ -145,17 +151,12 @@ const recommended = new Map<RecipeQuery, RecipeOption[]>()
 describe('over every cloth, load, kind, use and way of holding, in every school', () => {
   const broken: Record<string, string> = {}
   let answered = 0
-  let refused = 0
   beforeAll(() => {
     for (const q of queries()) {
-      const { options, refused: against } = recommendRecipe(q)
+      const { options } = recommendRecipe(q)
       recommended.clear()
       recommended.set(q, options)
-      if (options.length === 0) {
-        refused++
-        if (!against.some((r) => r.what === 'A way out')) broken['no way out'] = JSON.stringify(q)
-        continue
-      }
+      if (options.length === 0) broken['no recipe'] ??= JSON.stringify(q)
       const row = familyFacts[q.cloth.family]
       const stretch = q.cloth.stretchPercent ?? (row.stretch[0] + row.stretch[1]) / 2
       const facts = factsOf(q)
@@ -164,19 +165,16 @@ describe('over every cloth, load, kind, use and way of holding, in every school'
         for (const [says, met] of Object.entries(demands))
           if (!met({ q, o, stretch })) broken[says] ??= `${o.id} ${JSON.stringify(q)}`
         for (const j of judgeStack(facts, o))
-          if (j.verdict === 'fault') broken[j.rule] ??= `${o.id} ${JSON.stringify(q)}`
+          if (j.verdict === 'fault' && !j.rule.startsWith('hold.')) broken[j.rule] ??= `${o.id} ${JSON.stringify(q)}`
       }
     }
   }, 120_000)
 
-  it('every recipe is sound, and every refusal has a way out', () => {
+  it('every recipe is sound', () => {
     expect(broken).toEqual({})
   })
 
-  it('nearly all are answered: only dense work on coated cloth is refused outright', () => {
-    // 4 kinds of load, of which one is dense, on 1 cloth of 23.
-    const dense = 5 * uses.length * (holdingMethods.length + 1) * 3
-    expect(Math.abs(refused - dense / ONE_IN)).toBeLessThan(1)
-    expect(answered).toBeGreaterThan(60_000 / ONE_IN)
+  it('all are answered, as nothing but what cannot be done is refused', () => {
+    expect(answered).toBeGreaterThan(70_000 / ONE_IN)
   })
 })

@@ -118,7 +118,7 @@ describe('a stack put together by hand', () => {
       'tear-away-light in-ring',
     ])
     expect(grips('floated', layer('cut-away-mesh'), layer('tear-away-sticky'))).toEqual([
-      'cloth sticky',
+      'cloth sprayed',
       'cut-away-mesh sprayed',
       'tear-away-sticky in-ring',
     ])
@@ -153,13 +153,13 @@ describe('a stack put together by hand', () => {
     ])
     expect(faults(tee, 'hooped', layer('cut-away-medium'))).toEqual([['judge.patch-shows', 'caution']])
     expect(faults(dense, 'floated', layer('cut-away-medium', 'backing', 2))).toEqual([
-      ['judge.float-dense-stretch', 'stop'],
+      ['hold.no-float-dense-stretch', 'caution'],
     ])
     expect(
       faults({ cloth: { family: 'velvet-plush', colour: '#3a1f2b' } }, 'hooped', layer('tear-away-fusible')),
     ).toEqual([
       ['judge.fuse-no-heat', 'stop'],
-      ['judge.ring-bruises', 'stop'],
+      ['hold.ring-bruises', 'caution'],
       ['judge.knit-tears', 'caution'],
       ['judge.no-topping', 'caution'],
     ])

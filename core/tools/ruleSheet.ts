@@ -2,7 +2,14 @@ import { faultNames } from '../src/outcomes'
 import { causeRules } from '../src/faultCauses'
 import { troubleChanges } from '../src/suggestedChanges'
 import { defaultHabits, habitChoices, type HouseHabits } from '@thimble/core/habits'
-import { clothFamilies, type Facts, factsOf, type RecipeQuery, recommendRecipe } from '@thimble/core/recipe'
+import {
+  clothFamilies,
+  type Facts,
+  factsOf,
+  holdingMethods,
+  type RecipeQuery,
+  recommendRecipe,
+} from '@thimble/core/recipe'
 import { backingRules } from '../src/recipe/backings'
 import type { Condition } from '../src/recipe/condition'
 import { amendments } from '../src/recipe/rules/amendments'
@@ -31,7 +38,9 @@ function samples(): Built[] {
   )
   return clothFamilies.flatMap((family) =>
     [defaultHabits, ...houses].flatMap((habits, i) =>
-      works.filter((_, w) => i === 0 || (w + i) % 3 === 0).flatMap((work) => built(family, habits, work)),
+      works
+        .filter((work, w) => i === 0 || (w + i) % 3 === 0 || work.over?.ringInside === false)
+        .flatMap((work) => built(family, habits, work)),
     ),
   )
 }
@@ -60,7 +69,11 @@ const works: Sample[] = [
   { colour: '#fdfbf5', cloth: { gsm: 500 }, work: { loadClass: 'light' } },
   { colour: '#fdfbf5', cloth: { stretchPercent: 7 }, work: { loadClass: 'dense' } },
   { colour: '#fdfbf5', work: { kind: 'satin', topThread: { weight: 60, fibre: 'polyester', colours: ['#203040'] } } },
-  { colour: '#fdfbf5', work: { topThread: { weight: 40, fibre: 'metallic', colours: ['#203040'] } } },
+  {
+    colour: '#fdfbf5',
+    work: { topThread: { weight: 40, fibre: 'metallic', colours: ['#203040'] } },
+    over: { clothBeyondRing: -4 },
+  },
 ]
 
 function built(
@@ -92,7 +105,8 @@ function built(
     }),
   )
   const floated = bad.map((b) => ({ ...b, stack: { ...b.stack, holding: 'floated' as const } }))
-  return [...asked, ...bad, ...floated]
+  const held = holdingMethods.map((holding) => ({ ...bad[0]!, stack: { ...bad[0]!.stack, holding } }))
+  return [...asked, ...bad, ...floated, ...held]
 }
 
 const backing = (kind: Stacked['stack']['layers'][number]['kind'], grip: 'in-ring' | 'fused' | 'loose') => ({
@@ -130,9 +144,9 @@ export function ruleSheet(): string {
       'Written from the tables in `core/src/recipe/rules` by `npm run rules`; a test holds it to them. Where a rule has words of its own for each piece, the reason is given for one it applies to.',
       table(
         'Holding',
-        'Every rule that applies counts: a refusal stops a way of holding, a liking adds to its rank.',
+        'Every rule that applies counts: a refusal stops a way of holding, what speaks against one puts it last with a caution, a liking adds to its rank.',
         holdingRules,
-        (r) => `${r.method}: ${'refuses' in r ? 'refused' : `+${r.likes}`}`,
+        (r) => `${r.method}: ${'refuses' in r ? 'refused' : 'against' in r ? 'against' : `+${r.likes}`}`,
       ),
       table(
         'Backing',

@@ -76,7 +76,7 @@ function panel(hoop: object): Piece {
 
 /** Resolves to what comes to an end with the run. */
 async function start(page: Page, server: ShopServer): Promise<{ ended: Promise<void> }> {
-  await page.getByRole('radio', { name: 'The stand-in machine' }).click()
+  await page.getByRole('radio', { name: 'Practice machine' }).click()
   await page.getByRole('radio', { name: '60 times', exact: true }).click()
   await page.getByRole('button', { name: 'The needle goes: start' }).click()
   await page.getByText(/^(sewing|waits for you)$/).waitFor()

@@ -125,10 +125,7 @@ describe('what is dialled', () => {
     const piece = chest()
     const { marked, hoop: plan } = planPiece(piece, shelf)
     const hooping = hoopingAtHand(piece, plan, marked)!
-    const move = dialMove(
-      { piece, shop: shelf.shop, marked, machine: plan.machine, at: hooping },
-      { x: 4.3, y: -6.1, rotation: 0 },
-    )
+    const move = dialMove({ piece, marked, machine: plan.machine, at: hooping }, { x: 4.3, y: -6.1, rotation: 0 })
     // Half of its 62 above the cross; the steps leave 0.2 right and 0.1 down.
     expect(move).toMatchObject({ turn: 0, right: 4.5, down: -6 })
     expect(move.left).toBeCloseTo(Math.hypot(0.2, 0.1), 6)
@@ -207,7 +204,7 @@ it('dials in steps of 2.5 mm where the machine moves by these, and says where it
   const { marked, hoop: plan } = planPiece(piece, coarse)
   const hooping = hoopingAtHand(piece, plan, marked)!
   const exact = { x: 3.4, y: -6.1, rotation: 0 }
-  const move = dialMove({ piece, shop: shelf.shop, marked, machine: plan.machine, at: hooping }, exact)
+  const move = dialMove({ piece, marked, machine: plan.machine, at: hooping }, exact)
   expect(move).toMatchObject({ right: 2.5, down: -5, pose: { x: 2.5, y: -5, rotation: 0 } })
   expect(move.left).toBeCloseTo(Math.hypot(0.9, 1.1), 6)
 })
@@ -239,9 +236,10 @@ describe('how it lies on the machine', () => {
     )
     const piece = decided(blanket)
     const corners = [0, 1, 2, 3].map((group) => loading(patched<Piece>(piece, { hoop: { group } })).sides)
-    // Turned a quarter each time, the corner's two hems come to the same sides by other names, as far away.
-    const reaches = corners.map(({ back, throat }) => [back.reach, throat.reach].map(Math.round))
-    for (const reach of reaches) expect(reach).toEqual(reaches[0])
+    // Turned a quarter each time, a hem comes to the throat by another name, as far away; length and width take turns behind.
+    expect(corners.map(({ throat }) => Math.round(throat.reach))).toEqual([179, 179, 179, 179])
+    const [first, second, third, fourth] = corners.map(({ back }) => Math.round(back.reach))
+    expect([third, fourth, Math.abs(first! - second!)]).toEqual([first, second, 400])
     expect(new Set(corners.map(({ front }) => front.way)).size).toBe(4)
   })
 })

@@ -229,14 +229,18 @@ describe('a change in what a decision rests on', () => {
 })
 
 describe('another way of holding', () => {
-  it('leaves the stack that was chosen, and says what of it no longer suits', () => {
+  it('keeps the layers that were chosen, and grips and cuts them for it', () => {
     const ready = polo({ measure: { designId: 'tern', measures: measured }, hoop: { hoopId: 'square' } })
     const built = done(ready, small, ['measure', 'build'])
     const floated = patched(built, { hoop: { holding: 'floated' } })
     const [before, after] = [planPiece(built, small), planPiece(floated, small)]
-    expect(before.hoop.misfits).toEqual([])
-    expect(after.built.stack).toEqual(before.built.stack)
-    expect(after.hoop.misfits.map((m) => m.misfit)).toContain('cloth-grip')
+    const kinds = ({ built }: typeof before) => built.stack!.layers.map(({ kind, sheets }) => [kind, sheets])
+    const grips = ({ built }: typeof before) => built.stack!.layers.map(({ grip }) => grip)
+    expect([before.built.stack!.holding, after.built.stack!.holding]).toEqual(['hooped', 'floated'])
+    expect(kinds(after)).toEqual(kinds(before))
+    expect([grips(before)[0], grips(after)[0]]).toEqual(['in-ring', 'sprayed'])
+    expect(after.hoop.method).toBe('floated')
+    // The decision itself stands; what is advised for it is told.
     expect(after.build.advised?.holding).toBe('floated')
   })
 })

@@ -14,7 +14,7 @@ const chest = (turn: 0 | 180 = 0): Piece =>
 const moveOf = (piece: Piece, corrections: readonly OwnCorrection[]) => {
   const { marked, hoop: plan } = planPiece(piece, { ...shelf, corrections })
   const hooping = hoopingAtHand(piece, plan, marked)!
-  return dialMove({ piece, shop: shelf.shop, marked, machine: plan.machine, at: hooping })
+  return dialMove({ piece, marked, machine: plan.machine, at: hooping })
 }
 const off = (piece: Piece, corrections: readonly OwnCorrection[]) => {
   const [plain, moved] = [moveOf(piece, []), moveOf(piece, corrections)]

@@ -127,17 +127,22 @@ describe('the plan of a piece', () => {
     expect(plans({ ...badge, summary: null as never }).hoop.ranked[0]!.fits).toBe(false)
   })
 
-  it('floats a panel whose edge the ring would hang over', () => {
-    const panel = polo(
-      {
-        measure: { measures: { width: mm('150'), height: mm('150') }, designId: 'tern' },
-        hoop: { hoopId: 'square' },
-        build: { cloth: { colour: '#e8e2d4' } },
-      },
-      { item: { kind: 'flat-panel', size: 'small' }, placement: 'centred', family: 'twill' },
-    )
-    const { method, advice } = planPiece(panel, shelf).hoop
-    expect([method, advice.choices.find((c) => c.method === 'hooped')!.allowed]).toEqual(['floated', false])
+  it('floats a panel that ends at the ring, and hoops it with a caution where the worker says so', () => {
+    const panel = (holding: 'hooped' | null) =>
+      polo(
+        {
+          measure: { measures: { width: mm('150'), height: mm('150') }, designId: 'tern' },
+          hoop: { hoopId: 'square', holding },
+          build: { cloth: { colour: '#e8e2d4' } },
+        },
+        { item: { kind: 'flat-panel', size: 'small' }, placement: 'centred', family: 'twill' },
+      )
+    const advised = planPiece(panel(null), shelf)
+    expect([advised.hoop.method, advised.built.stack!.holding]).toEqual(['floated', 'floated'])
+    const own = planPiece(panel('hooped'), shelf)
+    expect([own.hoop.method, own.built.stack!.holding, own.hoop.chosen!.fits]).toEqual(['hooped', 'hooped', true])
+    expect(own.hoop.advice.against!.text).toMatch(/^Only 0 mm of cloth lies beyond the hoop/)
+    expect(own.hoop.advice.advised).toBe('floated')
   })
 })
 

@@ -1,5 +1,5 @@
 import { type Patch, Piece } from '@thimble/contract'
-import { decideStage, logRowOf, planPiece } from '@thimble/plan'
+import { chosenFrom, decideStage, dialMessage, lastTime, logRowOf, planPiece } from '@thimble/plan'
 import { sameAgain } from '@thimble/plan/sameAgain'
 import {
   hoopingsOfRecord,
@@ -76,6 +76,7 @@ it('minutes are as typed, else as measured, and add up', () => {
     kind,
     createdAt: `2026-11-27T${at}:00.000Z`,
     stitch: i,
+    by: 'hand',
     pace: 1,
   }))
   const measured = measuredMinutes(
@@ -131,6 +132,29 @@ describe('a record that is amended', () => {
     })
     expect([floated.hoop.holding, floated.build.stack!.holding]).toEqual(['floated', 'floated'])
     expect(sameAgain(roll, { id: 'plain', now: at }).build.trying).toBeNull()
+  })
+
+  it('the same again has what was really in it: needle, spools, hoop, machine, way up and holding, and says so', () => {
+    const { stack } = planPiece(roll, shelf).built
+    const needle = { size: '90/14', point: 'sharp', coated: false } as const
+    const used = finish(roll, {
+      stack: { ...chosenFrom(stack!), needle },
+      used: { holding: 'floated', turn: 90 },
+    } as Patch<Piece['finish']>)
+    const recorded = kept(patched(used, { build: { spools: { '#203040': 'thread-night' } } }), at)
+    const again = sameAgain(recorded, { id: 'again', now: at })
+    const [record] = recorded.finish.kept
+    expect(record!.dialled).toHaveLength(1)
+    expect(again.build).toMatchObject({ own: { needle }, spools: { '#203040': 'thread-night' } })
+    expect(again.hoop).toMatchObject({ holding: 'floated', turn: 90, hoopId: record!.hoop!.id })
+    const plans = planPiece(again, shelf)
+    expect(plans.build.stack!.needle).toEqual(needle)
+    expect(plans.build.through!.needle).not.toEqual(needle)
+    const last = lastTime(again, plans.hoop)!
+    expect([last.hoop, last.turn, last.holding]).toEqual([true, true, true])
+    expect(last.dialled).toEqual(dialMessage(record!.dialled[0]!))
+    const upright = patched(again, { hoop: { turn: 0 } })
+    expect(lastTime(upright, planPiece(upright, shelf).hoop)!.turn).toBe(false)
   })
 
   it('its causes follow from what was used: a line that was skipped, the stretch that was found', () => {

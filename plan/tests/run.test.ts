@@ -1,5 +1,6 @@
 import { Piece, RunEvent, type RunEventKind } from '@thimble/contract'
-import { planPiece } from '@thimble/plan'
+import { inUnits, type Message, writeMessage } from '@thimble/core/messages'
+import { dialMessage, dialMove, hoopingAtHand, planPiece } from '@thimble/plan'
 import {
   bobbinBefore,
   bobbinNow,
@@ -11,10 +12,13 @@ import {
   sewingAtHand,
   sewnReally,
   startFacts,
+  type StartFacts,
   startLines,
   startLists,
   stitchByClock,
+  unsewn,
 } from '@thimble/plan/stitching'
+import { measuredMinutes } from '@thimble/plan/record'
 import { readyDemo } from '../../demo/readyDemo'
 
 const demo = readyDemo()
@@ -54,6 +58,13 @@ describe('a run told by its events', () => {
       state: 'standing',
       why: 'thread-break',
       stitch: 812,
+    })
+  })
+
+  it('a needle that breaks while the next thread is waited for is counted, and the thread is waited for all the same', () => {
+    const events = [event('started', 0, 0), event('waiting', 400, 60), event('needle-break', 400, 90)]
+    expect(stitchingProgress(events, program)).toMatchObject({
+      ...{ state: 'standing', why: 'waiting', needleBreaks: 1, sewnMs: 60_000 },
     })
   })
 
@@ -107,6 +118,13 @@ describe('a run told by its events', () => {
     })
     expect(bobbinNow(program, { bobbins: [] }, null, 0)).toBeNull()
     expect(runNow(program, 0)).toMatchObject({ thread: 1, threads: 14, secondsLeft: program.seconds })
+    // Fourteen threads are thirteen changes of 75 s, all of it a fifth longer than forecast; the last thread has none to come.
+    const pace = { changeSeconds: 75, pace: 1.2 }
+    expect(runNow(program, 0, pace).secondsLeft).toBeCloseTo(1.2 * (program.seconds + 13 * 75), 6)
+    expect(runNow(program, program.blocks.at(-1)!.from, pace).secondsLeft).toBeCloseTo(
+      1.2 * program.blocks.at(-1)!.seconds,
+      6,
+    )
   })
 
   it('a bobbin that does not last to the next stop is changed here, and not where a fresh one would not last either', () => {
@@ -119,19 +137,33 @@ describe('a run told by its events', () => {
     expect(changeBobbinHere(program, null, 0)).toBe(false)
   })
 
-  it('what it really took goes before the forecast: a strike, the bobbins that went in, true minutes at any pace', () => {
+  it('says what is not sewn yet of a piece begun at the machine, and nothing of one nobody told of', () => {
+    const plans = planPiece(apron, stock)
+    const stopped = [event('started', 0, 0), event('stopped', 110, 20)]
+    expect(unsewn(apron, plans, stock, stopped)).toEqual({ of: 'stitches', sewn: 110, all: program.stitches })
+    expect(unsewn(apron, plans, stock, [])).toBeNull()
+    expect(unsewn(apron, plans, stock, [...stopped, event('ended', program.stitches, 90)])).toBeNull()
+  })
+
+  it('what it really took goes before the forecast: a strike, the bobbins that went in, the needle’s minutes; practice is none', () => {
     const plans = planPiece(apron, stock)
     expect(sewnReally(apron, plans, stock, [])).toBeNull()
-    const fast = { by: 'machine', pace: 10 } as const
+    const practice = { by: 'machine', pace: 600 } as const
+    const played = [event('started', 0, 0, practice), event('ended', program.stitches, 2, practice)]
+    expect([sewnReally(apron, plans, stock, played), measuredMinutes(apron, played).stitching]).toEqual([
+      null,
+      undefined,
+    ])
     const events = [
-      event('started', 0, 0, fast),
-      event('needle-break', 100, 6, fast),
-      event('bobbin', 100, 7, { bobbinM: 30 }),
-      event('resumed', 92, 60, fast),
-      event('ended', program.stitches, 72, fast),
+      ...played,
+      event('started', 0, 10),
+      event('needle-break', 100, 16),
+      event('bobbin', 100, 17, { bobbinM: 30 }),
+      event('resumed', 92, 70),
+      event('ended', program.stitches, 82),
     ]
     const really = sewnReally(apron, plans, stock, events)!
-    expect(really).toMatchObject({ minutes: 3, bobbins: 1, strikes: 1 })
+    expect(really).toMatchObject({ minutes: 0.3, bobbins: 1, strikes: 1 })
     const after = program.blocks.reduce((sum, { bobbinMetres }) => sum + bobbinMetres, 0)
     expect(really.endsWith).toBeGreaterThan(30 - after)
     expect(really.endsWith).toBeLessThan(30)
@@ -149,6 +181,73 @@ describe('the list before the start', () => {
     expect(ids).toEqual(expect.arrayContaining(['start.bobbin', 'start.needle', 'check.ring', 'check.pins']))
     expect(ids).not.toContain('check.bobbin')
     expect(lines(apron).find(({ line }) => line.code === 'start.needle')!.line.text).toContain('75/11 embroidery')
+  })
+
+  it('says what to dial in as the machine shows it, whatever the shop measures in and whatever is known of the design', () => {
+    const said = (move: { turn: number; right: number; down: number }): string =>
+      inUnits(writeMessage(dialMessage(move)), { unit: 'in' }).replaceAll('\u00a0', ' ')
+    expect([
+      said({ turn: -90, right: 4.2, down: 1.6 }),
+      said({ turn: 0, right: -20.5, down: -0.5 }),
+      said({ turn: 1.5, right: 0, down: 0 }),
+      said({ turn: 0, right: 0, down: 0 }),
+    ]).toEqual([
+      'Dial in 90° anticlockwise, 4.2 mm right, 1.6 mm toward you.',
+      'Dial in 20.5 mm left, 0.5 mm away from you.',
+      'Dial in 1.5° clockwise.',
+      'Centred: no turn, no move.',
+    ])
+    const size = {
+      ...apron.measure.ownDesign,
+      width: { text: '70', unit: 'mm' as const },
+      height: { text: '40', unit: 'mm' as const },
+      stitches: '',
+    }
+    const measure = { ...apron.measure, designId: null, ownDesign: size, kept: [] }
+    const bare = Piece.parse({ ...apron, measure, hoop: { ...apron.hoop, kept: [] } })
+    const its = planPiece(bare, stock)
+    const { move, estimated } = sewingAtHand(bare, its, stock)!
+    const at = hoopingAtHand(bare, its.hoop, its.marked)!
+    const hooped = dialMove({ piece: bare, marked: its.marked, machine: its.hoop.machine, at })
+    expect([move!.turn, move!.right, move!.down]).toEqual([hooped.turn, hooped.right, hooped.down])
+    expect(estimated).toBe(true)
+    const list = startLines(bare, its.built, startFacts(bare, its, sewingAtHand(bare, its, stock), stock))
+    const ids = list.map(({ line }) => line.code)
+    expect(ids).toEqual(expect.arrayContaining(['start.move', 'start.bobbin', 'start.needle']))
+    expect(list[ids.indexOf('start.move')]!.said).toEqual(dialMessage(hooped))
+  })
+
+  it('a line whose number changed since it was ticked is open again, and says what it was', () => {
+    const now = lines(apron).find(({ line }) => line.code === 'start.move')!.said!
+    const ticked = (id: string, said: Message | null) =>
+      Piece.parse({
+        ...apron,
+        stitch: { ...apron.stitch, checks: { [id]: true }, checksSaid: said ? { [id]: said } : {} },
+      })
+    const line = (piece: Piece, id: string) => lines(piece).find((one) => one.line.code === id)
+    const other = dialMessage({ turn: 0, right: 4, down: -1 })
+    expect(line(ticked('start.move', other), 'start.move')).toMatchObject({ ticked: false, was: other })
+    expect(line(ticked('start.move', now), 'start.move')).toMatchObject({ ticked: true, was: null })
+    // As it was ticked before that was kept, and where a line has no number of its own.
+    expect(line(ticked('start.move', null), 'start.move')).toMatchObject({ ticked: true, was: null })
+    expect(line(ticked('check.under', null), 'check.under')).toMatchObject({ ticked: true, was: null })
+  })
+
+  it('a bobbin of which nothing is known is no full one: one goes in first, and the others are counted', () => {
+    const said = (bobbin: NonNullable<StartFacts['bobbin']>): string =>
+      startLines(apron, plans.built, { hooping: 0, move: null, roll: null, bobbin }).find(
+        ({ line }) => line.code === 'start.bobbin',
+      )!.line.text
+    expect(said({ need: 54, left: null, full: 50, changes: 1 })).toBe(
+      'Bobbin: 54 m needed; put in a full one, 50 m, and fresh ones on the way: 1.',
+    )
+    expect(said({ need: 20, left: null, full: 50, changes: 0 })).toBe('Bobbin: 20 m needed; put in a full one, 50 m.')
+    expect(said({ need: 20, left: 30, full: 50, changes: 0 })).toBe('Bobbin: 20 m needed, 30 m on it; it lasts.')
+    // A machine in which no bobbin is known, and full ones of 20 m in the drawer: 20 m go in first.
+    const empty = { ...stock, machines: stock.machines.map((one) => ({ ...one, bobbin: null, bobbinM: null })) }
+    const wound = [{ ...demo.bobbins[0]!, weight: plans.built.stack!.bobbin!.weight, left: 5, woundM: 20 }]
+    const fact = startFacts(apron, planPiece(apron, empty), sewing, { ...empty, bobbins: wound }).bobbin!
+    expect([fact.left, fact.full]).toEqual([null, 20])
   })
 
   it('pins that were counted in are said with their number', () => {

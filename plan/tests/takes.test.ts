@@ -1,6 +1,13 @@
 import { Adhesive, Bobbin, Machine, Piece, Supply, Thread } from '@thimble/contract'
 import { decideStage, planPiece } from '@thimble/plan'
-import { adhesivesShort, bobbinChanges, leftBefore, reservedBy, consumptionOfRecord } from '@thimble/plan/consumption'
+import {
+  adhesivesShort,
+  bobbinChanges,
+  bobbinShort,
+  leftBefore,
+  reservedBy,
+  consumptionOfRecord,
+} from '@thimble/plan/consumption'
 import { lengthOff, rollFor } from '../src/stash/rolls'
 import { at, hoop, measured, patched, polo, shelf as small } from './marramAndTide'
 
@@ -34,6 +41,23 @@ const decided = (piece: Piece, ...stages: ('measure' | 'build' | 'hoop')[]): Pie
   stages.reduce((so, stage) => Piece.parse(patched(so, decideStage(so, stage, planPiece(so, stock), at)!)), piece)
 const takes = (piece: Piece) => consumptionOfRecord(piece, planPiece(piece, stock), stock, [wound])
 const byThing = (piece: Piece) => Object.fromEntries(takes(piece).map((one) => [`${one.of}/${one.ofId}`, one.amount]))
+
+it('a colour is taken off the spool that was chosen for it, else off the one that is the same to the eye', () => {
+  const other = patched<Piece>(fresh, { build: { spools: { '#fdfbf5': 'blue' } } })
+  const [usual, chosen] = [byThing(fresh), byThing(other)]
+  expect(usual['threads.leftM/salt']).toBeGreaterThan(0)
+  expect(chosen['threads.leftM/salt']).toBeUndefined()
+  expect(chosen['threads.leftM/blue']).toBeCloseTo(usual['threads.leftM/salt']! + usual['threads.leftM/blue']!, 6)
+})
+
+it('a bobbin is short where none of its colour and weight is left, and bobbins are counted at all', () => {
+  const black = { weight: 60, colour: 'black' } as const
+  const night = Bobbin.parse({ ...wound, id: 'night', name: 'Night', colour: '#0a0a0a' })
+  expect([[], [wound], [wound, night], [{ ...night, left: 0 }]].map((drawer) => bobbinShort(black, drawer))).toEqual([
+    ...[false, true, false, true],
+  ])
+  expect(bobbinShort({ weight: 60, colour: 'match' }, [wound])).toBe(false)
+})
 
 describe('how much of a roll', () => {
   it('some pieces take; sheets are taken whole', () => {

@@ -92,6 +92,18 @@ describe('the machine that stands in', () => {
     expect(event!.pace).toBe(60)
   })
 
+  it('takes another pace while it sews, which its run goes by from there, and notes a needle that broke while it stood', async () => {
+    await machines.load(MACHINE, job())
+    await press({ press: 'start' })
+    await after(2)
+    await press({ press: 'pace', pace: 10 })
+    ms += 100
+    expect((await press({ press: 'stop' })).stitch).toBe(30)
+    await press({ press: 'stop', saw: 'needle-strike' })
+    expect(await told()).toEqual(['started 0', 'resumed 20', 'stopped 30', 'needle-break 30'])
+    expect((await machines.now(MACHINE)).why).toBe('asked')
+  })
+
   it('runs out of bobbin where its metres end, and goes on eight stitches back with a fresh one', async () => {
     await machines.load(MACHINE, job({ bobbinM: 0.3 }))
     await press({ press: 'start' })

@@ -80,6 +80,10 @@ function ScaleFields({ design, scale, before, busy, onScale }: ScaleProps) {
   const looked = value === null || unread ? null : looksLike(design, (value / 100) * before)
   const problem = unread ?? (looked && 'problem' in looked ? looked.problem : null)
   const toScale = (next: number): void => setText(percent(next))
+  // What was typed counts as one goes on, with the button or without.
+  const take = (): void => {
+    if (text !== now && value !== null && !problem && !busy) onScale(value / 100)
+  }
   return (
     <View style={{ gap: 8 }}>
       <Field
@@ -90,6 +94,7 @@ function ScaleFields({ design, scale, before, busy, onScale }: ScaleProps) {
         value={text}
         problem={problem}
         onChange={setText}
+        onBlur={take}
       />
       <LengthField
         label="Or by the width it is to have"
@@ -101,11 +106,12 @@ function ScaleFields({ design, scale, before, busy, onScale }: ScaleProps) {
           const { mm } = readTyped({ text: typed, unit })
           if (mm) toScale((scale * mm) / design.width)
         }}
+        onBlur={take}
       />
       <ToFitHoop hull={design.hull} scale={scale} onScale={toScale} />
       {looked && 'advice' in looked ? looked.advice.map((a) => <AdviceBar key={a.code} advice={a} />) : null}
       {text === now || value === null || problem ? null : (
-        <Button title={`Make it ${text} %`} disabled={busy} onPress={() => onScale(value / 100)} />
+        <Button title={`Make it ${text} %`} disabled={busy} onPress={take} />
       )}
     </View>
   )
@@ -127,7 +133,8 @@ function ToFitHoop({ hull, scale, onScale }: FitProps) {
         value={null}
         onChange={(id) => {
           const { field } = hoops.find((h) => h.id === id)!
-          onScale(scale * scaleToFit({ hull, field }))
+          // Whichever way up it loads best.
+          onScale(scale * scaleToFit({ hull, field, rotations: [0, 90, 180, 270] }))
         }}
       />
     </Disclosure>
@@ -149,6 +156,9 @@ type TurnProps = { rotate: number; busy: boolean; onTurn: (degrees: number) => v
 function TurnField({ rotate, busy, onTurn }: TurnProps) {
   const [text, setText] = useState('')
   const { value, problem } = readNumber(text, 360)
+  const take = (): void => {
+    if (value !== null && !problem && !busy) onTurn(value)
+  }
   return (
     <View style={{ gap: 8 }}>
       <Field
@@ -159,10 +169,9 @@ function TurnField({ rotate, busy, onTurn }: TurnProps) {
         placeholder={String(rotate)}
         problem={problem}
         onChange={setText}
+        onBlur={take}
       />
-      {value === null || problem ? null : (
-        <Button title={`Turn it ${value}°`} disabled={busy} onPress={() => onTurn(value)} />
-      )}
+      {value === null || problem ? null : <Button title={`Turn it ${value}°`} disabled={busy} onPress={take} />}
     </View>
   )
 }

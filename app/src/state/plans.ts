@@ -2,6 +2,7 @@ import { createSelector } from '@reduxjs/toolkit'
 import type { Piece } from '@thimble/contract'
 import {
   bestUnder,
+  builtAsHeld,
   builtOf,
   markedOf,
   type MeasurePlan,
@@ -41,9 +42,9 @@ export const selectMeasure = createSelector(
 const keptMarks = (...[piece]: PlanArgs) => piece.measure.kept
 const livePlan = (...ask: PlanArgs) => (ask[0].measure.kept.length > 0 ? null : selectMeasure(...ask))
 
-export const selectMarked = createSelector([keptMarks, livePlan, designs], (kept, plan, designs) =>
-  markedOf(kept, plan, designs),
-)
+const moved = (...[piece]: PlanArgs) => piece.hoop.moved
+
+export const selectMarked = createSelector([keptMarks, livePlan, designs, moved], markedOf)
 const markedDesign = (...ask: PlanArgs) => selectMarked(...ask).design
 
 const held = createSelector(
@@ -84,11 +85,24 @@ export const selectBuild = createSelector(
     planBuild({ item, build, hoop }, design, { shop, hoops, supplies, ...(record ? { record } : {}) }, best),
 )
 
-export const selectBuilt = createSelector([build, selectBuild], builtOf)
-const builtStack = (...ask: PlanArgs) => selectBuilt(...ask).stack
+const asBuilt = createSelector([build, selectBuild], builtOf)
+const builtStack = (...ask: PlanArgs) => asBuilt(...ask).stack
 
 export const selectHoop = createSelector(
   [item, measure, build, ringed, selectMarked, builtStack, shop, hoops, machines, corrections],
   (item, measure, build, hoop, marked, stack, shop, hoops, machines, corrections) =>
     planHoop({ piece: { item, measure, build, hoop }, marked, stack, shop, hoops, machines, corrections }),
+)
+
+/** What was built, held as the piece is held. */
+export const selectBuilt = createSelector(
+  [
+    asBuilt,
+    (...[piece]: PlanArgs) => piece.hoop.kept,
+    (...[piece]: PlanArgs) => piece.hoop.reopened,
+    selectHoop,
+    supplies,
+  ],
+  (built, kept, reopened, hoop, supplies) =>
+    builtAsHeld(built, { piece: { hoop: { kept, reopened } }, hoop, supplies }),
 )

@@ -1,5 +1,6 @@
 import type { Thread } from '@thimble/contract'
-import { nearestThreads, sameToTheEye } from '@thimble/core/colour'
+import { nearestThreads } from '@thimble/core/colour'
+import { type Spools, spoolFor } from '@thimble/plan'
 
 export const weights = ['12', '30', '40', '60'].map((id) => ({ id, name: `${id} weight` }))
 
@@ -12,9 +13,12 @@ export const fibreNames: readonly { id: Thread['fibre']; name: string }[] = [
 
 export const fibreName = (id: Thread['fibre']): string => fibreNames.find((f) => f.id === id)!.name.toLowerCase()
 
-/** What the stash calls a colour; where it has none that is the same to the eye, the nearest is named beside its code. */
-export function threadFor(colour: string, threads: readonly Thread[]): string {
-  const same = sameToTheEye(colour, threads)
+/**
+ * What the stash calls a colour: the spool chosen for it, or the one that is the same to the eye; where there is none, the
+ * nearest is named beside its code.
+ */
+export function threadFor(colour: string, threads: readonly Thread[], spools?: Spools): string {
+  const same = spoolFor(colour, threads, spools)
   if (same) return same.name
   const [best] = nearestThreads(colour, threads)
   return best ? `${colour}; nearest is ${best.thread.name}` : colour

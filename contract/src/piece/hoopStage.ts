@@ -5,10 +5,13 @@ import { Added } from '../ownCorrection'
 import { Holding } from './stack'
 import { stageOf } from './stages'
 
-const loadingTurns = [0, 90, 180, 270] as const
-const Turn = z.literal(loadingTurns)
+/** How far a piece is turned from upright to go on the machine, in degrees clockwise. */
+export const Turn = z.literal([0, 90, 180, 270])
 /** How it was seen where the cloth lies in the hoop. */
 const tryWays = ['marks', 'edges', 'camera'] as const
+
+/** What is dialled in at the machine: degrees clockwise, and mm to the right and toward the worker. */
+export const Dial = z.strictObject({ turn: z.number(), right: z.number(), down: z.number() })
 
 /** Where something landed on the hoop's grid, as typed: right and toward the worker of the notches are positive. */
 const Landed = z.strictObject({ right: z.string().max(20), down: z.string().max(20) })
@@ -55,6 +58,8 @@ export const HoopStage = stageOf(
     tries: z.record(Id, HoopTry).default({}),
     /** The design made smaller at the machine, about its middle, so that it fits where it was hooped; 1: as it is. */
     scale: z.number().min(0.8).max(1).default(1),
+    /** Parts of a grouped design that are moved on this piece, by their place: how far, in the design's own frame. */
+    moved: z.record(z.string().regex(/^\d{1,2}$/), Point).default({}),
   },
   {
     hoop: z

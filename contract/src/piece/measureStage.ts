@@ -7,7 +7,9 @@ import { NoLength, TypedLength } from '../length'
 import { Named, Message } from '../message'
 import { Colour, Id, Note, OwnId, Point, Points, Pose } from '../stored'
 import { DesignChange, DesignPart } from '../design/designCard'
-import { StoredList, stageOf, Ticks } from './stages'
+import { Dial, Turn } from './hoopStage'
+import { Holding } from './stack'
+import { SaidAsTicked, StoredList, stageOf, Ticks } from './stages'
 
 const Lengths = z.record(z.string().max(90), TypedLength)
 const OwnAnchor = z.strictObject({
@@ -113,6 +115,17 @@ export const MeasureStage = stageOf(
         distances: Lengths,
         /** What was written at its record for the next time. */
         nextTime: Note.default(''),
+        /** How that piece was held and loaded, and what was dialled in for it. */
+        hooped: z
+          .strictObject({
+            hoopId: Id.nullable().default(null),
+            machineId: Id.nullable().default(null),
+            turn: Turn.nullable().default(null),
+            holding: Holding.nullable().default(null),
+            dialled: Dial.nullable().default(null),
+          })
+          .nullable()
+          .default(null),
       })
       .nullable()
       .default(null),
@@ -121,6 +134,7 @@ export const MeasureStage = stageOf(
     /** What this piece does to the shelf's design, which stays as it is; null: nothing. */
     ownChange: DesignChange.nullable().default(null),
     marked: Ticks,
+    markedSaid: SaidAsTicked,
   },
   {
     measures: z.record(z.string().max(90), z.number()),

@@ -5,8 +5,9 @@ import { TypedLength } from '../length'
 import { Take } from '../movement'
 import { Colour, Id, Instant, Note, OwnId, Point } from '../stored'
 import { CarriedSwatch } from '../swatch'
-import { Basis, ChosenStack, Holding, DecidedStack, TopThread, Use } from './stack'
-import { StoredList, StoredLists, stageOf, Ticks } from './stages'
+import { Dial, Turn } from './hoopStage'
+import { Basis, ChosenStack, Holding, DecidedStack, StackBobbin, StackNeedle, TopThread, Use } from './stack'
+import { SaidAsTicked, StoredList, StoredLists, stageOf, Ticks } from './stages'
 
 const onStack = { basis: Basis, stack: DecidedStack.nullable() }
 
@@ -36,6 +37,12 @@ export const BuildStage = stageOf(
     use: Use.prefault({}),
     thread: TopThread.prefault({}),
     stack: ChosenStack.nullable().default(null),
+    /** Needle and bobbin the worker takes, whatever goes with the layers; null: what goes with them. */
+    own: z
+      .strictObject({ needle: StackNeedle.nullable().default(null), bobbin: StackBobbin.nullable().default(null) })
+      .prefault({}),
+    /** The spool a colour is sewn with, where it is not the one that is the same to the eye. */
+    spools: z.record(Colour, Id).default({}),
     /** Its layers were cut together with those of a run, and went off the rolls then: its share of them. */
     cut: z
       .array(z.strictObject({ at: Instant, took: z.array(Take).max(60) }))
@@ -57,6 +64,7 @@ export const StitchStage = stageOf(
   {
     /** By the line's id; of a later hooping with its number before it. */
     checks: Ticks,
+    checksSaid: SaidAsTicked,
     /** Pins that are in, as typed. */
     pins: z.string().max(4).default(''),
   },
@@ -104,8 +112,6 @@ export const minuteParts = ['ready', 'hooping', 'stitching', 'finishing'] as con
 export type MinutePart = (typeof minuteParts)[number]
 
 const tensions = ['as-advised', 'eased', 'tightened'] as const
-/** In degrees, as Hoop has it. */
-const Turn = z.literal([0, 90, 180, 270])
 const Tries = z.int().min(0).max(1000)
 
 const Landed = z.strictObject({
@@ -135,6 +141,8 @@ const decidedRecord = {
     .nullable()
     .default(null),
   turn: Turn.nullable().default(null),
+  /** What was dialled in, hooping by hooping: degrees clockwise, and mm to the right and toward the worker. */
+  dialled: z.array(Dial).max(10_000).default([]),
   tension: z.enum(tensions).nullable().default(null),
   tries: Tries.nullable().default(null),
   /** Where it came out from the mark, item frame: right and down are positive; null: not measured. Of the first hooping. */
@@ -165,6 +173,7 @@ const decidedRecord = {
 export const FinishStage = stageOf(
   {
     steps: Ticks,
+    stepsSaid: SaidAsTicked,
     /** When a step that takes its time was begun, by the step. */
     timers: z.record(z.string().max(60), Instant.nullable()).default({}),
     ...landingShape,

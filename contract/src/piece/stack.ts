@@ -35,18 +35,19 @@ export const StackLayer = z.strictObject({
 })
 export type StackLayer = z.infer<typeof StackLayer>
 
+export const StackNeedle = z.strictObject({
+  size: z.enum(needleSizes),
+  point: z.enum(needlePoints),
+  coated: z.boolean().default(false),
+})
+export const StackBobbin = z.strictObject({ weight: z.literal(bobbinWeights), colour: z.enum(bobbinColours) })
+
 const Through = {
   /** The recipe it came from; null: put together by hand, or what it came from is not known. */
   recipe: OwnId.nullable().default(null),
   holding: Holding,
-  needle: z
-    .strictObject({ size: z.enum(needleSizes), point: z.enum(needlePoints), coated: z.boolean().default(false) })
-    .nullable()
-    .default(null),
-  bobbin: z
-    .strictObject({ weight: z.literal(bobbinWeights), colour: z.enum(bobbinColours) })
-    .nullable()
-    .default(null),
+  needle: StackNeedle.nullable().default(null),
+  bobbin: StackBobbin.nullable().default(null),
   /** What was advised to thread; null: as the piece has it. */
   thread: z
     .strictObject({ weight: z.literal(threadWeights), fibre: z.enum(threadFibres) })

@@ -26,6 +26,8 @@ export function stageOf<Put extends z.ZodRawShape, Decided extends z.ZodRawShape
 
 /** Lines ticked off, by their id. */
 export const Ticks = z.record(z.string().max(60), z.boolean()).default({})
+/** What lines said as they were ticked off, by their ids; a line that is not there carries no numbers of this piece. */
+export const SaidAsTicked = z.record(z.string().max(60), Message.nullable()).default({})
 /** A list as it stood: its lines in order, each ticked or skipped. */
 const line = z.strictObject({
   id: OwnId,

@@ -41,3 +41,18 @@ export function estimateLoad(
   const mean = stitches / area
   return { mean, loadClass: loadClassOf(mean) }
 }
+
+/** What a design of each class usually has, in stitches per cm2: the middle of its bounds. */
+const usualLoad: Readonly<Record<LoadClass, number>> = { outline: 10, light: 30, medium: 70, dense: 120 }
+
+/**
+ * How many stitches a design known only by its size may have: what its class usually has on the share of the box that its
+ * kind of work covers. For a forecast where nothing better is known; always an estimate.
+ *
+ * @param size millimetres
+ * @returns a whole number, at least 1
+ * @example guessStitches({ width: 84, height: 62 }, 'medium', 'fill') // 2552
+ */
+export function guessStitches(size: { width: number; height: number }, loadClass: LoadClass, kind: WorkKind): number {
+  return Math.max(1, Math.round(((size.width * size.height * stitchedShare[kind]) / 100) * usualLoad[loadClass]))
+}

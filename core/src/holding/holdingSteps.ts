@@ -1,13 +1,21 @@
+import { layerNames } from '../recipe/names'
 import type { HoldingMethod } from '../recipe/recipeQuery'
-import type { Grip } from '../recipe/stack'
+import type { Layer } from '../recipe/stack'
 
-/** How the hoop closes and what is held in it; `grip`: how the cloth is held on the backing, where it floats. */
+/**
+ * How the hoop closes and what is held in it; `layers`: the stack from top to bottom, whose own steps are said when they are
+ * due; `holesStay`: no pin and no basting; `wet`: a film's corners may be wetted; `notches`: where they go from the cross, in
+ * words, where the hoop does not sit on the mark.
+ */
 export type HoldingTask = {
   method: HoldingMethod
   closes: 'screw' | 'lever' | 'frame' | 'magnets'
   knit: boolean
   tube: boolean
-  grip?: Grip
+  layers?: readonly Layer[]
+  holesStay?: boolean
+  wet?: boolean
+  notches?: string
 }
 
 /** One thing hands do; `care`: what may hurt, with what decides. */
@@ -16,118 +24,197 @@ type HoldingStep = { id: string; text: string; care?: string }
 const PINCH = 'Magnets pinch fingers; keep them from pacemakers and cards.'
 const SPRAY = 'Spray outdoors or in a box with air moving, away from the machine, flames and children; read its label.'
 const PIN = 'Count the pins in, and out again before the start.'
+const IRON = 'Irons burn: the care label and the backing’s own label decide the heat.'
 
-type Step = HoldingStep & { when?: (t: HoldingTask) => boolean }
+type Step = Omit<HoldingStep, 'text'> & {
+  text: string | ((t: HoldingTask) => string)
+  when?: (t: HoldingTask) => boolean
+}
+
+const backings = ({ layers = [] }: HoldingTask): Layer[] => layers.filter(({ role }) => role === 'backing')
+const isSticky = ({ kind }: Layer): boolean => kind.endsWith('-sticky')
+const stickyInRing = (t: HoldingTask): boolean => backings(t).some((one) => isSticky(one) && one.grip === 'in-ring')
+const nameOf = ({ kind }: Layer): string => layerNames[kind].toLowerCase()
+const sizeOf = ({ piece }: Layer): string =>
+  piece ? `, ${Math.round(piece.widthMm)} by ${Math.round(piece.heightMm)} mm` : ''
+
+/** What is put on the cloth's back before anything is hooped. */
+function onBack(t: HoldingTask): Step[] {
+  return backings(t).flatMap((layer): Step[] => {
+    const id = layer.kind
+    if (layer.grip === 'fused')
+      return [
+        {
+          id: `fuse.${id}`,
+          text: `Fuse the ${nameOf(layer)} to the back${sizeOf(layer)}. Press and lift, don’t slide; let it cool.`,
+          care: IRON,
+        },
+      ]
+    if (layer.grip === 'sprayed')
+      return [
+        {
+          id: `spray.${id}`,
+          text: `Spray the ${nameOf(layer)}${sizeOf(layer)}, never the cloth, and press it on the back, edges down.`,
+          care: SPRAY,
+        },
+      ]
+    return []
+  })
+}
 
 const ring: readonly Step[] = [
   {
+    id: 'peel-first',
+    text: 'Peel the paper off the sticky sheet and press the cloth on it, then hoop both.',
+    when: (t) => t.method === 'hooped' && stickyInRing(t),
+  },
+  {
     id: 'lower-inside',
-    text: 'Slide the lower ring inside the piece, its bracket toward the carriage.',
+    text: 'Slide the outer ring inside the piece, its bracket toward the carriage.',
     when: (t) => t.tube,
   },
   {
     id: 'lower-under',
-    text: 'Lay the lower ring down, its bracket toward the carriage, backing and cloth over it.',
+    text: (t) =>
+      t.method === 'backing-under'
+        ? 'Lay the outer ring down, its bracket toward the carriage, and the cloth alone over it.'
+        : 'Lay the outer ring down, its bracket toward the carriage, backing and cloth over it.',
     when: (t) => !t.tube,
   },
   {
     id: 'inner-round',
-    text: 'Inner ring the right way round: its figures readable, its arrow at the top. Notches on the marks.',
+    text: ({ notches }) =>
+      `Inner ring the right way round: its figures readable, its arrow at the top. ${notches ? `Notches ${notches}, square to the dots.` : 'Notches on the marks.'}`,
   },
-  { id: 'top-first', text: 'Top edge in first, then press down to the foot.' },
+  { id: 'top-first', text: 'Top edge in first, then press down to the bottom.' },
 ]
 const close: readonly Step[] = [
   {
     id: 'screw',
-    text: 'Finger-tight only. If it will not close, loosen the screw: forcing breaks it.',
+    text: 'Finger-tight only. If it won’t close, loosen the screw: forcing breaks it.',
     when: (t) => t.closes === 'screw',
   },
   {
     id: 'lever',
-    text: 'Close the lever. If it will not, loosen its screw first: forcing breaks it.',
+    text: 'Close the lever. If it won’t, loosen its screw first: forcing breaks it.',
     when: (t) => t.closes === 'lever',
   },
   { id: 'frame', text: 'Clip the frame shut all round before you let go.', when: (t) => t.closes === 'frame' },
   {
     id: 'past-flush',
     text: 'Push the inner ring 1 to 2 mm past flush, so that the work glides.',
-    when: (t) => t.closes !== 'frame',
+    when: (t) => t.closes === 'screw' || t.closes === 'lever',
   },
 ]
 const flat: readonly Step[] = [
   { id: 'knit', text: 'Drum-flat, not stretched: smooth a knit from the middle, never pull it.', when: (t) => t.knit },
   { id: 'woven', text: 'Drum-flat. A woven may be tugged along the grain once it is closed.', when: (t) => !t.knit },
 ]
-const floating: readonly Step[] = [
-  { id: 'cross-hair', text: 'Draw or stitch a cross-hair on the backing through the notches.' },
+/** The backing alone in the hoop, however that closes. */
+const backingInHoop: readonly Step[] = [
+  { id: 'paper-up', text: 'Hoop the sticky backing alone, paper side up, drum-flat.', when: stickyInRing },
+  { id: 'hoop-backing', text: 'Hoop the backing alone, drum-flat.', when: (t) => !stickyInRing(t) },
   {
-    id: 'lay-on',
-    text: 'Lay the marks on the cross-hair, the cross first, then press outward. Grip at the edges, not over the design.',
+    id: 'magnets',
+    text: 'Set the magnets down one by one, fingers clear.',
+    care: PINCH,
+    when: (t) => t.closes === 'magnets',
+  },
+  ...close,
+  {
+    id: 'score',
+    text: 'Score the paper lightly round the inside of the hoop with a pin, and a cross in the middle; peel it.',
+    care: 'Score the paper only, away from your hand.',
+    when: stickyInRing,
   },
 ]
-const fasten: readonly Step[] = [{ id: 'baste', text: 'Baste round the design, or pin outside the field.', care: PIN }]
+const floating: readonly Step[] = [
+  {
+    id: 'spray',
+    text: 'Spray the backing, never the cloth. Wait until it is tacky, and check that its edges grip.',
+    care: SPRAY,
+    when: (t) => clothGrip(t) === 'sprayed' && !stickyInRing(t),
+  },
+  { id: 'cross-hair', text: 'Draw or stitch a cross-hair on the backing through the notches.' },
+  {
+    id: 'over-hoop',
+    text: 'Slip the piece over the hoop so that the hoop lies inside it, or turn it inside out round the hoop.',
+    when: (t) => t.tube,
+  },
+  {
+    id: 'lay-on',
+    text: ({ notches }) =>
+      `${notches ? `Lay the piece so that the cross-hair is ${notches}, square to the dots` : 'Lay the marks on the cross-hair, the cross first'}, then press outward. Grip at the edges, not over the design.`,
+  },
+  { id: 'baste', text: 'Baste round the design, or pin outside the field.', care: PIN, when: (t) => !t.holesStay },
+  {
+    id: 'tape',
+    text: 'Tape the edges down outside the field: no pins, no basting, since holes stay.',
+    when: (t) => t.holesStay === true,
+  },
+]
+const clamping: readonly Step[] = [
+  { id: 'clamp-under', text: 'Lower frame under the cloth, or inside the piece; backing flat on it.' },
+  {
+    id: 'clamp-marks',
+    text: ({ notches }) =>
+      `Cloth over it, ${notches ? `the notches ${notches}, square to the dots` : 'the marks on the notches'}; smooth it from the middle.`,
+  },
+  {
+    id: 'clamp-down',
+    text: 'Set the magnets down from the far side to the near one, without dragging the cloth.',
+    care: PINCH,
+  },
+  { id: 'clamp-feel', text: 'Feel round the edge: no fold, zip or seam between the magnets.' },
+]
+const slideUnder: Step = {
+  id: 'slide-under',
+  text: (t) => {
+    const [layer] = backings(t)
+    return `At the machine, with the hoop on, slide the ${layer ? nameOf(layer) : 'backing'} under${layer ? sizeOf(layer) : ''}: the design and 40 mm a side.`
+  },
+}
+
+/** Each topping has its way of being held; it comes last. */
+function onTop({ layers = [], wet, holesStay }: HoldingTask): Step[] {
+  return layers
+    .filter(({ role }) => role === 'topping')
+    .map((layer): Step => {
+      const held =
+        layer.kind === 'wash-away-film' && wet
+          ? 'wet its corners, or tape them, outside the field'
+          : holesStay
+            ? 'tape its corners outside the field'
+            : 'tape or pin its corners outside the field'
+      return { id: `top.${layer.kind}`, text: `Lay the ${nameOf(layer)} on top${sizeOf(layer)}; ${held}.` }
+    })
+}
 
 const steps: Readonly<Record<HoldingMethod, (t: HoldingTask) => readonly Step[]>> = {
   hooped: () => [...ring, ...close, ...flat],
-  floated: (t) => (t.grip === 'sprayed' ? floatedOnSpray : t.grip === 'pinned' ? floatedOnPins : floatedOnSticky),
-  'backing-under': () => [
-    ...ring,
-    ...close,
-    ...flat,
-    {
-      id: 'slide-under',
-      text: 'At the machine, with the hoop on, slide the backing under: the design and 40 mm a side.',
-    },
-  ],
-  clamped: () => [
-    { id: 'clamp-under', text: 'Lower frame under the cloth, or inside the piece; backing flat on it.' },
-    { id: 'clamp-marks', text: 'Cloth over it, the marks on the notches; smooth it from the middle.' },
-    {
-      id: 'clamp-down',
-      text: 'Set the magnets down from the far side to the near one, without dragging the cloth.',
-      care: PINCH,
-    },
-    { id: 'clamp-feel', text: 'Feel round the edge: no fold, zip or seam between the magnets.' },
-  ],
+  floated: () => [...backingInHoop, ...floating],
+  'backing-under': () => [...ring, ...close, ...flat, slideUnder],
+  clamped: () => clamping,
   'backing-alone': () => [
-    { id: 'alone', text: 'Hoop the backing by itself, drum-flat; nothing else goes in the ring.' },
+    { id: 'alone', text: 'Hoop the backing by itself, drum-flat; nothing else goes in the hoop.' },
     ...close,
   ],
 }
 
-const floatedOnSticky: readonly Step[] = [
-  { id: 'paper-up', text: 'Hoop the sticky backing alone, paper side up, drum-flat.' },
-  {
-    id: 'score',
-    text: 'Score the paper lightly round the inside of the ring with a pin, and a cross in the middle; peel it.',
-    care: 'Score the paper only, away from your hand.',
-  },
-  ...floating,
-  ...fasten,
-]
-const floatedOnSpray: readonly Step[] = [
-  { id: 'hoop-backing', text: 'Hoop the backing alone, drum-flat.' },
-  {
-    id: 'spray',
-    text: 'Spray the backing, never the cloth; wait until it is tacky, and check that its edges grip.',
-    care: SPRAY,
-  },
-  ...floating,
-  ...fasten,
-]
-const floatedOnPins: readonly Step[] = [
-  { id: 'hoop-backing', text: 'Hoop the backing alone, drum-flat.' },
-  ...floating,
-  ...fasten,
-]
+const clothGrip = ({ layers = [] }: HoldingTask) => layers.find(({ role }) => role === 'cloth')?.grip
 
 /**
- * What hands do to hold a piece, in order, and only what belongs to that way (craft.md section 3).
+ * What hands do to hold a piece, in order, and only what belongs to that way: what is put on the back first, then the hoop,
+ * then what goes on top (craft.md section 3).
  *
  * @example holdingSteps({ method: 'clamped', closes: 'magnets', knit: true, tube: true }) // no screw among them
  */
 export function holdingSteps(task: HoldingTask): HoldingStep[] {
-  return steps[task.method](task)
-    .filter((step) => !step.when || step.when(task))
-    .map(({ id, text, care }) => ({ id, text, ...(care ? { care } : {}) }))
+  // A clamping hoop has no ring to close: what is hooped elsewhere is clamped there, and the other way round.
+  const method = task.method === 'hooped' && task.closes === 'magnets' ? 'clamped' : task.method
+  const t = { ...task, method: method === 'clamped' && task.closes !== 'magnets' ? ('hooped' as const) : method }
+  const loose = t.method === 'backing-under' ? [] : onBack(t)
+  return [...loose, ...steps[t.method](t), ...onTop(t)]
+    .filter((step) => !step.when || step.when(t))
+    .map(({ id, text, care }) => ({ id, text: typeof text === 'string' ? text : text(t), ...(care ? { care } : {}) }))
 }

@@ -1,55 +1,61 @@
+import { backingPlans } from '../recipe/backings'
 import { type Facts, factsOf } from '../recipe/facts'
 import { type HoldingVerdict, judgeHoldings, openHoldings } from '../recipe/holdings'
 import { holdingNames } from '../recipe/names'
 import type { Because } from '../recipe/recipeOption'
 import type { HoldingMethod, RecipeQuery } from '../recipe/recipeQuery'
 import { type HoldingNote, holdingNotes } from '../recipe/rules/holdingNotes'
-import { waysOut } from '../recipe/waysOut'
 
 export type HoldingQuery = RecipeQuery
 
-type HoldingChoice = { method: HoldingMethod; allowed: boolean; because: Because[] }
-/** `worth`: how much speaks for the method; `waysOut`: what may be changed where every way is refused. */
+/** `against`: what is likely to go wrong, and how to lessen it; the method is allowed all the same. */
+type HoldingChoice = { method: HoldingMethod; allowed: boolean; because: Because[]; against?: Because }
+/** `advised`: the method where none is asked for; `worth`: how much speaks for the method. */
 export type HoldingAdvice = {
-  method: HoldingMethod | 'none'
+  method: HoldingMethod
+  advised: HoldingMethod
   because: Because[]
+  /** What speaks against the method itself, where it was asked for or nothing better is left. */
+  against?: Because
   choices: HoldingChoice[]
   worth: number
-  waysOut: Because[]
 }
 
 /**
  * Hooped, floated or clamped, with the reason, and the same for every other way (craft.md section 3). It rests on the same
- * judgement as recommendRecipe: what one offers the other accepts. Cloth smaller than the ring and 25 mm a side, or a
- * garment narrower than the ring, is not put in it. Where every way is refused the method is 'none', with the ways out.
+ * judgement as recommendRecipe: what one offers the other accepts, and both warn in the same words. A method that something
+ * speaks against is never the first but where nothing else is left or it was asked for; refused is only what cannot be done.
+ * Floating is always left.
  *
  * @throws CoreError as recommendRecipe
- * @example a napkin corner 40 mm inside a 150 mm ring: floated, because too little cloth lies beyond the ring
+ * @example a napkin corner whose edge lies within a 150 mm ring: floated, because the ring hangs over the cloth's edge
  */
 export function chooseHolding(q: HoldingQuery): HoldingAdvice {
   const f = factsOf(q)
   const verdicts = judgeHoldings(f)
   const choices = verdicts.map(
-    ({ method, refused, because }): HoldingChoice => ({
+    ({ method, refused, against, because }): HoldingChoice => ({
       method,
       allowed: refused === null,
       because: refused ? [refused] : because,
+      ...(against ? { against } : {}),
     }),
   )
-  const [best] = openHoldings(f, verdicts, q.holding)
-  if (!best) return { method: 'none', because: [nothingLeft(f)], choices, worth: 0, waysOut: waysOut(f, verdicts) }
+  const best = bestOf(f, openHoldings(f, verdicts, q.holding))
   return {
     method: best.method,
+    advised: bestOf(f, openHoldings(f, verdicts)).method,
     because: best.because.length > 0 ? best.because : [plainReason(best, f)],
+    ...(best.against ? { against: best.against } : {}),
     choices,
     worth: best.rank,
-    waysOut: [],
   }
 }
 
-function nothingLeft(f: Facts): Because {
-  const { id, text } = holdingNotes.nothingLeft
-  return { rule: id, decided: 'none', text: text(f) }
+/** The way whose best stack recommendRecipe would put first. */
+function bestOf(f: Facts, open: readonly HoldingVerdict[]): HoldingVerdict {
+  const worth = ({ method, rank }: HoldingVerdict): number => rank + (backingPlans(f, method)[0]?.worth ?? -Infinity)
+  return open.reduce((best, one) => (worth(one) > worth(best) ? one : best))
 }
 
 function plainReason({ method }: HoldingVerdict, f: Facts): Because {

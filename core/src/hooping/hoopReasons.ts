@@ -24,20 +24,18 @@ function skewWords(degrees: number): string {
 
 type Fitting = { fit: HoopFit; move: Point; style: LengthStyle }
 
+/** How much room there is where the design lies, and how crooked it may be hooped there; then where it lies, off the middle. */
 export function fitReasons({ fit, move, style }: Fitting): Advice[] {
   const room = formatLength(roundDownToTape(leastSlack(fit) + 1e-6, style), style)
-  const turn = skewWords(fit.skewToleranceNudged)
-  const slid = slidReason(move, style)
+  const turn = skewWords(fit.skewTolerance)
+  const slid = slidReasons(move, style)
   if (!isRoomy(leastSlack(fit)))
-    return [caution('tight', `Only ${room} to spare: it has to be hooped true to ${turn} degrees.`), ...slid]
-  return [
-    note('room', `${room} or more to spare each way; up to ${turn} degrees askew can still be dialled straight.`),
-    ...slid,
-  ]
+    return [caution('tight', `Only ${room} to spare: hoop it straight to within ${turn} degrees.`), ...slid]
+  return [note('room', `${room} or more to spare each way; up to ${turn} degrees crooked can be corrected.`), ...slid]
 }
 
 /** Off the middle, so that the ring lies on cloth: what is dialled then. */
-function slidReason({ x, y }: Point, style: LengthStyle): Advice[] {
+function slidReasons({ x, y }: Point, style: LengthStyle): Advice[] {
   const write = (mm: number): string => formatLength(Math.abs(mm), style)
   const across = Math.abs(x) >= 0.5 ? [`${write(x)} ${x > 0 ? 'right' : 'left'}`] : []
   const along = Math.abs(y) >= 0.5 ? [`${write(y)} ${y > 0 ? 'down' : 'up'}`] : []
@@ -91,6 +89,11 @@ function underReasons({ under }: RingOnItem): Advice[] {
         `The ${writeName(name)} would lie within the ring, so the cloth hangs slack: float it here.`,
       )
     if (ring === 'refused') return stop('ring-on-zone', `The ring would lie on the ${writeName(name)}.`)
+    if (ring === 'woven-in')
+      return caution(
+        'ring-on-border',
+        `The hoop’s edge lies across the ${writeName(name)}, which holds unevenly. Close it gently there, or move the design.`,
+      )
     return caution(
       'ring-near-zone',
       `The ring lies on the ${writeName(name)}: fold it clear before you close the ring.`,

@@ -52,6 +52,26 @@ export function placeInHoop({ hull, field, pose, margin = 0 }: HoopPlacement): H
   }
 }
 
+/**
+ * Whether a design fits at a pose and how far it can move each way, which is told much sooner than all of placeInHoop; and
+ * how far it may be turned about its origin there, where that is asked.
+ *
+ * @throws as placeInHoop
+ */
+export function roomInHoop({ hull, field, pose, margin = 0 }: HoopPlacement): Pick<HoopFit, 'fits' | 'slack'> & {
+  skew: () => number
+} {
+  requirePlaceable(hull, pose)
+  const shape = shrunkenField(field, margin)
+  const turned = turnHull(convexHull(hull), pose.rotation)
+  const fits = worstAt(shape, turned, pose.x, pose.y).clearance >= -TOUCH
+  return {
+    fits,
+    slack: fits ? slackAt(shape, turned, pose) : NO_SLACK,
+    skew: () => (fits ? skewAtCentre(shape, turned, pose.x, pose.y) : 0),
+  }
+}
+
 /** @throws CoreError 'degenerate' without points, 'bad-point' for what is not a number */
 export function requirePlaceable(hull: readonly Point[], pose: Pose): void {
   if (hull.length === 0) throw new CoreError('degenerate', 'The design has no outline to place.', 'hull')

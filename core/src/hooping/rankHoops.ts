@@ -10,7 +10,7 @@ import type { HoopField } from './hoopField'
 import { type Job, rowJob, wholeJob } from './hoopingJob'
 import type { HoopQuery } from './hoopQuery'
 import { fitReasons, isRoomy, leastSlack, type RingOnItem, ringReasons } from './hoopReasons'
-import { type HoopFit, placeInHoop } from './placeInHoop'
+import { type HoopFit, placeInHoop, roomInHoop } from './placeInHoop'
 import { bestTurn, centredPose, goesInside, TOUCH, type Turn } from './ring/placeWithRing'
 import { clothBeyond, ringOf, seeCloth, zonesUnder } from './ring/ringPlace'
 
@@ -54,7 +54,7 @@ export function compareChoices(a: HoopChoice, b: HoopChoice): number {
 function tooLarge(field: HoopField, hull: Point[], pose: Pose, fit: HoopFit, q: HoopQuery, write: Write): Advice {
   const over = write(Math.ceil(-fit.clearance))
   const squared = field.shape === 'rect' && field.cornerRadius > 0 ? { ...field, cornerRadius: 0 } : null
-  if (squared && placeInHoop({ hull, field: squared, pose, margin: q.margin }).fits)
+  if (squared && roomInHoop({ hull, field: squared, pose, margin: q.margin }).fits)
     return stop(
       'too-large',
       `The design’s corners reach ${over} into the field’s round corners; but for them it would go in.`,

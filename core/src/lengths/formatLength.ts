@@ -31,6 +31,15 @@ export function roundDownToTape(mm: number, style: LengthStyle): number {
 }
 
 /**
+ * The least length the tape can show that is not under `mm`: for what must be reached.
+ * @example roundUpToTape(8, { unit: 'in' }) // 9.525, that is 3/8"
+ */
+export function roundUpToTape(mm: number, style: LengthStyle): number {
+  const mark = style.unit === 'in' ? MM_PER_INCH / (style.fraction ?? 8) : 1
+  return Math.ceil(mm / mark - 1e-9) * mark
+}
+
+/**
  * Writes a length for a person: whole millimetres, centimetres to one place, or inches in lowest terms.
  * Halves round away from zero. Rule: core.md section 3.
  *

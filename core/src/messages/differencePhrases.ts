@@ -8,6 +8,7 @@ export const differencePhrases = {
   'was.bobbin': '{weight} weight bobbin, {colour}',
   'was.speed': '{speed} stitches a minute',
   'was.no-stack': 'no stack',
+  'was.work': 'layers for a {load} design, {work}',
   'was.hoop': '{hoop}, {width} × {height} in its field',
   'was.hoop-gone': 'the hoop is not in the stash any more',
   'was.hoop-misfit': 'it does not fit {hoop} any more',

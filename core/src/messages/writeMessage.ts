@@ -1,6 +1,14 @@
 import { formatLength } from '../lengths/formatLength'
 import type { LengthStyle } from '../lengths/units'
-import { bobbinColourNames, gripNames, holdingNames, layerNames, pointNames } from '../recipe/names'
+import {
+  bobbinColourNames,
+  gripNames,
+  holdingNames,
+  layerNames,
+  loadNames,
+  pointNames,
+  workNames,
+} from '../recipe/names'
 import { faultNames, howBadNames, verdictNames } from '../outcomes/names'
 import { phrases } from './phrases'
 import type { Fill, Named, Message } from './message'
@@ -12,6 +20,8 @@ const named = (room: string, names: Readonly<Record<string, string>>): [string, 
 const book: Readonly<Record<string, string>> = {
   ...phrases,
   ...Object.fromEntries([
+    ...named('load', loadNames),
+    ...named('work', workNames),
     ...named('layer', layerNames),
     ...named('grip', gripNames),
     ...named('holding', holdingNames),

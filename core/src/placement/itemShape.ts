@@ -1,7 +1,7 @@
 import type { Point } from '../plane/point'
 import type { Named } from '../messages/message'
 
-export const zoneRings = ['refused', 'caution', 'free', 'opening'] as const
+export const zoneRings = ['refused', 'caution', 'woven-in', 'free', 'opening'] as const
 export const detailKinds = ['seam', 'fold', 'opening', 'button'] as const
 export const lineAxes = ['level', 'upright'] as const
 
@@ -13,8 +13,8 @@ export type NoSewZone = {
   /** Distance the design keeps from it, in mm. */
   clear: number
   /**
-   * 'refused': the ring may never lie on it; 'caution': it may, folded clear; 'free': it does not matter; 'opening': no
-   * cloth is there, so that it may not lie within the ring either.
+   * 'refused': the ring may never lie on it; 'caution': it may, folded clear; 'woven-in': it may, though it cannot be
+   * folded clear; 'free': it does not matter; 'opening': no cloth is there, so that it may not lie within the ring either.
    */
   ring: (typeof zoneRings)[number]
 }

@@ -4,10 +4,14 @@ import type { Because, Refusal } from './recipeOption'
 import { type HoldingMethod, holdingMethods } from './recipeQuery'
 import { type HoldingRule, holdingRules } from './rules/holdingRules'
 
-/** One way of holding as judged for this cloth and design: refused with why, or ranked with what speaks for it. */
+/**
+ * One way of holding as judged for this cloth and design: refused with why, or ranked with what speaks for it, and with
+ * what speaks against it.
+ */
 export type HoldingVerdict = {
   method: HoldingMethod
   refused: Because | null
+  against: Because | null
   quiet: boolean
   rank: number
   because: Because[]
@@ -27,31 +31,34 @@ function isOffered({ method, rank }: HoldingVerdict, { ring }: Facts): boolean {
 }
 
 /**
- * The ways that are open for a piece, the best first: the one asked for alone where it is not refused, else those that are
- * offered by themselves, else whatever is left; none where all are refused.
+ * The ways that are open for a piece, the best first: the one asked for alone where it is not refused, else those that
+ * nothing speaks against and that are offered by themselves, else whatever is left; none where all are refused.
  */
 export function openHoldings(f: Facts, verdicts: readonly HoldingVerdict[], asked?: HoldingMethod): HoldingVerdict[] {
   const open = verdicts.filter((v) => !v.refused)
-  const wanted = open.filter((v) => v.method === asked)
   const offered = open.filter((v) => isOffered(v, f))
-  return wanted.length > 0 ? wanted : offered.length > 0 ? offered : open
+  const groups = [open.filter((v) => v.method === asked), offered.filter((v) => !v.against), offered, open]
+  return groups.find((group) => group.length > 0) ?? []
 }
 
-/** Every method in order of rank, the refused ones last. */
+/** Every method: those that nothing speaks against by rank, then those that something does, the refused last. */
 export function judgeHoldings(f: Facts): HoldingVerdict[] {
   const verdicts = holdingMethods.map((method) => {
     const applying = holdingRules.filter((rule) => rule.method === method && rule.when(f))
     const refusal = applying.find((rule) => 'refuses' in rule)
+    const against = applying.find((rule) => 'against' in rule)
     const likes = applying.filter((rule) => 'likes' in rule)
     return {
       method,
       refused: refusal ? toBecause(refusal, f) : null,
+      against: against && !refusal ? toBecause(against, f) : null,
       quiet: refusal !== undefined && 'refuses' in refusal && refusal.quiet === true,
       rank: likes.reduce((sum, rule) => sum + ('likes' in rule ? rule.likes : 0), 0),
       because: likes.map((rule) => toBecause(rule, f)),
     }
   })
-  return verdicts.sort((a, b) => Number(a.refused !== null) - Number(b.refused !== null) || b.rank - a.rank)
+  const place = ({ refused, against }: HoldingVerdict): number => (refused ? 2 : against ? 1 : 0)
+  return verdicts.sort((a, b) => place(a) - place(b) || b.rank - a.rank)
 }
 
 export const refusalsOf = (verdicts: HoldingVerdict[]): Refusal[] =>

@@ -18,7 +18,7 @@ export { cutPiece } from './layers'
 export { layerMm, stackMm } from './layerThickness'
 export { bobbinColourNames, gripNames, holdingNames, layerNames, pointNames } from './names'
 export { ownRecordReason, stackSign } from './ownRecord'
-export { reasonOf } from './reasons'
+export { reasonHolds, reasonOf } from './reasons'
 export type { Because, RecipeAdvice, RecipeOption, Refusal } from './recipeOption'
 export {
   type HoldingMethod,
@@ -54,4 +54,4 @@ export {
 } from './stack'
 export { listLine, type StackLists, stackLists, stepSeconds } from './stackLists'
 export { shortOf } from './stash'
-export { type StackMisfit, stackMisfits } from './stackMisfits'
+export { stackMisfits } from './stackMisfits'

@@ -74,6 +74,9 @@ function gripOf(f: Facts, layer: HandLayer, holding: HoldingMethod, under: reado
 
 function clothGrip(holding: HoldingMethod, under: readonly HandLayer[], wish?: Grip): Grip {
   if (holding !== 'floated') return 'in-ring'
-  if (!under.some((l) => isSticky(l.kind))) return 'sprayed'
+  // Sticky shows only where it is next to the cloth, or to what is fused to it.
+  const carrier = under.findIndex((l) => isSticky(l.kind))
+  const shows = carrier >= 0 && under.slice(0, carrier).every((l) => l.kind.endsWith('-fusible'))
+  if (!shows) return 'sprayed'
   return wish === 'basted' ? wish : 'sticky'
 }

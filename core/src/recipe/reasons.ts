@@ -35,3 +35,10 @@ export function reasonOf(id: string, f: Facts): { rule: string; text: string; ha
   if (!reason) return null
   return { rule: id, text: reason.text(f), ...(reason.habit ? { habit: reason.habit } : {}) }
 }
+
+const conditions = new Map<string, (f: Facts) => boolean>(
+  [...backingRules, ...amendments, ...toppingRules].map(({ id, when }) => [id, when]),
+)
+
+/** Whether the rule behind a reason still applies to what is known today; those that ask for more than facts do. */
+export const reasonHolds = (id: string, f: Facts): boolean => conditions.get(id)?.(f) ?? true

@@ -6,12 +6,12 @@ import { bobbinFor, needleFor, speedFor, tensionFor, topThreadFor } from './need
 import type { Because, RecipeOption } from './recipeOption'
 import type { StashLine } from './recipeQuery'
 import { darkBacking } from './rules/backingColour'
-import type { BackingPlan } from './rules/backingPlan'
+import type { BackingLayer, BackingPlan } from './rules/backingPlan'
 import type { ToppingRule } from './rules/toppingRules'
 import type { Built } from './rules/threadRules'
 import { type Outcome, ownRecordReason } from './ownRecord'
 import { listsFor } from './stackLists'
-import type { Layer } from './stack'
+import type { Grip, Layer } from './stack'
 import { shortOf } from './stash'
 
 /** A recipe before it is written out: how it is held, what goes underneath and on top, and what speaks for it. */
@@ -24,9 +24,13 @@ export function layDraft(f: Facts, draft: Draft): LaidDraft {
   const { verdict, plan, topping } = draft
   const holding = verdict.method
   const { layers: backings, because: amended } = amendLayers(plan.layers(f), f, holding)
-  const clothGrip = holding === 'floated' ? (plan.clothGrip ?? 'basted') : 'in-ring'
+  const clothGrip = holding === 'floated' ? gripOn(backings, plan.clothGrip ?? 'basted') : 'in-ring'
   return { ...draft, amended, layers: stackOf(f, holding, { clothGrip, backings, topping: topping.topping }) }
 }
+
+/** How floated cloth is held on what lies under it: sticky shows only where nothing was sprayed to the back. */
+const gripOn = (backings: readonly BackingLayer[], planned: Grip): Grip =>
+  backings.some(({ grip }) => grip === 'sprayed') ? 'sprayed' : planned
 
 /** A laid draft as the whole recipe, each choice with its reason. */
 export function recipeOf(f: Facts, draft: LaidDraft, stash?: StashLine[]): RecipeOption {
@@ -52,6 +56,7 @@ export function recipeOf(f: Facts, draft: LaidDraft, stash?: StashLine[]): Recip
       ...needleWhy,
       bobbinWhy,
     ],
+    ...(verdict.against ? { against: verdict.against } : {}),
     ...listsFor(built),
     score,
     ...(outcome ? { record: outcome } : {}),

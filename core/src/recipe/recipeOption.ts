@@ -20,6 +20,8 @@ export type RecipeOption = {
   /** The rule behind `tension`. */
   tensionRule: string
   because: Because[]
+  /** What speaks against holding it so, where something does: what is likely to go wrong, and how to lessen it. */
+  against?: Because
   cautions: Advice[]
   checks: Advice[]
   finishing: Advice[]

@@ -6,9 +6,7 @@ import { ownOutcome, worthOf } from './ownRecord'
 import { type Draft, layDraft, type LaidDraft, recipeOf } from './recipeOf'
 import type { RecipeAdvice, Refusal } from './recipeOption'
 import type { RecipeQuery } from './recipeQuery'
-import { holdingNotes } from './rules/holdingNotes'
 import { otherToppings, type ToppingRule, toppingRules } from './rules/toppingRules'
-import { waysOut } from './waysOut'
 
 /** What another topping costs in rank: it is a variant of the best recipe, not a rival. */
 const OTHER_TOPPING = 18
@@ -18,7 +16,8 @@ const OTHER_TOPPING = 18
  *
  * The shop's own habits come first; what a sound practitioner of another school would do follows, marked with the
  * habit it belongs to. What no school does comes back in `refused`. Deterministic. Rules: craft.md sections 3-9,
- * as data in `rules/`. A requested `holding` is kept unless it is refused; then the ways out are the options.
+ * as data in `rules/`. A requested `holding` is kept unless it cannot be done; where something speaks against it, each of its
+ * options says what (`against`).
  *
  * @throws CoreError 'bad-cloth', 'bad-work', 'bad-ring', 'bad-colour'
  * @example pique, a light design, default habits: hooped, fused mesh, 75/11 ballpoint, no topping
@@ -28,10 +27,7 @@ export function recommendRecipe(q: RecipeQuery): RecipeAdvice {
   const verdicts = judgeHoldings(f)
   const laid = draftsFor(f, openHoldings(f, verdicts, q.holding)).map((draft) => layDraft(f, draft))
   const options = chooseDrafts(byOwnRecord(q, laid)).map((draft) => recipeOf(f, draft, q.stash))
-  return {
-    options,
-    refused: [...(options.length === 0 ? nothingHolds(f, verdicts) : []), ...refusalsOf(verdicts), ...schoolsRefuse(f)],
-  }
+  return { options, refused: [...refusalsOf(verdicts), ...schoolsRefuse(f)] }
 }
 
 /** Drafts by rank, with what the shop's own pieces have to say to it. */
@@ -89,9 +85,3 @@ const refusal = (what: string, rule: string, decided: string, text: string): Ref
   because: { rule, decided, text },
   quiet: false,
 })
-
-/** That nothing holds it, and the ways out. */
-function nothingHolds(f: Facts, verdicts: readonly HoldingVerdict[]): Refusal[] {
-  const left = refusal('This design', holdingNotes.nothingLeft.id, 'no recipe', holdingNotes.nothingLeft.text(f))
-  return [left, ...waysOut(f, verdicts).map((because) => ({ what: 'A way out', because, quiet: false }))]
-}

@@ -3,7 +3,7 @@ import type { HoldingMethod, Ring } from './recipeQuery'
 import type { Grip, HeldStack, Layer } from './stack'
 
 /** What of a stack no longer suits how it is to be held: the layer by its place, and how it would have to be. */
-export type StackMisfit =
+type StackMisfit =
   | { misfit: 'cloth-grip' | 'backing-grip'; layer: number; holding: HoldingMethod }
   | { misfit: 'short-piece'; layer: number; needs: { widthMm: number; heightMm: number } }
 

@@ -1,6 +1,6 @@
 import { CoreError } from '../errors'
 import type { HoopField } from '../hooping/hoopField'
-import { placeInHoop } from '../hooping/placeInHoop'
+import { roomInHoop } from '../hooping/placeInHoop'
 import { boxOf, rectangle } from '../plane/box'
 
 /**
@@ -16,7 +16,7 @@ export function rowFieldLength(field: HoopField, height: number, spare = 0): num
   const longest = (most: number, turn: 0 | 90): number => {
     const fits = (length: number): boolean => {
       try {
-        return placeInHoop({ hull: rectangle(length, height), field, pose: { ...pose, rotation: turn } }).fits
+        return roomInHoop({ hull: rectangle(length, height), field, pose: { ...pose, rotation: turn } }).fits
       } catch (error) {
         if (error instanceof CoreError) return false
         throw error

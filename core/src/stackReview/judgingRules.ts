@@ -18,6 +18,7 @@ import {
 import { dense, lightWork, line, skin } from '../recipe/conditions/work'
 import type { Layer } from '../recipe/stack'
 import { isSticky, staysFor, strengths } from '../recipe/strength'
+import { holdingRules } from '../recipe/rules/holdingRules'
 import { has, held, type Stacked, uses } from '../recipe/rules/stackRule'
 
 /** What is wrong or right about a stack, whoever put it together; a fault may be one layer's own. */
@@ -46,7 +47,9 @@ const glued = ({ grip }: Layer): boolean => grip === 'fused' || grip === 'spraye
 const stays = uses('a backing that stays', staysFor)
 const washAway = uses('wash-away', (kind) => kind === 'wash-away' || kind === 'wash-away-sticky')
 const backed = has('backing', 'a backing')
-const clothAlone = any(heavy, padded)
+/** Carries stitches by itself; padding does not carry a dense design. */
+const clothAlone = any(heavy, all(padded, not(dense)))
+const tears = uses('tear-away', (kind) => kind.startsWith('tear-away') || kind.startsWith('part-soluble'))
 const inRing = any<Stacked>(held('hooped'), held('backing-under'))
 const fused = when<Stacked>('something is fused', ({ stack }) =>
   stack.layers.some((l) => l.role !== 'cover' && l.grip === 'fused'),
@@ -69,24 +72,11 @@ export const judgingRules: readonly JudgingRule[] = [
     text: () => 'Nothing that stays under a dense design on cloth that stretches: it pulls out of shape. Add cut-away.',
   }),
   fault({
-    id: 'judge.float-dense-stretch',
-    severity: 'stop',
-    when: all<Stacked>(dense, givesWay, any<Stacked>(held('floated'), held('backing-under'))),
-    text: () => 'A dense design pulls in cloth that stretches and is not held with its backing: hoop or clamp both.',
-  }),
-  fault({
     id: 'judge.fuse-no-heat',
     severity: 'stop',
     when: all<Stacked>(fused, not(fusible)),
     text: (f) => `${cap(f.name)} takes no fusing: spray it, or press it on sticky backing.`,
     about: (layer) => layer.grip === 'fused',
-  }),
-  fault({
-    id: 'judge.ring-bruises',
-    severity: 'stop',
-    when: all<Stacked>(bruises, inRing),
-    text: (f) => `The ring would mark ${f.name}: float it, or clamp it.`,
-    about: (layer) => layer.role === 'cloth',
   }),
   fault({
     id: 'judge.heat-film',
@@ -107,11 +97,29 @@ export const judgingRules: readonly JudgingRule[] = [
     ),
     text: () => 'Floated cloth is pressed on what is in the ring: there is no backing in it.',
   }),
+  // What speaks against holding it so, in the words in which that is advised against.
+  ...holdingRules.flatMap((rule) =>
+    'against' in rule
+      ? [
+          fault({
+            ...{ id: rule.id, severity: 'caution', text: rule.text },
+            when: all<Stacked>(held(rule.method), rule.when),
+            about: (layer) => layer.role === 'cloth',
+          }),
+        ]
+      : [],
+  ),
   fault({
     id: 'judge.no-backing',
     severity: 'caution',
-    when: all<Stacked>(not(backed), not(held('floated')), not(clothAlone)),
+    when: all<Stacked>(not(backed), not(held('floated')), not(clothAlone), lightWork),
     text: () => 'No backing: the stitches draw the cloth together.',
+  }),
+  fault({
+    id: 'judge.no-backing-heavy',
+    severity: 'stop',
+    when: all<Stacked>(not(backed), not(held('floated')), not(clothAlone), not(lightWork)),
+    text: () => 'No backing under this much stitching: it draws the cloth together. One sheet is better than none.',
   }),
   fault({
     id: 'judge.dense-one',
@@ -129,6 +137,7 @@ export const judgingRules: readonly JudgingRule[] = [
     severity: 'caution',
     when: all<Stacked>(
       not(lightWork),
+      not(dense),
       backed,
       when('less than one medium layer or two light', (f) => strength(f) < 2),
     ),
@@ -138,7 +147,7 @@ export const judgingRules: readonly JudgingRule[] = [
   fault({
     id: 'judge.knit-tears',
     severity: 'caution',
-    when: all<Stacked>(springy, backed, not(dense), not(stays), not(washAway)),
+    when: all<Stacked>(springy, tears, not(dense), not(stays), not(washAway)),
     text: (f) => `It stretches ${f.stretch} %: torn off, nothing holds the stitches in the wash. Cut-away stays.`,
     about: (layer) => layer.role === 'backing',
   }),

@@ -10,7 +10,7 @@ export function forecastOf(
   stock: Stock & { bobbins?: readonly Bobbin[] },
 ): RecordDecision['forecast'] {
   const used = { basis: built.basis, stack: usedStack(piece, built) }
-  const planned = plannedFrom(piece, marked, used, hoop.chosen?.fits ? hoop.hoop : null, stock)
+  const planned = plannedFrom(piece, { marked, built: used, hoop }, stock)
   const { thread } = planned ? wantsOf(planned, stock) : { thread: null }
   if (!thread) return null
   const { stitching, changes, trims } = thread.time.parts

@@ -29,6 +29,7 @@ export function keepStitching(
 type Used = {
   hoop: RecordDecision['hoop']
   machine?: RecordDecision['machine']
+  dialled?: RecordDecision['dialled']
   took: readonly Take[]
   measured?: Measured | undefined
   forecast?: RecordDecision['forecast'] | undefined
@@ -47,6 +48,7 @@ export function keepRecord(piece: Piece, built: OnStack, used: Used, at: string)
     ...held(piece, onStack.stack),
     hoop: used.hoop,
     machine: used.machine ?? null,
+    dialled: used.dialled ?? [],
     tension: said.tension,
     tries: readCount(said.tries).value ?? triesMade(piece),
     landing: landingOf(piece, 0),

@@ -4,19 +4,17 @@ import { markRemoval } from '@thimble/core/marking'
 import { markedWith } from '../measure/markWith'
 import { type Message, message, writeMessage } from '@thimble/core/messages'
 import { linesOf, listsOf } from '../stack/stackLines'
+import { tickOf } from '../stages/ticks'
 
-/** One line of a list, as it is worded today, and whether it is ticked. */
-export type ListLine = { line: Advice; ticked: boolean; said?: Message; hooping?: number }
+/** One line of a list, as it is worded today, whether it is ticked, and what it said where it was and no longer is. */
+export type ListLine = { line: Advice; ticked: boolean; was?: Message | null; said?: Message; hooping?: number }
 type OnStack = { basis: Basis; stack: DecidedStack | null }
 
 /** The list before the start: as it stood once the piece was stitched, else as its stack asks now. */
-export function beforeStart({ stitch, hoop }: Piece, built: OnStack): ListLine[] {
+export function beforeStart({ stitch }: Piece, built: OnStack): ListLine[] {
   const kept = stitch.reopened ? undefined : stitch.kept[0]
   if (kept) return keptLines(kept.list, kept)
-  // As it is really held: a stack for a ring goes between magnets just as well.
-  const holding = hoop.kept[0]?.holding
-  const held = built.stack && holding ? { ...built, stack: { ...built.stack, holding } } : built
-  return listsOf(held).checks.map((line) => ({ line, ticked: stitch.checks[line.code] ?? false }))
+  return listsOf(built).checks.map((line) => ({ line, ticked: stitch.checks[line.code] ?? false }))
 }
 
 /** The steps off the machine: as they stood once the piece was finished, else as its stack and its marks ask now. */
@@ -27,7 +25,8 @@ export function offMachine(piece: Piece, built: OnStack): ListLine[] {
   const out = marksOut(measure.kept[0]?.markWith ?? markedWith(piece, built.basis).id)
   const pins = piece.stitch.kept[0]?.pins
   const lines = withPinsOut(withMarksOut(listsOf(built).finishing, out), pins ?? 0)
-  return lines.map((one) => ({ ...one, ticked: finish.steps[one.line.code] ?? false }))
+  const ticks = { ticked: finish.steps, said: finish.stepsSaid }
+  return lines.map((one) => ({ ...one, ...tickOf(ticks, one.line.code, one.said) }))
 }
 
 /** Count in, count out: the first thing once it is off the machine. */

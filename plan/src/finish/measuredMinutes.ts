@@ -6,10 +6,13 @@ import type { Measured } from './minutes'
 /** Longer than this nobody waits at a machine: it stood for another reason. */
 const LONG_MS = 45 * 60_000
 
-/** Minutes as they were measured: of hooping by its tries, of sewing by its run, with the waits between. */
+/**
+ * Minutes as they were measured: of hooping by its tries, of sewing by what a hand noted, with the waits between. The practice
+ * machine's clock measures nothing.
+ */
 export function measuredMinutes(piece: Pick<Piece, 'id' | 'hoop'>, events: readonly RunEvent[]): Measured {
   const tried = triesOf(piece).flatMap(({ minutes }) => (minutes === null ? [] : [minutes]))
-  const run = eventsOf(events, piece.id)
+  const run = eventsOf(events, piece.id).filter(({ by }) => by === 'hand')
   const at = run.map(({ createdAt }) => Date.parse(createdAt))
   const sewn = at.slice(1).reduce((sum, ms, i) => {
     const apart = (ms - at[i]!) * run[i]!.pace

@@ -14,12 +14,24 @@ const plain: BenchMachine = {
   ...{ usualSpm: 600, changeSeconds: 75 },
 }
 
-/** The machine a piece goes on: the one picked for it, else the first on the bench, else one of no name. */
-export function benchMachine(
+/**
+ * The machines a piece may go on, in groups of which the first that can sew it counts; never none: the one picked for it; else
+ * those on the bench, then those put away; else one of no name.
+ */
+export function machinesFor(
   { hoop }: { hoop: Pick<Piece['hoop'], 'machineId'> },
   machines: readonly Machine[],
-): BenchMachine {
-  return machines.find((m) => m.id === hoop.machineId) ?? machines.find((m) => m.onBench) ?? machines[0] ?? plain
+): readonly (readonly [BenchMachine, ...BenchMachine[]])[] {
+  const groups = [
+    machines.filter((m) => m.id === hoop.machineId),
+    machines.filter((m) => m.onBench),
+    machines.filter((m) => !m.onBench),
+  ]
+  const [picked] = groups
+  const some = (picked!.length > 0 ? [picked!] : groups).flatMap(([first, ...rest]) =>
+    first ? [[first, ...rest] as const] : [],
+  )
+  return some.length > 0 ? some : [[plain]]
 }
 
 /** What it can dial; by quarters only it turns no angle between. */

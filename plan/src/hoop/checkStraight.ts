@@ -7,7 +7,7 @@ import {
   type CorrectionQuery,
   correctHooping,
   type FoundCorner,
-  placeInHoop,
+  roomInHoop,
   type Slack,
 } from '@thimble/core/hooping'
 import { applyPose, boxOf, composePose, inversePose, type Point, type Pose, rotatePoint } from '@thimble/core/plane'
@@ -227,8 +227,8 @@ function answer(
           ),
         ]
       : []
-  const move = dialMove({ piece, shop, marked, machine: plan.machine, at }, correction.exact)
-  const { fits, slack } = placeInHoop({ hull: at.hull, field: at.hoop.field, pose: move.pose })
+  const move = dialMove({ piece, marked, machine: plan.machine, at }, correction.exact)
+  const { fits, slack } = roomInHoop({ hull: at.hull, field: at.hoop.field, pose: move.pose })
   return {
     ...seen,
     problem: null,

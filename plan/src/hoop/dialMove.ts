@@ -1,4 +1,4 @@
-import type { Piece, Shop } from '@thimble/contract'
+import type { Piece } from '@thimble/contract'
 import { dialledPose, fieldMiddle } from '@thimble/core/hooping'
 import { applyPose, boxOf, composePose, inversePose, type Point, type Pose, rotatePoint } from '@thimble/core/plane'
 import type { Named } from '@thimble/core/messages'
@@ -25,7 +25,6 @@ export type Move = {
 
 type DialMoveInput = {
   piece: Pick<Piece, 'item' | 'measure'>
-  shop: Shop
   marked: Marked
   machine: BenchMachine
   at: HoopingAtHand

@@ -9,7 +9,6 @@ export function keepHooping(
   { design, placed }: Marked,
   at: string,
 ): HoopDecision | null {
-  if (method === 'none') return null
   const reasons = advice.method === method ? advice.because : advice.choices.find((c) => c.method === method)?.because
   const on = machine.id ? { id: machine.id, name: machine.name } : null
   const held = { at, holding: method, because: (reasons ?? []).map((b) => b.rule), machine: on }

@@ -1,6 +1,6 @@
 import type { Hoop, Piece } from '@thimble/contract'
 import type { HoldingMethod } from '@thimble/core/recipe'
-import { canRingLie, fieldBox, type HoopChoice, type MachineSide, placeInHoop } from '@thimble/core/hooping'
+import { canRingLie, fieldBox, type HoopChoice, type MachineSide, roomInHoop } from '@thimble/core/hooping'
 import { applyPose, boxOf, composePose, inversePose, type Point, type Pose } from '@thimble/core/plane'
 import type { Named } from '@thimble/core/messages'
 import type { Marked } from '../measure/placed'
@@ -35,7 +35,7 @@ type LineUpInput = {
   marked: Marked
   plan: {
     hoop: Hoop | null
-    chosen: (Pick<HoopChoice, 'pose' | 'target' | 'fits'> & { method: HoldingMethod | 'none' }) | null
+    chosen: (Pick<HoopChoice, 'pose' | 'target' | 'fits'> & { method: HoldingMethod }) | null
   }
 }
 
@@ -103,6 +103,6 @@ function fitting(
     carriage: { x: field.left - UNSEWABLE + far - box.left, y: 0 },
   }
   const moved = { ...pose, x: pose.x + moves[side].x, y: pose.y + moves[side].y }
-  if (!placeInHoop({ hull, field: hoop.field, pose: moved }).fits) return []
+  if (!roomInHoop({ hull, field: hoop.field, pose: moved }).fits) return []
   return [{ line, name, side, fieldFrom: UNSEWABLE, designFrom: far, pose: moved }]
 }

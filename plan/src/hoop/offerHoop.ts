@@ -1,5 +1,5 @@
 import type { Basis, DecidedStack, Hoop, Machine, OwnCorrection, Piece } from '@thimble/contract'
-import { type Advice, stop } from '@thimble/core/advice'
+import { stop } from '@thimble/core/advice'
 import {
   chooseHolding,
   type HoldingAdvice,
@@ -12,6 +12,7 @@ import type { LengthStyle } from '@thimble/core/lengths'
 import type { HoldingMethod, RecipeQuery } from '@thimble/core/recipe'
 import type { Marked, Placed } from '../measure/placed'
 import type { Shelf } from '../shelf'
+import { heldIn } from '../stack/asHeld'
 import { type MadeOf, queryOf, ringOf } from '../stack/recipeInput'
 import { type BenchMachine, notTaken } from './benchMachine'
 import { sourceOf } from './hoopSource'
@@ -20,8 +21,8 @@ import { loadPiece, squared } from './loadPiece'
 /** A hoop of the shelf as it would be held and loaded for the piece. */
 export type HoopOffer = HoopChoice & {
   advice: HoldingAdvice
-  /** As picked, else as advised for this hoop; 'none': nothing holds it there. */
-  method: HoldingMethod | 'none'
+  /** As picked, else as advised for this hoop. */
+  method: HoldingMethod
   /** Null where there is no place on an item yet. */
   loading: Loading | null
   under: RingUnder
@@ -51,15 +52,15 @@ export type HoopJob = PlanHoopInput & { basis: Basis; machine: BenchMachine; sty
 export function offerHoop(hoop: Hoop, job: HoopJob): HoopOffer {
   const inRing = chooseTurn(hoop, job, 'hooped')
   const { advice, under } = adviseFor(hoop, inRing, job)
-  const method = job.piece.hoop.holding ?? advice.method
+  const method = heldIn(hoop, job.piece.hoop.holding) ?? advice.method
   const choice = method === 'hooped' ? inRing : chooseTurn(hoop, job, floats(method) ? 'floated' : method)
-  const refused = whyRefused(hoop, advice, method, job)
+  const foreign = notTaken(hoop, job.machine, job.machines)
   return {
     ...choice,
     advice,
     method,
     under,
-    ...(refused ? { fits: false, reasons: [refused, ...choice.reasons] } : {}),
+    ...(foreign ? { fits: false, reasons: [stop('other-machine', foreign), ...choice.reasons] } : {}),
   }
 }
 
@@ -69,7 +70,7 @@ function adviseFor(
   inRing: HoopChoice,
   { piece, stack, basis }: HoopJob,
 ): { advice: HoldingAdvice; under: RingUnder } {
-  const wanted = piece.hoop.holding ?? stack?.holding
+  const wanted = heldIn(hoop, piece.hoop.holding ?? stack?.holding ?? null)
   const under = { ring: ringOf(hoop), ...(inRing.fit.fits ? roomUnder(inRing) : {}) }
   const ask = { ...queryOf(basis), ...under }
   const advice = chooseHolding({ ...ask, ...(wanted ? { holding: wanted } : {}) })
@@ -79,14 +80,8 @@ function adviseFor(
   return onTop.method === 'floated' ? { advice: onTop, under: { ...under, holding: 'floated' } } : { advice, under }
 }
 
-function whyRefused(hoop: Hoop, advice: HoldingAdvice, method: HoopOffer['method'], job: HoopJob): Advice | null {
-  const foreign = notTaken(hoop, job.machine, job.machines)
-  if (foreign) return stop('other-machine', foreign)
-  return method === 'none' ? stop('nothing-holds', advice.because[0]!.text) : null
-}
-
-const floats = (method: HoldingMethod | 'none'): method is 'floated' | 'backing-alone' | 'none' =>
-  method === 'floated' || method === 'backing-alone' || method === 'none'
+const floats = (method: HoldingMethod): method is 'floated' | 'backing-alone' =>
+  method === 'floated' || method === 'backing-alone'
 
 /** What of the cloth there is for the ring to lie on. */
 function roomUnder({ clothBeyondRing, ringInside }: HoopChoice) {

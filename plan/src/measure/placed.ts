@@ -2,6 +2,7 @@ import type { DesignCard, MeasureDecision, Piece } from '@thimble/contract'
 import type { PlacementPlan, TapeStep } from '@thimble/core/placement'
 import { applyPose } from '@thimble/core/plane'
 import { pointsOf } from '../flatPoints'
+import { partsMoved } from './partsMoved'
 import { type PieceDesign, shelvedDesign } from './pieceDesign'
 import type { MeasurePlan } from './planMeasure'
 
@@ -27,11 +28,17 @@ export function markedOf(
   [kept]: Piece['measure']['kept'],
   plan: Pick<MeasurePlan, 'design' | 'placement' | 'measures'> | null,
   designs: Readonly<Record<string, DesignCard>>,
+  moved: Piece['hoop']['moved'] = {},
 ): Marked {
   if (kept)
-    return { design: keptDesign(kept, designs), placed: keptPlaced(kept), measures: kept.measures, decided: true }
+    return {
+      design: partsMoved(keptDesign(kept, designs), moved),
+      placed: keptPlaced(kept),
+      measures: kept.measures,
+      decided: true,
+    }
   if (!plan) throw new Error('Nothing was decided and nothing is planned.')
-  return { design: plan.design, placed: plan.placement, measures: plan.measures, decided: false }
+  return { design: partsMoved(plan.design, moved), placed: plan.placement, measures: plan.measures, decided: false }
 }
 
 const alike = (a: number, b: number): boolean => Math.abs(a - b) < 1e-6

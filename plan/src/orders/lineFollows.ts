@@ -49,7 +49,7 @@ function withPlan(other: Piece, lead: Piece): Piece {
 function measureAs({ measure, item }: Piece, lead: Piece): Piece['measure'] {
   const { choices, anchors, zones, row, ownDesign, ownChange, markWith, measures, distances } = lead.measure
   const sameSize = item.size === lead.item.size
-  const carried = { from: lead.name, size: lead.item.size, measures, distances, nextTime: '' }
+  const carried = { from: lead.name, size: lead.item.size, measures, distances, nextTime: '', hooped: null }
   return {
     ...{ ...measure, choices, anchors, zones, row, ownDesign, ownChange, markWith },
     ...(sameSize ? { carried } : {}),

@@ -1,5 +1,5 @@
-import type { Basis, ChosenStack, Patch, StackLayer, Supply } from '@thimble/contract'
-import { type LayerKind, type LayerRole, shortOf, supplyKinds } from '@thimble/core/recipe'
+import type { ChosenStack, Patch, StackLayer, Supply } from '@thimble/contract'
+import { type HoldingMethod, type LayerKind, type LayerRole, shortOf, supplyKinds } from '@thimble/core/recipe'
 import { generate } from 'json-merge-patch'
 import { type OwnLayersInput, handBuilt, throughOf } from './laidToday'
 import { chosenLayers, coreLayers, layerOf, settledStack } from './stacks'
@@ -83,9 +83,8 @@ function relaid(stack: ChosenStack, layers: Laid, ask: OwnLayersInput): ChosenSt
   }
 }
 
-/** The cloth alone, to put layers to. */
-export function bareStack(basis: Basis): ChosenStack {
-  const holding = basis.cloth.bruise === 'high' ? 'floated' : 'hooped'
+/** The cloth alone, to put layers to, held as the piece is. */
+export function bareStack(holding: HoldingMethod): ChosenStack {
   const cloth: StackLayer = {
     role: 'cloth',
     kind: 'cloth',

@@ -1,9 +1,11 @@
-import type { Basis, BuildDecision, DecidedStack, Piece } from '@thimble/contract'
+import type { Basis, BuildDecision, DecidedStack, Hoop, Piece, Supply } from '@thimble/contract'
 import { type RecipeAdvice, type RecipeOption, recommendRecipe, type Ring } from '@thimble/core/recipe'
 import type { RingUnder } from '../hoop/offerHoop'
+import type { HoopPlan } from '../hoop/planHoop'
 import type { PieceDesign } from '../measure/pieceDesign'
 import type { Shelf } from '../shelf'
 import { recipeInput, queryOf, ringOf } from './recipeInput'
+import { asHeld, heldIn, heldStack } from './asHeld'
 import { type OwnLayersInput, laidToday } from './laidToday'
 import { hasOwnLayers, settledStack, stackOf } from './stacks'
 import { stashOf } from './stash'
@@ -19,6 +21,8 @@ export type BuildPlan = {
   stack: DecidedStack | null
   option: RecipeOption | null
   advised: DecidedStack | null
+  /** Needle and bobbin that go with the layers of `stack`, whatever the worker takes. */
+  through: Pick<DecidedStack, 'needle' | 'bobbin'> | null
   /** The ring it is cut for: of the hoop picked, else of the one that would be taken. */
   ring: Ring | null
 }
@@ -27,31 +31,50 @@ const stacksOf = (record: Shelf['record']) => record?.stacks
 
 type BuildShelf = Pick<Shelf, 'shop' | 'hoops' | 'supplies' | 'record'>
 
-/** @param best while no hoop was picked, the ring that would be taken; so what is advised here is what can be held there */
+/** @param best the ring that would be taken, as it would lie on the cloth; so what is advised here is what can be held there */
 export function planBuild(
   piece: Pick<Piece, 'item' | 'build'> & { hoop: Pick<Piece['hoop'], 'hoopId' | 'holding' | 'kept'> },
   design: PieceDesign,
   { shop, hoops, supplies, record }: BuildShelf,
   best: RingUnder | null = null,
 ): BuildPlan {
-  const { build, hoop: hooping } = piece
+  const { build } = piece
   const basis = recipeInput(piece, design, shop)
-  const hoop = hoops.find((h) => h.id === hooping.hoopId)
-  const holding = hooping.kept[0]?.holding ?? hooping.holding
+  const { hoop, ring, holding } = heldAt(piece, hoops, best)
   const advice = recommendRecipe({
     ...queryOf(basis, hoop && ringOf(hoop)),
-    ...(hoop ? {} : best),
+    ...best,
     ...(holding ? { holding } : {}),
     ...stashOf(supplies),
     record: stacksOf(record),
   })
-  const ring = (hoop ? ringOf(hoop) : best?.ring) ?? null
-  const stack = todaysStack(build, advice, { basis, ring, supplies })
+  const ask = { basis, ring, supplies }
+  const chosen = todaysStack(build, advice, ask)
+  const held = chosen && holding ? heldStack(chosen, holding, ask) : chosen
+  const stack = held && withOwn(held, build)
   const option = advice.options.find((o) => o.id === stack?.recipe) ?? null
   const [first] = advice.options
   const left = option || !first || (stack && hasOwnLayers(stack))
-  return { advice, basis, stack, option, advised: left ? stack : stackOf(first), ring }
+  return { advice, basis, stack, option, advised: left ? stack : withOwn(stackOf(first), build), through: held, ring }
 }
+
+/** The hoop that was picked, the ring it is cut for, and how the piece is held in it as the worker chose. */
+function heldAt(
+  { hoop: { hoopId, holding, kept } }: Pick<Parameters<typeof planBuild>[0], 'hoop'>,
+  hoops: readonly Hoop[],
+  best: RingUnder | null,
+) {
+  const hoop = hoops.find(({ id }) => id === hoopId)
+  const ring = (hoop ? ringOf(hoop) : best?.ring) ?? null
+  return { hoop, ring, holding: heldIn(ring, holding ?? kept[0]?.holding ?? null) }
+}
+
+/** With the needle and the bobbin that the worker takes for it. */
+const withOwn = (stack: DecidedStack, { own: { needle, bobbin } }: Piece['build']): DecidedStack => ({
+  ...stack,
+  ...(needle ? { needle } : {}),
+  ...(bobbin ? { bobbin } : {}),
+})
 
 /**
  * What the worker chose stays, above all its own layers; a recipe that was taken as it came is taken as it comes today.
@@ -82,4 +105,20 @@ export function builtOf(
   plan: BuildPlan,
 ): { basis: Basis; stack: DecidedStack | null } {
   return kept ?? plan
+}
+
+type Held = {
+  piece: { hoop: Pick<Piece['hoop'], 'kept' | 'reopened'> }
+  hoop: Pick<HoopPlan, 'method' | 'hoop'>
+  supplies: readonly Supply[]
+}
+
+/** What was built, held as the piece is: as it was decided at Hoop, else as it stands there. */
+export function builtAsHeld(
+  built: ReturnType<typeof builtOf>,
+  { piece: { hoop: stage }, hoop: { method, hoop }, supplies }: Held,
+): ReturnType<typeof builtOf> {
+  const decided = stage.reopened ? undefined : stage.kept[0]
+  const ring = hoop && ringOf(hoop)
+  return asHeld({ basis: built.basis, stack: built.stack }, decided?.holding ?? method, { ring, supplies })
 }

@@ -1,6 +1,14 @@
 import type { Basis, DecidedStack } from '@thimble/contract'
 import type { Advice } from '@thimble/core/advice'
-import { type HeldStack, listLine, ownRecordReason, reasonOf, type StackLists, stackLists } from '@thimble/core/recipe'
+import {
+  type HeldStack,
+  listLine,
+  ownRecordReason,
+  reasonHolds,
+  reasonOf,
+  type StackLists,
+  stackLists,
+} from '@thimble/core/recipe'
 import { factsFrom } from './recipeInput'
 import { coreLayers, hasOwnLayers } from './stacks'
 
@@ -31,6 +39,10 @@ export function reasonsOf({ basis, stack }: OnStack) {
   const told = (stack?.because ?? []).flatMap((id) => reasonOf(id, factsFrom(basis)) ?? [])
   return stack?.record && !hasOwnLayers(stack) ? [ownRecordReason(stack.record), ...told] : told
 }
+
+/** Those of a decided stack that still hold for what is known of the piece today. */
+export const reasonsToday = (decided: OnStack, today: Basis) =>
+  reasonsOf(decided).filter(({ rule }) => reasonHolds(rule, factsFrom(today)))
 
 /** How the top tension is set for a stack, worded as today; null where it was not noted. */
 export const tensionOf = ({ basis, stack }: OnStack): string | null =>

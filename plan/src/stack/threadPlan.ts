@@ -1,12 +1,12 @@
 import type { Basis, DesignCard, DecidedStack, Machine, Thread } from '@thimble/contract'
 import type { ShopRecord } from '@thimble/contract/log'
-import { sameToTheEye } from '@thimble/core/colour'
 import { stackMm } from '@thimble/core/recipe'
 import type { ToSew } from '@thimble/core/sewing'
 import { type StitchTime, stitchTime, threadUse, usualHoopingMinutes } from '@thimble/core/thread'
 import { readCount } from '../measure/readTyped'
 import type { PieceDesign } from '../measure/pieceDesign'
 import type { TimesSewn } from '../hoop/timesSewn'
+import { type Spools, spoolFor } from './spools'
 import { coreLayers } from './stacks'
 
 /** Metres of one colour against what the stash has of it: `leftM` null where no spool of it is known. */
@@ -38,10 +38,13 @@ type ThreadPlanInput = {
   designs: Readonly<Record<string, DesignCard>>
   /** Stitches as typed where the design is known by its size alone. */
   typedStitches: string
+  /** What it may have where nobody counted; left out: then nothing is worked out. */
+  guessedStitches?: number
   basis: Basis
   stack: DecidedStack
   machine: Pick<Machine, 'usualSpm' | 'changeSeconds'>
   threads: readonly Thread[]
+  spools?: Spools
   /** How much more than the forecast the shop's machines take. */
   factor?: number
   pace?: Pace | null
@@ -73,7 +76,7 @@ export function planThread(ask: ThreadPlanInput): ThreadPlan | null {
     hoopingMinutes: times.hoopings * hoopingMinutesOf(stack.holding, ask.record),
   })
   return {
-    colours: use.byColour.map(({ colour, topMetres }) => needOf(colour, topMetres, ask.threads)),
+    colours: use.byColour.map(({ colour, topMetres }) => needOf(colour, topMetres, ask)),
     bobbinMetres: use.bobbinMetres,
     blocks: use.byBlock.map(({ colour, bobbinMetres }) => ({ colour, bobbinMetres })),
     sewn: once.map(({ colour, stitches, trims }, i) => {
@@ -97,15 +100,15 @@ function atPace({ parts }: StitchTime, factor: number): StitchTime {
   return { seconds: stitching + changes + trims + hooping, parts: { stitching, changes, trims, hooping } }
 }
 
-function needOf(colour: string, metres: number, threads: readonly Thread[]): ColourNeed {
-  const thread = sameToTheEye(colour, threads)
+function needOf(colour: string, metres: number, { threads, spools }: ThreadPlanInput): ColourNeed {
+  const thread = spoolFor(colour, threads, spools)
   return { colour, metres, thread, leftM: thread?.leftM ?? null }
 }
 
-function blocksOf({ design, designs, typedStitches }: ThreadPlanInput): Block[] {
+function blocksOf({ design, designs, typedStitches, guessedStitches }: ThreadPlanInput): Block[] {
   const card = design.id ? designs[design.id] : undefined
   if (card?.summary) return scaled(card, card.summary.blocks, design.change?.scale ?? 1)
-  const stitches = card ? card.stitches : readCount(typedStitches).value
+  const stitches = (card ? card.stitches : readCount(typedStitches).value) || guessedStitches
   if (!stitches) return []
   const each = Math.round(stitches / design.colours.length)
   return design.colours.map((colour) => ({ colour, stitches: each, lengthMm: 0, jumps: 0, trims: 0, estimated: true }))

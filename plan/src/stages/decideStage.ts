@@ -5,6 +5,7 @@ import { keepRecord, keepStitching } from '../finish/keepRecord'
 import type { ListLine } from '../finish/lists'
 import type { Measured } from '../finish/minutes'
 import { keepHooping } from '../hoop/keepHooping'
+import { movesOf } from '../hoop/moveNow'
 import { keepMeasure } from '../measure/keepMeasure'
 import { markedWith } from '../measure/markWith'
 import type { MeasurePlan } from '../measure/planMeasure'
@@ -41,15 +42,18 @@ type DecisionContext = {
   hoop?: RecordDecision['hoop']
 }
 
+const named = ({ id, name }: PiecePlans['hoop']['machine']): RecordDecision['machine'] => (id ? { id, name } : null)
+
 /** A record that is amended stays as it was among the earlier ones. */
-function recorded(piece: Piece, { built, hoop }: PiecePlans, at: string, beside: DecisionContext) {
+function recorded(piece: Piece, { marked, built, hoop }: PiecePlans, at: string, beside: DecisionContext) {
   const [before] = piece.finish.kept
   const [hooped] = piece.hoop.kept
   const name = hooped?.hoop ?? before?.hoop ?? hoop.hoop
-  const { id, name: called } = hoop.machine
   const used = {
     hoop: beside.hoop ?? (name && { id: name.id, name: name.name }),
-    machine: hooped?.machine ?? before?.machine ?? (id ? { id, name: called } : null),
+    machine: hooped?.machine ?? before?.machine ?? named(hoop.machine),
+    dialled:
+      before?.dialled ?? movesOf({ piece, marked, hoop }).map(({ turn, right, down }) => ({ turn, right, down })),
     ...{ took: beside.took ?? [], measured: beside.measured, forecast: beside.forecast },
   }
   return { ...decided(keepRecord(piece, built, used, at)), ...(before ? { earlier: { [before.at]: [before] } } : {}) }
@@ -69,7 +73,14 @@ function changeOf(
   }
   if (stage === 'hoop') {
     const kept = keepHooping(hoop, marked, at)
-    return kept && { ...decided(kept), holding: kept.holding, hoopId: kept.hoop?.id ?? null }
+    return (
+      kept && {
+        ...decided(kept),
+        holding: kept.holding,
+        hoopId: kept.hoop?.id ?? null,
+        machineId: kept.machine?.id ?? null,
+      }
+    )
   }
   return decided(keepStitching(piece, built, { colours: marked.design.colours, start }, at))
 }

@@ -1,4 +1,5 @@
 import type {
+  Basis,
   Difference,
   HoopDecision,
   MeasureDecision,
@@ -60,8 +61,8 @@ function standings(piece: Piece, plans: PiecePlans): Record<StageId, Sides> {
       today: () => from(keepMeasure(measure, at), measureStands)(),
     },
     build: {
-      kept: from(piece.build.kept[0], ({ stack }) => stackStands(stack)),
-      today: () => stackStands(stackNow(!piece.build.reopened, build)),
+      kept: from(piece.build.kept[0], ({ stack, basis }) => builtFor(basis, stackStands(stack))),
+      today: () => builtFor(build.basis, stackStands(stackNow(!piece.build.reopened, build))),
     },
     hoop: {
       kept: from(piece.hoop.kept[0], hoopStands),
@@ -108,6 +109,10 @@ function stackStands(stack: DecidedStack | null): Standing {
   ]
   return new Map([...layers, ...through.flatMap(([id, said]): [string, Message][] => (said ? [[id, said]] : []))])
 }
+
+/** What the layers were chosen for: where that changes, it is asked whether they still suit, whatever they are. */
+const builtFor = ({ work }: Basis, stands: Standing): Standing =>
+  new Map([...stands, ['work', message('was.work', { load: `load.${work.loadClass}`, work: `work.${work.kind}` })]])
 
 function hoopStands({ hoop, pose, holding, added }: HoopDecision): Standing {
   const stands: [string, Message][] = [['holding', message('was.held', { holding: `holding.${holding}` })]]

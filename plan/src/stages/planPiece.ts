@@ -1,5 +1,5 @@
 import type { Piece } from '@thimble/contract'
-import { type BuildPlan, builtOf, planBuild } from '../stack/planBuild'
+import { type BuildPlan, builtAsHeld, builtOf, planBuild } from '../stack/planBuild'
 import type { RingUnder } from '../hoop/offerHoop'
 import { type HoopPlan, planHoop } from '../hoop/planHoop'
 import { type Marked, markedOf } from '../measure/placed'
@@ -11,37 +11,36 @@ export type PiecePlans = {
   measure: MeasurePlan
   marked: Marked
   build: BuildPlan
+  /** Its stack held as the piece is held, whatever it was made for. */
   built: ReturnType<typeof builtOf>
   hoop: HoopPlan
 }
 
-/** The ring a piece would be put in as things stand; null once one was picked, and where none takes it. */
-export function bestUnder({ hoop }: { hoop: Picked }, plan: () => HoopPlan): RingUnder | null {
-  if (hoop.hoopId || hoop.kept.length > 0) return null
+/** The ring a piece would be put in as things stand: the one picked, else the best; null once that was decided, and where none takes it. */
+export function bestUnder({ hoop }: { hoop: Pick<Piece['hoop'], 'kept'> }, plan: () => HoopPlan): RingUnder | null {
+  if (hoop.kept.length > 0) return null
   const { chosen } = plan()
   return chosen?.fits ? chosen.under : null
 }
 
-type Picked = Pick<Piece['hoop'], 'hoopId'> & { kept: readonly unknown[] }
-
 export function planPiece(piece: Piece, shelf: Shelf): PiecePlans {
   const measure = planMeasure(piece, shelf)
-  const marked = markedOf(piece.measure.kept, measure, shelf.designs)
+  const marked = markedOf(piece.measure.kept, measure, shelf.designs, piece.hoop.moved)
   const build = planBuild(
     piece,
     marked.design,
     shelf,
     bestUnder(piece, () => planHoop({ ...shelf, piece, marked, stack: null })),
   )
-  const built = builtOf(piece.build, build)
+  const asBuilt = builtOf(piece.build, build)
   const hoop = planHoop({
     piece,
     marked,
-    stack: built.stack,
+    stack: asBuilt.stack,
     shop: shelf.shop,
     hoops: shelf.hoops,
     machines: shelf.machines,
     corrections: shelf.corrections,
   })
-  return { measure, marked, build, built, hoop }
+  return { measure, marked, build, built: builtAsHeld(asBuilt, { piece, hoop, supplies: shelf.supplies }), hoop }
 }

@@ -8,6 +8,7 @@ import { bobbinChanges } from './bobbinChanges'
 import { type Planned, plannedFrom, type Stock, wantsOf } from './wants'
 
 export { adhesivesShort } from './adhesivesShort'
+export { bobbinShort } from './bobbinShort'
 export { type BobbinChanges, bobbinChanges, woundOnFresh } from './bobbinChanges'
 export { type Reserved, reservedBy } from './reserved'
 export type { Stock } from './wants'
@@ -72,7 +73,7 @@ export function consumptionOfRecord(
   const before = piece.finish.kept[0]?.took
   if (before?.length === 0) return []
   const used = { basis: built.basis, stack: usedStack(piece, built) }
-  const planned = plannedFrom(piece, marked, used, hoop.chosen?.fits ? hoop.hoop : null, stock)
+  const planned = plannedFrom(piece, { marked, built: used, hoop }, stock)
   if (!planned) return before ?? []
   const rolls = { ...rollsOf(before ?? [], stock), ...piece.finish.rolls }
   const now = consumptionOf(planned, stock, { rolls, bobbins, really })

@@ -1,10 +1,12 @@
-import type { Basis, DecidedStack, Piece, Thread } from '@thimble/contract'
-import { adhesiveFor, type AdhesiveKind, cutPiece, type HoldingMethod, type SupplyKind } from '@thimble/core/recipe'
-import { type BenchMachine, benchMachine } from '../hoop/benchMachine'
+import type { Basis, DecidedStack, Hoop, Piece, Thread } from '@thimble/contract'
+import { adhesiveFor, type AdhesiveKind, cutPiece, type SupplyKind } from '@thimble/core/recipe'
+import { type BenchMachine, machinesFor } from '../hoop/benchMachine'
 import { timesSewn } from '../hoop/timesSewn'
 import { type Marked, markedOf } from '../measure/placed'
 import type { Shelf } from '../shelf'
+import { asHeld } from '../stack/asHeld'
 import { ringOf } from '../stack/recipeInput'
+import type { Spools } from '../stack/spools'
 import { type Pace, planThread, type ThreadPlan } from '../stack/threadPlan'
 import { planPiece } from '../stages/planPiece'
 import type { Size } from './rolls'
@@ -20,10 +22,10 @@ export type Planned = {
   marked: Marked
   basis: Basis
   stack: DecidedStack
-  holding: HoldingMethod
   hoop: Ringed | null
   machine: BenchMachine
   typedStitches: string
+  spools: Spools
   /** Its layers went off the rolls already, with those of its run. */
   cut: boolean
 }
@@ -35,45 +37,56 @@ export type Wants = { layers: WantedLayer[]; adhesives: AdhesiveKind[]; thread: 
 /** A piece as it is built or would be today; its hoops are ranked for it, which takes a moment. Null while nothing is known of it. */
 export function plannedToday(piece: Piece, stock: Shelf): Planned | null {
   const { marked, built, hoop: hooping } = planPiece(piece, stock)
-  const hoop = hooping.chosen?.fits ? hooping.hoop : null
-  return plannedFrom(piece, marked, built, hoop, stock)
+  return plannedFrom(piece, { marked, built, hoop: hooping }, stock)
 }
 
 /** The same of one that was measured and built already, by what was decided alone; null where it was not. */
 export function plannedAsDecided(piece: Piece, stock: Shelf): Planned | null {
-  const [built] = piece.build.kept
-  if (!built || piece.measure.kept.length === 0) return null
+  const [[laid], [hooped]] = [piece.build.kept, piece.hoop.kept]
+  if (!laid || piece.measure.kept.length === 0) return null
+  const ring = ringFrom(hooped?.hoop ?? null)
+  const built = hooped ? asHeld(laid, hooped.holding, { ring, supplies: stock.supplies }) : laid
   const hoop = stock.hoops.find(({ id }) => id === piece.hoop.hoopId) ?? null
-  return plannedFrom(piece, markedOf(piece.measure.kept, null, stock.designs), built, hoop, stock)
+  const [[machine]] = machinesFor(piece, stock.machines) as [[BenchMachine]]
+  const marked = markedOf(piece.measure.kept, null, stock.designs, piece.hoop.moved)
+  return plannedFrom(piece, { marked, built, hoop: { hoop, chosen: hoop && { fits: true }, machine } }, stock)
 }
 
-/** `hoop`: the one it would go in, where none was decided. */
+/** What a piece is planned from: its stages, or what stands for them where only what was decided counts. */
+type PlannedStages = {
+  marked: Marked
+  built: { basis: Basis; stack: DecidedStack | null }
+  hoop: { hoop: Hoop | null; chosen: { fits: boolean } | null; machine: BenchMachine }
+}
+
+/** The hoop and the machine are those it would go in, where none was decided. */
 export function plannedFrom(
   piece: Piece,
-  marked: Marked,
-  { basis, stack }: { basis: Basis; stack: DecidedStack | null },
-  hoop: Ringed | null,
+  { marked, built: { basis, stack }, hoop }: PlannedStages,
   { machines }: Shelf,
 ): Planned | null {
   if (marked.design.missing || marked.design.assumed || !stack) return null
   const [hooped] = piece.hoop.kept
   return {
-    ...{ marked, basis, stack, holding: hooped?.holding ?? stack.holding },
-    hoop: hooped ? hooped.hoop : hoop,
-    machine: machines.find(({ id }) => id === hooped?.machine?.id) ?? benchMachine(piece, machines),
+    ...{ marked, basis, stack },
+    hoop: hooped ? hooped.hoop : hoop.chosen?.fits ? hoop.hoop : null,
+    machine: machines.find(({ id }) => id === hooped?.machine?.id) ?? hoop.machine,
     typedStitches: piece.measure.ownDesign.stitches,
+    spools: piece.build.spools,
     cut: piece.build.cut.length > 0,
   }
 }
 
+const ringFrom = (hoop: Ringed | null) => (hoop ? ringOf({ maxThicknessMm: null, ...hoop }) : null)
+
 /** All that one piece takes: every copy and hooping of it. `pace`: of its machine, where the minutes are to go by it. */
 export function wantsOf(planned: Planned, { designs, threads, shop, record }: Stock, pace: Pace | null = null): Wants {
-  const { marked, basis, stack, hoop, machine, typedStitches, cut: isCut } = planned
+  const { marked, basis, stack, hoop, machine, typedStitches, spools, cut: isCut } = planned
   const times = timesSewn(marked, hoop)
-  const ring = hoop ? ringOf({ maxThicknessMm: null, ...hoop }) : undefined
+  const ring = ringFrom(hoop) ?? undefined
   const layers = stack.layers.flatMap((layer): WantedLayer[] => {
     if (layer.role === 'cloth' || isCut) return []
-    const cut = cutPiece(layer, planned.holding, basis.work, ring)
+    const cut = cutPiece(layer, stack.holding, basis.work, ring)
     // Without a ring it takes the design and what a slid backing takes, and more.
     const size = cut ?? cutPiece({ role: 'backing', grip: 'loose' }, 'floated', basis.work)!
     // What lies in the ring or under it goes with the hooping, what lies on a design with the design.
@@ -85,6 +98,8 @@ export function wantsOf(planned: Planned, { designs, threads, shop, record }: St
   return {
     layers,
     adhesives: [...new Set(stack.layers.flatMap(({ grip }) => adhesiveFor(grip) ?? []))],
-    thread: planThread({ design, times, designs, typedStitches, basis, stack, machine, threads, factor, pace, record }),
+    thread: planThread({
+      ...{ design, times, designs, typedStitches, basis, stack, machine, threads, spools, factor, pace, record },
+    }),
   }
 }

@@ -4,6 +4,7 @@ export { eventsOf, type StitchingProgress, stitchingProgress } from './stitching
 export { type Sewing, sewingAtHand } from './sewing'
 export { sewnReally } from './sewnReally'
 export { startFacts } from './startFacts'
-export { startLines, tickId } from './startLines'
+export { type StartFacts, startLines, tickId } from './startLines'
 export { startLists } from './startLists'
+export { type Unsewn, unsewn } from './unsewn'
 export { bobbinNow, changeBobbinHere, runNow, stitchByClock, threadAtHand } from './whereNow'

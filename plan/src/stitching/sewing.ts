@@ -1,15 +1,17 @@
-import type { HoopTry, Piece } from '@thimble/contract'
+import type { Piece } from '@thimble/contract'
+import { guessStitches } from '@thimble/core/design'
 import type { Pose } from '@thimble/core/plane'
 import { sewProgram, type SewProgram } from '@thimble/core/sewing'
 import { type HoopingAtHand, hoopingAtHand } from '../hoop/hoopingAtHand'
-import { triesOf } from '../hoop/checkStraight'
-import { dialMove, type Move } from '../hoop/dialMove'
-import { benchMachine } from '../hoop/benchMachine'
+import type { Move } from '../hoop/dialMove'
+import { keptTry, moveAt } from '../hoop/moveNow'
 import type { Marked } from '../measure/placed'
+import type { Spools } from '../stack/spools'
 import { planThread, type ThreadPlan } from '../stack/threadPlan'
 import type { PiecePlans } from '../stages/planPiece'
 import type { Stock } from '../stash/wants'
 import { blocksSewn, copiesInHoop } from './sewnAtOnce'
+import type { MachinePace } from './whereNow'
 
 /** What is sewn at the machine in the hooping at hand: its program, where it lies, and which of how many it is. */
 export type Sewing = {
@@ -25,16 +27,15 @@ export type Sewing = {
   dialled: Pose | null
   move: Move | null
   estimated: boolean
+  /** The thread that was chosen for a colour. */
+  spools: Spools
   applique: boolean
   /** Seconds in which the machine changes its colours by itself, as it has a needle for each; null: a hand threads them. */
   changesItself: number | null
+  pace: MachinePace
 }
 
 const once = { copies: 1, hoopings: 0 }
-
-/** The hooping that was kept straight enough, of those looked at. */
-const keptTry = (piece: Pick<Piece, 'hoop'>, group: number): HoopTry | null =>
-  triesOf(piece).findLast((one) => one.group === group && one.then === 'kept') ?? null
 
 /** What the hooping at hand sews; null while there is no stack, or its stitches are not known. */
 export function sewingAtHand(piece: Piece, plans: PiecePlans, stock: Stock): Sewing | null {
@@ -43,24 +44,35 @@ export function sewingAtHand(piece: Piece, plans: PiecePlans, stock: Stock): Sew
   const { marked, hoop } = plans
   const at = hoopingAtHand(piece, hoop, marked)
   const applique = marked.design.kind === 'applique'
-  const lies = at && lying(piece, plans, stock, at)
+  const lies = at && lying(piece, plans, at)
   return {
     program: programOf(piece, marked, plan, { at, applique }),
     ...{ at, group: at?.group ?? 0, groups: at?.groups ?? 1, from: at?.copies.from ?? 0, applique },
     ...(lies ?? { copies: [], dialled: null, move: null }),
     estimated: plan.estimated,
-    changesItself: changesItself(piece, plan, stock),
+    spools: piece.build.spools,
+    changesItself: changesItself(plans, plan, stock),
+    pace: paceOf(plans, stock),
   }
 }
 
-/** Thread and time of one copy of the design on its stack, at the machine it goes on. */
-function threadOf(piece: Piece, { marked, built: { basis, stack } }: PiecePlans, stock: Stock): ThreadPlan | null {
-  const { shop, designs, threads, machines } = stock
+/**
+ * Thread and time of one copy of the design on its stack, at the machine it goes on. By its size alone it is sewn too, so
+ * there a count is guessed.
+ */
+function threadOf(
+  piece: Piece,
+  { marked, built: { basis, stack }, hoop: { machine } }: PiecePlans,
+  stock: Stock,
+): ThreadPlan | null {
+  const { shop, designs, threads } = stock
+  const { design } = marked
   return (
     stack &&
     planThread({
-      ...{ design: marked.design, designs, basis, stack, threads, factor: shop.threadFactor },
-      ...{ machine: benchMachine(piece, machines), times: once, typedStitches: piece.measure.ownDesign.stitches },
+      ...{ design, designs, basis, stack, threads, factor: shop.threadFactor },
+      guessedStitches: guessStitches(design, design.loadClass, design.kind),
+      ...{ machine, times: once, typedStitches: piece.measure.ownDesign.stitches, spools: piece.build.spools },
     })
   )
 }
@@ -80,16 +92,20 @@ function programOf(
 }
 
 /** Where it lies in the hoop: as it was dialled, else as it is planned. */
-function lying(piece: Piece, { marked, hoop: { machine } }: PiecePlans, { shop }: Stock, at: HoopingAtHand) {
-  const kept = keptTry(piece, at.group)
-  const move = dialMove({ piece, shop, marked, machine, at }, kept?.exact)
-  const dialled = kept?.dialled ?? (at.added ? move.pose : at.pose)
+function lying(piece: Piece, { marked, hoop }: PiecePlans, at: HoopingAtHand) {
+  const move = moveAt({ piece, marked, hoop }, at)
+  const dialled = keptTry(piece, at.group)?.dialled ?? (at.added ? move.pose : at.pose)
   return { dialled, copies: copiesInHoop(marked, at, dialled), move }
 }
 
-function changesItself(piece: Piece, { sewn }: ThreadPlan, { machines }: Stock): number | null {
-  const { id } = benchMachine(piece, machines)
-  const machine = machines.find((one) => one.id === id)
+/** How the machine at hand changes threads, and how much longer it takes by its own runs. */
+function paceOf({ hoop: { machine } }: PiecePlans, { record }: Stock): MachinePace {
+  const { id, changeSeconds } = machine
+  return { changeSeconds, pace: record?.paces.find((one) => one.machine === id)?.factor ?? 1 }
+}
+
+function changesItself({ hoop }: PiecePlans, { sewn }: ThreadPlan, { machines }: Stock): number | null {
+  const machine = machines.find((one) => one.id === hoop.machine.id)
   const colours = new Set(sewn.map(({ colour }) => colour)).size
   return machine && machine.needles > 1 && colours <= machine.needles ? machine.changeSeconds : null
 }

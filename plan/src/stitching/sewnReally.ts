@@ -14,18 +14,22 @@ export type SewnReally = {
   strikes: number
 }
 
-/** By the events of all its hoopings; null where nobody noted any, and the forecast stands. */
+/**
+ * By the events that a hand noted, of all its hoopings; null where there are none, and the forecast stands. What the practice
+ * machine sewed was not sewn: its clock may be speeded, and its faults are made up.
+ */
 export function sewnReally(
   piece: Piece,
   plans: PiecePlans,
   stock: Stock,
   events: readonly RunEvent[],
 ): SewnReally | null {
-  if (!events.some((one) => one.piece === piece.id)) return null
+  const own = events.filter((one) => one.piece === piece.id && one.by === 'hand')
+  if (own.length === 0) return null
   const first = sewingAtHand(piece, plans, stock)
   const groups = Array.from({ length: first?.groups ?? 0 }, (_, group) => {
     const sewing = sewingAtHand({ ...piece, hoop: { ...piece.hoop, group } }, plans, stock)!
-    return { sewing, run: stitchingProgress(eventsOf(events, piece.id, group), sewing.program) }
+    return { sewing, run: stitchingProgress(eventsOf(own, piece.id, group), sewing.program) }
   })
   const sum = (of: (one: (typeof groups)[number]) => number): number => groups.reduce((all, one) => all + of(one), 0)
   const last = groups.findLastIndex(({ run }) => run.bobbins.length > 0)

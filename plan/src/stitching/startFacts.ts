@@ -7,6 +7,9 @@ import type { PiecePlans } from '../stages/planPiece'
 import type { Sewing } from './sewing'
 import type { StartFacts } from './startLines'
 
+/** Cloth beyond the hoop that is no roll yet, in mm. */
+const FLAT = 20
+
 /** `events`: of the runs of the hoopings before it. */
 type Shelves = Stock & { bobbins: readonly Bobbin[]; events?: readonly RunEvent[] }
 
@@ -19,7 +22,8 @@ export function startFacts(piece: Piece, plans: PiecePlans, sewing: Sewing | nul
     hooping: sewing?.group ?? 0,
     bobbin: sewing && bobbinFact(piece, plans, sewing, stock),
     move: sewing?.move ?? null,
-    roll: load?.roll ?? null,
+    // What does not reach past the hoop lies flat there.
+    roll: load && at && load.sides.throat.reach > at.hoop.outside.width / 2 + FLAT ? load.roll : null,
   }
 }
 
@@ -33,6 +37,7 @@ function bobbinFact(piece: Piece, plans: PiecePlans, sewing: Sewing, stock: Shel
     ? bobbinBefore(piece, plans, stock, machine, { events: stock.events ?? [], group: sewing.group })
     : null
   const plan = built.stack && machine && bobbinChanges({ blocks }, built.stack, { ...machine, bobbinM }, stock.bobbins)
-  if (!plan) return { need, left: null, changes: 0 }
-  return { need, left: plan.left, changes: Math.max(0, plan.bobbins - Number(plan.fresh)) }
+  if (!plan) return { need, left: null, full: null, changes: 0 }
+  // What is not known to be in is no full one: one goes in first, and the others on the way.
+  return { need, left: plan.fresh ? null : plan.left, full: plan.full, changes: plan.bobbins }
 }

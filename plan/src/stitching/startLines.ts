@@ -3,15 +3,17 @@ import { note } from '@thimble/core/advice'
 import type { Loading } from '@thimble/core/hooping'
 import { type Message, message, writeMessage } from '@thimble/core/messages'
 import type { Move } from '../hoop/dialMove'
+import { dialMessage } from '../hoop/dialWords'
 import { readCount } from '../measure/readTyped'
 import { listsOf } from '../stack/stackLines'
 import type { ListLine } from '../finish/lists'
+import { tickOf } from '../stages/ticks'
 
 /** What the list before the start says of this piece beside its stack: of the hooping at hand. */
 export type StartFacts = {
   hooping: number
-  /** Metres it takes, on the bobbin that is in, and how often it is changed on the way; null: not known. */
-  bobbin: { need: number; left: number | null; changes: number } | null
+  /** Metres it takes, on the bobbin that is in and on a full one, and how often it is changed on the way; null: not known. */
+  bobbin: { need: number; left: number | null; full: number | null; changes: number } | null
   move: Move | null
   roll: Loading['roll']
 }
@@ -24,22 +26,18 @@ const pinsIn = ({ stitch }: Pick<Piece, 'stitch'>): number | null => readCount(s
 
 const tenth = (metres: number) => ({ plain: Math.round(metres * 10) / 10 })
 
-function bobbinSaid({ need, left, changes }: NonNullable<StartFacts['bobbin']>): Message {
-  if (left === null) return message('start.bobbin-unknown', { need: tenth(need) })
+function bobbinSaid({ need, left, full, changes }: NonNullable<StartFacts['bobbin']>): Message {
+  if (left === null && full === null) return message('start.bobbin-unknown', { need: tenth(need) })
+  if (left === null) {
+    const fresh = { need: tenth(need), full: tenth(full!) }
+    return changes > 0
+      ? message('start.bobbin-full-changes', { ...fresh, changes: { plain: changes } })
+      : message('start.bobbin-full', fresh)
+  }
   const told = { need: tenth(need), left: tenth(left) }
   return changes > 0
     ? message('start.bobbin-changes', { ...told, changes: { plain: changes } })
     : message('start.bobbin', told)
-}
-
-function moveSaid({ turn, right, down }: Move): Message {
-  if (turn === 0 && right === 0 && down === 0) return message('start.as-it-lies')
-  if (right === 0 && down === 0) return message('start.turned', { turn: { plain: turn } })
-  return message('start.moved', {
-    turn: { plain: turn },
-    across: message(right < 0 ? 'start.left' : 'start.right', { far: Math.abs(right) }),
-    along: message(down < 0 ? 'start.away' : 'start.near', { far: Math.abs(down) }),
-  })
 }
 
 /** Lines of the stack's own list that the piece has numbers for, and what is said there. */
@@ -65,7 +63,7 @@ function withNumbers(
     ]
   }
   if (id !== 'check.trace' || !facts.move) return null
-  return [['start.move', moveSaid(facts.move)]]
+  return [['start.move', dialMessage(facts.move)]]
 }
 
 /** The list before the start of one hooping, made for its stack, holding, loading, machine and design. */
@@ -76,10 +74,8 @@ export function startLines(
 ): ListLine[] {
   const { stack } = built
   if (!stack) return []
-  const holding = piece.hoop.kept[0]?.holding
-  const held = holding ? { ...built, stack: { ...stack, holding } } : built
   const pins = pinsIn(piece)
-  const lines = listsOf(held).checks.flatMap((line): Pick<ListLine, 'line' | 'said'>[] => {
+  const lines = listsOf(built).checks.flatMap((line): Pick<ListLine, 'line' | 'said'>[] => {
     const own = withNumbers(line.code, stack, facts, pins)?.map(([id, said]) => ({
       line: note(id, writeMessage(said)),
       said,
@@ -92,5 +88,6 @@ export function startLines(
   const all = roll
     ? [...lines.slice(0, under), { line: note('start.roll', writeMessage(roll)), said: roll }, ...lines.slice(under)]
     : lines
-  return all.map((one) => ({ ...one, ticked: piece.stitch.checks[tickId(facts.hooping, one.line.code)] ?? false }))
+  const ticks = { ticked: piece.stitch.checks, said: piece.stitch.checksSaid }
+  return all.map((one) => ({ ...one, ...tickOf(ticks, tickId(facts.hooping, one.line.code), one.said) }))
 }

@@ -60,14 +60,20 @@ function step(run: StitchingProgress, event: RunEvent, program: Pick<SewProgram,
   if (isIn(goingEvents, kind))
     return { ...next, by, pace: event.pace, state: 'sewing', why: null, ready: readyAfter(run, kind, stitch, program) }
   if (!isIn(stoppingEvents, kind)) return run
-  return {
-    ...next,
-    state: kind === 'ended' ? 'done' : 'standing',
-    why: kind,
+  const counted = {
     breaks: run.breaks + Number(kind === 'thread-break'),
     needleBreaks: run.needleBreaks + Number(kind === 'needle-break'),
   }
+  // Seen while nothing moves, it is counted, and what was waited for is waited for all the same.
+  if (isIn(seenEvents, kind) && run.state !== 'sewing' && waits(run)) return { ...run, ...counted }
+  return { ...next, ...counted, state: kind === 'ended' ? 'done' : 'standing', why: kind }
 }
+
+/** What a worker sees, moving or not. */
+const seenEvents: readonly RunEventKind[] = ['thread-break', 'needle-break', 'nest']
+
+const waits = ({ state, why }: StitchingProgress): boolean =>
+  state !== 'standing' || why === 'waiting' || why === 'halt'
 
 /** A thread that was put on, or cloth that was laid, lets the block at this stitch be sewn. */
 function readyAfter(

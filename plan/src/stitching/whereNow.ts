@@ -35,17 +35,27 @@ export function stitchByClock(
   }
 }
 
-export function runNow(program: SewProgram, stitch: number): RunNow {
-  const { blocks, seconds } = program
+/** How the machine at hand goes: seconds of a change of thread, or another halt, and how much longer all takes than forecast. */
+export type MachinePace = { changeSeconds: number; pace: number }
+
+/** Where a run is at a stitch, and how long all of it and the rest take with the halts on the way. */
+export function runNow(
+  program: SewProgram,
+  stitch: number,
+  { changeSeconds, pace }: MachinePace = { changeSeconds: 0, pace: 1 },
+): RunNow {
+  const { blocks } = program
+  const halts = (after: number): number => blocks.filter(({ halt, to }) => halt && to > after).length
+  const whole = (needle: number, after: number): number => pace * (needle + halts(after) * changeSeconds)
   const block = blockAt(program, stitch)
   const threadOf = blocks.map((one, i) => Number(i > 0 && one.colour !== blocks[i - 1]!.colour))
   const upTo = (i: number): number => threadOf.slice(0, i + 1).reduce((sum, n) => sum + n, 1)
   return {
-    ...{ stitch, block, seconds },
+    ...{ stitch, block, seconds: whole(program.seconds, -1) },
     thread: upTo(block),
     threads: upTo(blocks.length - 1),
     next: blocks.slice(block + 1).find(({ colour }) => colour !== blocks[block]?.colour) ?? null,
-    secondsLeft: Math.max(0, seconds - secondsAt(program, stitch)),
+    secondsLeft: whole(Math.max(0, program.seconds - secondsAt(program, stitch)), stitch),
   }
 }
 

@@ -71,5 +71,5 @@ function hoopingOf(
     turn: null,
     added: null,
   }
-  return kept ?? { at, ...unknown, because: [], holding: plan.method === 'none' ? 'hooped' : plan.method }
+  return kept ?? { at, ...unknown, because: [], holding: plan.method }
 }

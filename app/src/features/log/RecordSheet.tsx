@@ -19,6 +19,7 @@ import { RecordOutcome } from './RecordOutcome'
 import { TriesMade } from './TriesMade'
 import { bobbinText, layerDetail, layerLabel, needleText } from '@/words/stackWords'
 import { tookText } from '@/words/stockWords'
+import { dialledText } from '@/words/dialledText'
 import { turnWords } from '@/words/turnWords'
 
 /** A record's own matter, from what was kept and nothing else. Fetched when it is not on the device. */
@@ -73,13 +74,14 @@ function MarkedDrawing({ piece, shop, style }: { piece: Piece; shop: Shop; style
 
 function Used({ record, style }: Part) {
   const p = usePalette()
-  const { basis, stack, holding, hoop, machine, turn, tension, tries } = record
+  const { basis, stack, holding, hoop, machine, turn, dialled, tension, tries } = record
   const write = (mm: number): string => formatLength(mm, style)
   const held = holding ? holdingNames[holding].toLowerCase() : ''
   return (
     <Section title="What was used">
       <Text>{[clothName(basis.cloth.family), held, hoop?.name, machine?.name].filter(Boolean).join(', ')}</Text>
       <Text soft>{[loadedText(turn), tensionText(tension), triesText(tries)].filter(Boolean).join('; ')}</Text>
+      {dialled.length > 0 ? <Text>{dialledText(dialled)}</Text> : null}
       <View>
         {stack?.layers.map((layer, i) => (
           <View key={i} style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 8 }}>

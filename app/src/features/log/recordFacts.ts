@@ -6,6 +6,7 @@ import { faultNames, howBadNames, verdictNames } from '@thimble/core/outcomes'
 import { writeMessage } from '@thimble/core/messages'
 import { logRowOf } from '@thimble/plan'
 import { clothName } from '@/words/clothWords'
+import { dialledText } from '@/words/dialledText'
 import { landingText } from '@/words/landingWords'
 import { minutePartNames } from '@/words/recordWords'
 import { bobbinText, layerDetail, layerLabel, needleText } from '@/words/stackWords'
@@ -57,11 +58,12 @@ function throughFacts({ stack, basis }: KeptRecord): Told[] {
   ]
 }
 
-const machineFacts = ({ holding, hoop, machine, turn, tension, tries }: KeptRecord): Told[] => [
+const machineFacts = ({ holding, hoop, machine, turn, dialled, tension, tries }: KeptRecord): Told[] => [
   ['Held', holding && holdingNames[holding].toLowerCase()],
   ['Hoop', hoop?.name],
   ['Machine', machine?.name],
   ['Loaded', turn === null ? null : turn === 0 ? 'upright' : turnWords(turn)],
+  ['Dialled in', dialledText(dialled)],
   ['Top tension', tension && tensions[tension]],
   ['Hooped', tries === null ? null : tries === 1 ? 'once' : `${tries} times`],
 ]

@@ -1,9 +1,9 @@
 import { Button } from '@rneui/themed'
 import type { PhoneAccess } from '@thimble/contract/phones'
+import { planPiece } from '@thimble/plan'
 import type { KindCut, WorkSequence } from '@thimble/plan/schedule'
 import { shareFile } from '@/shared/shareFile'
 import { ask } from '@/http/client'
-import { selectMeasure } from '@/state/plans'
 import { usePlanShelf } from '@/state/useShelfDocs'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { Section } from '@/ui/Section'
@@ -20,8 +20,8 @@ export function BatchSheetButton({ run, order }: Props) {
   const { busy, problem, run: doIt } = useTask()
   const print = async (): Promise<void> => {
     const [{ pdfs }, base] = await Promise.all([import('@/template/pdfs'), whereAPhoneComesIn()])
-    const planOf = (piece: Batch['pieces'][number]) => selectMeasure(piece, shelf)
-    const sheet = runSheetOf(run, order, { shop: shelf.shop, planOf, base, now: new Date() })
+    const plansOf = (piece: Batch['pieces'][number]) => planPiece(piece, shelf)
+    const sheet = runSheetOf(run, order, { shop: shelf.shop, plansOf, base, now: new Date() })
     await shareFile(sheet.title.replace(':', ''), (await pdfs.runSheetPdf(sheet)) as BlobPart)
   }
   return (

@@ -1,9 +1,10 @@
-import { kindOf, type MeasurePlan, placedWords } from '@thimble/plan'
+import { kindOf, movesOf, type PiecePlans, placedWords } from '@thimble/plan'
 import type { KindCut, WorkSequence, WorkStep } from '@thimble/plan/schedule'
 import type { Piece, Shop } from '@thimble/contract'
 import { format } from 'date-fns/format'
 import { parseISO } from 'date-fns/parseISO'
 import type { BatchSheet } from '@/template/batchSheetPdf'
+import { dialledText } from '@/words/dialledText'
 import { layerName } from '@/words/stackWords'
 import {
   bobbinText,
@@ -20,7 +21,7 @@ import type { Batch } from './batchesOf'
 
 type BatchSheetInput = {
   shop: Shop
-  planOf: (piece: Piece) => MeasurePlan
+  plansOf: (piece: Piece) => PiecePlans
   /** Where a phone finds this shop; null where none is let in. */
   base: string | null
   now: Date
@@ -62,14 +63,23 @@ function stepOf(
   { work, before }: WorkStep,
   first: boolean,
   run: Batch,
-  { shop, planOf, base }: BatchSheetInput,
+  { shop, plansOf, base }: BatchSheetInput,
 ): BatchSheet['machines'][number]['steps'][number] {
   const piece = run.pieces.find(({ id }) => id === work.id)!
+  const plans = plansOf(piece)
   const size = kindOf(piece).sizes.find(({ id }) => id === piece.item.size)?.name
   return {
     change: before.seconds > 0 ? changeText(before, first) : null,
     ...{ name: work.name, minutes: minutesText(work.minutes) },
-    says: [size, placedWords(piece, shop, planOf(piece)), piece.note].filter(Boolean).join('. '),
+    says: [size, placedWords(piece, shop, plans.measure), dialWords(piece, plans), piece.note]
+      .filter(Boolean)
+      .join('. '),
     address: base && `${base}/piece/${piece.id}`,
   }
+}
+
+/** What is dialled in for each of its hoopings; nothing while it was not hooped. */
+function dialWords(piece: Piece, { marked, hoop }: PiecePlans): string {
+  if (piece.hoop.kept.length === 0) return ''
+  return dialledText(movesOf({ piece, marked, hoop }))
 }

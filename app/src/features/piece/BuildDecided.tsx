@@ -1,4 +1,4 @@
-import { listsOf, reasonsOf, tensionOf } from '@thimble/plan'
+import { isDone, listsOf, reasonsOf, reasonsToday, tensionOf } from '@thimble/plan'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Section } from '@/ui/Section'
 import { Text } from '@/ui/Text'
@@ -6,11 +6,14 @@ import { clothName } from '@/words/clothWords'
 import { stackTitle } from '@/words/stackWords'
 import { StackView } from './StackView'
 import type { DecidedProps } from './StageProps'
+import { useBuildPlan } from './usePiece'
 import { Why } from './Why'
 
 /** The stack as it was decided, with the reasons and numbers it was decided by. */
 export function BuildDecided({ tools }: DecidedProps) {
-  const [kept] = tools.piece.build.kept
+  const today = useBuildPlan(tools).basis
+  const { piece } = tools
+  const [kept] = piece.build.kept
   if (!kept) return null
   const { stack, basis } = kept
   const cloth = `${clothName(basis.cloth.family)}, stretching ${basis.cloth.stretchPercent} %.`
@@ -21,7 +24,7 @@ export function BuildDecided({ tools }: DecidedProps) {
         <Text soft>What was really used is asked at the record.</Text>
       </Section>
     )
-  const reasons = reasonsOf(kept)
+  const reasons = isDone(piece, 'finish') ? reasonsOf(kept) : reasonsToday(kept, today)
   const tension = tensionOf(kept)
   return (
     <>

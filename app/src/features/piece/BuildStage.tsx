@@ -25,19 +25,22 @@ import { useUnits } from '@/ui/useUnits'
 import { clothName, colourName } from '@/words/clothWords'
 import { stackTitle } from '@/words/stackWords'
 import { ClothQuestions } from './ClothQuestions'
+import { HoldingPicker } from './HoldingPicker'
+import { OwnNeedle } from './OwnNeedle'
 import { RecipeChoice } from './RecipeChoice'
 import { ShortInStash } from './ShortInStash'
 import { StackJudged } from './StackJudged'
 import { StackSheet } from './StackSheet'
 import { StageButton } from './StageButton'
 import type { StageProps } from './StageProps'
-import { type PieceTools, useBuildPlan } from './usePiece'
+import { type PieceTools, useBuildPlan, useHoopPlan } from './usePiece'
 import { ThreadAndTime } from './ThreadAndTime'
 import { Why } from './Why'
 
 /** Build: the stack with its reasons and other ways, under the cloth in four questions until they are answered. */
 export function BuildStage({ tools, onDone }: StageProps) {
-  const { advice, basis, stack, option, ring } = useBuildPlan(tools)
+  const { advice, basis, stack, option, ring, through } = useBuildPlan(tools)
+  const { method } = useHoopPlan(tools)
   const inUnits = useUnits()
   useEffect(() => void openRecord(), [])
   const [others, setOthers] = useState(false)
@@ -51,7 +54,7 @@ export function BuildStage({ tools, onDone }: StageProps) {
     setOthers(false)
   }
   const takeBare = (): void => {
-    tools.set({ build: { stack: patchToStack(tools.piece.build.stack, bareStack(basis)) } })
+    tools.set({ build: { stack: patchToStack(tools.piece.build.stack, bareStack(method)) } })
     setOthers(false)
   }
   return (
@@ -70,10 +73,14 @@ export function BuildStage({ tools, onDone }: StageProps) {
               onChange={(change, says) => tools.set({ build: { stack: change } }, says)}
             />
             <Text soft>{tensionOf({ basis, stack })}</Text>
+            <OwnNeedle tools={tools} stack={stack} advised={through} />
             <ShortInStash tools={tools} shown={workedOn(tools.piece.build.stack, stack)} ask={ask} />
             {listsOf({ basis, stack }).cautions.map((c) => (
               <AdviceBar key={c.code} advice={c} />
             ))}
+          </Section>
+          <Section title="Hooped, floated or clamped">
+            <HoldingPicker tools={tools} />
           </Section>
           <ThreadAndTime tools={tools} stack={stack} basis={basis} />
           {answersFirst ? <ClothInShort tools={tools} /> : null}
@@ -82,12 +89,7 @@ export function BuildStage({ tools, onDone }: StageProps) {
           <NotThisTime refused={advice.refused} />
           <BuildActions others={others} more={rest.length} onMore={() => setOthers(!others)} onDone={onDone} />
         </>
-      ) : (
-        <>
-          <NoRecipe name={tools.piece.name} refused={advice.refused} onBare={takeBare} onDone={onDone} />
-          {answersFirst ? <ClothInShort tools={tools} /> : null}
-        </>
-      )}
+      ) : null}
     </>
   )
 }
@@ -121,8 +123,12 @@ function ClothInShort({ tools }: { tools: PieceTools }) {
   )
 }
 
+/** The layers, and how they are held: that is chosen with them, and asked at Hoop again where it was decided otherwise. */
 function takeStack({ piece, set }: PieceTools, stack: DecidedStack): void {
-  set({ build: { stack: freshLayers(piece, chosenFrom(stack)) } })
+  const { holding } = stack
+  const [hooped] = piece.hoop.kept
+  const again = hooped && hooped.holding !== holding ? { reopened: true } : {}
+  set({ build: { stack: freshLayers(piece, chosenFrom(stack)) }, hoop: { holding, ...again } })
 }
 
 type Offer = { first?: RecipeOption; onTake: (option: RecipeOption) => void }
@@ -192,22 +198,3 @@ const BuildActions = ({ others, more, onMore, onDone }: Actions) => (
     </View>
   </ThumbBar>
 )
-
-type Without = { name: string; refused: Refusal[]; onBare: () => void; onDone: () => void }
-
-/** Where nothing holds it: why, the ways out, and the worker's own stack. */
-function NoRecipe({ name, refused, onBare, onDone }: Without) {
-  const inUnits = useUnits()
-  const ways = refused.filter((r) => r.what === 'A way out')
-  return (
-    <Section title="Nothing holds this one">
-      <AdviceBar advice={{ code: 'no-recipe', text: refused[0]?.because.text ?? '', severity: 'stop' }} />
-      {ways.map((r) => (
-        <Text key={r.because.rule}>{inUnits(r.because.text)}</Text>
-      ))}
-      <Text soft>{`“${name}” can go on without a stack: what you really used is asked at the record.`}</Text>
-      <Button type="outline" title="Build your own from the bare cloth" onPress={onBare} />
-      <Button type="outline" title="Go on without" onPress={() => onDone()} />
-    </Section>
-  )
-}

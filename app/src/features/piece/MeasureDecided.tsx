@@ -37,7 +37,7 @@ export function MeasureDecided({ tools }: DecidedProps) {
             key={step.id}
             title={writeStep({ ...step, marks: step.marks }, plan.style).text}
             done={piece.measure.marked[step.id] ?? false}
-            onChange={(done) => set({ measure: { marked: { [step.id]: done } } })}
+            onChange={(done) => set({ measure: { marked: { [step.id]: done }, markedSaid: { [step.id]: step.said } } })}
           />
         ))}
         <TemplateButtons make={(paper) => printTemplate(tools, paper, new Date())} />

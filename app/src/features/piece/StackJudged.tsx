@@ -8,14 +8,14 @@ import { Text } from '@/ui/Text'
 export function StackJudged({ stack, basis }: { stack: DecidedStack; basis: Basis }) {
   const inUnits = useUnits()
   const judged = judgementsOf({ basis, stack })
+  // How it is held is said where that is chosen.
+  const faults = judged.filter((j) => j.verdict === 'fault' && !j.rule.startsWith('hold.'))
   const merits = judged.filter((j) => j.verdict === 'merit')
   return (
     <>
-      {judged
-        .filter((j) => j.verdict === 'fault')
-        .map(({ rule, text, severity }) => (
-          <AdviceBar key={rule} advice={{ code: rule, text, severity }} />
-        ))}
+      {faults.map(({ rule, text, severity }) => (
+        <AdviceBar key={rule} advice={{ code: rule, text, severity }} />
+      ))}
       {merits.length > 0 ? <Text soft>{inUnits(`Good about it: ${merits.map((j) => j.text).join(' ')}`)}</Text> : null}
     </>
   )

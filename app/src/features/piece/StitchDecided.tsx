@@ -34,7 +34,7 @@ export function StitchDecided({ tools }: DecidedProps) {
         </Section>
       ))}
       <RunStory events={events} />
-      <ThreadsInOrder colours={tools.piece.stitch.kept[0]?.colours ?? []} />
+      <ThreadsInOrder colours={tools.piece.stitch.kept[0]?.colours ?? []} spools={tools.piece.build.spools} />
     </>
   )
 }

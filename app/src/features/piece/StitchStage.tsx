@@ -1,4 +1,5 @@
 import { Button } from '@rneui/themed'
+import { writeMessage } from '@thimble/core/messages'
 import { listsOf, triesOf } from '@thimble/plan'
 import {
   eventsOf,
@@ -7,9 +8,11 @@ import {
   startFacts,
   startLines,
   tickId,
+  type Unsewn,
+  unsewn,
 } from '@thimble/plan/stitching'
 import { useRouter } from 'expo-router'
-import { useMemo } from 'react'
+import { useMemo, useState } from 'react'
 import { View } from 'react-native'
 import { useDocs, useNamed } from '@/state/useShelfDocs'
 import { AdviceBar } from '@/ui/AdviceBar'
@@ -97,19 +100,23 @@ export function StitchStage({ tools, onDone }: StageProps) {
       >
         <PinCount id={piece.id} onChange={(pins) => set({ stitch: { pins } })} />
         <View>
-          {lines.map(({ line, ticked }) => (
+          {lines.map(({ line, ticked, was, said = null }) => (
             <CheckboxRow
               key={line.code}
               title={line.text}
               done={ticked}
+              was={was && writeMessage(was)}
               large
-              onChange={(done) => set({ stitch: { checks: { [tickId(group, line.code)]: done } } })}
+              onChange={(done) => {
+                const id = tickId(group, line.code)
+                set({ stitch: { checks: { [id]: done }, checksSaid: { [id]: said } } })
+              }}
             />
           ))}
         </View>
         <Cautions tools={tools} />
       </Section>
-      <ThreadsInOrder colours={marked.design.colours} />
+      <ThreadsInOrder colours={marked.design.colours} spools={piece.build.spools} />
       <Actions tools={tools} open={lines.filter(({ ticked }) => !ticked).length} onDone={onDone} />
     </>
   )
@@ -141,9 +148,25 @@ function useRunSoFar(tools: StageProps['tools']): StitchingProgress | null {
   )
 }
 
+/** What is not sewn yet of a piece that was begun at the machine. */
+function useUnsewn({ piece, shelf }: StageProps['tools']): Unsewn | null {
+  const [threads, events] = [useNamed('threads'), useDocs('runEvents')]
+  return useMemo(
+    () => unsewn(piece, plansOf(piece, shelf), { ...shelf, threads }, events),
+    [piece, shelf, threads, events],
+  )
+}
+
+const unsewnText = ({ of, sewn, all }: Unsewn): string =>
+  of === 'hoopings'
+    ? `${sewn} of ${all} hoopings are sewn. Finish it all the same?`
+    : `It stands at stitch ${countText(sewn)} of ${countText(all)}. Finish it all the same?`
+
 function Actions({ tools, open, onDone }: Pick<StageProps, 'tools' | 'onDone'> & { open: number }) {
   const router = useRouter()
   const run = useRunSoFar(tools)
+  const left = useUnsewn(tools)
+  const [asked, setAsked] = useState(false)
   const says = open > 0 ? `${open} ${open === 1 ? 'line is' : 'lines are'} not ticked yet.` : 'All ticked.'
   return (
     <ThumbBar>
@@ -154,7 +177,12 @@ function Actions({ tools, open, onDone }: Pick<StageProps, 'tools' | 'onDone'> &
           onPress={() => router.push(`/piece/${tools.piece.id}/run`)}
         />
       ) : null}
-      <StageButton plain={run !== null} title="Stitched" onPress={() => onDone(startNow)} />
+      {asked && left ? <AdviceBar advice={{ code: 'unsewn', severity: 'caution', text: unsewnText(left) }} /> : null}
+      <StageButton
+        plain={run !== null}
+        title={asked && left ? 'Finish it all the same' : 'Stitched'}
+        onPress={() => (left && !asked ? setAsked(true) : onDone(startNow))}
+      />
     </ThumbBar>
   )
 }

@@ -1,9 +1,16 @@
-import type { Basis, DecidedStack } from '@thimble/contract'
-import { type ColourNeed, planThread, timesSewn } from '@thimble/plan'
+import { Button } from '@rneui/themed'
+import type { Basis, DecidedStack, Thread } from '@thimble/contract'
+import { nearestThreads } from '@thimble/core/colour'
+import { guessStitches } from '@thimble/core/design'
+import { type BenchMachine, type ColourNeed, planThread, timesSewn } from '@thimble/plan'
 import { bobbinChanges } from '@thimble/plan/consumption'
-import { View } from 'react-native'
+import { useState } from 'react'
+import { Pressable, View } from 'react-native'
+import { useRouter } from 'expo-router'
+import { useColourOrder } from '@/shared/useColourOrder'
 import { useNamed } from '@/state/useShelfDocs'
 import { usePalette } from '@/theme/PaletteProvider'
+import { Choices } from '@/ui/Choices'
 import { Section } from '@/ui/Section'
 import { Text } from '@/ui/Text'
 import { useReserved } from '@/state/useReserved'
@@ -11,16 +18,20 @@ import { bobbinLines } from '@/words/bobbinLines'
 import { colourNeedText, metresText, timeText } from '@/words/threadNeeds'
 import { type PieceTools, useHoopPlan } from './usePiece'
 
+const MOST_SPOOLS = 6
+
 type Props = { tools: PieceTools; stack: DecidedStack; basis: Basis }
 
 /** Metres for each colour against the spools there are, the bobbin, and the minutes at the machine at hand. */
 export function ThreadAndTime({ tools, stack, basis }: Props) {
   const threads = useNamed('threads')
+  const { spools } = tools.piece.build
   const { machine, chosen, hoop } = useHoopPlan(tools)
   const times = timesSewn(tools.marked, tools.piece.hoop.kept[0]?.hoop ?? (chosen?.fits ? hoop : null))
   const plan = planThread({
-    ...{ design: tools.marked.design, designs: tools.shelf.designs, times, basis, stack, machine, threads },
+    ...{ design: tools.marked.design, designs: tools.shelf.designs, times, basis, stack, machine, threads, spools },
     typedStitches: tools.piece.measure.ownDesign.stitches,
+    guessedStitches: guessStitches(tools.marked.design, tools.marked.design.loadClass, tools.marked.design.kind),
     factor: tools.shelf.shop.threadFactor,
     record: tools.shelf.record,
     pace: tools.shelf.record?.paces.find((pace) => pace.machine === machine.id) ?? null,
@@ -38,44 +49,87 @@ export function ThreadAndTime({ tools, stack, basis }: Props) {
             key={need.colour}
             need={need}
             spokenFor={(need.thread && reserved.get(need.thread.id)?.amount) ?? 0}
+            threads={threads}
+            onSpool={(id) => tools.set({ build: { spools: { [need.colour.toLowerCase()]: id } } })}
           />
         ))}
       </View>
-      {bobbinLines(plan, changes, threads).map((line) => (
+      <FewerChanges tools={tools} machine={machine} copies={times.copies} />
+      {bobbinLines(plan, changes, { threads, spools }).map((line) => (
         <Text key={line}>{line}</Text>
       ))}
     </Section>
   )
 }
 
-function ColourLine({ need, spokenFor }: { need: ColourNeed; spokenFor: number }) {
+type Fewer = { tools: PieceTools; machine: BenchMachine; copies: number }
+
+/** What another order of the colours would save, where a hand changes them. */
+function FewerChanges({ tools: { marked, shelf }, machine, copies }: Fewer) {
+  const router = useRouter()
+  const design = marked.design.id ? (shelf.designs[marked.design.id] ?? null) : null
+  const needles = shelf.machines.find(({ id }) => id === machine.id)?.needles ?? 1
+  const asked = design !== null && design.order === null && needles === 1
+  const plan = useColourOrder(asked ? design : null)
+  const fewer = plan ? plan.originalChanges - plan.changes : 0
+  if (!asked || fewer <= 0) return null
+  const minutes = Math.max(1, Math.round((fewer * copies * machine.changeSeconds) / 60))
+  return (
+    <Button
+      type="outline"
+      title={`${plan!.changes} colour changes instead of ${plan!.originalChanges}: saves ${minutes} min`}
+      onPress={() => router.push(`/designs/${design.id}`)}
+    />
+  )
+}
+
+type LineProps = { need: ColourNeed; spokenFor: number; threads: readonly Thread[]; onSpool: (id: string) => void }
+
+/** A colour with what it takes of its thread; a tap opens the threads nearest to it, to sew it with another. */
+function ColourLine({ need, spokenFor, threads, onSpool }: LineProps) {
   const p = usePalette()
+  const [open, setOpen] = useState(false)
   const { colour, metres, thread } = need
   const { says, short } = colourNeedText(need, spokenFor)
   return (
-    <View
-      role="listitem"
-      style={{
-        flexDirection: 'row',
-        alignItems: 'center',
-        gap: 12,
-        minHeight: 44,
-        borderTopWidth: 1,
-        borderTopColor: p.seam,
-      }}
-    >
-      <View
-        style={{ width: 36, height: 24, backgroundColor: colour, borderWidth: 1, borderColor: p.ink, borderRadius: 2 }}
-      />
-      <View style={{ flex: 1, minWidth: 0 }}>
-        <Text>{thread?.name ?? `${colour}, none in the stash`}</Text>
-        <Text soft={!short} tone={short ? 'madder' : undefined} style={{ fontSize: 14 }}>
-          {says}
+    <View role="listitem" style={{ borderTopWidth: 1, borderTopColor: p.seam }}>
+      <Pressable
+        role="button"
+        aria-expanded={open}
+        disabled={threads.length === 0}
+        onPress={() => setOpen(!open)}
+        style={{ flexDirection: 'row', alignItems: 'center', gap: 12, minHeight: 44, paddingVertical: 6 }}
+      >
+        <View
+          style={{
+            width: 36,
+            height: 24,
+            backgroundColor: colour,
+            borderWidth: 1,
+            borderColor: p.ink,
+            borderRadius: 2,
+          }}
+        />
+        <View style={{ flex: 1, minWidth: 0 }}>
+          <Text>{thread?.name ?? `${colour}, none in the stash`}</Text>
+          <Text soft={!short} tone={short ? 'madder' : undefined} style={{ fontSize: 14 }}>
+            {says}
+          </Text>
+        </View>
+        <Text bold style={{ fontSize: 20 }}>
+          {metresText(metres)}
         </Text>
-      </View>
-      <Text bold style={{ fontSize: 20 }}>
-        {metresText(metres)}
-      </Text>
+      </Pressable>
+      {open ? (
+        <Choices
+          label="Sew it with"
+          choices={nearestThreads(colour, threads, MOST_SPOOLS).map(({ thread: { id, name, colour: swatch } }) => ({
+            ...{ id, name, swatch },
+          }))}
+          value={thread?.id ?? null}
+          onChange={onSpool}
+        />
+      ) : null}
     </View>
   )
 }

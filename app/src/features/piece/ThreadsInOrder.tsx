@@ -1,3 +1,4 @@
+import type { Spools } from '@thimble/plan'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Section } from '@/ui/Section'
@@ -6,7 +7,7 @@ import { Text } from '@/ui/Text'
 import { threadFor } from '@/words/threadWords'
 
 /** The colours in the order to thread them. */
-export function ThreadsInOrder({ colours }: { colours: readonly string[] }) {
+export function ThreadsInOrder({ colours, spools }: { colours: readonly string[]; spools: Spools }) {
   const p = usePalette()
   const threads = useNamed('threads')
   return (
@@ -26,7 +27,7 @@ export function ThreadsInOrder({ colours }: { colours: readonly string[] }) {
               borderRadius: 2,
             }}
           />
-          <Text style={{ flex: 1 }}>{threadFor(colour, threads)}</Text>
+          <Text style={{ flex: 1 }}>{threadFor(colour, threads, spools)}</Text>
         </View>
       ))}
     </Section>

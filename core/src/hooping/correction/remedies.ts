@@ -125,5 +125,5 @@ function ways(
 
 const acrossTheHoop = (dx: number, dy: number, write: (mm: number) => string): string =>
   ways(dx, dy, ['to the right', 'to the left', 'toward you', 'away from you'], write)
-const inTheDesign = (dx: number, dy: number, write: (mm: number) => string): string =>
+export const inTheDesign = (dx: number, dy: number, write: (mm: number) => string): string =>
   ways(dx, dy, ['right', 'left', 'down', 'up'], write)

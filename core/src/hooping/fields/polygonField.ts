@@ -2,6 +2,7 @@ import { CoreError } from '../../errors'
 import { clipConvex, drawnArea, type HalfPlane, wideBox } from '../../plane/halfPlane'
 import { type Point, requireFinite } from '../../plane/point'
 import type { ConvexField, Span } from './convexField'
+import { nearestOn } from '../../plane/nearestOn'
 
 /** A convex polygon, either way round, its edges moved in by the margin; null when nothing is left. */
 export function polygonField(points: readonly Point[], margin: number): ConvexField | null {
@@ -57,21 +58,6 @@ function edgesOf(points: readonly Point[]): HalfPlane[] {
 function tightest(bounds: readonly HalfPlane[], x: number, y: number): HalfPlane {
   const room = (e: HalfPlane): number => e.d - e.nx * x - e.ny * y
   return bounds.reduce((best, e) => (room(e) < room(best) ? e : best))
-}
-
-function nearestOn(corners: readonly Point[], x: number, y: number): Point {
-  let best = corners[0]!
-  let least = Infinity
-  corners.forEach((a, i) => {
-    const b = corners[(i + 1) % corners.length]!
-    const [dx, dy] = [b.x - a.x, b.y - a.y]
-    const size = dx * dx + dy * dy
-    const t = size === 0 ? 0 : Math.min(1, Math.max(0, ((x - a.x) * dx + (y - a.y) * dy) / size))
-    const q = { x: a.x + t * dx, y: a.y + t * dy }
-    const gap = Math.hypot(x - q.x, y - q.y)
-    if (gap < least) [best, least] = [q, gap]
-  })
-  return best
 }
 
 function span(limits: { along: number; d: number }[]): Span | null {

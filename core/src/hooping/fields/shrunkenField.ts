@@ -18,6 +18,18 @@ const [LEAST_MM, MOST_MM] = [1, 10_000]
  *   'no-field' when nothing is left
  */
 export function shrunkenField(field: HoopField, margin: number): ConvexField {
+  const key = `${JSON.stringify(field)} ${margin}`
+  const made = known.get(key) ?? shrunk(field, margin)
+  if (known.size >= MOST_KNOWN) known.clear()
+  known.set(key, made)
+  return made
+}
+
+/** A shelf's fields are asked for over and over, and an oval's tangents take a while. */
+const known = new Map<string, ConvexField>()
+const MOST_KNOWN = 200
+
+function shrunk(field: HoopField, margin: number): ConvexField {
   if (!(margin >= 0) || !Number.isFinite(margin)) {
     throw new CoreError('bad-margin', 'The margin has to be zero or more millimetres.', 'margin')
   }

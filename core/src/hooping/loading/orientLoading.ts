@@ -9,7 +9,7 @@ import type { Because } from '../../recipe/recipeOption'
 import { fieldBox, fieldMiddle } from '../fields/fieldSize'
 import { shrunkenField } from '../fields/shrunkenField'
 import type { HoopField } from '../hoopField'
-import { requirePlaceable } from '../placeInHoop'
+import { requirePlaceable, roomInHoop } from '../placeInHoop'
 import { roomyCentre } from '../roomyCentre'
 import { turnHull } from '../turnedHull'
 
@@ -60,17 +60,25 @@ const order: readonly LoadingTurn[] = [0, 180, 90, 270]
 const PACKED = 0.6
 const usualNames: Record<Way, string> = { up: 'top', right: 'right side', down: 'foot', left: 'left side' }
 
+/** Slack each way from which a turn has room to correct, in mm; more cloth in the throat than this is not borne for it. */
+const [ROOMY, TOO_MUCH] = [5, 150]
+/** Differences that are no reason to turn a design: cloth in mm, or as a share of the least; degrees of skew. */
+const [LITTLE_MM, LITTLE_SHARE, LITTLE_DEG] = [40, 0.1, 1]
+
 /**
- * Which way up a piece is loaded, so that least of it goes into the throat: the turn of the item, what then lies on each
- * side of the hoop, and the roll in the throat. Rule: core.md section 5, craft.md section 8.
+ * Which way up a piece is loaded: the turn of the item, what then lies on each side of the hoop, and the roll in the throat.
+ * Turns with 5 mm of slack each way come first, unless they bring over 150 mm more cloth into the throat; then the least
+ * cloth there, where 40 mm or a tenth make no difference; then the most room to correct. Rule: core.md section 5, craft.md
+ * section 8.
  *
  * @throws CoreError 'bad-request' for extents, layers or a thickness that are not numbers from zero up, and as placeInHoop
  * @example a polo's left chest, 520 down to the hem, 120 up: turned 180, the body goes out at the back
  */
 export function orientLoading(q: LoadingQuery): Loading {
   requireSound(q)
-  const takes = order.filter((turn) => (q.quarterTurns || turn % 180 === 0) && fitsTurned(q, turn))
-  const turn = q.turn ?? choose(q, takes)
+  const fitting = order.flatMap((turn) => (q.quarterTurns || turn % 180 === 0 ? (fitTurned(q, turn) ?? []) : []))
+  const takes = fitting.map(({ turn }) => turn)
+  const turn = q.turn ?? choose(q, fitting)
   const roll = rollIn(q, turn)
   return {
     turn,
@@ -78,7 +86,7 @@ export function orientLoading(q: LoadingQuery): Loading {
     sides: sidesAt(q, turn),
     roll,
     warnings: warningsOf(q, takes, roll),
-    because: [whyOf(q, turn, takes)],
+    because: [whyOf(q, turn, fitting)],
     others: takes.filter((other) => other !== turn).map((other) => ({ turn: other, text: costOf(q, turn, other) })),
   }
 }
@@ -98,10 +106,27 @@ function sidesAt({ extents }: LoadingQuery, turn: LoadingTurn): Loading['sides']
   return { carriage: at('left'), throat: at('right'), front: at('down'), back: at('up') }
 }
 
-function fitsTurned({ design, field, margin }: LoadingQuery, turn: LoadingTurn): boolean {
+/** A turn at which the design fits, with its room where it lies best and the cloth it brings into the throat. */
+type FittingTurn = { turn: LoadingTurn; slack: number; skew: number; cloth: number }
+
+function fitTurned(q: LoadingQuery, turn: LoadingTurn): FittingTurn | null {
+  const { design, field, margin = 0 } = q
   const hull = design.hull ?? rectangle(design.width, design.height)
+  const rotation = design.rotation + turn
   requirePlaceable(hull, { x: 0, y: 0, rotation: design.rotation })
-  return roomyCentre(shrunkenField(field, margin ?? 0), turnHull(convexHull(hull), design.rotation + turn)) !== null
+  const turned = turnHull(convexHull(hull), rotation)
+  const centre = roomyCentre(shrunkenField(field, margin), turned)?.centre
+  if (!centre) return null
+  const middle = roomInHoop({ hull, field, margin, pose: { ...middleOf(turned, fieldMiddle(field)), rotation } })
+  const room = middle.fits ? middle : roomInHoop({ hull, field, margin, pose: { ...centre, rotation } })
+  const slack = Math.min(...Object.values(room.slack))
+  return { turn, slack, skew: room.skew(), cloth: clothAt(q, turn) }
+}
+
+/** Where the design's origin lies when the middle of what is sewn lies on a point. */
+function middleOf({ xs, ys }: ReturnType<typeof turnHull>, { x, y }: Point): Point {
+  const half = (of: Float64Array): number => (Math.min(...of) + Math.max(...of)) / 2
+  return { x: x - half(xs), y: y - half(ys) }
 }
 
 /** Cloth beyond the field on the side of the throat. */
@@ -109,18 +134,25 @@ function beyondField({ extents, field }: LoadingQuery, turn: LoadingTurn): numbe
   return Math.max(0, extents[wayAt('right', turn)] - (fieldBox(field).right - fieldMiddle(field).x))
 }
 
-/** Cloth in the throat as reach x layers x thickness; a closed side that must be rolled counts double. */
-function costAt(q: LoadingQuery, turn: LoadingTurn): number {
+/** Cloth toward the throat in mm; a closed side that must be rolled counts double. On a free arm it hangs below. */
+function clothAt(q: LoadingQuery, turn: LoadingTurn): number {
+  if (q.machine.bed === 'free-arm') return 0
   const way = wayAt('right', turn)
-  const twice = q.closed?.[way] && beyondField(q, turn) > 0 ? 2 : 1
-  return q.extents[way] * q.layers * q.thickness * twice
+  return q.extents[way] * (q.closed?.[way] && beyondField(q, turn) > 0 ? 2 : 1)
 }
 
-function choose(q: LoadingQuery, takes: readonly LoadingTurn[]): LoadingTurn {
-  const [first = 0] = takes
-  if (q.machine.bed === 'free-arm' || (q.habit === 'hem-to-user' && takes.includes(0))) return first
-  return takes.reduce((best, turn) => (costAt(q, turn) < costAt(q, best) - 1e-9 ? turn : best), first)
+function choose(q: LoadingQuery, fitting: readonly FittingTurn[]): LoadingTurn {
+  if (q.habit === 'hem-to-user' && fitting.some(({ turn }) => turn === 0)) return 0
+  const roomy = fitting.filter(({ slack }) => slack >= ROOMY - 1e-9)
+  const dear = leastCloth(roomy) - leastCloth(fitting) > TOO_MUCH
+  const weighed = roomy.length === 0 || dear ? fitting : roomy
+  const least = leastCloth(weighed)
+  const light = weighed.filter(({ cloth }) => cloth <= least + Math.max(LITTLE_MM, least * LITTLE_SHARE) + 1e-9)
+  const most = Math.max(...light.map(({ skew }) => skew))
+  return light.find(({ skew }) => skew >= most - LITTLE_DEG - 1e-9)?.turn ?? 0
 }
+
+const leastCloth = (turns: readonly FittingTurn[]): number => Math.min(...turns.map(({ cloth }) => cloth))
 
 function rollIn(q: LoadingQuery, turn: LoadingTurn): Loading['roll'] {
   const long = beyondField(q, turn)
@@ -148,7 +180,7 @@ function warningsOf(q: LoadingQuery, takes: readonly LoadingTurn[], roll: Loadin
 
 const nameOf = ({ names }: LoadingQuery, way: Way): string => names?.[way] ?? usualNames[way]
 
-function whyOf(q: LoadingQuery, turn: LoadingTurn, takes: readonly LoadingTurn[]): Because {
+function whyOf(q: LoadingQuery, turn: LoadingTurn, fitting: readonly FittingTurn[]): Because {
   const decided = turn === 0 ? 'not turned' : `turned ${turn}`
   if (q.turn !== undefined && q.takenFor === 'ring') {
     const text = `The ${nameOf(q, wayAt('right', turn))} goes into the throat: only so does the ring lie on the cloth.`
@@ -157,12 +189,22 @@ function whyOf(q: LoadingQuery, turn: LoadingTurn, takes: readonly LoadingTurn[]
   if (q.turn !== undefined) return { rule: 'load.own-way', decided, text: 'The way you took yourself.' }
   if (q.machine.bed === 'free-arm')
     return { rule: 'load.free-arm', decided, text: 'On a free arm the bulk hangs below: which way up does not matter.' }
-  if (q.habit === 'hem-to-user' && takes.includes(0)) {
+  if (q.habit === 'hem-to-user' && turn === 0) {
     const text = `House habit: ${nameOf(q, 'down')} toward you whenever it fits.`
     return { rule: 'load.hem-to-user', decided, text, habit: 'loading' }
   }
-  const text = `The ${nameOf(q, wayAt('right', turn))} goes into the throat: least cloth lies on that side.`
-  return { rule: 'load.least-in-throat', decided, text, habit: 'loading' }
+  const name = cap(nameOf(q, wayAt('right', turn)))
+  const more = clothAt(q, turn) - leastCloth(fitting)
+  if (more < 1)
+    return {
+      rule: 'load.least-in-throat',
+      decided,
+      text: `${name} under the machine arm: least bulk.`,
+      habit: 'loading',
+    }
+  const write = formatLength(Math.round(more), q.style ?? { unit: 'mm' })
+  const text = `${name} under the machine arm: ${write} more cloth there than need be, for more room to correct.`
+  return { rule: 'load.room-to-correct', decided, text, habit: 'loading' }
 }
 
 /** What another way would cost. */

@@ -7,7 +7,8 @@ import type { HoopField } from '../hoopField'
 import type { Job } from '../hoopingJob'
 import { allTurns, COMFORT, type HoopQuery } from '../hoopQuery'
 import { isRoomy } from '../hoopReasons'
-import { reachOf, worstAt } from '../reach'
+import { worstAt } from '../reach'
+import { rememberedReach } from '../rememberedReach'
 import { roomyCentre } from '../roomyCentre'
 import { turnHull } from '../turnedHull'
 import { nearestPlaceForRing } from './nearestPlaceForRing'
@@ -85,7 +86,10 @@ function placeRing(hoop: HoopChoiceSource, hull: Point[], target: Pose, start: P
     if (!field) return null
     const there = worstAt(field, turned, start.x, start.y).clearance >= -TOUCH
     if (there && liesWell(ring, cloth, beyond)) return { pose: start, worth: worth + 1 }
-    const reach = reachOf(field, turned).map((p) => ({ x: p.x - start.x, y: p.y - start.y }))
+    const reach = rememberedReach(hoop.field, (q.margin ?? 0) + spare, hull, start.rotation).map((p) => ({
+      x: p.x - start.x,
+      y: p.y - start.y,
+    }))
     const move = nearestPlaceForRing(reach, ring, cloth, beyond)
     return move && { pose: { ...start, x: start.x + move.x, y: start.y + move.y }, worth }
   }
@@ -116,7 +120,8 @@ function fieldLess(field: HoopField, margin: number): ReturnType<typeof shrunken
 }
 
 const liesWell = (ring: Ring, cloth: SeenCloth, beyond: number): boolean =>
-  clothBeyond(ring, cloth) >= beyond && zonesUnder(ring, cloth.zones).every((zone) => zone.ring === 'caution')
+  clothBeyond(ring, cloth) >= beyond &&
+  zonesUnder(ring, cloth.zones).every((zone) => zone.ring !== 'refused' && zone.ring !== 'opening')
 
 /**
  * Whether a ring that holds the cloth may lie where it comes with the design at a pose: 25 mm of cloth beyond it all round,

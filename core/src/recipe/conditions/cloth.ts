@@ -34,3 +34,5 @@ const plainWoven = when(
 )
 export const softWoven = all(plainWoven, delicate, not(sheer))
 export const steady = all(plainWoven, not(any(delicate, sheer)))
+/** Nothing is pinned or basted through it. */
+export const holesStay = any(keepsHoles, coated)

@@ -1,14 +1,10 @@
-import { all, any, always, not, when } from '../condition'
-import { keepsHoles, knit, textured } from '../conditions/cloth'
+import { all, always, not, when } from '../condition'
+import { holesStay, knit, textured } from '../conditions/cloth'
 import { applique, dense, line } from '../conditions/work'
 import { layerNames } from '../names'
 import { has, held, type StackRule, type Stacked } from './stackRule'
 
 const topping = ({ stack }: Stacked) => stack.layers.find((layer) => layer.role === 'topping')
-const holesStay = any(
-  keepsHoles,
-  when('a coated face', (f) => f.coated),
-)
 
 /** The list to go through before the start, made for this piece (craft.md sections 3 and 8). */
 export const beforeStartRules: readonly StackRule[] = [

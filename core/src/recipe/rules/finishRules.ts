@@ -1,6 +1,6 @@
 import type { HouseHabits } from '../../habits'
 import { all, always, any, not, when } from '../condition'
-import { dark, takesHeat, takesWater } from '../conditions/cloth'
+import { dark, holesStay, takesHeat, takesWater } from '../conditions/cloth'
 import { applique } from '../conditions/work'
 import { held, type Stacked, type StackRule, uses } from './stackRule'
 
@@ -20,6 +20,8 @@ function coverSize({ stack, work }: Stacked): string {
   return `${Math.round(width)} by ${Math.round(height)} mm`
 }
 
+/** Stays under the stitches, and melts. */
+const colourFilm = uses('permanent film', (kind) => kind === 'permanent-film')
 const washAwayFilm = uses('wash-away film', (kind) => kind === 'wash-away-film')
 
 /** From the machine to the finished piece, for this stack (craft.md section 5, "Trimming", and 8). */
@@ -35,6 +37,21 @@ export const finishRules: readonly StackRule[] = [
     severity: 'caution',
     when: held('clamped'),
     text: () => 'Off the machine, slide the magnets off one by one, fingers clear.',
+  },
+  {
+    id: 'finish.baste-out',
+    severity: 'note',
+    when: all<Stacked>(held('floated'), not(holesStay)),
+    text: () => 'Take out the basting, or the pins, and count them.',
+  },
+  {
+    id: 'finish.lift-off',
+    severity: 'note',
+    when: all<Stacked>(
+      held('floated'),
+      uses('a sticky sheet', (kind) => kind.endsWith('-sticky')),
+    ),
+    text: () => 'Lift the piece off the sticky sheet all round before you tear it or cut it.',
   },
   {
     id: 'finish.jumps',
@@ -64,7 +81,7 @@ export const finishRules: readonly StackRule[] = [
   {
     id: 'finish.film-stays',
     severity: 'note',
-    when: uses('permanent film', (kind) => kind === 'permanent-film'),
+    when: colourFilm,
     text: () => 'Cut the colour film close round the stitches; what lies under them stays.',
   },
   {
@@ -114,6 +131,21 @@ export const finishRules: readonly StackRule[] = [
     text: () => 'Trim dark ends and jumps on the back that would show through; leave the knots alone.',
   },
   {
+    id: 'finish.seam',
+    severity: 'note',
+    when: when(
+      'a seam was opened to reach in',
+      (f) => f.ringInside === false && f.habits.smallGarmentBulk === 'unpick-seam',
+    ),
+    text: () => 'Close the seam you opened.',
+  },
+  {
+    id: 'finish.filling',
+    severity: 'caution',
+    when: when('a toy', (f) => Boolean(f.use.toy)),
+    text: () => 'Put the filling back and close the opening so that no small finger gets in.',
+  },
+  {
     id: 'finish.cover',
     severity: 'caution',
     when: uses('a cover', (kind) => kind.startsWith('cover')),
@@ -124,8 +156,9 @@ export const finishRules: readonly StackRule[] = [
   {
     id: 'finish.press',
     severity: 'caution',
-    when: all(
+    when: all<Stacked>(
       takesHeat,
+      not(colourFilm),
       when('a face without pile', (f) => f.pile < 2 || f.towelling),
     ),
     text: (f) =>
@@ -135,8 +168,9 @@ export const finishRules: readonly StackRule[] = [
   {
     id: 'finish.no-press',
     severity: 'note',
-    when: any(
+    when: any<Stacked>(
       not(takesHeat),
+      colourFilm,
       when('a pile', (f) => f.pile >= 2 && !f.towelling),
     ),
     text: () => 'No iron: finger-press, and steam from a distance only where the label allows it.',

@@ -4,10 +4,6 @@ export type HoldingNote = { id: string; text: (f: Facts) => string }
 
 /** What is said of a way of holding for which no rule of its own speaks. */
 export const holdingNotes = {
-  nothingLeft: {
-    id: 'hold.nothing-left',
-    text: (f) => `Nothing holds ${f.name} for this design in this hoop.`,
-  },
   /** Said by records of earlier versions; today the answer is that nothing is left. */
   lastResort: {
     id: 'hold.last-resort',

@@ -7,8 +7,9 @@ import type { Facts } from '../facts'
 import { type HoldingMethod, holdingMethods } from '../recipeQuery'
 
 /**
- * How the cloth is held (craft.md sections 3 and 9). A refusal stops a method for this cloth and design in every
- * school; a liking adds to its rank. The text says why, in the worker's words. `quiet`: nobody would have asked.
+ * How the cloth is held (craft.md sections 3 and 9). A refusal stops a method: it would break, hurt or cannot be done. What
+ * speaks `against` one leaves it open, after all that nothing speaks against, with what is likely to go wrong and how to
+ * lessen it. A liking adds to its rank. `quiet`: nobody would have asked.
  */
 export type HoldingRule = {
   id: string
@@ -16,7 +17,7 @@ export type HoldingRule = {
   habit?: keyof HouseHabits
   when: Condition
   text: (f: Facts) => string
-} & ({ refuses: true; quiet?: true } | { likes: number })
+} & ({ refuses: true; quiet?: true } | { against: true } | { likes: number })
 
 /** Cloth wanted beyond the ring on every side for hooping (craft.md section 3). */
 const BEYOND_RING = 25
@@ -24,7 +25,8 @@ const BEYOND_RING = 25
 const THICK = 3
 /** Ways that put the cloth itself in the ring. */
 const inTheRing = ['hooped', 'clamped', 'backing-under'] as const
-const toRing = (rule: Omit<HoldingRule, 'method'> & { refuses: true }): HoldingRule[] =>
+type OfAll = Omit<HoldingRule, 'method'> & ({ refuses: true } | { against: true })
+const toRing = (rule: OfAll): HoldingRule[] =>
   inTheRing.map((method) => ({ ...rule, method, id: method === 'hooped' ? rule.id : `${rule.id}.${method}` }))
 
 /** Cloth that is put in a ring where there is one (the house's way for knits). */
@@ -37,21 +39,37 @@ const thickGoods = any(
 const oneColour = when('one colour', (f) => (f.work.colourCount ?? f.work.topThread.colours.length) <= 1)
 /** A soft woven that sticky backing carries by itself. */
 const lightWoven = all(not(any(knit, towelling, coated, stretchesOver10, dense)), under200)
+const bruiseText = (f: Facts): string =>
+  `The hoop may leave a mark on ${f.name} that stays. Close it no tighter than it needs, and take the piece out as soon as it is sewn.`
 
 export const holdingRules: readonly HoldingRule[] = [
-  {
-    id: 'hold.ring-bruises',
-    method: 'hooped',
+  ...toRing({
+    id: 'hold.cloth-ends-in-ring',
     refuses: true,
-    when: bruises,
-    text: (f) => `A ring leaves its mark on ${f.name}: press it on sticky or sprayed backing instead.`,
-  },
+    when: when('the ring hangs over the cloth’s edge', (f) => (f.clothBeyondRing ?? 0) < 0),
+    text: ({ clothBeyondRing: beyond = 0 }) =>
+      `The hoop hangs ${Math.ceil(-beyond)} mm over the cloth’s edge and cannot hold it there. Hoop the backing and float the cloth.`,
+  }),
+  ...toRing({
+    id: 'hold.ring-inside',
+    refuses: true,
+    habit: 'smallGarmentBulk',
+    when: when('the lower ring does not go inside', (f) => f.ringInside === false),
+    text: () => 'The piece is narrower than the hoop. Use a smaller hoop, open a side seam, or float it.',
+  }),
   {
     id: 'hold.too-thick',
     method: 'hooped',
     refuses: true,
     when: tooThickForRing,
-    text: (f) => `${f.thickness} mm is thicker than this ring closes over: clamp it, or float it on hooped backing.`,
+    text: (f) => `${f.thickness} mm is thicker than this hoop closes on. Clamp it, or float it on hooped backing.`,
+  },
+  {
+    id: 'hold.too-thick.backing-under',
+    method: 'backing-under',
+    refuses: true,
+    when: tooThickForRing,
+    text: (f) => `${f.thickness} mm is thicker than this hoop closes on. Float it on hooped backing.`,
   },
   {
     id: 'hold.clamp-has-no-inner-ring',
@@ -62,49 +80,12 @@ export const holdingRules: readonly HoldingRule[] = [
     text: () => 'This hoop clamps: its magnets hold cloth and backing together.',
   },
   {
-    id: 'hold.no-float-dense-stretch',
-    method: 'floated',
-    refuses: true,
-    when: denseOnStretch,
-    text: (f) => `A dense design pulls floated cloth in, and ${f.name} gives: hoop it, or clamp it.`,
-  },
-  {
-    id: 'hold.under-needs-cloth-in-ring',
-    method: 'backing-under',
-    refuses: true,
-    when: any(bruises, tooThickForRing),
-    text: () => 'With the backing slid under, the cloth alone sits in the ring, and this cloth may not: float it.',
-  },
-  {
-    id: 'hold.under-one-colour-wording',
-    method: 'backing-under',
-    refuses: true,
-    quiet: true,
-    when: not(all(wording, oneColour)),
-    text: () => 'Backing slid under shifts: it suits wording in one colour only. Hoop or float for this design.',
-  },
-  {
-    id: 'hold.under-thick-only',
-    method: 'backing-under',
-    refuses: true,
-    quiet: true,
-    when: not(thickGoods),
-    text: () => 'Sliding the backing under pays on plush and thick goods only: hoop this one.',
-  },
-  {
-    id: 'hold.under-no-dense-stretch',
-    method: 'backing-under',
-    refuses: true,
-    when: denseOnStretch,
-    text: () => 'Loose backing cannot hold a dense design on cloth that stretches: hoop both together.',
-  },
-  {
     id: 'hold.no-clamp',
     method: 'clamped',
     refuses: true,
     quiet: true,
     when: when('the hoop at hand does not clamp', (f) => f.ring !== undefined && !f.ring.clamp),
-    text: () => 'The hoop chosen does not clamp: choose a clamping one, or hoop or float.',
+    text: () => 'This hoop has no clamp. Choose one that has, or hoop or float.',
   },
   {
     id: 'hold.backing-alone-needs-no-cloth',
@@ -112,35 +93,65 @@ export const holdingRules: readonly HoldingRule[] = [
     refuses: true,
     quiet: true,
     when: always,
-    text: () => 'Backing alone is for free-standing pieces and patches; on cloth, hoop or float.',
+    text: () => 'Backing alone is for free-standing pieces and patches. On cloth, hoop or float.',
   },
-  ...holdingMethods.map(
-    (method): HoldingRule => ({
-      ...{ id: `hold.coated-dense.${method}`, method, refuses: true },
-      when: all(coated, dense),
-      text: (f) =>
-        `A dense design cuts ${f.name} along its needle holes: take a lighter one, or sew on a stitched patch.`,
-    }),
-  ),
+
+  {
+    id: 'hold.ring-bruises',
+    method: 'hooped',
+    against: true,
+    when: bruises,
+    text: bruiseText,
+  },
+  {
+    id: 'hold.under-ring-bruises',
+    method: 'backing-under',
+    against: true,
+    when: bruises,
+    text: bruiseText,
+  },
+  {
+    id: 'hold.no-float-dense-stretch',
+    method: 'floated',
+    against: true,
+    when: denseOnStretch,
+    text: (f) =>
+      `A dense design pulls floated cloth in, and ${f.name} stretches. Use two sheets of cut-away, baste close round the design and sew slowly.`,
+  },
+  {
+    id: 'hold.under-no-dense-stretch',
+    method: 'backing-under',
+    against: true,
+    when: denseOnStretch,
+    text: (f) =>
+      `A loose sheet does not hold a dense design, and ${f.name} stretches. Slide two under, baste through them first and sew slowly.`,
+  },
+  {
+    id: 'hold.under-one-colour-wording',
+    method: 'backing-under',
+    against: true,
+    when: not(all(wording, oneColour)),
+    text: () =>
+      'A sheet slid under can shift, and outlines and later colours then miss. Tape its corners to the hoop and baste through it first.',
+  },
   ...toRing({
     id: 'hold.cloth-beyond-ring',
-    refuses: true,
+    against: true,
     when: when(
       'under 25 mm of cloth beyond the ring',
-      (f) => f.clothBeyondRing !== undefined && f.clothBeyondRing < BEYOND_RING,
+      (f) => f.clothBeyondRing !== undefined && f.clothBeyondRing >= 0 && f.clothBeyondRing < BEYOND_RING,
     ),
     text: ({ clothBeyondRing: beyond = 0 }) =>
-      beyond < 0
-        ? `The ring hangs ${Math.ceil(-beyond)} mm over the cloth’s edge: hoop the backing and float the cloth.`
-        : `Only ${Math.floor(beyond)} mm of cloth lies beyond the ring, ${BEYOND_RING} mm are wanted: hoop the backing and float the cloth.`,
+      `Only ${Math.floor(beyond)} mm of cloth lies beyond the hoop, and it may slip: ${BEYOND_RING} mm is safe. Baste its edge to the backing, or float it.`,
   }),
-  ...toRing({
-    id: 'hold.ring-inside',
-    refuses: true,
-    habit: 'smallGarmentBulk',
-    when: when('the lower ring does not go inside', (f) => f.ringInside === false),
-    text: () => 'The garment is narrower than the ring: take a smaller hoop, open a side seam, or float it.',
-  }),
+  ...holdingMethods.map(
+    (method): HoldingRule => ({
+      ...{ id: `hold.coated-dense.${method}`, method, against: true },
+      when: all(coated, dense),
+      text: (f) =>
+        `A dense design can cut ${f.name} along its needle holes. Use a lighter one, or sew it on a patch and sew the patch on.`,
+    }),
+  ),
 
   {
     id: 'hold.wovens-hooped',

@@ -100,11 +100,11 @@ export const knitBackings: readonly BackingPlan[] = [
     habit: 'grip',
     choice: 'fuse',
     worth: 42,
-    when: all(springy, fusible, not(dense)),
+    when: all(springy, fusible),
     decided: 'fused mesh on a sticky carrier',
     text: () => 'Mesh fused to its back is what stays; the sticky tear-away in the ring only carries the knit.',
     clothGrip: 'sticky',
-    layers: () => [one('cut-away-mesh-fusible', 'fused'), one('tear-away-sticky', 'in-ring')],
+    layers: (f) => [one('cut-away-mesh-fusible', 'fused', f.dense ? 2 : 1), one('tear-away-sticky', 'in-ring')],
   },
   {
     id: 'back.knit-on-sticky',
@@ -112,12 +112,21 @@ export const knitBackings: readonly BackingPlan[] = [
     habit: 'grip',
     choice: 'sticky',
     worth: 40,
-    when: all(springy, not(dense)),
+    when: springy,
     decided: 'mesh on a sticky carrier',
-    text: () =>
-      'Sticky tear-away only carries the knit; the mesh between them, smaller than the window, is what stays.',
+    text: (f) =>
+      f.dense
+        ? 'Two sheets of cut-away are what stays; the sticky tear-away in the ring only carries the knit.'
+        : 'Sticky tear-away only carries the knit; the mesh between them, smaller than the window, is what stays.',
     clothGrip: 'sticky',
-    layers: () => [one('cut-away-mesh', 'sprayed'), one('tear-away-sticky', 'in-ring')],
+    layers: (f) => [
+      one(
+        f.dense && !f.skin && !f.paleThin && !f.delicate ? 'cut-away-medium' : 'cut-away-mesh',
+        'sprayed',
+        f.dense ? 2 : 1,
+      ),
+      one('tear-away-sticky', 'in-ring'),
+    ],
   },
   {
     id: 'back.knit-on-sprayed-cut-away',
@@ -125,7 +134,7 @@ export const knitBackings: readonly BackingPlan[] = [
     habit: 'grip',
     choice: 'spray',
     worth: 38,
-    when: all(springy, not(dense)),
+    when: springy,
     decided: 'floated on sprayed cut-away',
     text: () => 'The cut-away sits in the ring and the knit is pressed on it: no ring mark, nothing stretched.',
     clothGrip: 'sprayed',

@@ -26,7 +26,7 @@ export const wovenBackings: readonly BackingPlan[] = [
     habit: 'heavyDuckBacking',
     choice: 'none',
     worth: 44,
-    when: all(steady, thick),
+    when: all(steady, any(heavy, all(padded, not(dense)))),
     decided: 'no backing',
     text: (f) =>
       `Some hoop ${f.padded ? 'padded cloth' : 'heavy duck'} with none: the cloth carries the stitches, and the ring closes.`,

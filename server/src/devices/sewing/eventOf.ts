@@ -1,7 +1,7 @@
 import type { RunEventKind } from '@thimble/contract'
 import type { Memory } from './machineMemory'
 
-const stops: Readonly<Record<NonNullable<Memory['why']>, RunEventKind>> = {
+export const stops: Readonly<Record<NonNullable<Memory['why']>, RunEventKind>> = {
   asked: 'stopped',
   end: 'ended',
   'thread-break': 'thread-break',

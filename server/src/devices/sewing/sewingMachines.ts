@@ -10,7 +10,7 @@ import { CoreError } from '@thimble/core/errors'
 import type { Tx } from '../../db/database'
 import { NotFound } from '../../stores/notFound'
 import type { ShopStore } from '../../stores/shopStore'
-import { eventOf } from './eventOf'
+import { eventOf, stops } from './eventOf'
 import { loadJob } from './loadJob'
 import { atRest, type Loaded, type Memory } from './machineMemory'
 import { readMemories, remember, rememberJob } from './memoryStore'
@@ -93,8 +93,7 @@ export class SewingMachines {
       await this.#tick(id)
       const standing = this.#of(id)
       const next = pressed(standing.memory, order)
-      const also = order.press === 'bobbin' ? ({ kind: 'bobbin', bobbinM: order.woundM } as const) : null
-      await this.#become(id, next, also)
+      await this.#become(id, next, alsoTold(standing.memory, order))
       this.#keepTicking()
       return this.#tell(id)
     })
@@ -216,6 +215,20 @@ export class SewingMachines {
       needle: x === undefined || y === undefined ? null : { x: x / 1000, y: y / 1000 },
     }
   }
+}
+
+/** What an order tells besides what the machine becomes by it; null: nothing. */
+function alsoTold(
+  { state, pace }: Memory,
+  order: MachineCommand,
+): { kind: RunEventKind; bobbinM: number | null } | null {
+  if (order.press === 'bobbin') return { kind: 'bobbin', bobbinM: order.woundM }
+  // From here on its time goes at another pace.
+  if (order.press === 'pace')
+    return state === 'stitching' && order.pace !== pace ? { kind: 'resumed', bobbinM: null } : null
+  // Seen while it stands: it stands as before.
+  const seen = order.press === 'stop' && state !== 'stitching' && order.saw
+  return seen ? { kind: stops[seen], bobbinM: null } : null
 }
 
 const pointsOf = (path: readonly number[]) =>

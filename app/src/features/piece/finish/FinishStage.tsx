@@ -1,3 +1,4 @@
+import { writeMessage } from '@thimble/core/messages'
 import { hasRecordProblems, offMachine, usedStack } from '@thimble/plan'
 import { useRouter } from 'expo-router'
 import { View } from 'react-native'
@@ -31,14 +32,15 @@ export function FinishStage({ tools, onDone }: StageProps) {
         says={used.stack ? undefined : 'The steps follow from the stack, and none was chosen: finish it by its label.'}
       >
         <View>
-          {offMachine(piece, used).map(({ line, ticked }) => (
+          {offMachine(piece, used).map(({ line, ticked, was, said = null }) => (
             <StepLine
               key={line.code}
               id={line.code}
               title={line.text}
               done={ticked}
+              was={was && writeMessage(was)}
               since={piece.finish.timers[line.code] ?? null}
-              onChange={(done) => set({ finish: { steps: { [line.code]: done } } })}
+              onChange={(done) => set({ finish: { steps: { [line.code]: done }, stepsSaid: { [line.code]: said } } })}
               onTime={(since) => set({ finish: { timers: { [line.code]: since } } })}
             />
           ))}

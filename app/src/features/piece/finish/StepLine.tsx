@@ -9,6 +9,7 @@ type Props = {
   id: string
   title: string
   done: boolean
+  was?: string | null | undefined
   /** When its time began to run; null: it does not. */
   since: string | null
   onChange: (done: boolean) => void
@@ -16,11 +17,11 @@ type Props = {
 }
 
 /** A step off the machine; one that takes its time has a timer beside it, which runs on wherever one looks meanwhile. */
-export function StepLine({ id, title, done, since, onChange, onTime }: Props) {
+export function StepLine({ id, title, done, was, since, onChange, onTime }: Props) {
   const seconds = stepSeconds(id)
   return (
     <View>
-      <CheckboxRow title={title} done={done} onChange={onChange} />
+      <CheckboxRow title={title} done={done} was={was} onChange={onChange} />
       {seconds !== null && !done ? <Timer {...{ seconds, since, onTime }} /> : null}
     </View>
   )

@@ -12,7 +12,7 @@ export function CutSizes({ tools }: { tools: PieceTools }) {
   const { plan, shelf } = tools
   const { hoop, method } = useHoopPlan(tools)
   const { stack, basis } = useBuilt(tools)
-  if (!stack || !hoop || method === 'none') return null
+  if (!stack || !hoop) return null
   const cuts = cutSizes({ stack, basis, method, ring: ringOf(hoop), supplies: shelf.supplies })
   if (cuts.length === 0) return null
   return (

@@ -1,11 +1,13 @@
 import { holdingSteps } from '@thimble/core/holding'
-import { familyFacts, type HoldingMethod } from '@thimble/core/recipe'
+import type { HoldingMethod } from '@thimble/core/recipe'
 import type { Hoop } from '@thimble/contract'
+import { coreLayers, factsFrom, hoopingAtHand, notchesFromCross } from '@thimble/plan'
 import { View } from 'react-native'
 import { HoldingDrawing } from '@/drawing/HoldingDrawing'
 import { useUnits } from '@/ui/useUnits'
 import { Text } from '@/ui/Text'
-import { type PieceTools, useBuilt } from '../usePiece'
+import { notchesText } from '@/words/notchesText'
+import { type PieceTools, useBuilt, useHoopPlan } from '../usePiece'
 
 type Props = { tools: PieceTools; method: HoldingMethod; hoop: Pick<Hoop, 'clamp' | 'closes'> | null }
 
@@ -13,23 +15,28 @@ type Props = { tools: PieceTools; method: HoldingMethod; hoop: Pick<Hoop, 'clamp
 export function HoldingSteps({ tools, method, hoop }: Props) {
   const { piece, marked } = tools
   const inUnits = useUnits()
-  const { stack } = useBuilt(tools)
-  const grip = stack?.layers.find((layer) => layer.role === 'cloth')?.grip
-  const floats = grip === 'sprayed' || grip === 'pinned' ? grip : 'sticky'
+  const { stack, basis } = useBuilt(tools)
+  const at = hoopingAtHand(piece, useHoopPlan(tools), marked)
+  const off = at && !piece.hoop.lineUp ? notchesText(notchesFromCross(at.hoop, at.pose), tools.plan.write) : null
+  const facts = factsFrom(basis)
   const steps = holdingSteps({
     method,
     closes: hoop?.clamp ? 'magnets' : (hoop?.closes ?? 'screw'),
-    knit: familyFacts[piece.build.cloth.family].knit,
+    knit: facts.knit,
     tube: Boolean(marked.placed?.item.tube),
-    grip: method === 'floated' ? floats : grip,
+    layers: stack ? coreLayers(stack.layers) : [],
+    holesStay: facts.keepsHoles || facts.coated,
+    wet: !facts.waterMarks && !facts.coated,
+    ...(off ? { notches: off } : {}),
   })
+  const sprayed = stack?.layers.some(({ role, grip }) => role === 'cloth' && grip === 'sprayed') ?? false
   return (
     <>
       <HoldingDrawing
         method={method}
         magnets={hoop?.clamp ?? false}
         cloth={piece.build.cloth.colour}
-        sprayed={method === 'floated' && floats === 'sprayed'}
+        sprayed={method === 'floated' && sprayed}
       />
       <View role="list">
         {steps.map((step, i) => (

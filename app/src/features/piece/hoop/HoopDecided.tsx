@@ -18,7 +18,7 @@ import { DecidedMove } from './DecidedMove'
 import { LoadCautions, LoadedSo } from './LoadedSo'
 import { PartHoopings } from './PartHoopings'
 import { HoopingList } from './RowHoopings'
-import { StackMisfits } from './StackMisfits'
+import { NoLongerSuits } from './NoLongerSuits'
 
 /** The hooping as it was decided, with what to dial, and the way on to whether it is straight enough. */
 export function HoopDecided({ tools }: DecidedProps) {
@@ -48,7 +48,7 @@ export function HoopDecided({ tools }: DecidedProps) {
           <HoopingList groups={groups} closed={marked.placed?.row?.closed ?? false} write={plan.write} />
         ) : null}
         <PartHoopings tools={tools} parts={kept.parts} />
-        <StackMisfits tools={tools} />
+        <NoLongerSuits tools={tools} />
         <Disclosure title="How to hold it, step by step">
           <HoldingSteps tools={tools} method={holding} hoop={heldIn(kept, tools.shelf)} />
         </Disclosure>

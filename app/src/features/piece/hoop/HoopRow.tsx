@@ -47,7 +47,7 @@ export function HoopRow({ choice, hoop, on, tools: { piece, plan, marked, set },
         <Text style={{ fontSize: 16 }} tone={choice.fits ? undefined : 'madder'}>
           {inUnits(slackWords(choice, plan.writeRoom))}
         </Text>
-        {choice.fits && method !== 'none' ? <Text soft>{holdingNames[method]}</Text> : null}
+        {choice.fits ? <Text soft>{holdingNames[method]}</Text> : null}
         {choice.hoopings > 1 && choice.fits ? <Text bold>{`${choice.hoopings} hoopings`}</Text> : null}
         {choice.rotation !== 0 && choice.fits ? (
           <Text soft>{`Design turned ${turnWords(choice.rotation)}`}</Text>

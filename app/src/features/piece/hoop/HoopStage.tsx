@@ -1,6 +1,7 @@
 import { Button } from '@rneui/themed'
-import { type HoopOffer, hoopingAtHand } from '@thimble/plan'
+import { type HoopOffer, hoopingAtHand, movePart } from '@thimble/plan'
 import { useRouter } from 'expo-router'
+import { useMemo } from 'react'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Section } from '@/ui/Section'
 import { ThumbBar } from '@/ui/ThumbBar'
@@ -15,6 +16,7 @@ import { HoopShelf } from './HoopShelf'
 import { LineUpSection } from './LineUpSection'
 import { LoadSection } from './LoadSection'
 import { WhichHoop } from './WhichHoop'
+import { WhichMachine } from './WhichMachine'
 
 /** Hoop: which ring, how the piece is held in it, which way up it is loaded, and what to dial. */
 export function HoopStage({ tools, onDone }: StageProps) {
@@ -24,12 +26,14 @@ export function HoopStage({ tools, onDone }: StageProps) {
   return (
     <>
       <ChosenHoop tools={tools} />
+      <MovedParts tools={tools} />
       {plan.added ? (
         <Section>
           <AddedLine added={plan.added} />
         </Section>
       ) : null}
       {at ? <LoadSection tools={tools} at={at} /> : null}
+      <WhichMachine tools={tools} />
       <HoldSection tools={tools} />
       {at ? <CutSizes tools={tools} /> : null}
       {at ? <LineUpSection tools={tools} /> : null}
@@ -44,14 +48,14 @@ export function HoopStage({ tools, onDone }: StageProps) {
 }
 
 function KeepIt({ tools, onDone }: Pick<StageProps, 'tools' | 'onDone'>) {
-  const { ranked, chosen, hoop, method } = useHoopPlan(tools)
+  const { ranked, chosen, hoop } = useHoopPlan(tools)
   if (tools.shelf.hoops.length === 0) return <StageButton title="Go on without a hoop" onPress={onDone} />
   return (
     <>
       {chosen?.fits ? null : <Text soft>{whyNot(ranked)}</Text>}
       <StageButton
         title={chosen ? `Keep this hooping: ${hoop?.name}` : 'Keep this hooping'}
-        disabled={!chosen?.fits || method === 'none'}
+        disabled={!chosen?.fits}
         onPress={onDone}
       />
     </>
@@ -87,20 +91,67 @@ function ChosenHoop({ tools }: { tools: PieceTools }) {
   )
 }
 
-function NoHoop({ tools: { plan, marked }, ranked }: { tools: PieceTools; ranked: HoopOffer[] }) {
+function NoHoop({ tools, ranked }: { tools: PieceTools; ranked: HoopOffer[] }) {
+  const { plan, marked } = tools
   const least = Math.min(...ranked.map((c) => -c.fit.clearance))
   const tooLarge = ranked.every((c) => !c.fit.fits)
   const { width, height } = marked.design
-  const out = ranked.find((c) => c.advice.method === 'none')?.advice.waysOut ?? []
   const text = tooLarge
     ? `The design is too large for every hoop: ${plan.write(width)} by ${plan.write(height)}, over by ${plan.write(Math.max(1, least))} at the least. Take a smaller design, split it, or put a larger hoop in the stash.`
     : 'Some fields are large enough, but their rings cannot go there. Float the piece, or take a smaller design.'
   return (
     <>
       <AdviceBar advice={{ code: 'no-hoop', text, severity: 'stop' }} />
-      {out.map((way) => (
-        <AdviceBar key={way.rule} advice={{ code: way.rule, text: way.text, severity: 'note' }} />
-      ))}
+      <PartToMove tools={tools} />
+    </>
+  )
+}
+
+/** Parts that are moved on this piece, and back. */
+function MovedParts({ tools: { piece, plan, marked, set } }: { tools: PieceTools }) {
+  const moved = Object.entries(piece.hoop.moved)
+  if (moved.length === 0) return null
+  const said = moved.map(([part, { x, y }]) => {
+    const ways = [
+      [x, 'right', 'left'],
+      [y, 'down', 'up'],
+    ] as const
+    const far = ways.flatMap(([mm, more, less]) =>
+      Math.abs(mm) < 0.5 ? [] : [`${plan.write(Math.abs(mm))} ${mm > 0 ? more : less}`],
+    )
+    return `${marked.design.parts[Number(part)]?.name ?? 'A part'} is moved ${far.join(' and ')} in the design.`
+  })
+  return (
+    <Section says={`${said.join(' ')} Move it at the machine too.`}>
+      <Button
+        type="outline"
+        title="Put it back"
+        onPress={() => set({ hoop: { moved: Object.fromEntries(moved.map(([part]) => [part, null])) as never } })}
+      />
+    </Section>
+  )
+}
+
+/** The part of a grouped design that would be moved, so that a hoop takes the whole. */
+function PartToMove({ tools }: { tools: PieceTools }) {
+  const { marked, piece, set } = tools
+  const { shop, hoops, machines } = tools.shelf
+  const { ranked, machine } = useHoopPlan(tools)
+  const move = useMemo(
+    () => movePart({ marked, hoops, machines, shop }, { ranked, machine }),
+    [marked, hoops, machines, shop, ranked, machine],
+  )
+  if (!move) return null
+  const was = piece.hoop.moved[move.part] ?? { x: 0, y: 0 }
+  const moved = { [move.part]: { x: was.x + move.x, y: was.y + move.y } }
+  return (
+    <>
+      <Text>{move.text}</Text>
+      <Button
+        type="outline"
+        title="Move it so, here and at the machine"
+        onPress={() => set({ hoop: { moved, hoopId: move.hoop } })}
+      />
     </>
   )
 }

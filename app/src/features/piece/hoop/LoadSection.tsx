@@ -1,12 +1,12 @@
 import { Button } from '@rneui/themed'
 import type { Loading, LoadingTurn } from '@thimble/core/hooping'
 import { writeName } from '@thimble/core/messages'
-import { dialMove, type HoopingAtHand, loadingAtHand, type Move, wayNames } from '@thimble/plan'
-import { Choices } from '@/ui/Choices'
+import { type HoopingAtHand, loadingAtHand, type Move, moveAt, wayNames } from '@thimble/plan'
 import { Disclosure } from '@/ui/Disclosure'
 import { Section } from '@/ui/Section'
 import { useUnits } from '@/ui/useUnits'
 import { Text } from '@/ui/Text'
+import { AsLastTime } from '../AsLastTime'
 import { type PieceTools, useHoopPlan } from '../usePiece'
 import { LoadCautions, LoadedSo } from './LoadedSo'
 import { MoveBoxes } from './MoveBoxes'
@@ -22,16 +22,16 @@ export function LoadSection({ tools, at }: Props) {
   const loading = loadingAtHand({ piece, shop, marked, plan: hooped, at })
   if (!loading) return null
   const front = wayNames(piece, marked)[loading.sides.front.way]
-  const move = dialMove({ piece, shop, marked, machine: hooped.machine, at })
+  const move = moveAt({ piece, marked, hoop: hooped }, at)
   return (
     <Section title={`Load it ${front} toward you`} says={inUnits(loading.because[0]!.text)}>
       <LoadedSo {...{ tools, at, loading }} />
-      <Text bold>Dial at the machine</Text>
+      <Text bold>Dial in</Text>
       <MoveBoxes move={move} />
+      <AsLastTime tools={tools} what="turn" />
       <AfterDialling move={move} plan={plan} />
       <LoadCautions tools={tools} loading={loading} />
       <OtherWays tools={tools} loading={loading} />
-      <WhichMachine tools={tools} />
     </Section>
   )
 }
@@ -63,19 +63,5 @@ function OtherWays({ tools: { piece, set }, loading }: { tools: PieceTools; load
         <Button type="outline" title="As advised again" onPress={() => set({ hoop: { turn: null } })} />
       ) : null}
     </Disclosure>
-  )
-}
-
-function WhichMachine({ tools: { piece, shelf, set } }: { tools: PieceTools }) {
-  const standing = shelf.machines.filter((m) => m.onBench || m.id === piece.hoop.machineId)
-  if (standing.length < 2) return null
-  const first = shelf.machines.find((m) => m.onBench)
-  return (
-    <Choices
-      label="Machine"
-      choices={standing.map(({ id, name }) => ({ id, name }))}
-      value={piece.hoop.machineId ?? first?.id ?? null}
-      onChange={(machineId) => set({ hoop: { machineId, turn: null } })}
-    />
   )
 }

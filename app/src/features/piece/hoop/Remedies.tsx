@@ -59,6 +59,13 @@ function Take({ tools: { piece, set }, remedy }: { tools: PieceTools; remedy: Re
       />
     )
   }
+  if (remedy.kind === 'move-part') {
+    const was = piece.hoop.moved[remedy.part] ?? { x: 0, y: 0 }
+    const moved = { [remedy.part]: { x: was.x + remedy.dx, y: was.y + remedy.dy } }
+    return (
+      <Button type="outline" title="Move it so, here and at the machine" onPress={() => set({ hoop: { moved } })} />
+    )
+  }
   if (remedy.kind === 'other-hoop')
     return (
       <Button

@@ -6,6 +6,7 @@ import { Disclosure } from '@/ui/Disclosure'
 import { useWide } from '@/ui/useMedia'
 import { Text } from '@/ui/Text'
 import { PieceDrawing } from '../PieceDrawing'
+import { AsLastTime } from '../AsLastTime'
 import { type PieceTools, useHoopPlan } from '../usePiece'
 import { PartHoopings } from './PartHoopings'
 import { RingRoom } from './RingRoom'
@@ -35,6 +36,7 @@ export function WhichHoop({ tools, choice, hoop }: Props) {
         write={plan.writeRoom}
         says={`The design in ${hoop.name}, to scale. ${slackWords(choice, plan.writeRoom)}`}
       />
+      <AsLastTime tools={tools} what="hoop" />
       {choice.reasons.map((r) => (
         <AdviceBar key={r.code + r.text} advice={r} />
       ))}

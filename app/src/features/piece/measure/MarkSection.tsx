@@ -1,7 +1,8 @@
 import { Button } from '@rneui/themed'
 import { formatFine } from '@thimble/core/lengths'
-import { writeName } from '@thimble/core/messages'
-import { markedWith, waysToMark } from '@thimble/plan'
+import { writeMessage, writeName } from '@thimble/core/messages'
+import type { TapeStep } from '@thimble/core/placement'
+import { markedWith, tickOf, waysToMark } from '@thimble/plan'
 import { View } from 'react-native'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Choices } from '@/ui/Choices'
@@ -44,13 +45,7 @@ export function MarkSection({ tools }: { tools: PieceTools }) {
       <MarkWith tools={tools} />
       <View>
         {placement?.steps.map((step) => (
-          <CheckboxRow
-            key={step.id}
-            title={step.text}
-            after={step.loss ? `(rounded by ${formatFine(step.loss, plan.style)})` : undefined}
-            done={piece.measure.marked[step.id] ?? false}
-            onChange={(done) => set({ measure: { marked: { [step.id]: done } } })}
-          />
+          <MarkStep key={step.id} tools={tools} step={step} />
         ))}
       </View>
       {plan.rule.arrange === 'corners' && copies.some((c) => c.pose.rotation !== 0) ? (
@@ -65,6 +60,21 @@ export function MarkSection({ tools }: { tools: PieceTools }) {
       )}
       {placement ? <TemplateButtons make={(paper) => printTemplate(tools, paper, new Date())} /> : null}
     </Section>
+  )
+}
+
+/** A mark to make, ticked as it was said: with another number it is to be made again. */
+function MarkStep({ tools: { piece, plan, set }, step }: { tools: PieceTools; step: TapeStep }) {
+  const { marked, markedSaid } = piece.measure
+  const { ticked, was } = tickOf({ ticked: marked, said: markedSaid }, step.id, step.said)
+  return (
+    <CheckboxRow
+      title={step.text}
+      after={step.loss ? `(rounded by ${formatFine(step.loss, plan.style)})` : undefined}
+      was={was && writeMessage(was, plan.style)}
+      done={ticked}
+      onChange={(done) => set({ measure: { marked: { [step.id]: done }, markedSaid: { [step.id]: step.said } } })}
+    />
   )
 }
 

@@ -24,7 +24,7 @@ export function MachineStopped({ run, course, onOther }: Props) {
     const { colour } = program.blocks[blockAt(program, stitch)]!
     return (
       <Button
-        title={`${threadFor(colour, threads)} is on`}
+        title={`${threadFor(colour, threads, run.sewing.spools)} is on`}
         disabled={course.busy}
         onPress={() => course.ready('colour')}
       />

@@ -82,7 +82,12 @@ function Awaited({ run, stitch, course }: Pick<Props, 'run' | 'stitch' | 'course
   if (!halt) return null
   const next = program.blocks[blockAt(program, stitch)]!
   if (halt === 'colour')
-    return <Button title={`${threadFor(next.colour, threads)} is on`} onPress={() => course.ready('colour')} />
+    return (
+      <Button
+        title={`${threadFor(next.colour, threads, run.sewing.spools)} is on`}
+        onPress={() => course.ready('colour')}
+      />
+    )
   return (
     <Button
       title={halt === 'lay' ? 'The cloth is laid' : 'The cloth is trimmed'}

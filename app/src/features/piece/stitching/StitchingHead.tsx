@@ -1,4 +1,5 @@
 import type { SewProgram } from '@thimble/core/sewing'
+import type { Spools } from '@thimble/plan'
 import { runNow, threadAtHand } from '@thimble/plan/stitching'
 import { View } from 'react-native'
 import Svg, { Path, Rect } from 'react-native-svg'
@@ -9,12 +10,12 @@ import { metresText } from '@/words/threadNeeds'
 import { threadFor } from '@/words/threadWords'
 import { StitchingStrip } from './StitchingStrip'
 
-type Props = { program: SewProgram; stitch: number }
+type Props = { program: SewProgram; stitch: number; spools: Spools }
 
 const minutesText = (seconds: number): string => `${Math.max(1, Math.round(seconds / 60))} min`
 
 /** How far it is among its threads, and the one on the needle as large as can be read from two metres. */
-export function StitchingHead({ program, stitch }: Props) {
+export function StitchingHead({ program, stitch, spools }: Props) {
   const threads = useNamed('threads')
   const now = runNow(program, stitch)
   const { colour } = program.blocks[now.block]!
@@ -28,7 +29,7 @@ export function StitchingHead({ program, stitch }: Props) {
         <View style={{ flex: 1, minWidth: 0 }}>
           <Text soft>{`on the needle, ${now.thread} of ${now.threads}`}</Text>
           <Heading level={2} style={{ fontSize: 32, lineHeight: 38 }}>
-            {threadFor(colour, threads)}
+            {threadFor(colour, threads, spools)}
           </Heading>
           <Text bold style={{ fontSize: 20, lineHeight: 28 }}>
             {`${metresText(topMetres)}, ${minutesText(seconds)}`}
@@ -37,7 +38,7 @@ export function StitchingHead({ program, stitch }: Props) {
             <Text soft>
               {'then '}
               <Text bold style={{ fontSize: 17 }}>
-                {threadFor(now.next.colour, threads)}
+                {threadFor(now.next.colour, threads, spools)}
               </Text>
               {`, ${metresText(next.topMetres)}`}
             </Text>

@@ -16,7 +16,7 @@ import type { Stitching } from './useStitching'
 /** Time to go, stitches sewn, and whether the bobbin lasts. */
 export function StitchingNumbers({ run, stitch, course }: { run: Stitching; stitch: number; course: Course }) {
   const { program, bobbinAt, sewing } = run
-  const { secondsLeft, seconds } = runNow(program, stitch)
+  const { secondsLeft, seconds } = runNow(program, stitch, sewing.pace)
   return (
     <View style={{ padding: 16, gap: 12 }}>
       <View style={{ flexDirection: 'row', gap: 28 }}>

@@ -14,6 +14,7 @@ import { Text } from '@/ui/Text'
 import { stateWord, whatNow } from '@/words/runWords'
 import { startNow } from '../besideNow'
 import { DrawingBeside } from '../DrawingBeside'
+import { MoveBoxes } from '../hoop/MoveBoxes'
 import { noMarks } from '../hoop/noMarks'
 import { PieceComing } from '../PieceComing'
 import { type PieceTools, usePieceTools } from '../usePiece'
@@ -27,7 +28,7 @@ import { type Course, useCourse, type Who } from './useCourse'
 import { type Stitching, useStitching, useSewing } from './useStitching'
 import { useShake } from './useShake'
 import { useTicking } from './useTicking'
-import { WhoSews } from './WhoSews'
+import { PaceOfTime, WhoSews } from './WhoSews'
 
 /** At the machine: what is on the needle, how far it is, and what happened, to be read from two metres. */
 export function StitchingPage({ id }: { id: string }) {
@@ -42,10 +43,7 @@ function AtMachine({ piece }: { piece: Piece }) {
   return (
     <Page title={piece.name} back>
       <Section>
-        <Text>
-          Nothing is known yet of what is sewn: choose a stack at Build, and give the design with its stitches at
-          Measure.
-        </Text>
+        <Text>Choose the layers first.</Text>
       </Section>
     </Page>
   )
@@ -70,16 +68,26 @@ function Sewn({ tools, sewing }: { tools: PieceTools; sewing: Sewing }) {
       <View ref={top} />
       <DrawingBeside
         drawing={<Drawing {...{ tools, run, moves }} />}
-        head={<StitchingHead program={run.program} stitch={stitch} />}
+        head={<StitchingHead program={run.program} stitch={stitch} spools={sewing.spools} />}
       >
         {other ? <OtherThings {...{ run, course }} onClose={() => setOther(false)} /> : null}
         <Trouble run={run} course={course} who={who} />
+        {sewing.move && run.run.state === 'ready' ? (
+          <Section title="Dial in">
+            <MoveBoxes move={sewing.move} />
+          </Section>
+        ) : null}
         <StitchingNumbers {...{ run, stitch, course }} />
         {sewing.groups > 1 ? (
           <Text soft style={{ paddingHorizontal: 16 }}>{`Hooping ${sewing.group + 1} of ${sewing.groups}.`}</Text>
         ) : null}
         {run.run.state === 'ready' ? (
           <WhoSews who={who} onWho={setWho} pace={run.machine.told?.now.pace ?? 1} onPace={course.setPace} />
+        ) : null}
+        {run.run.by === 'machine' && run.linked && run.run.state !== 'ready' && run.run.state !== 'done' ? (
+          <Section>
+            <PaceOfTime pace={run.linked.now.pace} onPace={course.setPace} />
+          </Section>
         ) : null}
         {awake.cannot ? (
           <Text soft style={{ paddingHorizontal: 16 }}>

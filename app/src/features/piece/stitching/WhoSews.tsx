@@ -18,23 +18,28 @@ export function WhoSews({ who, onWho, pace, onPace }: Props) {
       <Choices
         label="The machine"
         choices={[
-          { id: 'hand', name: 'My machine; I tap along' },
-          { id: 'machine', name: 'The stand-in machine' },
+          { id: 'hand', name: 'I log it by hand' },
+          { id: 'machine', name: 'Practice machine' },
         ]}
         value={who}
         onChange={onWho}
       />
       {who === 'machine' ? (
         <>
-          <Choices
-            label="How fast time goes"
-            choices={paces.map((n) => ({ id: String(n), name: n === 1 ? 'true' : `${n} times` }))}
-            value={String(pace)}
-            onChange={(id) => onPace(Number(id))}
-          />
-          <Text soft>It sews as a machine does, with its breaks and its bobbin, and moves nothing real.</Text>
+          <PaceOfTime pace={pace} onPace={onPace} />
+          <Text soft>It sews like a machine, breaks and all. Nothing real moves, and it teaches the log nothing.</Text>
         </>
       ) : null}
     </Section>
   )
 }
+
+/** How fast the practice machine's time goes, before it sews and while it does. */
+export const PaceOfTime = ({ pace, onPace }: Pick<Props, 'pace' | 'onPace'>) => (
+  <Choices
+    label="Practice speed"
+    choices={paces.map((n) => ({ id: String(n), name: n === 1 ? 'Real time' : `${n} times` }))}
+    value={String(pace)}
+    onChange={(id) => onPace(Number(id))}
+  />
+)

@@ -21,7 +21,8 @@ export function useMachine(id: string, listens: boolean): Linked {
   const [away, setAway] = useState<string | null>(null)
   const hear = useCallback((now: MachineNow) => {
     setAway(null)
-    setTold({ now, at: performance.now() })
+    // An answer may come after what was told later: a machine is never as it was before.
+    setTold((last) => (last && last.now.at > now.at ? last : { now, at: performance.now() }))
   }, [])
   const again = useRef<ReturnType<typeof setTimeout>>(undefined)
   useEffect(() => {

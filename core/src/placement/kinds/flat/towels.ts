@@ -54,7 +54,7 @@ function towelShape(m: Towel): ItemShape {
         name: 'zone.border',
         outline: boxCorners({ ...b, top, bottom: -foot }),
         clear: 5,
-        ring: 'caution',
+        ring: 'woven-in',
       },
     ],
     tapes: [

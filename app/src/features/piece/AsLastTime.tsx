@@ -1,0 +1,14 @@
+import { writeMessage } from '@thimble/core/messages'
+import { lastTime } from '@thimble/plan'
+import { Text } from '@/ui/Text'
+import { type PieceTools, useHoopPlan } from './usePiece'
+
+type Props = { tools: PieceTools; what: 'machine' | 'hoop' | 'turn' | 'holding' }
+
+/** Says so where something stands as it was on the piece this one is the same as again. */
+export function AsLastTime({ tools, what }: Props) {
+  const last = lastTime(tools.piece, useHoopPlan(tools))
+  if (!last?.[what]) return null
+  const dialled = what === 'turn' && last.dialled ? ` Dialled in then: ${writeMessage(last.dialled)}.` : ''
+  return <Text soft>{`As last time.${dialled}`}</Text>
+}

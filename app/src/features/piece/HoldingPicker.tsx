@@ -1,0 +1,91 @@
+import { type HoldingMethod, holdingNames } from '@thimble/core/recipe'
+import { heldIn, hoopToHold, moveToHoop } from '@thimble/plan'
+import { useMemo } from 'react'
+import { AdviceBar } from '@/ui/AdviceBar'
+import { Choices } from '@/ui/Choices'
+import { useUnits } from '@/ui/useUnits'
+import { Text } from '@/ui/Text'
+import { AsLastTime } from './AsLastTime'
+import { type PieceTools, useBuilt, useHoopPlan } from './usePiece'
+
+const ASKED = ['hooped', 'floated', 'clamped', 'backing-under'] as const
+
+/** Hooped, floated or clamped: one choice, the same at Layers and at Hoop. What is likely to go wrong stands below it. */
+export function HoldingPicker({ tools }: { tools: PieceTools }) {
+  const { advice, method } = useHoopPlan(tools)
+  const inUnits = useUnits()
+  const pick = usePickHolding(tools)
+  const by = new Map(advice.choices.map((choice) => [choice.method, choice]))
+  const possible = ASKED.filter((one) => one === method || pick.hoopFor(one) !== undefined)
+  const against = by.get(method)?.against
+  const why = method === advice.method ? advice.because[0] : by.get(method)?.because[0]
+  return (
+    <>
+      <Choices
+        label="How the cloth is held"
+        choices={possible.map((id) => ({
+          id,
+          name: id === advice.advised ? `${holdingNames[id]} (advised)` : holdingNames[id],
+        }))}
+        value={method}
+        onChange={pick.take}
+      />
+      <AsLastTime tools={tools} what="holding" />
+      {against ? (
+        <AdviceBar advice={{ code: against.rule, text: against.text, severity: 'caution' }} />
+      ) : why ? (
+        <Text soft>{inUnits(why.text)}</Text>
+      ) : null}
+      {method === 'floated' ? <HoopedElsewhere tools={tools} /> : null}
+      {ASKED.filter((one) => !possible.includes(one) && by.get(one)?.because[0]).map((one) => (
+        <Text soft key={one}>
+          {inUnits(`Not ${holdingNames[one].toLowerCase()}: ${by.get(one)!.because[0]!.text}`)}
+        </Text>
+      ))}
+    </>
+  )
+}
+
+/** Where no hoop can hold the cloth itself here: how far off one could. */
+function HoopedElsewhere({ tools }: { tools: PieceTools }) {
+  const { marked, plan } = tools
+  const { shop, hoops, machines } = tools.shelf
+  const { ranked, machine } = useHoopPlan(tools)
+  const move = useMemo(
+    () => moveToHoop({ marked, hoops, machines, shop }, { ranked, machine }),
+    [marked, hoops, machines, shop, ranked, machine],
+  )
+  if (!move) return null
+  const far = `${plan.write(Math.abs(move.down))} ${move.down > 0 ? 'lower' : 'higher'}`
+  const beyond = move.beyond === null ? '' : `, with ${plan.write(move.beyond)} of cloth beyond it`
+  return <Text>{`Placed ${far}, ${move.name} can hold it hooped${beyond}.`}</Text>
+}
+
+/**
+ * `hoopFor`: the hoop that a way of holding needs in place of the one at hand; null: that one will do; undefined: there is
+ * none that can hold it so here.
+ */
+function usePickHolding(tools: PieceTools) {
+  const { piece, marked, shelf, set } = tools
+  const plan = useHoopPlan(tools)
+  const { stack } = useBuilt(tools)
+  const others = useMemo(() => {
+    const { shop, hoops, machines, corrections } = shelf
+    const ask = { piece, marked, stack, shop, hoops, machines, corrections }
+    const here = (method: HoldingMethod): boolean =>
+      method === plan.method ||
+      (heldIn(plan.hoop, method) === method &&
+        plan.advice.choices.some((choice) => choice.method === method && choice.allowed))
+    const found = ASKED.filter((method) => hoops.length > 0 && !here(method) && method !== 'floated')
+    return new Map(found.map((method) => [method, hoopToHold(method, ask) ?? undefined]))
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- what was noted of a piece afterwards changes nothing of it
+  }, [piece.item, piece.measure, piece.build, plan, marked, stack, shelf])
+  const hoopFor = (method: HoldingMethod): string | null | undefined =>
+    others.has(method as (typeof ASKED)[number]) ? others.get(method as (typeof ASKED)[number]) : null
+  const take = (holding: HoldingMethod): void => {
+    const hoopId = piece.hoop.hoopId === null ? null : hoopFor(holding)
+    const again = piece.hoop.kept.length > 0 ? { reopened: true } : {}
+    set({ hoop: { holding, ...(hoopId ? { hoopId } : {}), ...again } })
+  }
+  return { hoopFor, take }
+}

@@ -1,0 +1,72 @@
+import type { DecidedStack } from '@thimble/contract'
+import { bobbinColourNames, needlePoints, needleSizes, pointNames } from '@thimble/core/recipe'
+import { bobbinShort } from '@thimble/plan/consumption'
+import { Button } from '@rneui/themed'
+import { useNamed } from '@/state/useShelfDocs'
+import { AdviceBar } from '@/ui/AdviceBar'
+import { Choices } from '@/ui/Choices'
+import { Disclosure } from '@/ui/Disclosure'
+import { Text } from '@/ui/Text'
+import { bobbinText, needleText } from '@/words/stackWords'
+import type { PieceTools } from './usePiece'
+
+type Props = { tools: PieceTools; stack: DecidedStack; advised: Pick<DecidedStack, 'needle' | 'bobbin'> | null }
+
+const bobbinColours = ['white', 'black', 'match'] as const
+
+/** Needle and bobbin for these layers: as they go with them, or the worker's own. */
+export function OwnNeedle({ tools: { piece, set }, stack, advised }: Props) {
+  const bobbins = useNamed('bobbins')
+  const { own } = piece.build
+  const put = (change: Partial<typeof own>): void => set({ build: { own: change } })
+  const needle = stack.needle ?? { size: '75/11', point: 'embroidery', coated: false }
+  const bobbin = stack.bobbin ?? { weight: 60, colour: 'white' }
+  const chosen = piece.measure.carried ? 'Your choice, or as last time' : 'Your choice'
+  const otherwise = [
+    advised?.needle && needleText(advised.needle) !== needleText(stack.needle) ? needleText(advised.needle) : '',
+    advised?.bobbin && bobbinText(advised.bobbin) !== bobbinText(stack.bobbin)
+      ? `bobbin ${bobbinText(advised.bobbin)}`
+      : '',
+  ].filter(Boolean)
+  return (
+    <>
+      {bobbinShort(stack.bobbin, bobbins) ? (
+        <AdviceBar
+          advice={{
+            code: 'short',
+            severity: 'caution',
+            text: `No ${bobbinText(stack.bobbin)} bobbin in the stash. A white one shows more on the back, and holds as well.`,
+          }}
+        />
+      ) : null}
+      {otherwise.length > 0 ? <Text soft>{`${chosen}. Advised: ${otherwise.join(', ')}.`}</Text> : null}
+      <Disclosure title={`Needle ${needleText(stack.needle)}, bobbin ${bobbinText(stack.bobbin)}: change`}>
+        <Choices
+          label="Needle"
+          choices={needleSizes.map((id) => ({ id, name: id }))}
+          value={needle.size}
+          onChange={(size) => put({ needle: { ...needle, size } })}
+        />
+        <Choices
+          label="Point"
+          choices={needlePoints.map((id) => ({ id, name: pointNames[id] }))}
+          value={needle.point}
+          onChange={(point) => put({ needle: { ...needle, point } })}
+        />
+        <Choices
+          label="Bobbin"
+          choices={bobbinColours.map((id) => ({ id, name: bobbinColourNames[id] }))}
+          value={bobbin.colour}
+          onChange={(colour) => put({ bobbin: { ...bobbin, colour } })}
+        />
+        {own.needle || own.bobbin ? (
+          <Button
+            type="outline"
+            title="Use the advised ones"
+            onPress={() => put({ needle: null, bobbin: null } as never)}
+          />
+        ) : null}
+      </Disclosure>
+    </>
+  )
+}

@@ -1,0 +1,23 @@
+import { Choices } from '@/ui/Choices'
+import { Section } from '@/ui/Section'
+import { AsLastTime } from '../AsLastTime'
+import { type PieceTools, useHoopPlan } from '../usePiece'
+
+/** The machine it goes on, whatever of it fits: always there where there is a choice. */
+export function WhichMachine({ tools }: { tools: PieceTools }) {
+  const { machine } = useHoopPlan(tools)
+  const { machines } = tools.shelf
+  const standing = machines.filter(({ id, onBench }) => onBench || id === machine.id)
+  if (standing.length < 2) return null
+  return (
+    <Section>
+      <Choices
+        label="Machine"
+        choices={standing.map(({ id, name }) => ({ id, name }))}
+        value={machine.id}
+        onChange={(machineId) => tools.set({ hoop: { machineId, turn: null } })}
+      />
+      <AsLastTime tools={tools} what="machine" />
+    </Section>
+  )
+}

@@ -1,0 +1,14 @@
+/** Less than this is no distance on a tape. */
+const LEAST_MM = 0.5
+
+/**
+ * Where the notches go from the cross, as the hoop lies before the worker; null where they go on it.
+ *
+ * @example notchesText({ x: -16, y: 3 }, write) // '16 mm left of the cross and 3 mm nearer to you'
+ */
+export function notchesText({ x, y }: { x: number; y: number }, write: (mm: number) => string): string | null {
+  const across = Math.abs(x) >= LEAST_MM ? `${write(Math.abs(x))} ${x > 0 ? 'right' : 'left'} of the cross` : null
+  const along = Math.abs(y) >= LEAST_MM ? `${write(Math.abs(y))} ${y > 0 ? 'nearer to you' : 'farther from you'}` : null
+  if (across && along) return `${across} and ${along}`
+  return across ?? (along ? `${along} than the cross` : null)
+}

@@ -1,0 +1,33 @@
+import type { Hoop } from '@thimble/contract'
+import { movePartIn } from '@thimble/core/hooping'
+import { formatLength } from '@thimble/core/lengths'
+import type { PlanHoopInput } from './offerHoop'
+import { notTaken } from './benchMachine'
+import { type HoopPlan, styleOf } from './planHoop'
+
+/** A part of a grouped design that is moved, in the design's own frame, so that a hoop takes the whole. */
+type MovePart = { part: number; x: number; y: number; hoop: string; text: string }
+
+/**
+ * Where no hoop takes a grouped design as it is: the part that is moved by the least so that one of them does. Null where
+ * there is none.
+ */
+export function movePart(
+  { marked: { design }, hoops, machines, shop }: Pick<PlanHoopInput, 'marked' | 'hoops' | 'machines' | 'shop'>,
+  { ranked, machine }: Pick<HoopPlan, 'ranked' | 'machine'>,
+): MovePart | null {
+  if (design.parts.length < 2) return null
+  const style = styleOf(shop)
+  const parts = design.parts.map((part, i) => ({ ...part, id: String(i) }))
+  const turns = [...new Set([0, ...ranked.map(({ rotation }) => rotation)])]
+  const inHoop = ({ id, name, field }: Hoop): MovePart[] =>
+    turns
+      .flatMap((rotation) => movePartIn({ field, parts, rotation, write: (mm) => formatLength(mm, style) }) ?? [])
+      .map(({ part, dx, dy, text }) => ({
+        ...{ part: Number(part), x: dx, y: dy, hoop: id },
+        text: `${text} Then ${name} takes it.`,
+      }))
+  const found = hoops.filter((hoop) => !notTaken(hoop, machine, machines)).flatMap(inHoop)
+  const far = ({ x, y }: MovePart): number => Math.hypot(x, y)
+  return found.sort((a, b) => far(a) - far(b))[0] ?? null
+}
