@@ -30,7 +30,7 @@ test('a padded gilet is refused by the screw hoops and taken by the clamp', { ta
   gilet.measure = { ...demo.measure, measures: {}, placement: 'right-chest' }
   gilet.build = { ...demo.build, cloth: { ...demo.build.cloth, family: 'quilted', told: true } }
   await shop.send('PUT', `/pieces/${id}`, gilet)
-  const hand = await openHoop(page, shop.url, id)
+  await openHoop(page, shop.url, id)
   await expect(page.getByRole('heading', { name: 'Clamping 200: it fits' })).toBeVisible()
   await expect(page.getByRole('heading', { name: 'Clamped', exact: true })).toBeVisible()
   await expect(page.getByText(/Magnets pinch fingers/)).toBeVisible()

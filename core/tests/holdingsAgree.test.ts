@@ -64,6 +64,7 @@ describe('how a piece is held and what its stack is', () => {
 
   it('refuses only what cannot be done, and puts first what nothing speaks against, where there is such', () => {
     fc.assert(
+      // eslint-disable-next-line complexity -- what cannot be done, way by way
       fc.property(query, (q) => {
         const { ring, clothBeyondRing = 99, ringInside = true, holding } = q
         const thicknessMm = factsOf(q).thickness

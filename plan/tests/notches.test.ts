@@ -87,6 +87,7 @@ function begun(i: number, { item, design, stitches, family, hoopId, machineId, h
   return { piece, stock, plans, at: hoopingAtHand(piece, plans.hoop, plans.marked) }
 }
 
+// eslint-disable-next-line complexity -- each place the dial stands at, one after another
 it('the dial is one and the same at Hoop, on the list and at the machine, and a hand that follows lands on the mark', () => {
   const wrong: string[] = []
   let [fitted, off, alone] = [0, 0, 0]
@@ -125,6 +126,7 @@ it('the dial is one and the same at Hoop, on the list and at the machine, and a 
 
 const now = '2026-11-25T11:00:00.000Z'
 
+// eslint-disable-next-line complexity -- each place the dial stands at, one after another
 it('after a check the dial is that of the check on the list, on paper, at the machine and in the record, and it lands', () => {
   const wrong: string[] = []
   let checked = 0

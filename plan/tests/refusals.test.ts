@@ -38,8 +38,9 @@ it('a hoop is refused for nothing but what cannot be done, and what is held the 
     const what = `${kind.id} ${placement.id} ${hoop.name} ${holding}`
     const stops = plan.chosen!.reasons.filter(({ severity }) => severity === 'stop').map(({ code }) => code)
     for (const code of stops) if (!refusals.includes(code)) wrong.push(`${what}: ${code}`)
-    if (plan.chosen!.fits !== (stops.length === 0)) wrong.push(`${what}: fits ${plan.chosen!.fits} with ${stops}`)
-    if (holding === 'floated' && stops.some((code) => ofTheRim.includes(code))) wrong.push(`${what}: ${stops}`)
+    if (plan.chosen!.fits !== (stops.length === 0))
+      wrong.push(`${what}: fits ${plan.chosen!.fits} with ${stops.join()}`)
+    if (holding === 'floated' && stops.some((code) => ofTheRim.includes(code))) wrong.push(`${what}: ${stops.join()}`)
     if (!plan.chosen!.fits) continue
     taken++
     if (plan.method !== heldIn(hoop, holding)) wrong.push(`${what}: held ${plan.method}`)

@@ -1,7 +1,6 @@
 import type { Severity } from '../advice'
 import { all, any, type Condition, not, when } from '../recipe/condition'
 import {
-  bruises,
   coated,
   delicate,
   fusible,
@@ -50,7 +49,6 @@ const backed = has('backing', 'a backing')
 /** Carries stitches by itself; padding does not carry a dense design. */
 const clothAlone = any(heavy, all(padded, not(dense)))
 const tears = uses('tear-away', (kind) => kind.startsWith('tear-away') || kind.startsWith('part-soluble'))
-const inRing = any<Stacked>(held('hooped'), held('backing-under'))
 const fused = when<Stacked>('something is fused', ({ stack }) =>
   stack.layers.some((l) => l.role !== 'cover' && l.grip === 'fused'),
 )

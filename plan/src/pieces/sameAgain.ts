@@ -53,11 +53,11 @@ function asBuilt(piece: Piece): Omit<Piece['build'], 'kept' | 'reopened' | 'decl
 
 /** Hoop, machine and way up as they really were, else as they were decided, else as they were picked. */
 function asHooped({ hoop, finish }: Piece): Pick<Piece['hoop'], 'hoopId' | 'machineId' | 'turn'> {
-  const [[record], [decided]] = [finish.kept, hoop.kept]
+  const known = [...finish.kept, ...hoop.kept]
   return {
-    hoopId: record?.hoop?.id ?? decided?.hoop?.id ?? hoop.hoopId,
-    machineId: record?.machine?.id ?? decided?.machine?.id ?? hoop.machineId,
-    turn: record?.turn ?? decided?.turn ?? hoop.turn,
+    hoopId: known.find((one) => one.hoop?.id)?.hoop?.id ?? hoop.hoopId,
+    machineId: known.find((one) => one.machine)?.machine?.id ?? hoop.machineId,
+    turn: known.find((one) => one.turn !== null)?.turn ?? hoop.turn,
   }
 }
 

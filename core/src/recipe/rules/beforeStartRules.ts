@@ -1,4 +1,4 @@
-import { all, always, not, when } from '../condition'
+import { all, always, not } from '../condition'
 import { holesStay, knit, textured } from '../conditions/cloth'
 import { applique, dense, line } from '../conditions/work'
 import { layerNames } from '../names'

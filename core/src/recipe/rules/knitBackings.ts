@@ -1,6 +1,6 @@
 import { all, not } from '../condition'
 import { fusible, paleThin, springy, takesWater } from '../conditions/cloth'
-import { dense, mayDissolve, skin } from '../conditions/work'
+import { mayDissolve, skin } from '../conditions/work'
 import { type BackingPlan, clothIn, meshOn, one } from './backingPlan'
 
 /** Knits, and wovens that stretch over 10 %: the backing stays for the garment's life (craft.md section 5). */

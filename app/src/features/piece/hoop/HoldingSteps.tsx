@@ -1,6 +1,6 @@
 import { holdingSteps } from '@thimble/core/holding'
 import type { HoldingMethod } from '@thimble/core/recipe'
-import type { Hoop } from '@thimble/contract'
+import type { Basis, Hoop } from '@thimble/contract'
 import { coreLayers, factsFrom, hoopingAtHand, notchesFromCross } from '@thimble/plan'
 import { View } from 'react-native'
 import { HoldingDrawing } from '@/drawing/HoldingDrawing'
@@ -11,6 +11,12 @@ import { type PieceTools, useBuilt, useHoopPlan } from '../usePiece'
 
 type Props = { tools: PieceTools; method: HoldingMethod; hoop: Pick<Hoop, 'clamp' | 'closes'> | null }
 
+/** What of the cloth changes how hands go about it. */
+function ofTheCloth(basis: Basis): Pick<Parameters<typeof holdingSteps>[0], 'knit' | 'holesStay' | 'wet'> {
+  const { knit, keepsHoles, coated, waterMarks } = factsFrom(basis)
+  return { knit, holesStay: keepsHoles || coated, wet: !waterMarks && !coated }
+}
+
 /** What hands do, in order, for this way of holding in this hoop and no other. */
 export function HoldingSteps({ tools, method, hoop }: Props) {
   const { piece, marked } = tools
@@ -18,15 +24,12 @@ export function HoldingSteps({ tools, method, hoop }: Props) {
   const { stack, basis } = useBuilt(tools)
   const at = hoopingAtHand(piece, useHoopPlan(tools), marked)
   const off = at && !piece.hoop.lineUp ? notchesText(notchesFromCross(at.hoop, at.pose), tools.plan.write) : null
-  const facts = factsFrom(basis)
   const steps = holdingSteps({
     method,
     closes: hoop?.clamp ? 'magnets' : (hoop?.closes ?? 'screw'),
-    knit: facts.knit,
     tube: Boolean(marked.placed?.item.tube),
     layers: stack ? coreLayers(stack.layers) : [],
-    holesStay: facts.keepsHoles || facts.coated,
-    wet: !facts.waterMarks && !facts.coated,
+    ...ofTheCloth(basis),
     ...(off ? { notches: off } : {}),
   })
   const sprayed = stack?.layers.some(({ role, grip }) => role === 'cloth' && grip === 'sprayed') ?? false

@@ -18,7 +18,7 @@ const FIELD_PATHS = /^(measures|distances|design|zones|row)\b/
 
 /** The marks in the order a hand makes them, with what to make them and what takes it off again. */
 export function MarkSection({ tools }: { tools: PieceTools }) {
-  const { piece, plan, set } = tools
+  const { plan, set } = tools
   const { placement, problems, kind } = plan
   const copies = placement?.copies ?? []
   const loose = Object.entries(problems).filter(([path]) => !FIELD_PATHS.test(path))
