@@ -35,7 +35,7 @@ export function OwnNeedle({ tools: { piece, set }, stack, advised }: Props) {
           advice={{
             code: 'short',
             severity: 'caution',
-            text: `No ${bobbinText(stack.bobbin)} bobbin in the stash. A white one shows more on the back, and holds as well.`,
+            text: `No ${bobbinText(stack.bobbin)} bobbin in the stash.${stack.bobbin?.colour === 'black' ? ' White holds as well; it shows more on the back.' : ''}`,
           }}
         />
       ) : null}
