@@ -14,9 +14,17 @@ type Props = { tools: PieceTools; stack: DecidedStack; advised: Pick<DecidedStac
 
 const bobbinColours = ['white', 'black', 'match'] as const
 
+/** Says so where none of the bobbin's weight and colour is in the stash. */
+function MissingBobbin({ bobbin }: Pick<DecidedStack, 'bobbin'>) {
+  const bobbins = useNamed('bobbins')
+  if (!bobbinShort(bobbin, bobbins)) return null
+  const instead = bobbin?.colour === 'black' ? ' White holds as well; it shows more on the back.' : ''
+  const text = `No ${bobbinText(bobbin)} bobbin in the stash.${instead}`
+  return <AdviceBar advice={{ code: 'short', severity: 'caution', text }} />
+}
+
 /** Needle and bobbin for these layers: as they go with them, or the worker's own. */
 export function OwnNeedle({ tools: { piece, set }, stack, advised }: Props) {
-  const bobbins = useNamed('bobbins')
   const { own } = piece.build
   const put = (change: Partial<typeof own>): void => set({ build: { own: change } })
   const needle = stack.needle ?? { size: '75/11', point: 'embroidery', coated: false }
@@ -30,15 +38,7 @@ export function OwnNeedle({ tools: { piece, set }, stack, advised }: Props) {
   ].filter(Boolean)
   return (
     <>
-      {bobbinShort(stack.bobbin, bobbins) ? (
-        <AdviceBar
-          advice={{
-            code: 'short',
-            severity: 'caution',
-            text: `No ${bobbinText(stack.bobbin)} bobbin in the stash.${stack.bobbin?.colour === 'black' ? ' White holds as well; it shows more on the back.' : ''}`,
-          }}
-        />
-      ) : null}
+      <MissingBobbin bobbin={stack.bobbin} />
       {otherwise.length > 0 ? <Text soft>{`${chosen}. Advised: ${otherwise.join(', ')}.`}</Text> : null}
       <Disclosure title={`Needle ${needleText(stack.needle)}, bobbin ${bobbinText(stack.bobbin)}: change`}>
         <Choices
