@@ -25,7 +25,7 @@ test('a whole run with a break, an empty bobbin, a power cut, a killed server an
   page,
   demo: shop,
 }) => {
-  test.setTimeout(150_000)
+  test.setTimeout(240_000)
   const { bobbin } = await shop.send('GET', '/machines/machine-boatyard')
   await shop.send('PATCH', '/machines/machine-boatyard', { bobbinM: 1.5, bobbin })
   const hand = ticket(page)
@@ -110,7 +110,7 @@ test('a row in three hoopings is listed, sewn and measured hooping by hooping', 
   page,
   demo: shop,
 }) => {
-  test.setTimeout(120_000)
+  test.setTimeout(240_000)
   const runner = rowOfThree()
   await shop.send('PATCH', `/pieces/${runner.id}`, {
     ...{ measure: runner.measure, build: runner.build, hoop: runner.hoop },

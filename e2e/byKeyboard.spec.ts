@@ -4,7 +4,7 @@ test('a whole piece goes from New piece to the log by keyboard alone, and the cu
   demo: shop,
   page,
 }) => {
-  test.setTimeout(150_000)
+  test.setTimeout(240_000)
   await page.goto(shop.url)
   await page
     .getByRole('link', { name: /Crew polo/ })

@@ -19,7 +19,7 @@ test('a phone and a laptop through cut, removal and restore: every change is kep
   browser,
   shop,
 }) => {
-  test.setTimeout(120_000)
+  test.setTimeout(240_000)
   const before = await backupOf(shop)
   const laptop = await newPolo(page, shop.url)
   await laptop.type(/Seam to seam/, '540')

@@ -26,7 +26,7 @@ function expectPlain({ text, file }: { text: string; file: string }): void {
 }
 
 test('markup in every name is drawn as text on every paper', { tag: ENDURE }, async ({ page, shop }) => {
-  test.setTimeout(120_000)
+  test.setTimeout(240_000)
   const orders = marked(demo.orders).map((order) => ({ ...order, customer: MARKUP, deliveryNote: MARKUP }))
   await shop.send('POST', '/import', {
     ...demo,

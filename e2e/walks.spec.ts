@@ -134,7 +134,7 @@ for (const [i, walk] of walks.entries())
       `${walk.what}${alone ? ', by its size alone' : ''}: what was decided is carried to the log and the same again`,
       USUAL.includes(i) && alone === (i === 3) ? {} : { tag: ENDURE },
       async ({ page, demo: shop }) => {
-        test.setTimeout(120_000)
+        test.setTimeout(240_000)
         await walkThrough(page, shop, walk, alone)
       },
     )
