@@ -166,10 +166,11 @@ describe('an order', () => {
   it('gives the plan of one piece to its line: numbers to its own size alone, as assumed', () => {
     const twoM = order({ lines: { l: { counts: { m: '2' } } } })
     const pieces = make(twoM)
+    const needle = { size: '90/14', point: 'sharp', coated: false } as const
     const lead = patched<Piece>(pieces[2]!, {
       measure: { distances: { down: mm('185') }, measures: { chestWidth: mm('536') } },
       hoop: { hoopId: 'snug', holding: 'floated' },
-      build: { use: { laundering: 'daily' } },
+      build: { use: { laundering: 'daily' }, own: { needle }, spools: { '#fdfbf5': 'chalk' } },
     })
     const others = followersOf(lead, pieces)
     expect(others.map(({ id }) => id)).toEqual(['o-l-r0-chest', 'o-l-r1-chest', 'o-l-m-2-chest'])
@@ -178,6 +179,9 @@ describe('an order', () => {
       Array.from({ length: 3 }, () => ['snug', 'daily']),
     )
     expect([wren!.measure.carried, sameSize!.measure.carried?.distances]).toEqual([null, { down: mm('185') }])
+    expect([wren!, sameSize!].map(({ build }) => [build.own.needle, build.spools])).toEqual(
+      Array.from({ length: 2 }, () => [needle, { '#fdfbf5': 'chalk' }]),
+    )
     // The white one stays white.
     expect(ives!.build.cloth.colour).toBe('#ffffff')
     expect(lineFrom(lead, twoM)).toBeNull()

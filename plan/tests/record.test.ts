@@ -1,5 +1,5 @@
 import { type Patch, Piece } from '@thimble/contract'
-import { chosenFrom, decideStage, dialMessage, lastTime, logRowOf, planPiece } from '@thimble/plan'
+import { chosenFrom, decideStage, lastTime, logRowOf, planPiece } from '@thimble/plan'
 import { sameAgain } from '@thimble/plan/sameAgain'
 import {
   hoopingsOfRecord,
@@ -142,9 +142,14 @@ describe('a record that is amended', () => {
       used: { holding: 'floated', turn: 90 },
     } as Patch<Piece['finish']>)
     const recorded = kept(patched(used, { build: { spools: { '#203040': 'thread-night' } } }), at)
-    const again = sameAgain(recorded, { id: 'again', now: at })
     const [record] = recorded.finish.kept
     expect(record!.dialled).toHaveLength(1)
+    const [dialled, later] = [
+      { turn: -90, right: 4.2, down: 0 },
+      { turn: 0, right: 0, down: -1 },
+    ]
+    const seen = { ...recorded, finish: { ...recorded.finish, kept: [{ ...record!, dialled: [dialled, later] }] } }
+    const again = sameAgain(seen, { id: 'again', now: at })
     expect(again.build).toMatchObject({ own: { needle }, spools: { '#203040': 'thread-night' } })
     expect(again.hoop).toMatchObject({ holding: 'floated', turn: 90, hoopId: record!.hoop!.id })
     const plans = planPiece(again, shelf)
@@ -152,7 +157,7 @@ describe('a record that is amended', () => {
     expect(plans.build.through!.needle).not.toEqual(needle)
     const last = lastTime(again, plans.hoop)!
     expect([last.hoop, last.turn, last.holding]).toEqual([true, true, true])
-    expect(last.dialled).toEqual(dialMessage(record!.dialled[0]!))
+    expect(last.dialled).toBe('90° anticlockwise, 4.2\u00a0mm right')
     const upright = patched(again, { hoop: { turn: 0 } })
     expect(lastTime(upright, planPiece(upright, shelf).hoop)!.turn).toBe(false)
   })

@@ -2,7 +2,7 @@ export { chooseHolding, type HoldingAdvice } from './chooseHolding'
 export { type Correction, type CorrectionQuery, correctHooping } from './correction/correctHooping'
 export { cornerFromEdges, type FoundCorner } from './correction/cornerFromEdges'
 export { dialledPose, type MachineSteps } from './correction/machineSteps'
-export type { Remedy } from './correction/remedies'
+export { inTheDesign, type Remedy } from './correction/remedies'
 export {
   type Loading,
   type LoadingQuery,

@@ -1,4 +1,4 @@
-import { type Message, message } from '@thimble/core/messages'
+import { type Message, message, writeMessage } from '@thimble/core/messages'
 import type { Move } from './dialMove'
 
 /** A number that is dialled in: how far, and which way a hand understands; `any`: false where it is none. */
@@ -33,11 +33,21 @@ export function dialParts({ turn, right, down }: Dial): DialPart[] {
   })
 }
 
-/** The same as one line, the numbers that are none left out. */
-export function dialMessage(dial: Dial): Message {
-  const parts = dialParts(dial)
+/** Those of them that are any, each with its way. */
+const partMessages = (dial: Dial): Message[] =>
+  dialParts(dial)
     .filter(({ any }) => any)
     .map(({ way, amount }) => message(`dial.${way}` as const, { far: { plain: Number(amount) } }))
+
+/** What was dialled in, to go into a sentence. @example dialledText({ turn: -90, right: 4.2, down: 0 }) // '90° anticlockwise, 4.2 mm right' */
+export const dialledText = (dial: Dial): string =>
+  partMessages(dial)
+    .map((part) => writeMessage(part))
+    .join(', ') || 'no turn, no move'
+
+/** The same as one line, the numbers that are none left out. */
+export function dialMessage(dial: Dial): Message {
+  const parts = partMessages(dial)
   if (parts.length === 0) return message('start.centred')
   const [first, second, third] = parts
   if (!second) return message('start.dial-one', { first: first! })

@@ -1,5 +1,5 @@
 import type { Hoop } from '@thimble/contract'
-import { movePartIn } from '@thimble/core/hooping'
+import { fieldBox, movePartIn } from '@thimble/core/hooping'
 import { formatLength } from '@thimble/core/lengths'
 import type { PlanHoopInput } from './offerHoop'
 import { notTaken } from './benchMachine'
@@ -8,9 +8,12 @@ import { type HoopPlan, styleOf } from './planHoop'
 /** A part of a grouped design that is moved, in the design's own frame, so that a hoop takes the whole. */
 type MovePart = { part: number; x: number; y: number; hoop: string; text: string }
 
+/** Room that is left on each side, in mm: without any a hoop has to be laid true to the degree. */
+const ROOM = 3
+
 /**
- * Where no hoop takes a grouped design as it is: the part that is moved by the least so that one of them does. Null where
- * there is none.
+ * Where no hoop takes a grouped design as it is: the part that is moved by the least so that one of them does, with a little
+ * room to hoop it by where there is any. Null where there is none.
  */
 export function movePart(
   { marked: { design }, hoops, machines, shop }: Pick<PlanHoopInput, 'marked' | 'hoops' | 'machines' | 'shop'>,
@@ -20,14 +23,24 @@ export function movePart(
   const style = styleOf(shop)
   const parts = design.parts.map((part, i) => ({ ...part, id: String(i) }))
   const turns = [...new Set([0, ...ranked.map(({ rotation }) => rotation)])]
-  const inHoop = ({ id, name, field }: Hoop): MovePart[] =>
+  const write = (mm: number): string => formatLength(mm, style)
+  const inHoop = ({ id, name, field }: Hoop, margin: number): MovePart[] =>
     turns
-      .flatMap((rotation) => movePartIn({ field, parts, rotation, write: (mm) => formatLength(mm, style) }) ?? [])
+      .flatMap((rotation) => movePartIn({ field, parts, rotation, margin, write }) ?? [])
       .map(({ part, dx, dy, text }) => ({
         ...{ part: Number(part), x: dx, y: dy, hoop: id },
         text: `${text} Then ${name} takes it.`,
       }))
-  const found = hoops.filter((hoop) => !notTaken(hoop, machine, machines)).flatMap(inHoop)
+  const taken = hoops.filter((hoop) => !notTaken(hoop, machine, machines))
+  const within = (margin: number): MovePart[] =>
+    taken.filter(({ field }) => smallerSide(field) > 2 * margin).flatMap((hoop) => inHoop(hoop, margin))
+  const roomy = within(ROOM)
+  const found = roomy.length > 0 ? roomy : within(0)
   const far = ({ x, y }: MovePart): number => Math.hypot(x, y)
   return found.sort((a, b) => far(a) - far(b))[0] ?? null
+}
+
+function smallerSide(field: Hoop['field']): number {
+  const { left, right, top, bottom } = fieldBox(field)
+  return Math.min(right - left, bottom - top)
 }

@@ -36,12 +36,14 @@ function withPlan(other: Piece, lead: Piece): Piece {
   const next = { ...other }
   if (other.measure.kept.length === 0) next.measure = measureAs(other, lead)
   if (other.build.kept.length === 0) {
-    const { cloth, use, thread, stack } = lead.build
-    next.build = { ...other.build, use, thread, stack, cloth: { ...cloth, colour: other.build.cloth.colour } }
+    const { cloth, use, thread, stack, own, spools } = lead.build
+    const colour = other.build.cloth.colour
+    next.build = { ...other.build, use, thread, stack, own, spools, cloth: { ...cloth, colour } }
   }
   if (other.hoop.kept.length === 0) {
     const { hoopId, holding, machineId, turn, lineUp } = lead.hoop
-    next.hoop = { ...other.hoop, hoopId, holding, machineId, turn, lineUp }
+    const moved = other.measure.designId === lead.measure.designId ? lead.hoop.moved : other.hoop.moved
+    next.hoop = { ...other.hoop, hoopId, holding, machineId, turn, lineUp, moved }
   }
   return next
 }

@@ -1,5 +1,5 @@
 import type { Piece } from '@thimble/contract'
-import { dialMessage } from '../hoop/dialWords'
+import { dialledText } from '../hoop/dialWords'
 import type { HoopPlan } from '../hoop/planHoop'
 
 type LastTime = {
@@ -7,8 +7,8 @@ type LastTime = {
   hoop: boolean
   turn: boolean
   holding: boolean
-  /** What was dialled in then; null: not noted. */
-  dialled: ReturnType<typeof dialMessage> | null
+  /** What was dialled in then, in words; null: not noted. */
+  dialled: string | null
 }
 
 /** What of a piece stands as it was on the one it is the same as again; null: there is none, or it was not hooped. */
@@ -20,6 +20,6 @@ export function lastTime({ measure, hoop: stage }: Piece, plan: HoopPlan): LastT
     hoop: hooped.hoopId !== null && hooped.hoopId === plan.hoop?.id,
     turn: hooped.turn !== null && hooped.turn === stage.turn,
     holding: hooped.holding !== null && hooped.holding === plan.method,
-    dialled: hooped.dialled && dialMessage(hooped.dialled),
+    dialled: hooped.dialled && dialledText(hooped.dialled),
   }
 }

@@ -36,7 +36,7 @@ export function sameAgain(piece: Piece, { id, now }: Fresh): Piece {
     customer,
     measure: { ...blank.measure, choices, anchors, zones, row, designId, ownDesign, ownChange, markWith, carried },
     build: { ...blank.build, ...asBuilt(piece) },
-    hoop: { ...blank.hoop, ...hooped, lineUp: hoop.lineUp, holding: held },
+    hoop: { ...blank.hoop, ...hooped, lineUp: hoop.lineUp, moved: hoop.moved, holding: held },
   }
 }
 

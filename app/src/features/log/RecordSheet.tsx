@@ -19,7 +19,7 @@ import { RecordOutcome } from './RecordOutcome'
 import { TriesMade } from './TriesMade'
 import { bobbinText, layerDetail, layerLabel, needleText } from '@/words/stackWords'
 import { tookText } from '@/words/stockWords'
-import { dialledText } from '@/words/dialledText'
+import { dialsText } from '@/words/dialsText'
 import { turnWords } from '@/words/turnWords'
 
 /** A record's own matter, from what was kept and nothing else. Fetched when it is not on the device. */
@@ -81,7 +81,7 @@ function Used({ record, style }: Part) {
     <Section title="What was used">
       <Text>{[clothName(basis.cloth.family), held, hoop?.name, machine?.name].filter(Boolean).join(', ')}</Text>
       <Text soft>{[loadedText(turn), tensionText(tension), triesText(tries)].filter(Boolean).join('; ')}</Text>
-      {dialled.length > 0 ? <Text>{dialledText(dialled)}</Text> : null}
+      {dialled.length > 0 ? <Text>{`Dialled in: ${dialsText(dialled)}`}</Text> : null}
       <View>
         {stack?.layers.map((layer, i) => (
           <View key={i} style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 8 }}>

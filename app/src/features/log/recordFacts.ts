@@ -6,7 +6,7 @@ import { faultNames, howBadNames, verdictNames } from '@thimble/core/outcomes'
 import { writeMessage } from '@thimble/core/messages'
 import { logRowOf } from '@thimble/plan'
 import { clothName } from '@/words/clothWords'
-import { dialledText } from '@/words/dialledText'
+import { dialsText } from '@/words/dialsText'
 import { landingText } from '@/words/landingWords'
 import { minutePartNames } from '@/words/recordWords'
 import { bobbinText, layerDetail, layerLabel, needleText } from '@/words/stackWords'
@@ -63,7 +63,7 @@ const machineFacts = ({ holding, hoop, machine, turn, dialled, tension, tries }:
   ['Hoop', hoop?.name],
   ['Machine', machine?.name],
   ['Loaded', turn === null ? null : turn === 0 ? 'upright' : turnWords(turn)],
-  ['Dialled in', dialledText(dialled)],
+  ['Dialled in', dialsText(dialled)],
   ['Top tension', tension && tensions[tension]],
   ['Hooped', tries === null ? null : tries === 1 ? 'once' : `${tries} times`],
 ]

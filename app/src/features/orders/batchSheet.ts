@@ -4,7 +4,7 @@ import type { Piece, Shop } from '@thimble/contract'
 import { format } from 'date-fns/format'
 import { parseISO } from 'date-fns/parseISO'
 import type { BatchSheet } from '@/template/batchSheetPdf'
-import { dialledText } from '@/words/dialledText'
+import { dialsText } from '@/words/dialsText'
 import { layerName } from '@/words/stackWords'
 import {
   bobbinText,
@@ -81,5 +81,6 @@ function stepOf(
 /** What is dialled in for each of its hoopings; nothing while it was not hooped. */
 function dialWords(piece: Piece, { marked, hoop }: PiecePlans): string {
   if (piece.hoop.kept.length === 0) return ''
-  return dialledText(movesOf({ piece, marked, hoop }))
+  const dials = dialsText(movesOf({ piece, marked, hoop }))
+  return dials && `Dial in ${dials}`
 }

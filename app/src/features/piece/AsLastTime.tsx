@@ -1,4 +1,3 @@
-import { writeMessage } from '@thimble/core/messages'
 import { lastTime } from '@thimble/plan'
 import { Text } from '@/ui/Text'
 import { type PieceTools, useHoopPlan } from './usePiece'
@@ -9,6 +8,6 @@ type Props = { tools: PieceTools; what: 'machine' | 'hoop' | 'turn' | 'holding' 
 export function AsLastTime({ tools, what }: Props) {
   const last = lastTime(tools.piece, useHoopPlan(tools))
   if (!last?.[what]) return null
-  const dialled = what === 'turn' && last.dialled ? ` Dialled in then: ${writeMessage(last.dialled)}.` : ''
+  const dialled = what === 'turn' && last.dialled ? ` You dialled in ${last.dialled}.` : ''
   return <Text soft>{`As last time.${dialled}`}</Text>
 }

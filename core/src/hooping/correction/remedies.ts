@@ -125,5 +125,6 @@ function ways(
 
 const acrossTheHoop = (dx: number, dy: number, write: (mm: number) => string): string =>
   ways(dx, dy, ['to the right', 'to the left', 'toward you', 'away from you'], write)
+/** How far and which way a part is moved in its design, in words; rounded up to what is enough. */
 export const inTheDesign = (dx: number, dy: number, write: (mm: number) => string): string =>
   ways(dx, dy, ['right', 'left', 'down', 'up'], write)

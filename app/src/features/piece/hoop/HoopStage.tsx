@@ -1,7 +1,6 @@
 import { Button } from '@rneui/themed'
-import { type HoopOffer, hoopingAtHand, movePart } from '@thimble/plan'
+import { type HoopOffer, hoopingAtHand } from '@thimble/plan'
 import { useRouter } from 'expo-router'
-import { useMemo } from 'react'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Section } from '@/ui/Section'
 import { ThumbBar } from '@/ui/ThumbBar'
@@ -15,6 +14,7 @@ import { HoldSection } from './HoldSection'
 import { HoopShelf } from './HoopShelf'
 import { LineUpSection } from './LineUpSection'
 import { LoadSection } from './LoadSection'
+import { MovedParts, PartToMove } from './MovedParts'
 import { WhichHoop } from './WhichHoop'
 import { WhichMachine } from './WhichMachine'
 
@@ -103,55 +103,6 @@ function NoHoop({ tools, ranked }: { tools: PieceTools; ranked: HoopOffer[] }) {
     <>
       <AdviceBar advice={{ code: 'no-hoop', text, severity: 'stop' }} />
       <PartToMove tools={tools} />
-    </>
-  )
-}
-
-/** Parts that are moved on this piece, and back. */
-function MovedParts({ tools: { piece, plan, marked, set } }: { tools: PieceTools }) {
-  const moved = Object.entries(piece.hoop.moved)
-  if (moved.length === 0) return null
-  const said = moved.map(([part, { x, y }]) => {
-    const ways = [
-      [x, 'right', 'left'],
-      [y, 'down', 'up'],
-    ] as const
-    const far = ways.flatMap(([mm, more, less]) =>
-      Math.abs(mm) < 0.5 ? [] : [`${plan.write(Math.abs(mm))} ${mm > 0 ? more : less}`],
-    )
-    return `${marked.design.parts[Number(part)]?.name ?? 'A part'} is moved ${far.join(' and ')} in the design.`
-  })
-  return (
-    <Section says={`${said.join(' ')} Move it at the machine too.`}>
-      <Button
-        type="outline"
-        title="Put it back"
-        onPress={() => set({ hoop: { moved: Object.fromEntries(moved.map(([part]) => [part, null])) as never } })}
-      />
-    </Section>
-  )
-}
-
-/** The part of a grouped design that would be moved, so that a hoop takes the whole. */
-function PartToMove({ tools }: { tools: PieceTools }) {
-  const { marked, piece, set } = tools
-  const { shop, hoops, machines } = tools.shelf
-  const { ranked, machine } = useHoopPlan(tools)
-  const move = useMemo(
-    () => movePart({ marked, hoops, machines, shop }, { ranked, machine }),
-    [marked, hoops, machines, shop, ranked, machine],
-  )
-  if (!move) return null
-  const was = piece.hoop.moved[move.part] ?? { x: 0, y: 0 }
-  const moved = { [move.part]: { x: was.x + move.x, y: was.y + move.y } }
-  return (
-    <>
-      <Text>{move.text}</Text>
-      <Button
-        type="outline"
-        title="Move it so, here and at the machine"
-        onPress={() => set({ hoop: { moved, hoopId: move.hoop } })}
-      />
     </>
   )
 }

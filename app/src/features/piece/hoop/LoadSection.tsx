@@ -1,7 +1,7 @@
 import { Button } from '@rneui/themed'
 import type { Loading, LoadingTurn } from '@thimble/core/hooping'
 import { writeName } from '@thimble/core/messages'
-import { type HoopingAtHand, loadingAtHand, type Move, moveAt, wayNames } from '@thimble/plan'
+import { type HoopingAtHand, lastTime, loadingAtHand, type Move, moveAt, wayNames } from '@thimble/plan'
 import { Disclosure } from '@/ui/Disclosure'
 import { Section } from '@/ui/Section'
 import { useUnits } from '@/ui/useUnits'
@@ -22,9 +22,11 @@ export function LoadSection({ tools, at }: Props) {
   const loading = loadingAtHand({ piece, shop, marked, plan: hooped, at })
   if (!loading) return null
   const front = wayNames(piece, marked)[loading.sides.front.way]
+  // A way that came with Same again is nobody's own choice of today.
+  const again = lastTime(piece, hooped)?.turn
   const move = moveAt({ piece, marked, hoop: hooped }, at)
   return (
-    <Section title={`Load it ${front} toward you`} says={inUnits(loading.because[0]!.text)}>
+    <Section title={`Load it ${front} toward you`} says={again ? undefined : inUnits(loading.because[0]!.text)}>
       <LoadedSo {...{ tools, at, loading }} />
       <Text bold>Dial in</Text>
       <MoveBoxes move={move} />

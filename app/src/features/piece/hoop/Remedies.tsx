@@ -1,6 +1,6 @@
 import { Button } from '@rneui/themed'
 import type { Remedy } from '@thimble/core/hooping'
-import type { StraightCheck } from '@thimble/plan'
+import { movedPart, type StraightCheck } from '@thimble/plan'
 import { useRouter } from 'expo-router'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
@@ -60,11 +60,8 @@ function Take({ tools: { piece, set }, remedy }: { tools: PieceTools; remedy: Re
     )
   }
   if (remedy.kind === 'move-part') {
-    const was = piece.hoop.moved[remedy.part] ?? { x: 0, y: 0 }
-    const moved = { [remedy.part]: { x: was.x + remedy.dx, y: was.y + remedy.dy } }
-    return (
-      <Button type="outline" title="Move it so, here and at the machine" onPress={() => set({ hoop: { moved } })} />
-    )
+    const hoop = movedPart(piece, Number(remedy.part), remedy.dx, remedy.dy)
+    return <Button type="outline" title="Move it here and at the machine" onPress={() => set({ hoop })} />
   }
   if (remedy.kind === 'other-hoop')
     return (

@@ -8,6 +8,7 @@ import { Text } from '@/ui/Text'
 import { PieceDrawing } from '../PieceDrawing'
 import { AsLastTime } from '../AsLastTime'
 import { type PieceTools, useHoopPlan } from '../usePiece'
+import { PartToMove } from './MovedParts'
 import { PartHoopings } from './PartHoopings'
 import { RingRoom } from './RingRoom'
 import { RowHoopings } from './RowHoopings'
@@ -43,6 +44,7 @@ export function WhichHoop({ tools, choice, hoop }: Props) {
       {choice.fits ? <RingRoom tools={tools} choice={choice} /> : null}
       {choice.fits ? <RowHoopings tools={tools} /> : null}
       {choice.fits ? <PartHoopings tools={tools} parts={choice.parts} /> : null}
+      {choice.fits && choice.parts ? <PartToMove tools={tools} /> : null}
       {wide ? null : (
         <Disclosure title="The ring on the piece">
           <PieceDrawing id={piece.id} stage="hoop" highlighted={null} height={330} />

@@ -1,0 +1,48 @@
+import { Button } from '@rneui/themed'
+import { inTheDesign } from '@thimble/core/hooping'
+import { movedPart, movePart } from '@thimble/plan'
+import { useMemo } from 'react'
+import { Section } from '@/ui/Section'
+import { Text } from '@/ui/Text'
+import { type PieceTools, useHoopPlan } from '../usePiece'
+
+/** Parts that are moved on this piece, and back. */
+export function MovedParts({ tools: { piece, plan, marked, set } }: { tools: PieceTools }) {
+  const moved = Object.entries(piece.hoop.moved).filter(([, { x, y }]) => x !== 0 || y !== 0)
+  if (moved.length === 0) return null
+  const said = moved.map(
+    ([part, { x, y }]) =>
+      `${marked.design.parts[Number(part)]?.name ?? 'A part'} is moved ${inTheDesign(x, y, plan.write)} in the design.`,
+  )
+  return (
+    <Section says={`${said.join(' ')} Move it at the machine too.`}>
+      <Button
+        type="outline"
+        title="Put it back"
+        onPress={() => set({ hoop: { moved: Object.fromEntries(moved.map(([part]) => [part, null])) as never } })}
+      />
+    </Section>
+  )
+}
+
+/** The part of a grouped design that would be moved, so that a hoop takes the whole. */
+export function PartToMove({ tools }: { tools: PieceTools }) {
+  const { marked, piece, set } = tools
+  const { shop, hoops, machines } = tools.shelf
+  const { ranked, machine } = useHoopPlan(tools)
+  const move = useMemo(
+    () => movePart({ marked, hoops, machines, shop }, { ranked, machine }),
+    [marked, hoops, machines, shop, ranked, machine],
+  )
+  if (!move) return null
+  return (
+    <>
+      <Text>{move.text}</Text>
+      <Button
+        type="outline"
+        title="Move it here and at the machine"
+        onPress={() => set({ hoop: { ...movedPart(piece, move.part, move.x, move.y), hoopId: move.hoop } })}
+      />
+    </>
+  )
+}
