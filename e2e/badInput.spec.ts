@@ -28,7 +28,7 @@ test('numbers that contradict each other are said beside the one to measure agai
   await expect(page.getByRole('alert')).toHaveText(/nearly as wide as the chest/)
 })
 
-test('a design too large for every hoop is refused with the way out', async ({ page, demo: shop }) => {
+test('a design too large for every hoop is refused with the way out', { tag: ENDURE }, async ({ page, demo: shop }) => {
   const hand = await newPolo(page, shop.url)
   await hand.type('Design width', '290')
   await hand.type('Design height', '280')

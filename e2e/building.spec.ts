@@ -98,7 +98,7 @@ test('a habit changed in the settings changes the recipe and its reasons, told o
   await expect(page.getByText(/A house habit decides this/).first()).toBeVisible()
 })
 
-test('what the stash lacks is said, and what is there and does as well is put in its place', async ({
+test('what the stash lacks is said, and what is there and does as well is put in its place', { tag: ENDURE }, async ({
   page,
   demo: shop,
 }) => {
@@ -157,7 +157,10 @@ test('a spool is weighed, and what is left follows', { tag: ENDURE }, async ({ p
   await expect.poll(left).toBe(spool.leftM)
 })
 
-test('what the bench wants and the stash lacks is a list, and a file', async ({ page, demo: shop }) => {
+test('what the bench wants and the stash lacks is a list, and a file', { tag: ENDURE }, async ({
+  page,
+  demo: shop,
+}) => {
   await shop.send('DELETE', '/supplies/supply-3')
   await page.goto(`${shop.url}/stash`)
   await page.getByRole('link', { name: /^To buy/ }).click()

@@ -234,7 +234,10 @@ test('an applique is laid out for cutting, with the cloth it takes', { tag: ENDU
   await expect(page.getByText('One piece is 44 mm wide; the cloth is narrower.')).toBeVisible()
 })
 
-test('each colour finds its thread on the shelf and can be changed for one', async ({ page, demo: shop }) => {
+test('each colour finds its thread on the shelf and can be changed for one', { tag: ENDURE }, async ({
+  page,
+  demo: shop,
+}) => {
   await page.goto(`${shop.url}/designs/design-shell`)
   await page.getByRole('button', { name: /#8fb3d1/ }).click()
   await page.getByLabel('Any other colour').fill('madder')
@@ -267,7 +270,10 @@ test('the server killed while it writes keeps every drawing it answered for, who
   for (const i of answered) expect(await shop.send('GET', `/designs/copy-${i}/packed`)).toEqual(packed)
 })
 
-test('a piece shows its design as it is drawn, and follows when the design is turned', async ({ page, demo: shop }) => {
+test('a piece shows its design as it is drawn, and follows when the design is turned', { tag: ENDURE }, async ({
+  page,
+  demo: shop,
+}) => {
   await page.goto(`${shop.url}/designs/design-tern`)
   await expect(page.getByText('84 mm × 62 mm')).toBeVisible()
   await expect(page.getByText(/on the bench (use|uses) this design and will follow/)).toBeVisible()

@@ -39,7 +39,10 @@ test('a padded gilet is refused by the screw hoops and taken by the clamp', { ta
   await expect(page.getByRole('radio', { name: 'Clamped (advised)' })).toBeChecked()
 })
 
-test('a polo’s right chest is loaded for the bulk, turned 180, and the move follows', async ({ page, demo: shop }) => {
+test('a polo’s right chest is loaded for the bulk, turned 180, and the move follows', { tag: ENDURE }, async ({
+  page,
+  demo: shop,
+}) => {
   const hand = await newPolo(page, shop.url)
   await hand.press(/^Placement/)
   await hand.pick(/right chest/)
@@ -105,10 +108,9 @@ test('a hooping 3 degrees askew is dialled straight; one of 9 is hooped again; b
   ])
 })
 
-test('a dot is dragged with a finger and nudged with arrow keys; a badge is made smaller as a way out', async ({
-  page,
-  demo: shop,
-}) => {
+test('a dot is dragged with a finger and nudged with arrow keys; a badge is made smaller as a way out', {
+  tag: ENDURE,
+}, async ({ page, demo: shop }) => {
   await openHoop(page, shop.url, 'piece-polo-3')
   const hand = ticket(page)
   await page.getByRole('radio', { name: /Square 100/ }).click()

@@ -63,7 +63,7 @@ for (const [size, viewport] of sights)
       await expect(page.getByText(/is added for/)).toHaveCount(0)
     })
 
-    test('the shop is backed up, and brought back into an empty one', async ({ page, demo: shop }) => {
+    test('the shop is backed up, and brought back into an empty one', { tag: ENDURE }, async ({ page, demo: shop }) => {
       await page.goto(`${shop.url}/settings`)
       await page.getByRole('button', { name: 'Back up now' }).click()
       await expect(page.getByText(/^Last backed up/)).toBeVisible()

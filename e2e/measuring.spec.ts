@@ -161,7 +161,7 @@ test('the same again keeps item, placement and numbers as assumed, to confirm', 
 })
 
 test.describe('numbers that cannot be', () => {
-  test('get a sentence at their field, stay typed, and hold the marks up', async ({ page, shop }) => {
+  test('get a sentence at their field, stay typed, and hold the marks up', { tag: ENDURE }, async ({ page, shop }) => {
     const hand = await newPolo(page, shop.url)
     await hand.type('Design width', '84')
     await hand.type('Design height', '62')

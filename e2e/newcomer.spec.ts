@@ -49,7 +49,7 @@ test('a first polo takes five taps and four numbers to all its marks, and the sa
   expect(again.done.taps).toBe(3)
 })
 
-test('with no hoop in the stash a piece goes on, and comes back to itself when one is put in', async ({
+test('with no hoop in the stash a piece goes on, and comes back to itself when one is put in', { tag: ENDURE }, async ({
   shop,
   page,
 }) => {

@@ -2,7 +2,7 @@ import { spawn, spawnSync } from 'node:child_process'
 import { mkdtempSync, writeFileSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
-import { expect, test } from './server'
+import { ENDURE, expect, test } from './server'
 
 const root = path.resolve(__dirname, '..')
 const start = (env: Record<string, string>) =>
@@ -13,7 +13,7 @@ const start = (env: Record<string, string>) =>
     timeout: 60_000,
   })
 
-test('what stands in the way of a start is said in one sentence with the remedy', async ({ shop }) => {
+test('what stands in the way of a start is said in one sentence with the remedy', { tag: ENDURE }, async ({ shop }) => {
   const folder = mkdtempSync(path.join(os.tmpdir(), 'thimble-start-'))
   const taken = start({ PORT: String(shop.port), ZT_DATA: folder })
   expect([taken.status, taken.stderr.trim()]).toEqual([

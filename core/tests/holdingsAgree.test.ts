@@ -3,6 +3,7 @@ import { chooseHolding, recommendRecipe, type RecipeQuery } from '../src'
 import { defaultHabits } from '../src/habits'
 import { clothFamilies, factsOf } from '../src/recipe'
 
+const MANY = process.env.THIMBLE_ENDURE ? 400 : 130
 const query = fc
   .record({
     family: fc.constantFrom(...clothFamilies),
@@ -58,7 +59,7 @@ describe('how a piece is held and what its stack is', () => {
           expect(chooseHolding({ ...q, holding: method })).toMatchObject({ method })
         }
       }),
-      { numRuns: 400 },
+      { numRuns: MANY },
     )
   })
 
@@ -80,7 +81,7 @@ describe('how a piece is held and what its stack is', () => {
         if (holding === undefined && offered.some((c) => c.method !== 'clamped' || ring?.clamp))
           expect([method, against]).toEqual([method, undefined])
       }),
-      { numRuns: 400 },
+      { numRuns: MANY },
     )
   })
 

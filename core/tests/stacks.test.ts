@@ -61,13 +61,15 @@ describe('what no longer suits of a stack', () => {
 
 it('reasons and lines of lists that were kept by their ids say word for word what was advised', () => {
   const habits = habitQuestions.flatMap(({ id, choices }) => choices.map((c) => ({ ...defaultHabits, [id]: c.value })))
+  // One house in three, another for each cloth; all of them with `npm run endure`.
+  const every = process.env.THIMBLE_ENDURE ? 1 : 3
   let told = 0
   const otherwise: string[] = []
   const same = (what: string, now: unknown, then: unknown): unknown =>
     now === then || otherwise.push(`${what}: ${String(now)}`)
-  for (const family of clothFamilies)
+  for (const [n, family] of clothFamilies.entries())
     for (const loadClass of loadClasses)
-      for (const shop of habits) {
+      for (const shop of habits.filter((_, i) => (i + n) % every === 0)) {
         const query: RecipeQuery = {
           cloth: { family, colour: '#27406b' },
           work: {
@@ -87,7 +89,7 @@ it('reasons and lines of lists that were kept by their ids say word for word wha
         }
       }
   expect(otherwise).toEqual([])
-  expect(told).toBeGreaterThan(1000)
+  expect(told).toBeGreaterThan(1000 / every)
 })
 
 describe('a stack put together by hand', () => {
