@@ -3,7 +3,7 @@ export { type Collection, collection, type Document } from './collection'
 export { type CollectionName, collectionNames } from './collectionNames'
 export { collections, type Docs, type Registry } from './collections'
 export { fillIn } from './defaults'
-export { DesignCard } from './design/designCard'
+export { type BlockRole, DesignCard } from './design/designCard'
 export { DesignFile } from './design/designFile'
 export { PackedDesign } from './design/packedDesign'
 export { Hoop } from './hoop'
@@ -23,7 +23,7 @@ export {
   type QuotedLine,
 } from './order'
 export type { Patch } from './patch'
-export { type MeasureDecision, PieceZone } from './piece/measureStage'
+export { type MeasureDecision, type MotifSpot, PieceZone } from './piece/measureStage'
 export type { HoopTry, HoopDecision } from './piece/hoopStage'
 export {
   type BuildDecision,

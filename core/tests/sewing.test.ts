@@ -1,4 +1,5 @@
-import { appliqueHalts, blockAt, bobbinAt, secondsAt, sewProgram, stitchAfter } from '@thimble/core/sewing'
+import type { PatchRole } from '../src/design/patchRoles'
+import { blockAt, bobbinAt, clothHalts, secondsAt, sewProgram, stitchAfter } from '@thimble/core/sewing'
 
 const block = (colour: string, stitches: number, trims = 0) => ({
   ...{ colour, stitches, trims, topMetres: stitches / 200, bobbinMetres: stitches / 400 },
@@ -41,13 +42,45 @@ describe('what a machine sews in one hooping', () => {
   })
 })
 
-it('applied cloth is laid after the run that shows its place, and trimmed after the one that holds it', () => {
-  expect(appliqueHalts([90, 110, 1800])).toEqual(['lay', 'trim', null])
-  expect(appliqueHalts([90, 1800, 60, 70, 900])).toEqual(['lay', null, 'lay', 'trim', null])
-  expect(appliqueHalts([1000, 900])).toEqual([null, null])
-  const laid = sewProgram({
-    blocks: [block('#aa0000', 90), block('#aa0000', 110), block('#0000aa', 1800)],
-    ...{ copies: 1, speedSpm: 600, applique: true },
+describe('a patch that is applied', () => {
+  const of = (patch: string, role: PatchRole, more: object = {}) => ({ patch, role, ...more })
+
+  it('is laid before its tack line and trimmed before its cover, of whatever size and colour', () => {
+    expect(clothHalts([of('A', 'placement'), of('A', 'tack'), of('A', 'cover')])).toEqual([
+      { lay: ['A'], trim: [] },
+      { lay: [], trim: ['A'] },
+      null,
+    ])
+    expect(clothHalts([{}, {}])).toEqual([null, null])
   })
-  expect(laid.blocks.map(({ halt }) => halt)).toEqual(['lay', 'trim', null])
+
+  it('is laid with all whose line is sewn, and trimmed with all that are tacked; one cut beforehand is not', () => {
+    const blocks = [
+      ...[of('A', 'placement'), of('B', 'placement'), of('A', 'tack'), of('B', 'tack', { cutBeforehand: true })],
+      ...[of('A', 'cover'), of('B', 'cover'), of('B', 'detail')],
+    ]
+    const both = { lay: ['A', 'B'], trim: [] }
+    expect(clothHalts(blocks)).toEqual([null, both, null, { lay: [], trim: ['A'] }, null, null, null])
+  })
+
+  it('is laid before its cover where nothing tacks it', () => {
+    const blocks = [of('A', 'placement'), of('A', 'tack'), of('B', 'placement'), of('B', 'cover')]
+    expect(clothHalts(blocks)).toEqual([{ lay: ['A'], trim: [] }, null, { lay: ['B'], trim: ['A'] }, null])
+  })
+
+  it('halts the machine, also between blocks of one colour', () => {
+    const laid = sewProgram({
+      blocks: [
+        { ...block('#aa0000', 90), ...of('A', 'placement') },
+        { ...block('#aa0000', 110), ...of('A', 'tack') },
+        { ...block('#0000aa', 1800), ...of('A', 'cover') },
+      ],
+      ...{ copies: 1, speedSpm: 600 },
+    })
+    expect(laid.blocks.map(({ halt, cloth }) => [halt, cloth?.lay ?? [], cloth?.trim ?? []])).toEqual([
+      ['lay', ['A'], []],
+      ['trim', [], ['A']],
+      [null, [], []],
+    ])
+  })
 })

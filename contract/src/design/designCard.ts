@@ -1,4 +1,4 @@
-import { designMirrors, designShapes, designSources } from '@thimble/core/design'
+import { designMirrors, designShapes, designSources, patchRoles } from '@thimble/core/design'
 import { loadClasses, workKinds } from '@thimble/core/recipe'
 import { z } from '../sentences'
 import { StoredAdvice } from '../message'
@@ -37,6 +37,15 @@ type DesignSummary = z.infer<typeof DesignSummary>
 
 export const MOST_BLOCKS = 2000
 
+/** Which patch a block belongs to, and what it does for it. */
+export const BlockRole = z.strictObject({
+  patch: z.string().trim().min(1, 'Give the patch a name.').max(40, 'A patch has a name of at most 40 letters.'),
+  role: z.enum(patchRoles),
+  /** Its cloth is cut to shape before it is laid: nothing is trimmed in the hoop. */
+  cutBeforehand: z.boolean().default(false),
+})
+export type BlockRole = z.infer<typeof BlockRole>
+
 /** A part of a grouped design by its outline, in the frame of the whole. */
 export const DesignPart = z.strictObject({ name: z.string().max(120), hull: Points })
 
@@ -68,6 +77,8 @@ export const DesignCard = StoredDocument.extend({
     .array(z.tuple([z.int().min(0), z.int().min(0)]))
     .max(400)
     .default([]),
+  /** What each block as drawn does for a patch of applied cloth; null or left out: nothing. */
+  roles: z.array(BlockRole.nullable()).max(MOST_BLOCKS).default([]),
   summary: DesignSummary.nullable().default(null),
   /** What it was grouped of, as it was grouped; empty: it is of one piece. */
   parts: z.array(DesignPart).max(12).default([]),

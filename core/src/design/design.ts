@@ -1,5 +1,6 @@
 import type { Advice } from '../advice'
 import type { Point } from '../plane/point'
+import type { OfPatch } from './patchRoles'
 
 /** What the machine does between two stitches; `before` is the index of the stitch it comes before. */
 export type StitchMove = { before: number; kind: 'jump' | 'trim' | 'stop'; x: number; y: number }
@@ -12,7 +13,7 @@ export type ArtLine = { width: number; lines: Point[][] }
  * artwork has `outlines` (closed, of all that is painted; points inside an odd number of them are painted), and of
  * what it is made: `fills`, an area for each shape, and `lines`. A design known by size alone has neither.
  */
-export type DesignBlock = {
+export type DesignBlock = OfPatch & {
   colour: string
   stitches?: Point[]
   moves?: StitchMove[]
@@ -43,7 +44,7 @@ export type Design = {
 }
 
 /** What `planColourOrder` needs of a block: its colour and its needle points in order, design frame. */
-export type ColourBlock = { colour: string; stitches: Point[] }
+export type ColourBlock = OfPatch & { colour: string; stitches: Point[] }
 
 /** The most that is read of one file. */
 export const MOST_FILE_BYTES = 10_000_000

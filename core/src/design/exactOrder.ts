@@ -45,7 +45,8 @@ export function exactOrder(colours: readonly number[], after: readonly number[][
   return order
 }
 
-function ones(bits: number): number {
+/** How many bits are set. */
+export function ones(bits: number): number {
   let count = 0
   for (let rest = bits; rest !== 0; rest &= rest - 1) count++
   return count

@@ -8,9 +8,10 @@ const MOSTLY = 0.6
 
 /**
  * What kind of work a drawing looks like, as a first guess for its owner to put right: artwork by what most of its
- * stitches go into, a stitch list by its load.
+ * stitches go into, a stitch list by its load; where a patch is tacked down, applique.
  */
 export function guessKind(design: Design, { loadClass }: Pick<DesignStats, 'loadClass'>): WorkKind {
+  if (design.blocks.some(({ role }) => role === 'tack')) return 'applique'
   if (design.source !== 'artwork') return loadClass === 'outline' || loadClass === 'light' ? 'line' : 'fill'
   const share = { fill: 0, satin: 0, line: 0 }
   for (const { fills = [], lines = [] } of design.blocks) {

@@ -46,9 +46,11 @@ export function packPoints(points: readonly Point[]): PackedPoints {
 const unpackPoints = (packed: PackedPoints): Point[] =>
   Array.from({ length: packed.length >> 1 }, (_, i) => ({ x: packed[2 * i]! / 1000, y: packed[2 * i + 1]! / 1000 }))
 
-function packBlock({ stitches, moves, outlines, fills, lines, ...rest }: DesignBlock): PackedBlock {
+/** What a block does for a patch is the card's: it can be changed, and this never does. */
+function packBlock(block: DesignBlock): PackedBlock {
+  const { colour, stitchCount, estimated, jumps, trims, stitches, moves, outlines, fills, lines } = block
   return {
-    ...rest,
+    ...{ colour, stitchCount, estimated, jumps, trims },
     ...(stitches ? { stitches: packPoints(stitches) } : {}),
     ...(moves ? { moves: moves.flatMap((m) => [m.before, kinds.indexOf(m.kind), micron(m.x), micron(m.y)]) } : {}),
     ...(outlines ? { outlines: outlines.map(packPoints) } : {}),

@@ -7,6 +7,8 @@ import { areaOf, union } from '../plane/polygons'
 import { centredDesign } from './centred'
 import { type Design, type DesignBlock, MOST_FILE_BYTES, MOST_MM, MOST_STITCHES } from './design'
 import { reckoned } from './estimate'
+import { outlineOfShape, outlinesSewnOver } from './outline'
+import { withRoles } from './proposeRoles'
 import { trimsBetween } from './trimsBetween'
 import { refuseOtherFiles } from './refuseOtherFiles'
 import { cutShape, Painter, type PaintedShape } from './svg/paintedShapes'
@@ -104,15 +106,16 @@ function blockOf(colour: string, shapes: readonly PaintedShape[]): DesignBlock {
   }
 }
 
-/** Neighbouring shapes of one colour, in the order they are painted. */
+/** Neighbouring shapes of one colour, in painting order; a line that is sewn over, and what sews over it, each by itself. */
 function blocksOf(shapes: readonly PaintedShape[]): DesignBlock[] {
+  const apart = outlinesSewnOver(shapes.map(({ area, stroke }) => outlineOfShape(area, stroke)))
   const runs: PaintedShape[][] = []
-  for (const shape of shapes) {
+  for (const [i, shape] of shapes.entries()) {
     const run = runs.at(-1)
-    if (run?.[0]!.colour === shape.colour) run.push(shape)
+    if (run?.[0]!.colour === shape.colour && !apart.has(i) && !apart.has(i - 1)) run.push(shape)
     else runs.push([shape])
   }
-  return runs.map((run) => blockOf(run[0]!.colour, run))
+  return withRoles(runs.map((run) => blockOf(run[0]!.colour, run)))
 }
 
 /**

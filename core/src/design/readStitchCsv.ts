@@ -4,6 +4,8 @@ import { message } from '../messages/message'
 import { CoreError } from '../errors'
 import { centredDesign } from './centred'
 import { type Design, type DesignBlock, MOST_FILE_BYTES, MOST_MM, MOST_STITCHES } from './design'
+import { partAtStops } from './partAtStops'
+import { withRoles } from './proposeRoles'
 import { refuseOtherFiles } from './refuseOtherFiles'
 
 const columns = ['x_mm', 'y_mm', 'command', 'colour'] as const
@@ -91,7 +93,11 @@ class ListReader {
   design(): Design {
     if (this.#count === 0) throw new CoreError('empty', 'There is not one stitch in this list.', 'file')
     if (!this.#ended) this.#warnings.push(adviceOf({ severity: 'note', said: message('design.no-end') }))
-    return centredDesign({ source: 'stitches', blocks: this.#blocks, warnings: this.#warnings })
+    return centredDesign({
+      source: 'stitches',
+      blocks: withRoles(this.#blocks.flatMap(partAtStops)),
+      warnings: this.#warnings,
+    })
   }
 
   #begin(colour: string, line: number, kind: string): void {

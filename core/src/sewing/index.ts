@@ -1,3 +1,5 @@
 export { blockAt, bobbinAt, secondsAt, stitchAfter } from './alongProgram'
-export { appliqueHalts, halts } from './halts'
+export { clothBefore, type ClothHalt, clothHalts } from '../design/clothHalts'
+export { clothSeconds } from './clothSeconds'
+export { halts } from './halts'
 export { type SewBlock, sewProgram, type SewProgram, type ToSew } from './sewProgram'

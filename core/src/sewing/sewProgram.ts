@@ -1,9 +1,11 @@
 import { CoreError } from '../errors'
 import { stitchTime } from '../thread/stitchTime'
-import { appliqueHalts, type Halt } from './halts'
+import { type ClothHalt, clothBefore } from '../design/clothHalts'
+import type { OfPatch } from '../design/patchRoles'
+import type { Halt } from './halts'
 
 /** One block as it is to be sewn; metres of both threads, lengths known or worked out. */
-export type ToSew = {
+export type ToSew = OfPatch & {
   colour: string
   stitches: number
   trims: number
@@ -12,8 +14,8 @@ export type ToSew = {
 }
 
 /**
- * One block of what is sewn in one hooping: `block` its place in the design, `copy` which of the copies. It ends with
- * stitch `to` and begins after stitch `from`; `halt`: what the machine then stands still for.
+ * One block of what is sewn in one hooping: `block` its place in the design, `copy` which of the copies. It ends with stitch
+ * `to` and begins after stitch `from`. `halt`: what the machine then stops for; `cloth`: the patches it stops for.
  */
 export type SewBlock = ToSew & {
   block: number
@@ -22,17 +24,20 @@ export type SewBlock = ToSew & {
   to: number
   seconds: number
   halt: Halt | null
+  cloth: ClothHalt | null
 }
 
-/** What is sewn in one hooping, in order. `seconds`: the needle's own time, without changes of thread. */
-export type SewProgram = { blocks: SewBlock[]; stitches: number; seconds: number }
+/**
+ * What is sewn in one hooping, in order. `seconds`: the needle's own time, without changes of thread. `first`: cloth that is
+ * laid before the start, as no line marks its place.
+ */
+export type SewProgram = { blocks: SewBlock[]; stitches: number; seconds: number; first: ClothHalt | null }
 
 type SewProgramInput = {
   blocks: readonly ToSew[]
   /** Which copies are sewn in this hooping; one that is a part of the design has one. */
   copies: number
   speedSpm: number
-  applique?: boolean
 }
 
 /**
@@ -44,10 +49,10 @@ type SewProgramInput = {
  * @example sewProgram({ blocks: [two of 850 stitches in red and blue], copies: 1, speedSpm: 1000 })
  * // from 0 to 850 in 60 s, then 'colour'; to 1700
  */
-export function sewProgram({ blocks, copies, speedSpm, applique = false }: SewProgramInput): SewProgram {
+export function sewProgram({ blocks, copies, speedSpm }: SewProgramInput): SewProgram {
   if (!(Number.isInteger(copies) && copies >= 1))
     throw new CoreError('bad-request', 'At least one copy is sewn in a hooping.', 'copies')
-  const own = applique ? appliqueHalts(blocks.map(({ stitches }) => stitches)) : blocks.map(() => null)
+  const before = clothBefore(blocks)
   const laid = Array.from({ length: copies }, (_, copy) => blocks.map((one, block) => ({ ...one, block, copy }))).flat()
   let at = 0
   const sewn = laid.map((one, i): SewBlock => {
@@ -55,9 +60,10 @@ export function sewProgram({ blocks, copies, speedSpm, applique = false }: SewPr
     at += one.stitches
     const { stitches, trims } = one
     const { parts } = stitchTime({ stitches, trims, changes: 0, speedSpm, changeSeconds: 0, hoopingMinutes: 0 })
-    const changes = next !== undefined && next.colour !== one.colour
-    const halt = own[one.block] ?? (changes ? 'colour' : null)
-    return { ...one, from, to: at, seconds: parts.stitching + parts.trims, halt: next ? halt : null }
+    const cloth = next ? before[next.block]! : null
+    const halt = cloth ? (cloth.lay.length > 0 ? 'lay' : 'trim') : next && next.colour !== one.colour ? 'colour' : null
+    return { ...one, from, to: at, seconds: parts.stitching + parts.trims, halt, cloth }
   })
-  return { blocks: sewn, stitches: at, seconds: sewn.reduce((sum, { seconds }) => sum + seconds, 0) }
+  const seconds = sewn.reduce((sum, one) => sum + one.seconds, 0)
+  return { blocks: sewn, stitches: at, seconds, first: before[0] ?? null }
 }
