@@ -48,7 +48,9 @@ export function spaceMotifs(r: RowRequest): MotifRow {
   const least = Math.max(r.gap ?? 0, r.minGap ?? 0)
   const count = r.count ?? largestCount(length, motif, least, halfGaps, gapOf)
   const gap = gapOf(count)
-  if (gap < -GRAIN || (r.minGap !== undefined && gap < r.minGap - GRAIN)) throw noRoom(count)
+  // Of one motif no gap is asked: there is nothing it could lie too near to.
+  const wanted = count === 1 ? 0 : (r.minGap ?? 0)
+  if (gap < wanted - GRAIN) throw noRoom(count)
   const step = motif + gap
   const centres = r.closed ? roundTheHem(r.length, count) : range(count).map((i) => (i - (count - 1) / 2) * step)
   return { count, gap: Math.max(0, gap), centres: count === 1 ? [0] : centres }
@@ -60,8 +62,8 @@ function largestCount(L: number, m: number, least: number, halfGaps: boolean, ga
   const most = Math.floor((halfGaps ? L : L + least) / (m + least) + GRAIN)
   if (most > MOST_MOTIFS) throw new CoreError('bad-request', `More than ${MOST_MOTIFS} motifs would go in.`, 'motif')
   // The quotient may lose a whole motif to the grain of the numbers, so its neighbours are looked at too.
-  for (let n = most + 1; n >= 1; n--) if (gapOf(n) >= least - GRAIN) return n
-  throw noRoom(1)
+  for (let n = most + 1; n > 1; n--) if (gapOf(n) >= least - GRAIN) return n
+  return 1
 }
 
 function roundTheHem(length: number, count: number): number[] {
