@@ -8,8 +8,10 @@ function followed({ steps, item }: PlacementPlan): { x: number; y: number } {
   const number = (text: string): number => parseLength(text.trim(), 'mm')
   const box = boxOf(item.outline)
   const lineAt = (name: string, axis: 'level' | 'upright'): number => {
-    if (name === 'the crease') return 0
-    const line = item.lines.find((l) => l.axis === axis && writeName(l.name) === name)
+    if (name === 'the crease' || name === 'the marked line') return 0
+    // Where the cloth takes no crease, the middle one is only called the middle.
+    const called = (of: string): string => (/crease/.test(of) && name === 'the middle' ? name : of)
+    const line = item.lines.find((l) => l.axis === axis && called(writeName(l.name)) === name)
     if (!line) throw new Error(`no ${axis} line called “${name}”`)
     return line.at
   }
@@ -62,21 +64,25 @@ function followed({ steps, item }: PlacementPlan): { x: number; y: number } {
 }
 
 const usual = { width: 83, height: 61 }
-const single = (kind: ItemKind) => kind.placements.filter((p) => p.arrange === 'one')
+const single = (kind: ItemKind) => kind.placements.filter((p) => p.arrange === 'one' || p.arrange === 'ends')
 
-it('a hand that does only what the steps say comes to every single place, at every size', () => {
-  for (const kind of itemKinds)
-    for (const rule of single(kind))
-      for (const size of kind.sizes) {
-        const plan = planPlacement({
-          ...{ kind: kind.id, placement: rule.id, measures: presetMeasures(kind, size.id) },
-          design: usualDesign(kind, rule, presetMeasures(kind, size.id)) ?? usual,
-        })
-        const { x, y } = followed(plan)
-        const what = `${kind.id} ${rule.id} ${size.id}: ${plan.steps.map((s) => s.text).join(' ')}`
-        expect([what, Math.abs(x - plan.pose.x) <= 1, Math.abs(y - plan.pose.y) <= 1]).toEqual([what, true, true])
-      }
-})
+it.each(['crease', 'pins', 'tape'] as const)(
+  'a hand that does only what the steps say, its folds marked by %s, comes to every single place',
+  (fold) => {
+    for (const kind of itemKinds)
+      for (const rule of single(kind))
+        for (const size of fold === 'crease' ? kind.sizes : kind.sizes.slice(0, 1)) {
+          const plan = planPlacement({
+            ...{ kind: kind.id, placement: rule.id, measures: presetMeasures(kind, size.id), fold },
+            design: usualDesign(kind, rule, presetMeasures(kind, size.id)) ?? usual,
+          })
+          const { x, y } = followed(plan)
+          const what = `${kind.id} ${rule.id} ${size.id}: ${plan.steps.map((s) => s.text).join(' ')}`
+          expect([what, Math.abs(x - plan.pose.x) <= 1, Math.abs(y - plan.pose.y) <= 1]).toEqual([what, true, true])
+          if (fold !== 'crease') expect(what).not.toMatch(/crease/)
+        }
+  },
+)
 
 it('and with distances of one’s own to any edge of the design, on either side of the line', () => {
   const kind = itemKinds.find(({ id }) => id === 'polo')!
@@ -98,6 +104,56 @@ it('and with distances of one’s own to any edge of the design, on either side 
       }
 })
 
+/** The turn of a design by where its arrow is said to point. */
+function arrowOf({ steps }: PlacementPlan): number {
+  const text = steps.find(({ id }) => id === 'arrow')!.text
+  if (/beyond the upper dot, toward the upper edge/.test(text)) return 0
+  const side = /beyond the (right|lower|left) dot/.exec(text)![1]!
+  return { right: 90, lower: 180, left: -90 }[side as 'right']
+}
+
+it('and to each cross of a scatter, and with the piece turned half round to the other end', () => {
+  const tee = itemKinds.find(({ id }) => id === 'tee')!
+  const spots = [
+    { down: 120, across: 0 },
+    { down: 205, across: -110 },
+    { down: 60, across: 140 },
+  ]
+  const { steps, copies } = planPlacement({
+    ...{
+      kind: 'tee',
+      placement: 'scatter',
+      measures: presetMeasures(tee, 'm'),
+      spots,
+      design: { width: 30, height: 30 },
+    },
+  })
+  const said = steps.flatMap(({ text }) => {
+    const found =
+      /^Cross \d: (\d+) mm below the neck seam, (?:on the centre line|(\d+) mm to (.+?) of the centre line)/.exec(text)
+    return found
+      ? [{ x: (/your left/.test(found[3] ?? '') ? -1 : 1) * Number(found[2] ?? 0), y: Number(found[1]) }]
+      : []
+  })
+  expect(said).toEqual(copies.map(({ pose: { x, y } }) => ({ x, y })))
+  expect(said).toEqual([
+    { x: 0, y: 120 },
+    { x: -110, y: 205 },
+    { x: 140, y: 60 },
+  ])
+
+  const towel = planPlacement({
+    ...{ kind: 'tea-towel', placement: 'both-ends', measures: { width: 480, length: 700 } },
+    design: { width: 100, height: 60 },
+  })
+  // 58 above either hem to the foot, 88 to the middle; the other end turned half round.
+  expect(towel.copies.map(({ pose }) => pose)).toEqual([
+    { x: 0, y: -88, rotation: 0 },
+    { x: 0, y: -612, rotation: 180 },
+  ])
+  expect(towel.steps.at(-3)!.text).toBe('Turn the piece end for end and mark the other end the same way.')
+})
+
 it('and to one corner by itself, upright or turned, of a piece that is longer than wide', () => {
   for (const corner of ['lower-right', 'lower-left', 'upper-left', 'upper-right'])
     for (const stands of ['turned', 'upright']) {
@@ -107,6 +163,8 @@ it('and to one corner by itself, upright or turned, of a piece that is longer th
       })
       const [{ x, y }, { pose }] = [followed(plan), plan]
       expect([corner, stands, x, y]).toEqual([corner, stands, expect.closeTo(pose.x, 6), expect.closeTo(pose.y, 6)])
+      // The arrow points where the design’s own top is.
+      expect([corner, stands, arrowOf(plan)]).toEqual([corner, stands, plan.pose.rotation])
       // The nearest edges lie 30 from both hems, however it stands.
       const [item, design] = [boxOf(plan.item.outline), boxOf(plan.designOutline)]
       const near = [

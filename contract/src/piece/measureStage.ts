@@ -40,6 +40,14 @@ const Row = z.strictObject({
   margin: NoLength,
 })
 
+const MotifSpot = z.strictObject({
+  order: z.int().min(0).max(9999).default(0),
+  down: NoLength,
+  side: z.enum(['left', 'centre', 'right']).default('centre'),
+  off: NoLength,
+})
+export type MotifSpot = z.infer<typeof MotifSpot>
+
 /** A design that is known by its size alone. */
 const OwnDesign = z.strictObject({
   width: NoLength,
@@ -105,6 +113,8 @@ export const MeasureStage = stageOf(
       .prefault({}),
     zones: z.record(Id, PieceZone).default({}),
     row: Row.prefault({}),
+    /** Motifs of a scatter: how far below the placement’s line, and to which side of the centre line. */
+    spots: z.record(Id, MotifSpot).default({}),
     markWith: z.string().max(30).nullable().default(null),
     /** Numbers of an earlier piece, assumed until they are confirmed; of its `size` alone, where that is known. */
     carried: z

@@ -1,2 +1,2 @@
-export { type MarkingMeans, markingMeans, markRemoval } from './markingMeans'
+export { type MarkingMeans, foldMarkedWith, markingMeans, markRemoval } from './markingMeans'
 export { preparation, preparationStep } from './preparation'

@@ -1,3 +1,4 @@
+import type { FoldMeans } from '../placement/foldMarks'
 import { type Bruise, type ClothFamily, familyFacts, type Heat } from '../recipe/clothFacts'
 
 type MarkingId =
@@ -161,16 +162,41 @@ export function markRemoval(id: string): string | null {
 }
 
 /**
+ * How a fold is marked on a cloth: creased where that comes out again, else with pins, or with tape where a pin leaves a
+ * hole, sinks into plush or may be forgotten in an infant’s thing. Source: craft.md sections 1 and 11.
+ *
+ * @example foldMarkedWith({ family: 'terry', dark: false }) // 'pins'
+ */
+export function foldMarkedWith(cloth: MarkingCloth): FoldMeans {
+  const facts = factsOf(cloth)
+  const { pile, loose, heat, holesStay, bruise, infant } = facts
+  if (!pile && !loose && heat !== 'no' && !holesStay && bruise !== 'high') return 'crease'
+  return holesStay || infant || bruise === 'high' ? 'tape' : 'pins'
+}
+
+/**
  * Which ways of marking suit a cloth, best first, then those that do not, each with what removes it and its caution.
  * Rules: craft.md sections 1 and 11.
  *
  * @example markingMeans({ family: 'terry', dark: false })[0].id // 'tape-arrow'
  */
 export function markingMeans(cloth: MarkingCloth): MarkingMeans[] {
+  const facts = factsOf(cloth)
+  return means
+    .map(({ judge, ...told }) => ({ ...told, verdict: judge(facts) }))
+    .sort((a, b) => rankOf(b.verdict) - rankOf(a.verdict))
+    .map(({ verdict, ...told }) => ({
+      ...told,
+      suits: 'rank' in verdict,
+      why: 'rank' in verdict ? verdict.why : verdict.refused,
+    }))
+}
+
+function factsOf(cloth: MarkingCloth): Facts {
   const { family, heat, bruise, pileMm } = cloth
   const known = familyFacts[family]
   const pile = pileMm ?? known.pileMm
-  const facts: Facts = {
+  return {
     ...cloth,
     pile: pile >= 1,
     smoothFace: known.stretch[1] <= 5 && pile === 0,
@@ -181,14 +207,6 @@ export function markingMeans(cloth: MarkingCloth): MarkingMeans[] {
     slick: known.traits.includes('slick'),
     loose: known.traits.includes('loose'),
   }
-  return means
-    .map(({ judge, ...told }) => ({ ...told, verdict: judge(facts) }))
-    .sort((a, b) => rankOf(b.verdict) - rankOf(a.verdict))
-    .map(({ verdict, ...told }) => ({
-      ...told,
-      suits: 'rank' in verdict,
-      why: 'rank' in verdict ? verdict.why : verdict.refused,
-    }))
 }
 
 const rankOf = (v: Verdict): number => ('rank' in v ? v.rank : -1)

@@ -6,9 +6,28 @@ export const placementPhrases = {
   'step.crease': 'Fold the side seams together and crease the front lightly, {half} from either seam.',
   'step.crease-back': 'Fold the side seams together and crease the back lightly, {half} from either seam.',
   'step.crease-panel': 'Fold edge on edge lengthwise and crease the centre line, {half} from either edge.',
+  'step.crease-across': 'Fold it the other way, edge on edge, and crease the middle, {half} from either edge.',
   'step.crease-hood': 'Crease from the hood’s crossing to the middle of the pocket, {half} from either end of its top.',
   'step.crease-cuff': 'Fold the cuff end to end and crease it, {half} from either end.',
   'step.crease-leg': 'Crease the leg’s middle, {half} from either edge at the hem.',
+  'step.fold': 'Fold the side seams together and mark both ends of the fold with {means}, {half} from either seam.',
+  'step.fold-back':
+    'Fold the side seams together and mark both ends of the back’s fold with {means}, {half} from either seam.',
+  'step.fold-panel':
+    'Fold edge on edge lengthwise and mark both ends of the fold with {means}, {half} from either edge.',
+  'step.fold-across':
+    'Fold it the other way, edge on edge, and mark both ends of the fold with {means}, {half} from either edge.',
+  'step.fold-hood':
+    'Mark the hood’s crossing and the middle of the pocket with {means}, {half} from either end of its top: the line runs between them.',
+  'step.fold-cuff': 'Fold the cuff end to end and mark the fold with {means}, {half} from either end.',
+  'step.fold-leg': 'Mark the leg’s middle with {means}, {half} from either edge at the hem.',
+  'step.fold-sleeve':
+    'Lay the sleeve flat on its underside seam and mark the fold on top with {means}; then open it so that the marks lie in the middle.',
+  'step.fold-diagonal': 'Fold the corner edge on edge and mark the fold with {means} at both ends: the diagonal.',
+  'step.line-cross': 'From the point go {far} along the diagonal: mark the cross.',
+  'step.line-foot': 'From the point go {near} along the diagonal: the bottom of the design.',
+  'step.dots-line': 'Dots {along} both ways from the cross along the diagonal, {across} both ways square to it.',
+  'step.arrow-line': 'Arrow on the diagonal beyond the dot, toward {top}.',
   'step.line-body': 'Mark the middle of each width you measured and join them: the centre line, true to the body.',
   'step.line-kept': 'Keep the line you measured the halves from: the centre line.',
   'step.line-neck':
@@ -19,6 +38,8 @@ export const placementPhrases = {
   'step.sleeve':
     'Lay the sleeve flat on its underside seam and crease the fold on top; then open it so that the crease lies in the middle.',
   'step.cuff': 'Open the wearer’s left cuff and lay it flat, its outside up, the sleeve away from you.',
+  'step.cuff-right': 'Open the wearer’s right cuff and lay it flat, its outside up, the sleeve away from you.',
+  'step.collar-right': 'Lay the wearer’s right collar flat, right side up, its point to your lower right.',
   'step.collar': 'Lay the wearer’s left collar flat, right side up, its point to your lower left.',
   'step.leg-front': 'Lay the one leg flat, its front up, its two seams apart, one along either edge.',
   'step.leg': 'Lay the one leg flat, the wearer’s outside up, its two seams on top of each other.',
@@ -82,9 +103,12 @@ export const placementPhrases = {
   'step.diagonal-cross': 'From the point go {far} along the crease: mark the cross.',
   'step.diagonal-foot': 'From the point go {near} along the crease: the foot of the design.',
   'step.diagonal-on': 'Go on to {far} from the point: mark the cross.',
+  'step.turn-end': 'Turn the piece end for end and mark the other end the same way.',
   'step.turn':
     'Turn the piece a quarter turn anticlockwise and mark the next corner the same way, until all four are marked.',
 
+  'step.motif': 'Cross {n}: {down} {way} {line}, {far} to {side} of the centre line.',
+  'step.motif-centre': 'Cross {n}: {down} {way} {line}, on the centre line.',
   'step.dots': 'Dots {across} left and right of the cross, {up} above and below it.',
   'step.dots-each': 'Dots {across} left and right of each cross, {up} above and below it.',
   'step.dots-diagonal': 'Dots {along} both ways from the cross along the crease, {across} both ways square to it.',
@@ -100,6 +124,7 @@ export const placementPhrases = {
   'at.from-line': '{far} from {line}',
   'placed.cross': 'Cross {far} {way} {line}, {across}',
   'placed.on': 'Cross on {line}, {across}',
+  'placed.motifs': 'Scattered motifs: {count}, each with its own cross',
   'placed.row': 'Row of {count}, the crosses {rise} from {edge}',
   'placed.corner': 'Cross {across} and {up} in from the edges of {corner}',
   'placed.corner-edges': 'Cross {across} in from the {upright} edge and {up} from the {level} edge of {corner}',

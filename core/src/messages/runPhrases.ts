@@ -29,5 +29,12 @@ export const runPhrases = {
   'start.near': '{far} toward you',
   'start.away': '{far} away from you',
   'start.roll': 'The roll in the throat, {thick} thick, tied and clear of the needle bar.',
+  'start.lay-first': 'Lay {patches} first: no line marks the place.',
+  'start.patches-unsaid':
+    'Say on the design which blocks place, tack and cover each patch. Until then the machine won’t stop to lay or trim.',
+  'finish.fuse-patch':
+    'Fuse {patches}: a pad below, a cloth on top, heat and time from the sheet’s label. Keep fingers off the iron’s path.',
+  'finish.close-opening': 'Close it again: filling in, then sew the opening shut.',
+  'finish.close-seam': 'Sew the seam you opened shut again.',
   'finish.pins-out': 'Count the pins out: {count}.',
 } as const

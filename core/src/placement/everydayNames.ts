@@ -2,7 +2,7 @@ import type { ItemKind } from './itemKind'
 
 /** What people call an item besides its name in the catalogue (craft.md section 9), by its id. */
 const everyday: Readonly<Record<string, readonly string[]>> = {
-  tee: ['t-shirt', 'tshirt', 'top'],
+  tee: ['t-shirt', 'tshirt', 'top', 'child', 'kid'],
   polo: ['polo shirt', 'yoke'],
   sweatshirt: ['jumper', 'pullover', 'sweater'],
   'hooded-top': ['hoodie', 'hoody'],
@@ -22,7 +22,20 @@ const everyday: Readonly<Record<string, readonly string[]>> = {
   'ready-pillow': ['throw pillow'],
   'plush-toy': ['teddy', 'soft toy'],
   'table-runner': ['scarf'],
-  'flat-panel': ['robe', 'dressing gown', 'cap', 'hat', 'scarf', 'pennant', 'patch', 'badge', 'pocket'],
+  'flat-panel': [
+    'robe',
+    'dressing gown',
+    'cap',
+    'hat',
+    'scarf',
+    'pennant',
+    'patch',
+    'badge',
+    'pocket',
+    'drape',
+    'curtain',
+    'velvet',
+  ],
 }
 
 /** Letters and figures alone, so that “T-shirts” and “t shirt” are one. */

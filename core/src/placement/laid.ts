@@ -41,4 +41,6 @@ export type Laid = {
   summary: Message
   warnings: Advice[]
   row?: PlannedRow
+  /** What the arrow points to, where it is not the placement’s usual. */
+  upIs?: Named
 }

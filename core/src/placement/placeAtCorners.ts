@@ -101,6 +101,8 @@ export function placeAtCorners(
         ? message('placed.corner', { across, up, corner: where })
         : message('placed.corner-edges', { across, up, corner: where, ...edgesOf(chosen) }),
     warnings: spot.warnings ?? [],
+    // Square to the edges each corner has an up of its own; four are marked one after another, each with its corner at the lower right.
+    ...(spot.diagonal ? {} : { upIs: spot.four ? 'top.far-edge' : 'top.upper-edge' }),
   }
 }
 

@@ -85,6 +85,9 @@ export type CornerSpot = {
   warnings?: Advice[]
 }
 
+/** Motifs each at its own distance below `line` and from the centre line; `usual`: the first, until one is typed. */
+export type ScatterSpot = { line: string; first?: StepDraft[]; usual: { down: number; across: number } }
+
 type RuleBase = {
   id: string
   name: string
@@ -102,12 +105,14 @@ type RuleBase = {
   growsWith?: string
   choices?: readonly PlacementChoice[]
   /** Another part of the item than its front: the back, a sleeve laid by itself. */
-  view?(measures: Measures): ItemShape
+  view?(measures: Measures, choices: Readonly<Record<string, string>>): ItemShape
 }
 
 export type PlacementRule = RuleBase &
   (
     | { arrange: 'one'; spot(context: PlacementContext): Spot }
+    | { arrange: 'ends'; spot(context: PlacementContext): Spot }
+    | { arrange: 'scatter'; scatter(context: PlacementContext): ScatterSpot }
     | { arrange: 'row'; row(context: PlacementContext): RowSpot }
     | { arrange: 'corners'; corners(context: PlacementContext): CornerSpot }
   )

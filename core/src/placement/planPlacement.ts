@@ -11,13 +11,16 @@ import { applyPose, type Point, type Pose } from '../plane/point'
 import { gapBetween } from '../plane/polygonDistance'
 import { centreOf, straightnessAdvice, type TrueTo } from './centreOf'
 import { type Clearance, clearancesOf } from './clearances'
+import { type FoldMeans, withFold } from './foldMarks'
 import type { ItemKind } from './itemKind'
 import { itemKind, placementRule } from './itemKinds'
 import type { ItemShape, TapeLine } from './itemShape'
 import type { Copy, Laid, PlacementDistance, PlannedRow } from './laid'
+import { atBothEnds } from './atBothEnds'
 import { placeAtCorners } from './placeAtCorners'
 import { placeSingle, type OwnAnchors } from './placeSingle'
 import { placeRow, type OwnRow } from './placeRow'
+import { placeScatter, type MotifSpot } from './placeScatter'
 import { type Mark, marksFor, markSteps, reachOf, underDesign } from './marks'
 import type { MeasurementAsk, Measures } from './measures'
 import { asksOf, oddNumbers, requireMeasures } from './measuresNeeded'
@@ -41,8 +44,12 @@ export type PlacementRequest = {
   anchors?: OwnAnchors
   zones?: readonly OwnZone[]
   row?: OwnRow
+  /** Motifs of a scatter. */
+  spots?: readonly MotifSpot[]
   style?: LengthStyle
   habits?: Partial<HouseHabits>
+  /** How folds are marked on its cloth; creased when left out. */
+  fold?: FoldMeans
 }
 
 /**
@@ -104,7 +111,8 @@ export function planPlacement(request: PlacementRequest): PlacementPlan {
   const reaches = laid.copies.map((copy) => reachOf(design, copy.pose, context.shape.outline))
   // A row is marked with its edge toward the worker.
   const seen = { turn: rule.arrange === 'row' ? 0 : pose.rotation, many: laid.copies.length > 1 }
-  const drafts = [...laid.steps, ...markSteps(reaches[0]!, rule.upIs, seen)]
+  const asFolded = (step: StepDraft): StepDraft => withFold(request.fold ?? 'crease', step)
+  const drafts = [...laid.steps, ...markSteps(reaches[0]!, laid.upIs ?? rule.upIs, seen)].map(asFolded)
   return {
     item: context.shape,
     pose,
@@ -148,7 +156,8 @@ function groundOf(
   const measures = onlyAsked(asks, request.measures)
   const levels = rule.view || rule.arrange !== 'one' ? [] : (kind.levels?.(measures) ?? [])
   const straightness = centreOf(levels, measures, write)
-  const drawn = skewShape((rule.view ?? kind.shape)(measures), straightness.middles)
+  const shape = rule.view ? rule.view(measures, request.choices ?? {}) : kind.shape(measures)
+  const drawn = skewShape(shape, straightness.middles)
   const lie: Lie = { worn: kind.worn ?? false, back: rule.side === 'back' }
   const underarm = levels.find((l) => l.part === 'body')?.y ?? -Infinity
   return {
@@ -189,7 +198,9 @@ function layOut(rule: PlacementRule, request: PlacementRequest, { context, ...ho
   const distances = request.distances ?? {}
   if (rule.arrange === 'row') return placeRow(rule.row(context), context, distances, request.row ?? {}, how.lie)
   if (rule.arrange === 'corners') return placeAtCorners(rule.corners(context), context, distances)
-  return placeSingle({ spot: rule.spot(context), context, distances, anchors: request.anchors ?? {}, ...how })
+  if (rule.arrange === 'scatter') return placeScatter(rule.scatter(context), context, request.spots ?? [], how.lie)
+  const one = placeSingle({ spot: rule.spot(context), context, distances, anchors: request.anchors ?? {}, ...how })
+  return rule.arrange === 'ends' ? atBothEnds(one, context.shape) : one
 }
 
 function requireDesign({ design, distances }: PlacementRequest): void {

@@ -6,7 +6,7 @@ import type { ItemKind } from '../../itemKind'
 import { ask, halves, type Measures } from '../../measures'
 import { panelShape, widthLevel } from './panelShape'
 import { bagSizes as sizes, optical } from './bagSizes'
-import { centredRule } from './panelRules'
+import { centredBothWays, centredRule } from './panelRules'
 
 type Bag = Measures<'width' | 'length' | 'hem'>
 const box = (m: Measures<'width' | 'length'>): Box => ({
@@ -79,6 +79,7 @@ export const tote: ItemKind = {
       (m) => m.width,
       panelDown,
     ),
+    centredBothWays<'width' | 'length'>({ upIs: 'top.top-edge', usual: { width: 140, height: 120 } }, (m) => m.width),
   ],
 }
 
@@ -108,6 +109,7 @@ export const toolRoll: ItemKind = {
       (m) => m.width,
       panelDown,
     ),
+    centredBothWays<'width' | 'length'>({ upIs: 'top.top-edge', usual: { width: 120, height: 120 } }, (m) => m.width),
     {
       id: 'end-panel',
       name: 'On the last turn, seen when rolled',

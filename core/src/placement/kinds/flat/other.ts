@@ -7,7 +7,7 @@ import type { ItemShape } from '../../itemShape'
 import { ask, halves, type Measures } from '../../measures'
 import type { PlacementContext, PlacementRule } from '../../placementRule'
 import { type Named, message } from '../../../messages/message'
-import { centredRule, cornerRules, creaseStep, middleDown, rowRule } from './panelRules'
+import { centredRule, cornerRules, creaseStep, middleDown, rowRule, scatteredRule } from './panelRules'
 import { panelShape, widthLevel } from './panelShape'
 
 const sizes = [
@@ -76,6 +76,7 @@ export const flatPanel: ItemKind = {
       () => middleDown,
     ),
     fromEdges,
+    scatteredRule<'width'>({ upIs: 'top.top-edge' }, (m) => m.width),
     ...cornerRules({ mm: 40, plausible: [10, 600], box }, ['one', 'diagonal', 'four']),
     rowRule<'width' | 'height' | 'strip'>(
       { id: 'border-row', name: 'Border row along the lower edge', upIs: 'top.top-edge' },

@@ -1,5 +1,6 @@
 import type { Anchor, PlacementContext, PlacementRule, Spot, StepDraft } from '../../placementRule'
 import type { Measures } from '../../measures'
+import type { ReferenceLine } from '../../itemShape'
 import type { Box } from '../../../plane/box'
 import { type Named, message } from '../../../messages/message'
 import { countedTo, howItStands, whichCorner } from '../../placeAtCorners'
@@ -33,15 +34,33 @@ export function centredRule<Known extends string>(
     arrange: 'one',
     spot: (c: PlacementContext<Known>) => {
       const { first = [], ...rest } = more(c)
+      const anchor = down(c)
+      const middle = anchor.line === 'middle' ? middleSteps(c.shape.lines) : []
       return {
-        down: down(c),
+        down: anchor,
         across: onCentre,
-        first: [...first, creaseStep(width(c.measures) / 2)],
+        first: [...first, creaseStep(width(c.measures) / 2), ...middle],
         ...rest,
       }
     },
   }
 }
+
+/** The middle of the height is found by folding, too. */
+function middleSteps(lines: readonly ReferenceLine[]): StepDraft[] {
+  const at = (id: string): number | undefined => lines.find((line) => line.id === id)?.at
+  const [top, bottom] = [at('top'), at('bottom')]
+  if (top === undefined || bottom === undefined) return []
+  return [{ id: 'middle-line', said: message('step.crease-across', { half: Math.abs(bottom - top) / 2 }) }]
+}
+
+/** Centred both ways: on the centre line, in the middle of the height. */
+export const centredBothWays = <Known extends string>(
+  rule: Pick<Rule, 'upIs' | 'needs' | 'usual'>,
+  width: (m: Measures<Known>) => number,
+  more?: (c: PlacementContext<Known>) => Pick<Spot, 'first' | 'warnings' | 'turn'>,
+): PlacementRule =>
+  centredRule<Known>({ id: 'centred', name: 'Centred both ways', ...rule }, width, () => middleDown, more)
 
 /** In the middle of the height. */
 export const middleDown: Anchor = { ...onCentre, id: 'middleDown', line: 'middle' }
@@ -85,6 +104,32 @@ export function cornerRules<Known extends string>(
       inset: { id: way.endsWith('diagonal') ? 'fromPoint' : 'fromEdges', mm, edge: 'end', plausible },
     }),
   }))
+}
+
+/** Motifs scattered over a straight-edged piece, each by its own cross. */
+export const scatteredRule = <Known extends string>(
+  rule: Pick<Rule, 'upIs' | 'needs'>,
+  width: (m: Measures<Known>) => number,
+): PlacementRule => ({
+  ...rule,
+  id: 'scatter',
+  name: 'Scattered',
+  arrange: 'scatter',
+  usual: { width: 40, height: 40 },
+  scatter: ({ measures, shape }: PlacementContext<Known>) => {
+    const at = (id: string): number => shape.lines.find((line) => line.id === id)?.at ?? 0
+    return {
+      line: 'top',
+      first: [creaseStep(width(measures) / 2)],
+      usual: { down: Math.round((at('bottom') - at('top')) / 2), across: 0 },
+    }
+  },
+})
+
+/** The same at both ends of a piece: one as the rule has it, the other turned half round. */
+export const bothEnds = (end: PlacementRule, rule: Pick<Rule, 'id' | 'name'>): PlacementRule => {
+  if (end.arrange !== 'one') throw new Error('Only a design by itself is laid at both ends.')
+  return { ...end, ...rule, arrange: 'ends' }
 }
 
 type RowMake<Known extends string> = {

@@ -17,13 +17,13 @@ const sizes = [
 type Band = Measures<'width' | 'depth' | 'fold' | 'seam'>
 
 /**
- * The cut size of a band or panel sewn on afterwards: finished width, plus the fold turned to the back, plus a seam
- * allowance on the other edges (craft.md section 2).
+ * The cut size of a band or panel sewn on afterwards: finished depth, plus what is folded back, plus one seam; with no fold
+ * two seams; lengthwise a seam at each end (craft.md section 2).
  *
- * @example 400 long and 60 deep finished, 10 seam, 60 folded back: cut 420 by 140 (60 + 60 + two seams)
+ * @example 400 long and 60 deep finished, 10 seam, 60 folded back: cut 420 by 130 (60 + 60 + one seam)
  */
 function cutSize(m: Band): { width: number; height: number } {
-  return { width: m.width + 2 * m.seam, height: m.depth + m.fold + 2 * m.seam }
+  return { width: m.width + 2 * m.seam, height: m.depth + m.fold + (m.fold > 0 ? 1 : 2) * m.seam }
 }
 
 /** What stays visible of the cut piece: y = 0 at the cut top edge, x = 0 on its middle. */
@@ -46,7 +46,10 @@ export const sewnOnBand: ItemKind = {
       plausible: [0, 300],
       mayBeZero: true,
     }),
-    ask(sizes, 'seam', 'Seam allowance', 'On all other edges.', [10, 10, 12], { plausible: [0, 30], mayBeZero: true }),
+    ask(sizes, 'seam', 'Seam allowance', 'On every edge but the fold.', [10, 10, 12], {
+      plausible: [0, 30],
+      mayBeZero: true,
+    }),
   ],
   sizes,
   usualSize: 'usual',
@@ -84,12 +87,15 @@ export const sewnOnBand: ItemKind = {
         { id: 'fold', from: at(face.left + 30, face.bottom), to: at(face.left + 30, face.bottom + m.fold) },
         { id: 'seam', from: at(box.left, face.bottom - 8), to: at(face.left, face.bottom - 8) },
       ],
-      lines: panelLines(face, {
-        top: 'line.upper-seam-line',
-        bottom: m.fold > 0 ? 'line.fold' : 'line.lower-seam-line',
-        left: 'line.left-seam-line',
-        right: 'line.right-seam-line',
-      }),
+      lines: [
+        { id: 'cut', name: 'line.cut-top', axis: 'level', at: 0 },
+        ...panelLines(face, {
+          top: 'line.upper-seam-line',
+          bottom: m.fold > 0 ? 'line.fold' : 'line.lower-seam-line',
+          left: 'line.left-seam-line',
+          right: 'line.right-seam-line',
+        }),
+      ],
       tube: null,
     }
   },
@@ -103,12 +109,12 @@ export const sewnOnBand: ItemKind = {
       },
       (m) => m.width,
       ({ measures: m }) => ({
-        id: 'downSeam',
-        line: 'top',
+        id: 'downCut',
+        line: 'cut',
         edge: 'centre',
-        mm: m.depth / 2,
+        mm: m.seam + m.depth / 2,
         toward: 1,
-        plausible: [5, m.depth],
+        plausible: [5, m.seam + m.depth],
       }),
       (c) => ({ first: [cutStep(c)] }),
     ),

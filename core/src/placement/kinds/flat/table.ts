@@ -5,7 +5,7 @@ import type { ItemKind } from '../../itemKind'
 import type { PlacementContext } from '../../placementRule'
 import { ask, halves, type Measures, type SizePreset } from '../../measures'
 import { panelShape, widthLevel } from './panelShape'
-import { centredRule, cornerRules, creaseStep, middleDown, rowRule } from './panelRules'
+import { bothEnds, centredBothWays, centredRule, cornerRules, creaseStep, middleDown, rowRule } from './panelRules'
 
 type Linen = Measures<'width' | 'length' | 'hem'>
 const box = (m: Measures<'width' | 'length'>): Box => ({
@@ -53,7 +53,10 @@ export const napkin: ItemKind = {
   usualSize: 'lunch',
   usualCloth: 'linen',
   shape: linenShape,
-  placements: cornerRules({ mm: 30, plausible: [15, 90], box }, ['one', 'diagonal', 'four', 'four-diagonal']),
+  placements: [
+    ...cornerRules({ mm: 30, plausible: [15, 90], box }, ['one', 'diagonal', 'four', 'four-diagonal']),
+    centredBothWays<'width'>({ upIs: 'top.upper-edge', usual: { width: 120, height: 120 } }, (m) => m.width),
+  ],
 }
 
 const tableSizes = [
@@ -142,6 +145,12 @@ const runnerSizes = [
   { id: 'usual', name: 'Usual' },
   { id: 'long', name: 'Long' },
 ]
+const runnerEnd = centredRule<'width'>(
+  { id: 'end', name: 'One end, in the middle', upIs: 'top.runner-middle', usual: { width: 120, height: 90 } },
+  (m) => m.width,
+  () => ({ id: 'up', line: 'bottom', edge: 'end', mm: 45, toward: -1, plausible: [15, 250] }),
+)
+
 export const tableRunner: ItemKind = {
   id: 'table-runner',
   name: 'Table runner',
@@ -159,23 +168,8 @@ export const tableRunner: ItemKind = {
   shape: linenShape,
   levels: level,
   placements: [
-    centredRule<'width'>(
-      {
-        id: 'end',
-        name: 'One end, in the middle',
-        upIs: 'top.runner-middle',
-        usual: { width: 120, height: 90 },
-      },
-      (m) => m.width,
-      () => ({
-        id: 'up',
-        line: 'bottom',
-        edge: 'end',
-        mm: 45,
-        toward: -1,
-        plausible: [15, 250],
-      }),
-    ),
+    runnerEnd,
+    bothEnds(runnerEnd, { id: 'both-ends', name: 'Both ends' }),
     rowRule<'width' | 'length' | 'hem'>(
       { id: 'end-row', name: 'Row across one end', upIs: 'top.runner-middle' },
       { side: 'lower', edgeName: 'line.end-edge', mm: 40, box, endHem: (m) => m.hem },

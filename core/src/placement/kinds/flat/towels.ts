@@ -8,7 +8,7 @@ import { ask, halves, type Measures, type MeasurementAsk, type SizePreset } from
 import type { ItemShape } from '../../itemShape'
 import type { PlacementRule } from '../../placementRule'
 import { acrossLine, panelShape, widthLevel } from './panelShape'
-import { centredRule, cornerRules } from './panelRules'
+import { bothEnds, centredRule, cornerRules } from './panelRules'
 
 const towelSizes: readonly SizePreset[] = [
   { id: 'small', name: 'Small' },
@@ -217,5 +217,9 @@ export const teaTowel: ItemKind = {
     return { ...flat, details: [...flat.details, fold(-third), fold(third)] }
   },
   levels: widthLevel<'length'>((m) => -m.length / 2),
-  placements: [lowCentre, ...cornerRules({ mm: 30, plausible: [15, 90], box }, ['one', 'diagonal'])],
+  placements: [
+    lowCentre,
+    bothEnds(lowCentre, { id: 'both-ends', name: 'Both ends' }),
+    ...cornerRules({ mm: 30, plausible: [15, 90], box }, ['one', 'diagonal']),
+  ],
 }

@@ -104,6 +104,22 @@ export const hoodedFront: PlacementRule = {
   },
 }
 
+/** Motifs scattered over the front, each by its own cross. */
+export const scatteredFront: PlacementRule = {
+  id: 'scatter',
+  name: 'Scattered over the front',
+  arrange: 'scatter',
+  upIs: 'top.neck',
+  needs: topNeeds,
+  usual: { width: 40, height: 40 },
+  growsWith: 'chestWidth',
+  scatter: ({ measures: m }: PlacementContext<TopId>) => {
+    requireSoundTop(m)
+    const { half } = topFrame(m)
+    return { line: 'neck', first: [crease(half)], usual: { down: Math.round(m.chestWidth * 0.25), across: 0 } }
+  },
+}
+
 type BackId = 'chestWidth' | 'neckWidth' | 'shoulderToUnderarm'
 
 /** Yoke: centre 100 to 125 mm below the collar seam; full back: its top edge there. Laid face down, the back up. */

@@ -5,6 +5,7 @@ import type { ItemShape } from '../../itemShape'
 import { ask, type MeasurementAsk, type Measures } from '../../measures'
 import type { PlacementContext, PlacementRule } from '../../placementRule'
 import { message } from '../../../messages/message'
+import { isRight, whichSide } from '../../pair'
 import { garmentSizes } from './topMeasures'
 
 export const sleeveMeasures = (widths: readonly number[], lengths: readonly number[]): MeasurementAsk[] => [
@@ -73,6 +74,7 @@ const sleeveOf = (needs: readonly string[]): PlacementRule => ({
   arrange: 'one',
   upIs: 'top.shoulder',
   needs,
+  choices: [whichSide],
   usual: { width: 50, height: 40 },
   growsWith: 'sleeveHem',
   view: sleeveShape,
@@ -117,11 +119,16 @@ export const cuffMeasures: readonly MeasurementAsk[] = [
 ]
 
 /**
- * The wearer's left cuff, open, its outside up and the sleeve away from the worker: the end with the buttonhole, which
- * laps over the other from the front, lies at the worker's right.
+ * One cuff, open, its outside up and the sleeve away from the worker: the end with the buttonhole, which laps over the other
+ * from the front, lies at the worker's right on the wearer's left cuff, and at the left on the right one.
  */
-function cuffShape(m: Measures<'cuffLength' | 'cuffDepth' | 'cuffHole'>): ItemShape {
+function cuffShape(
+  m: Measures<'cuffLength' | 'cuffDepth' | 'cuffHole'>,
+  choices: Readonly<Record<string, string>>,
+): ItemShape {
   const [half, depth, hole] = [m.cuffLength / 2, m.cuffDepth, m.cuffHole]
+  const right = isRight(choices)
+  const way = right ? -1 : 1
   const box = { left: -half, right: half, top: 0, bottom: depth }
   const slit = (x: number) => rectangle(6, 20, at(x, depth / 2))
   return {
@@ -134,40 +141,41 @@ function cuffShape(m: Measures<'cuffLength' | 'cuffDepth' | 'cuffHole'>): ItemSh
       },
     ],
     zones: [
-      { id: 'buttonhole', name: 'zone.buttonhole', outline: slit(half - hole + 3), clear: 10, ring: 'caution' },
-      { id: 'button', name: 'zone.button', outline: slit(-half + hole - 3), clear: 10, ring: 'refused' },
+      { id: 'buttonhole', name: 'zone.buttonhole', outline: slit(way * (half - hole + 3)), clear: 10, ring: 'caution' },
+      { id: 'button', name: 'zone.button', outline: slit(way * (-half + hole - 3)), clear: 10, ring: 'refused' },
     ],
     tapes: [
       { id: 'cuffLength', from: at(-half, depth * 0.86), to: at(half, depth * 0.86) },
       { id: 'cuffDepth', from: at(half * 0.6, 0), to: at(half * 0.6, depth) },
-      { id: 'cuffHole', from: at(half, depth * 0.2), to: at(half - hole, depth * 0.2) },
+      { id: 'cuffHole', from: at(way * half, depth * 0.2), to: at(way * (half - hole), depth * 0.2) },
     ],
     lines: panelLines(box, {
       top: 'line.sleeve-seam',
       bottom: 'line.cuff-edge',
-      left: 'line.button-end',
-      right: 'line.buttonhole-end',
+      left: right ? 'line.buttonhole-end' : 'line.button-end',
+      right: right ? 'line.button-end' : 'line.buttonhole-end',
     }),
     tube: null,
     goesOn: { up: GARMENT },
   }
 }
 
-/** On the wearer's left cuff, centred on what shows when it is buttoned, clear of the buttonhole by 10 mm. */
+/** On one cuff, centred on what shows when it is buttoned, clear of the buttonhole by 10 mm. */
 export const cuff: PlacementRule = {
   id: 'cuff',
-  name: 'Wearer’s left cuff',
+  name: 'Cuff',
+  choices: [whichSide],
   arrange: 'one',
   upIs: 'top.sleeve-seam',
   needs: ['cuffLength', 'cuffDepth', 'cuffHole'],
   usual: { width: 30, height: 12 },
   growsWith: 'cuffLength',
   view: cuffShape,
-  spot: ({ measures: m }: PlacementContext<'cuffLength' | 'cuffDepth'>) => ({
+  spot: ({ measures: m, choices }: PlacementContext<'cuffLength' | 'cuffDepth'>) => ({
     down: { id: 'up', line: 'bottom', edge: 'centre', mm: m.cuffDepth / 2, toward: -1, plausible: [10, m.cuffDepth] },
     across: { id: 'middle', line: 'centre', edge: 'centre', mm: 0, toward: 1, plausible: [0, m.cuffLength / 2] },
     first: [
-      { id: 'cuff', said: message('step.cuff') },
+      { id: 'cuff', said: message(isRight(choices) ? 'step.cuff-right' : 'step.cuff') },
       { id: 'centre-line', said: message('step.crease-cuff', { half: m.cuffLength / 2 }) },
     ],
   }),
@@ -190,11 +198,12 @@ export const collarMeasures: readonly MeasurementAsk[] = [
   ),
 ]
 
-function collarShape(m: Measures<'collarFront' | 'collarEdge'>): ItemShape {
-  const [front, edge] = [m.collarFront, m.collarEdge]
+function collarShape(m: Measures<'collarFront' | 'collarEdge'>, choices: Readonly<Record<string, string>>): ItemShape {
+  const [front, edge] = [m.collarFront, isRight(choices) ? -m.collarEdge : m.collarEdge]
+  const inset = isRight(choices) ? -5 : 5
   return {
     outline: [at(0, -front), at(edge, -front * 0.8), at(edge, 0), at(0, 0)],
-    details: [{ kind: 'seam', points: [at(edge, -5), at(5, -5), at(5, -front + 2)] }],
+    details: [{ kind: 'seam', points: [at(edge, -5), at(inset, -5), at(inset, -front + 2)] }],
     zones: [],
     tapes: [
       { id: 'collarFront', from: at(0, -front), to: at(0, 0) },
@@ -209,19 +218,22 @@ function collarShape(m: Measures<'collarFront' | 'collarEdge'>): ItemShape {
   }
 }
 
-/** In the point of the wearer's left collar, its nearest edges 12 mm from both edges. */
+/** In one point of the collar, its nearest edges 12 mm from both edges. */
 export const collarPoint: PlacementRule = {
   id: 'collar-point',
   name: 'Collar point',
+  choices: [whichSide],
   arrange: 'one',
   upIs: 'top.collar-band',
   needs: ['collarFront', 'collarEdge'],
   usual: { width: 18, height: 18 },
   growsWith: 'collarFront',
   view: collarShape,
-  spot: () => ({
+  spot: ({ choices }) => ({
     down: { id: 'up', line: 'edge', edge: 'end', mm: 12, toward: -1, plausible: [6, 30] },
-    across: { id: 'in', line: 'front', edge: 'start', mm: 12, toward: 1, plausible: [6, 60] },
-    first: [{ id: 'collar', said: message('step.collar') }],
+    across: isRight(choices)
+      ? { id: 'in', line: 'front', edge: 'end', mm: 12, toward: -1, plausible: [6, 60] }
+      : { id: 'in', line: 'front', edge: 'start', mm: 12, toward: 1, plausible: [6, 60] },
+    first: [{ id: 'collar', said: message(isRight(choices) ? 'step.collar-right' : 'step.collar') }],
   }),
 }

@@ -1,7 +1,7 @@
 import type { ItemKind } from '../../itemKind'
 import type { MeasurementAsk } from '../../measures'
 import { abovePocket, chestRules, chestRulesByPocket } from './chestRules'
-import { backRules, centreFront, hoodedFront } from './bodyRules'
+import { backRules, centreFront, hoodedFront, scatteredFront } from './bodyRules'
 import {
   collarMeasures,
   collarPoint,
@@ -45,7 +45,7 @@ export const tee: ItemKind = {
   usualCloth: 'jersey',
   use: { nextToSkin: true },
   shape: (m: Top) => topShape(m, teeMake),
-  placements: [...chestRules, centreFront, ...backRules(teeMake), sleeve],
+  placements: [...chestRules, centreFront, ...backRules(teeMake), sleeve, scatteredFront],
 }
 
 const poloMake: TopMake = {
@@ -79,7 +79,7 @@ export const sweatshirt: ItemKind = {
   measurements: [...topMeasures(sweatshirtCut), ...ribbedLong, ...straightMeasures],
   usualCloth: 'sweatshirt',
   shape: (m: Top) => topShape(m, sweatMake),
-  placements: [...chestRules, centreFront, ...backRules(sweatMake), ribbedSleeve],
+  placements: [...chestRules, centreFront, ...backRules(sweatMake), ribbedSleeve, scatteredFront],
 }
 
 const pouchMeasures: MeasurementAsk[] = [
@@ -105,7 +105,7 @@ export const hoodedTop: ItemKind = {
   measurements: [...topMeasures(sweatshirtCut), ...pouchMeasures, ...ribbedLong, ...straightMeasures],
   usualCloth: 'sweatshirt',
   shape: (m: Top) => withPouch(topShape(m, hoodMake), m),
-  placements: [hoodedFront, ...chestRules, ...backRules(hoodMake), ribbedSleeve],
+  placements: [hoodedFront, ...chestRules, ...backRules(hoodMake), ribbedSleeve, scatteredFront],
 }
 
 const patchMeasures: MeasurementAsk[] = [

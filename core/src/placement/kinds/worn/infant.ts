@@ -5,7 +5,7 @@ import { type Named, message } from '../../../messages/message'
 import type { ItemKind } from '../../itemKind'
 import type { NoSewZone } from '../../itemShape'
 import { ask, halves, type Measures, type SizePreset } from '../../measures'
-import { centredRule, cornerRules } from '../flat/panelRules'
+import { centredBothWays, centredRule, cornerRules } from '../flat/panelRules'
 import { panelShape, widthLevel } from '../flat/panelShape'
 
 const ages: readonly SizePreset[] = [
@@ -211,6 +211,24 @@ export const bib: ItemKind = {
         plausible: [12, 140],
       }),
     ),
+    centredRule<'width' | 'length'>(
+      {
+        id: 'centred',
+        name: 'Centred both ways',
+        upIs: 'top.neck',
+        usual: { width: 90, height: 50 },
+        growsWith: 'width',
+      },
+      (m) => m.width,
+      ({ measures: m }) => ({
+        id: 'downNeck',
+        line: 'neck',
+        edge: 'centre',
+        mm: m.length / 2,
+        toward: 1,
+        plausible: [20, m.length],
+      }),
+    ),
   ],
 }
 
@@ -261,6 +279,7 @@ export const burpCloth: ItemKind = {
         plausible: [15, 200],
       }),
     ),
+    centredBothWays<'width'>({ upIs: 'top.upper-edge', usual: { width: 110, height: 70 } }, (m) => m.width),
     ...cornerRules({ mm: 25, plausible: [15, 90], box: clothBox }, ['one']),
   ],
 }

@@ -5,6 +5,7 @@ import type { ItemKind } from '../../itemKind'
 import { ask, type Measures } from '../../measures'
 import { message } from '../../../messages/message'
 import type { PlacementContext, PlacementRule } from '../../placementRule'
+import { whichSide } from '../../pair'
 import { garmentSizes } from '../tops/topMeasures'
 
 type Leg = Measures<'hemWidth' | 'thighWidth' | 'inseam'>
@@ -67,6 +68,7 @@ const legRule = (id: string, name: string, low: boolean): PlacementRule => ({
   name,
   arrange: 'one',
   upIs: 'top.waist',
+  choices: [whichSide],
   usual: { width: 50, height: 50 },
   growsWith: 'hemWidth',
   spot: ({ measures: m, design }: PlacementContext<'hemWidth' | 'thighWidth' | 'inseam'>) => ({
