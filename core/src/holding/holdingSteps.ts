@@ -12,6 +12,8 @@ export type HoldingTask = {
   closes: 'screw' | 'lever' | 'frame' | 'magnets'
   knit: boolean
   tube: boolean
+  /** The piece is narrower than the hoop: a child’s leg, a sleeve, a sock. */
+  narrow?: boolean
   layers?: readonly Layer[]
   holesStay?: boolean
   wet?: boolean
@@ -62,7 +64,16 @@ function onBack(t: HoldingTask): Step[] {
   })
 }
 
+/** Too narrow for a hoop inside it: a seam is opened, so that one layer lies flat. */
+const oneLayer: Step = {
+  id: 'one-layer',
+  text: 'It’s narrower than the hoop. Open its seam until one layer lies flat, and pin the other layer clear.',
+  care: 'Seam rippers cut: away from your hand and the cloth. Count the pins.',
+  when: (t) => t.tube && t.narrow === true,
+}
+
 const ring: readonly Step[] = [
+  oneLayer,
   {
     id: 'peel-first',
     text: 'Peel the paper off the sticky sheet and press the cloth on it, then hoop both.',
@@ -71,7 +82,7 @@ const ring: readonly Step[] = [
   {
     id: 'lower-inside',
     text: 'Slide the outer ring inside the piece, its bracket toward the carriage.',
-    when: (t) => t.tube,
+    when: (t) => t.tube && !t.narrow,
   },
   {
     id: 'lower-under',
@@ -79,7 +90,7 @@ const ring: readonly Step[] = [
       t.method === 'backing-under'
         ? 'Lay the outer ring down, its bracket toward the carriage, and the cloth alone over it.'
         : 'Lay the outer ring down, its bracket toward the carriage, backing and cloth over it.',
-    when: (t) => !t.tube,
+    when: (t) => !t.tube || t.narrow === true,
   },
   {
     id: 'inner-round',
@@ -139,8 +150,9 @@ const floating: readonly Step[] = [
   {
     id: 'over-hoop',
     text: 'Slip the piece over the hoop so that the hoop lies inside it, or turn it inside out round the hoop.',
-    when: (t) => t.tube,
+    when: (t) => t.tube && !t.narrow,
   },
+  oneLayer,
   {
     id: 'lay-on',
     text: ({ notches }) =>
@@ -154,6 +166,7 @@ const floating: readonly Step[] = [
   },
 ]
 const clamping: readonly Step[] = [
+  oneLayer,
   { id: 'clamp-under', text: 'Lower frame under the cloth, or inside the piece; backing flat on it.' },
   {
     id: 'clamp-marks',

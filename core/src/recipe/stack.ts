@@ -47,4 +47,10 @@ export const bobbinColours = ['white', 'black', 'match'] as const
 export type Bobbin = { weight: (typeof bobbinWeights)[number]; colour: (typeof bobbinColours)[number] }
 
 /** A stack as it is held: layers from top to bottom with one cloth among them. */
-export type HeldStack = { holding: HoldingMethod; layers: readonly Layer[]; needle?: Needle | null }
+export type HeldStack = {
+  holding: HoldingMethod
+  layers: readonly Layer[]
+  needle?: Needle | null
+  /** The hoop closes by magnets, whatever lies in it. */
+  magnets?: boolean
+}

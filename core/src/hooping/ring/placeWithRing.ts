@@ -21,6 +21,8 @@ export const TOUCH = 1e-6
 
 /** `poses`: the design in the hoop at each of its targets. */
 export type Turn = { poses: Pose[]; worth: number }
+/** A millimetre past the field, as worth: any turn that fits is worth more. */
+const PAST_FIELD = 1e-6
 /** As good as a turn can be: nothing more is looked for. */
 const BEST = 9
 
@@ -55,7 +57,8 @@ function tryPlace(hoop: HoopChoiceSource, hull: Point[], target: Pose | null, ro
   const turned = turnHull(hull, rotation)
   const room = worstAt(field, turned, centred.x, centred.y).clearance
   const found = room >= -TOUCH ? centred : roomyCentre(field, turned)?.centre
-  if (!found) return { pose: centred, worth: 0 }
+  // Of turns at which it does not go in, the one at which it reaches past the field the least.
+  if (!found) return { pose: centred, worth: room * PAST_FIELD }
   const start = { ...centred, ...found, rotation }
   if (!q.item || !target || q.holding === 'floated') return { pose: start, worth: BEST - 1 + Number(isRoomy(room)) }
   return goesInside(ringOf(hoop), target, start, q.item)

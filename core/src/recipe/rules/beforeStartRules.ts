@@ -2,7 +2,7 @@ import { all, always, not } from '../condition'
 import { holesStay, knit, textured } from '../conditions/cloth'
 import { applique, dense, line } from '../conditions/work'
 import { layerNames } from '../names'
-import { has, held, type StackRule, type Stacked } from './stackRule'
+import { byMagnets, has, held, type StackRule, type Stacked } from './stackRule'
 
 const topping = ({ stack }: Stacked) => stack.layers.find((layer) => layer.role === 'topping')
 
@@ -11,13 +11,13 @@ export const beforeStartRules: readonly StackRule[] = [
   {
     id: 'check.ring',
     severity: 'note',
-    when: not(held('clamped')),
+    when: not(byMagnets),
     text: () => 'Inner ring the right way round, its arrow to the top; the hoop latched.',
   },
   {
     id: 'check.clamp',
     severity: 'note',
-    when: held('clamped'),
+    when: byMagnets,
     text: () => 'Magnets seated all round, no fold or seam between them; the frame latched.',
   },
   {

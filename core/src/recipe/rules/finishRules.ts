@@ -2,7 +2,7 @@ import type { HouseHabits } from '../../habits'
 import { all, always, any, not, when } from '../condition'
 import { dark, holesStay, takesHeat, takesWater } from '../conditions/cloth'
 import { applique } from '../conditions/work'
-import { held, type Stacked, type StackRule, uses } from './stackRule'
+import { byMagnets, held, type Stacked, type StackRule, uses } from './stackRule'
 
 const trims: Record<HouseHabits['trim'], string> = {
   'rounded-6-12': 'Trim the cut-away 6 to 12 mm outside the stitches, corners rounded.',
@@ -29,13 +29,13 @@ export const finishRules: readonly StackRule[] = [
   {
     id: 'finish.unhoop',
     severity: 'note',
-    when: not(held('clamped')),
+    when: not(byMagnets),
     text: () => 'Off the machine, loosen the screw, then lift the inner ring.',
   },
   {
     id: 'finish.unclamp',
     severity: 'caution',
-    when: held('clamped'),
+    when: byMagnets,
     text: () => 'Off the machine, slide the magnets off one by one, fingers clear.',
   },
   {

@@ -28,3 +28,9 @@ export const has = (role: LayerRole, says: string): Condition<Stacked> =>
 
 export const held = (holding: HeldStack['holding']): Condition<Stacked> =>
   when(holding, ({ stack }) => stack.holding === holding)
+
+/** Clamped, or something floats on what magnets hold: there is no inner ring. */
+export const byMagnets: Condition<Stacked> = when(
+  'magnets',
+  ({ stack, ring }) => stack.holding === 'clamped' || stack.magnets === true || ring?.clamp === true,
+)
