@@ -46,8 +46,8 @@ describe('what follows from the item is not asked', () => {
 })
 
 describe('what is typed in inches', () => {
-  it('throughout is answered in inches, and mixed in the shop’s own units', () => {
-    const inches = { chestWidth: mm('21 1/4 in'), neckWidth: mm('7 1/8"') }
+  it('mostly is answered in inches, whatever a 0 is typed in, and else in the shop’s own units', () => {
+    const inches = { chestWidth: mm('21 1/4 in'), neckWidth: mm('7 1/8"'), neckDrop: mm('0') }
     const style = (measures: typeof inches | typeof measured) =>
       planMeasure(polo({ measure: { designId: 'tern', measures } }), shelf).style.unit
     expect([style(inches), style(measured)]).toEqual(['in', 'mm'])

@@ -1,4 +1,6 @@
-import type { Basis, RecordDecision, DecidedStack, StitchDecision, Piece, Take } from '@thimble/contract'
+import type { RecordDecision, DecidedStack, StitchDecision, Piece, Take } from '@thimble/contract'
+import type { OfPatch } from '@thimble/core/design'
+import type { Built } from '../stack/planBuild'
 import { settledStack } from '../stack/stacks'
 import { readCount } from '../measure/readTyped'
 import { hoopingsOfRecord, landingOf, landingProblems, landingTyped } from './landing'
@@ -6,7 +8,7 @@ import { type Measured, minuteProblems, minutesOf } from './minutes'
 import { beforeStart, keepList, type ListLine, offMachine } from './lists'
 import { calledToday } from './logRow'
 
-type OnStack = { basis: Basis; stack: DecidedStack | null }
+type OnStack = Built
 
 /** The stack the record speaks of: as it was really used where that was said, else as it was built. */
 export const usedStack = ({ finish }: Piece, { stack }: OnStack): DecidedStack | null =>
@@ -22,7 +24,7 @@ export function keepStitching(
   const open = { ...piece, stitch: { ...piece.stitch, reopened: true } }
   const lines = start ?? beforeStart(open, built)
   const list = keepList(lines).map((line, i) => ({ ...line, hooping: lines[i]!.hooping ?? 0 }))
-  return { at, ...built, list, colours, pins: readCount(piece.stitch.pins).value }
+  return { at, basis: built.basis, stack: built.stack, list, colours, pins: readCount(piece.stitch.pins).value }
 }
 
 /** What a record rests on beside the piece: the hoop it was really in, what it took of the stash, minutes as measured. */
@@ -30,6 +32,8 @@ type Used = {
   hoop: RecordDecision['hoop']
   machine?: RecordDecision['machine']
   dialled?: RecordDecision['dialled']
+  /** What its blocks did for patches of applied cloth. */
+  patches: readonly OfPatch[]
   took: readonly Take[]
   measured?: Measured | undefined
   forecast?: RecordDecision['forecast'] | undefined
@@ -40,11 +44,12 @@ export function keepRecord(piece: Piece, built: OnStack, used: Used, at: string)
   const { faults, verdict, note, nextTime, trying, used: said, photos } = piece.finish
   const onStack = { basis: built.basis, stack: usedStack(piece, built) }
   const open = { ...piece, finish: { ...piece.finish, reopened: true } }
+  const finishing = offMachine(open, { ...built, ...onStack }, used.patches)
   return {
     at,
     ...onStack,
     ...asItWasThen(piece, used),
-    list: keepList(offMachine(open, onStack)),
+    list: keepList(finishing),
     ...held(piece, onStack.stack),
     hoop: used.hoop,
     machine: used.machine ?? null,

@@ -40,13 +40,17 @@ export function putLanding(piece: Pick<Piece, 'finish'>, hooping: number, change
   return { later: { [hooping]: { ...typed, ...Object.fromEntries(whole) } } }
 }
 
-/** The tapes a piece was marked with that can be laid again beside its stitches; of the first copy alone. */
+/**
+ * The tapes a piece was marked with that can be laid again beside its stitches; of the first copy alone. Two of one distance,
+ * as in a corner, are told apart: each is measured by itself.
+ */
 export function landingTapes({ measure }: Pick<Piece, 'measure'>): LandingTape[] {
   const tapes = measure.kept[0]?.tapes ?? []
-  return tapes.flatMap(({ id, from, to }) => {
+  return tapes.flatMap(({ id, from, to }, i) => {
+    const again = tapes.slice(0, i).some((one) => one.id === id)
     const meant = Math.hypot(to.x - from.x, to.y - from.y)
     const way = { x: (to.x - from.x) / meant, y: (to.y - from.y) / meant }
-    return meant > 1 ? [{ id, meant, way, level: Math.abs(way.x) > Math.abs(way.y) }] : []
+    return meant > 1 ? [{ id: again ? `${id}.2` : id, meant, way, level: Math.abs(way.x) > Math.abs(way.y) }] : []
   })
 }
 

@@ -1,14 +1,17 @@
-import type { Basis, DecidedStack, Piece } from '@thimble/contract'
+import type { MeasureDecision, Piece } from '@thimble/contract'
 import { type Advice, note } from '@thimble/core/advice'
+import type { OfPatch } from '@thimble/core/design'
 import { markRemoval } from '@thimble/core/marking'
 import { markedWith } from '../measure/markWith'
 import { type Message, message, writeMessage } from '@thimble/core/messages'
+import { patchNames } from '../measure/patches'
+import type { Built } from '../stack/planBuild'
 import { linesOf, listsOf } from '../stack/stackLines'
 import { tickOf } from '../stages/ticks'
 
 /** One line of a list, as it is worded today, whether it is ticked, and what it said where it was and no longer is. */
 export type ListLine = { line: Advice; ticked: boolean; was?: Message | null; said?: Message; hooping?: number }
-type OnStack = { basis: Basis; stack: DecidedStack | null }
+type OnStack = Built
 
 /** The list before the start: as it stood once the piece was stitched, else as its stack asks now. */
 export function beforeStart({ stitch }: Piece, built: OnStack): ListLine[] {
@@ -18,13 +21,16 @@ export function beforeStart({ stitch }: Piece, built: OnStack): ListLine[] {
 }
 
 /** The steps off the machine: as they stood once the piece was finished, else as its stack and its marks ask now. */
-export function offMachine(piece: Piece, built: OnStack): ListLine[] {
+export function offMachine(piece: Piece, built: OnStack, patches: readonly OfPatch[] = []): ListLine[] {
   const { finish, measure } = piece
   const kept = finish.reopened ? undefined : finish.kept[0]
   if (kept) return keptLines(kept.list, kept)
   const out = marksOut(measure.kept[0]?.markWith ?? markedWith(piece, built.basis).id)
   const pins = piece.stitch.kept[0]?.pins
-  const lines = withPinsOut(withMarksOut(listsOf(built).finishing, out), pins ?? 0)
+  const closing = opened(measure.kept[0])
+  const lines = withFused(withPinsOut(withMarksOut(listsOf(built).finishing, out), pins ?? 0), patches)
+  if (closing && !lines.some(({ line }) => saidThere.has(line.code)))
+    lines.push({ line: note(closing, writeMessage(message(closing))), said: message(closing) })
   const ticks = { ticked: finish.steps, said: finish.stepsSaid }
   return lines.map((one) => ({ ...one, ...tickOf(ticks, one.line.code, one.said) }))
 }
@@ -36,6 +42,24 @@ function withPinsOut(lines: readonly Advice[], count: number): Pick<ListLine, 'l
   const said = message('finish.pins-out', { count: { plain: count } })
   const pins = { line: { ...note('finish.pins-out', writeMessage(said)), severity: 'caution' as const }, said }
   return [...rest.slice(0, 1), pins, ...rest.slice(1)]
+}
+
+/** Lines of a stack’s own list that say the same. */
+const saidThere = new Set(['finish.seam', 'finish.filling'])
+
+/** What was opened to get at one layer is closed again, last of all. */
+function opened(kept: MeasureDecision | undefined): 'finish.close-opening' | 'finish.close-seam' | null {
+  if (kept?.steps.some(({ id }) => id === 'open')) return 'finish.close-opening'
+  const unpicked = kept?.prepared?.some(({ id, ticked }) => id === 'prep.unpick' && ticked)
+  return unpicked ? 'finish.close-seam' : null
+}
+
+/** Patches cut beforehand are fused at the end, once the marks are out: heat sets some inks. */
+function withFused(lines: Pick<ListLine, 'line' | 'said'>[], patches: readonly OfPatch[]): typeof lines {
+  const names = patchNames(patches).flatMap(({ name, cutBeforehand }) => (cutBeforehand ? [name] : []))
+  if (names.length === 0) return lines
+  const said = message('finish.fuse-patch', { patches: { own: names.join(', ') } })
+  return [...lines, { line: { ...note('finish.fuse-patch', writeMessage(said)), severity: 'caution' }, said }]
 }
 
 const MARKS = 'finish.marks.'

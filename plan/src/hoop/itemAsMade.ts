@@ -14,7 +14,7 @@ export function itemAsMade(
   const kind = kindOf(piece)
   const rule = placementRule(kind, piece.measure.placement)
   try {
-    return (rule.view ?? kind.shape)(measures)
+    return rule.view ? rule.view(measures, piece.measure.choices) : kind.shape(measures)
   } catch (error) {
     if (error instanceof CoreError) return null
     throw error

@@ -3,7 +3,10 @@ import type { HoldingMethod } from '@thimble/core/recipe'
 import { canRingLie, fieldBox, type HoopChoice, type MachineSide, roomInHoop } from '@thimble/core/hooping'
 import { applyPose, boxOf, composePose, inversePose, type Point, type Pose } from '@thimble/core/plane'
 import type { Named } from '@thimble/core/messages'
+import { CoreError } from '@thimble/core/errors'
+import { type ItemShape, withOwnZones } from '@thimble/core/placement'
 import type { Marked } from '../measure/placed'
+import { readZones } from '../measure/readPiece'
 import { kindOf } from '../pieces/kindOf'
 import { sourceOf } from './hoopSource'
 import { itemAsMade } from './itemAsMade'
@@ -61,13 +64,24 @@ export function waysToLineUp({ piece, marked, plan: { hoop, chosen } }: LineUpIn
 /** The item's lines that a hand can see or feel, by two of their points. */
 function linesToLay(piece: LineUpInput['piece'], marked: Marked): { id: string; name: Named; ends: [Point, Point] }[] {
   const worn = kindOf(piece).worn ?? false
-  const lines = itemAsMade(piece, marked.measures)?.lines ?? []
-  return lines
+  return linesFound(piece, marked)
     .filter(({ id }) => !MIDDLES.has(id) && !(worn && LEVELS.has(id)))
     .map(({ id, name, axis, at }) => {
       const point = (along: number): Point => (axis === 'level' ? { x: along, y: at } : { x: at, y: along })
       return { id, name, ends: [point(-50), point(50)] }
     })
+}
+
+/** The item’s own, and a stripe or a seam found on this very piece; without these where they do not agree with it. */
+function linesFound(piece: LineUpInput['piece'], marked: Marked): ItemShape['lines'] {
+  const made = itemAsMade(piece, marked.measures)
+  if (!made) return []
+  try {
+    return withOwnZones(made, readZones(piece.measure.zones, {})).lines
+  } catch (error) {
+    if (error instanceof CoreError) return made.lines
+    throw error
+  }
 }
 
 type SideOffset = { side: MachineSide; far: number }

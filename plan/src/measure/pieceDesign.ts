@@ -1,8 +1,16 @@
 import type { DesignCard, Piece } from '@thimble/contract'
-import { changeOutline, estimateLoad, loadClassOf, sizedHull, type SketchBlock } from '@thimble/core/design'
+import {
+  changeOutline,
+  estimateLoad,
+  loadClassOf,
+  type OfPatch,
+  sizedHull,
+  type SketchBlock,
+} from '@thimble/core/design'
 import type { Point } from '@thimble/core/plane'
 import type { LoadClass, WorkKind } from '@thimble/core/recipe'
 import { pointsOf } from '../flatPoints'
+import { patchesOf } from './patches'
 import { readCount, readTyped } from './readTyped'
 
 /** The design a piece gets, from the shelf or sized by hand. `assumed` when no size is known yet. */
@@ -16,6 +24,8 @@ export type PieceDesign = {
   load: number | null
   kind: WorkKind
   colours: string[]
+  /** What each of its blocks does for a patch of applied cloth; empty: it has none, or nobody said. */
+  patches: OfPatch[]
   smallestLetterMm: number | null
   /** Its true hull when it was read from a file, else what its size is taken to be filled by; design frame. */
   hull: Point[]
@@ -74,7 +84,20 @@ export function shelvedDesign(card: DesignCard, change: Piece['measure']['ownCha
   const own = change ? changeOutline(seen, change, card.source === 'artwork') : seen
   const asLoaded = own.load === mean ? loadClass : loadClassOf(own.load ?? mean)
   const parts = change ? changeParts(partsOf(card), change) : partsOf(card)
-  return { id, name, kind, colours, ...own, parts, change, loadClass: asLoaded, assumed: false, missing: false }
+  const patches = patchesOf(card)
+  return {
+    id,
+    name,
+    kind,
+    colours,
+    patches,
+    ...own,
+    parts,
+    change,
+    loadClass: asLoaded,
+    assumed: false,
+    missing: false,
+  }
 }
 
 type Parts = PieceDesign['parts']
@@ -109,6 +132,7 @@ function sizedDesign(own: Piece['measure']['ownDesign'], missing: boolean, usual
     load: load?.mean ?? null,
     kind: own.kind,
     colours: [own.colour],
+    patches: [],
     smallestLetterMm: null,
     hull: sizedHull(width, height, own.shape),
     sketch: null,

@@ -54,6 +54,8 @@ function keptDesign({ design }: MeasureDecision, designs: Readonly<Record<string
     hull: pointsOf(hull),
     parts: parts.map((part) => ({ name: part.name, hull: pointsOf(part.hull) })),
     sketch: (same && shelved.sketch) || null,
+    // Said of the shelf's design at any time, and then so for what is sewn from it.
+    patches: shelved?.patches ?? [],
     assumed: false,
     missing: false,
   }

@@ -1,8 +1,11 @@
 import type { Hoop, Piece } from '@thimble/contract'
 import { CoreError } from '@thimble/core/errors'
+import { foldMarkedWith } from '@thimble/core/marking'
 import { formatLength, type LengthStyle, roundDownToTape } from '@thimble/core/lengths'
 import {
   asksOf,
+  besideAdvice,
+  type DesignBeside,
   type ItemKind,
   type MeasurementAsk,
   type PlacementPlan,
@@ -14,9 +17,10 @@ import {
 import { sewnAlong } from '../hoop/rowHoopings'
 import { kindOf } from '../pieces/kindOf'
 import type { Shelf } from '../shelf'
+import { designsBeside } from './beside'
 import { answerStyle } from './answerStyle'
 import { designOf, type PieceDesign } from './pieceDesign'
-import { readDistances, readMeasures, readRow, readZones } from './readPiece'
+import { readDistances, readMeasures, readRow, readSpots, readZones } from './readPiece'
 import { readCount, readTyped } from './readTyped'
 
 /** What follows from what was put in at Measure as it stands now; what was decided there may say otherwise. */
@@ -37,18 +41,24 @@ export type MeasurePlan = {
   assumed: ReadonlySet<string>
   carried: ReadonlySet<string>
   placement: PlacementPlan | null
+  /** Designs of other placements on the same part of the item. */
+  beside: readonly DesignBeside[]
 }
 
 /** As much of a piece as its marks rest on. */
-type Measured = Pick<Piece, 'item' | 'measure'> & { hoop: Pick<Piece['hoop'], 'hoopId'> }
+type Measured = Pick<Piece, 'item' | 'measure'> & {
+  hoop: Pick<Piece['hoop'], 'hoopId'>
+  build: { cloth: Pick<Piece['build']['cloth'], 'family'> }
+}
 
 /** The shop's units and habits, its designs, and its hoops where a row is to be split over one. */
-type MeasureShelf = Pick<Shelf, 'shop' | 'designs'> & Partial<Pick<Shelf, 'hoops'>>
+type MeasureShelf = Pick<Shelf, 'shop' | 'designs' | 'beside'> & Partial<Pick<Shelf, 'hoops'>>
 
 /** What is said of a design that was chosen and is not here. */
 export const DESIGN_MISSING = 'Its design is not on this device: wait until it has come, or choose another.'
 
-export function planMeasure(piece: Measured, { shop, designs, hoops = [] }: MeasureShelf): MeasurePlan {
+export function planMeasure(piece: Measured, shelf: MeasureShelf): MeasurePlan {
+  const { shop, designs, hoops = [] } = shelf
   const { measure } = piece
   const kind = kindOf(piece)
   const rule = placementRule(kind, measure.placement)
@@ -57,15 +67,10 @@ export function planMeasure(piece: Measured, { shop, designs, hoops = [] }: Meas
   const asks = asksOf(kind, rule, measure.choices)
   const { measures, assumed, carried } = readMeasures(piece, kind, problems)
   const distances = readDistances(piece, problems)
-  for (const side of ['width', 'height'] as const) {
-    const { mm, problem } = readTyped(measure.ownDesign[side])
-    if (problem) problems[`design.${side}`] = problem
-    else if (mm === 0) problems[`design.${side}`] = 'A design needs a size above zero.'
-  }
-  const counted = readCount(measure.ownDesign.stitches)
-  if (counted.problem && !measure.designId) problems['design.stitches'] = counted.problem
+  refuseDesign(measure, problems)
   const design = designOf(piece, designs, usualDesign(kind, rule, measures))
   const hoop = hoops.find((h) => h.id === piece.hoop.hoopId)
+  const spots = rule.arrange === 'scatter' ? readSpots(measure.spots, problems) : []
   const zones = readZones(measure.zones, problems)
   const row = rule.arrange === 'row' ? { ...readRow(piece, problems), ...fieldOf(hoop, design) } : {}
   if (design.missing) problems.design = DESIGN_MISSING
@@ -79,12 +84,19 @@ export function planMeasure(piece: Measured, { shop, designs, hoops = [] }: Meas
       anchors: measure.anchors,
       zones,
       row,
+      spots,
       design,
       style,
       habits: shop.habits,
+      fold: foldMarkedWith({ family: piece.build.cloth.family, dark: false, infant: kind.use?.infant }),
     })
-  const placement = design.missing ? null : orSay(place, problems)
-  for (const { code, text } of placement?.warnings ?? []) if (tooLargeAt[code]) problems[tooLargeAt[code]] ??= text
+  const alone = design.missing ? null : orSay(place, problems)
+  const beside = designsBeside(piece, rule, shelf.beside ?? [], (other) => {
+    const theirs = planMeasure(other, { shop, designs, hoops })
+    return theirs.placement && !theirs.design.assumed ? theirs.placement.outlines : null
+  })
+  const placement = alone && (design.assumed ? alone : amongOthers(alone, beside, (mm) => formatLength(mm, style)))
+  refusePlace(placement, problems)
   const asked = new Set(asks.map((a) => a.id))
   return {
     style,
@@ -99,7 +111,34 @@ export function planMeasure(piece: Measured, { shop, designs, hoops = [] }: Meas
     assumed: new Set([...assumed].filter((id) => asked.has(id))),
     carried: new Set([...carried].filter((id) => asked.has(id))),
     placement,
+    beside,
   }
+}
+
+/** The placement with what is said of it and the other designs on the item. */
+function amongOthers(
+  alone: PlacementPlan,
+  beside: readonly DesignBeside[],
+  write: (mm: number) => string,
+): PlacementPlan {
+  const said = besideAdvice(alone.outlines, beside, write)
+  return said.length > 0 ? { ...alone, warnings: [...said, ...alone.warnings] } : alone
+}
+
+/** What was typed of a design by its size that cannot be one. */
+function refuseDesign({ ownDesign, designId }: Piece['measure'], problems: Record<string, string>): void {
+  for (const side of ['width', 'height'] as const) {
+    const { mm, problem } = readTyped(ownDesign[side])
+    if (problem) problems[`design.${side}`] = problem
+    else if (mm === 0) problems[`design.${side}`] = 'A design needs a size above zero.'
+  }
+  const counted = readCount(ownDesign.stitches)
+  if (counted.problem && !designId) problems['design.stitches'] = counted.problem
+}
+
+/** What cannot be sewn as it lies holds the marks up. */
+function refusePlace(placement: PlacementPlan | null, problems: Record<string, string>): void {
+  for (const { code, text } of placement?.warnings ?? []) if (tooLargeAt[code]) problems[tooLargeAt[code]] ??= text
 }
 
 /** What comes of it; null where the core has something to say against it, which is said at its field. */
@@ -113,7 +152,12 @@ function orSay<T>(work: () => T, problems: Record<string, string>): T | null {
   }
 }
 
-const tooLargeAt: Record<string, string> = { 'wider-than-item': 'design.width', 'higher-than-item': 'design.height' }
+/** What cannot be sewn as it lies, and the field it is said at (craft.md section 9). */
+const tooLargeAt: Record<string, string> = {
+  'wider-than-item': 'design.width',
+  'higher-than-item': 'design.height',
+  'past-edge': 'placed',
+}
 
 /** What is typed wrong for another placement on the same item waits there; it does not hold this one up. */
 function onlyAsked(problems: Record<string, string>, asked: ReadonlySet<string>): Record<string, string> {

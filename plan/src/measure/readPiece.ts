@@ -1,5 +1,5 @@
 import type { Piece, PieceZone, TypedLength } from '@thimble/contract'
-import { type ItemKind, type OwnRow, type OwnZone, presetMeasures } from '@thimble/core/placement'
+import { type ItemKind, type MotifSpot, type OwnRow, type OwnZone, presetMeasures } from '@thimble/core/placement'
 import { carriedHere } from './carried'
 import { readTyped } from './readTyped'
 
@@ -62,6 +62,16 @@ export function readZones(zones: Readonly<Record<string, PieceZone>>, problems: 
         width: width ?? null,
       },
     ]
+  })
+}
+
+/** Motifs of a scatter that can be read; an empty line is none yet. */
+export function readSpots(spots: Piece['measure']['spots'], problems: Problems): MotifSpot[] {
+  return inOrder(spots).flatMap(([id, { down, off, side }]): MotifSpot[] => {
+    const read = readAll({ down, off }, `spots.${id}`, problems)
+    if (read.down === undefined || problems[`spots.${id}.off`]) return []
+    const way = side === 'left' ? -1 : side === 'right' ? 1 : 0
+    return [{ down: read.down, across: way * (read.off ?? 0) }]
   })
 }
 

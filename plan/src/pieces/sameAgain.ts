@@ -21,7 +21,7 @@ export function sameAgain(piece: Piece, { id, now }: Fresh): Piece {
     placement: measure.placement,
     family: piece.build.cloth.family,
   })
-  const { choices, anchors, zones, row, designId, ownDesign, ownChange, markWith } = measure
+  const { choices, anchors, zones, row, spots, designId, ownDesign, ownChange, markWith } = measure
   const before = carriedHere(piece)
   const [hooped, held] = [asHooped(piece), heldNow(piece)]
   const carried = {
@@ -34,7 +34,19 @@ export function sameAgain(piece: Piece, { id, now }: Fresh): Piece {
   return {
     ...blank,
     customer,
-    measure: { ...blank.measure, choices, anchors, zones, row, designId, ownDesign, ownChange, markWith, carried },
+    measure: {
+      ...blank.measure,
+      choices,
+      anchors,
+      zones,
+      row,
+      spots,
+      designId,
+      ownDesign,
+      ownChange,
+      markWith,
+      carried,
+    },
     build: { ...blank.build, ...asBuilt(piece) },
     hoop: { ...blank.hoop, ...hooped, lineUp: hoop.lineUp, moved: hoop.moved, holding: held },
   }

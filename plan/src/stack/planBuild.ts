@@ -99,11 +99,11 @@ export const keepBuild = ({ kept, reopened }: Piece['build'], plan: BuildPlan, a
 export const stackNow = (stands: boolean, { stack, advised }: BuildPlan): DecidedStack | null =>
   stands ? advised : stack
 
+/** `magnets`: the hoop it is held in closes by them; not known before a hoop is. */
+export type Built = { basis: Basis; stack: DecidedStack | null; magnets?: boolean }
+
 /** What the later stages rest on: as it was decided, or as it stands while nothing is. */
-export function builtOf(
-  { kept: [kept] }: Piece['build'],
-  plan: BuildPlan,
-): { basis: Basis; stack: DecidedStack | null } {
+export function builtOf({ kept: [kept] }: Piece['build'], plan: BuildPlan): Built {
   return kept ?? plan
 }
 
@@ -120,5 +120,6 @@ export function builtAsHeld(
 ): ReturnType<typeof builtOf> {
   const decided = stage.reopened ? undefined : stage.kept[0]
   const ring = hoop && ringOf(hoop)
-  return asHeld({ basis: built.basis, stack: built.stack }, decided?.holding ?? method, { ring, supplies })
+  const held = asHeld({ basis: built.basis, stack: built.stack }, decided?.holding ?? method, { ring, supplies })
+  return { ...held, magnets: decided?.hoop?.clamp ?? ring?.clamp ?? false }
 }

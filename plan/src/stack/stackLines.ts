@@ -12,14 +12,15 @@ import {
 import { factsFrom } from './recipeInput'
 import { coreLayers, hasOwnLayers } from './stacks'
 
-type OnStack = { basis: Basis; stack: DecidedStack | null }
+/** `magnets`: the hoop it is held in closes by them. */
+type OnStack = { basis: Basis; stack: DecidedStack | null; magnets?: boolean }
 
 const none: StackLists = { checks: [], finishing: [], cautions: [] }
 
 /** The lists that follow from a stack and from nothing else than what it rests on; empty without one. */
-export function listsOf({ basis, stack }: OnStack): StackLists {
+export function listsOf({ basis, stack, magnets = false }: OnStack): StackLists {
   if (!stack) return none
-  return stackLists(factsFrom(basis), heldOf(stack))
+  return stackLists(factsFrom(basis), { ...heldOf(stack), magnets })
 }
 
 const heldOf = ({ holding, layers, needle }: DecidedStack): HeldStack => ({

@@ -1,7 +1,7 @@
 import type { Basis, DesignCard, DecidedStack, Machine, Thread } from '@thimble/contract'
 import type { ShopRecord } from '@thimble/contract/log'
 import { stackMm } from '@thimble/core/recipe'
-import type { ToSew } from '@thimble/core/sewing'
+import { clothBefore, clothSeconds, type ToSew } from '@thimble/core/sewing'
 import { type StitchTime, stitchTime, threadUse, usualHoopingMinutes } from '@thimble/core/thread'
 import { readCount } from '../measure/readTyped'
 import type { PieceDesign } from '../measure/pieceDesign'
@@ -81,10 +81,10 @@ export function planThread(ask: ThreadPlanInput): ThreadPlan | null {
     blocks: use.byBlock.map(({ colour, bobbinMetres }) => ({ colour, bobbinMetres })),
     sewn: once.map(({ colour, stitches, trims }, i) => {
       const { topMetres, bobbinMetres } = use.byBlock[i]!
-      return { colour, stitches, trims, topMetres, bobbinMetres }
+      return { colour, stitches, trims, topMetres, bobbinMetres, ...ask.design.patches[i] }
     }),
     speedSpm,
-    time: atPace(reckoned, pace?.factor ?? 1),
+    time: withCloth(atPace(reckoned, pace?.factor ?? 1), times.copies * clothSeconds(clothBefore(ask.design.patches))),
     pace,
     estimated: blocks.some((b) => b.estimated),
   }
@@ -99,6 +99,12 @@ function atPace({ parts }: StitchTime, factor: number): StitchTime {
   const [stitching, changes, trims] = [parts.stitching * factor, parts.changes * factor, parts.trims * factor]
   return { seconds: stitching + changes + trims + hooping, parts: { stitching, changes, trims, hooping } }
 }
+
+/** Laying and trimming is by hand too, between the changes. */
+const withCloth = ({ seconds, parts }: StitchTime, cloth: number): StitchTime => ({
+  seconds: seconds + cloth,
+  parts: { ...parts, changes: parts.changes + cloth },
+})
 
 function needOf(colour: string, metres: number, { threads, spools }: ThreadPlanInput): ColourNeed {
   const thread = spoolFor(colour, threads, spools)

@@ -9,6 +9,7 @@ import { movesOf } from '../hoop/moveNow'
 import { keepMeasure } from '../measure/keepMeasure'
 import { markedWith } from '../measure/markWith'
 import type { MeasurePlan } from '../measure/planMeasure'
+import { isSettled } from '../measure/settled'
 import { preparing } from '../measure/preparing'
 import type { PiecePlans } from './planPiece'
 
@@ -30,7 +31,7 @@ export function decideStage(
 ): Patch<Piece> | null {
   const change =
     stage === 'finish' ? recorded(piece, plans, at, beside) : changeOf(piece, stage, plans, at, beside.start)
-  return change && ({ [stage]: change } as Patch<Piece>)
+  return change ? ({ [stage]: change } as Patch<Piece>) : null
 }
 
 type DecisionContext = {
@@ -54,6 +55,7 @@ function recorded(piece: Piece, { marked, built, hoop }: PiecePlans, at: string,
     machine: hooped?.machine ?? before?.machine ?? named(hoop.machine),
     dialled:
       before?.dialled ?? movesOf({ piece, marked, hoop }).map(({ turn, right, down }) => ({ turn, right, down })),
+    patches: marked.design.patches,
     ...{ took: beside.took ?? [], measured: beside.measured, forecast: beside.forecast },
   }
   return { ...decided(keepRecord(piece, built, used, at)), ...(before ? { earlier: { [before.at]: [before] } } : {}) }
@@ -66,7 +68,8 @@ function changeOf(
   at: string,
   start?: readonly ListLine[],
 ) {
-  if (stage === 'measure') return decided(keepMeasure(measure, at, madeReady(piece, measure, build.basis)))
+  if (stage === 'measure')
+    return isSettled(measure) && decided(keepMeasure(measure, at, madeReady(piece, measure, build.basis)))
   if (stage === 'build') {
     const kept = keepBuild(piece.build, build, at)
     return { ...decided(kept), stack: kept.stack && freshLayers(piece, chosenFrom(kept.stack)) }

@@ -74,7 +74,15 @@ function standings(piece: Piece, plans: PiecePlans): Record<StageId, Sides> {
     },
     finish: {
       kept: from(piece.finish.kept[0], recordStands),
-      today: () => recordStands(keepRecord(piece, built, { hoop: piece.finish.kept[0]?.hoop ?? null, took: [] }, at)),
+      today: () =>
+        recordStands(
+          keepRecord(
+            piece,
+            built,
+            { hoop: piece.finish.kept[0]?.hoop ?? null, patches: marked.design.patches, took: [] },
+            at,
+          ),
+        ),
     },
   }
 }

@@ -3,11 +3,14 @@ import { type LengthStyle } from '@thimble/core/lengths'
 import { writeMessage } from '@thimble/core/messages'
 import { markedOf } from '../measure/placed'
 import { DESIGN_MISSING, type MeasurePlan } from '../measure/planMeasure'
+import { stopsOf } from '../measure/settled'
 import { stageAt } from './stages'
 
 /** What to do next, in words with its number, for the bench card. */
 export function nextAction(piece: Piece, plan: MeasurePlan): string {
   const stage = stageAt(piece)
+  const [stops] = stopsOf(piece, plan)
+  if (stops) return stops.text
   if (stage === 'measure') return nextTape(plan)
   if (stage === 'build') return 'Choose what goes underneath.'
   if (stage === 'hoop') return placedWords(piece, plan.style, plan) ?? 'Choose a hoop.'

@@ -29,7 +29,6 @@ export type Sewing = {
   estimated: boolean
   /** The thread that was chosen for a colour. */
   spools: Spools
-  applique: boolean
   /** Seconds in which the machine changes its colours by itself, as it has a needle for each; null: a hand threads them. */
   changesItself: number | null
   pace: MachinePace
@@ -43,11 +42,10 @@ export function sewingAtHand(piece: Piece, plans: PiecePlans, stock: Stock): Sew
   if (!plan) return null
   const { marked, hoop } = plans
   const at = hoopingAtHand(piece, hoop, marked)
-  const applique = marked.design.kind === 'applique'
   const lies = at && lying(piece, plans, at)
   return {
-    program: programOf(piece, marked, plan, { at, applique }),
-    ...{ at, group: at?.group ?? 0, groups: at?.groups ?? 1, from: at?.copies.from ?? 0, applique },
+    program: programOf(piece, marked, plan, at),
+    ...{ at, group: at?.group ?? 0, groups: at?.groups ?? 1, from: at?.copies.from ?? 0 },
     ...(lies ?? { copies: [], dialled: null, move: null }),
     estimated: plan.estimated,
     spools: piece.build.spools,
@@ -81,13 +79,13 @@ function programOf(
   { hoop }: Pick<Piece, 'hoop'>,
   marked: Marked,
   { sewn, speedSpm }: ThreadPlan,
-  { at, applique }: { at: HoopingAtHand | null; applique: boolean },
+  at: HoopingAtHand | null,
 ): SewProgram {
   const parts = hoop.kept[0]?.parts?.[at?.group ?? 0] ?? null
   const here = blocksSewn(marked, parts)
   const blocks = sewn.flatMap((one, block) => (!here || here.includes(block) ? [{ ...one, block }] : []))
   const copies = at ? at.copies.to - at.copies.from + 1 : (marked.placed?.copies.length ?? 1)
-  const program = sewProgram({ blocks, copies, speedSpm, applique })
+  const program = sewProgram({ blocks, copies, speedSpm })
   return { ...program, blocks: program.blocks.map((one) => ({ ...one, block: blocks[one.block]!.block })) }
 }
 

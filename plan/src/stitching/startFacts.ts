@@ -22,6 +22,8 @@ export function startFacts(piece: Piece, plans: PiecePlans, sewing: Sewing | nul
     hooping: sewing?.group ?? 0,
     bobbin: sewing && bobbinFact(piece, plans, sewing, stock),
     move: sewing?.move ?? null,
+    layFirst: sewing?.program.first?.lay ?? [],
+    patchesUnsaid: plans.marked.design.kind === 'applique' && plans.marked.design.patches.length === 0,
     // What does not reach past the hoop lies flat there.
     roll: load && at && load.sides.throat.reach > at.hoop.outside.width / 2 + FLAT ? load.roll : null,
   }

@@ -1,10 +1,11 @@
-import type { Basis, DecidedStack, Piece } from '@thimble/contract'
+import type { DecidedStack, Piece } from '@thimble/contract'
 import { note } from '@thimble/core/advice'
 import type { Loading } from '@thimble/core/hooping'
 import { type Message, message, writeMessage } from '@thimble/core/messages'
 import type { Move } from '../hoop/dialMove'
 import { dialMessage } from '../hoop/dialWords'
 import { readCount } from '../measure/readTyped'
+import type { Built } from '../stack/planBuild'
 import { listsOf } from '../stack/stackLines'
 import type { ListLine } from '../finish/lists'
 import { tickOf } from '../stages/ticks'
@@ -16,6 +17,10 @@ export type StartFacts = {
   bobbin: { need: number; left: number | null; full: number | null; changes: number } | null
   move: Move | null
   roll: Loading['roll']
+  /** Patches that no line marks the place of. */
+  layFirst?: readonly string[]
+  /** It is applique, and nobody said what its blocks do. */
+  patchesUnsaid?: boolean
 }
 
 /** Ticks of the first hooping have the line's id, those of a later one its number before it. */
@@ -66,12 +71,21 @@ function withNumbers(
   return [['start.move', dialMessage(facts.move)]]
 }
 
+const lineOf = (id: string, said: Message): Pick<ListLine, 'line' | 'said'> => ({
+  line: note(id, writeMessage(said)),
+  said,
+})
+
+function patchLines({ layFirst = [], patchesUnsaid = false }: StartFacts): Pick<ListLine, 'line' | 'said'>[] {
+  const lay = message('start.lay-first', { patches: { own: layFirst.join(', ') } })
+  return [
+    ...(layFirst.length > 0 ? [lineOf('start.lay-first', lay)] : []),
+    ...(patchesUnsaid ? [lineOf('start.patches-unsaid', message('start.patches-unsaid'))] : []),
+  ]
+}
+
 /** The list before the start of one hooping, made for its stack, holding, loading, machine and design. */
-export function startLines(
-  piece: Piece,
-  built: { basis: Basis; stack: DecidedStack | null },
-  facts: StartFacts,
-): ListLine[] {
+export function startLines(piece: Piece, built: Built, facts: StartFacts): ListLine[] {
   const { stack } = built
   if (!stack) return []
   const pins = pinsIn(piece)
@@ -85,9 +99,12 @@ export function startLines(
   })
   const roll = facts.roll && message('start.roll', { thick: facts.roll.diameter })
   const under = lines.findIndex(({ line }) => line.code === 'check.under') + 1
-  const all = roll
-    ? [...lines.slice(0, under), { line: note('start.roll', writeMessage(roll)), said: roll }, ...lines.slice(under)]
-    : lines
+  const all = [
+    ...lines.slice(0, under),
+    ...(roll ? [lineOf('start.roll', roll)] : []),
+    ...lines.slice(under),
+    ...patchLines(facts),
+  ]
   const ticks = { ticked: piece.stitch.checks, said: piece.stitch.checksSaid }
   return all.map((one) => ({ ...one, ...tickOf(ticks, tickId(facts.hooping, one.line.code), one.said) }))
 }

@@ -1,4 +1,12 @@
-import { blockAt, bobbinAt, secondsAt, stitchAfter, type SewBlock, type SewProgram } from '@thimble/core/sewing'
+import {
+  blockAt,
+  bobbinAt,
+  clothSeconds,
+  secondsAt,
+  stitchAfter,
+  type SewBlock,
+  type SewProgram,
+} from '@thimble/core/sewing'
 import type { StitchingProgress } from './stitchingProgress'
 
 /** A run at one moment: the stitch, what is on the needle, what comes then, and how long it is still. */
@@ -35,7 +43,7 @@ export function stitchByClock(
   }
 }
 
-/** How the machine at hand goes: seconds of a change of thread, or another halt, and how much longer all takes than forecast. */
+/** How the machine at hand goes: seconds of a change of thread, and how much longer all it does takes than forecast. */
 export type MachinePace = { changeSeconds: number; pace: number }
 
 /** Where a run is at a stitch, and how long all of it and the rest take with the halts on the way. */
@@ -45,8 +53,11 @@ export function runNow(
   { changeSeconds, pace }: MachinePace = { changeSeconds: 0, pace: 1 },
 ): RunNow {
   const { blocks } = program
-  const halts = (after: number): number => blocks.filter(({ halt, to }) => halt && to > after).length
-  const whole = (needle: number, after: number): number => pace * (needle + halts(after) * changeSeconds)
+  const changes = (after: number): number =>
+    blocks.filter(({ to, colour }, i) => to > after && blocks[i + 1] && blocks[i + 1]!.colour !== colour).length
+  const cloth = (after: number): number => clothSeconds(blocks.flatMap(({ to, cloth }) => (to > after ? [cloth] : [])))
+  const whole = (needle: number, after: number): number =>
+    pace * (needle + changes(after) * changeSeconds) + cloth(after)
   const block = blockAt(program, stitch)
   const threadOf = blocks.map((one, i) => Number(i > 0 && one.colour !== blocks[i - 1]!.colour))
   const upTo = (i: number): number => threadOf.slice(0, i + 1).reduce((sum, n) => sum + n, 1)

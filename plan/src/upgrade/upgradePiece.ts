@@ -40,7 +40,7 @@ export function upgradePiece(json: unknown, shelf: Shelf): Piece {
   if (old.finishedAt) {
     const name = old.record.hoopName
     const hoop = name || old.hoopId ? { id: old.hoopId, name } : null
-    const record = keepRecord(piece, built, { hoop, took: [] }, old.finishedAt)
+    const record = keepRecord(piece, built, { hoop, patches: [], took: [] }, old.finishedAt)
     piece.finish.kept = [{ ...record, holding: used?.holding ?? piece.hoop.holding }]
   }
   return Piece.parse(piece)
