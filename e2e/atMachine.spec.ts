@@ -73,24 +73,6 @@ test('a whole run with a break, an empty bobbin, a power cut, a killed server an
   ])
 })
 
-test('applied cloth is laid and trimmed where the machine halts for it', { tag: ENDURE }, async ({
-  page,
-  demo: shop,
-}) => {
-  const apron = find('piece-apron-2')
-  const [kept] = apron.measure.kept
-  const measure = { kept: [{ ...kept!, design: { ...kept!.design, kind: 'applique' } }] }
-  await shop.send('PATCH', `/pieces/${apron.id}`, { measure })
-  await page.goto(`${shop.url}/piece/${apron.id}/run`)
-  await startMachine(page, 600)
-  await button(page, 'The cloth is laid').click()
-  await button(page, /is trimmed$/).click()
-  await sewToEnd(page)
-  const kinds = (await eventsOf(shop, apron.id)).map(({ kind }) => kind)
-  expect(kinds.indexOf('laid')).toBeLessThan(kinds.indexOf('trimmed'))
-  expect(kinds.at(-1)).toBe('ended')
-})
-
 /** The runner's row of three, decided as far as its hoop, which takes one motif at a time. */
 function rowOfThree(): Piece {
   const runner = find('piece-runner')

@@ -30,6 +30,8 @@ export type Walk = {
   says?: RegExp
   /** How it is found to lie, once it is hooped. */
   looking?: (hand: Hand, page: Page) => Promise<void>
+  /** It is sewn by the practice machine: what is done at it. */
+  sewing?: (page: Page) => Promise<void>
 }
 
 const holdingWords: Record<HoldingMethod, RegExp> = {
@@ -103,11 +105,15 @@ async function hoop(page: Page, walk: Walk): Promise<string> {
 }
 
 /** The same dial on the list before the start and at the machine. */
-async function stitch(page: Page, dial: string): Promise<void> {
+async function stitch(page: Page, dial: string, { sewing }: Walk): Promise<void> {
   const hand = ticket(page)
   await expect(page.getByRole('checkbox', { name: dial })).toBeVisible()
   await hand.press('To the machine')
   await expect(page.getByRole('group', { name: dial })).toBeVisible()
+  if (sewing) {
+    await sewing(page)
+    return hand.press('Stitched: to the finish')
+  }
   await page.goBack()
   await hand.press('Stitched')
   const all = page.getByRole('button', { name: 'Finish it all the same' })
@@ -122,8 +128,8 @@ async function finish(page: Page): Promise<void> {
   await hand.press('Put it in the log')
 }
 
-/** From New piece to the log and the same again; what was decided stands at every stage and comes back. */
-export async function walkThrough(page: Page, shop: ShopServer, walk: Walk, alone: boolean): Promise<void> {
+/** A new piece of it, its ticket open. */
+export async function begin(page: Page, shop: ShopServer, walk: Pick<Walk, 'item' | 'placement'>): Promise<string> {
   const hand = ticket(page)
   await page.goto(`${shop.url}/new`)
   await page.getByRole('radio', { name: walk.item, exact: true }).click()
@@ -131,7 +137,12 @@ export async function walkThrough(page: Page, shop: ShopServer, walk: Walk, alon
     await page.getByRole('radiogroup', { name: 'Placement' }).getByRole('radio', { name: walk.placement }).click()
   await hand.press(/^Start measuring/)
   await expect(page).toHaveURL(/\/piece\//)
-  const id = pieceId(page)
+  return pieceId(page)
+}
+
+/** From the tape to the log, on the ticket that is open; what was dialled in. */
+export async function toLog(page: Page, walk: Walk, alone: boolean): Promise<string> {
+  const hand = ticket(page)
   await measure(page, walk, alone)
   await build(page, walk)
   let dial = await hoop(page, walk)
@@ -141,9 +152,16 @@ export async function walkThrough(page: Page, shop: ShopServer, walk: Walk, alon
     dial = await dialOn(page)
     await toStage(page, /Stitch/)
   }
-  await stitch(page, dial)
+  await stitch(page, dial, walk)
   await finish(page)
+  return dial
+}
 
+/** From New piece to the log and the same again; what was decided stands at every stage and comes back. */
+export async function walkThrough(page: Page, shop: ShopServer, walk: Walk, alone: boolean): Promise<void> {
+  const hand = ticket(page)
+  const id = await begin(page, shop, walk)
+  const dial = await toLog(page, walk, alone)
   const stored = () => shop.send<Piece>('GET', `/pieces/${id}`)
   await expect.poll(async () => (await stored()).finish.kept.length, { timeout: 20_000 }).toBe(1)
   const kept = await stored()

@@ -11,7 +11,7 @@ const inFull = [
   'core',
   'plan',
   '--testPathPattern',
-  '/(soundRecipes|ringOnCloth|itemKinds|estimates|words|kept|notches|refusals|holdingsAgree|stacks).test',
+  '/(soundRecipes|ringOnCloth|itemKinds|estimates|words|kept|notches|refusals|holdingsAgree|stacks|patches|surface).test',
 ]
 await must('Random cases in full', 'npx', ['jest', ...inFull], { env: { THIMBLE_ENDURE: '1' } })
 const rarer = ['playwright', 'test', '--grep', '@endure|wide|every screen']

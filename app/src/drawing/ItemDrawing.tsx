@@ -1,5 +1,5 @@
 import type { LengthStyle } from '@thimble/core/lengths'
-import type { ItemShape } from '@thimble/core/placement'
+import type { DesignBeside, ItemShape } from '@thimble/core/placement'
 import {
   applyPose,
   type Box as PlaneBox,
@@ -39,6 +39,8 @@ type Props = {
   order?: readonly string[]
   measuring?: boolean
   sketch?: Sketch
+  /** Designs of other placements on the same part of the item. */
+  beside?: readonly DesignBeside[]
   hoop?: (DrawnHoop & { pose: Pose; target: Pose | null }) | null
 }
 
@@ -110,10 +112,22 @@ function Cloth({ view, placed, colour, hoop, ring }: Part & { ring: Pose | null 
   )
 }
 
-function Designs({ view, placed: { outlines, copies, marks }, colour, sketch = null }: Part) {
+function Designs({ view, placed: { outlines, copies, marks }, colour, sketch = null, beside = [] }: Part) {
   const ink = clothInk(colour)
   return (
     <>
+      {beside.flatMap(({ name, outlines: theirs }) =>
+        theirs.map((outline, i) => (
+          <Path
+            key={`${name}${i}`}
+            d={toPath(view, outline)}
+            fill="none"
+            stroke={ink.chalk}
+            strokeWidth={1.4}
+            strokeDasharray="5 4"
+          />
+        )),
+      )}
       {outlines.map((outline, i) => (
         <Path key={i} d={toPath(view, outline)} fill={ink.tint} stroke={ink.chalk} strokeWidth={1.6} />
       ))}

@@ -9,28 +9,44 @@ type Props = {
   needle: Needle | null
   cloth: { colour: string; mm: number; textured: boolean; dark: boolean }
   thread: string
+  /** The layer that patches of applied cloth lie on; null: there are none. */
+  patchOn: number | null
   rowHeight: number
   width: number
 }
 
 /** Of a row, what its thickest layer may take; and the most a millimetre is drawn at. */
 const [MOST, MOST_PER_MM, LEAST] = [44, 36, 2]
+/** Applied cloth is drawn as thick as a plain cotton. */
+const PATCH_MM = 0.4
 
 /** The stack in cross-section from top to bottom, every thickness to one scale, the needle above and the thread through it. */
-export function StackDrawing({ layers, needle, cloth, thread, rowHeight, width }: Props) {
+export function StackDrawing({ layers, needle, cloth, thread, patchOn, rowHeight, width }: Props) {
   const p = usePalette()
   const thickest = Math.max(...layers.map((layer) => layerMm(layer, cloth.mm)), 0.5)
   const perMm = Math.min(MOST / thickest, MOST_PER_MM)
-  const y = (i: number): number => rowHeight * (i + 1) + rowHeight / 2
+  const row = (i: number): number => i + (patchOn !== null && i >= patchOn ? 1 : 0)
+  const middle = (at: number): number => rowHeight * (at + 1) + rowHeight / 2
+  const y = (i: number): number => middle(row(i))
   const px = (layer: StackLayer): number => Math.max(LEAST, layerMm(layer, cloth.mm) * perMm)
   const sewn = layers.filter((l) => l.role !== 'cover')
-  const [first, last] = [y(0) - px(layers[0]!) / 2, y(sewn.length - 1) + px(sewn.at(-1)!) / 2]
+  const top = patchOn === 0 ? middle(0) - (PATCH_MM * perMm) / 2 : y(0) - px(layers[0]!) / 2
+  const [first, last] = [top, y(sewn.length - 1) + px(sewn.at(-1)!) / 2]
   return (
-    <Svg aria-hidden width={width} height={rowHeight * (layers.length + 1)}>
+    <Svg aria-hidden width={width} height={rowHeight * (row(layers.length - 1) + 2)}>
       <NeedlePoint needle={needle} x={width * 0.62} top={2} tip={rowHeight - 6} perMm={perMm} />
       {layers.map((layer, i) => (
         <LayerBar key={i} layer={layer} y={y(i)} height={px(layer)} width={width} cloth={cloth} />
       ))}
+      {patchOn === null ? null : (
+        <Rect
+          {...{ x: 22, width: width - 44, height: PATCH_MM * perMm, y: middle(patchOn) - (PATCH_MM * perMm) / 2 }}
+          fill={thread}
+          fillOpacity={0.5}
+          stroke={p.ink}
+          strokeWidth={1.2}
+        />
+      )}
       <Stitches first={first} last={last} width={width} thread={thread} />
       <G>
         <Line x1={8} x2={8} y1={rowHeight * 0.36} y2={rowHeight * 0.36 + perMm} stroke={p.ink} strokeWidth={2} />

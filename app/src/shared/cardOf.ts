@@ -1,7 +1,10 @@
 import type { DesignCard } from '@thimble/contract'
 
-type Known = Omit<DesignCard, 'id' | 'createdAt' | 'updatedAt' | 'revision' | 'shape' | 'parts' | 'ofOrder' | 'apart'> &
-  Partial<Pick<DesignCard, 'shape' | 'parts' | 'ofOrder' | 'apart'>>
+type Known = Omit<
+  DesignCard,
+  'id' | 'createdAt' | 'updatedAt' | 'revision' | 'shape' | 'parts' | 'ofOrder' | 'apart' | 'roles'
+> &
+  Partial<Pick<DesignCard, 'shape' | 'parts' | 'ofOrder' | 'apart' | 'roles'>>
 
 /** A new design of what was read, as the shelf keeps it. */
 export function cardOf(id: string, known: Known): DesignCard {
@@ -11,6 +14,7 @@ export function cardOf(id: string, known: Known): DesignCard {
     parts: [],
     ofOrder: false,
     apart: [],
+    roles: [],
     ...known,
     id,
     createdAt: now,

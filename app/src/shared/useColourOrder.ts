@@ -8,12 +8,12 @@ import { editsOf } from './useOpened'
 export function useColourOrder(design: DesignCard | null): OrderFound | null {
   const [plan, setPlan] = useState<OrderFound | null>(null)
   const id = design?.source === 'size' ? undefined : design?.id
-  const key = JSON.stringify(design && [editsOf(design), design.apart])
+  const key = JSON.stringify(design && [editsOf(design), { apart: design.apart, roles: design.roles }])
   useEffect(() => {
     if (!id) return
     let gone = false
-    const [edits, apart] = JSON.parse(key)
-    inDesignWorker((d) => d.order(id, edits, apart)).then(
+    const [edits, asked] = JSON.parse(key)
+    inDesignWorker((d) => d.order(id, edits, asked)).then(
       (found) => gone || setPlan(found),
       () => gone || setPlan(null),
     )

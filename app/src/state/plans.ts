@@ -31,12 +31,17 @@ const [shop, designs, machines, hoops, supplies] = [
 ]
 const corrections = (...[, shelf]: PlanArgs) => shelf.corrections
 const record = (...[, shelf]: PlanArgs) => shelf.record
+const family = (...[piece]: PlanArgs) => piece.build.cloth.family
+const beside = (...[, shelf]: PlanArgs) => shelf.beside
 const hoopId = (...[piece]: PlanArgs) => piece.hoop.hoopId
 
 export const selectMeasure = createSelector(
-  [item, measure, hoopId, shop, designs, hoops],
-  (item, measure, hoopId, shop, designs, hoops): MeasurePlan =>
-    planMeasure({ item, measure, hoop: { hoopId } }, { shop, designs, hoops }),
+  [item, measure, hoopId, family, shop, designs, hoops, beside],
+  (item, measure, hoopId, family, shop, designs, hoops, beside): MeasurePlan =>
+    planMeasure(
+      { item, measure, hoop: { hoopId }, build: { cloth: { family } } },
+      { shop, designs, hoops, ...(beside ? { beside } : {}) },
+    ),
 )
 
 const keptMarks = (...[piece]: PlanArgs) => piece.measure.kept

@@ -8,6 +8,7 @@ import type {
   DesignStats,
   GroupLayout,
   LoadGrid,
+  OfPatch,
   PackedDesign,
   SummarisedDesign,
 } from '@thimble/core/design'
@@ -54,6 +55,9 @@ export type OpenedDesign = {
 
 /** `near`: blocks of unlike colours that only lie near each other; `least`: changes if none of those touched. */
 export type OrderFound = ColourOrder & { near: BlockPair[]; least: number }
+
+/** Pairs that do not touch, and what each block as drawn does for a patch. */
+type OrderAsked = { apart: BlockPair[]; roles: (OfPatch | null)[] }
 
 /** Designs to be made one: how they lie, and how far each is moved from there. */
 type GroupRequest = { parts: { id: string; edits: Edits }[]; layout: GroupLayout; gap: number; shifts: Point[] }
@@ -138,10 +142,10 @@ const designWorker = {
   },
 
   /** The order with the fewest changes, in the blocks' numbers as drawn; and what it would be if near ones did not touch. */
-  async order(id: string, edits: Edits, apart: BlockPair[]): Promise<OrderFound> {
+  async order(id: string, edits: Edits, { apart, roles }: OrderAsked): Promise<OrderFound> {
     const drawn = await designOf(id)
     const asDrawn = asStitched(drawn, { ...edits, order: null, colours: coloursAsDrawn(drawn, edits) })
-    const blocks = asDrawn.blocks.map((block) => ({ ...block, stitches: block.stitches ?? [] }))
+    const blocks = asDrawn.blocks.map((block, i) => ({ ...block, stitches: block.stitches ?? [], ...roles[i] }))
     const plan = planColourOrder(blocks, { apart })
     const near = nearBlocks(blocks).filter(([i, j]) => blocks[i]!.colour !== blocks[j]!.colour)
     const least = near.length > 0 ? planColourOrder(blocks, { apart: near }).changes : plan.changes

@@ -1,5 +1,5 @@
-import { DesignFile } from '@thimble/contract'
-import type { Design, PackedDesign, SummarisedDesign } from '@thimble/core/design'
+import { type BlockRole, DesignFile } from '@thimble/contract'
+import type { Design, OfPatch, PackedDesign, SummarisedDesign } from '@thimble/core/design'
 import {
   asStitched,
   designStats,
@@ -14,13 +14,16 @@ import { upgradeDesignFile } from '@thimble/plan/upgradeDesignFile'
 import { decodeText } from './decodeText'
 import { designFormat, formatsRead } from './designFormats'
 
-type Named = Pick<DesignFile['design'], 'name' | 'kind' | 'smallestLetterMm' | 'note' | 'change' | 'order'>
+type Named = Pick<
+  DesignFile['design'],
+  'name' | 'kind' | 'smallestLetterMm' | 'note' | 'change' | 'order' | 'apart' | 'roles'
+>
 /** A file as it comes onto the shelf: what is known of the design, and the design packed when there is more than its size. */
 export type ReadFile = Named & SummarisedDesign & { packed: PackedDesign | null }
 
 type SizeOnly = Omit<SummarisedDesign, 'summary'> & { summary: null }
 
-const noEdit = { change: { scale: 1, rotate: 0, mirror: 'none' as const }, order: null }
+const noEdit = { change: { scale: 1, rotate: 0, mirror: 'none' as const }, order: null, apart: [] }
 
 /** This program's own file, of a design with its edits. */
 const isOwn = (name: string, text: string): boolean => text.trimStart().startsWith('{') || /\.json$/i.test(name)
@@ -43,9 +46,14 @@ function fromDesign(name: string, design: Design): ReadFile {
       'file',
     )
   const stats = designStats(design)
-  const named = { name, kind: guessKind(design, stats), smallestLetterMm: null, note: '', ...noEdit }
+  const roles = design.blocks.map(roleOf)
+  const kind = guessKind(design, stats)
+  const named = { name, kind, smallestLetterMm: null, note: '', ...noEdit, roles: roles.some(Boolean) ? roles : [] }
   return { ...named, ...summariseDesign(design, stats), packed: packDesign(design) }
 }
+
+const roleOf = ({ patch, role, cutBeforehand = false }: OfPatch): BlockRole | null =>
+  patch && role ? { patch, role, cutBeforehand } : null
 
 /** @throws CoreError('bad-file') with the place in the file */
 function fromJson(text: string): ReadFile | (Named & SizeOnly & { packed: null }) {
@@ -62,8 +70,9 @@ function fromJson(text: string): ReadFile | (Named & SizeOnly & { packed: null }
     throw new CoreError('bad-file', `${at ? `At “${at}”: ` : ''}${issue!.message}`, at)
   }
   const { design, packed } = found.data
-  const { name, kind, smallestLetterMm, note, change, order, width, height, stitches, colours } = design
-  const named = { name, kind, smallestLetterMm, note, change, order }
+  const { name, kind, smallestLetterMm, note, change, order, apart, roles } = design
+  const { width, height, stitches, colours } = design
+  const named = { name, kind, smallestLetterMm, note, change, order, apart, roles }
   if (!packed) return { ...named, source: 'size', width, height, stitches, colours, summary: null, packed: null }
   return {
     ...named,

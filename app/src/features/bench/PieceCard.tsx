@@ -7,6 +7,7 @@ import { memo, useMemo } from 'react'
 import { View } from 'react-native'
 import { ItemThumb } from '@/drawing/ItemThumb'
 import { ThreadLine } from '@/ui/ThreadLine'
+import { useSiblings } from '@/state/siblings'
 import { useDocuments } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { RowLink } from '@/ui/RowLink'
@@ -18,10 +19,12 @@ export const PieceCard = memo(function PieceCard({ piece }: { piece: Piece }) {
   const shop = useDocuments((s) => s.shop)
   const { designId } = piece.measure
   const design = useDocuments((s) => (designId ? s.docs.designs[designId] : undefined))
+  const beside = useSiblings(piece)
+  const all = useDocuments((s) => (beside.length > 0 ? s.docs.designs : null))
   const next = useMemo(() => {
-    const designs = design ? { [design.id]: design } : {}
-    return nextAction(piece, planMeasure(piece, { shop, designs }))
-  }, [piece, shop, design])
+    const designs = all ?? (design ? { [design.id]: design } : {})
+    return nextAction(piece, planMeasure(piece, { shop, designs, beside }))
+  }, [piece, shop, design, all, beside])
   const done = useMemo(() => stagesDone(piece), [piece])
   const due = piece.due ? dueIn(piece.due) : null
   return (

@@ -6,6 +6,7 @@ import { FormChoices, FormField, FormLength } from '@/forms/FormField'
 import { FormPage } from '@/forms/FormPage'
 import { useDocForm } from '@/forms/useDocForm'
 import { useDocuments } from '@/state/store'
+import { PatchesSection } from './parts/PatchesSection'
 import { sizedShapes, workKinds } from '@/words/designWords'
 
 type Texts = Record<'name' | 'width' | 'height' | 'stitches' | 'colours' | 'kind' | 'letter' | 'shape', string>
@@ -77,6 +78,7 @@ export function DesignForm({ id }: { id: string }) {
       />
       <FormChoices control={control} name="kind" label="What is it" choices={workKinds} />
       <FormField control={control} name="letter" label="Smallest letter height, if it has letters" placeholder="none" />
+      {kept ? <PatchesSection design={kept} /> : null}
     </FormPage>
   )
 }

@@ -23,6 +23,7 @@ import { CuttingSection } from './parts/CuttingSection'
 import { FiguresSection } from './parts/FiguresSection'
 import { HoopsSection } from './parts/HoopsSection'
 import { ColourOrderSection } from './parts/ColourOrderSection'
+import { PatchesSection } from './parts/PatchesSection'
 import { StitchOrder } from './parts/StitchOrder'
 import { WriteSection } from './parts/WriteSection'
 
@@ -44,6 +45,7 @@ export function DesignPage({ design }: { design: DesignCard }) {
     <View style={{ paddingBottom: 24 }}>
       <FiguresSection design={design} opened={opened} />
       <ColoursSection design={design} opened={opened} />
+      <PatchesSection design={design} />
       <ColourOrderSection design={design} />
       <ChangeSection design={design} />
       <HoopsSection design={design} />

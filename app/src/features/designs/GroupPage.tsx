@@ -2,7 +2,7 @@ import { Button } from '@rneui/themed'
 import type { DesignCard } from '@thimble/contract'
 import type { GroupLayout } from '@thimble/core/design'
 import { formatLength, type LengthStyle, type LengthUnit } from '@thimble/core/lengths'
-import { readSigned } from '@thimble/plan'
+import { groupRoles, readSigned } from '@thimble/plan'
 import { useLocalSearchParams, useRouter } from 'expo-router'
 import { useWatch } from 'react-hook-form'
 import { View } from 'react-native'
@@ -121,7 +121,8 @@ export function GroupPage() {
 async function keepGroup(id: string, request: Request, used: readonly DesignCard[]): Promise<void> {
   const { design, hulls } = await inDesignWorker((d) => d.group(request, id))
   // Two about one: the second stands on both sides of the first.
-  const names = (request.layout === 'around' ? [used[1]!, used[0]!, used[1]!] : used).map((d) => d.name)
+  const laid = request.layout === 'around' ? [used[1]!, used[0]!, used[1]!] : used
+  const names = laid.map((d) => d.name)
   const letters = used.flatMap((d) => d.smallestLetterMm ?? [])
   createWithDesign(
     cardOf(id, {
@@ -134,6 +135,7 @@ async function keepGroup(id: string, request: Request, used: readonly DesignCard
       smallestLetterMm: letters.length > 0 ? Math.min(...letters) : null,
       change: { scale: 1, rotate: 0, mirror: 'none' },
       order: null,
+      roles: groupRoles(laid),
       parts: hulls.map((hull, i) => ({ name: names[i] ?? `part ${i + 1}`, hull })),
       ...design,
     }),

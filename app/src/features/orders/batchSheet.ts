@@ -1,10 +1,11 @@
-import { kindOf, movesOf, type PiecePlans, placedWords } from '@thimble/plan'
+import { kindOf, movesOf, patchNames, type PiecePlans, placedWords } from '@thimble/plan'
 import type { KindCut, WorkSequence, WorkStep } from '@thimble/plan/schedule'
 import type { Piece, Shop } from '@thimble/contract'
 import { format } from 'date-fns/format'
 import { parseISO } from 'date-fns/parseISO'
 import type { BatchSheet } from '@/template/batchSheetPdf'
 import { dialsText } from '@/words/dialsText'
+import { joined } from '@/words/joined'
 import { layerName } from '@/words/stackWords'
 import {
   bobbinText,
@@ -71,11 +72,17 @@ function stepOf(
   return {
     change: before.seconds > 0 ? changeText(before, first) : null,
     ...{ name: work.name, minutes: minutesText(work.minutes) },
-    says: [size, placedWords(piece, shop, plans.measure), dialWords(piece, plans), piece.note]
+    says: [size, placedWords(piece, shop, plans.measure), dialWords(piece, plans), patchWords(plans), piece.note]
       .filter(Boolean)
       .join('. '),
     address: base && `${base}/piece/${piece.id}`,
   }
+}
+
+/** Cloth to have ready; the machine stops to lay it and to trim it. */
+function patchWords({ marked }: PiecePlans): string {
+  const names = patchNames(marked.design.patches).map(({ name }) => name)
+  return names.length > 0 ? `Lay ${joined(names)} where the machine stops` : ''
 }
 
 /** What is dialled in for each of its hoopings; nothing while it was not hooped. */

@@ -1,6 +1,6 @@
 import { Button } from '@rneui/themed'
 import type { Difference, StageId } from '@thimble/contract'
-import { differencesOf, writeDifference } from '@thimble/plan'
+import { differencesOf, isSettled, writeDifference } from '@thimble/plan'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Heading, Text } from '@/ui/Text'
@@ -18,6 +18,8 @@ export function Changed({ tools, stage, found }: Props) {
   const built = useBuilt(tools)
   const { reopened, kept } = piece[stage]
   if (kept.length === 0 || (found.length === 0 && !reopened)) return null
+  // What a fresh measurement would stop at stops this one, too.
+  const waits = stage === 'measure' && !isSettled(plan)
   const decline = (): void =>
     set({ [stage]: { reopened: false, declined: differencesOf(piece, stage, plansOf(piece, shelf)) } })
   return (
@@ -39,10 +41,11 @@ export function Changed({ tools, stage, found }: Props) {
       {found.slice(0, TOLD).map((difference) => (
         <Text key={difference.about}>{writeDifference(difference, plan.style, built)}</Text>
       ))}
+      {waits ? <Text bold>{Object.values(plan.problems)[0] ?? 'Choose the design first.'}</Text> : null}
       {found.length > TOLD ? <Text soft>{`And ${found.length - TOLD} more.`}</Text> : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         <Button title="Keep it as it was" type={found.length > 0 ? 'outline' : 'solid'} onPress={decline} />
-        {found.length > 0 ? <Button title="Take it as it is now" onPress={() => void keep(stage)} /> : null}
+        {found.length > 0 && !waits ? <Button title="Take it as it is now" onPress={() => void keep(stage)} /> : null}
       </View>
     </View>
   )

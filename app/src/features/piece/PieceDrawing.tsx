@@ -38,6 +38,7 @@ function MeasuredPiece({ piece, plan, marked, highlighted, height }: PartProps) 
       height={height}
       highlighted={highlighted}
       sketch={sketchOf(done ? marked.design : plan.design)}
+      beside={plan.beside}
       order={order}
       measuring={!done && highlighted !== null && order.includes(highlighted)}
     />
@@ -68,6 +69,7 @@ function HoopedPiece({ highlighted, height, ...planned }: PartProps) {
       height={height}
       highlighted={highlighted}
       sketch={sketchOf(marked.design)}
+      beside={plan.beside}
       hoop={hoopedOf(planned, hoopPlan)}
     />
   )

@@ -1,4 +1,4 @@
-import { DESIGN_MISSING, isDone, stageAt } from '@thimble/plan'
+import { DESIGN_MISSING, isDone, stageAt, stopsOf } from '@thimble/plan'
 import { type Piece, type StageId, stageIds } from '@thimble/contract'
 import { Button } from '@rneui/themed'
 import { useRouter } from 'expo-router'
@@ -204,6 +204,7 @@ function TicketStage({ stage, tools, open, onToggle, highlighted, setHighlighted
           {(height) => <PieceDrawing id={piece.id} stage={stage} highlighted={highlighted} height={height} />}
         </GivingWay>
       ) : null}
+      {stage === 'measure' ? null : <Stops tools={tools} />}
       <Changed tools={tools} stage={stage} found={changed} />
       {done ? (
         <Kept tools={tools} />
@@ -215,6 +216,19 @@ function TicketStage({ stage, tools, open, onToggle, highlighted, setHighlighted
         <Stage tools={tools} setHighlighted={setHighlighted} onDone={(beside) => onDone(stage, beside)} />
       )}
     </StageFold>
+  )
+}
+
+/** What stops the piece as it was measured, at every stage that rests on it. */
+function Stops({ tools: { piece, plan } }: { tools: PieceTools }) {
+  const stops = stopsOf(piece, plan)
+  if (stops.length === 0) return null
+  return (
+    <Section>
+      {stops.map((advice) => (
+        <AdviceBar key={advice.code} advice={advice} />
+      ))}
+    </Section>
   )
 }
 

@@ -1,17 +1,19 @@
 import type { Basis, DecidedStack, StackLayer } from '@thimble/contract'
-import { factsFrom } from '@thimble/plan'
+import { factsFrom, patchNames } from '@thimble/plan'
+import { Fragment } from 'react'
 import { Pressable, View } from 'react-native'
 import { StackDrawing } from '@/drawing/StackDrawing'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Text } from '@/ui/Text'
 import { many } from '@/words/designWords'
+import { joined } from '@/words/joined'
 import { bobbinText, layerDetail, layerLabel, needleText } from '@/words/stackWords'
 import type { PieceTools } from './usePiece'
 
 const ROW = 68
 
 type Props = {
-  tools: Pick<PieceTools, 'plan'>
+  tools: Pick<PieceTools, 'plan' | 'marked'>
   stack: DecidedStack
   /** What it rests on. */
   basis: Basis
@@ -21,12 +23,15 @@ type Props = {
 }
 
 /** The stack drawn in cross-section with a line for each layer, under its needle. */
-export function StackView({ tools: { plan }, stack, basis, open = null, onOpen }: Props) {
+export function StackView({ tools: { plan, marked }, stack, basis, open = null, onOpen }: Props) {
   const p = usePalette()
   const { colours } = basis.work.topThread
   const { weight, fibre } = stack.thread ?? basis.work.topThread
   const { textured, thickness, dark } = factsFrom(basis)
   const { family, colour } = basis.cloth
+  // Applied cloth lies on the cloth; it is laid at the machine.
+  const patches = patchNames(marked.design.patches).map(({ name }) => name)
+  const cloth = stack.layers.findIndex(({ role }) => role === 'cloth')
   return (
     <View style={{ flexDirection: 'row', gap: 14 }}>
       <StackDrawing
@@ -34,6 +39,7 @@ export function StackView({ tools: { plan }, stack, basis, open = null, onOpen }
         needle={stack.needle}
         cloth={{ colour, mm: thickness, textured, dark }}
         thread={colours[0] ?? p.indigo}
+        patchOn={patches.length > 0 ? cloth : null}
         rowHeight={ROW}
         width={132}
       />
@@ -45,16 +51,30 @@ export function StackView({ tools: { plan }, stack, basis, open = null, onOpen }
           </Text>
         </View>
         {stack.layers.map((layer, i) => (
-          <LayerLine
-            key={i}
-            layer={layer}
-            family={family}
-            write={plan.write}
-            open={open === i}
-            onOpen={onOpen && layer.role !== 'cloth' ? () => onOpen(i) : undefined}
-          />
+          <Fragment key={i}>
+            {patches.length > 0 && i === cloth ? <PatchLine names={patches} /> : null}
+            <LayerLine
+              layer={layer}
+              family={family}
+              write={plan.write}
+              open={open === i}
+              onOpen={onOpen && layer.role !== 'cloth' ? () => onOpen(i) : undefined}
+            />
+          </Fragment>
         ))}
       </View>
+    </View>
+  )
+}
+
+function PatchLine({ names }: { names: readonly string[] }) {
+  const p = usePalette()
+  return (
+    <View style={{ height: ROW, justifyContent: 'center', borderTopWidth: 1, borderTopColor: p.seam }}>
+      <Text bold>Patch cloth</Text>
+      <Text soft numberOfLines={2} style={{ fontSize: 14, lineHeight: 18 }}>
+        {`${joined(names)}, laid at the machine`}
+      </Text>
     </View>
   )
 }

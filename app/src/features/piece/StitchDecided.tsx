@@ -34,7 +34,11 @@ export function StitchDecided({ tools }: DecidedProps) {
         </Section>
       ))}
       <RunStory events={events} />
-      <ThreadsInOrder colours={tools.piece.stitch.kept[0]?.colours ?? []} spools={tools.piece.build.spools} />
+      <ThreadsInOrder
+        colours={tools.piece.stitch.kept[0]?.colours ?? []}
+        patches={tools.marked.design.patches}
+        spools={tools.piece.build.spools}
+      />
     </>
   )
 }

@@ -116,7 +116,12 @@ export function StitchStage({ tools, onDone }: StageProps) {
         </View>
         <Cautions tools={tools} />
       </Section>
-      <ThreadsInOrder colours={marked.design.colours} spools={piece.build.spools} />
+      <ThreadsInOrder
+        colours={marked.design.colours}
+        patches={marked.design.patches}
+        program={sewing?.program ?? null}
+        spools={piece.build.spools}
+      />
       <Actions tools={tools} open={lines.filter(({ ticked }) => !ticked).length} onDone={onDone} />
     </>
   )

@@ -1,35 +1,76 @@
+import type { OfPatch } from '@thimble/core/design'
+import { clothBefore, type ClothHalt, clothSeconds, type SewProgram } from '@thimble/core/sewing'
 import type { Spools } from '@thimble/plan'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Section } from '@/ui/Section'
 import { useNamed } from '@/state/useShelfDocs'
 import { Text } from '@/ui/Text'
+import { haltSays, roleName } from '@/words/patchWords'
+import { minutesText } from '@/words/workWords'
 import { threadFor } from '@/words/threadWords'
 
-/** The colours in the order to thread them. */
-export function ThreadsInOrder({ colours, spools }: { colours: readonly string[]; spools: Spools }) {
-  const p = usePalette()
+type Props = {
+  colours: readonly string[]
+  patches?: readonly OfPatch[]
+  /** What is sewn, where it is known: then each says how long it takes. */
+  program?: SewProgram | null
+  spools: Spools
+}
+
+/** The colours in the order to thread them, and between them the cloth to lay and to trim. */
+export function ThreadsInOrder({ colours, patches = [], program = null, spools }: Props) {
   const threads = useNamed('threads')
+  const before = clothBefore(patches)
   return (
-    <Section title="Threads in order">
+    <Section title={before.some(Boolean) ? 'Threads and cloth, in order' : 'Threads in order'}>
       {colours.map((colour, i) => (
-        <View key={`${i}${colour}`} style={{ flexDirection: 'row', alignItems: 'center', gap: 14, minHeight: 40 }}>
-          <Text soft style={{ width: 20 }}>
-            {i + 1}
-          </Text>
-          <View
-            style={{
-              width: 64,
-              height: 24,
-              backgroundColor: colour,
-              borderWidth: 1,
-              borderColor: p.ink,
-              borderRadius: 2,
-            }}
+        <View key={`${i}${colour}`}>
+          {before[i] ? <Cloth halt={before[i]} /> : null}
+          <Thread
+            at={i + 1}
+            colour={colour}
+            name={threadFor(colour, threads, spools)}
+            of={patches[i] ?? {}}
+            seconds={program?.blocks.find(({ block }) => block === i)?.seconds ?? null}
           />
-          <Text style={{ flex: 1 }}>{threadFor(colour, threads, spools)}</Text>
         </View>
       ))}
     </Section>
+  )
+}
+
+function Cloth({ halt }: { halt: ClothHalt }) {
+  const p = usePalette()
+  const edge = { borderLeftWidth: 4, borderLeftColor: p.tape, paddingLeft: 12, paddingVertical: 6 }
+  return (
+    <View style={edge}>
+      {haltSays(halt).map((text) => (
+        <Text bold key={text}>
+          {text}
+        </Text>
+      ))}
+      <Text soft>{`About ${minutesText(clothSeconds([halt]) / 60)}`}</Text>
+    </View>
+  )
+}
+
+type ThreadProps = { at: number; colour: string; name: string; of: OfPatch; seconds: number | null }
+
+function Thread({ at, colour, name, of: { patch, role }, seconds }: ThreadProps) {
+  const p = usePalette()
+  const swatch = { width: 64, height: 24, borderWidth: 1, borderColor: p.ink, borderRadius: 2 }
+  return (
+    <View style={{ flexDirection: 'row', alignItems: 'center', gap: 14, minHeight: 40 }}>
+      <Text soft style={{ width: 20 }}>
+        {at}
+      </Text>
+      <View style={{ ...swatch, backgroundColor: colour }} />
+      <View style={{ flex: 1, minWidth: 0 }}>
+        <Text>{name}</Text>
+        {patch && role ? <Text soft>{`${patch}: ${roleName(role).toLowerCase()}`}</Text> : null}
+      </View>
+      {seconds === null ? null : <Text soft>{minutesText(Math.max(1, seconds / 60))}</Text>}
+    </View>
   )
 }

@@ -17,7 +17,7 @@ import { selectBuild, selectBuilt, selectHoop, selectMarked, selectMeasure } fro
 import { patch, patchUndoably } from '@/sync/changes'
 import { store, useDocuments } from '@/state/store'
 import { useFreeShelf } from '@/state/useFreeShelf'
-import { siblingsNow } from './useSiblings'
+import { siblingsNow } from '@/state/siblings'
 
 export type PieceTools = {
   piece: Piece

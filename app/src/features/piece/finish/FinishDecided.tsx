@@ -13,7 +13,7 @@ import { useBuilt } from '../usePiece'
 /** The record as it was kept, and the way to it in the log. */
 export function FinishDecided({ tools }: DecidedProps) {
   const router = useRouter()
-  const { piece, plan } = tools
+  const { piece, plan, marked } = tools
   const built = useBuilt(tools)
   const [record] = piece.finish.kept
   if (!record) return null
@@ -29,7 +29,7 @@ export function FinishDecided({ tools }: DecidedProps) {
       </Section>
       <OfOrder part="NextInBatch" piece={piece} />
       <Section title="Off the machine">
-        <DecidedList lines={offMachine(piece, built)} />
+        <DecidedList lines={offMachine(piece, built, marked.design.patches)} />
       </Section>
     </>
   )

@@ -16,9 +16,9 @@ import { useBuilt } from '../usePiece'
 /** Finish: the steps for the stack that was used, then the record of what was really done. */
 export function FinishStage({ tools, onDone }: StageProps) {
   const router = useRouter()
-  const { piece, set } = tools
+  const { piece, marked, set } = tools
   const built = useBuilt(tools)
-  const used = { basis: built.basis, stack: usedStack(piece, built) }
+  const used = { ...built, stack: usedStack(piece, built) }
   const blocked = hasRecordProblems(piece) || piece.finish.verdict === null
   const log = (): void => {
     onDone(recordNow)
@@ -32,7 +32,7 @@ export function FinishStage({ tools, onDone }: StageProps) {
         says={used.stack ? undefined : 'The steps follow from the stack, and none was chosen: finish it by its label.'}
       >
         <View>
-          {offMachine(piece, used).map(({ line, ticked, was, said = null }) => (
+          {offMachine(piece, used, marked.design.patches).map(({ line, ticked, was, said = null }) => (
             <StepLine
               key={line.code}
               id={line.code}

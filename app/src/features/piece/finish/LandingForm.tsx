@@ -105,8 +105,7 @@ function ByTape({ tools: { plan, shelf }, tapes, typed, problems, put }: Part & 
       {tapes.map(({ id, meant, level, way }) => (
         <LengthField
           key={id}
-          label={`${level ? 'Across' : 'Down'}: ${plan.write(meant)} was meant`}
-          hint={level ? (way.x > 0 ? 'to your right' : 'to your left') : undefined}
+          label={`${wayText(way, level)}: ${plan.write(meant)} planned`}
           unit={shelf.shop.unit}
           typed={typed.tapes[id]}
           placeholder={plan.write(meant)}
@@ -117,6 +116,9 @@ function ByTape({ tools: { plan, shelf }, tapes, typed, problems, put }: Part & 
     </>
   )
 }
+
+const wayText = ({ x, y }: LandingTape['way'], level: boolean): string =>
+  level ? (x > 0 ? 'To your right' : 'To your left') : y > 0 ? 'Down' : 'Up'
 
 function Turned({ slot, typed, problem, put }: Pick<Part, 'slot' | 'typed' | 'put'> & { problem: string | null }) {
   return (

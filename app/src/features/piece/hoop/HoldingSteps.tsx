@@ -17,28 +17,41 @@ function ofTheCloth(basis: Basis): Pick<Parameters<typeof holdingSteps>[0], 'kni
   return { knit, holesStay: keepsHoles || coated, wet: !waterMarks && !coated }
 }
 
-/** What hands do, in order, for this way of holding in this hoop and no other. */
-export function HoldingSteps({ tools, method, hoop }: Props) {
-  const { piece, marked } = tools
-  const inUnits = useUnits()
+/** No hoop of this size goes inside, whichever way it lies. */
+const isNarrow = (tube: { width: number } | null, outside: { width: number; height: number } | null): boolean =>
+  tube !== null && outside !== null && tube.width < Math.min(outside.width, outside.height)
+
+/** What is to be held, and in what. */
+function useTask({ tools, method, hoop }: Props): Parameters<typeof holdingSteps>[0] {
+  const { piece, marked, plan } = tools
   const { stack, basis } = useBuilt(tools)
   const at = hoopingAtHand(piece, useHoopPlan(tools), marked)
-  const off = at && !piece.hoop.lineUp ? notchesText(notchesFromCross(at.hoop, at.pose), tools.plan.write) : null
-  const steps = holdingSteps({
+  const off = at && !piece.hoop.lineUp ? notchesText(notchesFromCross(at.hoop, at.pose), plan.write) : null
+  const tube = marked.placed?.item.tube ?? null
+  return {
     method,
     closes: hoop?.clamp ? 'magnets' : (hoop?.closes ?? 'screw'),
-    tube: Boolean(marked.placed?.item.tube),
+    tube: tube !== null,
+    narrow: isNarrow(tube, at?.hoop.outside ?? null),
     layers: stack ? coreLayers(stack.layers) : [],
     ...ofTheCloth(basis),
     ...(off ? { notches: off } : {}),
-  })
+  }
+}
+
+/** What hands do, in order, for this way of holding in this hoop and no other. */
+export function HoldingSteps(props: Props) {
+  const { tools, method, hoop } = props
+  const inUnits = useUnits()
+  const { stack } = useBuilt(tools)
+  const steps = holdingSteps(useTask(props))
   const sprayed = stack?.layers.some(({ role, grip }) => role === 'cloth' && grip === 'sprayed') ?? false
   return (
     <>
       <HoldingDrawing
         method={method}
         magnets={hoop?.clamp ?? false}
-        cloth={piece.build.cloth.colour}
+        cloth={tools.piece.build.cloth.colour}
         sprayed={method === 'floated' && sprayed}
       />
       <View role="list">

@@ -70,21 +70,26 @@ function titleOf(chosen: HoopOffer | null, name: string | undefined, fitting: bo
   return fitting ? 'Choose a hoop' : 'No hoop takes it'
 }
 
+/** How the next of several designs is hooped. */
+const hoopMore: Partial<Record<string, string>> = {
+  corners: 'Hoop each corner the same way, turning the piece a quarter turn from one to the next.',
+  ends: 'Hoop the other end the same way, with the piece turned half round.',
+  scatter: 'Hoop each motif by its own cross.',
+}
+
 /** What the hoop that is picked comes to, or what to pick by. */
 function ChosenHoop({ tools }: { tools: PieceTools }) {
   const { plan, marked, shelf } = tools
   const { ranked, chosen, hoop } = useHoopPlan(tools)
   const fitting = ranked.some((c) => c.fits)
-  const corners = plan.rule.arrange === 'corners' && (marked.placed?.copies.length ?? 0) > 1
+  const more = (marked.placed?.copies.length ?? 0) > 1 ? hoopMore[plan.rule.arrange] : undefined
   const says = marked.placed?.row
     ? 'The one that takes the row in the fewest hoopings comes first.'
     : 'The one that suits best comes first: room to spare, then the least backing.'
   return (
     <Section title={titleOf(chosen, hoop?.name, fitting)} says={chosen || !fitting ? undefined : says}>
       {chosen && hoop ? <WhichHoop tools={tools} choice={chosen} hoop={hoop} /> : null}
-      {corners ? (
-        <Text>Hoop each corner the same way, turning the piece a quarter turn from one to the next.</Text>
-      ) : null}
+      {more ? <Text>{more}</Text> : null}
       {shelf.hoops.length > 0 && !fitting ? <NoHoop tools={tools} ranked={ranked} /> : null}
       {shelf.hoops.length === 0 ? <NoShelf /> : null}
     </Section>
@@ -97,7 +102,7 @@ function NoHoop({ tools, ranked }: { tools: PieceTools; ranked: HoopOffer[] }) {
   const tooLarge = ranked.every((c) => !c.fit.fits)
   const { width, height } = marked.design
   const text = tooLarge
-    ? `The design is too large for every hoop: ${plan.write(width)} by ${plan.write(height)}, over by ${plan.write(Math.max(1, least))} at the least. Take a smaller design, split it, or put a larger hoop in the stash.`
+    ? `The design is too large for every hoop: ${plan.write(width)} by ${plan.write(height)}, over by ${plan.write(Math.ceil(least))} at least. Take a smaller design, split it, or put a larger hoop in the stash.`
     : 'Some fields are large enough, but their rings cannot go there. Float the piece, or take a smaller design.'
   return (
     <>

@@ -59,13 +59,12 @@ function Straight({ piece }: { piece: Piece }) {
   const done = useDone(tools, check)
   const wide = useWide()
   const again = triesOf(piece).filter((one) => one.then === 'again').length
-  if (!check)
+  const hoopless = piece.hoop.kept[0]?.hoop === null && !piece.hoop.reopened
+  if (!check || hoopless)
     return (
       <Page title={TITLE} back>
         <Section>
-          <Text>
-            There is no hoop for this piece yet: choose one at Hoop, keep it, and come back when it is hooped.
-          </Text>
+          <Text>This piece has no hoop yet. Choose one at Hoop, then come back when it’s hooped.</Text>
         </Section>
       </Page>
     )

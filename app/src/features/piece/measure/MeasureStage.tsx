@@ -1,4 +1,6 @@
+import { isSettled } from '@thimble/plan'
 import { useState } from 'react'
+import { FieldProblem } from '@/ui/FieldProblem'
 import { ThumbBar } from '@/ui/ThumbBar'
 import { Section } from '@/ui/Section'
 import { Text } from '@/ui/Text'
@@ -11,6 +13,7 @@ import { PlaceSection } from './PlaceSection'
 import { PrepareSection } from './PrepareSection'
 import { RowSection } from './RowSection'
 import { TapeSection } from './TapeSection'
+import { SpotsSection } from './SpotsSection'
 import { ZonesSection } from './ZonesSection'
 
 /** Measure: what the tape says, the design, where it goes, and the marks that follow. */
@@ -21,7 +24,6 @@ export function MeasureStage({ tools, setHighlighted, onDone }: StageProps) {
   const [asked, setAsked] = useState(false)
   // A number that came since is what was asked for.
   if (asked && !unmeasured) setAsked(false)
-  const blocked = Object.keys(plan.problems).length > 0 || plan.placement === null
   return (
     <>
       <TapeSection tools={tools} setHighlighted={setHighlighted} />
@@ -30,6 +32,7 @@ export function MeasureStage({ tools, setHighlighted, onDone }: StageProps) {
       </Section>
       <PlaceSection tools={tools} setHighlighted={setHighlighted} />
       {plan.rule.arrange === 'row' ? <RowSection tools={tools} /> : null}
+      {plan.rule.arrange === 'scatter' ? <SpotsSection tools={tools} /> : null}
       <ZonesSection tools={tools} />
       <Section title="The cloth">
         <WhichCloth tools={tools} />
@@ -39,6 +42,7 @@ export function MeasureStage({ tools, setHighlighted, onDone }: StageProps) {
       <MarkSection tools={tools} />
       <ThumbBar>
         {plan.design.assumed ? <Text soft>Choose the design or give its size first.</Text> : null}
+        {plan.problems.placed ? <FieldProblem id="placed">{plan.problems.placed}</FieldProblem> : null}
         {asked ? (
           <Text role="status" bold tone="madder">
             Not one number is from the tape: all are what the size usually has. Press again to mark by them.
@@ -46,7 +50,7 @@ export function MeasureStage({ tools, setHighlighted, onDone }: StageProps) {
         ) : null}
         <StageButton
           title={asked ? 'Mark by the usual numbers' : 'Marks are on'}
-          disabled={blocked || plan.design.assumed}
+          disabled={!isSettled(plan)}
           onPress={() => (unmeasured && !asked ? setAsked(true) : onDone())}
         />
       </ThumbBar>

@@ -11,6 +11,7 @@ import { LengthField } from '@/ui/LengthField'
 import { Section } from '@/ui/Section'
 import { Text } from '@/ui/Text'
 import type { PieceTools } from '../usePiece'
+import { sideChoices } from './sideChoices'
 import { nanoid } from 'nanoid'
 
 const kinds = [
@@ -128,17 +129,3 @@ const ZoneName = ({ id, name, onName, onTakeOff }: NameProps) => (
 )
 
 const upper = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
-
-const sideChoices = (plan: PieceTools['plan']) =>
-  [
-    { id: 'left', name: sideName('left', plan) },
-    { id: 'centre', name: 'In the middle' },
-    { id: 'right', name: sideName('right', plan) },
-  ] as const
-
-/** The worker's side, and the wearer's where there is one. */
-function sideName(side: 'left' | 'right', { kind, rule }: PieceTools['plan']): string {
-  if (!kind.worn) return `On your ${side}`
-  const other = side === 'left' ? 'right' : 'left'
-  return `On your ${side} (the wearer’s ${rule.side === 'back' ? side : other})`
-}

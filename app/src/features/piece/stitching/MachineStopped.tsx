@@ -6,6 +6,7 @@ import { useNamed } from '@/state/useShelfDocs'
 import { Text } from '@/ui/Text'
 import { threadFor } from '@/words/threadWords'
 import { countText } from '@/words/countText'
+import { ClothHalt } from './ClothHalt'
 import type { Course } from './useCourse'
 import type { Stitching } from './useStitching'
 
@@ -31,14 +32,8 @@ export function MachineStopped({ run, course, onOther }: Props) {
     )
   }
   if (why === 'halt') {
-    const lays = program.blocks.find(({ to, halt }) => to === stitch && halt)?.halt === 'lay'
-    return (
-      <Button
-        title={lays ? 'The cloth is laid' : 'The cloth is trimmed'}
-        disabled={course.busy}
-        onPress={() => course.ready(lays ? 'laid' : 'trimmed')}
-      />
-    )
+    const block = program.blocks.find(({ to, halt }) => to === stitch && halt)
+    if (block) return <ClothHalt {...{ run, course, stitch, block }} />
   }
   const empty = why === 'bobbin-out' && (linked ? linked.now.bobbinM === 0 : soFar.bobbins.at(-1)?.stitch !== stitch)
   if (empty) return <Button title="A fresh bobbin is in" disabled={course.busy} onPress={course.freshBobbin} />

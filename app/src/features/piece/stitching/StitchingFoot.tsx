@@ -4,6 +4,7 @@ import { View } from 'react-native'
 import { useNamed } from '@/state/useShelfDocs'
 import { usePalette } from '@/theme/PaletteProvider'
 import { threadFor } from '@/words/threadWords'
+import { ClothHalt } from './ClothHalt'
 import { MachineStopped } from './MachineStopped'
 import type { Course } from './useCourse'
 import type { Stitching } from './useStitching'
@@ -78,20 +79,14 @@ function Awaited({ run, stitch, course }: Pick<Props, 'run' | 'stitch' | 'course
   const { program, run: soFar } = run
   if (soFar.by === 'machine') return null
   if (stitch >= program.stitches) return <Button title="All sewn" onPress={course.allSewn} />
-  const halt = program.blocks.find(({ to, halt }, i) => halt && to === stitch && i >= soFar.ready)?.halt
-  if (!halt) return null
+  const block = program.blocks.find(({ to, halt }, i) => halt && to === stitch && i >= soFar.ready)
+  if (!block) return null
+  if (block.cloth) return <ClothHalt {...{ run, course, stitch, block }} />
   const next = program.blocks[blockAt(program, stitch)]!
-  if (halt === 'colour')
-    return (
-      <Button
-        title={`${threadFor(next.colour, threads, run.sewing.spools)} is on`}
-        onPress={() => course.ready('colour')}
-      />
-    )
   return (
     <Button
-      title={halt === 'lay' ? 'The cloth is laid' : 'The cloth is trimmed'}
-      onPress={() => course.ready(halt === 'lay' ? 'laid' : 'trimmed')}
+      title={`${threadFor(next.colour, threads, run.sewing.spools)} is on`}
+      onPress={() => course.ready('colour')}
     />
   )
 }

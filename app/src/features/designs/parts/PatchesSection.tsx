@@ -1,0 +1,165 @@
+import { Button } from '@rneui/themed'
+import type { BlockRole, DesignCard } from '@thimble/contract'
+import { patchAdvice, type PatchRole } from '@thimble/core/design'
+import { patchesOf, patchNames } from '@thimble/plan'
+import { useState } from 'react'
+import { Pressable, View } from 'react-native'
+import { useNamed } from '@/state/useShelfDocs'
+import { patch } from '@/sync/changes'
+import { usePalette } from '@/theme/PaletteProvider'
+import { AdviceBar } from '@/ui/AdviceBar'
+import { CheckboxRow } from '@/ui/CheckboxRow'
+import { Choices } from '@/ui/Choices'
+import { Disclosure } from '@/ui/Disclosure'
+import { NameField } from '@/ui/NameField'
+import { Section } from '@/ui/Section'
+import { Text } from '@/ui/Text'
+import { roleName, roleNames } from '@/words/patchWords'
+import { threadFor } from '@/words/threadWords'
+
+/** Blocks shown before the rest is asked for. */
+const FEW = 12
+
+/** Applied cloth: which block marks, tacks and covers which patch. Read from the drawing where it tells, and set here. */
+export function PatchesSection({ design }: { design: DesignCard }) {
+  const said = design.roles.some(Boolean)
+  if (said || design.kind === 'applique')
+    return (
+      <Section
+        title="Patches"
+        says={said ? undefined : 'Say what each block does, so the machine stops to lay and to trim.'}
+      >
+        <Patches design={design} />
+      </Section>
+    )
+  return (
+    <Section>
+      <Disclosure title="It has patches">
+        <Patches design={design} />
+      </Disclosure>
+    </Section>
+  )
+}
+
+/** The next free name: “Patch 3”. */
+function nextName(names: readonly string[]): string {
+  for (let n = 1; ; n++) if (!names.includes(`Patch ${n}`)) return `Patch ${n}`
+}
+
+function Patches({ design }: { design: DesignCard }) {
+  const [all, setAll] = useState(false)
+  const blocks = patchesOf(design)
+  const names = patchNames(blocks)
+  const rolesOf = (change: (role: BlockRole | null, drawn: number) => BlockRole | null): void =>
+    patch('designs', design.id, {
+      roles: design.colours.map((_, drawn) => change(design.roles[drawn] ?? null, drawn)),
+      ...(design.kind === 'applique' ? {} : { kind: 'applique' }),
+    })
+  const each = (name: string, over: Partial<BlockRole>): void =>
+    rolesOf((role) => (role?.patch === name ? { ...role, ...over } : role))
+  const shown = all ? design.colours : design.colours.slice(0, FEW)
+  return (
+    <View style={{ gap: 12 }}>
+      {patchAdvice(blocks).map((advice) => (
+        <AdviceBar key={advice.text} advice={advice} />
+      ))}
+      <View>
+        {shown.map((colour, i) => {
+          const drawn = design.order?.[i] ?? i
+          return (
+            <BlockLine
+              key={i}
+              at={i + 1}
+              colour={colour}
+              role={design.roles[drawn] ?? null}
+              names={names.map(({ name }) => name)}
+              onChange={(role) => rolesOf((was, one) => (one === drawn ? role : was))}
+            />
+          )
+        })}
+      </View>
+      {shown.length < design.colours.length ? (
+        <Button type="outline" title={`All ${design.colours.length} blocks`} onPress={() => setAll(true)} />
+      ) : null}
+      {names.map(({ name, cutBeforehand }, i) => (
+        <View key={i}>
+          <NameField
+            slot={`patch.${design.id}.${i}`}
+            name={name}
+            onChange={(next) => names.some((one) => one.name === next.trim()) || each(name, { patch: next.trim() })}
+          />
+          <CheckboxRow
+            title={`${name} is cut to shape beforehand`}
+            done={cutBeforehand}
+            onChange={(done) => each(name, { cutBeforehand: done })}
+          />
+        </View>
+      ))}
+    </View>
+  )
+}
+
+type LineProps = {
+  at: number
+  colour: string
+  role: BlockRole | null
+  names: readonly string[]
+  onChange: (role: BlockRole | null) => void
+}
+
+const [NONE, NEW] = [' none', ' new']
+
+function BlockLine({ at, colour, role, names, onChange }: LineProps) {
+  const p = usePalette()
+  const threads = useNamed('threads')
+  const [open, setOpen] = useState(false)
+  const pick = (name: string): void => {
+    if (name === NONE) return onChange(null)
+    const { role: does = 'placement', cutBeforehand = false } = role ?? {}
+    onChange({ patch: name === NEW ? nextName(names) : name, role: does, cutBeforehand })
+  }
+  return (
+    <View style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 6, gap: 8 }}>
+      <Pressable
+        role="button"
+        aria-expanded={open}
+        onPress={() => setOpen(!open)}
+        style={{ flexDirection: 'row', alignItems: 'center', gap: 12, minHeight: 44 }}
+      >
+        <Text soft style={{ width: 20 }}>
+          {at}
+        </Text>
+        <View style={{ width: 40, height: 24, backgroundColor: colour, borderWidth: 1, borderColor: p.ink }} />
+        <View style={{ flex: 1, minWidth: 0 }}>
+          <Text>{threadFor(colour, threads)}</Text>
+          <Text soft>{role ? `${role.patch}: ${roleName(role.role).toLowerCase()}` : 'No patch'}</Text>
+        </View>
+        <Text soft tone="indigo">
+          {open ? 'Close' : 'Change'}
+        </Text>
+      </Pressable>
+      {open ? (
+        <>
+          <Choices
+            label="Patch"
+            value={role?.patch ?? NONE}
+            choices={[
+              { id: NONE, name: 'None' },
+              ...names.map((name) => ({ id: name, name })),
+              { id: NEW, name: 'New patch' },
+            ]}
+            onChange={pick}
+          />
+          {role ? (
+            <Choices<PatchRole>
+              label="What this block does"
+              value={role.role}
+              choices={roleNames}
+              onChange={(does) => onChange({ ...role, role: does })}
+            />
+          ) : null}
+        </>
+      ) : null}
+    </View>
+  )
+}

@@ -1,0 +1,75 @@
+import { Button } from '@rneui/themed'
+import type { MotifSpot, Patch } from '@thimble/contract'
+import { writeName } from '@thimble/core/messages'
+import { inOrder } from '@thimble/plan'
+import { nanoid } from 'nanoid'
+import { View } from 'react-native'
+import { usePalette } from '@/theme/PaletteProvider'
+import { Choices } from '@/ui/Choices'
+import { LengthField } from '@/ui/LengthField'
+import { Section } from '@/ui/Section'
+import { Text } from '@/ui/Text'
+import type { PieceTools } from '../usePiece'
+import { sideChoices } from './sideChoices'
+
+/** The crosses of scattered motifs, each by its own two lengths. */
+export function SpotsSection({ tools }: { tools: PieceTools }) {
+  const { piece, shelf, set } = tools
+  const spots = inOrder(piece.measure.spots)
+  const nothing = { text: '', unit: shelf.shop.unit }
+  const add = (): void => {
+    const order = Math.max(-1, ...spots.map(([, spot]) => spot.order)) + 1
+    const spot: MotifSpot = { order, down: nothing, side: 'centre', off: nothing }
+    set({ measure: { spots: { [`motif-${nanoid().slice(0, 8)}`]: spot } } })
+  }
+  return (
+    <Section title="The motifs">
+      {spots.map(([id, spot], i) => (
+        <Spot key={id} id={id} n={i + 1} spot={spot} tools={tools} />
+      ))}
+      <Button type="outline" title="Add a motif" onPress={add} />
+    </Section>
+  )
+}
+
+type SpotProps = { id: string; n: number; spot: MotifSpot; tools: PieceTools }
+
+function Spot({ id, n, spot, tools: { plan, shelf, set } }: SpotProps) {
+  const p = usePalette()
+  const put = (change: Patch<MotifSpot>): void => set({ measure: { spots: { [id]: change } } })
+  const line = plan.placement?.item.lines.find(({ id: of }) => of === 'neck' || of === 'top')
+  const length = (of: 'down' | 'off', label: string) => (
+    <LengthField
+      half
+      label={label}
+      slot={id}
+      unit={shelf.shop.unit}
+      typed={spot[of]}
+      problem={plan.problems[`spots.${id}.${of}`]}
+      onChange={(typed) => put({ [of]: typed })}
+    />
+  )
+  return (
+    <View style={{ gap: 10, borderLeftWidth: 4, borderLeftColor: p.seam, paddingLeft: 12 }}>
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
+        <Text bold style={{ flex: 1 }}>{`Motif ${n}`}</Text>
+        <Button
+          type="outline"
+          title="Take off"
+          accessibilityLabel={`Take off motif ${n}`}
+          onPress={() => set({ measure: { spots: { [id]: null } } }, `Motif ${n} taken off.`)}
+        />
+      </View>
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        {length('down', `Down from ${line ? writeName(line.name) : 'the top'}`)}
+        {spot.side === 'centre' ? <View style={{ flex: 1 }} /> : length('off', 'From the centre line')}
+      </View>
+      <Choices
+        label={`Motif ${n} lies`}
+        choices={sideChoices(plan)}
+        value={spot.side}
+        onChange={(side) => put({ side })}
+      />
+    </View>
+  )
+}
