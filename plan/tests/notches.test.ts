@@ -28,7 +28,7 @@ const demo = readyDemo()
 const shelf = { ...demo, designs: Object.fromEntries(demo.designs.map((design) => [design.id, design])) }
 
 // All of them with `npm run endure`.
-const PIECES = process.env.THIMBLE_ENDURE ? 2000 : 30
+const PIECES = process.env.THIMBLE_ENDURE ? 2000 : 15
 
 const mm = (value: number) => ({ text: String(value), unit: 'mm' as const })
 const anyKind = fc.constantFrom(...itemKinds).chain((kind) =>

@@ -18,7 +18,7 @@ import fc from 'fast-check'
 import { at, mm, patched, polo, shelf } from './marramAndTide'
 
 // All of them with `npm run endure`.
-const ITEMS = process.env.THIMBLE_ENDURE ? 2000 : 60
+const ITEMS = process.env.THIMBLE_ENDURE ? 2000 : 25
 
 type Design = { width: number; height: number }
 const length = (value: number) => mm(String(value))
