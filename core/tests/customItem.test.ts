@@ -135,7 +135,7 @@ describe('marking means', () => {
     for (const family of clothFamilies)
       for (const dark of [true, false]) {
         const all = markingMeans({ family, dark })
-        expect(all).toHaveLength(8)
+        expect(all).toHaveLength(9)
         expect(all[0]!.suits).toBe(true)
         for (const way of all) expect([way.why, way.removedBy, way.caution].every((t) => /\.$/.test(t))).toBe(true)
         const suits = all.filter((w) => w.suits).map((w) => w.id)

@@ -7,9 +7,9 @@ const tern = { width: 84, height: 62 }
 describe('a polo’s left chest', () => {
   const plan = planPlacement({ kind: 'polo', placement: 'left-chest', measures: polo, design: tern })
 
-  it('puts the cross under the shoulder point, 190 down on a medium', () => {
-    expect(plan.pose).toEqual({ x: 90, y: 114, rotation: 0 })
-    expect(plan.summary).toBe('Cross 190 mm below the shoulder point, 90 mm from centre')
+  it('puts the cross under the shoulder point, 183 down on a medium', () => {
+    expect(plan.pose).toEqual({ x: 90, y: 107, rotation: 0 })
+    expect(plan.summary).toBe('Cross 183 mm below the shoulder point, 90 mm from centre')
   })
 
   it('names the wearer’s side and the worker’s, with at most two numbers a sentence', () => {
@@ -21,7 +21,7 @@ describe('a polo’s left chest', () => {
 
   it('mirrors for the right chest', () => {
     const right = planPlacement({ kind: 'polo', placement: 'right-chest', measures: polo, design: tern })
-    expect(right.pose).toEqual({ x: -90, y: 114, rotation: 0 })
+    expect(right.pose).toEqual({ x: -90, y: 107, rotation: 0 })
     expect(right.steps[1]!.text).toContain('wearer’s right (your left)')
   })
 
@@ -59,7 +59,8 @@ describe('a polo’s left chest', () => {
       design: tern,
       habits: { chestRule: 'underarm-level' },
     })
-    expect(level.pose.y).toBe(210 - 76)
+    // The design is 62 high, and its foot comes to the underarm.
+    expect(level.pose.y).toBe(210 - 62 / 2 - 76)
     const neck = planPlacement({
       kind: 'polo',
       placement: 'left-chest',
@@ -67,7 +68,7 @@ describe('a polo’s left chest', () => {
       design: tern,
       habits: { chestRule: 'neck-seam' },
     })
-    expect(neck.summary).toBe('Cross 114 mm below the neck seam, 90 mm from centre')
+    expect(neck.summary).toBe('Cross 107 mm below the neck seam, 90 mm from centre')
   })
 
   it('grows smoothly with the chest and stays between centre line and armhole', () => {

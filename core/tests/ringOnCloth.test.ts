@@ -35,7 +35,7 @@ const inside = (p: Point, polygon: readonly Point[]): boolean =>
 
 /** Its rim by points all round, seen on the item. */
 function rimPoints({ outside, notchOffset = { x: 0, y: 0 } }: HoopChoiceSource, frame: Pose): Point[] {
-  const steps = Array.from({ length: 12 }, (_, i) => (i / 12 - 0.5) * 0.9999)
+  const steps = Array.from({ length: 24 }, (_, i) => (i / 24 - 0.5) * 0.9999)
   const [w, h] = [outside.width, outside.height].map((side) => side * 0.9999)
   return steps
     .flatMap((t) => [

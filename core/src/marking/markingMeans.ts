@@ -9,6 +9,7 @@ type MarkingId =
   | 'tape-arrow'
   | 'sticker'
   | 'stitched-cross'
+  | 'hoop-grid'
   | 'paper-template'
 
 /** `heat`, `bruise` and `pileMm` where they are known better than of the family. */
@@ -36,6 +37,7 @@ type Verdict = { rank: number; why: string } | { refused: string }
 type Means = { id: MarkingId; name: string; removedBy: string; caution: string; judge: (f: Facts) => Verdict }
 type Facts = MarkingCloth & {
   pile: boolean
+  longPile: boolean
   smoothFace: boolean
   heat: string
   bruise: string
@@ -115,9 +117,10 @@ const means: readonly Means[] = [
     id: 'sticker',
     name: 'Removable sticker',
     removedBy: 'Peeling it off once the needle stands over the cross.',
-    caution: 'Off before the start: glue gums the needle.',
+    caution: 'Off before the start: glue gums the needle. Dull a new one on a sleeve first, and lift it gently.',
     judge: (f) => {
-      if (f.pile) return { refused: 'It does not hold on pile.' }
+      if (f.longPile) return { refused: 'It does not hold on long pile.' }
+      if (f.pile) return { rank: 7, why: 'A target sticker holds on terry and fleece, where chalk and ink sink in.' }
       return {
         rank: f.holesStay || f.slick ? 9 : 4,
         why: 'Quick, with its cross and arrow printed on; nothing is drawn on the cloth.',
@@ -135,13 +138,23 @@ const means: readonly Means[] = [
     }),
   },
   {
+    id: 'hoop-grid',
+    name: 'The hoop’s own grid',
+    removedBy: 'As the dots it helped to draw.',
+    caution: 'Out of the ring again before the hoop goes on the machine.',
+    judge: () => ({
+      rank: 4,
+      why: 'Laid on the measured middle, dots through its holes; in the inner ring while hooping it shows what is square.',
+    }),
+  },
+  {
     id: 'paper-template',
     name: 'Paper template',
     removedBy: 'Lifting it off; mark through its cross first.',
     caution: COUNT_PINS,
     judge: () => ({
       rank: 5,
-      why: 'Shows the size on the piece before anything is marked; pin or tape it where it looks right.',
+      why: 'Shows the size on the piece before anything is marked; pin or tape it where it looks right, on the wearer where neck or body is skewed.',
     }),
   },
 ]
@@ -199,6 +212,7 @@ function factsOf(cloth: MarkingCloth): Facts {
   return {
     ...cloth,
     pile: pile >= 1,
+    longPile: pile > 3,
     smoothFace: known.stretch[1] <= 5 && pile === 0,
     heat: heat ?? known.heat,
     bruise: bruise ?? known.bruise,

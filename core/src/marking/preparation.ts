@@ -16,7 +16,7 @@ type Unprepared = {
 const NARROW = 300
 
 const steps = {
-  'prep.wash': 'Wash and dry it once as it will be washed: it shrinks before the stitches, and not after.',
+  'prep.wash': 'Wash and dry it once as its label allows: it shrinks before the stitches, and not after.',
   'prep.unpick': 'Unpick a side seam, so that it opens flat; cut away from the hand and from the cloth.',
   'prep.lint': 'Go over it with a lint roller.',
   'prep.press': 'Press it flat, no hotter than its label allows; irons burn, so try a hidden spot first.',
@@ -30,13 +30,17 @@ const takesHeat = ({ family, heat = familyFacts[family].heat }: Unprepared): boo
 const isFleece = ({ surface, knit, pileMm }: Facts): boolean =>
   surface === 'pile' || (knit && surface === 'smooth' && pileMm > 0)
 
+/** Only cleaned or aired: wool, silk and satin, velvet, padded goods (craft.md section 1). */
+const aired = new Set<ClothFamily>(['wool-felt', 'satin', 'velvet-plush', 'quilted'])
+
 type Rule = { id: keyof typeof steps; when: (q: Unprepared) => boolean }
 
 /** Before the tape goes on (craft.md section 1), in the order of the hand. */
 const rules: readonly Rule[] = [
   {
     id: 'prep.wash',
-    when: ({ family, laundering }) => laundering !== 'never' && familyFacts[family].surface !== 'coated',
+    when: ({ family, laundering }) =>
+      laundering !== 'never' && !aired.has(family) && familyFacts[family].surface !== 'coated',
   },
   {
     id: 'prep.unpick',

@@ -25,7 +25,7 @@ export const designPhrases = {
   'design.letters-close':
     'The smallest letter is {high} mm high: under {least} mm its openings close up. Set it larger, or try it on a scrap.',
   'design.letters-fine':
-    'The smallest letter is {high} mm high: take 60 weight thread and a 65/9 or 70/10 needle, and a film on anything but smooth cloth.',
+    'The smallest letter is {high} mm high: take 60 weight thread and a 65/9 or 70/10 needle for its colour, sewn slowly, and a film on anything but smooth cloth.',
   'patch.no-tack': 'Nothing tacks {patch} down. Say which block does.',
   'patch.covered-early': '{patch} is covered before it is tacked down. Check its blocks.',
   'patch.tacked-early': '{patch} is tacked down before its line is sewn. Check its blocks.',

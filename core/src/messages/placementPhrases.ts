@@ -43,6 +43,7 @@ export const placementPhrases = {
   'step.collar': 'Lay the wearer’s left collar flat, right side up, its point to your lower left.',
   'step.leg-front': 'Lay the one leg flat, its front up, its two seams apart, one along either edge.',
   'step.leg': 'Lay the one leg flat, the wearer’s outside up, its two seams on top of each other.',
+  'step.cuff-down': 'Unfold any cuff. A design that goes on the turned-up cuff is sewn on its other side, upside down.',
   'step.snaps': 'Open the snaps, so that only the front goes into the hoop.',
   'step.seams-hem': 'Match the side seams and mark centre front and centre back on the hem.',
   'step.thirds': 'Fold in thirds lengthwise; the middle panel is {panel} wide.',

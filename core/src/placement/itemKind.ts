@@ -1,14 +1,11 @@
 import type { Measures, MeasurementAsk, SizePreset } from './measures'
 import type { ItemShape } from './itemShape'
-import type { PlacementRule } from './placementRule'
+import type { KnownUse, PlacementRule } from './placementRule'
 import type { CentreLevel } from './centreOf'
 
 /** The shelves of the catalogue, in the order they are shown. */
 export const itemGroups = ['tops', 'worn', 'infant', 'towels', 'table', 'bed', 'bags', 'other'] as const
 export type ItemGroup = (typeof itemGroups)[number]
-
-/** True where every one of its kind is used so. */
-export type KnownUse = { nextToSkin?: true; infant?: true; toy?: true }
 
 /** One thing a bench sees: what the tape is asked, how it lies, and where designs go on it. */
 export type ItemKind = {

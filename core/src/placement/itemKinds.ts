@@ -8,10 +8,11 @@ import { flatPanel, plushToy } from './kinds/flat/other'
 import { sewnOnBand } from './kinds/flat/sewnOn'
 import { cushionCover, napkin, readyPillow, tablecloth, tableRunner } from './kinds/flat/table'
 import { bathTowel, handTowel, teaTowel, washCloth } from './kinds/flat/towels'
-import { hoodedTop, polo, shirt, sweatshirt, tee, workJacket } from './kinds/tops/tops'
+import { gilet, hoodedTop, polo, robe, shirt, sweatshirt, tee, workJacket } from './kinds/tops/tops'
 import { bib, burpCloth, infantBodysuit } from './kinds/worn/infant'
 import { skirt } from './kinds/worn/skirt'
-import { trouserLeg } from './kinds/worn/trouserLeg'
+import { beanie, hoodedTowel, sash, stocking } from './kinds/worn/small'
+import { leggings, shorts, trouserLeg } from './kinds/worn/trouserLeg'
 import type { PlacementRule } from './placementRule'
 
 /** The catalogue of items: what each asks of the tape, its shape, its no-sew zones and its placements. */
@@ -22,12 +23,19 @@ export const itemKinds: readonly ItemKind[] = [
   hoodedTop,
   shirt,
   workJacket,
+  gilet,
+  robe,
   skirt,
   trouserLeg,
+  shorts,
+  leggings,
+  beanie,
+  sash,
   infantBodysuit,
   bib,
   burpCloth,
   plushToy,
+  hoodedTowel,
   bathTowel,
   handTowel,
   washCloth,
@@ -45,6 +53,7 @@ export const itemKinds: readonly ItemKind[] = [
   apron,
   toolRoll,
   drawstringBag,
+  stocking,
   flatPanel,
 ]
 

@@ -22,11 +22,27 @@ export type MeasurementAsk = {
   ifKnown?: boolean
 }
 
-export type SizePreset = { id: string; name: string }
+/** `at`: where a size stands among the others (its chest, mm); `between`: its usual numbers lie between its neighbours’. */
+export type SizePreset = { id: string; name: string; at?: number; between?: true }
 
-/** The usual numbers of one measurement over a list of sizes. */
+/**
+ * The usual numbers of one measurement over a list of sizes: one for each, or one for each that does not stand between
+ * others; those then follow from where they stand.
+ *
+ * @example bySizes([a at 300, b at 340 between, c at 380], [100, 140]) // { a: 100, b: 120, c: 140 }
+ */
 export function bySizes(sizes: readonly SizePreset[], numbers: readonly number[]): Record<string, number> {
-  return Object.fromEntries(sizes.map((size, i) => [size.id, numbers[i]!]))
+  if (numbers.length === sizes.length) return Object.fromEntries(sizes.map((size, i) => [size.id, numbers[i]!]))
+  const knots = sizes.filter(({ between }) => !between).map(({ at = 0 }, i) => ({ at, mm: numbers[i]! }))
+  const numberAt = (at: number): number => {
+    const right = Math.max(
+      1,
+      knots.findIndex((knot) => knot.at >= at),
+    )
+    const [a, b] = [knots[right - 1]!, knots[right]!]
+    return Math.round(a.mm + ((at - a.at) / (b.at - a.at)) * (b.mm - a.mm))
+  }
+  return Object.fromEntries(sizes.map(({ id, at = 0 }) => [id, numberAt(at)]))
 }
 
 /**

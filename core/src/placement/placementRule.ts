@@ -88,6 +88,9 @@ export type CornerSpot = {
 /** Motifs each at its own distance below `line` and from the centre line; `usual`: the first, until one is typed. */
 export type ScatterSpot = { line: string; first?: StepDraft[]; usual: { down: number; across: number } }
 
+/** True where every one of its kind is used so; `noCover`: its back is lined or doubled. */
+export type KnownUse = { nextToSkin?: true; infant?: true; toy?: true; noCover?: true }
+
 type RuleBase = {
   id: string
   name: string
@@ -97,6 +100,8 @@ type RuleBase = {
   needs?: readonly string[]
   /** Measurements that count where they are known: asked for, and done without. */
   mayKnow?(choices: Readonly<Record<string, string>>): readonly string[]
+  /** What is known of a design's use because it goes there. */
+  use?: KnownUse
   /** The side that lies up. */
   side?: 'back'
   /** The size its design usually has, in mm: what is drawn while none is chosen. */

@@ -7,8 +7,9 @@ import { keepHooping } from '../hoop/keepHooping'
 import { planHoop } from '../hoop/planHoop'
 import { keepMeasure } from '../measure/keepMeasure'
 import { markedOf } from '../measure/placed'
-import { planMeasure } from '../measure/planMeasure'
+import { type MeasurePlan, planMeasure } from '../measure/planMeasure'
 import type { Shelf } from '../shelf'
+import { oldChest } from './oldChest'
 import { OldPiece } from './oldPiece'
 import { upgradeStack } from './oldStack'
 import { rehome } from './rehome'
@@ -22,7 +23,7 @@ export function upgradePiece(json: unknown, shelf: Shelf): Piece {
   const old = OldPiece.parse(json)
   const piece = Piece.parse(rehome(old))
   const measure = planMeasure(piece, shelf)
-  const marks = old.measuredAt ? keepMeasure(measure, old.measuredAt) : null
+  const marks = old.measuredAt ? keepMeasure(asMarked(piece, measure, shelf), old.measuredAt) : null
   if (marks) piece.measure.kept = [marks]
   const marked = markedOf(piece.measure.kept, measure, shelf.designs)
   const build = planBuild(piece, marked.design, shelf)
@@ -44,6 +45,12 @@ export function upgradePiece(json: unknown, shelf: Shelf): Piece {
     piece.finish.kept = [{ ...record, holding: used?.holding ?? piece.hoop.holding }]
   }
   return Piece.parse(piece)
+}
+
+/** The plan as it stood when the piece was marked: its chest by the usual of that day. */
+function asMarked(piece: Piece, today: MeasurePlan, shelf: Shelf): MeasurePlan {
+  const distances = oldChest(piece, today, shelf.shop.habits)
+  return distances ? planMeasure({ ...piece, measure: { ...piece.measure, distances } }, shelf) : today
 }
 
 type Marks = ReturnType<typeof markedOf>

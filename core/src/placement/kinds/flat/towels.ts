@@ -209,7 +209,7 @@ export const teaTowel: ItemKind = {
   measurements: [widthAsk([430, 480, 500]), lengthAsk([600, 700, 760]), ...halves('width', 'Middle')],
   sizes: towelSizes,
   usualSize: 'usual',
-  usualCloth: 'waffle',
+  usualCloth: 'linen',
   shape: (m: Towel) => {
     const flat = towelShape(m)
     const third = m.width / 6

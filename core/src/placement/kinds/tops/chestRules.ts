@@ -1,17 +1,27 @@
 import { type Advice, caution, note } from '../../../advice'
 import { message } from '../../../messages/message'
 import { chestDepth } from '../../chestDepth'
+import type { Measures } from '../../measures'
 import type { PlacementChoice, PlacementContext, PlacementRule, Spot, StepDraft } from '../../placementRule'
+import type { Cut } from './topMeasures'
 import { armholeAt, requireSoundTop, type TopId, topFrame } from './topFrame'
 
 export const topNeeds = ['chestWidth', 'neckWidth', 'shoulderToUnderarm', 'neckDrop']
 const EASE = 5
 
-/** Default depth below the shoulder point, never lower than the underarm line (craft.md section 2). */
-function usualDepth({ measures: m, habits }: PlacementContext<TopId>): number {
-  if (habits.chestRule === 'underarm-level') return m.shoulderToUnderarm
-  return Math.min(chestDepth(m.chestWidth), m.shoulderToUnderarm)
+/** No chest design's centre lies lower below the shoulder point (craft.md section 2). */
+const LOWEST = 230
+
+/**
+ * Default depth of the centre below the shoulder point (craft.md section 2): by the chest, or with the design's foot at the
+ * underarm; never lower than the underarm line, nor than 230 mm.
+ */
+function usualDepth({ measures: m, design, habits }: PlacementContext<TopId>, ease: number): number {
+  if (habits.chestRule === 'underarm-level') return Math.min(footAtUnderarm(m, design), LOWEST)
+  return Math.min(chestDepth(m.chestWidth, ease), m.shoulderToUnderarm, LOWEST)
 }
+
+const footAtUnderarm = (m: Measures<TopId>, { height }: { height: number }): number => m.shoulderToUnderarm - height / 2
 
 /**
  * On the vertical through the neck-side shoulder point (craft.md section 2); a design too wide for it there moves out
@@ -27,12 +37,12 @@ function usualAcross({ measures: m, design, shape }: PlacementContext<TopId>, y:
   return least > most ? (least + most) / 2 : Math.min(most, Math.max(least, m.neckWidth / 2))
 }
 
-function chestSpot(side: 'left' | 'right', c: PlacementContext<TopId>): Spot {
+function chestSpot(side: 'left' | 'right', ease: number, c: PlacementContext<TopId>): Spot {
   const { measures: m, write, habits } = c
   requireSoundTop(m)
   const { shoulder, underarm, half } = topFrame(m)
   const fromNeck = habits.chestRule === 'neck-seam'
-  const down = usualDepth(c)
+  const down = usualDepth(c, ease)
   const across = usualAcross(c, shoulder.y + down)
   return {
     down: fromNeck
@@ -49,12 +59,23 @@ function chestSpot(side: 'left' | 'right', c: PlacementContext<TopId>): Spot {
     first: [crease(half)],
     after: ({ y }) => ({
       checks: [underarmCheck(underarm.y - y)],
-      warnings: y > underarm.y + 1 ? [belowUnderarm(y - underarm.y, write)] : [],
+      warnings: [
+        ...(y > underarm.y + 1 ? [belowUnderarm(y - underarm.y, write)] : []),
+        ...(habits.chestRule === 'underarm-level' && footAtUnderarm(m, c.design) > LOWEST
+          ? [tooLow(footAtUnderarm(m, c.design), write)]
+          : []),
+      ],
     }),
   }
 }
 
 export const crease = (half: number): StepDraft => ({ id: 'centre-line', said: message('step.crease', { half }) })
+
+const tooLow = (mm: number, write: (mm: number) => string): Advice =>
+  note(
+    'underarm-too-low',
+    `With its foot at the underarm the centre would lie ${write(mm)} below the shoulder point; it goes to ${write(LOWEST)}.`,
+  )
 
 const belowUnderarm = (mm: number, write: (mm: number) => string): Advice =>
   note(
@@ -71,7 +92,7 @@ function underarmCheck(above: number): StepDraft {
   }
 }
 
-const chest = (side: 'left' | 'right'): PlacementRule => ({
+const chest = (side: 'left' | 'right', ease: number): PlacementRule => ({
   id: `${side}-chest`,
   name: side === 'left' ? 'Wearer’s left chest (your right)' : 'Wearer’s right chest (your left)',
   arrange: 'one',
@@ -79,10 +100,14 @@ const chest = (side: 'left' | 'right'): PlacementRule => ({
   needs: topNeeds,
   usual: { width: 80, height: 60 },
   growsWith: 'chestWidth',
-  spot: (context: PlacementContext<TopId>) => chestSpot(side, context),
+  spot: (context: PlacementContext<TopId>) => chestSpot(side, ease, context),
 })
 
-export const chestRules: readonly PlacementRule[] = [chest('left'), chest('right')]
+/** @param cut how much wider than a tee it is cut: the mark goes by the wearer, not by the ease */
+export const chestRules = ({ ease }: Pick<Cut, 'ease'>): readonly PlacementRule[] => [
+  chest('left', ease),
+  chest('right', ease),
+]
 
 const pocketMeasures = ['pocketTop', 'pocketAcross', 'pocketWidth']
 
@@ -99,9 +124,9 @@ const theirPocket: PlacementChoice = {
 }
 
 /** The chest of a garment that usually has a patch pocket on the wearer's left. */
-export const chestRulesByPocket: readonly PlacementRule[] = [
+export const chestRulesByPocket = ({ ease }: Pick<Cut, 'ease'>): readonly PlacementRule[] => [
   {
-    ...chest('left'),
+    ...chest('left', ease),
     arrange: 'one',
     choices: [theirPocket],
     mayKnow: ({ pocket = theirPocket.usual }) => (pocket === 'above' ? pocketMeasures : []),
@@ -109,11 +134,11 @@ export const chestRulesByPocket: readonly PlacementRule[] = [
       const { pocketTop, pocketAcross, pocketWidth } = context.measures
       if (pocketTop !== undefined && pocketAcross !== undefined && pocketWidth !== undefined)
         return abovePocketSpot(context, pocketWidth)
-      const spot = chestSpot('left', context)
+      const spot = chestSpot('left', ease, context)
       return context.choices.pocket === 'shut' ? { ...spot, warnings: [...(spot.warnings ?? []), sewnShut()] } : spot
     },
   },
-  chest('right'),
+  chest('right', ease),
 ]
 
 const sewnShut = (): Advice =>

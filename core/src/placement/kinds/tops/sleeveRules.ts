@@ -169,6 +169,7 @@ export const cuff: PlacementRule = {
   upIs: 'top.sleeve-seam',
   needs: ['cuffLength', 'cuffDepth', 'cuffHole'],
   usual: { width: 30, height: 12 },
+  use: { noCover: true },
   growsWith: 'cuffLength',
   view: cuffShape,
   spot: ({ measures: m, choices }: PlacementContext<'cuffLength' | 'cuffDepth'>) => ({
@@ -227,6 +228,7 @@ export const collarPoint: PlacementRule = {
   upIs: 'top.collar-band',
   needs: ['collarFront', 'collarEdge'],
   usual: { width: 18, height: 18 },
+  use: { noCover: true },
   growsWith: 'collarFront',
   view: collarShape,
   spot: ({ choices }) => ({

@@ -1,29 +1,35 @@
 import { ask, bySizes, halves, type MeasurementAsk, type SizePreset } from '../../measures'
 
+/** From an infant of 12 months to 3XL, each with the flat chest of a tee (craft.md section 2, proportions). */
 export const garmentSizes: readonly SizePreset[] = [
-  { id: 'infant', name: 'Infant' },
-  { id: 'child', name: 'Child' },
-  { id: 's', name: 'S' },
-  { id: 'm', name: 'M' },
-  { id: 'l', name: 'L' },
-  { id: 'xl', name: 'XL' },
-  { id: '2xl', name: '2XL' },
-  { id: '3xl', name: '3XL' },
+  { id: 'infant', name: 'Infant', at: 255 },
+  { id: 'toddler', name: '18–24 months', at: 278, between: true },
+  { id: '2-4', name: '2–4', at: 300, between: true },
+  { id: '5-6', name: '5–6', at: 340, between: true },
+  { id: 'child', name: '8', at: 380 },
+  { id: '10-12', name: '10–12', at: 420, between: true },
+  { id: '14', name: '14', at: 450, between: true },
+  { id: 's', name: 'S', at: 490 },
+  { id: 'm', name: 'M', at: 530 },
+  { id: 'l', name: 'L', at: 570 },
+  { id: 'xl', name: 'XL', at: 610 },
+  { id: '2xl', name: '2XL', at: 660 },
+  { id: '3xl', name: '3XL', at: 710 },
 ]
 
 /**
- * Usual numbers by size, infant to 3XL: the chest with a garment's ease, the armhole's depth (craft.md section 2,
+ * Usual numbers by size, infant to 3XL: how much wider than a tee it is cut, the armhole's depth (craft.md section 2,
  * proportions; a little deeper where it is worn over others), and a neck set lower or higher.
  */
-type Cut = { chest: readonly number[]; depth: readonly number[]; neck: readonly number[]; drop: readonly number[] }
+export type Cut = { ease: number; depth: readonly number[]; neck: readonly number[]; drop: readonly number[] }
+
+const chestOf = ({ ease }: Cut): number[] => garmentSizes.map(({ at = 0 }) => Math.round(at * ease))
 
 const NECK_DROP = 'From shoulder-point level to the seam at centre front.'
 
 /** What every chest placement asks: four numbers, and what shows whether the body hangs straight. */
-export function topMeasures(
-  { chest, depth, neck, drop }: Cut,
-  neckHow = 'Full width across, lying flat.',
-): MeasurementAsk[] {
+export function topMeasures(cut: Cut, neckHow = 'Full width across, lying flat.'): MeasurementAsk[] {
+  const { depth, neck, drop } = cut
   const of = (id: string, name: string, howTo: string, numbers: readonly number[], plausible: [number, number]) =>
     ask(garmentSizes, id, name, howTo, numbers, { plausible })
   return [
@@ -31,7 +37,7 @@ export function topMeasures(
       'chestWidth',
       'Seam to seam at the underarm',
       'Laid flat, face up, one side seam to the other.',
-      chest,
+      chestOf(cut),
       [190, 850],
     ),
     of(
@@ -76,33 +82,48 @@ export const pocketSizes = (id: string, name: string, howTo: string, numbers: re
   plausible: [Math.floor(Math.min(...numbers) * 0.5), Math.ceil(Math.max(...numbers) * 1.6)],
 })
 
+const depth = [125, 142, 160, 172, 185, 200, 217, 240, 258, 270, 281, 291, 300]
+const deeper = [127, 144, 162, 174, 187, 203, 220, 244, 262, 273, 284, 291, 299]
+
 export const teeCut: Cut = {
-  chest: [255, 380, 480, 530, 570, 610, 660, 710],
-  depth: [125, 185, 240, 258, 270, 280, 290, 300],
+  ease: 1,
+  depth,
   neck: [108, 145, 168, 178, 184, 190, 196, 202],
   drop: [44, 62, 78, 84, 88, 92, 96, 100],
 }
 export const poloCut: Cut = {
-  chest: [262, 400, 490, 540, 580, 620, 670, 720],
-  depth: [125, 185, 240, 258, 270, 280, 290, 300],
+  ease: 540 / 530,
+  depth,
   neck: [108, 145, 172, 180, 184, 190, 196, 202],
   drop: [42, 60, 72, 76, 80, 84, 88, 92],
 }
 export const sweatshirtCut: Cut = {
-  chest: [275, 410, 510, 560, 600, 640, 690, 740],
-  depth: [130, 192, 248, 266, 278, 288, 298, 308],
+  ease: 560 / 530,
+  depth: deeper,
   neck: [112, 150, 174, 184, 190, 196, 202, 208],
   drop: [44, 60, 74, 80, 84, 88, 92, 96],
 }
 export const shirtCut: Cut = {
-  chest: [262, 400, 500, 550, 590, 630, 680, 730],
-  depth: [126, 186, 242, 260, 272, 282, 292, 302],
+  ease: 550 / 530,
+  depth,
   neck: [102, 132, 152, 160, 166, 172, 178, 184],
   drop: [40, 58, 70, 76, 80, 84, 88, 92],
 }
+export const robeCut: Cut = {
+  ease: 620 / 530,
+  depth: deeper,
+  neck: [108, 145, 170, 180, 186, 192, 198, 204],
+  drop: [44, 62, 80, 86, 90, 94, 98, 102],
+}
+export const giletCut: Cut = {
+  ease: 575 / 530,
+  depth: deeper,
+  neck: [110, 148, 174, 184, 190, 196, 202, 208],
+  drop: [40, 56, 68, 74, 78, 82, 86, 90],
+}
 export const jacketCut: Cut = {
-  chest: [290, 440, 550, 600, 640, 680, 730, 780],
-  depth: [134, 196, 254, 270, 282, 292, 302, 312],
+  ease: 600 / 530,
+  depth: deeper,
   neck: [112, 150, 178, 188, 194, 200, 206, 212],
   drop: [42, 58, 70, 76, 80, 84, 88, 92],
 }

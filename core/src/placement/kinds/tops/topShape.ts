@@ -20,7 +20,7 @@ export type TopMake = {
     name: Named
     buttons?: boolean
   }
-  sleeve: 'short' | 'long'
+  sleeve: 'short' | 'long' | 'none'
   /** Depth of a rib or hem at the foot. */
   foot: number
   /** Seam ridges keep this far. */
@@ -120,7 +120,8 @@ function neckEdge(m: Top, { neck }: TopMake): Point[] {
 }
 
 function sleeve(m: Top, { sleeve: kind }: TopMake): Point[] {
-  const { half, underarm, tip, hem } = topFrame(m)
+  const { half, underarm, tip, hem, armhole } = topFrame(m)
+  if (kind === 'none') return curve(tip, at(armhole.x, armhole.y), underarm, 8).slice(1, -1)
   if (kind === 'long') {
     const [cuff, foot] = [at(half * 1.62, hem * 0.86), at(half * 1.36, hem * 0.9)]
     return [

@@ -15,9 +15,11 @@ import {
 import { type Top, topLevels } from './topFrame'
 import {
   garmentSizes,
+  giletCut,
   jacketCut,
   pocketSizes,
   poloCut,
+  robeCut,
   shirtCut,
   straightMeasures,
   sweatshirtCut,
@@ -45,7 +47,7 @@ export const tee: ItemKind = {
   usualCloth: 'jersey',
   use: { nextToSkin: true },
   shape: (m: Top) => topShape(m, teeMake),
-  placements: [...chestRules, centreFront, ...backRules(teeMake), sleeve, scatteredFront],
+  placements: [...chestRules(teeCut), centreFront, ...backRules(teeMake), sleeve, scatteredFront],
 }
 
 const poloMake: TopMake = {
@@ -67,7 +69,7 @@ export const polo: ItemKind = {
   usualCloth: 'pique',
   use: { nextToSkin: true },
   shape: (m: Top) => topShape(m, poloMake),
-  placements: [...chestRules, ...backRules(poloMake), sleeve],
+  placements: [...chestRules(poloCut), ...backRules(poloMake), sleeve],
 }
 
 const sweatMake: TopMake = { neck: 'crew', sleeve: 'long', foot: 65 }
@@ -79,7 +81,7 @@ export const sweatshirt: ItemKind = {
   measurements: [...topMeasures(sweatshirtCut), ...ribbedLong, ...straightMeasures],
   usualCloth: 'sweatshirt',
   shape: (m: Top) => topShape(m, sweatMake),
-  placements: [...chestRules, centreFront, ...backRules(sweatMake), ribbedSleeve, scatteredFront],
+  placements: [...chestRules(sweatshirtCut), centreFront, ...backRules(sweatMake), ribbedSleeve, scatteredFront],
 }
 
 const pouchMeasures: MeasurementAsk[] = [
@@ -105,7 +107,7 @@ export const hoodedTop: ItemKind = {
   measurements: [...topMeasures(sweatshirtCut), ...pouchMeasures, ...ribbedLong, ...straightMeasures],
   usualCloth: 'sweatshirt',
   shape: (m: Top) => withPouch(topShape(m, hoodMake), m),
-  placements: [hoodedFront, ...chestRules, ...backRules(hoodMake), ribbedSleeve, scatteredFront],
+  placements: [hoodedFront, ...chestRules(sweatshirtCut), ...backRules(hoodMake), ribbedSleeve, scatteredFront],
 }
 
 const patchMeasures: MeasurementAsk[] = [
@@ -149,7 +151,7 @@ export const shirt: ItemKind = {
   usualCloth: 'quilting-cotton',
   use: { nextToSkin: true },
   shape: (m: Top) => withPatchPocket(topShape(m, shirtMake), m),
-  placements: [...chestRulesByPocket, abovePocket, cuff, collarPoint, ...backRules(shirtMake)],
+  placements: [...chestRulesByPocket(shirtCut), abovePocket, cuff, collarPoint, ...backRules(shirtMake)],
 }
 
 const jacketMake: TopMake = {
@@ -172,5 +174,41 @@ export const workJacket: ItemKind = {
   ],
   usualCloth: 'canvas',
   shape: (m: Top) => withPatchPocket(topShape(m, jacketMake), m),
-  placements: [...chestRulesByPocket, abovePocket, ...backRules(jacketMake)],
+  placements: [...chestRulesByPocket(jacketCut), abovePocket, ...backRules(jacketMake)],
+}
+
+const robeMake: TopMake = {
+  neck: 'collar',
+  sleeve: 'long',
+  foot: 25,
+  opening: { half: 12, to: 'hem', clear: 15, ring: 'opening', name: 'zone.front-edge' },
+}
+export const robe: ItemKind = {
+  ...top,
+  id: 'robe',
+  name: 'Robe or dressing gown',
+  reference: neckSeam,
+  measurements: [...topMeasures(robeCut, 'Full width across, fronts closed and flat.'), ...straightMeasures],
+  usualCloth: 'terry',
+  use: { nextToSkin: true },
+  shape: (m: Top) => topShape(m, robeMake),
+  placements: [...chestRules(robeCut), ...backRules(robeMake)],
+}
+
+const giletMake: TopMake = {
+  neck: 'collar',
+  sleeve: 'none',
+  foot: 25,
+  seamClear: 15,
+  opening: { half: 10, to: 'hem', clear: 15, ring: 'refused', name: 'zone.zip-flap' },
+}
+export const gilet: ItemKind = {
+  ...top,
+  id: 'gilet',
+  name: 'Gilet or body warmer',
+  reference: neckSeam,
+  measurements: [...topMeasures(giletCut, 'Full width across, zipped up and flat.'), ...straightMeasures],
+  usualCloth: 'quilted',
+  shape: (m: Top) => topShape(m, giletMake),
+  placements: [...chestRules(giletCut), ...backRules(giletMake)],
 }

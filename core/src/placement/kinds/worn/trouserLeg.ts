@@ -14,6 +14,8 @@ type Leg = Measures<'hemWidth' | 'thighWidth' | 'inseam'>
 const RIDGE = 4
 /** Near a seam keep this far (craft.md section 2). */
 const SEAM_CLEAR = 15
+/** Clear of the hem's own stitching. */
+const ABOVE_HEM = 34
 
 /** One leg laid flat with its two seams apart, the front up: y = 0 at the hem's edge, x = 0 on the front's middle. */
 function legShape(m: Leg) {
@@ -73,7 +75,14 @@ const legRule = (id: string, name: string, low: boolean): PlacementRule => ({
   growsWith: 'hemWidth',
   spot: ({ measures: m, design }: PlacementContext<'hemWidth' | 'thighWidth' | 'inseam'>) => ({
     down: low
-      ? { id: 'up', line: 'hem', edge: 'end', mm: Math.min(70, m.inseam * 0.3), toward: -1, plausible: [30, 400] }
+      ? {
+          id: 'up',
+          line: 'hem',
+          edge: 'end',
+          mm: Math.min(70, Math.max(ABOVE_HEM, m.inseam * 0.3)),
+          toward: -1,
+          plausible: [30, 400],
+        }
       : {
           id: 'downCrotch',
           line: 'crotch',
@@ -90,38 +99,50 @@ const legRule = (id: string, name: string, low: boolean): PlacementRule => ({
   }),
 })
 
-export const trouserLeg: ItemKind = {
+type LegMake = Pick<ItemKind, 'id' | 'name' | 'usualCloth' | 'use'> &
+  Record<'hem' | 'thigh' | 'inseam', readonly number[]>
+
+/** One leg of a piece; its numbers by size from infant to 3XL. */
+function leg({ hem, thigh, inseam, ...kind }: LegMake): ItemKind {
+  return {
+    ...kind,
+    group: 'worn',
+    worn: true,
+    reference: 'middle of the hem’s edge',
+    measurements: [
+      ask(garmentSizes, 'hemWidth', 'Leg across the hem', 'Laid flat, edge to edge.', hem),
+      ask(garmentSizes, 'thighWidth', 'Leg across the thigh', 'Laid flat at the level of the crotch.', thigh),
+      ask(garmentSizes, 'inseam', 'Crotch to hem', 'Along the inside leg seam.', inseam),
+    ],
+    sizes: garmentSizes,
+    usualSize: 'm',
+    shape: legShape,
+    placements: [legRule('lower-leg', 'Lower leg', true), legRule('thigh', 'Thigh', false)],
+  }
+}
+
+export const trouserLeg = leg({
   id: 'trouser-leg',
   name: 'Trouser leg',
-  group: 'worn',
-  worn: true,
-  reference: 'middle of the hem’s edge',
-  measurements: [
-    ask(
-      garmentSizes,
-      'hemWidth',
-      'Leg across the hem',
-      'Laid flat, edge to edge.',
-      [85, 130, 165, 180, 190, 200, 210, 220],
-    ),
-    ask(
-      garmentSizes,
-      'thighWidth',
-      'Leg across the thigh',
-      'Laid flat at the level of the crotch.',
-      [125, 200, 270, 290, 310, 330, 350, 370],
-    ),
-    ask(
-      garmentSizes,
-      'inseam',
-      'Crotch to hem',
-      'Along the inside leg seam.',
-      [180, 480, 740, 770, 790, 800, 810, 810],
-    ),
-  ],
-  sizes: garmentSizes,
-  usualSize: 'm',
   usualCloth: 'denim',
-  shape: legShape,
-  placements: [legRule('lower-leg', 'Lower leg', true), legRule('thigh', 'Thigh', false)],
-}
+  hem: [85, 130, 165, 180, 190, 200, 210, 220],
+  thigh: [125, 200, 270, 290, 310, 330, 350, 370],
+  inseam: [180, 480, 740, 770, 790, 800, 810, 810],
+})
+export const leggings = leg({
+  id: 'leggings',
+  name: 'Leggings',
+  usualCloth: 'performance',
+  use: { nextToSkin: true },
+  hem: [65, 80, 95, 100, 105, 110, 115, 120],
+  thigh: [100, 150, 200, 215, 230, 245, 260, 275],
+  inseam: [170, 460, 680, 700, 710, 720, 725, 730],
+})
+export const shorts = leg({
+  id: 'shorts',
+  name: 'Shorts',
+  usualCloth: 'twill',
+  hem: [130, 210, 270, 285, 300, 315, 330, 345],
+  thigh: [135, 215, 280, 300, 320, 340, 360, 380],
+  inseam: [75, 120, 150, 160, 170, 175, 180, 185],
+})
