@@ -122,7 +122,7 @@ describe('what a practitioner would do', () => {
       'a waffle robe: floated on a sticky carrier with mesh that stays',
       { cloth: { family: 'waffle', colour: '#27406b', stretchPercent: 8 }, use: { nextToSkin: true } },
       'floated',
-      'permanent-film / cloth / cut-away-mesh-fusible / tear-away-sticky / cover-soft-fusible',
+      'permanent-film / cloth / cut-away-mesh-fusible / tear-away-sticky',
       '75/11 embroidery',
     ],
   ] as const)('%s', (_, over, holding, layers, needle) => {

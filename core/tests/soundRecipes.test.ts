@@ -64,21 +64,33 @@ const under = (o: RecipeOption) => o.layers.filter((l) => l.role === 'backing')
 const sheets = (o: RecipeOption): number => under(o).reduce((sum, l) => sum + l.sheets, 0)
 const stays = (o: RecipeOption): boolean => under(o).some((l) => l.kind.startsWith('cut-away'))
 const cloth = (o: RecipeOption) => o.layers.find((l) => l.role === 'cloth')!
+/** All that a recipe says in words, and what it tells to do after the machine. */
+const said = (o: RecipeOption): string[] =>
+  [...o.because, ...o.cautions, ...o.checks, ...o.finishing, ...(o.against ? [o.against] : [])].map(({ text }) => text)
+const told = (o: RecipeOption): string[] => o.finishing.map(({ text }) => text)
+const place = (o: RecipeOption, step: RegExp): number => told(o).findIndex((line) => step.test(line))
+const holesStay = (q: RecipeQuery): boolean => ['satin', 'coated', 'suede-like'].includes(q.cloth.family)
 const gives = ({ q, stretch }: Asked): boolean => familyFacts[q.cloth.family].knit || stretch > 10
-const skin = ({ q }: Asked): boolean => Boolean(q.use.nextToSkin || q.use.infant)
+const skin = ({ q }: Asked): boolean => Boolean(q.use.nextToSkin || (q.use.infant && familyFacts[q.cloth.family].knit))
 
 /** craft.md sections 3, 5, 6 and 9, said once more in other words than the rules'. */
 const demands: Record<string, (a: Asked) => boolean> = {
   'always two means two wherever there is backing': ({ q, o }) =>
     q.habits.layers !== 'always-two' || sheets(o) === 0 || sheets(o) >= 2,
-  'dense means two, crossed, unless a house lays none': ({ q, o }) =>
-    q.work.loadClass !== 'dense' || sheets(o) === 0 || (sheets(o) >= 2 && under(o).some((l) => l.crossed)),
+  'dense means two, crossed, but on duck and denim from 400 g/m2, and in a house that lays none': ({ q, o }) =>
+    q.work.loadClass !== 'dense' ||
+    sheets(o) === 0 ||
+    (q.cloth.family === 'canvas' && stays(o)) ||
+    (sheets(o) >= 2 && under(o).some((l) => l.crossed)),
   'only heavy or padded cloth goes without backing': ({ q, o }) =>
     sheets(o) > 0 || ['canvas', 'denim', 'quilted'].includes(q.cloth.family),
   'under a dense design on cloth that stretches cut-away stays, and what floats it warns of that': (a) =>
     a.q.work.loadClass !== 'dense' ||
     !gives(a) ||
-    (stays(a.o) && (!['floated', 'backing-under'].includes(a.o.holding) || a.o.against !== undefined)),
+    (stays(a.o) &&
+      (['velvet-plush', 'terry', 'waffle', 'satin', 'coated', 'quilted'].includes(a.q.cloth.family) ||
+        !['floated', 'backing-under'].includes(a.o.holding) ||
+        a.o.against !== undefined)),
   'nothing is fused, or lifted with heat, where the cloth takes none': ({ q, o }) =>
     !['low', 'no'].includes(familyFacts[q.cloth.family].heat) ||
     !o.layers.some((l) => l.grip === 'fused' || l.kind === 'heat-away-film'),
@@ -113,7 +125,7 @@ const demands: Record<string, (a: Asked) => boolean> = {
   'sticky tear-away next to skin carries a mesh': (a) =>
     !skin(a) || !under(a.o).some((l) => l.kind === 'tear-away-sticky') || stays(a.o),
   'a caution that asks for a cover comes with one': ({ o }) =>
-    !o.cautions.some((c) => /cover/.test(c.text)) || o.layers.some((l) => l.role === 'cover'),
+    !o.cautions.some((c) => /soft cover on/.test(c.text)) || o.layers.some((l) => l.role === 'cover'),
   'a large needle on a knit warns of holes': ({ q, o }) =>
     o.needle.size !== '100/16' || !familyFacts[q.cloth.family].knit || o.cautions.some((c) => /holes/.test(c.text)),
   'letters under 6 mm take a 60 wt and a fine needle': ({ q, o }) =>
@@ -140,6 +152,45 @@ const demands: Record<string, (a: Asked) => boolean> = {
     q.habits.grip !== 'spray' ||
     o.holding !== 'floated' ||
     cloth(o).grip === 'sprayed',
+  'nothing is basted or pinned where holes stay': ({ q, o }) =>
+    !holesStay(q) ||
+    !said(o).some(
+      (line) => /\bbast|\bpins? (in|through|outside)|pinned/i.test(line) && !/no (pin|basting)/i.test(line),
+    ),
+  'spray on satin is tried on a scrap': ({ q, o }) =>
+    q.cloth.family !== 'satin' ||
+    !o.layers.some((l) => l.grip === 'sprayed') ||
+    said(o).some((line) => /may spot/.test(line)),
+  'no iron and no steam on satin or coated cloth': ({ q, o }) =>
+    !['satin', 'coated'].includes(q.cloth.family) ||
+    !said(o).some((line) => /\biron\b|steam/.test(line) && !/^No iron|meets no iron|before any iron/.test(line)),
+  'no iron after colour film, no cover, and it is cut in the hoop': ({ o }) =>
+    !o.layers.some((l) => l.kind === 'permanent-film') ||
+    (!o.layers.some((l) => l.role === 'cover') &&
+      !told(o).some((line) => /(medium|warm) iron/.test(line)) &&
+      place(o, /In the hoop, cut/) < place(o, /inner ring|magnets/i)),
+  'what is rinsed is dried before it is ironed, covered or closed': ({ o }) =>
+    place(o, /rinse/) < 0 ||
+    (place(o, /rinse/) < place(o, /Dry it flat/) &&
+      [/Press from/, /Cut the cover/, /Close the seam/].every(
+        (later) => place(o, later) < 0 || place(o, /Dry it flat/) < place(o, later),
+      )),
+  'one heat in every step': ({ q, o }) =>
+    !told(o).some((line) => (familyFacts[q.cloth.family].heat === 'medium' ? /medium iron/ : /warm iron/).test(line)),
+  'an infant’s or a toy’s comes with its caution, and an infant’s is washed': ({ q, o }) =>
+    !(q.use.infant || q.use.toy || q.cloth.family === 'infant-jersey') ||
+    (o.cautions.some((c) => /ribbons.*flammability.*sleepwear.*flame/is.test(c.text)) &&
+      (Boolean(q.use.toy) || place(o, /Wash it once/) >= 0)),
+  'colour film never comes first for an infant': ({ q, o }) =>
+    o !== recommended.get(q)?.[0] || !q.use.infant || !o.layers.some((l) => l.kind === 'permanent-film'),
+  'a sheer has no cover': ({ q, o }) => q.cloth.family !== 'organza' || !o.layers.some((l) => l.role === 'cover'),
+  'a wedge is for hide': ({ o }) => o.needle.point !== 'wedge',
+  'no ballpoint in a woven, but in towelling or pile': ({ q, o }) =>
+    o.needle.point !== 'ballpoint' ||
+    familyFacts[q.cloth.family].knit ||
+    ['terry', 'waffle', 'velvet-plush'].includes(q.cloth.family),
+  'small letters are sewn slowly': ({ q, o }) => !q.work.smallestLetterMm || o.speedSpm <= 600,
+  'a black bobbin goes with dark cloth and dark thread': ({ o }) => o.bobbin.colour !== 'black',
   'pale thin knits have mesh before a firm cut-away': ({ q, o }) =>
     q.cloth.colour === '#22262b' ||
     !['jersey', 'infant-jersey', 'performance'].includes(q.cloth.family) ||

@@ -69,6 +69,12 @@ const works: Sample[] = [
   { colour: '#fdfbf5', cloth: { gsm: 500 }, work: { loadClass: 'light' } },
   { colour: '#fdfbf5', cloth: { stretchPercent: 7 }, work: { loadClass: 'dense' } },
   { colour: '#fdfbf5', work: { kind: 'satin', topThread: { weight: 60, fibre: 'polyester', colours: ['#203040'] } } },
+  { colour: '#22262b', work: {}, cloth: { traits: ['hide', 'nap', 'layers'], pileMm: 12 } },
+  {
+    colour: '#22262b',
+    work: { topThread: { weight: 40, fibre: 'polyester', colours: ['#202020'] } },
+    use: { noCover: true },
+  },
   {
     colour: '#fdfbf5',
     work: { topThread: { weight: 40, fibre: 'metallic', colours: ['#203040'] } },

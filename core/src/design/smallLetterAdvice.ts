@@ -1,8 +1,9 @@
 import { type Advice, adviceOf } from '../advice'
 import { message } from '../messages/message'
 
-/** Under these a letter wants finer thread, or closes up whatever the thread (craft.md sections 6 and 7). */
-const FINE_UNDER_MM = 6
+/** Letters lower than this, in mm, close up in 40 wt (craft.md section 6). */
+export const SMALL_LETTER = 6
+/** Lower than this they close up whatever the thread. */
 const CLOSES_UNDER_MM = 4
 
 /** What small letters want, whether they were set here or only told of. */
@@ -15,7 +16,7 @@ export function smallLetterAdvice(smallestMm: number): Advice[] {
         said: message('design.letters-close', { high, least: { plain: CLOSES_UNDER_MM } }),
       }),
     ]
-  if (smallestMm < FINE_UNDER_MM)
+  if (smallestMm < SMALL_LETTER)
     return [adviceOf({ severity: 'caution', said: message('design.letters-fine', { high }) })]
   return []
 }

@@ -58,6 +58,7 @@ export const filled = asks('a medium or dense fill', (f) => f.work.loadClass ===
 export const ground = asks('the thread and its ground differ much', (f) => f.contrast > 50)
 export const textured = asks('a face that swallows stitches', (f) => f.textured)
 export const marksEasily = asks('a face that a ring marks', (f) => f.bruise !== 'low')
+export const takesSteam = asks('steam leaves no spot on it', (f) => !f.waterMarks && !f.coated)
 export const tightened = asks('the top was tightened', (f) => f.tension === 'tightened')
 export const eased = asks('the top was eased', (f) => f.tension === 'eased')
 
@@ -79,7 +80,10 @@ export const needleSharp = asks(
 export const knitted = asks('a knit', (f) => f.knit)
 export const hard = asks('thick or hard cloth', (f) => f.sturdy || f.thickness >= 2 || f.coated)
 export const fast = asks('over 600 stitches a minute', (f) => (f.speedSpm ?? 0) > 600)
-export const heavyBobbin = asks('a bobbin as heavy as the top thread', (f) => f.bobbin?.weight === 60)
+export const heavyBobbin = asks(
+  'a bobbin as heavy as the top thread',
+  (f) => f.bobbin !== null && f.bobbin.weight <= f.work.topThread.weight,
+)
 export const unlooked = asks('it was not looked at how it lay in the hoop', (f) => f.looked === false)
 export const loadedTurned = asks('it was loaded turned', (f) => f.turned)
 export const nextToSkin = asks('it lies next to skin', (f) => f.skin)

@@ -18,12 +18,15 @@ import {
   sewnDense,
   skipped,
   staysUnder,
+  takesSteam,
   textured,
   thinUnder,
   tightened,
   topped,
   wasPulled,
 } from './afterwards'
+import { holesStay } from '../recipe/conditions/cloth'
+import { takesCover } from '../recipe/conditions/work'
 import type { CauseRule } from './causeRule'
 
 const stretchSkipped = skipped('check.stretch', 'it was not looked whether it was pulled')
@@ -78,9 +81,17 @@ export const clothCauses: readonly CauseRule[] = [
     id: 'outline.shifted',
     fault: 'outline-off',
     says: 'It shifted while it was sewn: floated, only its backing is held.',
-    where: floated,
+    where: all(floated, not(holesStay)),
     first: floated,
     change: 'baste',
+  },
+  {
+    id: 'outline.untaped',
+    fault: 'outline-off',
+    says: 'It shifted while it was sewn: floated, only its backing is held.',
+    where: all(floated, holesStay),
+    first: floated,
+    change: 'tape-edges',
   },
   {
     id: 'outline.slack',
@@ -135,7 +146,7 @@ export const clothCauses: readonly CauseRule[] = [
     id: 'sinking.thin',
     fault: 'sinking',
     says: 'Stitches that lie far apart let the cloth through.',
-    change: 'firmer-backing',
+    change: 'underlay',
   },
   {
     id: 'ring-mark.pressed',
@@ -149,7 +160,15 @@ export const clothCauses: readonly CauseRule[] = [
     id: 'ring-mark.tight',
     fault: 'ring-mark',
     says: 'Something pressed it longer or harder than it bears.',
+    where: takesSteam,
     change: 'steam',
+  },
+  {
+    id: 'ring-mark.stays',
+    fault: 'ring-mark',
+    says: 'A mark on satin, silk or a coated face may stay, and steam would spot it.',
+    where: not(takesSteam),
+    change: 'float',
   },
   {
     id: 'backing-shows.firm',
@@ -191,9 +210,17 @@ export const clothCauses: readonly CauseRule[] = [
     id: 'scratchy.bare',
     fault: 'scratchy',
     says: 'Nothing soft lies between the stitches and the skin.',
-    where: not(covered),
+    where: all(not(covered), takesCover),
     first: nextToSkin,
     change: 'cover',
+  },
+  {
+    id: 'scratchy.unlined',
+    fault: 'scratchy',
+    says: 'Nothing soft lies between the stitches and the skin.',
+    where: not(any(covered, takesCover)),
+    first: nextToSkin,
+    change: 'line-back',
   },
   {
     id: 'scratchy.stiff',

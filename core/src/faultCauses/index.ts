@@ -1,2 +1,3 @@
 export type { Afterwards } from './afterwards'
 export { type Cause, causeRules, likelyCauses } from './likelyCauses'
+export { rescueOf } from './rescues'

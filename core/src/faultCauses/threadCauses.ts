@@ -28,6 +28,12 @@ export const threadCauses: readonly CauseRule[] = [
     change: 'rethread',
   },
   {
+    id: 'bobbin-on-top.spring',
+    fault: 'bobbin-on-top',
+    says: 'The bobbin’s thread is not under its spring.',
+    change: 'bobbin-spring',
+  },
+  {
     id: 'bobbin-on-top.tight',
     fault: 'bobbin-on-top',
     says: 'A top tension that is high draws the bobbin up.',
@@ -73,6 +79,12 @@ export const threadCauses: readonly CauseRule[] = [
     fault: 'nest',
     says: 'The thread end was caught at the start.',
     change: 'hold-end',
+  },
+  {
+    id: 'breaks.threading',
+    fault: 'thread-breaks',
+    says: 'It is not threaded right, is caught at the spool, or is old.',
+    change: 'spool',
   },
   {
     id: 'breaks.old',

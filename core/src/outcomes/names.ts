@@ -25,3 +25,5 @@ export const verdictNames: Readonly<Record<Verdict, string>> = {
   redo: 'To be redone',
   spoiled: 'Spoiled',
 }
+/** How a piece looks after the wash; `open`: nobody has seen it. */
+export const washNames: Readonly<Record<Verdict | 'open', string>> = { open: 'Not seen yet', ...verdictNames }

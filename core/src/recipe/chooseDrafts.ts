@@ -34,6 +34,8 @@ export function chooseDrafts(ranked: readonly LaidDraft[]): LaidDraft[] {
   take((o) => holdingOf(o) === holdingOf(best) && underOf(o) !== underOf(best))
   take((o) => toppingOf(o) !== toppingOf(best))
   take((o) => schoolOf(o) === 'wearableBacking' && ![...chosen].some((c) => schoolOf(c) === 'wearableBacking'))
+  const newUnder = (o: LaidDraft): boolean => ![...chosen].some((c) => underOf(c) === underOf(o))
+  while (chosen.size < MOST_OPTIONS && different.some((o) => !chosen.has(o) && newUnder(o))) take(newUnder)
   while (chosen.size < Math.min(MOST_OPTIONS, different.length)) take(() => true)
   return [...chosen].sort((a, b) => b.score - a.score)
 }

@@ -42,12 +42,18 @@ export type Cloth = {
   heat?: Heat
   bruise?: Bruise
   seeThrough?: SeeThrough
+  /** What this very cloth is beside its family (craft.md section 4, the last paragraph). */
+  traits?: readonly ClothTrait[]
 }
+
+/** It slips; its pile lies one way; it is of two layers; it is real hide. */
+export const clothTraits = ['slips', 'nap', 'layers', 'hide'] as const
+export type ClothTrait = (typeof clothTraits)[number]
 
 /** How a cloth's face is made: what swallows stitches, chalk or glue. */
 export type Surface = 'smooth' | 'nap' | 'pile' | 'loops' | 'texture' | 'coated'
-/** Needle holes stay; water leaves a mark; it slips; it holds no crease; it is wadded. */
-type Trait = 'keeps-holes' | 'water-marks' | 'slick' | 'loose' | 'padded'
+/** Needle holes stay; water leaves a mark; it slips; it holds no crease; it is wadded; it has ribs; it is made for infants. */
+type Trait = 'keeps-holes' | 'water-marks' | 'slick' | 'loose' | 'padded' | 'ridged' | 'infants'
 
 /** A row of craft.md section 4: the range of each number, and how it is made. */
 type FamilyFacts = {
@@ -86,7 +92,7 @@ export const familyFacts: Readonly<Record<ClothFamily, FamilyFacts>> = {
   lawn: row('lawn, voile, dress weight', [60, 110], 0.15, [0, 3], 'medium', 'low', 'high'),
   linen: row('linen', [130, 220], 0.35, [0, 3], 'yes', 'medium', 'medium'),
   satin: row('satin, taffeta, silk', [60, 130], 0.15, [0, 2], 'low', 'high', 'medium', {
-    traits: ['water-marks', 'slick'],
+    traits: ['keeps-holes', 'water-marks', 'slick'],
   }),
   organza: row('organza, netting', [20, 60], 0.1, [0, 5], 'low', 'low', 'high'),
   twill: row('twill, drill', [200, 300], 0.5, [0, 2], 'yes', 'low', 'none'),
@@ -102,13 +108,19 @@ export const familyFacts: Readonly<Record<ClothFamily, FamilyFacts>> = {
     traits: ['keeps-holes'],
   }),
   jersey: row('single jersey (tee)', [130, 190], 0.5, [15, 35], 'yes', 'medium', 'medium', { knit: true }),
-  pique: row('pique, interlock (polo)', [180, 240], 0.7, [10, 25], 'yes', 'medium', 'low', { knit: true }),
-  rib: row('rib', [180, 300], 0.9, [40, 90], 'yes', 'medium', 'low', { knit: true }),
-  performance: row('slick performance knit', [120, 170], 0.4, [20, 50], 'low', 'high', 'medium', {
+  pique: row('pique, interlock (polo)', [180, 240], 0.7, [10, 25], 'yes', 'medium', 'low', {
+    knit: true,
+    traits: ['ridged'],
+  }),
+  rib: row('rib', [180, 300], 0.9, [40, 90], 'yes', 'medium', 'low', { knit: true, traits: ['ridged'] }),
+  performance: row('slick performance knit', [120, 170], 0.4, [20, 50], 'low', 'medium', 'medium', {
     knit: true,
     traits: ['slick'],
   }),
-  'infant-jersey': row('infant jersey', [120, 160], 0.45, [20, 40], 'yes', 'medium', 'high', { knit: true }),
+  'infant-jersey': row('infant jersey', [120, 160], 0.45, [20, 40], 'yes', 'medium', 'high', {
+    knit: true,
+    traits: ['infants'],
+  }),
   sweatshirt: row('sweatshirt fleece', [240, 350], 1.6, [10, 25], 'yes', 'low', 'none', { pileMm: 0.5, knit: true }),
   'polar-fleece': row('polar fleece', [180, 350], 2.5, [15, 30], 'low', 'medium', 'none', {
     pileMm: 2,

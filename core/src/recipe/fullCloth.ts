@@ -14,6 +14,7 @@ export function fullCloth(cloth: Cloth): Required<Cloth> {
     heat: row.heat,
     bruise: row.bruise,
     seeThrough: row.seeThrough,
+    traits: [],
     ...said,
   }
 }

@@ -13,6 +13,8 @@ export type HoldingVerdict = {
   refused: Because | null
   against: Because | null
   quiet: boolean
+  /** How many rules speak against it. */
+  objections: number
   rank: number
   because: Because[]
 }
@@ -46,19 +48,21 @@ export function judgeHoldings(f: Facts): HoldingVerdict[] {
   const verdicts = holdingMethods.map((method) => {
     const applying = holdingRules.filter((rule) => rule.method === method && rule.when(f))
     const refusal = applying.find((rule) => 'refuses' in rule)
-    const against = applying.find((rule) => 'against' in rule)
+    const objections = applying.filter((rule) => 'against' in rule)
+    const [against] = objections
     const likes = applying.filter((rule) => 'likes' in rule)
     return {
       method,
       refused: refusal ? toBecause(refusal, f) : null,
       against: against && !refusal ? toBecause(against, f) : null,
+      objections: objections.length,
       quiet: refusal !== undefined && 'refuses' in refusal && refusal.quiet === true,
       rank: likes.reduce((sum, rule) => sum + ('likes' in rule ? rule.likes : 0), 0),
       because: likes.map((rule) => toBecause(rule, f)),
     }
   })
   const place = ({ refused, against }: HoldingVerdict): number => (refused ? 2 : against ? 1 : 0)
-  return verdicts.sort((a, b) => place(a) - place(b) || b.rank - a.rank)
+  return verdicts.sort((a, b) => place(a) - place(b) || a.objections - b.objections || b.rank - a.rank)
 }
 
 export const refusalsOf = (verdicts: HoldingVerdict[]): Refusal[] =>

@@ -4,6 +4,8 @@ export {
   bruises,
   clothFamilies,
   type ClothFamily,
+  type ClothTrait,
+  clothTraits,
   familyFacts,
   type Heat,
   heats,
@@ -16,6 +18,7 @@ export { type ClothTest, feltSurfaces, ironTried, lightSeen } from './clothTest'
 export { type HandBuilt, layByHand } from './layByHand'
 export { cutPiece } from './layers'
 export { layerMm, stackMm } from './layerThickness'
+export { byColourFor } from './needleAndThread'
 export { bobbinColourNames, gripNames, holdingNames, layerNames, pointNames } from './names'
 export { ownRecordReason, stackSign } from './ownRecord'
 export { reasonHolds, reasonOf } from './reasons'
@@ -55,3 +58,4 @@ export {
 export { listLine, type StackLists, stackLists, stepSeconds } from './stackLists'
 export { shortOf } from './stash'
 export { stackMisfits } from './stackMisfits'
+export { type NamedCloth, namedCloths } from './namedCloths'

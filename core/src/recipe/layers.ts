@@ -45,9 +45,12 @@ export function stackOf(f: Facts, holding: HoldingMethod, { clothGrip, backings,
   const under = backings.map((b): Layer => cut({ role: 'backing', ...b, ...(b.sheets > 1 ? { crossed: true } : {}) }))
   if (f.dense && under.length > 1) under[under.length - 1]!.crossed = true
   const top: Layer[] = topping ? [{ role: 'topping', kind: topping, sheets: 1, grip: 'loose' }] : []
-  const cover: Layer[] = wantsCover(f) ? [{ role: 'cover', kind: 'cover-soft-fusible', sheets: 1, grip: 'fused' }] : []
+  const cover: Layer[] = wantsCover(f, topping)
+    ? [{ role: 'cover', kind: 'cover-soft-fusible', sheets: 1, grip: 'fused' }]
+    : []
   return [...top.map(cut), { role: 'cloth', kind: 'cloth', sheets: 1, grip: clothGrip }, ...under, ...cover.map(cut)]
 }
 
-/** A soft cover over the back: next to skin and for toys, where it may be fused on. */
-const wantsCover = (f: Facts): boolean => (f.skin || Boolean(f.use.toy)) && f.fusible
+/** A soft cover over the back: next to skin and for toys; none where colour film lies on top, which its iron would melt. */
+const wantsCover = (f: Facts, topping: ToppingKind | null): boolean =>
+  (f.skin || Boolean(f.use.toy)) && f.takesCover && topping !== 'permanent-film'

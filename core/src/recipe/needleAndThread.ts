@@ -1,5 +1,5 @@
 import type { Facts } from './facts'
-import type { Because } from './recipeOption'
+import type { Because, RecipeOption } from './recipeOption'
 import type { TopThread } from './recipeQuery'
 import { needleRules } from './rules/needleRules'
 import { speedRules } from './rules/speedRules'
@@ -34,7 +34,24 @@ export function needleFor(f: Facts, layers: readonly Layer[]): { needle: Needle;
   }
 }
 
-export const coatedText = (): string => 'Coated, since glue is near: wipe it now and then.'
+export const coatedText = (): string =>
+  'Coated, since glue is near. When a ball of glue gathers on it: stop, power off, wipe.'
+
+/** Small letters close up in a thick thread, and are sewn slowly. */
+const [FINE_WEIGHT, FIRM_SPM, LETTERS_SPM] = [60, 500, 600]
+
+/**
+ * How the colours are sewn that alone have letters under 6 mm; none where all of it is small, or it is not known which.
+ *
+ * Source: craft.md section 6.
+ */
+export function byColourFor(f: Facts, layers: readonly Layer[]): RecipeOption['byColour'] {
+  const colours = [...new Set((f.work.smallLetterColours ?? []).map((colour) => colour.toLowerCase()))]
+  if (!f.smallLetters || f.fineLetters || colours.length === 0) return undefined
+  const { needle } = needleFor({ ...f, fineLetters: true }, layers)
+  const speedSpm = f.sturdy || f.coated ? FIRM_SPM : LETTERS_SPM
+  return colours.map((colour) => ({ colour, weight: FINE_WEIGHT, needle, speedSpm }))
+}
 
 /** Bobbin of craft.md section 7: white, black under dark cloth, matched when the back is seen. */
 export function bobbinFor(f: Facts, top: Thread): { bobbin: Bobbin; because: Because } {

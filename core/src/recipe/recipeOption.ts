@@ -15,6 +15,8 @@ export type RecipeOption = {
   bobbin: Bobbin
   /** What to thread: as chosen, but fine for small letters. */
   topThread: Pick<TopThread, 'weight' | 'fibre'>
+  /** Letters under 6 mm in some of its colours: these alone are sewn so. */
+  byColour?: { colour: string; weight: number; needle: Needle; speedSpm: number }[]
   speedSpm: number
   tension: string
   /** The rule behind `tension`. */

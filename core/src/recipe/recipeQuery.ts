@@ -22,6 +22,8 @@ export type Work = {
   kind: WorkKind
   colourCount?: number
   smallestLetterMm?: number
+  /** The colours that letters under 6 mm are in; left out: not known. */
+  smallLetterColours?: string[]
   topThread: TopThread
 }
 export type Use = {
@@ -31,6 +33,8 @@ export type Use = {
   laundering?: (typeof launderings)[number]
   heirloom?: boolean
   backSeen?: boolean
+  /** Its back is lined, doubled or out of reach, as of a cuff or a collar: no cover goes on it. */
+  noCover?: boolean
 }
 export type Ring = { outsideWidthMm: number; outsideHeightMm: number; clamp?: boolean; maxThicknessMm?: number }
 

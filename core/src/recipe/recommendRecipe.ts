@@ -11,6 +11,9 @@ import { otherToppings, type ToppingRule, toppingRules } from './rules/toppingRu
 /** What another topping costs in rank: it is a variant of the best recipe, not a rival. */
 const OTHER_TOPPING = 18
 
+/** What each thing that speaks against a way of holding takes off its rank: more than any liking adds. */
+const OBJECTION = 300
+
 /**
  * Ranked recipes for one piece: stack, holding, needle, thread, bobbin, speed, steps, each with its reasons.
  *
@@ -47,7 +50,7 @@ function draftsFor(f: Facts, open: HoldingVerdict[]): Draft[] {
   const drafts = open.flatMap((verdict) =>
     backingPlans(f, verdict.method).map(
       ({ plan, worth }): Draft => ({
-        ...{ verdict, plan, topping, score: verdict.rank + worth },
+        ...{ verdict, plan, topping, score: verdict.rank + worth - OBJECTION * verdict.objections },
       }),
     ),
   )

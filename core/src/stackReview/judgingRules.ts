@@ -7,6 +7,7 @@ import {
   knit,
   padded,
   paleThin,
+  pile,
   heavy,
   springy,
   stretchesOver10,
@@ -14,11 +15,11 @@ import {
   textured,
   towelling,
 } from '../recipe/conditions/cloth'
-import { dense, lightWork, line, skin } from '../recipe/conditions/work'
+import { dense, lightWork, line, skin, takesCover } from '../recipe/conditions/work'
 import type { Layer } from '../recipe/stack'
 import { isSticky, staysFor, strengths } from '../recipe/strength'
 import { holdingRules } from '../recipe/rules/holdingRules'
-import { has, held, type Stacked, uses } from '../recipe/rules/stackRule'
+import { colourFilm, has, held, type Stacked, uses } from '../recipe/rules/stackRule'
 
 /** What is wrong or right about a stack, whoever put it together; a fault may be one layer's own. */
 type JudgingRule = {
@@ -49,6 +50,8 @@ const backed = has('backing', 'a backing')
 /** Carries stitches by itself; padding does not carry a dense design. */
 const clothAlone = any(heavy, all(padded, not(dense)))
 const tears = uses('tear-away', (kind) => kind.startsWith('tear-away') || kind.startsWith('part-soluble'))
+/** Light work on pile with a firm ground, a sheet slid under. */
+const pileCarries = all<Stacked>(pile, not(knit), lightWork, held('backing-under'))
 const fused = when<Stacked>('something is fused', ({ stack }) =>
   stack.layers.some((l) => l.role !== 'cover' && l.grip === 'fused'),
 )
@@ -125,6 +128,7 @@ export const judgingRules: readonly JudgingRule[] = [
     when: all<Stacked>(
       dense,
       backed,
+      not(all<Stacked>(heavy, stays)),
       when('one sheet', (f) => sheets(f) < 2),
     ),
     text: () => 'Over 100 stitches a square centimetre on one sheet: lay two, crossed.',
@@ -145,7 +149,7 @@ export const judgingRules: readonly JudgingRule[] = [
   fault({
     id: 'judge.knit-tears',
     severity: 'caution',
-    when: all<Stacked>(springy, tears, not(dense), not(stays), not(washAway)),
+    when: all<Stacked>(springy, tears, not(dense), not(stays), not(washAway), not(pileCarries)),
     text: (f) => `It stretches ${f.stretch} %: torn off, nothing holds the stitches in the wash. Cut-away stays.`,
     about: (layer) => layer.role === 'backing',
   }),
@@ -228,7 +232,7 @@ export const judgingRules: readonly JudgingRule[] = [
   fault({
     id: 'judge.no-cover',
     severity: 'note',
-    when: all<Stacked>(skin, fusible, not(has('cover', 'a cover'))),
+    when: all<Stacked>(skin, takesCover, not(colourFilm), not(has('cover', 'a cover'))),
     text: () => 'Worn next to skin without a soft cover over the back: knots and stiff edges scratch.',
   }),
   merit({

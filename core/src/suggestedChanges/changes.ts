@@ -22,7 +22,7 @@ export const troubleChanges = {
   },
   'one-more-layer': { says: 'Lay one more sheet under it, crossed.', stack: { do: 'one-more-sheet' } },
   'lighter-design': { says: 'Take a lighter design, or this one a little larger with the same stitches.' },
-  'ease-top': { says: 'Ease the top tension until a third of the bobbin shows on the back of a satin.' },
+  'ease-top': { says: 'Ease the top tension if over a third of a satin’s back is bobbin.' },
   'tighten-top': { says: 'Put the top tension back to where it was.' },
   'hoop-it': {
     says: 'Put the cloth in the ring with its backing stuck to it.',
@@ -30,8 +30,10 @@ export const troubleChanges = {
   },
   float: { says: 'Float it on backing in the ring, or clamp it.', stack: { do: 'hold', holding: 'floated' } },
   baste: { says: 'Baste a frame round the design before it is sewn.' },
+  'tape-edges': { says: 'Tape its edges down all round, outside the field.' },
   'tighten-hoop': { says: 'Hoop it drum-flat: a finger pressed on it does not make a dent that stays.' },
   'firmer-backing': { says: 'Take firmer backing.', stack: { do: 'backing', kind: 'cut-away-medium' } },
+  underlay: { says: 'Take a design with more underlay, or the fill a little closer.' },
   'stick-backing': { says: 'Fuse or spray the backing to the cloth.' },
   film: {
     says: 'Lay wash-away film on top; heat-away where it may not be wetted.',
@@ -42,6 +44,10 @@ export const troubleChanges = {
     stack: { do: 'topping', kind: 'permanent-film' },
   },
   rethread: { says: 'Thread the top anew with the foot up, from spool to needle.' },
+  'bobbin-spring': { says: 'Take the bobbin out and thread it again under its spring.' },
+  spool: {
+    says: 'Thread again from the spool, foot up. See that the thread isn’t caught there, and take a fresh spool if it is old.',
+  },
   'clean-case': { says: 'Take the bobbin case out and brush the lint away, power off.' },
   'finer-bobbin': { says: 'Take a finer bobbin thread than the top.' },
   latch: { says: 'Hear the hoop latch, and pull at it once.' },
@@ -50,7 +56,10 @@ export const troubleChanges = {
   'size-up': { says: 'Take the needle one size up.', stack: { do: 'needle', size: 'up' } },
   'size-down': { says: 'Take a finer needle.', stack: { do: 'needle', size: 'down' } },
   ballpoint: { says: 'Take a ballpoint needle.', stack: { do: 'needle', point: 'ballpoint' } },
-  coated: { says: 'Take a coated needle and wipe the glue off it as you go.', stack: { do: 'needle', coated: true } },
+  coated: {
+    says: 'Take a coated needle. When glue gathers on it: stop, power off, wipe.',
+    stack: { do: 'needle', coated: true },
+  },
   'check-burr': { says: 'Feel needle plate and thread path for a burr with a cotton swab; it catches.' },
   slow: { says: 'Sew slower.', stack: { do: 'slower' } },
   'keep-clear': { says: 'Move the design clear of seam and zip, 15 mm at the least.' },
@@ -69,6 +78,7 @@ export const troubleChanges = {
   'trim-rounded': { says: 'Trim it 6 to 12 mm outside the stitches, corners rounded.' },
   roll: { says: 'Roll, clip or tape what is not sewn, and stand by it.' },
   cover: { says: 'Fuse a soft cover over the back.', stack: { do: 'add', kind: 'cover-soft-fusible' } },
+  'line-back': { says: 'Sew a soft lining over the back by hand.' },
   'trim-knots': { says: 'Trim ends and jumps on the back before it is covered; leave the knots.' },
 } as const satisfies Readonly<Record<string, Omit<TroubleChange, 'id'>>>
 export type ChangeId = keyof typeof troubleChanges

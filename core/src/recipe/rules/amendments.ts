@@ -1,6 +1,6 @@
 import type { HouseHabits } from '../../habits'
 import { all, any, type Condition, not, when } from '../condition'
-import { slick } from '../conditions/cloth'
+import { heavy, slick } from '../conditions/cloth'
 import { alwaysTwo } from '../conditions/house'
 import { applique, dense, lightWork, mediumLoad, satin, skin } from '../conditions/work'
 import type { Facts } from '../facts'
@@ -61,7 +61,9 @@ export const amendments: readonly Amendment[] = [
     text: 'Sticky backing is only a carrier next to skin: mesh lies between it and the stitches.',
     amend: (layers, f) => {
       const scratches = layers.some((l) => l.kind === 'tear-away-sticky')
-      return scratches && !layers.some((l) => staysFor(l.kind)) ? [meshOn(f), ...layers] : layers
+      if (!scratches || layers.some((l) => staysFor(l.kind))) return layers
+      // It takes the place of a fused tear-away, and is no third glued sheet.
+      return [meshOn(f), ...layers.filter((l) => l.kind !== 'tear-away-fusible')]
     },
   },
   {
@@ -75,10 +77,18 @@ export const amendments: readonly Amendment[] = [
   {
     id: 'layers.dense',
     habit: 'layers',
-    when: dense,
+    when: all(dense, any(not(heavy), alwaysTwo)),
     decided: 'two layers, crossed',
     text: 'Over 100 stitches a square centimetre: two layers, crossed at 90 degrees.',
     amend: twoSheets,
+  },
+  {
+    id: 'layers.dense-heavy',
+    habit: 'layers',
+    when: all(dense, heavy, not(alwaysTwo)),
+    decided: 'one that stays, or two',
+    text: 'Heavy cloth carries a dense design on one cut-away; tear-away takes two, crossed.',
+    amend: (layers) => (layers.some((l) => staysFor(l.kind)) ? layers : twoSheets(layers)),
   },
   {
     id: 'layers.applique',

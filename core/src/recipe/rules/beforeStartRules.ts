@@ -1,6 +1,6 @@
-import { all, always, not } from '../condition'
+import { all, always, any, not, when } from '../condition'
 import { holesStay, knit, textured } from '../conditions/cloth'
-import { applique, dense, line } from '../conditions/work'
+import { applique, line, weight } from '../conditions/work'
 import { layerNames } from '../names'
 import { byMagnets, has, held, type StackRule, type Stacked } from './stackRule'
 
@@ -19,6 +19,31 @@ export const beforeStartRules: readonly StackRule[] = [
     severity: 'note',
     when: byMagnets,
     text: () => 'Magnets seated all round, no fold or seam between them; the frame latched.',
+  },
+  {
+    id: 'check.mount',
+    severity: 'note',
+    when: always,
+    text: () =>
+      'Hoop on once the carriage has left its parked place, with room behind it; foot up, bulk eased in from the back.',
+  },
+  {
+    id: 'check.foot',
+    severity: 'note',
+    when: when('from 1.5 mm thick', (f) => f.thickness >= 1.5),
+    text: () => 'Presser foot set to the height of the cloth.',
+  },
+  {
+    id: 'check.layers',
+    severity: 'note',
+    when: when('two layers', (f) => f.layered),
+    text: () => 'Its two layers slide on each other: baste them together round the design, and pull neither.',
+  },
+  {
+    id: 'check.nap',
+    severity: 'note',
+    when: when('a pile that lies one way', (f) => f.nap),
+    text: () => 'Brush the pile one way before the film goes on.',
   },
   {
     id: 'check.stretch',
@@ -61,7 +86,7 @@ export const beforeStartRules: readonly StackRule[] = [
     id: 'check.topping',
     severity: 'note',
     when: has('topping', 'a topping'),
-    text: (f) => `${layerNames[topping(f)?.kind ?? 'cloth']} laid on, its edges flat.`,
+    text: (f) => `${layerNames[topping(f)?.kind ?? 'cloth']} laid on, its rough side down; puckers in it do no harm.`,
   },
   {
     id: 'check.applique',
@@ -78,8 +103,22 @@ export const beforeStartRules: readonly StackRule[] = [
   {
     id: 'check.scrap',
     severity: 'note',
-    when: all(dense, knit),
-    text: () => 'Dense on a knit: stitch it once on a scrap with the same stack.',
+    when: always,
+    text: () => 'New cloth or new design: stitch it once on a scrap with the same layers.',
+  },
+  {
+    id: 'check.tail',
+    severity: 'note',
+    when: always,
+    text: () =>
+      'At every colour hold the thread end for 8 to 10 stitches, stop, and trim it, with any jump that would be sewn over.',
+  },
+  {
+    id: 'check.density',
+    severity: 'note',
+    when: any(weight(30), weight(12)),
+    text: (f) =>
+      `${f.work.topThread.weight} wt is thick: the design wants about ${f.work.topThread.weight === 30 ? 15 : 40} % fewer stitches.`,
   },
   {
     id: 'check.trace',

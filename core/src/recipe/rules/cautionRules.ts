@@ -1,12 +1,15 @@
 import { all, any, not, when } from '../condition'
-import { coated, fusible, heavy, keepsHoles, knit, slick, stretchesOver10 } from '../conditions/cloth'
-import { applique, dense, fineLetters, skin, toyOrInfant } from '../conditions/work'
-import { gripped, has, held, type Stacked, type StackRule } from './stackRule'
+import { coated, fusible, heavy, keepsHoles, knit, slick, stretchesOver10, takesWater } from '../conditions/cloth'
+import { applique, backReached, dense, skin, smallLetters, toyOrInfant } from '../conditions/work'
+import { byMagnets, colourFilm, gripped, has, held, type Stacked, type StackRule } from './stackRule'
 
 const largeNeedle = when<Stacked>(
   'a needle of 90/14 or more',
   ({ stack: { needle } }) => needle?.size === '100/16' || needle?.size === '90/14',
 )
+
+const SAFETY_RULES =
+  'Ages and flammability: local product-safety rules decide, and sleepwear has its own. Keep it from flame.'
 
 /** The cautions of craft.md section 11 that a stack on this cloth calls for. */
 export const cautionRules: readonly StackRule[] = [
@@ -18,6 +21,12 @@ export const cautionRules: readonly StackRule[] = [
       'Spray outdoors or in a box with air moving, on the backing only, away from machine, flames and children; read the label.',
   },
   {
+    id: 'safe.spray-spots',
+    severity: 'caution',
+    when: all<Stacked>(gripped('sprayed', 'something is sprayed'), not(takesWater), not(coated)),
+    text: () => 'Spray may spot silk and satin: try a scrap first.',
+  },
+  {
     id: 'safe.iron',
     severity: 'caution',
     when: gripped('fused', 'something is fused'),
@@ -26,7 +35,7 @@ export const cautionRules: readonly StackRule[] = [
   {
     id: 'safe.magnets',
     severity: 'caution',
-    when: held('clamped'),
+    when: byMagnets,
     text: () => 'Magnets pinch fingers; keep them from pacemakers and cards.',
   },
   {
@@ -34,20 +43,21 @@ export const cautionRules: readonly StackRule[] = [
     severity: 'caution',
     when: all<Stacked>(toyOrInfant, has('cover', 'a cover')),
     text: () =>
-      'For infants and toys: no loose trims, buttons or pins left in, soft cover on the back; local product-safety rules decide.',
+      `For infants and toys: no loose trims, ribbons, buttons or pins left in, soft cover on the back. ${SAFETY_RULES}`,
   },
   {
     id: 'safe.infants-bare',
     severity: 'caution',
     when: all<Stacked>(toyOrInfant, not(has('cover', 'a cover'))),
     text: () =>
-      'For infants and toys: no loose trims, buttons or pins left in, thread ends short and soft; local product-safety rules decide.',
+      `For infants and toys: no loose trims, ribbons, buttons or pins left in, thread ends short; a soft backing or a sewn lining where the back touches skin. ${SAFETY_RULES}`,
   },
   {
     id: 'safe.blades',
     severity: 'caution',
     when: applique,
-    text: () => 'Trim applied cloth with the hoop off the needle, blades away from the hand and from the ground cloth.',
+    text: () =>
+      'Trim applied cloth with the hoop off the machine and the cloth still in it, blades away from the hand and from the ground cloth.',
   },
   {
     id: 'safe.thick',
@@ -91,11 +101,18 @@ export const cautionRules: readonly StackRule[] = [
     id: 'load.letters-coarse',
     severity: 'caution',
     when: all(
-      fineLetters,
+      smallLetters,
       when('thread heavier than 60 wt', (f) => f.work.topThread.weight < 60),
     ),
     text: (f) =>
-      `Letters of ${f.work.smallestLetterMm} mm want a 60 wt thread and a fine needle; in ${f.work.topThread.weight} wt they close up.`,
+      `Letters of ${f.work.smallestLetterMm} mm close up in ${f.work.topThread.weight} wt: 60 wt and a 65/9 or 70/10 needle for their colour alone, at 500 to 600 a minute.`,
+  },
+  {
+    id: 'pile.long',
+    severity: 'caution',
+    when: when('a pile from 10 mm', (f) => f.pile >= 10),
+    text: () =>
+      'Long pile works through stitches: take a bold design with underlay all over, and brush the pile aside first.',
   },
   {
     id: 'grip.slick-clamp',
@@ -106,7 +123,12 @@ export const cautionRules: readonly StackRule[] = [
   {
     id: 'cover.no-heat',
     severity: 'caution',
-    when: all(skin, not(fusible)),
-    text: () => 'Nothing can be fused to this cloth: line the back with something soft, sewn on by hand.',
+    when: all<Stacked>(
+      any(skin, toyOrInfant),
+      backReached,
+      not(has('cover', 'a cover')),
+      any<Stacked>(not(fusible), colourFilm),
+    ),
+    text: () => 'No cover is fused on here. Where the back touches skin, line it with something soft, sewn on by hand.',
   },
 ]

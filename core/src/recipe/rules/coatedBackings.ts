@@ -39,7 +39,7 @@ export const coatedBackings: readonly BackingPlan[] = [
     worth: 34,
     when: all(coated, stays),
     decided: 'mesh on a sticky carrier',
-    text: () => 'Mesh stays behind the stitches, smaller than the window; the sticky carrier round it holds the cloth.',
+    text: () => 'Mesh sprayed to the back stays behind the stitches; the sticky carrier holds it.',
     clothGrip: 'sticky',
     layers: () => [one('cut-away-mesh', 'sprayed'), one('tear-away-sticky', 'in-ring')],
   },

@@ -1,8 +1,8 @@
 import type { HouseHabits } from '../../habits'
 import { all, always, any, not, when } from '../condition'
-import { dark, holesStay, takesHeat, takesWater } from '../conditions/cloth'
-import { applique } from '../conditions/work'
-import { byMagnets, held, type Stacked, type StackRule, uses } from './stackRule'
+import { dark, holesStay, pile, takesHeat, takesWater } from '../conditions/cloth'
+import { applique, infant } from '../conditions/work'
+import { byMagnets, colourFilm, held, type Stacked, type StackRule, uses } from './stackRule'
 
 const trims: Record<HouseHabits['trim'], string> = {
   'rounded-6-12': 'Trim the cut-away 6 to 12 mm outside the stitches, corners rounded.',
@@ -20,23 +20,38 @@ function coverSize({ stack, work }: Stacked): string {
   return `${Math.round(width)} by ${Math.round(height)} mm`
 }
 
-/** Stays under the stitches, and melts. */
-const colourFilm = uses('permanent film', (kind) => kind === 'permanent-film')
+/** How hot, in every step alike (craft.md section 4). */
+const ironFor = ({ heat }: Stacked): string => (heat === 'yes' ? 'medium' : 'warm')
+
 const washAwayFilm = uses('wash-away film', (kind) => kind === 'wash-away-film')
 
 /** From the machine to the finished piece, for this stack (craft.md section 5, "Trimming", and 8). */
 export const finishRules: readonly StackRule[] = [
   {
+    id: 'finish.jumps',
+    severity: 'caution',
+    when: always,
+    text: () =>
+      'Hoop off the machine, the cloth still in it: trim jump threads, front then back, blades away from hand and cloth.',
+  },
+  {
+    id: 'finish.film-stays',
+    severity: 'caution',
+    when: colourFilm,
+    text: () =>
+      'In the hoop, cut the colour film close round the stitches, blades away from hand and cloth; what lies under them stays. Never iron it: it melts.',
+  },
+  {
     id: 'finish.unhoop',
     severity: 'note',
     when: not(byMagnets),
-    text: () => 'Off the machine, loosen the screw, then lift the inner ring.',
+    text: () => 'Loosen the screw, then lift the inner ring.',
   },
   {
     id: 'finish.unclamp',
     severity: 'caution',
     when: byMagnets,
-    text: () => 'Off the machine, slide the magnets off one by one, fingers clear.',
+    text: () => 'Slide the magnets off one by one, fingers clear.',
   },
   {
     id: 'finish.baste-out',
@@ -54,12 +69,6 @@ export const finishRules: readonly StackRule[] = [
     text: () => 'Lift the piece off the sticky sheet all round before you tear it or cut it.',
   },
   {
-    id: 'finish.jumps',
-    severity: 'caution',
-    when: always,
-    text: () => 'Trim jump threads, front then back; cut away from hand and cloth.',
-  },
-  {
     id: 'finish.applique',
     severity: 'caution',
     when: applique,
@@ -70,7 +79,7 @@ export const finishRules: readonly StackRule[] = [
     severity: 'note',
     when: all<Stacked>(washAwayFilm, takesWater),
     text: () =>
-      'Tear the film off, not across the stitches; tweezers and a damp swab for the rest, or leave it to the first wash.',
+      'Tear the film off, not across the stitches; tweezers and a damp swab for scraps. What is left goes in the wash, and meets no iron before it.',
   },
   {
     id: 'finish.film-dry',
@@ -79,17 +88,11 @@ export const finishRules: readonly StackRule[] = [
     text: () => 'Tear the film off dry, scraps with tweezers: water would mark this cloth.',
   },
   {
-    id: 'finish.film-stays',
-    severity: 'note',
-    when: colourFilm,
-    text: () => 'Cut the colour film close round the stitches; what lies under them stays.',
-  },
-  {
     id: 'finish.film-heat',
     severity: 'caution',
     when: uses('heat-away film', (kind) => kind === 'heat-away-film'),
-    text: () =>
-      'Tear the film off, then lift the scraps with the tip of a medium iron, no steam, some 3 seconds at a place; try a scrap first, and never rub.',
+    text: (f) =>
+      `Tear the film off, then lift the scraps with the tip of a ${ironFor(f)} iron, no steam, some 3 seconds at a place; try a scrap first, and never rub.`,
   },
   {
     id: 'finish.tear',
@@ -114,6 +117,15 @@ export const finishRules: readonly StackRule[] = [
         ? 'Cut away the rest and soak it in lukewarm water, 5 minutes; rinse until nothing slippery is left, as none stays next to skin. Do not wring it.'
         : 'Cut away the rest and soak it in lukewarm water, 5 minutes, then rinse. Do not wring it.',
     seconds: 300,
+  },
+  {
+    id: 'finish.dry',
+    severity: 'note',
+    when: uses(
+      'backing that is rinsed',
+      (kind) => kind.startsWith('part-soluble') || kind === 'wash-away' || kind === 'wash-away-sticky',
+    ),
+    text: () => 'Dry it flat before any iron, cover or seam.',
   },
   {
     id: 'finish.cut-away',
@@ -150,7 +162,7 @@ export const finishRules: readonly StackRule[] = [
     severity: 'caution',
     when: uses('a cover', (kind) => kind.startsWith('cover')),
     text: (f) =>
-      `Cut the cover ${coverSize(f)}, corners rounded, and fuse it over the back: medium iron, 15 seconds a place, press and lift, do not slide. The care label decides the heat.`,
+      `Cut the cover ${coverSize(f)}, corners rounded, and fuse it over the back: ${ironFor(f)} iron, 15 seconds a place, press and lift, do not slide. The care label decides the heat.`,
     seconds: 15,
   },
   {
@@ -162,17 +174,22 @@ export const finishRules: readonly StackRule[] = [
       when('a face without pile', (f) => f.pile < 2 || f.towelling),
     ),
     text: (f) =>
-      `Press from the back on a towel, ${f.heat === 'yes' ? 'medium' : 'warm'} iron, 10 seconds a place, lifted and not slid, no film left on it: film melts and irons burn, so follow the care label.`,
+      `Press from the back on a towel, ${ironFor(f)} iron, 10 seconds a place, lifted and not slid, no film left on it: film melts and irons burn, so follow the care label.`,
     seconds: 10,
   },
   {
     id: 'finish.no-press',
     severity: 'note',
-    when: any<Stacked>(
-      not(takesHeat),
-      colourFilm,
-      when('a pile', (f) => f.pile >= 2 && !f.towelling),
-    ),
-    text: () => 'No iron: finger-press, and steam from a distance only where the label allows it.',
+    when: any<Stacked>(not(takesHeat), colourFilm, pile),
+    text: (f) =>
+      f.waterMarks || f.coated || colourFilm(f)
+        ? 'No iron and no steam: smooth it by hand.'
+        : 'No iron: finger-press, and steam from a distance only where the label allows it.',
+  },
+  {
+    id: 'finish.infant-wash',
+    severity: 'note',
+    when: infant,
+    text: () => 'Wash it once before it is worn or used.',
   },
 ]

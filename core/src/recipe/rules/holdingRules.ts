@@ -31,7 +31,8 @@ const toRing = (rule: OfAll): HoldingRule[] =>
 
 /** Cloth that is put in a ring where there is one (the house's way for knits). */
 const ringed = all(not(bruises), not(towelling), any(not(knit), hoopsKnits))
-const denseOnStretch = all(dense, any(stretchesOver10, knit))
+/** Towelling is held by its loops and weight; what a ring marks is floated all the same. */
+const denseOnStretch = all(dense, any(stretchesOver10, knit), not(towelling), not(bruises))
 const thickGoods = any(
   when('from 1.5 mm thick', (f) => f.thickness >= 1.5),
   heavy,
@@ -39,6 +40,8 @@ const thickGoods = any(
 const oneColour = when('one colour', (f) => (f.work.colourCount ?? f.work.topThread.colours.length) <= 1)
 /** A soft woven that sticky backing carries by itself. */
 const lightWoven = all(not(any(knit, towelling, coated, stretchesOver10, dense)), under200)
+const holesStayIn = (f: Facts): boolean => f.keepsHoles || f.coated
+const edgesHeld = (f: Facts): string => (holesStayIn(f) ? 'tape the edges down' : 'baste close round the design')
 const bruiseText = (f: Facts): string =>
   `The hoop may leave a mark on ${f.name} that stays. Close it no tighter than it needs, and take the piece out as soon as it is sewn.`
 
@@ -116,7 +119,7 @@ export const holdingRules: readonly HoldingRule[] = [
     against: true,
     when: denseOnStretch,
     text: (f) =>
-      `A dense design pulls floated cloth in, and ${f.name} stretches. Use two sheets of cut-away, baste close round the design and sew slowly.`,
+      `A dense design pulls floated cloth in, and ${f.name} stretches. Use two sheets of cut-away, ${edgesHeld(f)} and sew slowly.`,
   },
   {
     id: 'hold.under-no-dense-stretch',
@@ -124,15 +127,15 @@ export const holdingRules: readonly HoldingRule[] = [
     against: true,
     when: denseOnStretch,
     text: (f) =>
-      `A loose sheet does not hold a dense design, and ${f.name} stretches. Slide two under, baste through them first and sew slowly.`,
+      `A loose sheet does not hold a dense design, and ${f.name} stretches. Slide two under, ${holesStayIn(f) ? 'tape them to the hoop' : 'baste through them first'} and sew slowly.`,
   },
   {
     id: 'hold.under-one-colour-wording',
     method: 'backing-under',
     against: true,
     when: not(all(wording, oneColour)),
-    text: () =>
-      'A sheet slid under can shift, and outlines and later colours then miss. Tape its corners to the hoop and baste through it first.',
+    text: (f) =>
+      `A sheet slid under can shift, and outlines and later colours then miss. Tape its corners to the hoop${holesStayIn(f) ? '' : ' and baste through it first'}.`,
   },
   ...toRing({
     id: 'hold.cloth-beyond-ring',
@@ -141,8 +144,8 @@ export const holdingRules: readonly HoldingRule[] = [
       'under 25 mm of cloth beyond the ring',
       (f) => f.clothBeyondRing !== undefined && f.clothBeyondRing >= 0 && f.clothBeyondRing < BEYOND_RING,
     ),
-    text: ({ clothBeyondRing: beyond = 0 }) =>
-      `Only ${Math.floor(beyond)} mm of cloth lies beyond the hoop, and it may slip: ${BEYOND_RING} mm is safe. Baste its edge to the backing, or float it.`,
+    text: (f) =>
+      `Only ${Math.floor(f.clothBeyondRing ?? 0)} mm of cloth lies beyond the hoop, and it may slip: ${BEYOND_RING} mm is safe. ${holesStayIn(f) ? 'Tape' : 'Baste'} its edge to the backing, or float it.`,
   }),
   ...holdingMethods.map(
     (method): HoldingRule => ({

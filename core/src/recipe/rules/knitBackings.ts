@@ -1,6 +1,6 @@
 import { all, not } from '../condition'
-import { fusible, paleThin, springy, takesWater } from '../conditions/cloth'
-import { mayDissolve, skin } from '../conditions/work'
+import { fusible, knit, paleThin, pile, springy, takesWater } from '../conditions/cloth'
+import { lightWork, mayDissolve, skin } from '../conditions/work'
 import { type BackingPlan, clothIn, meshOn, one } from './backingPlan'
 
 /** Knits, and wovens that stretch over 10 %: the backing stays for the garment's life (craft.md section 5). */
@@ -54,8 +54,8 @@ export const knitBackings: readonly BackingPlan[] = [
     holdings: clothIn,
     habit: 'grip',
     choice: 'spray',
-    worth: 46,
-    when: all(springy, not(skin), not(paleThin)),
+    worth: (f) => (f.skin ? 36 : 46),
+    when: all(springy, not(paleThin)),
     decided: 'cut-away, sprayed',
     text: (f) =>
       `It stretches ${f.stretch} %: a firm cut-away, sprayed so the knit cannot creep, carries the stitches.`,
@@ -117,7 +117,7 @@ export const knitBackings: readonly BackingPlan[] = [
     text: (f) =>
       f.dense
         ? 'Two sheets of cut-away are what stays; the sticky tear-away in the ring only carries the knit.'
-        : 'Sticky tear-away only carries the knit; the mesh between them, smaller than the window, is what stays.',
+        : 'Sticky tear-away only carries the knit; the mesh sprayed to its back is what stays.',
     clothGrip: 'sticky',
     layers: (f) => [
       one(
@@ -153,6 +153,15 @@ export const knitBackings: readonly BackingPlan[] = [
     decided: 'wash-away',
     text: () => 'Another school leaves nothing in wearables: wash-away, for light designs only.',
     layers: (f) => [f.habits.grip === 'sticky' ? one('wash-away-sticky', 'in-ring') : one('wash-away', 'sprayed')],
+  },
+  {
+    id: 'back.pile-under-tear-away',
+    holdings: ['backing-under'],
+    worth: 30,
+    when: all(springy, pile, not(knit), not(skin), lightWork),
+    decided: 'tear-away slid under',
+    text: () => 'Pile on a firm ground holds light work by itself: tear-away is slid under, and torn off again.',
+    layers: () => [one('tear-away-medium', 'loose')],
   },
   {
     id: 'back.stretch-under',

@@ -1,6 +1,6 @@
 import type { HouseHabits } from '../../habits'
 import { all, any, type Condition, not, when } from '../condition'
-import { coated, fine, knit, stretchesOver10, sturdy } from '../conditions/cloth'
+import { coated, fine, hide, keepsHoles, knit, stretchesOver10, stretchWoven, sturdy } from '../conditions/cloth'
 import { house } from '../conditions/house'
 import { fineLetters, lightWork, metallic, weight } from '../conditions/work'
 import type { Facts } from '../facts'
@@ -18,7 +18,10 @@ type NeedleRule = {
 const size = (s: Needle['size'], point: Needle['point']): Needle => ({ size: s, point })
 
 const fineThread = any(fineLetters, weight(60))
-const gives = any(knit, stretchesOver10)
+/** Loops or pile that a point has to slip between. */
+const gives = any(knit, all(stretchesOver10, not(any(stretchWoven, coated))))
+/** No loops to be spared: a sharp goes through cleanly. */
+const sharpWoven = any(stretchWoven, keepsHoles)
 
 export const needleRules: readonly NeedleRule[] = [
   {
@@ -26,6 +29,12 @@ export const needleRules: readonly NeedleRule[] = [
     needle: size('70/10', 'ballpoint'),
     when: all(gives, fineThread),
     text: () => 'Fine thread or small letters on cloth that stretches: a finer ballpoint.',
+  },
+  {
+    id: 'needle.fine-sharp',
+    needle: size('70/10', 'sharp'),
+    when: all(sharpWoven, not(coated), fineThread),
+    text: () => 'Fine thread or letters under 6 mm on cloth without loops: a 70/10 sharp.',
   },
   {
     id: 'needle.fine-letters-sturdy',
@@ -97,17 +106,20 @@ export const needleRules: readonly NeedleRule[] = [
   {
     id: 'needle.hide',
     needle: size('80/12', 'wedge'),
-    when: all(
-      coated,
-      when('from 500 g/m2', (f) => f.gsm >= 500),
-    ),
-    text: () => 'Thick coated cloth or leather: a small wedge, 80/12, and long stitches.',
+    when: hide,
+    text: () => 'Real hide: a small wedge, 80/12, and long stitches.',
   },
   {
     id: 'needle.coated-face',
     needle: size('75/11', 'sharp'),
     when: coated,
     text: () => 'Coated cloth: a 75/11 sharp cuts clean holes, and they stay; long stitches.',
+  },
+  {
+    id: 'needle.sharp-woven',
+    needle: size('75/11', 'sharp'),
+    when: all(sharpWoven, not(fine), not(sturdy)),
+    text: () => 'A woven that stretches, or suede-like: a 75/11 sharp, as there are no loops to spare.',
   },
   {
     id: 'needle.heavy-90',

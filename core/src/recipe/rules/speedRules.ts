@@ -13,6 +13,7 @@ const thick = when('from 2.5 mm thick', (f) => f.thickness >= 2.5)
 export const speedRules: readonly SpeedRule[] = [
   { id: 'speed.metallic', spm: 450, when: any(metallic, weight(12)) },
   { id: 'speed.fine-letters-firm', spm: 500, when: all(fineLetters, any(sturdy, coated)) },
+  { id: 'speed.fine-letters', spm: 600, when: fineLetters },
   { id: 'speed.sticky', spm: 600, when: any<Stacked>(sticky, thick, heavy, coated) },
   { id: 'speed.applique', spm: 600, when: applique },
   {

@@ -34,3 +34,6 @@ export const byMagnets: Condition<Stacked> = when(
   'magnets',
   ({ stack, ring }) => stack.holding === 'clamped' || stack.magnets === true || ring?.clamp === true,
 )
+
+/** It stays under the stitches, and melts. */
+export const colourFilm = uses('permanent film', (kind) => kind === 'permanent-film')

@@ -23,7 +23,7 @@ type ThreadRule = {
   text: (f: Facts) => string
 }
 
-const THIRD = 'until about a third of bobbin shows in the middle of a satin on the back.'
+const THIRD = 'about a third of bobbin in the middle of a satin on the back. More: ease the top; less: tighten it.'
 
 export const topThreadRules: readonly ThreadRule[] = [
   {
@@ -57,8 +57,11 @@ export const bobbinRules: readonly BobbinRule[] = [
   {
     id: 'bobbin.black',
     colour: 'black',
-    when: dark,
-    text: () => 'Dark cloth: a black bobbin shows least.',
+    when: all(
+      dark,
+      when('every thread is dark', (f) => f.darkThread),
+    ),
+    text: () => 'Dark cloth and dark thread: a black bobbin shows least.',
   },
   {
     id: 'bobbin.white',
@@ -83,12 +86,12 @@ export const tensionRules: readonly TensionRule[] = [
       satin,
       when('bobbin and top alike', (f) => f.bobbin.weight <= f.top.weight),
     ),
-    text: () => `Set the top tension on a satin column of the design itself, ${THIRD}`,
+    text: () => `Check the top tension on a satin column of the design itself: ${THIRD}`,
   },
   {
     id: 'tension.finer-bobbin',
     when: when('a bobbin finer than the top thread', (f) => f.bobbin.weight > f.top.weight),
-    text: () => `The bobbin is finer than the top: ease the top tension ${THIRD}`,
+    text: () => `The bobbin is finer than the top, as usual: check for ${THIRD}`,
   },
-  { id: 'tension.even', when: when('any other work', () => true), text: () => `Set the top tension ${THIRD}` },
+  { id: 'tension.even', when: when('any other work', () => true), text: () => `Check the top tension: ${THIRD}` },
 ]

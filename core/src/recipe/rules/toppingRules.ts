@@ -1,8 +1,8 @@
 import type { HouseHabits } from '../../habits'
 import { all, any, type Condition, not, when } from '../condition'
-import { delicate, knit, takesHeat, textured } from '../conditions/cloth'
+import { delicate, knit, ridged, takesHeat, textured } from '../conditions/cloth'
 import { house } from '../conditions/house'
-import { fineLetters, line, wording } from '../conditions/work'
+import { infant, line, smallLetters, wording } from '../conditions/work'
 import type { Facts } from '../facts'
 import type { ToppingKind } from '../stack'
 
@@ -36,11 +36,24 @@ const showsForEver = all(
   textured,
   hides,
   when(
-    'the ground would show for ever (light thread on dark over Delta E 50, waffle, towelling washed all the time)',
-    (f) => lightOverDark(f) || hollow(f) || (f.towelling && f.use.laundering === 'daily'),
+    'the ground would show for ever (light thread on dark over Delta E 50, waffle)',
+    (f) => lightOverDark(f) || hollow(f),
   ),
 )
-const needed = any(textured, fineLetters, always)
+/** Some schools take colour film on whatever is washed all the time: its loops work through. */
+const loopsWorkThrough = all(
+  hides,
+  when('towelling washed all the time', (f) => f.towelling && f.use.laundering === 'daily'),
+)
+/** Wording and detail under 10 mm sinks between the ribs of a knit. */
+const sinksBetweenRibs = all(
+  ridged,
+  any(
+    wording,
+    when('letters under 10 mm', (f) => (f.work.smallestLetterMm ?? Infinity) < 10),
+  ),
+)
+const needed = any(textured, smallLetters, sinksBetweenRibs, always)
 
 function permanentText(f: Facts): string {
   if (lightOverDark(f))
@@ -54,7 +67,7 @@ export const toppingRules: readonly ToppingRule[] = [
     id: 'top.permanent-contrast',
     topping: 'permanent-film',
     habit: 'toppingKind',
-    when: all(showsForEver, permanent),
+    when: all(showsForEver, permanent, not(infant)),
     text: permanentText,
   },
   {
@@ -71,9 +84,15 @@ export const toppingRules: readonly ToppingRule[] = [
     text: (f) => `${f.pile >= 2 ? 'Pile' : 'Texture'} would swallow the stitches: film on top, taken off after.`,
   },
   {
+    id: 'top.ridged',
+    topping: 'wash-away-film',
+    when: sinksBetweenRibs,
+    text: () => 'Small wording sinks between the ribs of a knit: film on top.',
+  },
+  {
     id: 'top.fine-letters',
     topping: 'wash-away-film',
-    when: fineLetters,
+    when: smallLetters,
     text: (f) => `Letters of ${f.work.smallestLetterMm} mm sink into the cloth without film on top.`,
   },
   {
@@ -97,7 +116,7 @@ export const otherToppings: readonly ToppingRule[] = [
     id: 'top.other-permanent',
     topping: 'permanent-film',
     habit: 'toppingKind',
-    when: showsForEver,
+    when: any(showsForEver, loopsWorkThrough),
     text: permanentText,
   },
   {
@@ -118,14 +137,21 @@ export const otherToppings: readonly ToppingRule[] = [
     id: 'top.other-rinsed',
     topping: 'wash-away-film',
     habit: 'topping',
-    when: all(delicate, not(line)),
+    when: all(delicate, not(line), not(heatAway)),
     text: () => 'On linen and heirloom work some lay a film that rinses away: edges come out crisper.',
   },
   {
     id: 'top.other-always',
     topping: 'wash-away-film',
     habit: 'topping',
-    when: all(not(textured), any(knit, wording)),
+    when: all(not(textured), any(knit, wording), not(all(heatAway, takesHeat))),
+    text: () => 'Another school puts film on everything: edges and letters come out crisper.',
+  },
+  {
+    id: 'top.other-always-heat',
+    topping: 'heat-away-film',
+    habit: 'topping',
+    when: all(not(textured), any(knit, wording), heatAway, takesHeat),
     text: () => 'Another school puts film on everything: edges and letters come out crisper.',
   },
   {

@@ -28,7 +28,7 @@ export const towelBackings: readonly BackingPlan[] = [
     worth: 50,
     when: all(towelling, skin),
     decided: 'mesh on a sticky carrier',
-    text: () => 'Worn next to skin: soft mesh stays, smaller than the window, and the sticky carrier tears away.',
+    text: () => 'Worn next to skin: soft mesh sprayed to the back stays, and the sticky carrier tears away.',
     clothGrip: 'sticky',
     layers: () => [one('cut-away-mesh', 'sprayed'), one('tear-away-sticky', 'in-ring')],
   },

@@ -1,7 +1,7 @@
 import { all, any, not } from '../condition'
-import { fusible, gives, heavy, padded, steady, sturdy, under200 } from '../conditions/cloth'
+import { fusible, gives, heavy, keepsHoles, padded, steady, sturdy, under200 } from '../conditions/cloth'
 import { ringTakesBacking } from '../conditions/house'
-import { dense, washedDaily } from '../conditions/work'
+import { dense, lightWork, washedDaily } from '../conditions/work'
 import { type BackingPlan, clothIn, meshOn, one, tearAwayFor } from './backingPlan'
 
 const staysWanted = all(gives, any(dense, washedDaily))
@@ -18,7 +18,7 @@ export const wovenBackings: readonly BackingPlan[] = [
     when: all(steady, thick, ringTakesBacking),
     decided: 'cut-away',
     text: () => 'Heavy duck and thick jackets: cut-away when the ring takes it, so edges stay firm.',
-    layers: (f) => [one(f.dense && f.heavy ? 'cut-away-heavy' : 'cut-away-medium', 'in-ring')],
+    layers: () => [one('cut-away-medium', 'in-ring')],
   },
   {
     id: 'back.heavy-none',
@@ -56,11 +56,20 @@ export const wovenBackings: readonly BackingPlan[] = [
     id: 'back.woven-cut-away',
     holdings: clothIn,
     worth: 40,
-    when: all(steady, not(heavy), not(staysWanted), any(dense, washedDaily, sturdy)),
+    when: all(steady, not(heavy), not(staysWanted), any(dense, washedDaily, sturdy, keepsHoles)),
     decided: 'cut-away',
     text: (f) =>
-      `${f.dense ? 'Dense' : f.use.laundering === 'daily' ? 'Washed often' : 'Heavy cloth'}: cut-away keeps the shape longer than tear-away.`,
+      `${f.dense ? 'Dense' : f.use.laundering === 'daily' ? 'Washed often' : f.keepsHoles ? 'Needle holes weaken it' : 'Heavy cloth'}: cut-away keeps the shape longer than tear-away.`,
     layers: () => [one('cut-away-medium', 'in-ring')],
+  },
+  {
+    id: 'back.woven-mesh',
+    holdings: clothIn,
+    worth: 32,
+    when: all(steady, lightWork, not(any(padded, heavy, staysWanted))),
+    decided: 'one sheet of mesh',
+    text: () => 'Some lay one sheet of mesh under light work: it stays, soft, where tear-away would go.',
+    layers: () => [one('cut-away-mesh', 'in-ring')],
   },
   {
     id: 'back.woven-fused',
@@ -161,9 +170,7 @@ export const wovenBackings: readonly BackingPlan[] = [
   {
     id: 'back.thick-floated-cut-away',
     holdings: ['floated'],
-    habit: 'grip',
-    choice: 'spray',
-    worth: 38,
+    worth: 62,
     when: all(steady, padded, not(staysWanted)),
     decided: 'floated on sprayed cut-away',
     text: () => 'Thick and padded: cut-away in the ring, sprayed, keeps edges firm where the wadding gives.',
