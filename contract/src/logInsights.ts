@@ -13,6 +13,8 @@ const Rate = z.strictObject({
   tries: z.int(),
   successes: z.int(),
   interval: Range,
+  /** Of those that were seen after the wash; none where nobody looked. */
+  washed: z.strictObject({ tries: z.int(), successes: z.int() }).optional(),
 })
 
 /** What outcomes are told apart by. */

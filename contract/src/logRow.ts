@@ -28,6 +28,11 @@ export const LogRow = z.strictObject({
   hoop: Called.nullable(),
   machine: Called.nullable(),
   verdict: z.enum(verdicts).nullable(),
+  /** How it looked after the wash; null: that tells nothing more; rows of an older program do not have it. */
+  washed: z
+    .enum([...verdicts, 'open'])
+    .nullable()
+    .optional(),
   dx: z.number().nullable(),
   dy: z.number().nullable(),
   /** Clockwise, in degrees. */
@@ -63,6 +68,7 @@ export const logFacets = [
   'machine',
   'fault',
   'verdict',
+  'washed',
   'customer',
   'month',
 ] as const

@@ -1,4 +1,4 @@
-import { bruises, clothFamilies, heats, seeThroughs } from '@thimble/core/recipe'
+import { bruises, clothFamilies, clothTraits, heats, seeThroughs } from '@thimble/core/recipe'
 import { z } from './sentences'
 import { Colour, Id, StoredDocument, Name, Note } from './stored'
 
@@ -11,6 +11,8 @@ const clothNumbers = {
   heat: z.enum(heats),
   bruise: z.enum(bruises),
   seeThrough: z.enum(seeThroughs),
+  /** What sets it apart from its family. */
+  traits: z.array(z.enum(clothTraits)).max(clothTraits.length).default([]),
 }
 
 /** A cloth of the shop's own by its name and numbers, used like a family. */

@@ -21,13 +21,15 @@ const done = (piece: Piece, stages: readonly StageId[], on = shelf): Piece =>
 
 describe('what follows from the item is not asked', () => {
   it('a tee is worn next to skin, a bib is an infant’s, and an infant’s size is an infant’s', () => {
-    const use = (kind: string, size: string) => knownUse({ item: { kind, size, shared: null, own: null } })
+    const use = (kind: string, size: string, placement = '') =>
+      knownUse({ item: { kind, size, shared: null, own: null }, measure: { placement } })
     expect([use('tee', 'm'), use('bib', 'infant'), use('apron', 'usual')]).toEqual([
       { nextToSkin: true },
       { infant: true },
       {},
     ])
     expect(use('sweatshirt', 'infant')).toEqual({ infant: true })
+    expect(use('shirt', 'm', 'cuff')).toEqual({ nextToSkin: true, noCover: true })
   })
 
   it('and the rules see it whatever was ticked', () => {

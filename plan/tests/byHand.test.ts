@@ -105,7 +105,10 @@ it('a change is sent as what is otherwise, so that another hand’s layer stays'
 })
 
 it('small letters are threaded as advised, and the ring that would be taken sizes the pieces', () => {
-  const letters = { ...shelf, designs: { tern: { ...shelf.designs.tern, smallestLetterMm: 5 } } }
+  const letters = {
+    ...shelf,
+    designs: { tern: { ...shelf.designs.tern, kind: 'wording' as const, smallestLetterMm: 5 } },
+  }
   const { build, hoop } = planPiece(start(), letters)
   expect(build.stack!.thread).toEqual({ weight: 60, fibre: 'polyester' })
   // Its outside is the field with 34 and 50 more, and 20 a side lie beyond that.

@@ -190,7 +190,7 @@ describe('a change in what a decision rests on', () => {
     const underarm = other({ chestRule: 'underarm-level' })
     expect(words(decided, 'measure', small)).toEqual([])
     expect(words(decided, 'measure', underarm)[0]).toMatch(
-      /^190 mm is now 210 mm: Cross 210 mm below the shoulder point/,
+      /^183 mm is now 179 mm: Cross 179 mm below the shoulder point/,
     )
     const { marked, hoop } = planPiece(decided, underarm)
     expect(marked.placed!.pose).toEqual(planPiece(decided, small).marked.placed!.pose)
@@ -222,7 +222,7 @@ describe('a change in what a decision rests on', () => {
   it('comes in when the worker takes it, and then leaves nothing to tell', () => {
     const underarm = other({ chestRule: 'underarm-level' })
     const taken = patched<Piece>(decided, decideStage(decided, 'measure', planPiece(decided, underarm), at)!)
-    expect(writeMessage(taken.measure.kept[0]!.placed)).toMatch(/^Cross 210 mm below/)
+    expect(writeMessage(taken.measure.kept[0]!.placed)).toMatch(/^Cross 179 mm below/)
     expect(words(taken, 'measure', underarm)).toEqual([])
     expect(words(taken, 'hoop', underarm)).toEqual([])
   })

@@ -35,7 +35,9 @@ describe('a list of names', () => {
       { line: 8, size: 'l', name: 'Ada', colour: '#112233', note: '' },
     ])
     expect(bad.map(({ line }) => line)).toEqual([4, 5, 6, 7])
-    expect(bad[0]!.says).toBe('“XXXXL” is no size of polo: write Infant, Child, S, M, L, XL, 2XL or 3XL.')
+    expect(bad[0]!.says).toBe(
+      '“XXXXL” is no size of polo: write Infant, 18–24 months, 2–4, 5–6, 8, 10–12, 14, S, M, L, XL, 2XL or 3XL.',
+    )
   })
 
   it('goes by size, name, colour and note where no line names them, and says what is there twice', () => {

@@ -62,6 +62,8 @@ export const DesignCard = StoredDocument.extend({
   colours: z.array(Colour).min(1, 'Give at least one colour.').max(MOST_BLOCKS, 'That is more colours than are taken.'),
   kind: z.enum(workKinds),
   smallestLetterMm: z.number().positive().max(300).nullable().default(null),
+  /** The colours its letters under 6 mm are in; none: not known. */
+  smallLetterColours: z.array(Colour).max(MOST_BLOCKS).default([]),
   note: Note.default(''),
   /** A name set for an order: it is with its pieces, and not on the shelf. */
   ofOrder: z.boolean().default(false),

@@ -181,6 +181,11 @@ export const FinishStage = stageOf(
     later: z.record(z.string().regex(/^\d{1,5}$/), Landing).default({}),
     faults: faultsById.prefault({}),
     verdict: z.enum(verdicts).nullable().default(null),
+    /** How it looked once it was washed; null: nobody has seen it. */
+    washed: z
+      .strictObject({ at: Instant, looks: z.enum(verdicts) })
+      .nullable()
+      .default(null),
     /** All in all, where it is not told by part. */
     minutes: z.string().max(10).default(''),
     minutesBy: z.partialRecord(z.enum(minuteParts), z.string().max(10)).default({}),

@@ -3,6 +3,7 @@ import {
   bobbinWeights,
   bruises,
   clothFamilies,
+  clothTraits,
   grips,
   heats,
   holdingMethods,
@@ -81,6 +82,7 @@ export const Use = z.strictObject({
   toy: z.boolean().default(false),
   heirloom: z.boolean().default(false),
   backSeen: z.boolean().default(false),
+  noCover: z.boolean().default(false),
   laundering: z.enum(launderings).default('sometimes'),
 })
 export const TopThread = z.strictObject({
@@ -100,6 +102,7 @@ export const Basis = z.strictObject({
     heat: z.enum(heats),
     bruise: z.enum(bruises),
     seeThrough: z.enum(seeThroughs),
+    traits: z.array(z.enum(clothTraits)).default([]),
   }),
   work: z.strictObject({
     widthMm: z.number(),
@@ -108,6 +111,8 @@ export const Basis = z.strictObject({
     kind: z.enum(workKinds),
     colourCount: z.number(),
     smallestLetterMm: z.number().nullable().default(null),
+    /** The colours that its letters under 6 mm are in; none: not known. */
+    smallLetterColours: z.array(Colour).max(2000).default([]),
     topThread: TopThread.extend({ colours: z.array(Colour).max(2000) }),
   }),
   use: Use,

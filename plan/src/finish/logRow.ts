@@ -1,5 +1,6 @@
 import type { HoopDecision, MeasureDecision, RecordDecision, Piece } from '@thimble/contract'
 import type { LogRow } from '@thimble/contract/log'
+import { judgedWashed } from '@thimble/core/outcomes'
 import { CoreError } from '@thimble/core/errors'
 import { placementRule } from '@thimble/core/placement'
 import { rotatePoint } from '@thimble/core/plane'
@@ -23,7 +24,7 @@ export function logRowOf(piece: Piece): LogRow | null {
     placement: { id: measure.placement, name: called.placement },
     size: item.size,
     design: designOf(measure.kept[0]),
-    ...{ holding, hoop, machine, verdict, ...landing, ...inHoop(piece.hoop.kept[0]) },
+    ...{ holding, hoop, machine, verdict, washed: washedOf(piece, record), ...landing, ...inHoop(piece.hoop.kept[0]) },
     ...{ tries, minutes, sewn: minutesBy.stitching ?? null, forecast: forecast?.minutes ?? null },
     ...{ hooping: minutesBy.hooping ?? null, finishing: minutesBy.finishing ?? null },
     faults: faults.map((fault) => fault.id),
@@ -40,6 +41,14 @@ function laidAs({ stack }: RecordDecision): Pick<LogRow, 'layers' | 'needle'> {
     layers: stack.layers.flatMap((layer) => (layer.role === 'cloth' ? [] : [layer.kind])),
     needle: needle && `${needle.size} ${needle.point}`,
   }
+}
+
+/** A verdict given off the machine stays open where its backing goes, until a washed piece was seen. */
+function washedOf({ finish }: Piece, { verdict, stack, basis }: RecordDecision): LogRow['washed'] {
+  if (finish.washed) return finish.washed.looks
+  const well = verdict === 'good' || verdict === 'passable'
+  const goes = stack !== null && judgedWashed(stack.layers.map(({ kind }) => kind))
+  return well && goes && basis.use.laundering !== 'never' ? 'open' : null
 }
 
 /** As it was called on the shelf; one that is known by its size alone has no name. */

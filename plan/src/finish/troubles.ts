@@ -1,6 +1,6 @@
 import type { Basis, RecordDecision, DecidedStack, Machine, Piece } from '@thimble/contract'
 import type { FaultId } from '@thimble/core/outcomes'
-import { type Afterwards, type Cause, likelyCauses } from '@thimble/core/faultCauses'
+import { type Afterwards, type Cause, likelyCauses, rescueOf } from '@thimble/core/faultCauses'
 import { triesOf } from '../hoop/checkStraight'
 import { factsFrom } from '../stack/recipeInput'
 import { coreLayers } from '../stack/stacks'
@@ -16,10 +16,14 @@ type Used = {
 }
 
 /** Why its faults came, by what was really used: for each fault the likeliest cause first. Empty without a stack. */
-export function troublesOf(piece: Piece, faults: readonly FaultId[], used: Used | null): [FaultId, Cause[]][] {
+export function troublesOf(
+  piece: Piece,
+  faults: readonly FaultId[],
+  used: Used | null,
+): [FaultId, Cause[], string | null][] {
   if (!used) return []
   const after = afterwardsOf(piece, used)
-  return faults.map((fault) => [fault, likelyCauses(fault, after)])
+  return faults.map((fault) => [fault, likelyCauses(fault, after), rescueOf(fault, after)])
 }
 
 function afterwardsOf(piece: Piece, { basis, stack, holding, tension, turn, machine }: Used): Afterwards {

@@ -13,7 +13,7 @@ export function keepMeasure(
 ): MeasureDecision | null {
   if (!placement || design.missing) return null
   const { item, copies, row, marks, tapes, steps, placed } = placement
-  const { hull, sketch, patches, assumed, missing, parts, ...known } = design
+  const { hull, sketch, patches, smallLetterColours, assumed, missing, parts, ...known } = design
   return {
     at,
     measures,

@@ -27,6 +27,8 @@ export type PieceDesign = {
   /** What each of its blocks does for a patch of applied cloth; empty: it has none, or nobody said. */
   patches: OfPatch[]
   smallestLetterMm: number | null
+  /** The colours its letters under 6 mm are in; none: not known. */
+  smallLetterColours: string[]
   /** Its true hull when it was read from a file, else what its size is taken to be filled by; design frame. */
   hull: Point[]
   sketch: SketchBlock[] | null
@@ -79,7 +81,7 @@ export function designOf(
 /** A design of the shelf as a piece has it. */
 export function shelvedDesign(card: DesignCard, change: Piece['measure']['ownChange']): PieceDesign {
   const { mean, loadClass } = loadOf(card)
-  const { id, name, width, height, kind, colours, smallestLetterMm, summary } = card
+  const { id, name, width, height, kind, colours, smallestLetterMm, smallLetterColours, summary } = card
   const seen = { width, height, hull: hullOf(card), sketch: summary?.sketch ?? null, load: mean, smallestLetterMm }
   const own = change ? changeOutline(seen, change, card.source === 'artwork') : seen
   const asLoaded = own.load === mean ? loadClass : loadClassOf(own.load ?? mean)
@@ -91,6 +93,8 @@ export function shelvedDesign(card: DesignCard, change: Piece['measure']['ownCha
     kind,
     colours,
     patches,
+    // One that was sewn over with another colour since is no longer known.
+    smallLetterColours: smallLetterColours.filter((colour) => colours.includes(colour)),
     ...own,
     parts,
     change,
@@ -134,6 +138,7 @@ function sizedDesign(own: Piece['measure']['ownDesign'], missing: boolean, usual
     colours: [own.colour],
     patches: [],
     smallestLetterMm: null,
+    smallLetterColours: [],
     hull: sizedHull(width, height, own.shape),
     sketch: null,
     parts: [],

@@ -56,6 +56,7 @@ function keptDesign({ design }: MeasureDecision, designs: Readonly<Record<string
     sketch: (same && shelved.sketch) || null,
     // Said of the shelf's design at any time, and then so for what is sewn from it.
     patches: shelved?.patches ?? [],
+    smallLetterColours: shelved?.smallLetterColours ?? [],
     assumed: false,
     missing: false,
   }

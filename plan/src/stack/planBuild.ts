@@ -4,7 +4,7 @@ import type { RingUnder } from '../hoop/offerHoop'
 import type { HoopPlan } from '../hoop/planHoop'
 import type { PieceDesign } from '../measure/pieceDesign'
 import type { Shelf } from '../shelf'
-import { recipeInput, queryOf, ringOf } from './recipeInput'
+import { type MadeOf, recipeInput, queryOf, ringOf } from './recipeInput'
 import { asHeld, heldIn, heldStack } from './asHeld'
 import { type OwnLayersInput, laidToday } from './laidToday'
 import { hasOwnLayers, settledStack, stackOf } from './stacks'
@@ -33,7 +33,7 @@ type BuildShelf = Pick<Shelf, 'shop' | 'hoops' | 'supplies' | 'record'>
 
 /** @param best the ring that would be taken, as it would lie on the cloth; so what is advised here is what can be held there */
 export function planBuild(
-  piece: Pick<Piece, 'item' | 'build'> & { hoop: Pick<Piece['hoop'], 'hoopId' | 'holding' | 'kept'> },
+  piece: MadeOf & Pick<Piece, 'build'> & { hoop: Pick<Piece['hoop'], 'hoopId' | 'holding' | 'kept'> },
   design: PieceDesign,
   { shop, hoops, supplies, record }: BuildShelf,
   best: RingUnder | null = null,

@@ -7,6 +7,7 @@ import type { Move } from '../hoop/dialMove'
 import { keptTry, moveAt } from '../hoop/moveNow'
 import type { Marked } from '../measure/placed'
 import type { Spools } from '../stack/spools'
+import { fineThreads } from '../stack/fineThreads'
 import { planThread, type ThreadPlan } from '../stack/threadPlan'
 import type { PiecePlans } from '../stages/planPiece'
 import type { Stock } from '../stash/wants'
@@ -29,6 +30,8 @@ export type Sewing = {
   estimated: boolean
   /** The thread that was chosen for a colour. */
   spools: Spools
+  /** Colours that alone have small letters, and how they are sewn. */
+  fine: ReturnType<typeof fineThreads>
   /** Seconds in which the machine changes its colours by itself, as it has a needle for each; null: a hand threads them. */
   changesItself: number | null
   pace: MachinePace
@@ -49,6 +52,7 @@ export function sewingAtHand(piece: Piece, plans: PiecePlans, stock: Stock): Sew
     ...(lies ?? { copies: [], dialled: null, move: null }),
     estimated: plan.estimated,
     spools: piece.build.spools,
+    fine: fineThreads(plans.built),
     changesItself: changesItself(plans, plan, stock),
     pace: paceOf(plans, stock),
   }
