@@ -84,7 +84,7 @@ function pieceBefore({ item, order, measure, build, hoop, stitch, finish, ...top
   const { kept: k1, reopened: r1, declined: d1, zones, carried: taken, ownChange, markedSaid, spots, ...tape } = measure
   const { shape, stitches, ...ownDesign } = tape.ownDesign
   const { told, swatch, tested, ...cloth } = build.cloth
-  const { toy, ...use } = build.use
+  const { toy, noCover, ...use } = build.use
   const carried = taken && { from: taken.from, measures: taken.measures, distances: taken.distances }
   const { steps, low, side, faults, verdict, minutes, note, nextTime } = finish
   const when = Object.entries(stages).map(([key, stage]) => {
@@ -112,7 +112,7 @@ describe('the shop of before', () => {
 
   it('comes over with its designs, their advice as data', () => {
     const bare = (summary: any) => summary && { ...summary, warnings: summary.warnings.length }
-    const told = ({ shape, parts, ofOrder, apart, roles, ...design }: any) => ({
+    const told = ({ shape, parts, ofOrder, apart, roles, smallLetterColours, ...design }: any) => ({
       ...design,
       summary: bare(design.summary),
     })

@@ -1,6 +1,6 @@
 import { type LogFacet, logFacets, type LogRow } from '@thimble/contract/log'
 import { holdingNames, layerNames } from '@thimble/core/recipe'
-import { faultNames, verdictNames } from '@thimble/core/outcomes'
+import { faultNames, verdictNames, washNames } from '@thimble/core/outcomes'
 import { Column } from './column'
 
 export type Value = { id: string; name: string }
@@ -85,6 +85,7 @@ const valuesOf: Readonly<Record<LogFacet, (row: LogRow) => Value[]>> = {
   machine: ({ machine }) => called(machine),
   fault: ({ faults }) => faults.map((id) => ({ id, name: faultNames[id] })),
   verdict: ({ verdict }) => (verdict ? [{ id: verdict, name: verdictNames[verdict] }] : []),
+  washed: ({ washed }) => (washed ? [{ id: washed, name: washNames[washed] }] : []),
   customer: ({ customer }) => word(customer),
   month: ({ finishedAt }) => word(finishedAt.slice(0, 7)),
 }

@@ -61,7 +61,8 @@ const stackName = (sign: string): string =>
     .join(' + ') || 'Nothing above or below'
 
 function ratesBy(slots: Int32Array, { of }: LogColumns, groupOf: Grouping): LogInsights['rates'][RateKind] {
-  const good = of('good')
+  const [good, washed] = [of('good'), of('goodWashed')]
+  const seen = new Map<string, { tries: number; successes: number }>()
   const names = new Map<string, string>()
   const rows: { group: string; success: boolean }[] = []
   for (const slot of slots) {
@@ -69,12 +70,16 @@ function ratesBy(slots: Int32Array, { of }: LogColumns, groupOf: Grouping): LogI
     if (!group) continue
     names.set(group.id, group.name)
     rows.push({ group: group.id, success: good[slot] === 1 })
+    if (Number.isNaN(washed[slot]!)) continue
+    const { tries, successes } = seen.get(group.id) ?? { tries: 0, successes: 0 }
+    seen.set(group.id, { tries: tries + 1, successes: successes + washed[slot]! })
   }
   return outcomeRates(rows, ['group'])
     .sort((a, b) => b.tries - a.tries)
     .slice(0, MOST_GROUPS)
     .map(({ key, tries, successes, interval }) => ({
       ...{ id: key.group!, name: names.get(key.group!)!, tries, successes, interval },
+      ...(seen.has(key.group!) ? { washed: seen.get(key.group!)! } : {}),
     }))
 }
 

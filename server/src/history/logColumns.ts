@@ -5,14 +5,19 @@ import { Facets } from './facets'
 
 const MONTH_MS = (365.25 / 12) * 86_400_000
 
+const wellOf = (verdict: LogRow['verdict']): number =>
+  verdict === null ? NaN : verdict === 'good' || verdict === 'passable' ? 1 : 0
+
 /** What of a row is a number; what is not known is NaN. */
 const numbersOf = {
   n: () => 0,
   /** Milliseconds, and the same in months. */
   at: (row) => Date.parse(row.finishedAt),
   when: (row) => Date.parse(row.finishedAt) / MONTH_MS,
-  /** 1: good or will pass; 0: neither. */
-  good: ({ verdict }) => (verdict === null ? NaN : verdict === 'good' || verdict === 'passable' ? 1 : 0),
+  /** 1: good or will pass, after the wash where that was seen; 0: neither. */
+  good: ({ verdict, washed }) => wellOf(washed && washed !== 'open' ? washed : verdict),
+  /** The same of those alone that were seen washed. */
+  goodWashed: ({ washed }) => wellOf(washed === 'open' ? null : (washed ?? null)),
   /** Where it would have come out, on the item, without what had been added to its move. */
   right: ({ dx, dy, added }) => (dx === null || dy === null ? NaN : dx - (added?.right ?? 0)),
   down: ({ dx, dy, added }) => (dx === null || dy === null ? NaN : dy - (added?.down ?? 0)),

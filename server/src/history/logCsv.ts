@@ -25,6 +25,7 @@ const columns: readonly Column[] = [
   ['hoop', (row) => row.hoop?.name ?? ''],
   ['machine', (row) => row.machine?.name ?? ''],
   ['verdict', (row) => row.verdict ?? ''],
+  ['washed', (row) => row.washed ?? ''],
   ['faults', (row) => row.faults.join('; ')],
   ['landed_right_mm', (row) => tenth(row.dx)],
   ['landed_down_mm', (row) => tenth(row.dy)],
