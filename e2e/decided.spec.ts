@@ -10,11 +10,11 @@ test('a habit changed says in numbers what would come out otherwise, and the wor
   await hand.pick('Level with the underarm')
   await expect.poll(async () => (await shop.send('GET', '/shop')).habits.chestRule).toBe('underarm-level')
 
-  // Its mark was put at 190, and its underarm was measured at 210.
+  // Its mark was put at 183, and its underarm was measured at 210.
   await page.goto(`${shop.url}/piece/piece-polo-3`)
   await hand.press(/^Done: Measure.* changed$/)
-  await expect(changed).toContainText('190 mm is now 210 mm: Cross 210 mm below the shoulder point')
-  await expect(page.getByText('Cross 190 mm below the shoulder point')).toBeVisible()
+  await expect(changed).toContainText('183 mm is now 179 mm: Cross 179 mm below the shoulder point')
+  await expect(page.getByText('Cross 183 mm below the shoulder point')).toBeVisible()
   await hand.press('Keep it as it was')
   await expect(changed).toHaveCount(0)
   await page.reload()
@@ -22,19 +22,19 @@ test('a habit changed says in numbers what would come out otherwise, and the wor
   const line = page.getByRole('button', { name: /^Done: Measure/ })
   await expect(line).toBeVisible()
   if ((await line.getAttribute('aria-expanded')) === 'true') await line.click()
-  await expect(page.getByRole('button', { name: /^Done: Measure/ })).toContainText('190 mm')
+  await expect(page.getByRole('button', { name: /^Done: Measure/ })).toContainText('183 mm')
 
   await hand.press(/^Done: Measure/)
   await hand.press('Open again')
-  await expect(changed).toContainText('190 mm is now 210 mm')
+  await expect(changed).toContainText('183 mm is now 179 mm')
   await hand.press('Take it as it is now')
   await hand.press(/^Done: Measure/)
-  await expect(page.getByRole('button', { name: /^Done: Measure/ })).toContainText('210 mm')
+  await expect(page.getByRole('button', { name: /^Done: Measure/ })).toContainText('179 mm')
 
   // What is in the log asks nothing and stays.
   await page.goto(`${shop.url}/piece/piece-polo-2`)
   await hand.press(/^Done: Measure/)
-  await expect(page.getByText('Cross 164 mm below the shoulder point')).toBeVisible()
+  await expect(page.getByText('Cross 169 mm below the shoulder point')).toBeVisible()
   await expect(changed).toHaveCount(0)
 })
 

@@ -2,9 +2,18 @@ import type { DesignCard } from '@thimble/contract'
 
 type Known = Omit<
   DesignCard,
-  'id' | 'createdAt' | 'updatedAt' | 'revision' | 'shape' | 'parts' | 'ofOrder' | 'apart' | 'roles'
+  | 'id'
+  | 'createdAt'
+  | 'updatedAt'
+  | 'revision'
+  | 'shape'
+  | 'parts'
+  | 'ofOrder'
+  | 'apart'
+  | 'roles'
+  | 'smallLetterColours'
 > &
-  Partial<Pick<DesignCard, 'shape' | 'parts' | 'ofOrder' | 'apart' | 'roles'>>
+  Partial<Pick<DesignCard, 'shape' | 'parts' | 'ofOrder' | 'apart' | 'roles' | 'smallLetterColours'>>
 
 /** A new design of what was read, as the shelf keeps it. */
 export function cardOf(id: string, known: Known): DesignCard {
@@ -15,6 +24,7 @@ export function cardOf(id: string, known: Known): DesignCard {
     ofOrder: false,
     apart: [],
     roles: [],
+    smallLetterColours: [],
     ...known,
     id,
     createdAt: now,

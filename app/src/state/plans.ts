@@ -32,6 +32,7 @@ const [shop, designs, machines, hoops, supplies] = [
 const corrections = (...[, shelf]: PlanArgs) => shelf.corrections
 const record = (...[, shelf]: PlanArgs) => shelf.record
 const family = (...[piece]: PlanArgs) => piece.build.cloth.family
+const placement = (...[piece]: PlanArgs) => piece.measure.placement
 const beside = (...[, shelf]: PlanArgs) => shelf.beside
 const hoopId = (...[piece]: PlanArgs) => piece.hoop.hoopId
 
@@ -85,9 +86,14 @@ const selectFree = createSelector(
 const best = (...ask: PlanArgs) => bestUnder(ask[0], () => selectFree(...ask))
 
 export const selectBuild = createSelector(
-  [item, build, held, markedDesign, shop, hoops, supplies, best, record],
-  (item, build, hoop, design, shop, hoops, supplies, best, record) =>
-    planBuild({ item, build, hoop }, design, { shop, hoops, supplies, ...(record ? { record } : {}) }, best),
+  [item, placement, build, held, markedDesign, shop, hoops, supplies, best, record],
+  (item, placement, build, hoop, design, shop, hoops, supplies, best, record) =>
+    planBuild(
+      { item, measure: { placement }, build, hoop },
+      design,
+      { shop, hoops, supplies, ...(record ? { record } : {}) },
+      best,
+    ),
 )
 
 const asBuilt = createSelector([build, selectBuild], builtOf)

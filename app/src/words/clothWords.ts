@@ -2,8 +2,11 @@ import {
   type Bruise,
   clothFamilies,
   type ClothFamily,
+  type ClothTrait,
   familyFacts,
   type Heat,
+  type NamedCloth,
+  namedCloths,
   type SeeThrough,
 } from '@thimble/core/recipe'
 
@@ -14,6 +17,20 @@ export const clothChoices: readonly { id: ClothFamily; name: string }[] = clothF
   id,
   name: capital(familyFacts[id].name),
 }))
+
+/** Cloths that go by their own name, told apart from the families and the shop's own. */
+const NAMED = 'named.'
+export const namedChoices: readonly { id: string; name: string }[] = namedCloths.map(({ id, name }) => ({
+  id: NAMED + id,
+  name,
+}))
+export const namedOf = (choice: string): NamedCloth | undefined => namedCloths.find(({ id }) => NAMED + id === choice)
+export const traitChoices: readonly { id: ClothTrait; name: string }[] = [
+  { id: 'slips', name: 'It slips' },
+  { id: 'nap', name: 'Its pile lies one way' },
+  { id: 'layers', name: 'It has two layers' },
+  { id: 'hide', name: 'It is real hide' },
+]
 
 export const heatChoices: readonly { id: Heat; name: string }[] = [
   { id: 'yes', name: 'Takes it' },

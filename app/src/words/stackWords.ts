@@ -10,6 +10,7 @@ import {
   type Needle,
   pointNames,
 } from '@thimble/core/recipe'
+import type { fineThreads } from '@thimble/plan'
 import { clothName } from './clothWords'
 
 const verbs: Record<HoldingMethod, string> = {
@@ -19,6 +20,8 @@ const verbs: Record<HoldingMethod, string> = {
   'backing-under': 'Hoop it bare, slide under',
   'backing-alone': 'Hoop only',
 }
+
+type FineThread = ReturnType<typeof fineThreads>[number]
 
 export const layerName = (kind: LayerKind): string => layerNames[kind]
 
@@ -35,6 +38,10 @@ export const needleText = (needle: Needle | null): string =>
   needle ? `${needle.size} ${pointNames[needle.point]}${needle.coated ? ', coated' : ''}` : 'not noted'
 export const bobbinText = (bobbin: Bobbin | null): string =>
   bobbin ? `${bobbin.weight} wt ${bobbinColourNames[bobbin.colour]}` : 'not noted'
+
+/** How a colour is sewn that alone has small letters. */
+export const fineText = ({ weight, needle, speedSpm }: Pick<FineThread, 'weight' | 'needle' | 'speedSpm'>): string =>
+  `Small letters: ${weight} wt, needle ${needleText({ coated: false, ...needle })}, ${speedSpm} a minute`
 
 /** What a layer's line says below its name. */
 export function layerDetail(layer: StackLayer, write: (mm: number) => string): string {

@@ -16,7 +16,7 @@ import { designFormat, formatsRead } from './designFormats'
 
 type Named = Pick<
   DesignFile['design'],
-  'name' | 'kind' | 'smallestLetterMm' | 'note' | 'change' | 'order' | 'apart' | 'roles'
+  'name' | 'kind' | 'smallestLetterMm' | 'smallLetterColours' | 'note' | 'change' | 'order' | 'apart' | 'roles'
 >
 /** A file as it comes onto the shelf: what is known of the design, and the design packed when there is more than its size. */
 export type ReadFile = Named & SummarisedDesign & { packed: PackedDesign | null }
@@ -48,7 +48,15 @@ function fromDesign(name: string, design: Design): ReadFile {
   const stats = designStats(design)
   const roles = design.blocks.map(roleOf)
   const kind = guessKind(design, stats)
-  const named = { name, kind, smallestLetterMm: null, note: '', ...noEdit, roles: roles.some(Boolean) ? roles : [] }
+  const named = {
+    name,
+    kind,
+    smallestLetterMm: null,
+    smallLetterColours: [],
+    note: '',
+    ...noEdit,
+    roles: roles.some(Boolean) ? roles : [],
+  }
   return { ...named, ...summariseDesign(design, stats), packed: packDesign(design) }
 }
 
@@ -70,9 +78,9 @@ function fromJson(text: string): ReadFile | (Named & SizeOnly & { packed: null }
     throw new CoreError('bad-file', `${at ? `At “${at}”: ` : ''}${issue!.message}`, at)
   }
   const { design, packed } = found.data
-  const { name, kind, smallestLetterMm, note, change, order, apart, roles } = design
+  const { name, kind, smallestLetterMm, smallLetterColours, note, change, order, apart, roles } = design
   const { width, height, stitches, colours } = design
-  const named = { name, kind, smallestLetterMm, note, change, order, apart, roles }
+  const named = { name, kind, smallestLetterMm, smallLetterColours, note, change, order, apart, roles }
   if (!packed) return { ...named, source: 'size', width, height, stitches, colours, summary: null, packed: null }
   return {
     ...named,

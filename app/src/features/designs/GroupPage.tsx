@@ -1,6 +1,6 @@
 import { Button } from '@rneui/themed'
 import type { DesignCard } from '@thimble/contract'
-import type { GroupLayout } from '@thimble/core/design'
+import { type GroupLayout, SMALL_LETTER } from '@thimble/core/design'
 import { formatLength, type LengthStyle, type LengthUnit } from '@thimble/core/lengths'
 import { groupRoles, readSigned } from '@thimble/plan'
 import { useLocalSearchParams, useRouter } from 'expo-router'
@@ -133,6 +133,7 @@ async function keepGroup(id: string, request: Request, used: readonly DesignCard
       kind: used[0]!.kind,
       note: '',
       smallestLetterMm: letters.length > 0 ? Math.min(...letters) : null,
+      smallLetterColours: smallIn(used),
       change: { scale: 1, rotate: 0, mirror: 'none' },
       order: null,
       roles: groupRoles(laid),
@@ -141,6 +142,15 @@ async function keepGroup(id: string, request: Request, used: readonly DesignCard
     }),
   )
 }
+
+/** The colours of those parts whose letters are under 6 mm. */
+const smallIn = (used: readonly DesignCard[]): string[] => [
+  ...new Set(
+    used
+      .filter((d) => (d.smallestLetterMm ?? Infinity) < SMALL_LETTER)
+      .flatMap((d) => (d.smallLetterColours.length > 0 ? d.smallLetterColours : d.colours)),
+  ),
+]
 
 function Figures({ design }: { design: DesignCard }) {
   const style = useDocuments((s) => s.shop)

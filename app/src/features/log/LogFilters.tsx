@@ -68,7 +68,7 @@ function Kind({ facet, query, onChange, values }: KindProps) {
   const [all, setAll] = useState(false)
   const on = query.picked[facet] ?? []
   // What all of them have says nothing, but for how they came out.
-  const least = facet === 'fault' || facet === 'verdict' ? 1 : 2
+  const least = facet === 'fault' || facet === 'verdict' || facet === 'washed' ? 1 : 2
   if (values.length < least && on.length === 0) return null
   const shown = all ? values : values.slice(0, FIRST)
   return (

@@ -16,6 +16,7 @@ import { LogRows } from './LogRows'
 import { everything, type LogQuery, queryIn, readQuery, searchOf } from './logQuery'
 import { RecordActions } from './RecordActions'
 import { RecordSheet } from './RecordSheet'
+import { WashedSince } from './WashedSince'
 import { type Found, useLogFound } from './useLogFound'
 
 /** Every finished piece: searched as one types, narrowed by kinds together, in the order one likes. */
@@ -48,6 +49,7 @@ export function LogPage() {
         <LogFilters query={query} counts={found.counts} onChange={ask} />
         {beside ? null : <Ways search={searchOf(query)} />}
       </Section>
+      {beside ? null : <WashedSince />}
       <LogRows
         rows={rows}
         onNearEnd={found.more}

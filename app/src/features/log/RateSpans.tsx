@@ -26,6 +26,9 @@ export function RateSpans({ rates, label }: { rates: readonly Rate[]; label: str
             </Text>
             <Text soft={!isEnough(rate)}>{rateText(rate)}</Text>
           </View>
+          {rate.washed ? (
+            <Text soft>{`After the wash: ${rate.washed.successes} of ${rate.washed.tries} good`}</Text>
+          ) : null}
           {width > 0 ? <Span rate={rate} width={width} /> : null}
         </View>
       ))}

@@ -12,6 +12,7 @@ import { usePalette } from '@/theme/PaletteProvider'
 import { Section } from '@/ui/Section'
 import { BigNumbers, Heading, Text } from '@/ui/Text'
 import { clothName } from '@/words/clothWords'
+import { AfterWash } from './AfterWash'
 import { AtTheMachine } from './AtTheMachine'
 import { EarlierRecords } from './EarlierRecords'
 import { RecordOut } from './RecordOut'
@@ -40,6 +41,7 @@ export function RecordSheet({ id }: { id: string }) {
     <>
       <MarkedDrawing piece={piece} shop={shop} style={style} />
       <RecordOutcome record={record} style={style} design={piece.measure.kept[0]?.design ?? null} />
+      <AfterWash piece={piece} />
       <Used record={record} style={style} />
       <TriesMade piece={piece} style={style} />
       <AtTheMachine id={id} finished={record.at} />

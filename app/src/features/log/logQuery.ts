@@ -17,6 +17,7 @@ export const sortNames: Readonly<Record<LogSort, string>> = {
 export const facetNames: Readonly<Record<LogFacet, string>> = {
   fault: 'What went wrong',
   verdict: 'How it came out',
+  washed: 'After the wash',
   cloth: 'Cloth',
   swatch: 'Own cloth',
   item: 'Item',

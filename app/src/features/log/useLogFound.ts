@@ -87,9 +87,16 @@ function fresh(known: readonly LogRow[], rows: readonly LogRow[]): LogRow[] {
 }
 
 function matches(row: LogRow, { words, picked }: LogQuery): boolean {
-  const { name, customer, note, faults, cloth, holding, verdict } = row
+  const { name, customer, note, faults, cloth, holding, verdict, washed } = row
   const text = [name, customer, layersText(row.layers), note, ...faults.map((f) => faultNames[f])].join(' ')
-  const has = { cloth: [cloth], holding: [holding], verdict: [verdict], fault: faults, customer: [customer] }
+  const has = {
+    cloth: [cloth],
+    holding: [holding],
+    verdict: [verdict],
+    washed: [washed],
+    fault: faults,
+    customer: [customer],
+  }
   return (
     words
       .toLowerCase()

@@ -1,5 +1,5 @@
 import type { ClothFamily } from '@thimble/core/recipe'
-import { knownUse, madeOf } from '@thimble/plan'
+import { knownUse, madeOf, madeOfNamed } from '@thimble/plan'
 import { CheckBox } from '@rneui/themed'
 import type { Patch, Piece } from '@thimble/contract'
 import { View } from 'react-native'
@@ -9,7 +9,7 @@ import { Field } from '@/ui/Field'
 import { Disclosure } from '@/ui/Disclosure'
 import { useDraftText } from '@/ui/useDraftText'
 import { Text } from '@/ui/Text'
-import { clothChoices, grounds } from '@/words/clothWords'
+import { clothChoices, grounds, namedChoices, namedOf } from '@/words/clothWords'
 import { PullTest } from './PullTest'
 import { UnknownCloth } from './UnknownCloth'
 import type { PieceTools } from './usePiece'
@@ -87,20 +87,25 @@ export function WhichCloth({ tools: { piece, set }, number = '' }: Numbered) {
   const swatches = useNamed('swatches')
   const { family, swatch } = piece.build.cloth
   const own = swatches.map(({ id, name, colour }) => ({ id: SWATCH + id, name, swatch: colour }))
+  const byName = swatch && namedChoices.find(({ id }) => namedOf(id)?.id === swatch.id)
   // One that is gone from the stash is still what this piece is made of.
   const carried =
-    swatch && !swatches.some(({ id }) => id === swatch.id) ? [{ id: SWATCH + swatch.id, name: swatch.name }] : []
+    swatch && !byName && !swatches.some(({ id }) => id === swatch.id)
+      ? [{ id: SWATCH + swatch.id, name: swatch.name }]
+      : []
   const pick = (id: string): void => {
     const picked = swatches.find((one) => SWATCH + one.id === id)
+    const named = namedOf(id)
     if (picked) set({ build: { cloth: madeOf(picked) } })
+    else if (named) set({ build: { cloth: madeOfNamed(named) } })
     else if (!id.startsWith(SWATCH)) set({ build: { cloth: { family: id as ClothFamily, swatch: null, told: true } } })
   }
   return (
     <Choices
       label={`${number}What cloth is it`}
       long
-      choices={[...carried, ...own, ...clothChoices]}
-      value={swatch ? SWATCH + swatch.id : family}
+      choices={[...carried, ...own, ...clothChoices, ...namedChoices]}
+      value={byName?.id ?? (swatch ? SWATCH + swatch.id : family)}
       onChange={pick}
     />
   )

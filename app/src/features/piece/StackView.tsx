@@ -47,7 +47,7 @@ export function StackView({ tools: { plan, marked }, stack, basis, open = null, 
         <View style={{ height: ROW, justifyContent: 'center' }}>
           <Text bold>{needleText(stack.needle)}</Text>
           <Text soft style={{ fontSize: 14, lineHeight: 18 }}>
-            {`${weight} wt ${fibre}, ${many(new Set(colours.map((c) => c.toLowerCase())).size, 'colour')}; bobbin ${bobbinText(stack.bobbin)}${stack.speedSpm ? `; ${stack.speedSpm} a minute` : ''}`}
+            {`${weight} wt ${fibre}, ${many(new Set(colours.map((c) => c.toLowerCase())).size, 'colour')}; bobbin ${bobbinText(stack.bobbin)}${stack.speedSpm ? `; ${stack.speedSpm}/min` : ''}`}
           </Text>
         </View>
         {stack.layers.map((layer, i) => (

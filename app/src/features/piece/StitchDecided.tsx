@@ -1,4 +1,4 @@
-import { beforeStart } from '@thimble/plan'
+import { beforeStart, fineThreads } from '@thimble/plan'
 import { eventsOf } from '@thimble/plan/stitching'
 import { useMemo } from 'react'
 import { useDocs } from '@/state/useShelfDocs'
@@ -38,6 +38,7 @@ export function StitchDecided({ tools }: DecidedProps) {
         colours={tools.piece.stitch.kept[0]?.colours ?? []}
         patches={tools.marked.design.patches}
         spools={tools.piece.build.spools}
+        fine={fineThreads(built)}
       />
     </>
   )

@@ -1,6 +1,6 @@
 import { Button } from '@rneui/themed'
 import { writeMessage } from '@thimble/core/messages'
-import { listsOf, triesOf } from '@thimble/plan'
+import { fineThreads, listsOf, triesOf } from '@thimble/plan'
 import {
   eventsOf,
   type StitchingProgress,
@@ -121,6 +121,7 @@ export function StitchStage({ tools, onDone }: StageProps) {
         patches={marked.design.patches}
         program={sewing?.program ?? null}
         spools={piece.build.spools}
+        fine={fineThreads(built)}
       />
       <Actions tools={tools} open={lines.filter(({ ticked }) => !ticked).length} onDone={onDone} />
     </>

@@ -1,12 +1,13 @@
 import type { OfPatch } from '@thimble/core/design'
 import { clothBefore, type ClothHalt, clothSeconds, type SewProgram } from '@thimble/core/sewing'
-import type { Spools } from '@thimble/plan'
+import type { fineThreads, Spools } from '@thimble/plan'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Section } from '@/ui/Section'
 import { useNamed } from '@/state/useShelfDocs'
 import { Text } from '@/ui/Text'
 import { haltSays, roleName } from '@/words/patchWords'
+import { fineText } from '@/words/stackWords'
 import { minutesText } from '@/words/workWords'
 import { threadFor } from '@/words/threadWords'
 
@@ -16,10 +17,12 @@ type Props = {
   /** What is sewn, where it is known: then each says how long it takes. */
   program?: SewProgram | null
   spools: Spools
+  /** Those that alone have small letters. */
+  fine?: ReturnType<typeof fineThreads>
 }
 
 /** The colours in the order to thread them, and between them the cloth to lay and to trim. */
-export function ThreadsInOrder({ colours, patches = [], program = null, spools }: Props) {
+export function ThreadsInOrder({ colours, patches = [], program = null, spools, fine = [] }: Props) {
   const threads = useNamed('threads')
   const before = clothBefore(patches)
   return (
@@ -32,6 +35,7 @@ export function ThreadsInOrder({ colours, patches = [], program = null, spools }
             colour={colour}
             name={threadFor(colour, threads, spools)}
             of={patches[i] ?? {}}
+            fine={fine.find((one) => one.colour === colour.toLowerCase())}
             seconds={program?.blocks.find(({ block }) => block === i)?.seconds ?? null}
           />
         </View>
@@ -55,9 +59,16 @@ function Cloth({ halt }: { halt: ClothHalt }) {
   )
 }
 
-type ThreadProps = { at: number; colour: string; name: string; of: OfPatch; seconds: number | null }
+type ThreadProps = {
+  at: number
+  colour: string
+  name: string
+  of: OfPatch
+  seconds: number | null
+  fine: NonNullable<Props['fine']>[number] | undefined
+}
 
-function Thread({ at, colour, name, of: { patch, role }, seconds }: ThreadProps) {
+function Thread({ at, colour, name, of: { patch, role }, seconds, fine }: ThreadProps) {
   const p = usePalette()
   const swatch = { width: 64, height: 24, borderWidth: 1, borderColor: p.ink, borderRadius: 2 }
   return (
@@ -69,6 +80,7 @@ function Thread({ at, colour, name, of: { patch, role }, seconds }: ThreadProps)
       <View style={{ flex: 1, minWidth: 0 }}>
         <Text>{name}</Text>
         {patch && role ? <Text soft>{`${patch}: ${roleName(role).toLowerCase()}`}</Text> : null}
+        {fine ? <Text soft>{fineText(fine)}</Text> : null}
       </View>
       {seconds === null ? null : <Text soft>{minutesText(Math.max(1, seconds / 60))}</Text>}
     </View>

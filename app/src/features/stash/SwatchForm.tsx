@@ -1,4 +1,5 @@
 import { Button } from '@rneui/themed'
+import type { Swatch } from '@thimble/contract'
 import { useWatch } from 'react-hook-form'
 import { View } from 'react-native'
 import { Photo, PhotoPicker } from '@/shared/inRecords'
@@ -6,7 +7,8 @@ import { FormChoices, FormField } from '@/forms/FormField'
 import { FormPage } from '@/forms/FormPage'
 import { useDocForm } from '@/forms/useDocForm'
 import { usePalette } from '@/theme/PaletteProvider'
-import { bruiseChoices, clothChoices, heatChoices, seeThroughChoices } from '@/words/clothWords'
+import { CheckboxRow } from '@/ui/CheckboxRow'
+import { bruiseChoices, clothChoices, heatChoices, seeThroughChoices, traitChoices } from '@/words/clothWords'
 import { readSwatch, usualOf, writeSwatch } from './swatchTexts'
 
 /** A cloth of the shop's own: what it is most like, and its numbers where they are known better. */
@@ -16,9 +18,9 @@ export function SwatchForm({ id }: { id: string }) {
     ...{ collection: 'swatches', id, back: '/stash', write: writeSwatch, read: readSwatch },
   })
   const { control } = form
-  const [family, colour, heat, bruise, seeThrough, photo] = useWatch({
+  const [family, colour, heat, bruise, seeThrough, photo, traits] = useWatch({
     control,
-    name: ['family', 'colour', 'heat', 'bruise', 'seeThrough', 'photo'],
+    name: ['family', 'colour', 'heat', 'bruise', 'seeThrough', 'photo', 'traits'],
   })
   const usual = usualOf(family)
   const shown = /^#[0-9a-f]{6}$/i.test(colour.trim()) ? colour.trim() : p.table
@@ -63,9 +65,27 @@ export function SwatchForm({ id }: { id: string }) {
         {...{ control, name: 'seeThrough', label: 'Held to the light', choices: seeThroughChoices }}
         chosen={seeThrough || usual.seeThrough}
       />
+      <Traits traits={traits} onChange={(next) => form.setValue('traits', next)} />
       <FormField control={control} name="note" label="Note" multiline longest={4000} />
       <SwatchPhoto photo={photo} onChange={(next) => form.setValue('photo', next)} />
     </FormPage>
+  )
+}
+
+type TraitsProps = { traits: Swatch['traits']; onChange: (traits: Swatch['traits']) => void }
+
+function Traits({ traits, onChange }: TraitsProps) {
+  return (
+    <View role="group" aria-label="What sets it apart">
+      {traitChoices.map(({ id, name }) => (
+        <CheckboxRow
+          key={id}
+          title={name}
+          done={traits.includes(id)}
+          onChange={(done) => onChange(done ? [...traits, id] : traits.filter((one) => one !== id))}
+        />
+      ))}
+    </View>
   )
 }
 

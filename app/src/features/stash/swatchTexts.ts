@@ -7,7 +7,7 @@ type NumberField = (typeof numbers)[number]
 /** Empty: as the family has it. */
 type Traits = { [Trait in 'heat' | 'bruise' | 'seeThrough']: Swatch[Trait] | '' }
 /** `photo`: its id; empty: none. */
-type SwatchTexts = Pick<Swatch, 'name' | 'family' | 'colour' | 'note'> &
+type SwatchTexts = Pick<Swatch, 'name' | 'family' | 'colour' | 'note' | 'traits'> &
   Traits &
   Record<NumberField, string> & { photo: string }
 
@@ -19,7 +19,7 @@ export function writeSwatch(kept?: Swatch): SwatchTexts {
   const text = (field: NumberField): string => (kept ? String(kept[field]) : '')
   return {
     ...{ name: kept?.name ?? '', family: kept?.family ?? 'quilting-cotton', colour: kept?.colour ?? '#e8e2d4' },
-    ...{ heat, bruise, seeThrough, note: kept?.note ?? '' },
+    ...{ heat, bruise, seeThrough, note: kept?.note ?? '', traits: kept?.traits ?? [] },
     ...{ stretchPercent: text('stretchPercent'), gsm: text('gsm') },
     photo: kept?.photo ?? '',
     ...{ thicknessMm: text('thicknessMm'), pileMm: text('pileMm') },

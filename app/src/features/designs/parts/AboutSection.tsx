@@ -1,18 +1,23 @@
 import { readTyped } from '@thimble/plan'
 import { Button } from '@rneui/themed'
 import type { DesignCard } from '@thimble/contract'
-import { smallLetterAdvice } from '@thimble/core/design'
+import { SMALL_LETTER, smallLetterAdvice } from '@thimble/core/design'
 import { formatLength } from '@thimble/core/lengths'
+import { View } from 'react-native'
 import { useRouter } from 'expo-router'
 import { patch, remove } from '@/sync/changes'
 import { useDocuments } from '@/state/store'
 import { AdviceBar } from '@/ui/AdviceBar'
+import { CheckboxRow } from '@/ui/CheckboxRow'
 import { Choices } from '@/ui/Choices'
 import { Field } from '@/ui/Field'
 import { LimitedField } from '@/ui/LimitedField'
 import { NameField } from '@/ui/NameField'
 import { Section } from '@/ui/Section'
+import { Text } from '@/ui/Text'
 import { useDraftText } from '@/ui/useDraftText'
+import { useNamed } from '@/state/useShelfDocs'
+import { threadFor } from '@/words/threadWords'
 import { workKinds } from '@/words/designWords'
 
 /** What its owner says of it: name, kind, smallest letter, note. */
@@ -49,6 +54,7 @@ export function AboutSection({ design }: { design: DesignCard }) {
         onChange={typeLetter}
       />
       {smallestLetterMm ? smallLetterAdvice(smallestLetterMm).map((a) => <AdviceBar key={a.code} advice={a} />) : null}
+      <SmallLetters design={design} />
       <LimitedField
         label="Note"
         most={4000}
@@ -65,5 +71,28 @@ export function AboutSection({ design }: { design: DesignCard }) {
         }}
       />
     </Section>
+  )
+}
+
+/** Which of its colours the small letters are in: these alone take a finer thread and needle. */
+function SmallLetters({ design: { id, smallestLetterMm, colours, smallLetterColours } }: { design: DesignCard }) {
+  const threads = useNamed('threads')
+  const each = [...new Set(colours)]
+  if ((smallestLetterMm ?? Infinity) >= SMALL_LETTER || each.length < 2) return null
+  const has = (colour: string): boolean => smallLetterColours.includes(colour)
+  return (
+    <View role="group" aria-label="Small letters are in">
+      <Text soft>Small letters are in</Text>
+      {each.map((colour) => (
+        <CheckboxRow
+          key={colour}
+          title={threadFor(colour, threads)}
+          done={has(colour)}
+          onChange={(done) =>
+            patch('designs', id, { smallLetterColours: each.filter((c) => (c === colour ? done : has(c))) })
+          }
+        />
+      ))}
+    </View>
   )
 }

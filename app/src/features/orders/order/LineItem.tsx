@@ -1,13 +1,13 @@
 import type { CustomItem, SavedItem } from '@thimble/contract'
 import { customItem, customKindId, itemKind, itemKinds } from '@thimble/core/placement'
 import type { ClothFamily } from '@thimble/core/recipe'
-import { madeOf } from '@thimble/plan'
+import { madeOf, madeOfNamed } from '@thimble/plan'
 import { kindOfLine } from '@thimble/plan/orders'
 import { ClothColour } from '@/shared/ClothColour'
 import { useNamed } from '@/state/useShelfDocs'
 import { Choices } from '@/ui/Choices'
 import { Text } from '@/ui/Text'
-import { clothChoices } from '@/words/clothWords'
+import { clothChoices, namedChoices, namedOf } from '@/words/clothWords'
 import { clothOf } from './addLine'
 import type { LineProps } from './lineProps'
 
@@ -50,16 +50,19 @@ const noCounts = (counts: LineProps['line']['counts']) =>
 function Cloth({ line: { cloth }, set }: Pick<LineProps, 'line' | 'set'>) {
   const swatches = useNamed('swatches')
   const own = swatches.map(({ id, name, colour }) => ({ id: SWATCH + id, name, swatch: colour }))
+  const byName = cloth.swatch && namedChoices.find(({ id }) => namedOf(id)?.id === cloth.swatch?.id)
   const pick = (id: string): void => {
     const picked = swatches.find((one) => SWATCH + one.id === id)
-    set({ cloth: picked ? madeOf(picked) : { family: id as ClothFamily, swatch: null } })
+    const named = namedOf(id)
+    if (named) set({ cloth: madeOfNamed(named) })
+    else set({ cloth: picked ? madeOf(picked) : { family: id as ClothFamily, swatch: null } })
   }
   return (
     <Choices
       label="Cloth"
       long
-      choices={[...own, ...clothChoices]}
-      value={cloth.swatch ? SWATCH + cloth.swatch.id : cloth.family}
+      choices={[...own, ...clothChoices, ...namedChoices]}
+      value={byName?.id ?? (cloth.swatch ? SWATCH + cloth.swatch.id : cloth.family)}
       onChange={pick}
     />
   )

@@ -31,10 +31,10 @@ export function WhatWentWrong({ tools }: { tools: PieceTools }) {
   if (told.length === 0) return null
   return (
     <Section title="Why, most likely">
-      {told.map(([fault, causes]) => (
+      {told.map(([fault, causes, rescue]) => (
         <Causes
           key={fault}
-          {...{ fault, causes }}
+          {...{ fault, causes, rescue }}
           taken={trying?.fault === fault ? trying.change : null}
           onTake={(change) => set({ finish: { trying: change ? { change, fault } : null } })}
         />
@@ -46,12 +46,13 @@ export function WhatWentWrong({ tools }: { tools: PieceTools }) {
 type CausesProps = {
   fault: FaultId
   causes: readonly Cause[]
+  rescue: string | null
   /** The change that is taken up. */
   taken: string | null
   onTake: (change: string | null) => void
 }
 
-function Causes({ fault, causes: [first, ...others], taken, onTake }: CausesProps) {
+function Causes({ fault, causes: [first, ...others], rescue, taken, onTake }: CausesProps) {
   const line = (cause: Cause) => (
     <CauseLine
       key={cause.id}
@@ -64,6 +65,7 @@ function Causes({ fault, causes: [first, ...others], taken, onTake }: CausesProp
   return (
     <View style={{ gap: 8 }}>
       <Text bold>{faultNames[fault]}</Text>
+      {rescue ? <Text>{`This piece: ${rescue.charAt(0).toLowerCase()}${rescue.slice(1)}`}</Text> : null}
       {first ? line(first) : null}
       {others.length > 0 ? (
         <Disclosure title={`${others.length} more it may have been`}>{others.map(line)}</Disclosure>

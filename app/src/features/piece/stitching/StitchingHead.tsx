@@ -1,5 +1,5 @@
 import type { SewProgram } from '@thimble/core/sewing'
-import type { Spools } from '@thimble/plan'
+import type { fineThreads, Spools } from '@thimble/plan'
 import { runNow, threadAtHand } from '@thimble/plan/stitching'
 import { View } from 'react-native'
 import Svg, { Path, Rect } from 'react-native-svg'
@@ -7,19 +7,21 @@ import { useNamed } from '@/state/useShelfDocs'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Heading, Text } from '@/ui/Text'
 import { metresText } from '@/words/threadNeeds'
+import { fineText } from '@/words/stackWords'
 import { threadFor } from '@/words/threadWords'
 import { StitchingStrip } from './StitchingStrip'
 
-type Props = { program: SewProgram; stitch: number; spools: Spools }
+type Props = { program: SewProgram; stitch: number; spools: Spools; fine: ReturnType<typeof fineThreads> }
 
 const minutesText = (seconds: number): string => `${Math.max(1, Math.round(seconds / 60))} min`
 
 /** How far it is among its threads, and the one on the needle as large as can be read from two metres. */
-export function StitchingHead({ program, stitch, spools }: Props) {
+export function StitchingHead({ program, stitch, spools, fine }: Props) {
   const threads = useNamed('threads')
   const now = runNow(program, stitch)
   const { colour } = program.blocks[now.block]!
   const { topMetres, seconds } = threadAtHand(program, now.block)
+  const small = fine.find((one) => one.colour === colour.toLowerCase())
   const next = now.next && threadAtHand(program, program.blocks.indexOf(now.next))
   return (
     <View style={{ padding: 16, gap: 12 }}>
@@ -34,6 +36,7 @@ export function StitchingHead({ program, stitch, spools }: Props) {
           <Text bold style={{ fontSize: 20, lineHeight: 28 }}>
             {`${metresText(topMetres)}, ${minutesText(seconds)}`}
           </Text>
+          {small ? <Text bold>{fineText(small)}</Text> : null}
           {now.next && next ? (
             <Text soft>
               {'then '}

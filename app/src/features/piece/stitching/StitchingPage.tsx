@@ -68,7 +68,7 @@ function Sewn({ tools, sewing }: { tools: PieceTools; sewing: Sewing }) {
       <View ref={top} />
       <DrawingBeside
         drawing={<Drawing {...{ tools, run, moves }} />}
-        head={<StitchingHead program={run.program} stitch={stitch} spools={sewing.spools} />}
+        head={<StitchingHead program={run.program} stitch={stitch} spools={sewing.spools} fine={sewing.fine} />}
       >
         {other ? <OtherThings {...{ run, course }} onClose={() => setOther(false)} /> : null}
         <Trouble run={run} course={course} who={who} />
