@@ -1,6 +1,6 @@
 import { backingPlans } from '../recipe/backings'
 import { type Facts, factsOf } from '../recipe/facts'
-import { type HoldingVerdict, judgeHoldings, openHoldings } from '../recipe/holdings'
+import { type HoldingVerdict, judgeHoldings, openHoldings, standingOf } from '../recipe/holdings'
 import { holdingNames } from '../recipe/names'
 import type { Because } from '../recipe/recipeOption'
 import type { HoldingMethod, RecipeQuery } from '../recipe/recipeQuery'
@@ -54,7 +54,7 @@ export function chooseHolding(q: HoldingQuery): HoldingAdvice {
 
 /** The way whose best stack recommendRecipe would put first. */
 function bestOf(f: Facts, open: readonly HoldingVerdict[]): HoldingVerdict {
-  const worth = ({ method, rank }: HoldingVerdict): number => rank + (backingPlans(f, method)[0]?.worth ?? -Infinity)
+  const worth = (one: HoldingVerdict): number => standingOf(one) + (backingPlans(f, one.method)[0]?.worth ?? -Infinity)
   return open.reduce((best, one) => (worth(one) > worth(best) ? one : best))
 }
 

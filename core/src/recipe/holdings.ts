@@ -19,6 +19,12 @@ export type HoldingVerdict = {
   because: Because[]
 }
 
+/** What each thing that speaks against a way of holding takes off its rank: more than any liking adds. */
+const OBJECTION = 300
+
+/** What speaks for a way of holding, less what speaks against it. */
+export const standingOf = ({ rank, objections }: HoldingVerdict): number => rank - OBJECTION * objections
+
 const toBecause = (rule: HoldingRule, f: Facts): Because => ({
   rule: rule.id,
   decided: holdingNames[rule.method].toLowerCase(),

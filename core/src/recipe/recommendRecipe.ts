@@ -1,7 +1,7 @@
 import { backingPlans } from './backings'
 import { chooseDrafts } from './chooseDrafts'
 import { type Facts, factsOf } from './facts'
-import { type HoldingVerdict, judgeHoldings, openHoldings, refusalsOf } from './holdings'
+import { type HoldingVerdict, judgeHoldings, openHoldings, refusalsOf, standingOf } from './holdings'
 import { ownOutcome, worthOf } from './ownRecord'
 import { type Draft, layDraft, type LaidDraft, recipeOf } from './recipeOf'
 import type { RecipeAdvice, Refusal } from './recipeOption'
@@ -10,9 +10,6 @@ import { otherToppings, type ToppingRule, toppingRules } from './rules/toppingRu
 
 /** What another topping costs in rank: it is a variant of the best recipe, not a rival. */
 const OTHER_TOPPING = 18
-
-/** What each thing that speaks against a way of holding takes off its rank: more than any liking adds. */
-const OBJECTION = 300
 
 /**
  * Ranked recipes for one piece: stack, holding, needle, thread, bobbin, speed, steps, each with its reasons.
@@ -50,7 +47,7 @@ function draftsFor(f: Facts, open: HoldingVerdict[]): Draft[] {
   const drafts = open.flatMap((verdict) =>
     backingPlans(f, verdict.method).map(
       ({ plan, worth }): Draft => ({
-        ...{ verdict, plan, topping, score: verdict.rank + worth - OBJECTION * verdict.objections },
+        ...{ verdict, plan, topping, score: standingOf(verdict) + worth },
       }),
     ),
   )
