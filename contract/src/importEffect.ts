@@ -1,7 +1,7 @@
 import { z } from './sentences'
 
 /**
- * What a shop file would do, by list: how many are new, would be written over, are older than what they would write
+ * What a shop file would do, by list: how many are new, would be overwritten, are older than what they would write
  * over, are the same, and, where it takes the shop's place, are not in it and would be removed.
  */
 export const ImportEffect = z.record(

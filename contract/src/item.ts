@@ -15,14 +15,14 @@ const Edge = z.strictObject({
 const Line = z.strictObject({
   name: z.string().trim().min(1, 'Give the line a name.').max(60),
   axis: z.enum(lineAxes),
-  at: z.number().min(0, 'It cannot be less than nothing.').max(5000),
+  at: z.number().min(0, 'It can’t be less than zero.').max(5000),
 })
 const Strip = z.strictObject({ edge: z.int().min(1).max(24), depth: Millimetres })
 
 /** An item of the worker's own: its outline by edge lengths, lines to measure from, strips kept free. */
 export const CustomItem = z.strictObject({
   name: Name,
-  edges: z.array(Edge).min(3, 'An outline needs three edges at least.').max(24, 'More than 24 edges are not taken.'),
+  edges: z.array(Edge).min(3, 'An outline needs at least three edges.').max(24, 'The most is 24 edges.'),
   lines: z.array(Line).max(12).default([]),
   strips: z.array(Strip).max(24).default([]),
 })

@@ -8,7 +8,7 @@ export const PairRequest = z.strictObject({
     .string()
     .trim()
     .toUpperCase()
-    .regex(/^[A-Z0-9]{6}$/, 'The code has six signs: copy them from the laptop.'),
+    .regex(/^[A-Z0-9]{6}$/, 'The code has six letters. Copy it from the shop computer.'),
   name: z.string().trim().min(1, 'Give the phone a name.').max(40, 'Keep the name under 40 characters.'),
 })
 

@@ -23,12 +23,12 @@ const MOST_NAMES = 10
 z.config({
   customError: (issue) => {
     if (issue.code === 'invalid_type')
-      return issue.input === undefined ? 'This is missing.' : `It has to be ${thing(issue.expected)}.`
-    if (issue.code === 'invalid_value') return `It has to be one of: ${issue.values.map(String).join(', ')}.`
-    if (issue.code === 'too_big') return `It may not be over ${issue.maximum}.`
-    if (issue.code === 'too_small') return `It may not be under ${issue.minimum}.`
+      return issue.input === undefined ? 'This is missing.' : `It must be ${thing(issue.expected)}.`
+    if (issue.code === 'invalid_value') return `It must be one of: ${issue.values.map(String).join(', ')}.`
+    if (issue.code === 'too_big') return `It can’t be over ${issue.maximum}.`
+    if (issue.code === 'too_small') return `It can’t be under ${issue.minimum}.`
     if (issue.code === 'unrecognized_keys') return `Nothing called ${namesOf(issue.keys)} is known here.`
-    if (issue.code === 'invalid_union') return 'It is none of the kinds that are known.'
+    if (issue.code === 'invalid_union') return 'This kind isn’t known.'
     return undefined
   },
 })

@@ -28,9 +28,9 @@ export const Shop = z.strictObject({
   /** When the shop works, for what is promised: hours of a day, from when, and the days off (Sunday is 0). */
   workday: z
     .strictObject({
-      hours: z.number().min(0.5, 'Half an hour is the least.').max(16, 'Over 16 hours a day is not taken.').default(6),
+      hours: z.number().min(0.5, 'At least half an hour.').max(16, 'At most 16 hours a day.').default(6),
       from: z.iso.time({ precision: -1, message: 'Write the time as HH:MM.' }).default('09:00'),
-      off: z.array(z.int().min(0).max(6)).max(6, 'One day has to be left to work on.').default([0, 6]),
+      off: z.array(z.int().min(0).max(6)).max(6, 'Leave at least one working day.').default([0, 6]),
     })
     .prefault({}),
   /** What an hour, a price and a larger order come to. */

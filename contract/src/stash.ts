@@ -11,11 +11,11 @@ import { z } from './sentences'
 import { Colour, StoredDocument, Left, Millimetres, Name, Note } from './stored'
 
 /** What one costs, in minor units of the shop's money; null: not known. */
-const Cost = z.int().min(0, 'It cannot cost less than nothing.').max(10_000_000).nullable().default(null)
+const Cost = z.int().min(0, 'The cost can’t be less than zero.').max(10_000_000).nullable().default(null)
 const MOST_MM = 200_000
 const MOST_M = 500_000
 const MOST = 100_000
-const low = (most: number) => z.number().min(0, 'It cannot be less than nothing.').max(most).default(0)
+const low = (most: number) => z.number().min(0, 'It can’t be less than zero.').max(most).default(0)
 
 /** A backing or topping on the shelf, of a roll or in sheets. What is left follows from the ledger of movements. */
 export const Supply = StoredDocument.extend({
@@ -41,11 +41,16 @@ export const Thread = StoredDocument.extend({
   weight: z.literal(threadWeights).default(40),
   fibre: z.enum(threadFibres).default('polyester'),
   /** Grams of 1000 m; null: as is usual for its weight. */
-  tex: z.number().min(1, 'No thread is that fine.').max(500, 'No thread is that heavy.').nullable().default(null),
+  tex: z
+    .number()
+    .min(1, 'That’s too fine for a thread.')
+    .max(500, 'That’s too heavy for a thread.')
+    .nullable()
+    .default(null),
   leftM: Left.nullable().default(null),
   lowM: low(MOST_M),
   /** On a new spool, and what a bare one weighs; null: not known. */
-  spoolM: z.number().positive('It has to be more than zero.').max(50_000).nullable().default(null),
+  spoolM: z.number().positive('It must be above zero.').max(50_000).nullable().default(null),
   bareGrams: z.number().min(0).max(5000).nullable().default(null),
   /** A spool. */
   cost: Cost,
@@ -71,7 +76,7 @@ export const Bobbin = StoredDocument.extend({
   weight: z.literal(bobbinWeights).default(60),
   colour: Colour.default('#ffffff'),
   /** On a full one. */
-  woundM: z.number().positive('It has to be more than zero.').max(2000, 'No bobbin holds that much.'),
+  woundM: z.number().positive('It must be above zero.').max(2000, 'That’s too much for a bobbin.'),
   ...counted,
 })
 export type Bobbin = z.infer<typeof Bobbin>

@@ -6,10 +6,7 @@ export const Note = z.string().max(4000, 'Keep the note under 4000 characters.')
 export const Instant = z.iso.datetime({ message: 'Write the time as ISO 8601 in UTC.' })
 export const LocalDate = z.iso.date({ message: 'Write the date as YYYY-MM-DD.' })
 export const Colour = z.string().regex(/^#[0-9a-fA-F]{6}$/, 'Write the colour as #rrggbb.')
-export const Millimetres = z
-  .number()
-  .positive('It has to be more than zero.')
-  .max(5000, 'That is over 5 metres; check it.')
+export const Millimetres = z.number().positive('It must be above zero.').max(5000, 'That’s over 5 metres. Check it.')
 /** The id of a rule, a phrase, a step or another thing of the program's own. */
 export const OwnId = z.string().max(120)
 

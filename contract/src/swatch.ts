@@ -4,10 +4,10 @@ import { Colour, Id, StoredDocument, Name, Note } from './stored'
 
 /** The numbers of a cloth that the rules read. */
 const clothNumbers = {
-  stretchPercent: z.number().min(0, 'It cannot be less than nothing.').max(200, 'No cloth gives more than that.'),
-  gsm: z.number().positive('It has to be more than zero.').max(2000, 'That is heavier than any cloth.'),
-  thicknessMm: z.number().positive('It has to be more than zero.').max(50, 'That is thicker than any cloth.'),
-  pileMm: z.number().min(0, 'It cannot be less than nothing.').max(50, 'That is longer than any pile.'),
+  stretchPercent: z.number().min(0, 'It can’t be less than zero.').max(200, 'That’s more than any cloth stretches.'),
+  gsm: z.number().positive('It must be above zero.').max(2000, 'That is heavier than any cloth.'),
+  thicknessMm: z.number().positive('It must be above zero.').max(50, 'That is thicker than any cloth.'),
+  pileMm: z.number().min(0, 'It can’t be less than zero.').max(50, 'That is longer than any pile.'),
   heat: z.enum(heats),
   bruise: z.enum(bruises),
   seeThrough: z.enum(seeThroughs),

@@ -39,17 +39,17 @@ export type HabitQuestion = { id: keyof HouseHabits; asks: string; choices: read
 export const habitQuestions: readonly HabitQuestion[] = [
   {
     id: 'wearableBacking',
-    asks: 'Behind things that are worn',
+    asks: 'Backing in clothes',
     choices: [
       { value: 'keeps', name: 'It stays', means: 'Cut-away holds the stitches for the garment’s life.' },
-      { value: 'dissolves', name: 'It washes out', means: 'Nothing left against the skin; light designs only.' },
+      { value: 'dissolves', name: 'It washes out', means: 'Nothing stays against the skin. Light designs only.' },
     ],
   },
   {
     id: 'layers',
     asks: 'How many backings',
     choices: [
-      { value: 'by-load', name: 'As the load asks', means: 'One for light work, two crossed for dense.' },
+      { value: 'by-load', name: 'By density', means: 'One for light work, two crossed for dense.' },
       { value: 'always-two', name: 'Always two', means: 'Steadier, and stiffer to wear.' },
     ],
   },
@@ -57,8 +57,8 @@ export const habitQuestions: readonly HabitQuestion[] = [
     id: 'knits',
     asks: 'Knits',
     choices: [
-      { value: 'hoop', name: 'Hoop with adhesive', means: 'Best register; can mark or stretch the cloth.' },
-      { value: 'float', name: 'Float on hooped backing', means: 'No ring mark; never under a dense design.' },
+      { value: 'hoop', name: 'Hoop with adhesive', means: 'Most accurate, but can mark or stretch the cloth.' },
+      { value: 'float', name: 'Float on hooped backing', means: 'No hoop mark, but not for dense designs.' },
     ],
   },
   {
@@ -66,7 +66,7 @@ export const habitQuestions: readonly HabitQuestion[] = [
     asks: 'Topping',
     choices: [
       { value: 'texture-only', name: 'On pile and texture', means: 'Smooth cloth goes without.' },
-      { value: 'always', name: 'Always', means: 'Crisper edges everywhere, one more thing to take off.' },
+      { value: 'always', name: 'Always', means: 'Crisper edges, but one more thing to remove.' },
     ],
   },
   {
@@ -74,11 +74,11 @@ export const habitQuestions: readonly HabitQuestion[] = [
     asks: 'Which topping',
     choices: [
       { value: 'wash-away', name: 'Wash-away', means: 'Gone with a damp cloth or the first wash.' },
-      { value: 'heat-away', name: 'Heat-away', means: 'For what may not be wetted.' },
+      { value: 'heat-away', name: 'Heat-away', means: 'For cloth you can’t wet.' },
       {
         value: 'permanent-under-contrast',
         name: 'Permanent under contrast',
-        means: 'Coloured film stays where the ground would show; wash-away elsewhere.',
+        means: 'Coloured film stays where the cloth would show through; wash-away elsewhere.',
       },
     ],
   },
@@ -87,33 +87,33 @@ export const habitQuestions: readonly HabitQuestion[] = [
     asks: 'Cloth to backing',
     choices: [
       { value: 'fuse', name: 'Fuse where it can', means: 'Cloth and backing act as one; needs an iron.' },
-      { value: 'spray', name: 'Spray', means: 'Quick; gums needles, wants moving air.' },
+      { value: 'spray', name: 'Spray', means: 'Quick, but gums needles and needs fresh air.' },
       { value: 'sticky', name: 'Sticky backing', means: 'Holds without heat; gums needles.' },
     ],
   },
   {
     id: 'heavyDuckBacking',
-    asks: 'Behind heavy duck',
+    asks: 'Backing for heavy canvas',
     choices: [
-      { value: 'when-it-fits', name: 'Cut-away when the ring takes it', means: 'Firmer edges under dense work.' },
-      { value: 'none', name: 'None', means: 'The cloth carries the stitches; closes easily.' },
+      { value: 'when-it-fits', name: 'Cut-away if the hoop closes', means: 'Firmer edges under dense work.' },
+      { value: 'none', name: 'None', means: 'The cloth carries the stitches, and the hoop closes easily.' },
     ],
   },
   {
     id: 'heavyNeedle',
     asks: 'Needle for heavy cloth',
     choices: [
-      { value: 'start-75', name: 'Start 75/11', means: 'Smaller holes; step up on trouble.' },
-      { value: 'start-90', name: 'Start 90/14', means: 'Runs cooler, leaves larger holes.' },
+      { value: 'start-75', name: 'Start 75/11', means: 'Smaller holes. Go larger if it causes trouble.' },
+      { value: 'start-90', name: 'Start 90/14', means: 'Runs cooler, but leaves larger holes.' },
     ],
   },
   {
     id: 'smallGarmentBulk',
-    asks: 'Bulk of small garments',
+    asks: 'Small garments',
     choices: [
-      { value: 'roll-and-tape', name: 'Roll and tape', means: 'Nothing unpicked; watch the roll.' },
-      { value: 'unpick-seam', name: 'Unpick a side seam', means: 'Lies flat; a seam to close again.' },
-      { value: 'clip', name: 'Clip', means: 'Quick; clips well outside the ring.' },
+      { value: 'roll-and-tape', name: 'Roll and tape', means: 'Nothing to unpick. Watch the roll.' },
+      { value: 'unpick-seam', name: 'Unpick a side seam', means: 'Lies flat, but you sew the seam again.' },
+      { value: 'clip', name: 'Clip', means: 'Quick. Keep clips well outside the hoop.' },
     ],
   },
   {
@@ -121,8 +121,8 @@ export const habitQuestions: readonly HabitQuestion[] = [
     asks: 'Trimming cut-away',
     choices: [
       { value: 'rounded-6-12', name: '6 to 12 mm, rounded', means: 'Holds through the wash.' },
-      { value: 'close-3', name: '3 mm', means: 'Shows less; less to hold.' },
-      { value: 'strip', name: 'To the stitching', means: 'Softest; the stitches stand alone.' },
+      { value: 'close-3', name: '3 mm', means: 'Shows less, holds less.' },
+      { value: 'strip', name: 'To the stitching', means: 'Softest, but holds least.' },
     ],
   },
   {
@@ -130,16 +130,16 @@ export const habitQuestions: readonly HabitQuestion[] = [
     asks: 'A chest design is placed',
     choices: [
       { value: 'shoulder-point', name: 'From the shoulder point', means: 'Grows with the size.' },
-      { value: 'underarm-level', name: 'Level with the underarm', means: 'Quick to sight; low on long bodies.' },
-      { value: 'neck-seam', name: 'From the neck seam', means: 'One tape, from the middle of the neck.' },
+      { value: 'underarm-level', name: 'Level with the underarm', means: 'Quick to see, but low on long bodies.' },
+      { value: 'neck-seam', name: 'From the neck seam', means: 'One measurement, from the middle of the neck.' },
     ],
   },
   {
     id: 'loading',
     asks: 'Loading',
     choices: [
-      { value: 'bulk-away', name: 'Least in the throat', means: 'The design is turned as needed.' },
-      { value: 'hem-to-user', name: 'Hem to you when it fits', means: 'No turning to remember.' },
+      { value: 'bulk-away', name: 'Least bulk under the machine arm', means: 'The design turns as needed.' },
+      { value: 'hem-to-user', name: 'Hem to you when it fits', means: 'Nothing to remember about turning.' },
     ],
   },
 ]

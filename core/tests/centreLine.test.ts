@@ -76,7 +76,7 @@ describe('halves of 255 and 265 on a width of 520', () => {
     const body = plan(halves, { choices: { trueTo: 'body' } })
     expect(body.pose).toEqual({ x: 93, y: 114, rotation: 0 })
     expect(told(body)!.text).toContain('true to the neck would move it 5 mm to your left (the wearer’s right)')
-    expect(body.steps[0]!.text).toMatch(/true to the body/)
+    expect(body.steps[0]!.text).toMatch(/the body’s centre line/)
   })
 
   it('turn the design with a body that leans, by the middles of underarm and hem', () => {

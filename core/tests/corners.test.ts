@@ -37,7 +37,7 @@ it('turns each of four corners a quarter on, the same way in from its edges', ()
     ['corner.upper-left', -145, 45, 180],
     ['corner.upper-right', 155, 55, -90],
   ])
-  expect(corner('four-corners').steps.some((s) => s.text.includes('quarter turn anticlockwise'))).toBe(true)
+  expect(corner('four-corners').steps.some((s) => s.text.includes('a quarter anticlockwise'))).toBe(true)
 })
 
 it('points the foot at the corner on the diagonal', () => {
@@ -119,7 +119,7 @@ it('works out the finished face of a drawstring bag from its cut panel', () => {
     design: { width: 100, height: 100 },
   })
   expect(plan.pose).toEqual({ x: 0, y: 217.5, rotation: 0 })
-  expect(plan.steps[0]!.text).toBe('The finished face will be 220 mm wide and 305 mm high: chalk it on the panel.')
+  expect(plan.steps[0]!.text).toBe('The finished face is 220 mm × 305 mm. Chalk it on the panel.')
 })
 
 it('adds what is folded back and one seam to a band that is sewn on after, or two seams', () => {
@@ -129,7 +129,7 @@ it('adds what is folded back and one seam to a band that is sewn on after, or tw
     measures: { width: 400, depth: 60, fold: 60, seam: 10 },
     design: { width: 80, height: 30 },
   })
-  expect(plan.steps[0]!.text).toContain('420 mm by 130 mm')
+  expect(plan.steps[0]!.text).toContain('420 mm × 130 mm')
   expect(plan.pose).toEqual({ x: 0, y: 40, rotation: 0 })
   // Its centre is told from the cut edge.
   expect(plan.distances[0]).toMatchObject({ id: 'downCut', mm: 40 })
@@ -163,7 +163,7 @@ describe('what the worker finds on the item', () => {
     expect(above.clearances.find((c) => c.id === 'own.z1')!.mm).toBe(25)
     // Nothing typed yet: as clear of the pocket as a pocket wants.
     const usual = front({ zones: [zone], anchors: { down: { line: 'own.z1.top', edge: 'end' } } })
-    expect(usual.distances[0]).toMatchObject({ mm: 20, name: 'Foot of the design above the top of the pocket' })
+    expect(usual.distances[0]).toMatchObject({ mm: 20, name: 'Bottom of the design above the top of the pocket' })
   })
 
   it('may be a stripe at 62 mm to align with, which keeps nothing clear', () => {

@@ -35,7 +35,7 @@ const remedy = <Kind extends Remedy['kind']>(remedies: Remedy[], kind: Kind) =>
   remedies.find((r): r is Extract<Remedy, { kind: Kind }> => r.kind === kind)
 
 describe('correctHooping', () => {
-  it('finds turn and move of a cloth hooped 3.2 degrees askew, 6 left and 9 low, and what the steps leave', () => {
+  it('finds turn and move of a cloth hooped 3.2 degrees crooked, 6 left and 9 low, and what the steps leave', () => {
     const found = correctHooping(ask({ x: -6, y: 9, rotation: 3.2 }, { hull: rectangle(40, 30) }))
     expect(found.exact.x).toBeCloseTo(-6, 9)
     expect(found.exact.y).toBeCloseTo(9, 9)
@@ -71,7 +71,7 @@ describe('correctHooping', () => {
     )
   })
 
-  it('turns no farther than the machine does, and says how far askew it stays', () => {
+  it('turns no farther than the machine does, and says how far crooked it stays', () => {
     const stiff = { ...machine, angleStep: 1, maxAngle: 5 }
     const found = correctHooping(ask({ x: 0, y: 0, rotation: 97.4 }, { hull: rectangle(40, 30), machine: stiff }))
     expect(found.dialled.rotation).toBe(95)
@@ -177,7 +177,7 @@ describe('correctHooping', () => {
     )
     // 84 x 62 in 100 x 100 leaves 8 and 19.
     expect(remedy(remedies, 'move-cloth')!.text).toBe(
-      'Loosen, move the cloth 6 mm to the right and 2 mm toward you, press again.',
+      'Loosen, move the cloth 6 mm to the right and 2 mm toward you, and close it again.',
     )
   })
 
@@ -190,15 +190,15 @@ describe('correctHooping', () => {
     expect(found.warnings.map((w) => w.code)).toEqual([code])
   })
 
-  it('names a mark far off the others, one outside the ring, and a stretch no cloth has', () => {
+  it('names a mark far off the others, one outside the hoop, and a stretch no cloth has', () => {
     const at = landed({ x: 0, y: 0, rotation: 2 })
     const names = ['the cross', 'the left dot', 'the right dot', 'the foot']
     const off = [at[0]!, at[1]!, { x: at[2]!.x, y: at[2]!.y + 14 }, at[3]!]
     const texts = (measured: Point[]): string[] =>
       correctHooping({ ...ask({ x: 0, y: 0, rotation: 2 }), measured, names }).warnings.map((w) => w.text)
-    expect(texts(off)).toEqual(['The right dot lies 14 mm off where the others put it: look again.'])
+    expect(texts(off)).toEqual(['The right dot lies 14 mm off from where the others put it. Check it.'])
     expect(texts([at[0]!, { x: -140, y: 0 }, at[2]!, at[3]!])[0]).toBe(
-      'The left dot would lie 90 mm past the field, outside the ring: look again.',
+      'The left dot would lie 90 mm past the field, outside the hoop. Check it.',
     )
     const wide = landed({ x: 0, y: 0, rotation: 0 })
       .slice(0, 3)

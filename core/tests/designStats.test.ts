@@ -54,7 +54,7 @@ describe('measuring a stitch list', () => {
     expect(loadClass).toBe('outline')
   })
 
-  it('calls a fill of rows 0.4 mm apart with stitches of 4 mm medium, at 62.5 a cm2', () => {
+  it('calls a fill of rows 0.4 mm apart with stitches of 4 mm medium, at 62.5 a cm²', () => {
     const rows = Array.from({ length: 101 }, (_, r) =>
       Array.from({ length: 11 }, (_, i) => `${(r % 2 ? 10 - i : i) * 4},${(r * 0.4).toFixed(2)},stitch,`),
     ).flat()
@@ -67,7 +67,7 @@ describe('measuring a stitch list', () => {
 })
 
 describe('measuring artwork and sizes', () => {
-  it('works out the load of artwork from its areas: a plain fill is 75 to 95 a cm2', () => {
+  it('works out the load of artwork from its areas: a plain fill is 75 to 95 a cm²', () => {
     const stats = designStats(
       readDesignSvg(
         '<svg xmlns="http://www.w3.org/2000/svg" width="60mm" height="40mm" viewBox="0 0 60 40"><rect x="10" y="8" width="40" height="24"/></svg>',

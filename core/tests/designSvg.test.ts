@@ -245,14 +245,14 @@ describe('hostile drawings', () => {
     [
       'a page of 200 km',
       page('<rect width="5" height="5"/>', 'width="200000000mm" height="5mm"'),
-      /no size for a design/,
+      /larger than 2000 mm/,
     ],
     ['a PNG under another name', '\u0089PNG\r\n\u001a\n\u0000\u0000', /This is a PNG picture/],
     ['web pages', '<html><body/></html>', /not an SVG/],
     ['a file cut short', '<svg xmlns="http://www.w3.org/2000/svg"><g>', /not well-formed/],
     ['nothing', ' ', /empty/],
     ['a drawing of drawings of drawings', bomb('<rect width="1" height="1"/>'), /repeats itself/],
-    ['shapes without number', page('<rect width="1" height="1"/>'.repeat(10_001)), /More than 10,000 painted/],
+    ['shapes without number', page('<rect width="1" height="1"/>'.repeat(10_001)), /over 10,000 shapes/],
     [
       'rules without end',
       page(
@@ -274,6 +274,6 @@ describe('hostile drawings', () => {
   })
 
   it('says what to do when there is only text', () => {
-    expect(refusal(page('<text>Tide</text>'))).toMatch(/turn it into outlines/)
+    expect(refusal(page('<text>Tide</text>'))).toMatch(/Convert the text to outlines/)
   })
 })

@@ -62,9 +62,9 @@ describe('changing a design for its place', () => {
 
   it.each([
     [1.1, null],
-    [1.11, /fewer stitches on each cm2/],
-    [0.89, /26 % more stitches on each cm2/],
-    [0.8, /56 % more stitches on each cm2/],
+    [1.11, /fewer stitches per cm²/],
+    [0.89, /26 % more stitches per cm²/],
+    [0.8, /56 % more stitches per cm²/],
   ])('at scale %d says: %s', (scale, words) => {
     const cautions = changeDesign(ell, { ...as, scale }).warnings.filter((w) => w.code === 'scaled')
     if (words) expect(cautions[0]!.text).toMatch(words)
@@ -168,7 +168,7 @@ describe('a group', () => {
     const size = sizeDesign({ width: 50, height: 30, stitches: 100, colours: ['#111111'] })
     expect(refusal(() => layGroup([badge], 'below', 5)).code).toBe('bad-request')
     expect(refusal(() => layGroup([badge, name], 'below', Number.NaN)).path).toBe('gap')
-    expect(refusal(() => groupDesigns(layGroup([badge, size], 'below', 5))).message).toMatch(/size alone/)
+    expect(refusal(() => groupDesigns(layGroup([badge, size], 'below', 5))).message).toMatch(/only know by its size/)
     expect(refusal(() => groupDesigns(layGroup([badge, name], 'beside', 2000))).code).toBe('too-large')
   })
 })

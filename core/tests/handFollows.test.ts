@@ -24,21 +24,21 @@ function followed({ steps, item }: PlacementPlan): { x: number; y: number } {
       ([line, far, side]) => (x = lineAt(line!, 'upright') + sign(side!) * number(far!)),
     ],
     [
-      /^From (.+?) go \S+ mm to (.+?): the .+; go (?:on|back) to (\S+ mm)/,
+      /^From (.+?) go \S+ mm to (.+?): the .+?\. Go (?:on|back) to (\S+ mm)/,
       ([line, side, far]) => (x = lineAt(line!, 'upright') + sign(side!) * number(far!)),
     ],
     [
-      /; the cross lies on the other side: go (\S+ mm) to (.+?) from (.+?) and/,
+      /\. For the cross go (\S+ mm) to (.+?) from (.+?) and/,
       ([far, side, line]) => (x = lineAt(line!, 'upright') + sign(side!) * number(far!)),
     ],
     [
-      / lies on (.+?): from it go (\S+ mm) to (.+?) and/,
+      / lies on (.+?)\. From it go (\S+ mm) to (.+?) and/,
       ([line, far, side]) => (x = lineAt(line!, 'upright') + sign(side!) * number(far!)),
     ],
     [/^Mark the middle of the pocket’s top/, () => (x = pocket!.at)],
     [/^Draw a line straight up and down along (.+?)[.:]/, ([line]) => (x = lineAt(line!, 'upright'))],
     [
-      /, level, (\S+ mm) (below|above) (.+?): mark the cross/,
+      / level, (\S+ mm) (below|above) (.+?)\. Mark the cross/,
       ([far, way, line]) => (y = lineAt(line!, 'level') + (way === 'below' ? 1 : -1) * number(far!)),
     ],
     [
@@ -99,7 +99,7 @@ it('and with distances of one’s own to any edge of the design, on either side 
         const what = plan.steps.map((s) => s.text).join(' ')
         expect([what, Math.abs(x - plan.pose.x) <= 1, Math.abs(y - plan.pose.y) <= 1]).toEqual([what, true, true])
         expect(what).not.toMatch(/(?<![\d.])0 mm/)
-        const on = /the \S*.*?; go on to (\d+) mm/.exec(what)
+        const on = /the \S*.*?\. Go on to (\d+) mm/.exec(what)
         if (on) expect(Number(on[1])).toBeGreaterThan(mm)
       }
 })
@@ -190,8 +190,8 @@ it('names the dots and the arrow of a turned design as they lie', () => {
     }).steps.map((s) => s.text)
   expect(texts('lower-right')).toContain('Dots 60 mm left and right of the cross, 30 mm above and below it.')
   expect(texts('lower-left')).toContain('Dots 30 mm left and right of the cross, 60 mm above and below it.')
-  expect(texts('lower-left').at(-1)).toBe('Arrow beyond the right dot: there the design has its top.')
-  expect(texts('upper-right').at(-1)).toBe('Arrow beyond the left dot: there the design has its top.')
+  expect(texts('lower-left').at(-1)).toBe('Arrow beyond the right dot: the top of the design.')
+  expect(texts('upper-right').at(-1)).toBe('Arrow beyond the left dot: the top of the design.')
 })
 
 describe('a row', () => {
@@ -201,8 +201,8 @@ describe('a row', () => {
   })
   it('is marked from the fold of the whole edge, its hems said', () => {
     const texts = pillowcase.steps.map((s) => s.text)
-    expect(texts[0]).toBe('Fold the open end in half and mark its middle, 250 mm from either end.')
-    expect(texts[1]).toMatch(/^The row keeps 15 mm clear at either end/)
+    expect(texts[0]).toBe('Fold the open end in half and mark its middle, 250 mm from each end.')
+    expect(texts[1]).toMatch(/^The row stays 15 mm clear of each end/)
   })
 
   it('gives each cross from the middle, however many there are', () => {

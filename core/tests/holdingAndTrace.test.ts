@@ -36,12 +36,12 @@ describe('how a piece is held', () => {
     expect(words({ method: 'floated', layers: onSticky })).toMatch(/paper side up.*Score the paper lightly.*cross-hair/)
     expect(words({ method: 'floated', layers: onSticky })).not.toMatch(/spray/i)
     expect(words({ method: 'floated', layers: onSpray })).toMatch(
-      /Spray the backing, never the cloth.*away from the machine, flames/,
+      /Spray the backing, never the cloth.*away from machine, flames/,
     )
     expect(words({ method: 'floated', layers: onSpray })).not.toMatch(/paper|score/i)
     // Mesh sprayed to the back of a piece on a sticky sheet: both.
     const between = [cloth('sprayed'), under('cut-away-mesh', 'sprayed'), under('tear-away-sticky', 'in-ring')]
-    expect(words({ method: 'floated', layers: between })).toMatch(/Spray the cut-away mesh.*paper side up.*peel it/)
+    expect(words({ method: 'floated', layers: between })).toMatch(/Spray the cut-away mesh.*paper side up.*Peel it/)
     expect(words({ method: 'hooped', layers: onSticky })).toMatch(/^Peel the paper/)
   })
 
@@ -63,11 +63,9 @@ describe('how a piece is held', () => {
     expect(words({ method: 'floated', layers: onSpray, holesStay: true })).toMatch(/Tape the edges down/)
     const loose = [cloth('in-ring'), under('cut-away-mesh', 'loose')]
     expect(words({ method: 'backing-under', layers: loose })).toMatch(
-      /the cloth alone over it.*slide the cut-away mesh under/,
+      /only the cloth over it.*slide the cut-away mesh under/,
     )
-    expect(words({ method: 'floated', layers: onSpray, tube: true })).toMatch(
-      /hoop lies inside it, or turn it inside out/,
-    )
+    expect(words({ method: 'floated', layers: onSpray, tube: true })).toMatch(/over the hoop, or turn it inside out/)
   })
 
   it('never has a knit pulled, and tells a lever from a screw', () => {

@@ -37,7 +37,7 @@ describe('rankHoops', () => {
     )
   })
 
-  it('keeps rings out of narrow garments, off seam ridges, and on the cloth', () => {
+  it('keeps hoops out of narrow garments, off seam ridges, and on the cloth', () => {
     const target = { x: 90, y: 100, rotation: 0 }
     const seam = {
       id: 's',
@@ -104,7 +104,7 @@ describe('chooseHolding', () => {
     ['a towel is floated', query({ family: 'terry' }), ['floated', 'hold.towels-floated']],
     ['a bruising cloth is floated', query({ bruise: 'high' }), ['floated', 'hold.bruised-floated']],
     [
-      'a corner with little cloth beyond the ring is floated',
+      'a corner with little cloth beyond the hoop is floated',
       { ...query({ family: 'twill' }), clothBeyondRing: 12 },
       ['floated', 'hold.nothing-against-floating'],
     ],
@@ -114,7 +114,7 @@ describe('chooseHolding', () => {
       ['hooped', 'hold.dense-hooped'],
     ],
     [
-      'goods too thick for the ring are clamped where there is a clamp',
+      'goods too thick for the hoop are clamped where there is a clamp',
       {
         ...query({ family: 'canvas', thicknessMm: 5 }),
         ring: { outsideWidthMm: 200, outsideHeightMm: 200, clamp: true, maxThicknessMm: 4 },
@@ -133,7 +133,7 @@ describe('chooseHolding', () => {
   })
 })
 
-it('classes a load by stitches a square centimetre', () => {
+it('classes a load by stitches per cm²', () => {
   // 84 x 62 mm is 52.08 cm2, of which a fill takes 0.7 and a line 0.25.
   expect(estimateLoad({ width: 84, height: 62 }, 3125)).toEqual({ mean: expect.closeTo(85.7, 1), loadClass: 'medium' })
   expect(estimateLoad({ width: 84, height: 62 }, 3125, 'line').mean).toBeCloseTo(240.0, 1)
@@ -162,7 +162,7 @@ describe('a whole row', () => {
     expect(ranked.find((c) => c.hoop === 'snug')!.fits).toBe(false)
   })
 
-  it('lies with its first group on the row, and is refused where any group’s ring is', () => {
+  it('lies with its first group on the row, and is refused where any group’s hoop is', () => {
     expect(ranked[0]!.target).toEqual({ x: -375, y: 440, rotation: 0 })
     const zone = {
       id: 'zip',

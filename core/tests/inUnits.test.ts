@@ -22,7 +22,7 @@ describe('a rule’s sentence in the worker’s units', () => {
 
   it('leaves all else alone', () => {
     const typed = '“12 mm mm” is not a length.'
-    for (const text of [typed, 'Needle 75/11, 600 a minute.', 'over 150 on each cm2', 'a 12 wt thread'])
+    for (const text of [typed, 'Needle 75/11, 600 a minute.', 'over 150 on each cm²', 'a 12 wt thread'])
       expect(inUnits(text, inch)).toBe(text)
   })
 

@@ -246,7 +246,7 @@ it('keeps a trouser leg’s design 15 mm off the seams, which lie at its edges a
       .warnings.map((w) => w.text)
       .join(),
   ).toMatch(/the leg’s seam; keep 15 mm/)
-  expect(at(50).steps[0]!.text).toMatch(/front up, its two seams apart/)
+  expect(at(50).steps[0]!.text).toMatch(/front up, with one seam along each edge/)
 })
 
 it('draws a left cuff, open and outside up, with its buttonhole at the worker’s right', () => {

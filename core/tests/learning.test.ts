@@ -91,7 +91,10 @@ describe('the shop’s own record', () => {
     const after = recommendRecipe(recordOf('pique', 6, 0)).options
     expect(after[0]!.id).not.toBe(first)
     const failed = after.find(({ id }) => id === first)
-    expect(failed?.because[0]).toMatchObject({ rule: 'own.record', text: expect.stringContaining('6 pieces') })
+    expect(failed?.because[0]).toMatchObject({
+      rule: 'own.record',
+      text: expect.stringContaining('0 of 6 of your pieces'),
+    })
     expect(recommendRecipe(recordOf('pique', 6, 6)).options[0]).toMatchObject({ id: first, record: { tries: 6 } })
   })
 

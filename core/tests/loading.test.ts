@@ -15,7 +15,7 @@ const polo: LoadingQuery = {
 }
 
 describe('orientLoading', () => {
-  it('puts the least cloth into the throat: the top of a polo, as its sides are closed and count double', () => {
+  it('puts the least cloth under the machine arm: the top of a polo, as its sides are closed and count double', () => {
     // Right 175 closed: 350; left 365 closed: 730; up 190; down 520. The top goes right at a quarter turn clockwise.
     const { turn, sides } = orientLoading(polo)
     expect(turn).toBe(90)
@@ -33,7 +33,7 @@ describe('orientLoading', () => {
     expect(orientLoading({ ...long, extents: { ...polo.extents, left: 150 } }).turn).toBe(180)
   })
 
-  it('keeps the hem toward the worker where that is the house habit and it fits', () => {
+  it('keeps the hem toward the worker where that is the preference and it fits', () => {
     expect(orientLoading({ ...polo, habit: 'hem-to-user' })).toMatchObject({ turn: 0, because: [{ habit: 'loading' }] })
   })
 
@@ -44,7 +44,7 @@ describe('orientLoading', () => {
     expect(orientLoading({ ...even, extents: { up: 200, right: 300, down: 200, left: 300 } }).turn).toBe(90)
   })
 
-  it('rolls what lies beyond the field in the throat: area over the part of a roll that is cloth', () => {
+  it('rolls what lies beyond the field cloth under the arm: area over the part of a roll that is cloth', () => {
     // 175 less half of 130: 110 mm; 2 layers of 0.7: 154 mm2 of cloth, 60 % of a disc of 18.08 mm.
     const { roll, warnings } = orientLoading({ ...polo, quarterTurns: false, closed: {} })
     expect(roll!.diameter).toBeCloseTo(18.08, 2)
@@ -60,7 +60,7 @@ describe('orientLoading', () => {
   })
 
   it('does not turn a design for a little less cloth, where that costs the room to correct', () => {
-    // 150 by 100 in 260 by 160: 55 and 30 to spare as it lies, 80 and 5 a quarter round, with 19 mm less in the throat.
+    // 150 by 100 in 260 by 160: 55 and 30 to spare as it lies, 80 and 5 a quarter round, with 19 mm less cloth under the arm.
     const tote: LoadingQuery = {
       ...{ ...polo, design: { width: 150, height: 100, rotation: 0 }, closed: {} },
       ...{ field: { shape: 'rect', width: 260, height: 160, cornerRadius: 0 } },
@@ -78,7 +78,7 @@ describe('orientLoading', () => {
     expect(orientLoading(tight(99)).turn).toBe(90)
   })
 
-  it('never has much more in the throat than another way that fits would', () => {
+  it('never has much more cloth under the arm than another way that fits would', () => {
     const far = fc.double({ min: 0, max: 900, noNaN: true })
     fc.assert(
       fc.property(fc.record({ up: far, right: far, down: far, left: far }), fc.boolean(), (extents, quarterTurns) => {
@@ -95,11 +95,11 @@ describe('orientLoading', () => {
   it('says what another way would cost', () => {
     const { others } = orientLoading({ ...polo, names: { down: 'hem', up: 'neck' } })
     expect(others.find((o) => o.turn === 0)!.text).toBe(
-      'Hem toward you instead: 15 mm less in the throat, on a closed side.',
+      'Hem toward you instead: 15 mm less cloth under the arm, sewn-shut side.',
     )
   })
 
-  it('takes the turn it is given for the worker’s sake or the ring’s, and offers the way it would have gone', () => {
+  it('takes the turn it is given for the worker’s sake or the hoop’s, and offers the way it would have gone', () => {
     const names = { left: 'left side' }
     const taken = (takenFor: 'worker' | 'ring') => orientLoading({ ...polo, names, turn: 180, takenFor })
     for (const why of ['worker', 'ring'] as const) {
@@ -108,7 +108,7 @@ describe('orientLoading', () => {
     }
     expect(taken('worker').because[0]!.rule).toBe('load.own-way')
     expect(taken('ring').because[0]!.text).toBe(
-      'The left side goes into the throat: only so does the ring lie on the cloth.',
+      'The left side goes under the machine arm. Otherwise the hoop is off the cloth.',
     )
   })
 })

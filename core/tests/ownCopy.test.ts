@@ -69,7 +69,7 @@ describe('a design known by its size alone', () => {
       rankHoops({ hull: rectangle(98, 98), hoops: [hoop(corner, width)] })[0]!
         .reasons.map((r) => r.text)
         .join(' ')
-    expect(says(40)).toMatch(/corners reach .* into the field’s round corners; but for them it would go in/)
+    expect(says(40)).toMatch(/corners reach .* into the field’s round corners. Otherwise it would fit/)
     expect(says(40, 90)).toMatch(/reaches 4 mm past the sewing field|reaches .* past the sewing field/)
   })
 })

@@ -45,13 +45,13 @@ describe('a polo’s left chest', () => {
     const at = (down: number) =>
       planPlacement({ kind: 'polo', placement: 'left-chest', measures: polo, design: tern, distances: { down } })
     // The underarm lies 210 below the shoulder point.
-    expect(at(150).steps.map((s) => s.text)).toContain('Check: the cross lies 60 mm above the underarm line.')
-    expect(at(230).steps.map((s) => s.text)).toContain('Check: the cross lies 20 mm below the underarm line.')
+    expect(at(150).steps.map((s) => s.text)).toContain('Check: the cross is 60 mm above the underarm line.')
+    expect(at(230).steps.map((s) => s.text)).toContain('Check: the cross is 20 mm below the underarm line.')
     expect(at(230).warnings.map((w) => w.code)).toContain('below-underarm')
     expect(at(150).warnings).toEqual([])
   })
 
-  it('follows the house habit for chests', () => {
+  it('follows the preference for chests', () => {
     const level = planPlacement({
       kind: 'polo',
       placement: 'left-chest',
@@ -124,9 +124,7 @@ describe('what does not go', () => {
   const codes = (over: object): string[] => panel(over).warnings.map((w) => `${w.severity}:${w.code}`)
 
   it('is warned of by how far: past the edge, on a strip, too near one', () => {
-    expect(panel({ distances: { fromLeft: 30 } }).warnings[0]!.text).toBe(
-      'The design reaches 12 mm past the item’s edge.',
-    )
+    expect(panel({ distances: { fromLeft: 30 } }).warnings[0]!.text).toBe('The design goes 12 mm past the item’s edge.')
     expect(codes({ distances: { fromLeft: 50 } })).toContain('stop:in-zone')
     expect(codes({ distances: { fromLeft: 60 } })).toContain('caution:near-zone')
     expect(codes({})).toEqual([])

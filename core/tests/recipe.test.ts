@@ -63,7 +63,7 @@ describe('what a practitioner would do', () => {
       '75/11 embroidery',
     ],
     [
-      'heavy duck: cut-away in the ring, sharp',
+      'heavy duck: cut-away in the hoop, sharp',
       { cloth: { family: 'canvas', colour: '#4f5b4a' } },
       'hooped',
       'cloth / cut-away-medium',
@@ -152,7 +152,7 @@ describe('what a practitioner would do', () => {
     })
   })
 
-  it('sizes the pieces: ring and 20 mm a side in the ring, design and 40 under, 20 for film, 12 for the cover', () => {
+  it('sizes the pieces: hoop and 20 mm a side in the hoop, design and 40 under, 20 for film, 12 for the cover', () => {
     const o = best({
       cloth: { family: 'terry', colour: '#ffffff' },
       use: { nextToSkin: true },
@@ -275,7 +275,7 @@ describe('what other practitioners do with the same piece is among the options',
       (o: RecipeOption) => o.holding === 'hooped' && under(o, 'cut-away-medium'),
     ],
     [
-      'a polo floated, so that no ring marks it',
+      'a polo floated, so that no hoop marks it',
       { work: { loadClass: 'medium' } },
       (o: RecipeOption) => o.holding === 'floated' && kinds(o).includes('tear-away-sticky'),
     ],

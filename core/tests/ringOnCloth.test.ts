@@ -96,7 +96,7 @@ const cases = itemKinds.flatMap((kind) =>
   }),
 )
 
-describe('a ring on the items of the catalogue', () => {
+describe('a hoop on the items of the catalogue', () => {
   it('is never offered as hooped where it leaves the cloth or frames an opening; nor refused where a slide would do', () => {
     const wrong: string[] = []
     for (const { name, design, plan } of cases.filter((c, i) => c.plan.row === null && i % ONE_IN === 0)) {

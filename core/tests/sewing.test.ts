@@ -38,7 +38,7 @@ describe('what a machine sews in one hooping', () => {
   it('a row of one colour is sewn without a halt; one of no copies is refused', () => {
     const row = sewProgram({ blocks: [block('#a00000', 100)], copies: 3, speedSpm: 600 })
     expect(row.blocks.map(({ halt }) => halt)).toEqual([null, null, null])
-    expect(() => sewProgram({ blocks: [block('#a00000', 100)], copies: 0, speedSpm: 600 })).toThrow('At least one copy')
+    expect(() => sewProgram({ blocks: [block('#a00000', 100)], copies: 0, speedSpm: 600 })).toThrow('at least one copy')
   })
 })
 

@@ -94,7 +94,7 @@ const demands: Record<string, (a: Asked) => boolean> = {
   'nothing is fused, or lifted with heat, where the cloth takes none': ({ q, o }) =>
     !['low', 'no'].includes(familyFacts[q.cloth.family].heat) ||
     !o.layers.some((l) => l.grip === 'fused' || l.kind === 'heat-away-film'),
-  'what a ring marks is put in one with a warning': ({ q, o }) =>
+  'what a hoop marks is put in one with a warning': ({ q, o }) =>
     familyFacts[q.cloth.family].bruise !== 'high' ||
     !['hooped', 'backing-under'].includes(o.holding) ||
     /mark/.test(o.against?.text ?? ''),
@@ -104,7 +104,7 @@ const demands: Record<string, (a: Asked) => boolean> = {
     cloth(o).grip !== 'sticky' || !under(o).some((l) => l.grip === 'sprayed'),
   'dark backing is named under dark cloth where it stays': ({ q, o }) =>
     q.cloth.colour !== '#22262b' || !stays(o) || o.because.some((b) => /black or dark/.test(b.text)),
-  'cloth is pressed on sticky only where sticky lies in the ring, and what lies between is stuck to the cloth': ({
+  'cloth is pressed on sticky only where sticky lies in the hoop, and what lies between is stuck to the cloth': ({
     o,
   }) => {
     const grip = cloth(o).grip
@@ -122,7 +122,7 @@ const demands: Record<string, (a: Asked) => boolean> = {
     (o.holding !== 'floated' || under(o).some((l) => l.grip === 'in-ring')),
   'a layer is fused if and only if it is a fusible one': ({ o }) =>
     under(o).every((l) => (l.grip === 'fused') === l.kind.endsWith('-fusible')),
-  'sticky tear-away next to skin carries a mesh': (a) =>
+  'sticky tear-away next to the skin carries a mesh': (a) =>
     !skin(a) || !under(a.o).some((l) => l.kind === 'tear-away-sticky') || stays(a.o),
   'a caution that asks for a cover comes with one': ({ o }) =>
     !o.cautions.some((c) => /soft cover on/.test(c.text)) || o.layers.some((l) => l.role === 'cover'),

@@ -31,12 +31,12 @@ describe('what no longer suits of a stack', () => {
     expect([found(hooped, 'hooped'), found(floated, 'floated')]).toEqual([[], []])
   })
 
-  it('is the cloth that would lie in the ring, or on top of it, when the other is chosen', () => {
+  it('is the cloth that would lie in the hoop, or on top of it, when the other is chosen', () => {
     expect(found(hooped, 'floated')).toEqual([['cloth-grip', 0]])
     expect(found(floated, 'hooped')).toEqual([['cloth-grip', 0]])
   })
 
-  it('is the backing that has to lie loose when it is slid under, and in the ring when the piece hangs on it', () => {
+  it('is the backing that has to lie loose when it is slid under, and in the hoop when the piece hangs on it', () => {
     expect(found(hooped, 'backing-under')).toEqual([['backing-grip', 1]])
     const under = { ...hooped, layers: [cloth('in-ring'), backing('tear-away-medium', 'loose')] }
     expect(found(under, 'floated')).toEqual([
@@ -45,7 +45,7 @@ describe('what no longer suits of a stack', () => {
     ])
   })
 
-  it('is a piece cut for a smaller ring, whichever way round it was cut', () => {
+  it('is a piece cut for a smaller hoop, whichever way round it was cut', () => {
     // The ring of 134 x 150 with 20 on each side needs 174 x 190.
     const ring = { outsideWidthMm: 134, outsideHeightMm: 150 }
     const cut = (widthMm: number, heightMm: number) => ({

@@ -63,15 +63,15 @@ describe('a list for paper', () => {
 
   it('has a line a thing, and goes on to another page when one is full', () => {
     // 297 high, less 15 at either edge, 14 of head and 8 of foot: 245, which is 20 rows of 12.
-    const { pages: sheets } = listPages({ title: 'To buy', foot: 'Made today', rows: rows(21), paper: 'a4' })
+    const { pages: sheets } = listPages({ title: 'Shopping list', foot: 'Made today', rows: rows(21), paper: 'a4' })
     expect(sheets.map((page) => texts(page.ink).filter((t) => t.text.startsWith('Thing')).length)).toEqual([20, 1])
-    expect(sheets[1]!.label).toBe('To buy, 2 of 2')
+    expect(sheets[1]!.label).toBe('Shopping list, 2 of 2')
   })
 
   it('keeps every word on the paper, and one page where there is nothing', () => {
-    const { pages: sheets } = listPages({ title: 'To buy', foot: 'Made today', rows: rows(50), paper: 'letter' })
+    const { pages: sheets } = listPages({ title: 'Shopping list', foot: 'Made today', rows: rows(50), paper: 'letter' })
     for (const { at } of sheets.flatMap((page) => texts(page.ink)))
       expect([at.x >= 0 && at.x <= papers.letter.width, at.y > 0 && at.y < papers.letter.height]).toEqual([true, true])
-    expect(listPages({ title: 'To buy', foot: '', rows: [], paper: 'a4' }).pages).toHaveLength(1)
+    expect(listPages({ title: 'Shopping list', foot: '', rows: [], paper: 'a4' }).pages).toHaveLength(1)
   })
 })

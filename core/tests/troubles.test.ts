@@ -65,7 +65,7 @@ describe('what went wrong', () => {
 
   it('what was skipped, worn or turned comes to the front with its reason', () => {
     const [needle] = likelyCauses('needle-breaks', sewn(twill, { skipped: ['check.trace'] }))
-    expect(needle).toMatchObject({ id: 'needle.ring', because: 'it was not traced', change: { id: 'trace' } })
+    expect(needle).toMatchObject({ id: 'needle.ring', because: 'it wasn’t traced', change: { id: 'trace' } })
     expect(firstOf('thread-breaks', sewn(twill, { needleMinutes: 500 }))).toBe('breaks.old')
     expect(
       firstOf(

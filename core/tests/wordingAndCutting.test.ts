@@ -121,7 +121,7 @@ describe('names of an order', () => {
     expect(fitted.map(({ problem }) => problem)).toEqual([
       'This typeface has no “🧵”.',
       null,
-      'Type the words to be set.',
+      'Type the words to stitch.',
     ])
   })
 })

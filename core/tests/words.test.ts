@@ -6,20 +6,20 @@ describe('a sentence as data', () => {
   it('is the same in other units, and is written in them', () => {
     const said = message('was.design-by-size', { width: 50.8, height: 76.2 })
     expect([writeMessage(said), writeMessage(said, { unit: 'in' })]).toEqual([
-      'a design of 51 mm by 76 mm',
-      'a design of 2" by 3"',
+      'a design 51 mm × 76 mm',
+      'a design 2" × 3"',
     ])
     expect(JSON.parse(JSON.stringify(said))).toEqual(said)
   })
 
   it('may hold names that hold lengths', () => {
     const name: Message = ['was.design-by-size', { width: 25.4, height: 25.4 }]
-    expect(writeMessage(['was.line', { line: name }], { unit: 'in' })).toBe('a line of its list: a design of 1" by 1"')
+    expect(writeMessage(['was.line', { line: name }], { unit: 'in' })).toBe('a line of its list: a design 1" × 1"')
     expect(writeName({ own: 'Ferry’s zip' })).toBe('Ferry’s zip')
   })
 
   it('of a newer version says that it is one', () => {
-    expect(writeMessage(['step.by-laser', { far: 3 }])).toBe('Something a newer version of the program noted.')
+    expect(writeMessage(['step.by-laser', { far: 3 }])).toBe('Noted by a newer version of the program.')
   })
 })
 

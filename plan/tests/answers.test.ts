@@ -20,7 +20,7 @@ const done = (piece: Piece, stages: readonly StageId[], on = shelf): Piece =>
   stages.reduce((so, stage) => Piece.parse(patched(so, decideStage(so, stage, planPiece(so, on), at)!)), piece)
 
 describe('what follows from the item is not asked', () => {
-  it('a tee is worn next to skin, a bib is an infant’s, and an infant’s size is an infant’s', () => {
+  it('a tee is worn next to the skin, a bib is an infant’s, and an infant’s size is an infant’s', () => {
     const use = (kind: string, size: string, placement = '') =>
       knownUse({ item: { kind, size, shared: null, own: null }, measure: { placement } })
     expect([use('tee', 'm'), use('bib', 'infant'), use('apron', 'usual')]).toEqual([
@@ -126,7 +126,7 @@ describe('the hoop', () => {
     expect(done(piece, ['measure', 'build', 'hoop']).hoop).toMatchObject({ hoopId: hoop.ranked[0]!.hoop })
   })
 
-  it('has the piece floated on it where its ring would hang off', () => {
+  it('has the piece floated on it where its hoop would hang off', () => {
     // A ring 300 high over a chest 61 mm below the neck of an infant's bodysuit reaches over the neck.
     const tall = { ...shelf, hoops: [hoopOf('tall', 150, 250)] }
     const start = { item: { kind: 'infant-bodysuit', size: 'infant' }, placement: 'chest' } as const

@@ -104,7 +104,7 @@ it('a change is sent as what is otherwise, so that another hand’s layer stays'
   expect(patchToStack(two, gone).layers).toMatchObject({ 'new-0': null })
 })
 
-it('small letters are threaded as advised, and the ring that would be taken sizes the pieces', () => {
+it('small letters are threaded as advised, and the hoop that would be taken sizes the pieces', () => {
   const letters = {
     ...shelf,
     designs: { tern: { ...shelf.designs.tern, kind: 'wording' as const, smallestLetterMm: 5 } },
@@ -132,7 +132,7 @@ it('a layer says why it lies there and how it comes off; the worker’s own says
   const { stack, ask } = worked()
   const settled = settledStack(stack)
   const { why, off } = layerReasons(settled, 1, ask.basis)
-  expect(why[0]).toMatch(/^It stretches 17.5 %: cut-away stays/)
+  expect(why[0]).toMatch(/^It stretches 17.5 %: fused cut-away stays/)
   expect(off).toMatch(/^Trim the cut-away 6 to 12 mm/)
   const own = { ...settled, layers: settled.layers.map((l) => ({ ...l, own: true })) }
   expect(layerReasons(own, 1, ask.basis).why).toEqual([])

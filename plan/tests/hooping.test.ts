@@ -105,7 +105,7 @@ describe('is it straight enough', () => {
   })
 })
 
-it('reads a camera’s picture from aslant by the ring’s four notches', () => {
+it('reads a camera’s picture from aslant by the hoop’s four notches', () => {
   const square = shelf.hoops[0]!
   // A plain view of 2 pixels a millimetre about (320, 240).
   const px = (x: number, y: number) => ({ x: 320 + 2 * x, y: 240 + 2 * y })
@@ -133,7 +133,7 @@ describe('what is dialled', () => {
   })
 })
 
-it('cuts for the ring that is kept, from the shortest roll that gives it', () => {
+it('cuts for the hoop that is kept, from the shortest roll that gives it', () => {
   const roll = (id: string, leftMm: number) =>
     ({
       ...kept,
@@ -162,7 +162,7 @@ it('cuts for the ring that is kept, from the shortest roll that gives it', () =>
   expect(cutSizes({ ...ask, supplies: [roll('short', 340)] })[0]!.supply).toBeNull()
 })
 
-it('lines a towel up by its border along the ring’s inside edge', () => {
+it('lines a towel up by its border along the hoop’s inside edge', () => {
   const towel = polo(
     { measure: { designId: 'tern' }, hoop: { hoopId: 'long', turn: 0 } },
     { item: { kind: 'bath-towel', size: 'usual' }, placement: 'above-border', family: 'terry' },
@@ -256,6 +256,6 @@ it('asks before the start for what holds it: magnets at a clamp, the inner ring 
   }
   expect(listed('clamp')).toMatch(/Magnets seated all round/)
   expect(listed('clamp')).not.toMatch(/inner ring/i)
-  expect(listed('square')).toMatch(/Inner ring the right way round/)
+  expect(listed('square')).toMatch(/Inner ring right way round/)
   expect(listed('square')).not.toMatch(/magnet/i)
 })

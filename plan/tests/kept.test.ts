@@ -206,7 +206,7 @@ describe('a change in what a decision rests on', () => {
   it('tells layers by their names, and of a hoop that is gone', () => {
     expect(words(decided, 'build', other({ topping: 'always' })).join(' ')).toMatch(/^Now also: .*film/i)
     expect(words(decided, 'hoop', { ...small, hoops: [] })).toEqual([
-      'Was: square, 100 mm × 100 mm in its field. Now: the hoop is not in the stash any more.',
+      'Was: square, 100 mm × 100 mm in its field. Now: the hoop is no longer in the stash.',
     ])
   })
 

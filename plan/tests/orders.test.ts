@@ -36,7 +36,7 @@ describe('a list of names', () => {
     ])
     expect(bad.map(({ line }) => line)).toEqual([4, 5, 6, 7])
     expect(bad[0]!.says).toBe(
-      '“XXXXL” is no size of polo: write Infant, 18–24 months, 2–4, 5–6, 8, 10–12, 14, S, M, L, XL, 2XL or 3XL.',
+      '“XXXXL” is not a size of polo: write Infant, 18–24 months, 2–4, 5–6, 8, 10–12, 14, S, M, L, XL, 2XL or 3XL.',
     )
   })
 
@@ -51,8 +51,8 @@ describe('a list of names', () => {
       [4, ''],
     ])
     expect(odd).toEqual([
-      { line: 1, says: 'It is in the order already.' },
-      { line: 4, says: 'It is the same as line 3.' },
+      { line: 1, says: 'Already in the order.' },
+      { line: 4, says: 'Same as line 3.' },
     ])
     expect(bad.map(({ line }) => line)).toEqual([5])
   })

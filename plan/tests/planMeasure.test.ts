@@ -35,8 +35,11 @@ describe('a design that was chosen and is not on the device', () => {
 
   it('is said, and nothing is planned or decided by a guess of it', () => {
     const { problems, placement } = plan(lost)
-    expect([problems.design, placement]).toEqual([expect.stringMatching(/not on this device: wait .* choose/), null])
-    expect(nextAction(lost, plan(lost))).toMatch(/not on this device/)
+    expect([problems.design, placement]).toEqual([
+      expect.stringMatching(/isn’t on this device yet\. Wait, or choose/),
+      null,
+    ])
+    expect(nextAction(lost, plan(lost))).toMatch(/isn’t on this device/)
     expect(decideStage(lost, 'measure', planPiece(lost, { ...shelf, hoops: [], supplies: [] }), at)).toBeNull()
   })
 })
@@ -85,7 +88,7 @@ it('says a count of motifs that is no number at its field, and a design wider th
     { item: { kind: 'napkin', size: 'lunch' }, placement: 'corner' },
   )
   expect(plan(wide).problems['design.width']).toBe(
-    'The design is 420 mm wide and the item only 400 mm: take a smaller one.',
+    'The design is 420 mm wide and the item only 400 mm. Use a smaller one.',
   )
 })
 

@@ -127,7 +127,7 @@ describe('the plan of a piece', () => {
     expect(plans({ ...badge, summary: null as never }).hoop.ranked[0]!.fits).toBe(false)
   })
 
-  it('floats a panel that ends at the ring, and hoops it with a caution where the worker says so', () => {
+  it('floats a panel that ends at the hoop, and hoops it with a caution where the worker says so', () => {
     const panel = (holding: 'hooped' | null) =>
       polo(
         {
@@ -153,21 +153,21 @@ describe('the next action', () => {
     stages.reduce((so, stage) => patched<Piece>(so, decideStage(so, stage, planPiece(so, shelf), at)!), piece)
 
   it('asks for the design, then the numbers, then the marks', () => {
-    expect(says(polo())).toBe('Choose the design, or give its size.')
+    expect(says(polo())).toBe('Choose the design or enter its size.')
     const begun = polo({ measure: { designId: 'tern', measures: { chestWidth: measured.chestWidth } } })
-    expect(says(begun)).toBe('Measure: 3 numbers still assumed from the size.')
+    expect(says(begun)).toBe('Measure: 3 numbers still typical for the size.')
     expect(says(ready)).toBe('Mark it: cross 183 mm below the shoulder point, 90 mm from centre')
   })
 
   it('follows the first stage that is not done, even when a later one is', () => {
     expect(stageAt(done(ready, 'measure', 'hoop'))).toBe('build')
-    expect(says(done(ready, 'measure'))).toBe('Choose what goes underneath.')
+    expect(says(done(ready, 'measure'))).toBe('Choose the layers.')
     expect(says(done(ready, 'measure', 'build'))).toBe('Cross 183 mm below the shoulder point, 90 mm from centre')
     const ticking = patched(done(ready, 'measure', 'build', 'hoop'), {
       stitch: { checks: { a: true, b: false, c: true } },
     })
-    expect(says(ticking)).toBe('Before the start: 2 lines of the list ticked.')
-    expect(says(done(ready, 'measure', 'build', 'hoop', 'stitch'))).toBe('Finish it, then record how it came out.')
+    expect(says(ticking)).toBe('Before you start: 2 lines of the list ticked.')
+    expect(says(done(ready, 'measure', 'build', 'hoop', 'stitch'))).toBe('Finish it and say how it came out.')
   })
 
   it('says where the design was decided to go, whatever the habits are since, in the units of today', () => {

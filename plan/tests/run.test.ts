@@ -192,10 +192,10 @@ describe('the list before the start', () => {
       said({ turn: 1.5, right: 0, down: 0 }),
       said({ turn: 0, right: 0, down: 0 }),
     ]).toEqual([
-      'Dial in 90° anticlockwise, 4.2 mm right, 1.6 mm toward you.',
-      'Dial in 20.5 mm left, 0.5 mm away from you.',
-      'Dial in 1.5° clockwise.',
-      'Centred: no turn, no move.',
+      'Dial in 90° anticlockwise, 4.2 mm right, 1.6 mm toward you',
+      'Dial in 20.5 mm left, 0.5 mm away from you',
+      'Dial in 1.5° clockwise',
+      'Centred: no turn, no move',
     ])
     const size = {
       ...apron.measure.ownDesign,
@@ -239,10 +239,10 @@ describe('the list before the start', () => {
         ({ line }) => line.code === 'start.bobbin',
       )!.line.text
     expect(said({ need: 54, left: null, full: 50, changes: 1 })).toBe(
-      'Bobbin: 54 m needed; put in a full one, 50 m, and fresh ones on the way: 1.',
+      'Bobbin: 54 m needed. Put in a full one (50 m). Changes on the way: 1',
     )
-    expect(said({ need: 20, left: null, full: 50, changes: 0 })).toBe('Bobbin: 20 m needed; put in a full one, 50 m.')
-    expect(said({ need: 20, left: 30, full: 50, changes: 0 })).toBe('Bobbin: 20 m needed, 30 m on it; it lasts.')
+    expect(said({ need: 20, left: null, full: 50, changes: 0 })).toBe('Bobbin: 20 m needed. Put in a full one (50 m)')
+    expect(said({ need: 20, left: 30, full: 50, changes: 0 })).toBe('Bobbin: 20 m needed, 30 m on it')
     // A machine in which no bobbin is known, and full ones of 20 m in the drawer: 20 m go in first.
     const empty = { ...stock, machines: stock.machines.map((one) => ({ ...one, bobbin: null, bobbinM: null })) }
     const wound = [{ ...demo.bobbins[0]!, weight: plans.built.stack!.bobbin!.weight, left: 5, woundM: 20 }]
@@ -253,7 +253,7 @@ describe('the list before the start', () => {
   it('pins that were counted in are said with their number', () => {
     const pinned = Piece.parse({ ...apron, stitch: { ...apron.stitch, pins: '6' } })
     expect(idsOf(pinned)).not.toContain('check.pins')
-    expect(lines(pinned).find(({ line }) => line.code === 'start.pins-in')!.line.text).toMatch(/^Pins in: 6,/)
+    expect(lines(pinned).find(({ line }) => line.code === 'start.pins-in')!.line.text).toMatch(/^6 pins in,/)
   })
 
   it('a row has a list for each hooping, ticked each by itself', () => {

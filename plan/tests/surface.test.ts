@@ -190,7 +190,7 @@ it('a design past the edge stops the marks, and is said at every later stage', (
     },
   })
   const plan = planMeasure(past, shelf)
-  expect(plan.problems.placed).toMatch(/^The design reaches \d+ mm past the item’s edge\.$/)
+  expect(plan.problems.placed).toMatch(/^The design goes \d+ mm past the item’s edge\.$/)
   expect(decideStage(past, 'measure', planPiece(past, shelf), at)).toBeNull()
   const before = patched<Piece>(past, { measure: { distances: { across: null } } })
   const kept = patched<Piece>(before, decideStage(before, 'measure', planPiece(before, shelf), at)!)

@@ -87,8 +87,8 @@ function portOf(name: string, text: string): number {
 /** Where phones come in, or why they do not, for who started the program and looks at what it says. */
 function tellOfPhones(phones: Phones): void {
   const { open, problem, addresses } = phones.state()
-  if (problem) console.log(`Phones cannot come in. ${problem}`)
-  if (open) console.log(`Phones come in at ${addresses.join(' or ')}: let one in under “Phones” in the settings.`)
+  if (problem) console.log(`Phones can’t connect. ${problem}`)
+  if (open) console.log(`Phones connect at ${addresses.join(' or ')}: connect one in Settings, Phones.`)
 }
 
 function listen(fetch: Parameters<typeof serve>[0]['fetch'], port: number): Promise<ServerType> {
@@ -116,7 +116,7 @@ async function importByApi(app: ReturnType<typeof sites>['loopback'], port: numb
   })
   if (!answer.ok)
     throw new StartError(`The demo shop ${file} was not taken: ${((await answer.json()) as { detail: string }).detail}`)
-  console.log('The demo shop came in.')
+  console.log('The demo shop is loaded.')
 }
 
 start().catch((error: unknown) => {

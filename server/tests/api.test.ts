@@ -142,7 +142,7 @@ it('refuses a patch that reaches for the language', async () => {
 })
 
 it('refuses a key it does not know with its path, in words, whatever it is set to', async () => {
-  const unknown = (path: string) => ({ path, message: expect.stringMatching(/^Nothing of this name is known/) })
+  const unknown = (path: string) => ({ path, message: expect.stringMatching(/^This name isn’t known/) })
   const errors = async (patch: object) => (await ask('PATCH', '/pieces/a', patch)).body.errors
   expect(await errors({ hoopTurn: 90, measure: { colour: 'red', measures: {} } })).toEqual([
     unknown('hoopTurn'),
@@ -151,7 +151,7 @@ it('refuses a key it does not know with its path, in words, whatever it is set t
   expect(await errors({ hoopTurn: null })).toEqual([unknown('hoopTurn')])
   expect(await errors({ finish: { faults: { measles: null } } })).toEqual([unknown('finish.faults.measles')])
   expect(await errors({ measure: { placement: 'left-knee' } })).toEqual([
-    { path: 'measure.placement', message: 'No item is known with this placement.' },
+    { path: 'measure.placement', message: 'No item has this placement.' },
   ])
   expect((await ask('PUT', '/pieces/new', { ...crewPolo('new'), hoopTurn: 90 })).body.errors).toEqual([
     unknown('hoopTurn'),
@@ -208,7 +208,7 @@ it('refuses a body over 2 MB and text that is not JSON, in words', async () => {
   })
   expect([answer.status, ((await answer.json()) as { detail: string }).detail]).toEqual([
     400,
-    'The request is not valid JSON; send it again.',
+    'The request isn’t valid JSON. Send it again.',
   ])
 })
 

@@ -134,13 +134,13 @@ describe('a backup', () => {
       out.write('../../../photo.jpg', at)
     const bad: [string, Buffer, RegExp][] = [
       ['damaged', flipped, /damaged since/],
-      ['cut short', zip.subarray(0, zip.length - 40), /no zip, or it is cut short/],
-      ['no zip', Buffer.from('a letter to the shop'), /no zip/],
+      ['cut short', zip.subarray(0, zip.length - 40), /isn’t a zip file, or it’s cut short/],
+      ['no zip', Buffer.from('a letter to the shop'), /isn’t a zip/],
       ['foreign', await zipOf({ 'letter.txt': 'dear shop' }), /no manifest/],
       ['another format', await withManifest({ format: 'something' }), /no backup of a shop/],
       ['newer', await withManifest({ version: 7 }), /newer version \(7\)/],
-      ['out of itself', out, /not sound/],
-      ['a file more', await zipOf({ ...files, 'run.sh': 'rm' }), /does not know this file/],
+      ['out of itself', out, /damaged/],
+      ['a file more', await zipOf({ ...files, 'run.sh': 'rm' }), /doesn’t list this file/],
       [
         'a file less',
         await withManifest({
@@ -153,7 +153,7 @@ describe('a backup', () => {
         await zipOf({ ...files, 'shop.json': files['shop.json']!.replace('Marram', 'Barram') }),
         /damaged since/,
       ],
-      ['huge', await zipOf({ ...files, 'documents/hoops.jsonl': Buffer.alloc(30_000_000) }), /larger than any shop/],
+      ['huge', await zipOf({ ...files, 'documents/hoops.jsonl': Buffer.alloc(30_000_000) }), /too large for a shop/],
     ]
     for (const [what, bytes, says] of bad) {
       const { status, body } = await give(empty, bytes)
@@ -181,7 +181,7 @@ describe('backups by themselves', () => {
     rmSync(daily.folder, { recursive: true })
     writeFileSync(daily.folder, '')
     await daily.take()
-    expect((await daily.list()).problem).toMatch(/could not be written/)
+    expect((await daily.list()).problem).toMatch(/couldn’t be written/)
     rmSync(daily.folder)
     daily.stop()
   })

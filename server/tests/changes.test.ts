@@ -146,7 +146,7 @@ it('sets aside what cannot be read, with why, and shows the rest on every list',
   expect((await again.ask('GET', '/shop')).name).toBe('My workshop')
   const aside = (await again.ask('GET', '/set-aside')) as { id: string; reason: string }[]
   expect(aside.map(({ id, reason }) => [id, reason])).toEqual([
-    ['b', 'It is damaged: what lies there is only a part of it, or something else.'],
+    ['b', 'It’s damaged or incomplete.'],
     ['c', expect.stringMatching(/^measure.placement: /)],
   ])
   // Nothing can be done to them by accident.
@@ -159,7 +159,7 @@ it('sets aside what cannot be read, with why, and shows the rest on every list',
   await again.close()
 })
 
-it('tells of what a file was written over that it had not seen, and of nothing where it changed nothing', async () => {
+it('tells of what a file was overwritten that it had not seen, and of nothing where it changed nothing', async () => {
   const shop = await openShop()
   await shop.ask('PUT', '/pieces/a', crewPolo('a'))
   const older = await shop.ask('GET', '/export')

@@ -37,16 +37,16 @@ describe('a design on the wire', () => {
   })
 
   it.each([
-    [{ stitches: 0 }, /^stitches: It has to be more than zero/],
+    [{ stitches: 0 }, /^stitches: It must be above zero/],
     [{ stitches: 12.5 }, /^stitches: Stitches are a whole number/],
-    [{ stitches: 500_001 }, /^stitches: More than 500,000 stitches/],
+    [{ stitches: 500_001 }, /^stitches: The most is 500,000/],
     [{ stitches: Number.NaN }, /^stitches: /],
     [{ width: -1 }, /^width: /],
     [{ width: Infinity }, /^width: /],
     [{ colours: [] }, /^colours: Give at least one colour/],
     [{ colours: ['red'] }, /^colours.0: /],
     [{ kind: 'knitting' }, /^kind: /],
-    [{ change: { scale: 0.05, rotate: 0, mirror: 'none' } }, /^change.scale: Smaller than a tenth/],
+    [{ change: { scale: 0.05, rotate: 0, mirror: 'none' } }, /^change.scale: The smallest is a tenth/],
     [{ change: { scale: 1, rotate: 720, mirror: 'none' } }, /^change.rotate: /],
     [{ order: [-1] }, /^order.0: /],
     [{ name: '' }, /^name: /],
@@ -110,7 +110,7 @@ describe('a thread on the wire', () => {
   it.each([
     [{ weight: 41 }, /^weight: /],
     [{ colour: '#fff' }, /^colour: /],
-    [{ lowM: -1 }, /^lowM: It cannot be less than nothing/],
+    [{ lowM: -1 }, /^lowM: It can’t be less than zero/],
     [{ fibre: 'gold' }, /^fibre: /],
   ])('is refused with %j', (wrong, words) => {
     expect(firstIssue(Thread, { ...thread, ...wrong })).toMatch(words)

@@ -57,7 +57,7 @@ whereAllowed(
       const came = (await names()).filter((id) => id.startsWith(`in-${many}-`)).length
       if (answer.status !== 200) {
         expect(answer.status).toBe(507)
-        expect(await answer.json()).toMatchObject({ title: 'No room', detail: 'The disk is full: free some space.' })
+        expect(await answer.json()).toMatchObject({ title: 'No room', detail: 'The disk is full. Free some space.' })
         expect(came).toBe(0)
         expect(readdirSync(disk!).filter((name) => name.endsWith('.part'))).toEqual([])
       }
@@ -87,7 +87,7 @@ whereAllowed('a backup on a full disk says so, and the next one is taken once th
   for (let i = 0; i < 40; i++) await store.documents.pieces!.create(crewPolo(`p-${i}`, { note: noise(4000) }))
   for (let n = 0; n < 40; n++) fillUp(backupDisk!, 100_000)
   await daily.take()
-  expect((await daily.list()).problem).toMatch(/could not be written\. The disk is full/)
+  expect((await daily.list()).problem).toMatch(/couldn’t be written\. The disk is full/)
   expect(readdirSync(daily.folder)).toEqual([])
   rmSync(path.join(backupDisk!, 'filler'))
   await daily.take()

@@ -82,7 +82,7 @@ it('gives no removed id to something new, and brings back by its own door', asyn
   await ask('DELETE', '/pieces/gone')
   expect(await ask('PUT', '/pieces/gone', body)).toMatchObject({
     status: 409,
-    detail: expect.stringMatching(/bring it back/),
+    detail: expect.stringMatching(/Bring it back/),
   })
   expect((await ask('POST', '/pieces/gone/restore')).status).toBe(204)
   expect((await ask('PUT', '/pieces/gone', body)).status).toBe(200)

@@ -84,7 +84,7 @@ it('shows one who is not let in the way in, and no route, page or file besides',
   for (const [method, where] of [...routes, ['GET', '/api/v1/openapi.json'], ['GET', '/api/other']] as const) {
     const { status, text } = await shop.fromNetwork(where, { method })
     expect([method, where, status]).toEqual([method, where, 401])
-    if (method !== 'HEAD') expect(problem(text)).toBe('Pair this phone at the laptop first.')
+    if (method !== 'HEAD') expect(problem(text)).toBe('Connect this phone at the shop computer first.')
   }
   for (const where of ['/', '/stash', '/piece/a']) {
     const { status, headers } = await shop.fromNetwork(where, { headers: { accept: 'text/html' } })

@@ -58,13 +58,15 @@ describe('photos', () => {
 
   it('that tell more than their picture, are no JPEG, are broken off or far too large are refused in words', async () => {
     const exif = picture(...segment(0xe1, ...Buffer.from('Exif\0\0II*\0')))
-    expect(await refusal(exif)).toContain('tells more than itself')
-    expect(await refusal(picture(...segment(0xfe, ...Buffer.from('by a phone'))))).toContain('tells more than itself')
+    expect(await refusal(exif)).toContain('holds more than the image')
+    expect(await refusal(picture(...segment(0xfe, ...Buffer.from('by a phone'))))).toContain(
+      'holds more than the image',
+    )
     expect(await refusal(Uint8Array.from(Buffer.from('GIF89a, or a letter')))).toContain('not a JPEG')
-    expect(await refusal(picture().subarray(0, 90))).toContain('broken off')
+    expect(await refusal(picture().subarray(0, 90))).toContain('incomplete')
     const huge = picture()
     huge.set([0x20, 0x00], huge.findIndex((_, i) => huge[i] === 0xff && huge[i + 1] === 0xc0) + 7)
-    expect(await refusal(huge)).toContain('2000 points')
+    expect(await refusal(huge)).toContain('2000 pixels')
     expect((await ask('PUT', '/photos/other', new Uint8Array(4_100_000))).status).toBe(413)
     expect((await ask('PUT', '/photos/other', '{}', 'application/json')).status).toBe(415)
     expect((await ask('GET', '/photos/other')).status).toBe(404)

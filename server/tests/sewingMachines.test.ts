@@ -75,10 +75,10 @@ describe('the machine that stands in', () => {
     await press({ press: 'start' })
     expect(await after(5)).toMatchObject({ state: 'stitching', stitch: 50, total: 200, rate: 10 })
     expect(await after(20)).toMatchObject({ state: 'waiting-for-colour', stitch: 100, rate: 0 })
-    await expect(press({ press: 'start' })).rejects.toThrow('It waits for the next thread.')
+    await expect(press({ press: 'start' })).rejects.toThrow('It’s waiting for the next thread.')
     await press({ press: 'threaded' })
     expect(await after(30)).toMatchObject({ state: 'stopped', why: 'end', stitch: 200 })
-    await expect(press({ press: 'start' })).rejects.toThrow('It is all sewn.')
+    await expect(press({ press: 'start' })).rejects.toThrow('All sewn.')
     expect(await told()).toEqual(['started 0', 'waiting 100', 'colour 100', 'ended 200'])
   })
 
@@ -108,7 +108,7 @@ describe('the machine that stands in', () => {
     await machines.load(MACHINE, job({ bobbinM: 0.3 }))
     await press({ press: 'start' })
     expect(await after(60)).toMatchObject({ state: 'stopped', why: 'bobbin-out', stitch: 30, bobbinM: 0 })
-    await expect(press({ press: 'start' })).rejects.toThrow('put a fresh one in first')
+    await expect(press({ press: 'start' })).rejects.toThrow('Put in a fresh one first')
     await press({ press: 'bobbin', woundM: 40 })
     expect(await press({ press: 'start', back: 8 })).toMatchObject({ state: 'stitching', stitch: 22 })
     expect(await told()).toEqual(['started 0', 'bobbin-out 30', 'bobbin 30', 'resumed 22'])
@@ -119,7 +119,7 @@ describe('the machine that stands in', () => {
     await machines.load(MACHINE, job({ blocks: applied }))
     await press({ press: 'start' })
     expect(await after(60)).toMatchObject({ why: 'lay', stitch: 100 })
-    await expect(press({ press: 'trimmed' })).rejects.toThrow('laid or trimmed')
+    await expect(press({ press: 'trimmed' })).rejects.toThrow('lay or trim the cloth')
     await press({ press: 'laid' })
     await after(0.2)
     await press({ press: 'stop' })
@@ -153,16 +153,16 @@ describe('the machine that stands in', () => {
     await expect(machines.load(MACHINE, far)).rejects.toThrow('goes 5.0 mm past the field')
     await expect(
       machines.load(MACHINE, job({ hoop: { id: 'other', name: 'Other hoop', field: square } })),
-    ).rejects.toThrow('does not know Other hoop')
+    ).rejects.toThrow('doesn’t know Other hoop')
     const flood = job({ blocks: Array.from({ length: 3 }, () => block('#aa0000', { stitches: 500_000 })) })
-    await expect(machines.load(MACHINE, flood)).rejects.toThrow('more stitches than it takes')
+    await expect(machines.load(MACHINE, flood)).rejects.toThrow('too many stitches at once')
     await expect(machines.load('never-heard-of', job())).rejects.toThrow()
     await machines.load(MACHINE, job())
     await press({ press: 'start' })
-    await expect(machines.load(MACHINE, job())).rejects.toThrow('stop it first')
+    await expect(machines.load(MACHINE, job())).rejects.toThrow('Stop it first')
   })
 
-  it('strikes the ring in a corner that an oval has not, though its box has it', async () => {
+  it('strikes the hoop in a corner that an oval has not, though its box has it', async () => {
     const oval = { shape: 'oval', width: 60, height: 60 } as const
     await machines.load(
       MACHINE,

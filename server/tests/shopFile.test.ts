@@ -80,7 +80,7 @@ describe('the file', () => {
     await backUp(killed, copy)
     expect(await alone(copy)).toEqual(['b', 'c'])
     await expect(backUp(killed, copy)).rejects.toThrow(/is there already/)
-    await expect(backUp(freshFolder(), copy + '2')).rejects.toThrow(/There is no shop in/)
+    await expect(backUp(freshFolder(), copy + '2')).rejects.toThrow(/There’s no shop in/)
   })
 
   it('taken away or replaced under a running server is said, and nothing is acknowledged', async () => {
@@ -98,7 +98,7 @@ describe('the file', () => {
     renameSync(fileIn(folder) + '.other', fileIn(folder))
     for (const answer of [await patch(), await app.request('/pieces/a')]) {
       expect([answer.status, answer.headers.get('content-type')]).toEqual([503, 'application/problem+json'])
-      expect(((await answer.json()) as { detail: string }).detail).toMatch(/taken away or replaced .* start it again/)
+      expect(((await answer.json()) as { detail: string }).detail).toMatch(/moved or replaced.*start it again/)
     }
     // Taken away while a write is on its way: it is not acknowledged either.
     await closed()
@@ -154,7 +154,7 @@ describe('the file', () => {
     const refused = await Promise.all(Array.from({ length: 9 }, (_, i) => patch(`while held ${i}`)))
     clearInterval(clock)
     expect(refused.map((answer) => answer.status)).toEqual(refused.map(() => 503))
-    expect(((await refused[0]!.json()) as { detail: string }).detail).toMatch(/Another program holds the shop’s file/)
+    expect(((await refused[0]!.json()) as { detail: string }).detail).toMatch(/Another program has the shop’s file/)
     expect(longest).toBeLessThan(400)
     await held.rollback()
     other.close()

@@ -82,7 +82,7 @@ it('takes nothing of a file that is cut short, broken or strange, says where, an
   ])
   expect(await said(file.replace(',"pieces":[', ',"parcels":['))).toEqual([
     422,
-    { path: 'parcels', message: 'No shop file has such a list.' },
+    { path: 'parcels', message: 'A shop file has no such list.' },
   ])
   const [broken, long] = [{ path: '', message: 'The file is not valid JSON, or is cut short.' }, ' '.repeat(3_100_000)]
   for (const text of ['{"format":', `{"format":${long}`, `${JSON.stringify(demo)}${long}x`])

@@ -7,7 +7,7 @@ import { Colour, StoredDocument, Millimetres, Name, Note, Points } from '../stor
 export const Count = z.int().min(0).max(500_000)
 
 export const DesignChange = z.strictObject({
-  scale: z.number().min(0.1, 'Smaller than a tenth is not taken.').max(10, 'Larger than ten times is not taken.'),
+  scale: z.number().min(0.1, 'The smallest is a tenth.').max(10, 'The largest is ten times.'),
   rotate: z.number().min(-360).max(360),
   mirror: z.enum(designMirrors),
 })
@@ -39,7 +39,7 @@ export const MOST_BLOCKS = 2000
 
 /** Which patch a block belongs to, and what it does for it. */
 export const BlockRole = z.strictObject({
-  patch: z.string().trim().min(1, 'Give the patch a name.').max(40, 'A patch has a name of at most 40 letters.'),
+  patch: z.string().trim().min(1, 'Give the patch a name.').max(40, 'Keep the patch’s name to 40 letters.'),
   role: z.enum(patchRoles),
   /** Its cloth is cut to shape before it is laid: nothing is trimmed in the hoop. */
   cutBeforehand: z.boolean().default(false),
@@ -56,10 +56,10 @@ export const DesignCard = StoredDocument.extend({
   height: Millimetres,
   stitches: z
     .int('Stitches are a whole number.')
-    .positive('It has to be more than zero.')
-    .max(500_000, 'More than 500,000 stitches are not taken.'),
+    .positive('It must be above zero.')
+    .max(500_000, 'The most is 500,000 stitches.'),
   /** One a block, in stitch order. */
-  colours: z.array(Colour).min(1, 'Give at least one colour.').max(MOST_BLOCKS, 'That is more colours than are taken.'),
+  colours: z.array(Colour).min(1, 'Give at least one colour.').max(MOST_BLOCKS, 'That’s too many colours.'),
   kind: z.enum(workKinds),
   smallestLetterMm: z.number().positive().max(300).nullable().default(null),
   /** The colours its letters under 6 mm are in; none: not known. */

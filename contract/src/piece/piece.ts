@@ -41,5 +41,5 @@ export const Piece = StoredDocument.extend({
   hoop: HoopStage.prefault({}),
   stitch: StitchStage.prefault({}),
   finish: FinishStage.prefault({}),
-}).refine(knownPlacement, { path: ['measure', 'placement'], message: 'No item is known with this placement.' })
+}).refine(knownPlacement, { path: ['measure', 'placement'], message: 'No item has this placement.' })
 export type Piece = z.infer<typeof Piece>

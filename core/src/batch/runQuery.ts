@@ -76,16 +76,17 @@ function check(
   seconds: RunQuery['seconds'],
   start: NonNullable<RunQuery['start']>,
 ): void {
-  if (!Number.isInteger(needles) || needles < 1) throw bad('A machine has one needle or more.', 'needles')
+  if (!Number.isInteger(needles) || needles < 1) throw bad('A machine needs at least one needle.', 'needles')
   for (const [what, value] of Object.entries(seconds))
-    if (!Number.isFinite(value) || value < 0) throw bad('A change takes no time or some.', `seconds.${what}`)
+    if (!Number.isFinite(value) || value < 0) throw bad('A change can’t take less than no time.', `seconds.${what}`)
   const ids = new Set<string>()
   pieces.forEach(({ id, minutes, dueInMinutes }, i) => {
     if (ids.has(id)) throw bad('Two pieces have the same id.', `pieces.${i}.id`)
     ids.add(id)
-    if (!Number.isFinite(minutes) || minutes < 0) throw bad('A piece takes no time or some.', `pieces.${i}.minutes`)
+    if (!Number.isFinite(minutes) || minutes < 0)
+      throw bad('A piece can’t take less than no time.', `pieces.${i}.minutes`)
     if (dueInMinutes !== undefined && !Number.isFinite(dueInMinutes))
       throw bad('Say when it is due, in minutes from the start.', `pieces.${i}.dueInMinutes`)
   })
-  if (new Set(start.threads).size > needles) throw bad('More threads are on than there are needles.', 'start.threads')
+  if (new Set(start.threads).size > needles) throw bad('There are more threads on than needles.', 'start.threads')
 }

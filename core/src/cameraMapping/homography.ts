@@ -25,11 +25,11 @@ const degenerate = (message: string): CoreError => new CoreError('degenerate', m
  * @example the corners of a unit square onto (0,0) (2,0) (2,2) (0,2): (0.5, 0.5) goes to (1, 1)
  */
 export function homographyFrom(pairs: PointPair[]): Homography {
-  if (pairs.length < 4) throw degenerate('Four places at least are needed to see a plane from aslant.')
+  if (pairs.length < 4) throw degenerate('At least four points are needed.')
   try {
     requireFinite([...pairs.map((p) => p.from), ...pairs.map((p) => p.to)], 'pairs')
   } catch {
-    throw degenerate('A place has a coordinate that is not a number.')
+    throw degenerate('A point has a coordinate that is not a number.')
   }
   const [source, target] = [frameOf(pairs.map((p) => p.from)), frameOf(pairs.map((p) => p.to))]
   const near = pairs.map(({ from, to }) => ({ from: intoFrame(source, from), to: intoFrame(target, to) }))
@@ -53,7 +53,7 @@ function frameOf(points: Point[]): Frame {
   const x = points.reduce((sum, p) => sum + p.x, 0) / points.length
   const y = points.reduce((sum, p) => sum + p.y, 0) / points.length
   const far = points.reduce((sum, p) => sum + Math.hypot(p.x - x, p.y - y), 0) / points.length
-  if (!(far > 0)) throw degenerate('The places lie on one spot; use places that are apart.')
+  if (!(far > 0)) throw degenerate('The points are all in one spot. Use points that are apart.')
   return { x, y, scale: Math.SQRT2 / far }
 }
 
@@ -67,11 +67,11 @@ function linearStart(pairs: PointPair[]): Homography {
   ])
   while (rows.length < 9) rows.push(new Array<number>(9).fill(0))
   const { diagonal, rightSingularVectors } = new SVD(new Matrix(rows), { autoTranspose: true })
-  if (diagonal[7]! < NOTHING * diagonal[0]!) throw degenerate('These places leave more than one view open.')
+  if (diagonal[7]! < NOTHING * diagonal[0]!) throw degenerate('These points don’t settle the view. Use others.')
   const view = rightSingularVectors.getColumn(8) as unknown as Homography
   const [a, b, c, d, e, f, g, h, i] = view
   const volume = a * (e * i - f * h) - b * (d * i - f * g) + c * (d * h - e * g)
-  if (Math.abs(volume) < NOTHING) throw degenerate('Three of these places lie in one line; use corners that are apart.')
+  if (Math.abs(volume) < NOTHING) throw degenerate('Three of these points are in one line. Use corners that are apart.')
   return view
 }
 
@@ -131,7 +131,7 @@ function unit(view: Homography): Homography {
 function requireOneSide(view: Homography, pairs: PointPair[]): void {
   const depths = pairs.map(({ from }) => view[6] * from.x + view[7] * from.y + view[8])
   if (depths.some((depth) => depth * depths[0]! <= 0))
-    throw degenerate('No camera sees these places so: check their order.')
+    throw degenerate('No camera can see the points like this. Check their order.')
 }
 
 function outOfFrames(view: Homography, source: Frame, target: Frame): Homography {

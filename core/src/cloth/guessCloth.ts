@@ -46,7 +46,7 @@ function pulled(stretch: number, [low, high]: readonly [number, number]): number
  */
 export function guessCloth({ stretchPercent, surface, light, iron }: ClothTest): ClothGuess[] {
   if (!(stretchPercent >= 0 && Number.isFinite(stretchPercent)))
-    throw new CoreError('bad-stretch', 'The pull is a number from zero up.', 'stretchPercent')
+    throw new CoreError('bad-stretch', 'The stretch can’t be less than zero.', 'stretchPercent')
   const weighed = clothFamilies.map((family) => {
     const facts = familyFacts[family]
     const weight =

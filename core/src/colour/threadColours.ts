@@ -18,9 +18,9 @@ export type Match<T> = { thread: T; distance: number; words: string }
 
 const closeness: readonly (readonly [number, string])[] = [
   [1, 'the same to the eye'],
-  [3, 'hardly to be told apart'],
+  [3, 'almost the same'],
   [6, 'close'],
-  [12, 'like it, seen to differ'],
+  [12, 'similar, but you see the difference'],
 ]
 
 /**
@@ -41,7 +41,7 @@ export function nearestThreads<T extends { colour: string }>(
     .map((m) => ({ ...m, words: closeness.find(([under]) => m.distance < under)?.[1] ?? 'another colour' }))
 }
 
-/** CIEDE2000 under which two colours are hardly to be told apart. */
+/** CIEDE2000 under which two colours are almost the same. */
 const SAME_TO_THE_EYE = 3
 
 /** The thread that is the same as a colour to the eye; null where none is. @throws CoreError('bad-colour') */
@@ -69,16 +69,16 @@ export function onGround(
     return {
       distance: far,
       kind: 'stark',
-      text: `${way}: the ground shows between the stitches. On pile or texture a permanent film in the thread’s colour keeps it covered.`,
+      text: `${way}: the cloth shows between the stitches. On pile or texture, permanent film in the thread’s colour covers it.`,
     }
   }
   if (far < SINKS)
     return {
       distance: far,
       kind: 'sinks',
-      text: 'Near the cloth’s own colour: seen by its sheen alone.',
+      text: 'Almost the cloth’s colour. Only its sheen shows.',
     }
-  if (far < SOFT) return { distance: far, kind: 'soft', text: 'Soft on this cloth, tone on tone.' }
+  if (far < SOFT) return { distance: far, kind: 'soft', text: 'Soft on this cloth: tone on tone.' }
   return { distance: far, kind: 'clear', text: 'Clear on this cloth.' }
 }
 
@@ -145,10 +145,6 @@ export function fromThePrint(colours: readonly string[], print: readonly string[
   const [ground, ...others] = print
   const offered = others.filter((colour) => colourDistance(colour, ground!) >= SINKS)
   if (!ground || offered.length === 0)
-    throw new CoreError(
-      'bad-request',
-      'Pick the ground and at least one colour of the print that stands off it.',
-      'print',
-    )
+    throw new CoreError('bad-request', 'Pick the background and at least one colour that stands out from it.', 'print')
   return dealt(colours, offered)
 }

@@ -65,13 +65,13 @@ const isPiece = (polygon: Point[]): boolean => signedArea(polygon) > 0
  */
 export function cuttingFile({ block, overlap, count, clothWidth, gap = GAP_MM }: CuttingRequest): CuttingFile {
   if (!(overlap >= 0 && overlap <= 20))
-    throw new CoreError('bad-request', 'An overlap lies between 0 and 20 mm.', 'overlap')
+    throw new CoreError('bad-request', 'The overlap is between 0 and 20 mm.', 'overlap')
   if (!Number.isInteger(count) || count < 1 || count > 500)
     throw new CoreError('bad-request', 'A count is a whole number from 1 to 500.', 'count')
   if (!(clothWidth > 0 && clothWidth <= 5000))
-    throw new CoreError('bad-request', 'The cloth has a width above zero.', 'clothWidth')
+    throw new CoreError('bad-request', 'The cloth’s width must be above zero.', 'clothWidth')
   const outline = blockOutline(block)
-  if (outline.length === 0) throw new CoreError('no-drawing', 'This colour has no outline to cut by.', 'block')
+  if (outline.length === 0) throw new CoreError('no-drawing', 'This colour has no outline to cut.', 'block')
   const all = overlap > 0 ? grown(oriented(outline), overlap) : oriented(outline)
   const pieces = all.filter((line) => isPiece(line) || -signedArea(line) >= LEAST_HOLE_MM2)
   const box = boxOf(pieces.flat())
@@ -96,13 +96,13 @@ export function cuttingFile({ block, overlap, count, clothWidth, gap = GAP_MM }:
   const warnings: Advice[] = []
   const outer = pieces.filter(isPiece).length
   if (pieces.length < all.length)
-    warnings.push(note('holes-left', `Holes under ${LEAST_HOLE_MM2} mm2 are left uncut; the stitches cover them.`))
+    warnings.push(note('holes-left', `Holes under ${LEAST_HOLE_MM2} mm2 are left uncut. The stitches cover them.`))
   if (outer > 1) warnings.push(note('several-pieces', `The outline falls into ${outer} parts; each is cut by itself.`))
   if (overlap === 0)
     warnings.push(
-      caution('no-overlap', 'With no overlap the edge of the applique lies at the stitches and may pull out.'),
+      caution('no-overlap', 'With no overlap the patch ends at the stitches and may pull out. Add 1 to 2 mm.'),
     )
-  warnings.push(caution('blades', 'Blades and cutters: cut away from the hand, and follow the machine’s manual.'))
+  warnings.push(caution('blades', 'Blades cut. Cut away from your hand, and follow the cutter’s manual.'))
   return {
     svg: svgInMm(cloth.width, cloth.length, `0 0 ${cloth.width} ${cloth.length}`, parts),
     piece: { width: w, height: h },

@@ -54,8 +54,7 @@ function pageOf(root: XmlNode, perInch: number, tell: (code: string) => void): P
     if (text === undefined || text.trim().endsWith('%') || text.trim() === 'auto') return null
     const units = userUnits(text, { width: 0, height: 0, perInch }, name)
     if (!(units > 0)) throw badSvg(`A drawing ${text} ${name === 'width' ? 'wide' : 'high'} has no size.`)
-    if (units * mm > MOST_MM)
-      throw badSvg(`The drawing says it is larger than ${MOST_MM} mm; that is no size for a design.`)
+    if (units * mm > MOST_MM) throw badSvg(`The drawing says it’s larger than ${MOST_MM} mm. Check its size.`)
     if (!/[a-oq-w]/i.test(text)) tell('pixels')
     return units
   }
@@ -140,7 +139,7 @@ export function readDesignSvg(
 ): Design {
   if (!(pixelsPerInch > 0 && Number.isFinite(pixelsPerInch)))
     throw new CoreError('bad-request', 'Pixels to the inch are a number above zero.', 'pixelsPerInch')
-  if (text.length > MOST_FILE_BYTES) throw badSvg('A drawing over 10 MB is not read.')
+  if (text.length > MOST_FILE_BYTES) throw badSvg('This drawing is over 10 MB. Simplify it.')
   refuseOtherFiles(text, 'SVG drawing')
   const codes = new Set<string>()
   const tell = (code: string): void => void codes.add(code)
@@ -158,7 +157,7 @@ export function readDesignSvg(
   if (kept.length === 0) throw new CoreError('empty', emptyText(codes, shapes.length > 0), 'file')
   const blocks = blocksOf(kept)
   if (blocks.reduce((sum, b) => sum + b.stitchCount, 0) > MOST_STITCHES)
-    throw badSvg('The drawing would take more than 500,000 stitches; check its size.')
+    throw badSvg('The drawing would need over 500,000 stitches. Check its size.')
   const warnings = Object.entries(told).flatMap(([code, [severity, said]]): Advice[] =>
     codes.has(code) ? [adviceOf({ severity, said })] : [],
   )
@@ -166,9 +165,9 @@ export function readDesignSvg(
 }
 
 function emptyText(codes: ReadonlySet<string>, painted: boolean): string {
-  if (codes.has('text')) return 'There is only text in the drawing: turn it into outlines where it was made.'
-  if (codes.has('picture')) return 'There is only a picture in the drawing, and no outlines that could be read.'
-  return painted ? 'All that the drawing paints lies outside its page.' : 'The drawing paints nothing.'
+  if (codes.has('text')) return 'The drawing is only text. Convert the text to outlines in the drawing program.'
+  if (codes.has('picture')) return 'The drawing is only a picture, with no outlines to read.'
+  return painted ? 'Everything in the drawing is outside its page.' : 'The drawing is empty.'
 }
 
 function paint(root: XmlNode, page: Page, tell: (code: string) => void): PaintedShape[] {

@@ -28,7 +28,7 @@ const bad = (line: number, what: string): CoreError => new CoreError('bad-row', 
  * @example readStitchCsv('x_mm,y_mm,command,colour\n0,0,stitch,#2c4a7a\n4,0,stitch,\n4,0,end,').blocks[0].stitchCount // 2
  */
 export function readStitchCsv(text: string): Design {
-  if (text.length > MOST_FILE_BYTES) throw new CoreError('too-large', 'A stitch list over 10 MB is not read.', 'file')
+  if (text.length > MOST_FILE_BYTES) throw new CoreError('too-large', 'This stitch list is over 10 MB.', 'file')
   refuseOtherFiles(text, 'stitch list')
   const { data, meta } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').replace(/\s+$/, ''), {
     skipEmptyLines: false,
@@ -91,7 +91,7 @@ class ListReader {
   }
 
   design(): Design {
-    if (this.#count === 0) throw new CoreError('empty', 'There is not one stitch in this list.', 'file')
+    if (this.#count === 0) throw new CoreError('empty', 'There are no stitches in this list.', 'file')
     if (!this.#ended) this.#warnings.push(adviceOf({ severity: 'note', said: message('design.no-end') }))
     return centredDesign({
       source: 'stitches',

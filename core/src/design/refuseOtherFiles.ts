@@ -15,6 +15,6 @@ export function refuseOtherFiles(text: string, wanted: 'stitch list' | 'SVG draw
   const sign = signs.find(([pattern]) => pattern.test(text.slice(0, 64)))
   if (sign) throw new CoreError(code, `This is ${sign[1]}, not ${named}.`, 'file')
   if (text.slice(0, 2000).includes('\u0000'))
-    throw new CoreError(code, `This is not text, so it cannot be ${named}.`, 'file')
+    throw new CoreError(code, `This is not text, so it can’t be ${named}.`, 'file')
   if (text.trim() === '') throw new CoreError('empty', 'The file is empty.', 'file')
 }

@@ -26,7 +26,7 @@ export function stitchRuns({ stitches = [], moves = [] }: DesignBlock): Point[][
  */
 export function writeDesignSvg(design: Design): string {
   if (design.source === 'size')
-    throw new CoreError('no-drawing', 'A design known by its size alone has no drawing to write.', 'design')
+    throw new CoreError('no-drawing', 'A design you only know by its size has no drawing to export.', 'design')
   const edge = design.source === 'stitches' ? THREAD_MM / 2 : 0
   const [w, h] = [design.width + 2 * edge, design.height + 2 * edge]
   const parts = design.blocks.flatMap((block) => {

@@ -40,7 +40,7 @@ function rowsOf(block: DesignBlock, dx: number, dy: number): Row[] {
  */
 export function writeStitchCsv(design: Design): string {
   if (design.blocks.some((b) => !b.stitches) || design.blocks.length === 0)
-    throw new CoreError('no-stitches', 'Only a design with real stitches can be written as a stitch list.', 'design')
+    throw new CoreError('no-stitches', 'Only a design with real stitches can be exported as a stitch list.', 'design')
   const { pageBox, width, height } = design
   const [dx, dy] = pageBox ? [pageBox.x + width / 2, pageBox.y + height / 2] : [0, 0]
   const rows = design.blocks.flatMap((block) => rowsOf(block, dx, dy))

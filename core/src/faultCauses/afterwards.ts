@@ -25,12 +25,12 @@ export type Afterwards = Stacked & {
 const asks = (says: string, test: (f: Afterwards) => boolean): Condition<Afterwards> => when(says, test)
 
 const inRing = ['hooped', 'clamped']
-export const heldInRing = asks('the cloth was in the ring', ({ stack }) => inRing.includes(stack.holding))
-export const floated = asks('the cloth was not in the ring', ({ stack }) =>
+export const heldInRing = asks('the cloth was in the hoop', ({ stack }) => inRing.includes(stack.holding))
+export const floated = asks('the cloth was not in the hoop', ({ stack }) =>
   ['floated', 'backing-under'].includes(stack.holding),
 )
 export const gaveWay = asks('a knit, or a woven that gives', (f) => f.knit || f.stretch >= 5)
-export const wasPulled = asks('it lay over 2 % longer in the ring', (f) => (f.pulledPercent ?? 0) > 2)
+export const wasPulled = asks('it lay over 2 % longer in the hoop', (f) => (f.pulledPercent ?? 0) > 2)
 export const skipped = (line: string, says: string): Condition<Afterwards> =>
   asks(says, (f) => f.skipped.includes(line))
 
@@ -57,7 +57,7 @@ export const sewnDense = asks('a dense design', (f) => f.dense)
 export const filled = asks('a medium or dense fill', (f) => f.work.loadClass === 'medium' || f.dense)
 export const ground = asks('the thread and its ground differ much', (f) => f.contrast > 50)
 export const textured = asks('a face that swallows stitches', (f) => f.textured)
-export const marksEasily = asks('a face that a ring marks', (f) => f.bruise !== 'low')
+export const marksEasily = asks('a face that a hoop marks', (f) => f.bruise !== 'low')
 export const takesSteam = asks('steam leaves no spot on it', (f) => !f.waterMarks && !f.coated)
 export const tightened = asks('the top was tightened', (f) => f.tension === 'tightened')
 export const eased = asks('the top was eased', (f) => f.tension === 'eased')
@@ -86,5 +86,5 @@ export const heavyBobbin = asks(
 )
 export const unlooked = asks('it was not looked at how it lay in the hoop', (f) => f.looked === false)
 export const loadedTurned = asks('it was loaded turned', (f) => f.turned)
-export const nextToSkin = asks('it lies next to skin', (f) => f.skin)
+export const nextToSkin = asks('it lies next to the skin', (f) => f.skin)
 export const seeThrough = asks('pale and thin enough to show what is under it', (f) => f.paleThin)

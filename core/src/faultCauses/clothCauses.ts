@@ -29,14 +29,14 @@ import { holesStay } from '../recipe/conditions/cloth'
 import { takesCover } from '../recipe/conditions/work'
 import type { CauseRule } from './causeRule'
 
-const stretchSkipped = skipped('check.stretch', 'it was not looked whether it was pulled')
+const stretchSkipped = skipped('check.stretch', 'nobody checked whether it was stretched')
 
 /** What goes wrong with the cloth and what lies under and over it. */
 export const clothCauses: readonly CauseRule[] = [
   {
     id: 'puckering.pulled',
     fault: 'puckering',
-    says: 'Cloth that was stretched in the ring draws together when it is let go.',
+    says: 'Cloth stretched in the hoop shrinks back when you take it out.',
     where: all(heldInRing, any(gaveWay, wasPulled)),
     first: any(wasPulled, stretchSkipped, gaveWay),
     change: 'neutral',
@@ -44,7 +44,7 @@ export const clothCauses: readonly CauseRule[] = [
   {
     id: 'puckering.floated',
     fault: 'puckering',
-    says: 'Floated, its stitches pulled it in: only its backing was held.',
+    says: 'It was floated, so only the backing was held and the stitches pulled the cloth in.',
     where: floated,
     first: gaveWay,
     change: 'hoop-it',
@@ -52,14 +52,14 @@ export const clothCauses: readonly CauseRule[] = [
   {
     id: 'puckering.tears',
     fault: 'puckering',
-    says: 'Nothing under it stays: a knit wants cut-away for its life.',
+    says: 'Nothing stays under it. A knit needs cut-away for its whole life.',
     where: all(gaveWay, not(staysUnder)),
     change: 'cut-away',
   },
   {
     id: 'puckering.backing',
     fault: 'puckering',
-    says: 'Too little lay under it for its stitches.',
+    says: 'There was too little backing for this many stitches.',
     first: thinUnder,
     change: 'one-more-layer',
   },
@@ -73,14 +73,14 @@ export const clothCauses: readonly CauseRule[] = [
   {
     id: 'puckering.tension',
     fault: 'puckering',
-    says: 'A top tension that is high gathers the cloth.',
+    says: 'High top tension gathers the cloth.',
     first: tightened,
     change: 'ease-top',
   },
   {
     id: 'outline.shifted',
     fault: 'outline-off',
-    says: 'It shifted while it was sewn: floated, only its backing is held.',
+    says: 'It shifted while it was sewn. Floated, only the backing is held.',
     where: all(floated, not(holesStay)),
     first: floated,
     change: 'baste',
@@ -88,7 +88,7 @@ export const clothCauses: readonly CauseRule[] = [
   {
     id: 'outline.untaped',
     fault: 'outline-off',
-    says: 'It shifted while it was sewn: floated, only its backing is held.',
+    says: 'It shifted while it was sewn. Floated, only the backing is held.',
     where: all(floated, holesStay),
     first: floated,
     change: 'tape-edges',
@@ -96,14 +96,14 @@ export const clothCauses: readonly CauseRule[] = [
   {
     id: 'outline.slack',
     fault: 'outline-off',
-    says: 'A hoop that is slack lets the cloth shift.',
+    says: 'A slack hoop lets the cloth shift.',
     where: heldInRing,
     change: 'tighten-hoop',
   },
   {
     id: 'outline.loose',
     fault: 'outline-off',
-    says: 'Its backing was not held to it.',
+    says: 'The backing wasn’t stuck to the cloth.',
     where: any(looseUnder, bare),
     change: 'stick-backing',
   },
@@ -117,20 +117,20 @@ export const clothCauses: readonly CauseRule[] = [
   {
     id: 'outline.backing',
     fault: 'outline-off',
-    says: 'The backing gave with the cloth.',
+    says: 'The backing stretched with the cloth.',
     change: 'firmer-backing',
   },
   {
     id: 'sinking.bare',
     fault: 'sinking',
-    says: 'Nothing lay on top to carry the stitches.',
+    says: 'Nothing on top held the stitches up.',
     where: not(topped),
     change: 'film',
   },
   {
     id: 'sinking.ground',
     fault: 'sinking',
-    says: 'A ground that differs much shows between the stitches, whatever comes off later.',
+    says: 'Cloth of a very different colour shows between the stitches once the film is gone.',
     where: ground,
     first: topped,
     change: 'colour-film',
@@ -138,20 +138,20 @@ export const clothCauses: readonly CauseRule[] = [
   {
     id: 'sinking.pile',
     fault: 'sinking',
-    says: 'Its face swallows stitches for ever; what washes off does not hold it down.',
+    says: 'The pile keeps swallowing stitches. Film that washes off can’t hold it down.',
     where: textured,
     change: 'colour-film',
   },
   {
     id: 'sinking.thin',
     fault: 'sinking',
-    says: 'Stitches that lie far apart let the cloth through.',
+    says: 'The stitches are so far apart that the cloth shows.',
     change: 'underlay',
   },
   {
     id: 'ring-mark.pressed',
     fault: 'ring-mark',
-    says: 'The ring pressed a face that keeps its mark.',
+    says: 'The hoop pressed cloth that keeps the mark.',
     where: heldInRing,
     first: marksEasily,
     change: 'float',
@@ -159,21 +159,21 @@ export const clothCauses: readonly CauseRule[] = [
   {
     id: 'ring-mark.tight',
     fault: 'ring-mark',
-    says: 'Something pressed it longer or harder than it bears.',
+    says: 'It was pressed too long or too hard.',
     where: takesSteam,
     change: 'steam',
   },
   {
     id: 'ring-mark.stays',
     fault: 'ring-mark',
-    says: 'A mark on satin, silk or a coated face may stay, and steam would spot it.',
+    says: 'Marks may stay on satin, silk and coated cloth, and steam would spot them.',
     where: not(takesSteam),
     change: 'float',
   },
   {
     id: 'backing-shows.firm',
     fault: 'backing-shows',
-    says: 'Firm cut-away shows through a pale thin cloth.',
+    says: 'Firm cut-away shows through pale thin cloth.',
     where: firmUnder,
     first: seeThrough,
     change: 'mesh',
@@ -181,13 +181,13 @@ export const clothCauses: readonly CauseRule[] = [
   {
     id: 'backing-shows.edge',
     fault: 'backing-shows',
-    says: 'The edge it was cut to shows.',
+    says: 'The cut edge of the backing shows.',
     change: 'trim-rounded',
   },
   {
     id: 'hole.sharp',
     fault: 'hole',
-    says: 'A point that is sharp cuts the threads of a knit.',
+    says: 'A sharp needle cuts the threads of a knit.',
     where: all(knitted, needleSharp),
     change: 'ballpoint',
   },
@@ -201,7 +201,7 @@ export const clothCauses: readonly CauseRule[] = [
   {
     id: 'hole.dense',
     fault: 'hole',
-    says: 'So many stitches in one place cut the cloth.',
+    says: 'Too many stitches in one place cut the cloth.',
     where: filled,
     first: sewnDense,
     change: 'lighter-design',
@@ -225,7 +225,7 @@ export const clothCauses: readonly CauseRule[] = [
   {
     id: 'scratchy.stiff',
     fault: 'scratchy',
-    says: 'What lies under it is stiff.',
+    says: 'The backing is stiff.',
     where: firmUnder,
     change: 'mesh',
   },

@@ -2,23 +2,23 @@ import { all, any } from '../recipe/condition'
 import { floated, gaveWay, heldInRing, loadedTurned, skipped, unlooked, wasPulled } from './afterwards'
 import type { CauseRule } from './causeRule'
 
-const ringSkipped = skipped('check.ring', 'it was not looked whether the ring was the right way round')
-const moveSkipped = skipped('start.move', 'it was not looked what was dialled')
-const underSkipped = skipped('check.under', 'it was not felt what lay under the ring')
+const ringSkipped = skipped('check.ring', 'nobody checked that the inner ring was the right way round')
+const moveSkipped = skipped('start.move', 'nobody checked what was dialled in')
+const underSkipped = skipped('check.under', 'nobody felt what was under the hoop')
 
 /** What goes wrong with where it lies. */
 export const placingCauses: readonly CauseRule[] = [
   {
     id: 'placed.marks',
     fault: 'placed-off',
-    says: 'The marks were not followed: it was not looked at where they landed in the hoop.',
+    says: 'Nobody checked where the marks landed in the hoop.',
     first: unlooked,
     change: 'look-first',
   },
   {
     id: 'placed.ring',
     fault: 'placed-off',
-    says: 'An inner ring put in reversed sets the notches off, on some hoops by up to 25 mm.',
+    says: 'A reversed inner ring puts the notches off, on some hoops by up to 25 mm.',
     where: heldInRing,
     first: ringSkipped,
     change: 'ring-round',
@@ -26,7 +26,7 @@ export const placingCauses: readonly CauseRule[] = [
   {
     id: 'placed.crept',
     fault: 'placed-off',
-    says: 'A cloth that gives crept while it was hooped or sewn.',
+    says: 'Stretchy cloth crept while it was hooped or sewn.',
     where: any(gaveWay, floated),
     first: any(wasPulled, all(gaveWay, floated)),
     change: 'stick-cloth',
@@ -34,7 +34,7 @@ export const placingCauses: readonly CauseRule[] = [
   {
     id: 'placed.turned',
     fault: 'placed-off',
-    says: 'It was loaded turned, and its move may not have been turned with it.',
+    says: 'It was loaded turned, but the move may not have been.',
     where: loadedTurned,
     first: moveSkipped,
     change: 'check-move',
@@ -42,20 +42,20 @@ export const placingCauses: readonly CauseRule[] = [
   {
     id: 'crooked.hooped',
     fault: 'crooked',
-    says: 'It was hooped askew, more than was turned at the machine.',
+    says: 'It was hooped more crooked than was corrected at the machine.',
     first: unlooked,
     change: 'hoop-again',
   },
   {
     id: 'crooked.skewed',
     fault: 'crooked',
-    says: 'The garment itself is skewed: neck and body do not agree.',
+    says: 'The garment is skewed: neck and body don’t line up.',
     change: 'both-halves',
   },
   {
     id: 'sewn-in.felt',
     fault: 'sewn-in',
-    says: 'It was not felt round under the ring, and something lay there.',
+    says: 'Nobody felt under the hoop, and something was there.',
     where: underSkipped,
     first: underSkipped,
     change: 'roll',
@@ -63,7 +63,7 @@ export const placingCauses: readonly CauseRule[] = [
   {
     id: 'sewn-in.loose',
     fault: 'sewn-in',
-    says: 'What is not sewn was not held away, and slid under.',
+    says: 'Loose cloth wasn’t held away and slid under.',
     change: 'roll',
   },
 ]

@@ -9,7 +9,7 @@ import type { Afterwards } from './afterwards'
 type Rescue = { fault: FaultId; when: Condition<Afterwards>; says: string }
 
 const COVER = 'Cover it with a patch or a larger design'
-const PEN = 'touch the gaps with a textile pen in the thread’s colour, tried on a scrap first'
+const PEN = 'touch up the gaps with a textile pen in the thread’s colour (try it on a scrap)'
 
 /** What may save the piece in hand; of a fault the first that its cloth allows (craft.md section 10). */
 const rescues: readonly Rescue[] = [
@@ -21,9 +21,9 @@ const rescues: readonly Rescue[] = [
   {
     fault: 'puckering',
     when: takesSteam,
-    says: 'Steam it from the back, off the cloth, and let it dry flat under a weight.',
+    says: 'Steam it from the back without touching it, and let it dry flat under a weight.',
   },
-  { fault: 'puckering', when: always, says: 'Let it lie flat under a weight for a night; no steam.' },
+  { fault: 'puckering', when: always, says: 'Leave it flat under a weight overnight. No steam.' },
   { fault: 'outline-off', when: always, says: `Sew a wider border over the gap, or ${PEN}.` },
   {
     fault: 'sinking',

@@ -2,8 +2,8 @@ import { any, not } from '../recipe/condition'
 import { eased, fast, glued, hard, heavyBobbin, needleSmall, oldNeedle, skipped, struck, tightened } from './afterwards'
 import type { CauseRule } from './causeRule'
 
-const ringSkipped = skipped('check.ring', 'it was not looked whether the hoop was latched')
-const traceSkipped = skipped('check.trace', 'it was not traced')
+const ringSkipped = skipped('check.ring', 'nobody checked that the hoop was latched')
+const traceSkipped = skipped('check.trace', 'it wasn’t traced')
 
 /** What goes wrong with needle, thread and bobbin. */
 export const threadCauses: readonly CauseRule[] = [
@@ -18,13 +18,13 @@ export const threadCauses: readonly CauseRule[] = [
   {
     id: 'loops.low',
     fault: 'loops-on-top',
-    says: 'The top thread lies slack: it has jumped out of its tension.',
+    says: 'The top thread is slack: it jumped out of the tension discs.',
     change: 'rethread',
   },
   {
     id: 'loops.foot',
     fault: 'loops-on-top',
-    says: 'It was threaded with the foot down, so that the tension never took it.',
+    says: 'It was threaded with the foot down, so the tension discs didn’t grip it.',
     change: 'rethread',
   },
   {
@@ -36,7 +36,7 @@ export const threadCauses: readonly CauseRule[] = [
   {
     id: 'bobbin-on-top.tight',
     fault: 'bobbin-on-top',
-    says: 'A top tension that is high draws the bobbin up.',
+    says: 'High top tension pulls the bobbin thread up.',
     first: tightened,
     change: 'ease-top',
   },
@@ -83,13 +83,13 @@ export const threadCauses: readonly CauseRule[] = [
   {
     id: 'breaks.threading',
     fault: 'thread-breaks',
-    says: 'It is not threaded right, is caught at the spool, or is old.',
+    says: 'It’s threaded wrong, caught at the spool, or old.',
     change: 'spool',
   },
   {
     id: 'breaks.old',
     fault: 'thread-breaks',
-    says: 'An old needle frays the thread: after eight hours, or a strike, it is done.',
+    says: 'An old needle frays the thread. Change it after eight hours or a strike.',
     first: oldNeedle,
     change: 'new-needle',
   },
@@ -103,14 +103,14 @@ export const threadCauses: readonly CauseRule[] = [
   {
     id: 'breaks.glue',
     fault: 'thread-breaks',
-    says: 'Glue gathers on the needle and holds the thread.',
+    says: 'Glue on the needle catches the thread.',
     where: glued,
     change: 'coated',
   },
   {
     id: 'breaks.burr',
     fault: 'thread-breaks',
-    says: 'A burr on the plate or in the thread’s way cuts it.',
+    says: 'A burr on the needle plate or thread path cuts it.',
     change: 'check-burr',
   },
   {
@@ -130,7 +130,7 @@ export const threadCauses: readonly CauseRule[] = [
   {
     id: 'needle.ring',
     fault: 'needle-breaks',
-    says: 'It may have struck the ring: it was not traced.',
+    says: 'It may have struck the hoop: it wasn’t traced.',
     where: traceSkipped,
     first: traceSkipped,
     change: 'trace',
@@ -165,7 +165,7 @@ export const threadCauses: readonly CauseRule[] = [
   {
     id: 'needle.ring-still',
     fault: 'needle-breaks',
-    says: 'It struck the ring all the same.',
+    says: 'It struck the hoop anyway.',
     where: not(traceSkipped),
     change: 'trace',
   },

@@ -23,10 +23,10 @@ export type HoldingTask = {
 /** One thing hands do; `care`: what may hurt, with what decides. */
 type HoldingStep = { id: string; text: string; care?: string }
 
-const PINCH = 'Magnets pinch fingers; keep them from pacemakers and cards.'
-const SPRAY = 'Spray outdoors or in a box with air moving, away from the machine, flames and children; read its label.'
-const PIN = 'Count the pins in, and out again before the start.'
-const IRON = 'Irons burn: the care label and the backing’s own label decide the heat.'
+const PINCH = 'Magnets pinch fingers. Keep them away from pacemakers and cards.'
+const SPRAY = 'Spray outdoors or in a ventilated box, away from machine, flames and children. Read the label.'
+const PIN = 'Count the pins in, and out again before you start.'
+const IRON = 'Irons burn. Follow the care label and the backing’s label.'
 
 type Step = Omit<HoldingStep, 'text'> & {
   text: string | ((t: HoldingTask) => string)
@@ -56,7 +56,7 @@ function onBack(t: HoldingTask): Step[] {
       return [
         {
           id: `spray.${id}`,
-          text: `Spray the ${nameOf(layer)}${sizeOf(layer)}, never the cloth, and press it on the back, edges down.`,
+          text: `Spray the ${nameOf(layer)}${sizeOf(layer)}, never the cloth. Press it on the back, edges down.`,
           care: SPRAY,
         },
       ]
@@ -68,7 +68,7 @@ function onBack(t: HoldingTask): Step[] {
 const oneLayer: Step = {
   id: 'one-layer',
   text: 'It’s narrower than the hoop. Open its seam until one layer lies flat, and pin the other layer clear.',
-  care: 'Seam rippers cut: away from your hand and the cloth. Count the pins.',
+  care: 'Seam rippers cut. Work away from your hand, and count the pins.',
   when: (t) => t.tube && t.narrow === true,
 }
 
@@ -81,28 +81,28 @@ const ring: readonly Step[] = [
   },
   {
     id: 'lower-inside',
-    text: 'Slide the outer ring inside the piece, its bracket toward the carriage.',
+    text: 'Slide the outer ring inside the piece, bracket toward the carriage.',
     when: (t) => t.tube && !t.narrow,
   },
   {
     id: 'lower-under',
     text: (t) =>
       t.method === 'backing-under'
-        ? 'Lay the outer ring down, its bracket toward the carriage, and the cloth alone over it.'
-        : 'Lay the outer ring down, its bracket toward the carriage, backing and cloth over it.',
+        ? 'Lay the outer ring down, bracket toward the carriage. Lay only the cloth over it.'
+        : 'Lay the outer ring down, bracket toward the carriage. Lay backing and cloth over it.',
     when: (t) => !t.tube || t.narrow === true,
   },
   {
     id: 'inner-round',
     text: ({ notches }) =>
-      `Inner ring the right way round: its figures readable, its arrow at the top. ${notches ? `Notches ${notches}, square to the dots.` : 'Notches on the marks.'}`,
+      `Turn the inner ring the right way round: marks readable, arrow at the top. ${notches ? `Notches ${notches}, square to the dots.` : 'Notches on the marks.'}`,
   },
-  { id: 'top-first', text: 'Top edge in first, then press down to the bottom.' },
+  { id: 'top-first', text: 'Press the top edge in first, then down to the bottom.' },
 ]
 const close: readonly Step[] = [
   {
     id: 'screw',
-    text: 'Finger-tight only. If it won’t close, loosen the screw: forcing breaks it.',
+    text: 'Tighten with your fingers only. If it won’t close, loosen the screw: forcing breaks it.',
     when: (t) => t.closes === 'screw',
   },
   {
@@ -110,21 +110,25 @@ const close: readonly Step[] = [
     text: 'Close the lever. If it won’t, loosen its screw first: forcing breaks it.',
     when: (t) => t.closes === 'lever',
   },
-  { id: 'frame', text: 'Clip the frame shut all round before you let go.', when: (t) => t.closes === 'frame' },
+  { id: 'frame', text: 'Clip the frame shut all round before you release it.', when: (t) => t.closes === 'frame' },
   {
     id: 'past-flush',
-    text: 'Push the inner ring 1 to 2 mm past flush, so that the work glides.',
+    text: 'Push the inner ring 1 to 2 mm past flush so it glides.',
     when: (t) => t.closes === 'screw' || t.closes === 'lever',
   },
 ]
 const flat: readonly Step[] = [
-  { id: 'knit', text: 'Drum-flat, not stretched: smooth a knit from the middle, never pull it.', when: (t) => t.knit },
-  { id: 'woven', text: 'Drum-flat. A woven may be tugged along the grain once it is closed.', when: (t) => !t.knit },
+  {
+    id: 'knit',
+    text: 'Flat as a drum, not stretched: smooth a knit from the middle, never pull it.',
+    when: (t) => t.knit,
+  },
+  { id: 'woven', text: 'Flat as a drum. You can tug a woven along the grain once it’s closed.', when: (t) => !t.knit },
 ]
 /** The backing alone in the hoop, however that closes. */
 const backingInHoop: readonly Step[] = [
-  { id: 'paper-up', text: 'Hoop the sticky backing alone, paper side up, drum-flat.', when: stickyInRing },
-  { id: 'hoop-backing', text: 'Hoop the backing alone, drum-flat.', when: (t) => !stickyInRing(t) },
+  { id: 'paper-up', text: 'Hoop the sticky backing alone, paper side up, flat as a drum.', when: stickyInRing },
+  { id: 'hoop-backing', text: 'Hoop the backing alone, flat as a drum.', when: (t) => !stickyInRing(t) },
   {
     id: 'magnets',
     text: 'Set the magnets down one by one, fingers clear.',
@@ -134,7 +138,7 @@ const backingInHoop: readonly Step[] = [
   ...close,
   {
     id: 'score',
-    text: 'Score the paper lightly round the inside of the hoop with a pin, and a cross in the middle; peel it.',
+    text: 'Score the paper lightly round the inside of the hoop, and a cross in the middle. Peel it.',
     care: 'Score the paper only, away from your hand.',
     when: stickyInRing,
   },
@@ -142,49 +146,49 @@ const backingInHoop: readonly Step[] = [
 const floating: readonly Step[] = [
   {
     id: 'spray',
-    text: 'Spray the backing, never the cloth. Wait until it is tacky, and check that its edges grip.',
+    text: 'Spray the backing, never the cloth. Wait until it’s tacky, and check that the edges grip.',
     care: SPRAY,
     when: (t) => clothGrip(t) === 'sprayed' && !stickyInRing(t),
   },
   { id: 'cross-hair', text: 'Draw or stitch a cross-hair on the backing through the notches.' },
   {
     id: 'over-hoop',
-    text: 'Slip the piece over the hoop so that the hoop lies inside it, or turn it inside out round the hoop.',
+    text: 'Slip the piece over the hoop, or turn it inside out round the hoop.',
     when: (t) => t.tube && !t.narrow,
   },
   oneLayer,
   {
     id: 'lay-on',
     text: ({ notches }) =>
-      `${notches ? `Lay the piece so that the cross-hair is ${notches}, square to the dots` : 'Lay the marks on the cross-hair, the cross first'}, then press outward. Grip at the edges, not over the design.`,
+      `${notches ? `Lay the piece so the cross-hair is ${notches}, square to the dots` : 'Lay the marks on the cross-hair, the cross first'}, then press outward. Grip at the edges, not over the design.`,
   },
   { id: 'baste', text: 'Baste round the design, or pin outside the field.', care: PIN, when: (t) => !t.holesStay },
   {
     id: 'tape',
-    text: 'Tape the edges down outside the field: no pins, no basting, since holes stay.',
+    text: 'Tape the edges down outside the field. No pins or basting: holes stay.',
     when: (t) => t.holesStay === true,
   },
 ]
 const clamping: readonly Step[] = [
   oneLayer,
-  { id: 'clamp-under', text: 'Lower frame under the cloth, or inside the piece; backing flat on it.' },
+  { id: 'clamp-under', text: 'Put the lower frame under the cloth, or inside the piece, with the backing flat on it.' },
   {
     id: 'clamp-marks',
     text: ({ notches }) =>
-      `Cloth over it, ${notches ? `the notches ${notches}, square to the dots` : 'the marks on the notches'}; smooth it from the middle.`,
+      `Cloth over it, ${notches ? `the notches ${notches}, square to the dots` : 'the marks on the notches'}. Smooth it from the middle.`,
   },
   {
     id: 'clamp-down',
-    text: 'Set the magnets down from the far side to the near one, without dragging the cloth.',
+    text: 'Set the magnets down from the far side to the near side. Don’t drag the cloth.',
     care: PINCH,
   },
-  { id: 'clamp-feel', text: 'Feel round the edge: no fold, zip or seam between the magnets.' },
+  { id: 'clamp-feel', text: 'Feel round the edge for folds, zips or seams between the magnets.' },
 ]
 const slideUnder: Step = {
   id: 'slide-under',
   text: (t) => {
     const [layer] = backings(t)
-    return `At the machine, with the hoop on, slide the ${layer ? nameOf(layer) : 'backing'} under${layer ? sizeOf(layer) : ''}: the design and 40 mm a side.`
+    return `At the machine, with the hoop on, slide the ${layer ? nameOf(layer) : 'backing'} under${layer ? sizeOf(layer) : ''}, 40 mm larger than the design all round.`
   },
 }
 
@@ -209,7 +213,7 @@ const steps: Readonly<Record<HoldingMethod, (t: HoldingTask) => readonly Step[]>
   'backing-under': () => [...ring, ...close, ...flat, slideUnder],
   clamped: () => clamping,
   'backing-alone': () => [
-    { id: 'alone', text: 'Hoop the backing by itself, drum-flat; nothing else goes in the hoop.' },
+    { id: 'alone', text: 'Hoop the backing alone, flat as a drum. Nothing else goes in the hoop.' },
     ...close,
   ],
 }

@@ -22,7 +22,7 @@ export function fieldFromNotches({ left, right, away, toward }: NotchDistances):
   if (!(width >= 10 && height >= 10) || !Number.isFinite(width + height))
     throw new CoreError(
       'bad-field',
-      'A field is 10 mm wide and high at least: measure all four distances.',
+      'The field must be at least 10 mm wide and high. Measure all four distances.',
       'distances',
     )
   return { width, height, notchOffset: { x: (left - right) / 2, y: (away - toward) / 2 } }

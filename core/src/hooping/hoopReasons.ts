@@ -40,7 +40,7 @@ function slidReasons({ x, y }: Point, style: LengthStyle): Advice[] {
   const across = Math.abs(x) >= 0.5 ? [`${write(x)} ${x > 0 ? 'right' : 'left'}`] : []
   const along = Math.abs(y) >= 0.5 ? [`${write(y)} ${y > 0 ? 'down' : 'up'}`] : []
   if (across.length + along.length === 0) return []
-  const text = `The design lies ${[...across, ...along].join(' and ')} of the field’s middle, so that the ring stays on the cloth.`
+  const text = `The design lies ${[...across, ...along].join(' and ')} of the hoop’s centre, so that the hoop stays on the cloth.`
   return [note('off-middle', text)]
 }
 
@@ -61,12 +61,12 @@ export function ringReasons(
 const tooWide = ({ outside }: HoopChoiceSource, write: (mm: number) => string): Advice =>
   stop(
     'ring-too-wide',
-    `The ring, ${write(outside.width)} by ${write(outside.height)}, does not go inside: take a smaller hoop, open a seam, or float it.`,
+    `The hoop, ${write(outside.width)} by ${write(outside.height)}, doesn’t go inside. Use a smaller hoop, open a seam, or float it.`,
   )
 
 function thicknessReasons(hoop: HoopChoiceSource, thickness?: number): Advice[] {
   if (thickness === undefined || hoop.maxThicknessMm === undefined || thickness <= hoop.maxThicknessMm) return []
-  return [stop('too-thick', `The ring closes over ${hoop.maxThicknessMm} mm; this cloth is ${thickness} mm.`)]
+  return [stop('too-thick', `This hoop closes over ${hoop.maxThicknessMm} mm; this cloth is ${thickness} mm.`)]
 }
 
 function edgeReasons(beyond: number, tube: boolean, write: (mm: number) => string): Advice[] {
@@ -74,9 +74,9 @@ function edgeReasons(beyond: number, tube: boolean, write: (mm: number) => strin
   if (beyond < 0) {
     const over = write(Math.ceil(-beyond))
     const edge = tube ? 'an open end or past the side' : 'the cloth’s edge'
-    return [stop('cloth-too-small', `The ring hangs ${over} over ${edge}: float it here.`)]
+    return [stop('cloth-too-small', `The hoop hangs ${over} over ${edge}: float it here.`)]
   }
-  const text = `Only ${write(beyond)} of cloth beyond the ring, ${write(BEYOND_RING)} wanted: float it here, or baste a strip on.`
+  const text = `Only ${write(beyond)} of cloth beyond the hoop, ${write(BEYOND_RING)} needed. Float it here, or baste a strip on.`
   return [caution('cloth-too-small', text)]
 }
 
@@ -86,9 +86,9 @@ function underReasons({ under }: RingOnItem): Advice[] {
     if (ring === 'opening')
       return stop(
         'ring-on-opening',
-        `The ${writeName(name)} would lie within the ring, so the cloth hangs slack: float it here.`,
+        `The ${writeName(name)} would lie inside the hoop, so the cloth hangs slack. Float it here.`,
       )
-    if (ring === 'refused') return stop('ring-on-zone', `The ring would lie on the ${writeName(name)}.`)
+    if (ring === 'refused') return stop('ring-on-zone', `The hoop would lie on the ${writeName(name)}.`)
     if (ring === 'woven-in')
       return caution(
         'ring-on-border',
@@ -96,7 +96,7 @@ function underReasons({ under }: RingOnItem): Advice[] {
       )
     return caution(
       'ring-near-zone',
-      `The ring lies on the ${writeName(name)}: fold it clear before you close the ring.`,
+      `The hoop lies on the ${writeName(name)}: fold it clear before you close the hoop.`,
     )
   })
 }

@@ -33,7 +33,7 @@ export function movePartIn({ field, parts, rotation, margin = 0, write }: MovePa
     const [its, others] = [centres([part]), centres(parts.filter((one) => one !== part))]
     if (its.length === 0 || others.length === 0 || gapBetween(others, its) === 0) return []
     const { x: dx, y: dy } = rotatePoint(gapVector(others, its), -rotation)
-    const text = `Move ${part.name} ${inTheDesign(dx, dy, write)} in the design; the rest stays.`
+    const text = `Move ${part.name} ${inTheDesign(dx, dy, write)} in the design. The rest stays.`
     return [{ kind: 'move-part', part: part.id, dx, dy, text }]
   })
   return moves.sort((a, b) => Math.hypot(a.dx, a.dy) - Math.hypot(b.dx, b.dy))[0] ?? null

@@ -76,7 +76,7 @@ export function roomInHoop({ hull, field, pose, margin = 0 }: HoopPlacement): Pi
 export function requirePlaceable(hull: readonly Point[], pose: Pose): void {
   if (hull.length === 0) throw new CoreError('degenerate', 'The design has no outline to place.', 'hull')
   if (!Number.isFinite(pose.x + pose.y + pose.rotation))
-    throw new CoreError('bad-point', 'The pose has a value that is not a number.', 'pose')
+    throw new CoreError('bad-point', 'The position has a value that is not a number.', 'pose')
   requireFinite(hull, 'hull')
 }
 

@@ -57,7 +57,7 @@ function tooLarge(field: HoopField, hull: Point[], pose: Pose, fit: HoopFit, q: 
   if (squared && roomInHoop({ hull, field: squared, pose, margin: q.margin }).fits)
     return stop(
       'too-large',
-      `The design’s corners reach ${over} into the field’s round corners; but for them it would go in.`,
+      `The design’s corners reach ${over} into the field’s round corners. Otherwise it would fit.`,
     )
   return stop('too-large', `The design reaches ${over} past the sewing field.`)
 }

@@ -37,7 +37,7 @@ const WORTH_MM = 1
 export function placementBias(samples: readonly LandingSample[]): BiasReport {
   samples.forEach(({ dx, dy, rotation = 0 }, i) => {
     if (!Number.isFinite(dx + dy + rotation))
-      throw new CoreError('bad-landing', 'A landing is told in millimetres and degrees.', String(i))
+      throw new CoreError('bad-landing', 'Give a landing in millimetres and degrees.', String(i))
   })
   const n = samples.length
   const enough = n >= ENOUGH

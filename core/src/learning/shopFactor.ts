@@ -25,7 +25,7 @@ export function shopFactor(weighed: readonly Weighed[]): ShopFactor | null {
   if (weighed.length === 0) return null
   weighed.forEach(({ reckoned, gone }, i) => {
     if (!(reckoned > 0 && gone >= 0 && Number.isFinite(reckoned + gone)))
-      throw new CoreError('bad-weight', 'Between two weighings something is sewn, and thread does not grow.', String(i))
+      throw new CoreError('bad-weight', 'Thread can’t grow between two weighings. Check them.', String(i))
   })
   const n = weighed.length
   const reckoned = weighed.reduce((sum, w) => sum + w.reckoned, 0)

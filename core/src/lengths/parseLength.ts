@@ -26,7 +26,7 @@ export function parseLength(text: string, unit: LengthUnit): number {
   }
   const line = text.trim()
   if (line === '') return fail('type a number, such as 184 or 7 1/4 in')
-  if (/^[-\u2010-\u2015\u2212]/.test(line)) return fail('a measurement cannot be negative')
+  if (/^[-\u2010-\u2015\u2212]/.test(line)) return fail('a measurement can’t be negative')
 
   const first = readNumber(line, fail)
   const named = readUnit(first.rest, fail)
@@ -50,10 +50,10 @@ function readNumber(text: string, fail: (why: string) => never): Read {
   const alone = readFraction(text, fail)
   if (alone) return alone
   const whole = DECIMAL.exec(text)
-  if (!whole) return fail('it does not start with a number')
+  if (!whole) return fail('it doesn’t start with a number')
   const value = Number(whole[0].replace(',', '.'))
   const rest = text.slice(whole[0].length)
-  if (/[.,]$/.test(whole[0]) && /^\s*[.,]/.test(rest)) return fail('it has a point too many')
+  if (/[.,]$/.test(whole[0]) && /^\s*[.,]/.test(rest)) return fail('it has one point too many')
   const joint = MIXED_JOINT.exec(rest)
   const part = joint && readFraction(rest.slice(joint[0].length), fail)
   if (!part) return { value, rest }
@@ -65,9 +65,9 @@ function readFraction(text: string, fail: (why: string) => never): Read | null {
   const vulgar = new RegExp(`^[${VULGAR}]`).exec(text)
   const plain = vulgar ? vulgar[0].normalize('NFKD') : text
   const found = FRACTION.exec(plain)
-  if (!found) return vulgar ? fail('its fraction cannot be read') : null
+  if (!found) return vulgar ? fail('the fraction can’t be read') : null
   const [over, under] = [Number(found[1]), Number(found[2])]
-  if (under === 0) return fail('a fraction cannot have a zero below the line')
+  if (under === 0) return fail('a fraction can’t have zero below the line')
   if (over >= under) return fail('the fraction part must be smaller than one')
   return { value: over / under, rest: text.slice(vulgar ? vulgar[0].length : found[0].length) }
 }
@@ -77,7 +77,7 @@ function readUnit(text: string, fail: (why: string) => never): { mm: number; nam
   const found = UNIT.exec(text)
   if (!found) return fail('it holds two numbers')
   const known = unitNames[found[1]!.toLowerCase()]
-  if (!known) return fail(`“${found[1]}” is not a unit it knows; use mm, cm, m, in or ft`)
+  if (!known) return fail(`“${found[1]}” is not a unit; use mm, cm, m, in or ft`)
   const rest = text.slice(found[0].length).replace(/^\.\s*/, '')
   return { ...known, rest: rest.trimStart() }
 }

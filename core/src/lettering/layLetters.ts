@@ -2,7 +2,7 @@ import { CoreError } from '../errors'
 import type { Typeface } from './typeface'
 
 export type Glyph = ReturnType<Typeface['charToGlyph']>
-/** Height of a capital, and what is added between letters, in mm. */
+/** Capital height, and what is added between letters, in mm. */
 export type Setting = { letterHeight: number; spacing: number }
 
 const MOST_LETTERS = 60
@@ -21,15 +21,15 @@ export function checkSetting(letterHeight: number, spacing: number): void {
   if (!(letterHeight >= 2 && letterHeight <= 300))
     throw new CoreError('bad-request', 'A letter is between 2 and 300 mm high.', 'letterHeight')
   if (!(spacing >= -20 && spacing <= 100))
-    throw new CoreError('bad-request', 'Spacing lies between -20 and 100 mm.', 'spacing')
+    throw new CoreError('bad-request', 'Letter spacing is between -20 and 100 mm.', 'spacing')
 }
 
 /** The letters of a line. @throws CoreError('bad-wording') for none, too many, or one the typeface lacks */
 export function lettersOf(font: Typeface, text: string): string[] {
   const letters = [...text.trim().normalize('NFC')]
-  if (letters.length === 0) throw new CoreError('bad-wording', 'Type the words to be set.', 'text')
+  if (letters.length === 0) throw new CoreError('bad-wording', 'Type the words to stitch.', 'text')
   if (letters.length > MOST_LETTERS)
-    throw new CoreError('bad-wording', `A line takes at most ${MOST_LETTERS} letters.`, 'text')
+    throw new CoreError('bad-wording', `A line holds at most ${MOST_LETTERS} letters.`, 'text')
   const missing = letters.find((letter) => letter !== ' ' && font.charToGlyphIndex(letter) === 0)
   if (missing) throw new CoreError('bad-wording', `This typeface has no “${missing}”.`, 'text')
   return letters

@@ -12,7 +12,7 @@ import { smallLetterAdvice } from '../design/smallLetterAdvice'
 
 export type LetteringRequest = {
   text: string
-  /** Height of a capital, millimetres. */
+  /** Capital height, millimetres. */
   letterHeight: number
   /** Added between letters, millimetres; less than nothing draws them together. */
   spacing?: number

@@ -47,8 +47,8 @@ type Facts = MarkingCloth & {
   loose: boolean
 }
 
-const TRY_FIRST = 'Try it and what removes it on a hidden spot first; heat sets some inks.'
-const COUNT_PINS = 'Count pins in and out; none stays under the foot.'
+const TRY_FIRST = 'Try it, and removing it, on a hidden spot first. Heat sets some inks.'
+const COUNT_PINS = 'Count pins in and out. None stays under the foot.'
 
 /** The ways of craft.md section 1, each with the cloths it is good for. */
 const means: readonly Means[] = [
@@ -58,24 +58,24 @@ const means: readonly Means[] = [
     removedBy: 'A brush, or a damp cloth for what stays in the weave.',
     caution: TRY_FIRST,
     judge: (f) => {
-      if (f.pile) return { refused: 'Chalk drops into pile and cannot be read.' }
-      if (f.holesStay) return { rank: 3, why: 'Shows, and wipes off a coated face before it is stitched.' }
+      if (f.pile) return { refused: 'Chalk drops into pile and can’t be seen.' }
+      if (f.holesStay) return { rank: 3, why: 'Shows on coated cloth and wipes off before stitching.' }
       return f.dark
         ? { rank: 9, why: 'White chalk shows on dark cloth and brushes off.' }
-        : { rank: 6, why: 'Coloured chalk shows on pale cloth; keep the line thin.' }
+        : { rank: 6, why: 'Coloured chalk shows on pale cloth. Keep the line thin.' }
     },
   },
   {
     id: 'wash-out-pen',
     name: 'Wash-out pen',
-    removedBy: 'Cold water, before any iron or tumble dryer.',
+    removedBy: 'Cold water, before any iron or dryer.',
     caution: `${TRY_FIRST} Never iron over it.`,
     judge: (f) => {
       if (f.pile) return { refused: 'Ink runs along pile and leaves no clear line.' }
-      if (f.mayBeWetted === false) return { refused: 'It comes out with water, and this may not be wetted.' }
-      if (f.waterMarks || f.holesStay) return { refused: 'Water or ink can leave a stain on this face.' }
+      if (f.mayBeWetted === false) return { refused: 'It comes out with water, and this cloth can’t get wet.' }
+      if (f.waterMarks || f.holesStay) return { refused: 'Water or ink can stain this cloth.' }
       return f.dark
-        ? { refused: 'It does not show on dark cloth.' }
+        ? { refused: 'It doesn’t show on dark cloth.' }
         : { rank: 8, why: 'A fine line that shows on pale cloth and rinses out.' }
     },
   },
@@ -83,47 +83,47 @@ const means: readonly Means[] = [
     id: 'crease',
     name: 'Crease',
     removedBy: 'Steam and pressing afterwards.',
-    caution: 'A hot iron burns; follow the care label.',
+    caution: 'Irons burn. Follow the care label.',
     judge: (f) => {
       if (f.pile || f.loose) return { refused: 'This cloth does not hold a crease.' }
       if (f.heat === 'no' || f.holesStay) return { refused: 'A crease may stay in this cloth for good.' }
       return f.smoothFace
-        ? { rank: 7, why: 'Holds a crease and needs nothing to be taken off.' }
+        ? { rank: 7, why: 'Holds a crease, and there’s nothing to remove.' }
         : { rank: 3, why: 'Holds a finger crease for a little while.' }
     },
   },
   {
     id: 'pin-through',
     name: 'Pin through',
-    removedBy: 'Drawing the pin; note the spot before it comes out.',
+    removedBy: 'Pull the pin out, but note the spot first.',
     caution: COUNT_PINS,
     judge: (f) => {
       if (f.holesStay) return { refused: 'Pin holes stay in this cloth.' }
-      if (f.infant) return { rank: 1, why: 'Finds the spot on the wrong side; no pin may be left in a child’s thing.' }
+      if (f.infant) return { rank: 1, why: 'Finds the spot on the wrong side. No pin may stay in a child’s things.' }
       return { rank: f.pile ? 5 : 2, why: 'Finds the spot on the wrong side, for placing from the back.' }
     },
   },
   {
     id: 'tape-arrow',
     name: 'Low-tack tape with an arrow',
-    removedBy: 'Peeling it off, along the pile, before that part is stitched.',
-    caution: 'Off before the needle reaches it: glue gums the needle.',
+    removedBy: 'Peel it off along the pile before that part is stitched.',
+    caution: 'Take it off before the needle reaches it: glue gums the needle.',
     judge: (f) => {
-      if (f.pile || f.loose) return { rank: 9, why: 'Lies on top of pile and texture where chalk and ink sink in.' }
-      return { rank: f.holesStay ? 8 : 3, why: 'Leaves no trace on a face that marks easily.' }
+      if (f.pile || f.loose) return { rank: 9, why: 'Stays on top of pile and texture, where chalk and ink sink in.' }
+      return { rank: f.holesStay ? 8 : 3, why: 'Leaves no trace on cloth that marks easily.' }
     },
   },
   {
     id: 'sticker',
     name: 'Removable sticker',
-    removedBy: 'Peeling it off once the needle stands over the cross.',
-    caution: 'Off before the start: glue gums the needle. Dull a new one on a sleeve first, and lift it gently.',
+    removedBy: 'Peel it off once the needle is over the cross.',
+    caution: 'Take it off before you start: glue gums the needle. Dull a new one on a sleeve first.',
     judge: (f) => {
-      if (f.longPile) return { refused: 'It does not hold on long pile.' }
+      if (f.longPile) return { refused: 'It doesn’t stick to long pile.' }
       if (f.pile) return { rank: 7, why: 'A target sticker holds on terry and fleece, where chalk and ink sink in.' }
       return {
         rank: f.holesStay || f.slick ? 9 : 4,
-        why: 'Quick, with its cross and arrow printed on; nothing is drawn on the cloth.',
+        why: 'Quick: cross and arrow are printed on, so nothing is drawn on the cloth.',
       }
     },
   },
@@ -134,43 +134,43 @@ const means: readonly Means[] = [
     caution: 'Keep hands clear while it stitches.',
     judge: (f) => ({
       rank: f.pile || f.bruise === 'high' ? 8 : 2,
-      why: 'For floated pieces: the cloth is laid on the cross by its crease or pin.',
+      why: 'For floated pieces: lay the cloth on the cross by its crease or pin.',
     }),
   },
   {
     id: 'hoop-grid',
     name: 'The hoop’s own grid',
-    removedBy: 'As the dots it helped to draw.',
-    caution: 'Out of the ring again before the hoop goes on the machine.',
+    removedBy: 'Like the dots it helped you draw.',
+    caution: 'Take it out before the hoop goes on the machine.',
     judge: () => ({
       rank: 4,
-      why: 'Laid on the measured middle, dots through its holes; in the inner ring while hooping it shows what is square.',
+      why: 'Lay it on the measured centre and dot through its holes. In the inner ring it shows what’s square.',
     }),
   },
   {
     id: 'paper-template',
     name: 'Paper template',
-    removedBy: 'Lifting it off; mark through its cross first.',
+    removedBy: 'Lift it off, but mark through its cross first.',
     caution: COUNT_PINS,
     judge: () => ({
       rank: 5,
-      why: 'Shows the size on the piece before anything is marked; pin or tape it where it looks right, on the wearer where neck or body is skewed.',
+      why: 'Shows the size before you mark anything. Pin it where it looks right, on the wearer if the piece is skewed.',
     }),
   },
 ]
 
-/** Marks that stay on the cloth until they are taken out. */
+/** Marks that stay on the cloth until they are removed. */
 const stays: Partial<Record<string, string>> = { chalk: 'chalk', 'wash-out-pen': 'pen', crease: 'crease' }
 
 /**
  * How marks made so are taken out when the piece is finished; null where they are gone by then.
  *
- * @example markRemoval('wash-out-pen') // 'Take the pen marks out: cold water, before any iron or tumble dryer.'
+ * @example markRemoval('wash-out-pen') // 'Take the pen marks out: cold water, before any iron or dryer.'
  */
 export function markRemoval(id: string): string | null {
   const { removedBy } = means.find((m) => m.id === id) ?? {}
   return removedBy && stays[id]
-    ? `Take the ${stays[id]} marks out: ${removedBy.charAt(0).toLowerCase()}${removedBy.slice(1)}`
+    ? `Remove ${stays[id]} marks: ${removedBy.charAt(0).toLowerCase()}${removedBy.slice(1)}`
     : null
 }
 

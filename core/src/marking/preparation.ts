@@ -16,11 +16,11 @@ type Unprepared = {
 const NARROW = 300
 
 const steps = {
-  'prep.wash': 'Wash and dry it once as its label allows: it shrinks before the stitches, and not after.',
-  'prep.unpick': 'Unpick a side seam, so that it opens flat; cut away from the hand and from the cloth.',
+  'prep.wash': 'Wash and dry it once as its label allows, so it shrinks before you stitch.',
+  'prep.unpick': 'Unpick a side seam so it opens flat. Cut away from your hand and the cloth.',
   'prep.lint': 'Go over it with a lint roller.',
-  'prep.press': 'Press it flat, no hotter than its label allows; irons burn, so try a hidden spot first.',
-  'prep.smooth': 'Lay it flat and smooth it by hand; it takes no iron.',
+  'prep.press': 'Press it flat, no hotter than its label allows. Irons burn: try a hidden spot first.',
+  'prep.smooth': 'Lay it flat and smooth it by hand. Don’t iron it.',
 } as const
 
 type Facts = (typeof familyFacts)[ClothFamily]

@@ -11,7 +11,7 @@ export const phrases = {
   ...designPhrases,
   ...differencePhrases,
   ...runPhrases,
-  unknown: 'Something a newer version of the program noted.',
+  unknown: 'Noted by a newer version of the program.',
 } as const
 
 export type PhraseId = keyof typeof phrases

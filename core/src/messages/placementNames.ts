@@ -45,7 +45,7 @@ export const placementNames = {
   'line.upper-seam': 'the upper seam',
   'line.lower-seam': 'the lower seam',
   'line.base-seam': 'the base seam',
-  'line.half-way': 'half-way between them',
+  'line.half-way': 'halfway between them',
   'line.middle': 'the middle',
   'line.closed-end': 'the closed end',
   'line.open-end': 'the open end',
@@ -74,7 +74,7 @@ export const placementNames = {
   'line.hood-edge': 'the hood’s edge',
   'line.own': 'the {name}',
   'line.own-top': 'the top of the {zone}',
-  'line.own-foot': 'the foot of the {zone}',
+  'line.own-foot': 'the bottom of the {zone}',
   'line.own-middle': 'the middle of the {zone}',
 
   'top.neck': 'the neck',
@@ -185,7 +185,7 @@ export const placementNames = {
   'way.below': 'below',
   'way.above': 'above',
   'edge.top': 'top of the design',
-  'edge.foot': 'foot of the design',
+  'edge.foot': 'bottom of the design',
   'edge.left': 'design’s left edge',
   'edge.right': 'design’s right edge',
 } as const

@@ -34,14 +34,14 @@ const bad = (message: string, path: string): CoreError => new CoreError('bad-cos
 /** @throws CoreError('bad-cost') for what nothing can be worked out from */
 export function checkCost(q: CostQuery): void {
   for (const [path, value] of numbersOf(q))
-    if (!Number.isFinite(value) || value < 0) throw bad('Write a number that is not below nothing.', path)
-  if (!Number.isInteger(q.quantity) || q.quantity < 1) throw bad('An order is one piece or more.', 'quantity')
-  if (q.spoilage >= 1) throw bad('Not every piece can be spoiled: write a part below 1.', 'spoilage')
-  if (q.needlePrice > 0 && q.needleHours === 0) throw bad('A needle lasts longer than no time.', 'needleHours')
+    if (!Number.isFinite(value) || value < 0) throw bad('The number can’t be less than zero.', path)
+  if (!Number.isInteger(q.quantity) || q.quantity < 1) throw bad('An order needs at least one piece.', 'quantity')
+  if (q.spoilage >= 1) throw bad('Not every piece can be spoiled.', 'spoilage')
+  if (q.needlePrice > 0 && q.needleHours === 0) throw bad('A needle’s life must be above zero.', 'needleHours')
   if (q.pricing.by === 'margin' && q.pricing.percent >= 100)
-    throw bad('A margin is a part of the price: less than 100 %.', 'pricing.percent')
+    throw bad('The margin must be below 100 %.', 'pricing.percent')
   q.breaks?.forEach(({ percentOff }, i) => {
-    if (percentOff > 100) throw bad('No more than all of it can come off.', `breaks.${i}.percentOff`)
+    if (percentOff > 100) throw bad('A discount can’t be over 100 %.', `breaks.${i}.percentOff`)
   })
 }
 

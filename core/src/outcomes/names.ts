@@ -10,20 +10,20 @@ export const faultNames: Readonly<Record<FaultId, string>> = {
   nest: 'Nest underneath',
   'thread-breaks': 'Thread frays or breaks',
   'needle-breaks': 'Needle breaks or heats',
-  'placed-off': 'Placed off',
+  'placed-off': 'Misplaced',
   crooked: 'Crooked',
-  'ring-mark': 'Ring mark',
+  'ring-mark': 'Hoop mark',
   'backing-shows': 'Backing shows',
   hole: 'Hole or run',
   'sewn-in': 'Cloth sewn in',
   scratchy: 'Scratchy back',
 }
-export const howBadNames: Readonly<Record<HowBad, string>> = { 1: 'hardly seen', 2: 'seen', 3: 'spoils it' }
+export const howBadNames: Readonly<Record<HowBad, string>> = { 1: 'barely visible', 2: 'seen', 3: 'spoils it' }
 export const verdictNames: Readonly<Record<Verdict, string>> = {
   good: 'Good',
   passable: 'Will pass',
-  redo: 'To be redone',
+  redo: 'Redo',
   spoiled: 'Spoiled',
 }
 /** How a piece looks after the wash; `open`: nobody has seen it. */
-export const washNames: Readonly<Record<Verdict | 'open', string>> = { open: 'Not seen yet', ...verdictNames }
+export const washNames: Readonly<Record<Verdict | 'open', string>> = { open: 'Not checked yet', ...verdictNames }

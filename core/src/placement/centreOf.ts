@@ -59,7 +59,7 @@ function middleOf({ id, name, width }: CentreLevel, m: Measures, write: (mm: num
   const [left, right] = [m[`${id}Left`], m[`${id}Right`]]
   if (left === undefined && right === undefined) return null
   if (left !== undefined && right !== undefined && Math.abs(left + right - width) > SLACK) {
-    const text = `The halves at ${writeName(name)} add up to ${write(left + right)}, the whole is ${write(width)}: measure them again.`
+    const text = `The halves at ${writeName(name)} add up to ${write(left + right)}, the whole is ${write(width)}. Measure them again.`
     throw new CoreError('contradiction', text, `measures.${id}Right`)
   }
   const [l, r] = [left ?? width - right!, right ?? width - left!]
@@ -86,7 +86,7 @@ export function straightnessAdvice(
   const [kept, other] = trueTo === 'start' ? [names.start, names.body] : [names.body, names.start]
   const moved =
     Math.abs(shift) < 0.5 && !turn
-      ? 'it makes no difference here'
+      ? 'no difference here'
       : `true to ${other} would move it ${write(Math.abs(shift))} ${way}${trueTo === 'start' ? turn : ''}`
   const uneven = `The halves differ by ${write(2 * spread)}`
   const lean = Math.abs(leanDeg) >= 0.05 ? `, the centre line leans ${Math.abs(leanDeg).toFixed(1)}°` : ''

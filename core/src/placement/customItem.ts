@@ -33,7 +33,7 @@ export function customItem(own: CustomItem): ItemKind {
   const asks: MeasurementAsk[] = own.edges.map(({ length }, i) => ({
     id: `edge${i + 1}`,
     name: `Edge ${i + 1}`,
-    howTo: i === 0 ? 'The upper edge, from your left to your right.' : 'The next edge, going round clockwise.',
+    howTo: i === 0 ? 'The upper edge, left to right.' : 'The next edge, clockwise.',
     plausible: [length * 0.5, length * 1.6],
     presets: { saved: length },
   }))
@@ -57,7 +57,7 @@ export function customItem(own: CustomItem): ItemKind {
       },
       {
         id: customPlacementIds[1],
-        name: 'At distances from lines or edges',
+        name: 'By distances from lines or edges',
         arrange: 'one',
         upIs: 'top.upper-edge',
         spot: ({ shape }) => {

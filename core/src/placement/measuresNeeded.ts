@@ -32,10 +32,10 @@ export function requireMeasures(asks: readonly MeasurementAsk[], measures: Measu
     const mm = measures[ask.id]
     const path = `measures.${ask.id}`
     if (mm === undefined && (ask.optional || ask.ifKnown)) continue
-    if (mm === undefined) throw new CoreError('missing-measure', `${ask.name}: still to be measured.`, path)
+    if (mm === undefined) throw new CoreError('missing-measure', `${ask.name}: measure it first.`, path)
     if (!(ask.mayBeZero ? mm >= 0 : mm > 0) || !Number.isFinite(mm))
-      throw new CoreError('bad-measure', `${ask.name} has to be more than nothing.`, path)
-    if (mm > MOST) throw new CoreError('bad-measure', `${ask.name} comes out over 5 metres: measure again.`, path)
+      throw new CoreError('bad-measure', `${ask.name} must be above zero.`, path)
+    if (mm > MOST) throw new CoreError('bad-measure', `${ask.name} is over 5 metres. Measure again.`, path)
   }
 }
 
@@ -46,7 +46,7 @@ export function oddNumbers(asks: readonly MeasurementAsk[], m: Measures, write: 
     .map((a) =>
       note(
         `is-that-right:${a.id}`,
-        `${a.name} ${write(m[a.id]!)}: is that right? Usual is ${write(a.plausible[0])} to ${write(a.plausible[1])}.`,
+        `${a.name} ${write(m[a.id]!)}: is that right? Usually ${write(a.plausible[0])} to ${write(a.plausible[1])}.`,
       ),
     )
 }

@@ -21,7 +21,7 @@ type Size = { width: number; height: number }
 /** How the distance is given: to the design's nearest edges (or its foot), or to its centre. */
 export const countedTo: PlacementChoice = {
   id: 'counted',
-  name: 'The distance goes to',
+  name: 'Distance to',
   choices: [
     { id: 'edge', name: 'The design’s edge' },
     { id: 'centre', name: 'Its centre' },
@@ -81,7 +81,7 @@ export function placeAtCorners(
         name: toCentre
           ? `Centre from ${from}`
           : spot.diagonal
-            ? 'Foot of the design from the point'
+            ? 'Bottom of the design from the point'
             : 'Design’s nearest edges from both edges',
         mm,
         assumed: usual,

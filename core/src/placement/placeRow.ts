@@ -42,7 +42,7 @@ export function placeRow(
     distances: [
       {
         id: spot.inset.id,
-        name: `${spot.inset.edge === 'centre' ? 'Centres' : 'Feet of the designs'} from ${writeName(spot.edgeName)}`,
+        name: `${spot.inset.edge === 'centre' ? 'Centres' : 'Bottoms of the designs'} from ${writeName(spot.edgeName)}`,
         mm,
         assumed: spot.inset.mm,
         plausible: spot.inset.plausible,
@@ -88,7 +88,7 @@ function alone(ask: Omit<Parameters<typeof spaceMotifs>[0], 'count'>): MotifRow 
   try {
     return spaceMotifs({ ...ask, count: 1 })
   } catch {
-    throw new CoreError('no-room', 'The design is longer than this edge: take a smaller one.', 'design.width')
+    throw new CoreError('no-room', 'The design is longer than this edge. Use a smaller one.', 'design.width')
   }
 }
 

@@ -61,7 +61,7 @@ function hold(
     if (!line)
       throw new CoreError(
         'unknown-line',
-        'That line is not on this item; choose another.',
+        'That line isn’t on this item. Choose another.',
         `anchors.${axis === 'level' ? 'down' : 'across'}`,
       )
     return line

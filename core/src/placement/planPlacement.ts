@@ -205,7 +205,7 @@ function layOut(rule: PlacementRule, request: PlacementRequest, { context, ...ho
 
 function requireDesign({ design, distances }: PlacementRequest): void {
   if (!(design.width > 0 && design.height > 0 && Number.isFinite(design.width + design.height))) {
-    throw new CoreError('bad-design', 'The design needs a width and a height above zero.', 'design')
+    throw new CoreError('bad-design', 'The design’s width and height must be above zero.', 'design')
   }
   for (const [id, mm] of Object.entries(distances ?? {})) {
     if (!Number.isFinite(mm)) throw new CoreError('bad-measure', 'That distance is not a number.', `distances.${id}`)
@@ -217,7 +217,7 @@ type Write = (mm: number) => string
 /** `room` rounds down: what is left must not be promised. */
 function clearanceWarnings(clearances: Clearance[], write: Write, room: Write): Advice[] {
   return clearances.flatMap(({ id, name, mm, least }) => {
-    if (id === 'edge' && mm < 0) return [stop('past-edge', `The design reaches ${write(-mm)} past the item’s edge.`)]
+    if (id === 'edge' && mm < 0) return [stop('past-edge', `The design goes ${write(-mm)} past the item’s edge.`)]
     if (id === 'edge')
       return mm < least - 1e-9 ? [caution('near-edge', `Only ${room(mm)} from the design to the item’s edge.`)] : []
     if (mm <= 0) return [stop('in-zone', `The design lies on the ${writeName(name)}.`)]
@@ -234,7 +234,7 @@ function tooLarge(item: ItemShape, { width, height }: Size, { copies }: Laid, wr
   const [wide, high] = quarter ? [bottom - top, right - left] : [right - left, bottom - top]
   const told = (code: string, side: string, size: number, room: number): Advice[] =>
     size > room
-      ? [stop(code, `The design is ${write(size)} ${side} and the item only ${write(room)}: take a smaller one.`)]
+      ? [stop(code, `The design is ${write(size)} ${side} and the item only ${write(room)}. Use a smaller one.`)]
       : []
   return [...told('wider-than-item', 'wide', width, wide), ...told('higher-than-item', 'high', height, high)]
 }
@@ -255,8 +255,8 @@ function touching(outlines: Point[][], write: (mm: number) => string): Advice[] 
   if (least >= 5) return []
   return [
     least <= 0
-      ? stop('designs-touch', 'The designs run into each other: take fewer, or a smaller one.')
-      : caution('designs-touch', `The designs come within ${write(least)} of each other.`),
+      ? stop('designs-touch', 'The designs overlap. Use fewer, or a smaller one.')
+      : caution('designs-touch', `The designs are under ${write(least)} apart.`),
   ]
 }
 
@@ -264,17 +264,15 @@ const mirrorCheck = ({ worn }: Lie): Advice =>
   note(
     'mirror',
     worn
-      ? 'The back lies up, so the wearer’s left is your left. Marks brought over from the front with pins change sides; the design itself is not mirrored: read it once before the start.'
-      : 'The other side lies up: marks brought through from the front change sides; the design itself is not mirrored.',
+      ? 'The back is up, so the wearer’s left is your left. Marks pinned through from the front change sides; don’t mirror the design.'
+      : 'The other side is up. Marks pinned through from the front change sides; don’t mirror the design.',
   )
 
 const coveredMarks = (): Advice =>
-  note('marks-covered', 'There is no room for dots outside the design: take marks that come out, and pins away first.')
+  note('marks-covered', 'The dots are under the design. Use marks that come out, and remove pins first.')
 
 function oddDistances(distances: PlacementDistance[], write: (mm: number) => string): Advice[] {
   return distances
     .filter((d) => d.mm < d.plausible[0] || d.mm > d.plausible[1])
-    .map((d) =>
-      note(`is-that-right:${d.id}`, `${d.name} ${write(d.mm)}: is that right? The usual here is ${write(d.assumed)}.`),
-    )
+    .map((d) => note(`is-that-right:${d.id}`, `${d.name} ${write(d.mm)}: is that right? Usually ${write(d.assumed)}.`))
 }

@@ -35,7 +35,7 @@ export function besideAdvice(
   return others.flatMap(({ name, outlines }): Advice[] => {
     const gaps = own.flatMap((a) => outlines.map((b) => gapBetween(a, b)))
     const least = Math.min(Infinity, ...gaps)
-    if (least <= 0) return [stop(`runs-into:${name}`, `The design runs into the one at ${name}.`)]
+    if (least <= 0) return [stop(`runs-into:${name}`, `The design overlaps the one at ${name}.`)]
     return least < APART_MM - 1e-9
       ? [caution(`near:${name}`, `Only ${write(least)} to the design at ${name}; keep ${write(APART_MM)}.`)]
       : []

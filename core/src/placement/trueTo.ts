@@ -5,7 +5,7 @@ import type { PlacementChoice } from './placementRule'
 export function whichTrueTo(worn: boolean, usual: TrueTo): PlacementChoice {
   return {
     id: 'trueTo',
-    name: 'The halves differ: keep it',
+    name: 'The halves differ. Line up with',
     choices: [
       { id: 'start', name: worn ? 'True to the neck' : 'True to your line' },
       { id: 'body', name: worn ? 'True to the body' : 'True to the edges' },

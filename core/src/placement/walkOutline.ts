@@ -15,10 +15,10 @@ export type OutlineEdge = { length: number; turn: number | null }
  * @example 300, 400, 300, 400 without turns: a rectangle, its corners (0,0) (300,0) (300,400) (0,400)
  */
 export function walkOutline(edges: readonly OutlineEdge[]): Point[] {
-  if (edges.length < 3) throw new CoreError('bad-edge', 'An outline needs three edges at least.', 'edges')
+  if (edges.length < 3) throw new CoreError('bad-edge', 'An outline needs at least three edges.', 'edges')
   edges.forEach(({ length }, i) => {
     if (!(length > 0 && Number.isFinite(length)))
-      throw new CoreError('bad-edge', `Edge ${i + 1} has to be more than nothing.`, `measures.edge${i + 1}`)
+      throw new CoreError('bad-edge', `Edge ${i + 1} must be above zero.`, `measures.edge${i + 1}`)
   })
   const free = edges.every((e) => e.turn === null)
   const corners = edges.length === 3 ? triangle(edges) : edges.length === 4 && free ? levelSided(edges) : walked(edges)
@@ -42,12 +42,12 @@ function levelSided([top, right, bottom, left]: readonly OutlineEdge[]): Point[]
   const more = c - a
   if (Math.abs(more) < 1e-6) {
     if (Math.abs(b - d) > Math.max(3, 0.01 * (b + d)))
-      throw notClosing('Upper and lower edge are alike, so the sides have to be alike too: measure them again.')
+      throw notClosing('Upper and lower edge are alike, so the sides have to be alike too. Measure them again.')
     return [at(0, 0), at(a, 0), at(c, (b + d) / 2), at(0, (b + d) / 2)]
   }
   const s = (b * b - d * d - more * more) / (2 * more)
   const high = d * d - s * s
-  if (high <= 1e-9) throw notClosing('Four edges of these lengths do not meet: measure them again.')
+  if (high <= 1e-9) throw notClosing('Four edges of these lengths do not meet. Measure them again.')
   return [at(0, 0), at(a, 0), at(s + c, Math.sqrt(high)), at(s, Math.sqrt(high))]
 }
 

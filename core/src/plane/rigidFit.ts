@@ -22,7 +22,7 @@ const spread = (points: Point[], c: Point): number => Math.max(...points.map((p)
  */
 export function rigidFit(pairs: PointPair[]): RigidFit {
   const [from, to] = [pairs.map((p) => p.from), pairs.map((p) => p.to)]
-  if (pairs.length < 2) throw degenerate('Two marks at least are needed to see how the cloth lies.')
+  if (pairs.length < 2) throw degenerate('At least two marks are needed to see how the cloth lies.')
   try {
     requireFinite([...from, ...to], 'pairs')
   } catch {
@@ -30,7 +30,7 @@ export function rigidFit(pairs: PointPair[]): RigidFit {
   }
   const [cf, ct] = [centroid(from), centroid(to)]
   const [sf, st] = [spread(from, cf), spread(to, ct)]
-  if (sf < 1e-9 || st < 1e-9) throw degenerate('The marks lie on one spot; use marks that are apart.')
+  if (sf < 1e-9 || st < 1e-9) throw degenerate('The marks are in one spot. Use marks that are apart.')
 
   let [dot, cross, size] = [0, 0, 0]
   for (const { from: f, to: t } of pairs) {
@@ -39,7 +39,7 @@ export function rigidFit(pairs: PointPair[]): RigidFit {
     cross += fx * ty - fy * tx
     size += Math.hypot(fx, fy) * Math.hypot(tx, ty)
   }
-  if (Math.hypot(dot, cross) <= 1e-12 * size) throw degenerate('The marks fix no direction; check their order.')
+  if (Math.hypot(dot, cross) <= 1e-12 * size) throw degenerate('The marks give no direction. Check their order.')
 
   const turned = degrees(Math.atan2(cross, dot))
   const rotation = turned === -180 ? 180 : turned

@@ -25,7 +25,7 @@ export const layerNames: Readonly<Record<LayerKind, string>> = {
 }
 
 export const gripNames: Readonly<Record<Grip, string>> = {
-  'in-ring': 'in the ring',
+  'in-ring': 'in the hoop',
   fused: 'fused on',
   sprayed: 'sprayed',
   sticky: 'pressed on',

@@ -34,8 +34,7 @@ export function needleFor(f: Facts, layers: readonly Layer[]): { needle: Needle;
   }
 }
 
-export const coatedText = (): string =>
-  'Coated, since glue is near. When a ball of glue gathers on it: stop, power off, wipe.'
+export const coatedText = (): string => 'Coated, because there’s glue. If glue gathers on it: stop, power off, wipe.'
 
 /** Small letters close up in a thick thread, and are sewn slowly. */
 const [FINE_WEIGHT, FIRM_SPM, LETTERS_SPM] = [60, 500, 600]

@@ -40,6 +40,6 @@ export const worthOf = ({ tries, successes }: Outcome): number =>
 /** The reason that goes with it, with its numbers. */
 export function ownRecordReason({ tries, successes }: Outcome): Because {
   const [low, high] = wilsonInterval(successes, tries).map((share) => Math.round(share * 100))
-  const text = `Of your own ${tries} pieces on this cloth held and laid like this, ${successes} came out well (likely ${low} to ${high} in a hundred).`
+  const text = `${successes} of ${tries} of your pieces on this cloth came out well like this (likely ${low} to ${high} %).`
   return { rule: 'own.record', decided: worthOf({ tries, successes }) >= 0 ? 'a little up' : 'down', text }
 }

@@ -68,13 +68,13 @@ function toppingsFor(f: Facts): [ToppingRule, ...ToppingRule[]] {
 function schoolsRefuse(f: Facts): Refusal[] {
   const refused: Refusal[] = []
   if (f.dense && (f.stretchy || f.knit)) {
-    const text = 'Tear-away alone lets a dense design pull a stretchy knit out of shape: use cut-away.'
+    const text = 'Under a dense design, tear-away alone lets a stretchy knit pull out of shape. Use cut-away.'
     refused.push(refusal('Tear-away alone', 'never.tear-away-dense-stretch', 'refused', text))
   }
   if (!f.fusible) {
     const text = f.takesHeat
-      ? 'An iron flattens this face, or does not hold on it: spray, or press it on sticky backing.'
-      : 'This cloth takes no heat: spray, or press it on sticky backing.'
+      ? 'An iron flattens this cloth. Spray, or use sticky backing.'
+      : 'This cloth can’t be ironed. Spray, or use sticky backing.'
     refused.push(refusal('Fusing', 'never.fuse-no-heat', 'refused', text))
   }
   return refused

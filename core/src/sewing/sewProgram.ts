@@ -51,7 +51,7 @@ type SewProgramInput = {
  */
 export function sewProgram({ blocks, copies, speedSpm }: SewProgramInput): SewProgram {
   if (!(Number.isInteger(copies) && copies >= 1))
-    throw new CoreError('bad-request', 'At least one copy is sewn in a hooping.', 'copies')
+    throw new CoreError('bad-request', 'A hooping needs at least one copy.', 'copies')
   const before = clothBefore(blocks)
   const laid = Array.from({ length: copies }, (_, copy) => blocks.map((one, block) => ({ ...one, block, copy }))).flat()
   let at = 0

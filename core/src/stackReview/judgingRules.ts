@@ -70,13 +70,13 @@ export const judgingRules: readonly JudgingRule[] = [
     id: 'judge.dense-stretch',
     severity: 'stop',
     when: all<Stacked>(dense, givesWay, not(towelling), not(stays)),
-    text: () => 'Nothing that stays under a dense design on cloth that stretches: it pulls out of shape. Add cut-away.',
+    text: () => 'Nothing stays under this dense design on stretchy cloth, so it pulls out of shape. Add cut-away.',
   }),
   fault({
     id: 'judge.fuse-no-heat',
     severity: 'stop',
     when: all<Stacked>(fused, not(fusible)),
-    text: (f) => `${cap(f.name)} takes no fusing: spray it, or press it on sticky backing.`,
+    text: (f) => `${cap(f.name)} can’t be fused. Spray it, or use sticky backing.`,
     about: (layer) => layer.grip === 'fused',
   }),
   fault({
@@ -86,7 +86,7 @@ export const judgingRules: readonly JudgingRule[] = [
       uses('heat-away film', (kind) => kind === 'heat-away-film'),
       when('it takes no iron', (f) => !f.takesHeat),
     ),
-    text: (f) => `Heat-away film comes off under an iron, and ${f.name} takes none: wash-away film.`,
+    text: (f) => `Heat-away film needs an iron, and ${f.name} can’t be ironed. Use wash-away film.`,
     about: (layer) => layer.kind === 'heat-away-film',
   }),
   fault({
@@ -94,9 +94,9 @@ export const judgingRules: readonly JudgingRule[] = [
     severity: 'stop',
     when: all<Stacked>(
       held('floated'),
-      when('no backing in the ring', (f) => !backings(f).some((l) => l.grip === 'in-ring')),
+      when('no backing in the hoop', (f) => !backings(f).some((l) => l.grip === 'in-ring')),
     ),
-    text: () => 'Floated cloth is pressed on what is in the ring: there is no backing in it.',
+    text: () => 'Floated cloth is pressed on hooped backing, and there’s none in the hoop.',
   }),
   // What speaks against holding it so, in the words in which that is advised against.
   ...holdingRules.flatMap((rule) =>
@@ -114,13 +114,13 @@ export const judgingRules: readonly JudgingRule[] = [
     id: 'judge.no-backing',
     severity: 'caution',
     when: all<Stacked>(not(backed), not(held('floated')), not(clothAlone), lightWork),
-    text: () => 'No backing: the stitches draw the cloth together.',
+    text: () => 'No backing, so the stitches pull the cloth together.',
   }),
   fault({
     id: 'judge.no-backing-heavy',
     severity: 'stop',
     when: all<Stacked>(not(backed), not(held('floated')), not(clothAlone), not(lightWork)),
-    text: () => 'No backing under this much stitching: it draws the cloth together. One sheet is better than none.',
+    text: () => 'No backing under this much stitching pulls the cloth together. One sheet is better than none.',
   }),
   fault({
     id: 'judge.dense-one',
@@ -131,7 +131,7 @@ export const judgingRules: readonly JudgingRule[] = [
       not(all<Stacked>(heavy, stays)),
       when('one sheet', (f) => sheets(f) < 2),
     ),
-    text: () => 'Over 100 stitches a square centimetre on one sheet: lay two, crossed.',
+    text: () => 'Over 100 stitches per cm² on one sheet. Use two, crossed.',
     about: (layer) => layer.role === 'backing',
   }),
   fault({
@@ -143,14 +143,15 @@ export const judgingRules: readonly JudgingRule[] = [
       backed,
       when('less than one medium layer or two light', (f) => strength(f) < 2),
     ),
-    text: () => 'Too little for this load: one medium layer or two light ones.',
+    text: () => 'Too little for this density. Use one medium layer or two light ones.',
     about: (layer) => layer.role === 'backing',
   }),
   fault({
     id: 'judge.knit-tears',
     severity: 'caution',
     when: all<Stacked>(springy, tears, not(dense), not(stays), not(washAway), not(pileCarries)),
-    text: (f) => `It stretches ${f.stretch} %: torn off, nothing holds the stitches in the wash. Cut-away stays.`,
+    text: (f) =>
+      `It stretches ${f.stretch} %. Once it’s torn off, nothing holds the stitches in the wash. Cut-away stays.`,
     about: (layer) => layer.role === 'backing',
   }),
   fault({
@@ -162,14 +163,14 @@ export const judgingRules: readonly JudgingRule[] = [
       not(lightWork),
       when('not a sheer', (f) => !f.sheer),
     ),
-    text: () => 'Wash-away alone carries light designs only: once it is rinsed, nothing holds this one.',
+    text: () => 'Wash-away alone only carries light designs. Once rinsed, nothing holds this one.',
     about: (layer) => layer.kind.startsWith('wash-away') && layer.role === 'backing',
   }),
   fault({
     id: 'judge.between-loose',
     severity: 'caution',
     when: when('a layer between cloth and sticky that is not fused or sprayed', (f) => !between(f).every(glued)),
-    text: () => 'What lies between the cloth and the sticky sheet holds nothing: fuse or spray it to the cloth.',
+    text: () => 'The layer between cloth and sticky sheet is loose. Fuse or spray it to the cloth.',
     about: (layer, f) => between(f).some((l) => l === layer) && !glued(layer),
   }),
   fault({
@@ -180,7 +181,7 @@ export const judgingRules: readonly JudgingRule[] = [
       uses('sticky tear-away', (kind) => kind === 'tear-away-sticky'),
       not(stays),
     ),
-    text: () => 'Next to skin sticky tear-away is a carrier only: lay mesh between.',
+    text: () => 'Next to the skin, sticky tear-away only carries the piece. Put mesh between.',
     about: (layer) => layer.kind === 'tear-away-sticky',
   }),
   fault({
@@ -190,14 +191,14 @@ export const judgingRules: readonly JudgingRule[] = [
       paleThin,
       uses('a firm cut-away', (kind) => kind === 'cut-away-medium' || kind === 'cut-away-heavy'),
     ),
-    text: () => 'Pale and thin: a firm cut-away shows through as a patch. Mesh, with tear-away below it.',
+    text: () => 'Firm cut-away shows through pale thin cloth. Use mesh, with tear-away below.',
     about: (layer) => layer.kind === 'cut-away-medium' || layer.kind === 'cut-away-heavy',
   }),
   fault({
     id: 'judge.no-topping',
     severity: 'caution',
     when: all<Stacked>(textured, not(has('topping', 'a topping'))),
-    text: () => 'No topping: the face swallows the stitches.',
+    text: () => 'No topping, so the pile swallows the stitches.',
   }),
   fault({
     id: 'judge.line-film',
@@ -206,7 +207,7 @@ export const judgingRules: readonly JudgingRule[] = [
       line,
       uses('permanent film', (kind) => kind === 'permanent-film'),
     ),
-    text: () => 'Permanent film sticks out on both sides of a line: wash-away film.',
+    text: () => 'Permanent film sticks out on both sides of a line. Use wash-away film.',
     about: (layer) => layer.kind === 'permanent-film',
   }),
   fault({
@@ -216,7 +217,7 @@ export const judgingRules: readonly JudgingRule[] = [
       not(takesWater),
       uses('a backing that is rinsed out', (kind) => /^(part-soluble|wash-away)(?!-film)/.test(kind)),
     ),
-    text: (f) => `It has to be rinsed out, and water marks ${f.name}: tear-away.`,
+    text: (f) => `It must be rinsed out, but water marks ${f.name}: tear-away.`,
     about: (layer) => /^(part-soluble|wash-away)(?!-film)/.test(layer.kind),
   }),
   fault({
@@ -226,14 +227,14 @@ export const judgingRules: readonly JudgingRule[] = [
       any(delicate, paleThin),
       when('five light layers or more', (f) => strength(f) >= 5),
     ),
-    text: () => 'Stiff behind soft cloth: less would carry it.',
+    text: () => 'Stiff behind soft cloth. Less would carry it.',
     about: (layer) => layer.role === 'backing',
   }),
   fault({
     id: 'judge.no-cover',
     severity: 'note',
     when: all<Stacked>(skin, takesCover, not(colourFilm), not(has('cover', 'a cover'))),
-    text: () => 'Worn next to skin without a soft cover over the back: knots and stiff edges scratch.',
+    text: () => 'Next to the skin without a soft cover, knots and stiff edges scratch.',
   }),
   merit({
     id: 'merit.stays',
@@ -256,12 +257,12 @@ export const judgingRules: readonly JudgingRule[] = [
   merit({
     id: 'merit.leaves-clean',
     when: all<Stacked>(backed, not(springy), not(stays)),
-    text: () => 'It comes off: the back is left clean.',
+    text: () => 'It comes off and leaves a clean back.',
   }),
   merit({
     id: 'merit.topping',
     when: all<Stacked>(textured, has('topping', 'a topping')),
-    text: () => 'Film keeps the stitches on top of the face.',
+    text: () => 'Film keeps the stitches on top of the pile.',
   }),
   merit({
     id: 'merit.carries',
@@ -272,7 +273,7 @@ export const judgingRules: readonly JudgingRule[] = [
         (f) => sheets(f) >= (f.dense ? 2 : 1) && strength(f) >= (f.lightWork ? 1 : 2),
       ),
     ),
-    text: (f) => `${sheets(f) === 1 ? 'One layer carries' : `${sheets(f)} layers carry`} this load.`,
+    text: (f) => `${sheets(f) === 1 ? 'One layer carries' : `${sheets(f)} layers carry`} this density.`,
   }),
 ]
 

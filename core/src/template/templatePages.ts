@@ -46,7 +46,7 @@ const MOST_PAGES = 100
 export function templatePages(q: TemplateRequest): Template {
   const { width, height } = q.design
   if (!(width > 0 && height > 0 && Number.isFinite(width + height)))
-    throw new CoreError('bad-design', 'The design needs a width and a height above zero.', 'design')
+    throw new CoreError('bad-design', 'The design’s width and height must be above zero.', 'design')
   const upright = papers[q.paper]
   const turned = { width: upright.height, height: upright.width }
   const [a, b] = [laidOn(upright, q), laidOn(turned, q)]

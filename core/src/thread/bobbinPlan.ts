@@ -47,10 +47,14 @@ export function bobbinPlan(q: BobbinQuery): BobbinPlan {
 
 function requireLengths({ needMetresByBlock, bobbinMetres, leftMetres }: BobbinQuery): void {
   if (!(bobbinMetres > 0 && Number.isFinite(bobbinMetres)))
-    throw new CoreError('bad-bobbin', 'A full bobbin holds more than nothing.', 'bobbinMetres')
+    throw new CoreError('bad-bobbin', 'A full bobbin must hold more than zero.', 'bobbinMetres')
   if (!(leftMetres >= 0 && Number.isFinite(leftMetres)))
-    throw new CoreError('bad-bobbin', 'The bobbin in the machine holds nothing or more.', 'leftMetres')
+    throw new CoreError('bad-bobbin', 'The bobbin in the machine can’t hold less than zero.', 'leftMetres')
   const wrong = needMetresByBlock.findIndex((need) => !(need >= 0 && Number.isFinite(need)))
   if (wrong >= 0)
-    throw new CoreError('bad-bobbin', 'A block takes nothing or more from the bobbin.', `needMetresByBlock[${wrong}]`)
+    throw new CoreError(
+      'bad-bobbin',
+      'A block can’t take less than zero from the bobbin.',
+      `needMetresByBlock[${wrong}]`,
+    )
 }

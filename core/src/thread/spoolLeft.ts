@@ -22,9 +22,9 @@ export function spoolLeft({
   tex: number
 }): number {
   if (!(emptyGrams >= 0 && Number.isFinite(emptyGrams)))
-    throw new CoreError('bad-weight', 'The bare spool weighs nothing or more.', 'emptyGrams')
+    throw new CoreError('bad-weight', 'The empty spool can’t weigh less than zero.', 'emptyGrams')
   if (!(grossGrams >= emptyGrams && Number.isFinite(grossGrams)))
-    throw new CoreError('bad-weight', 'The spool cannot weigh less than it does bare.', 'grossGrams')
+    throw new CoreError('bad-weight', 'The spool can’t weigh less than when empty.', 'grossGrams')
   if (!(tex > 0 && Number.isFinite(tex))) throw new CoreError('bad-weight', 'The tex of a thread is above zero.', 'tex')
   return ((grossGrams - emptyGrams) / tex) * GRAMS_PER_TEX_METRES
 }

@@ -31,7 +31,7 @@ const TRIM_SECONDS = 6
 export function stitchTime(q: TimeQuery): StitchTime {
   for (const [path, value] of Object.entries(q))
     if (!(value >= 0 && Number.isFinite(value)))
-      throw new CoreError('bad-time', 'Stitches, changes, trims and times are numbers from zero up.', path)
+      throw new CoreError('bad-time', 'Stitches, changes, trims and times can’t be less than zero.', path)
   if (q.speedSpm === 0) throw new CoreError('bad-time', 'The speed is above zero.', 'speedSpm')
   const parts = {
     stitching: (q.stitches / (q.speedSpm * REACHED)) * 60,

@@ -48,7 +48,7 @@ export function threadUse(q: {
 }): ThreadUse {
   const { design, stackThickness, shopFactor = 1 } = q
   if (!(stackThickness >= 0 && Number.isFinite(stackThickness)))
-    throw new CoreError('bad-thickness', 'The stack has a thickness of nothing or more.', 'stackThickness')
+    throw new CoreError('bad-thickness', 'The layers’ thickness can’t be less than zero.', 'stackThickness')
   if (!(shopFactor > 0 && Number.isFinite(shopFactor)))
     throw new CoreError('bad-factor', 'The shop’s own factor is a number above zero.', 'shopFactor')
   const byBlock = design.blocks.map((block, i) => {

@@ -128,18 +128,13 @@ export const knitsAndPile: readonly Question[] = [
       house: { toppingKind: 'permanent-under-contrast' },
     },
     {
-      is: [/permanent-film/, /In the hoop, cut the colour film/],
+      is: [/permanent-film/, /Still hooped: cut the colour film/],
       not: [cover, hot],
       before: [[/cut the colour film/, /inner ring/]],
     },
   ],
   ['a towel hooped by choice', 'terry', { holding: 'hooped' }, { is: [/held hooped/, tears] }],
-  [
-    'film: what is left goes in the wash, before any iron',
-    'terry',
-    {},
-    { is: [/goes in the wash, and meets no iron before/] },
-  ],
+  ['film: what is left goes in the wash, before any iron', 'terry', {}, { is: [/rest washes out; don’t iron before/] }],
   [
     'waffle shows its ground in every hollow',
     'waffle',

@@ -26,10 +26,10 @@ export const byName: readonly Question[] = [
   ),
   q('French terry keeps cut-away', 'french-terry', { is: [stays, /needle 75\/11/] }),
   q('corduroy wants film, its pile brushed one way', 'corduroy', {
-    is: [film, /Brush the pile one way/, /needle 75\/11/],
+    is: [film, /Pile brushed one way/, /needle 75\/11/],
   }),
   q('double gauze: two layers held together, warm iron', 'double-gauze', {
-    is: [/two layers slide/, /warm iron/],
+    is: [/Both layers basted together/, /warm iron/],
     not: [/medium iron/],
   }),
   q(
@@ -62,6 +62,6 @@ export const byName: readonly Question[] = [
     'colour film is opened rough side down, puckers and all',
     'terry',
     { cloth: { colour: '#22262b' }, thread: { colours: [WHITE] } },
-    { is: [/rough side down; puckers in it do no harm/] },
+    { is: [/rough side down/] },
   ],
 ]

@@ -111,7 +111,7 @@ export const wovens: readonly Question[] = [
     { cloth: { gsm: 450 }, work: dense },
     { is: [/layer 1 cut-away/], not: [/layer 2 /, /cut-away-heavy/] },
   ],
-  ['heavy denim with none is accepted', 'denim', { cloth: { gsm: 450 } }, { any: [/no backing|with none/i] }],
+  ['heavy denim with none is accepted', 'denim', { cloth: { gsm: 450 } }, { any: [/no backing|without backing/i] }],
   [
     'duck of 500 g, dense: one cut-away',
     'canvas',
@@ -125,7 +125,7 @@ export const wovens: readonly Question[] = [
     { not: [/^layer \d (cut|tear)-away/] },
   ],
   [
-    'duck too thick for the ring is floated or bare',
+    'duck too thick for the hoop is floated or bare',
     'canvas',
     { cloth: { gsm: 600, thicknessMm: 1.6 }, ring: { outsideWidthMm: 140, outsideHeightMm: 150, maxThicknessMm: 1 } },
     { is: [/held floated/] },

@@ -52,9 +52,7 @@ const placed: Tell = ({ marked }, _, { shop }) => {
 const turned: Tell = ({ hoop }) => {
   const loading = hoop().chosen?.loading
   if (!loading) return null
-  return loading.turn === 0
-    ? 'Loaded hem to you, the design as it is.'
-    : `Loaded with the design turned ${loading.turn} degrees.`
+  return loading.turn === 0 ? 'Hem toward you, design not turned.' : `Design turned ${loading.turn} degrees.`
 }
 /** Narrower than this, flat, a tube leaves no room for the rest of it beside the ring. */
 const NARROW = 300
@@ -64,7 +62,7 @@ const bulk: Tell = ({ measure, build }, piece, { shop }) => {
   if (!tube || tube.width >= NARROW) return null
   const unpicked = preparing(piece, build().basis, placement).find(({ id }) => id === 'prep.unpick')
   if (unpicked) return unpicked.text
-  return shop.habits.smallGarmentBulk === 'clip' ? 'The rest of it is clipped.' : 'The rest of it is rolled and taped.'
+  return shop.habits.smallGarmentBulk === 'clip' ? 'Clip the rest.' : 'Roll and tape the rest.'
 }
 
 const tells: Readonly<Record<Habit, Tell>> = {

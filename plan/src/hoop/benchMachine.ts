@@ -48,7 +48,7 @@ export function notTaken(
   standing: readonly Machine[],
 ): string | null {
   const named = machines.filter((id) => standing.some((one) => one.id === id))
-  if (machine.id && named.length > 0 && !named.includes(machine.id)) return `It does not go on ${machine.name}.`
+  if (machine.id && named.length > 0 && !named.includes(machine.id)) return `It doesn’t fit ${machine.name}.`
   const { left, right, top, bottom } = fieldBox(field)
   const fits = right - left <= machine.field.width + 0.5 && bottom - top <= machine.field.height + 0.5
   return fits ? null : `Its field is larger than ${machine.name} sews.`

@@ -52,7 +52,7 @@ const NONE: Slack = { left: 0, right: 0, up: 0, down: 0 }
 const ONE = 6
 const MOST_MARKS = 5
 
-/** Is it straight enough: from where the marks, or the edges of a corner, landed on the hoop's grid. Null without a hoop. */
+/** Check alignment: from where the marks, or the edges of a corner, landed on the hoop's grid. Null without a hoop. */
 export function checkStraight(ask: StraightCheckInput): StraightCheck | null {
   const { piece, plan, marked } = ask
   const at = hoopingAtHand(piece, plan, marked)
@@ -182,7 +182,7 @@ function byCorner(ask: StraightCheckInput, seen: Seen, { at, level }: Corner, fr
       ? [
           stop(
             'not-square',
-            `The corner is ${corner.square.toFixed(1)}° off square: look again, or its hems are crooked.`,
+            `The corner is ${corner.square.toFixed(1)}° off square. Check again, or its hems are crooked.`,
           ),
         ]
       : []
@@ -223,7 +223,7 @@ function answer(
       ? [
           stop(
             'other-way-up',
-            `By this it lies ${Math.round(round)}° round from the way it was to be loaded: were left and right changed over?`,
+            `By this it lies ${Math.round(round)}° off from how it was to go on. Did you swap left and right?`,
           ),
         ]
       : []

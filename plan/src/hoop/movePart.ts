@@ -29,7 +29,7 @@ export function movePart(
       .flatMap((rotation) => movePartIn({ field, parts, rotation, margin, write }) ?? [])
       .map(({ part, dx, dy, text }) => ({
         ...{ part: Number(part), x: dx, y: dy, hoop: id },
-        text: `${text} Then ${name} takes it.`,
+        text: `${text} Then ${name} fits.`,
       }))
   const taken = hoops.filter((hoop) => !notTaken(hoop, machine, machines))
   const within = (margin: number): MovePart[] =>

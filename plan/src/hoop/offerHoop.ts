@@ -90,7 +90,7 @@ function roomUnder({ clothBeyondRing, ringInside }: HoopChoice) {
 
 type Held = 'hooped' | 'floated' | 'clamped' | 'backing-under'
 
-/** A hoop with the design in it, loaded the way the worker takes it, else the one with the least in the throat. */
+/** A hoop with the design in it, loaded the way the worker takes it, else the one with the least cloth under the arm. */
 function chooseTurn(hoop: Hoop, job: HoopJob, held: Held): HoopChoice & { loading: Loading | null } {
   const { piece, marked } = job
   const { placed } = marked

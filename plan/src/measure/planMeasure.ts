@@ -55,7 +55,7 @@ type Measured = Pick<Piece, 'item' | 'measure'> & {
 type MeasureShelf = Pick<Shelf, 'shop' | 'designs' | 'beside'> & Partial<Pick<Shelf, 'hoops'>>
 
 /** What is said of a design that was chosen and is not here. */
-export const DESIGN_MISSING = 'Its design is not on this device: wait until it has come, or choose another.'
+export const DESIGN_MISSING = 'Its design isn’t on this device yet. Wait, or choose another.'
 
 export function planMeasure(piece: Measured, shelf: MeasureShelf): MeasurePlan {
   const { shop, designs, hoops = [] } = shelf
@@ -130,7 +130,7 @@ function refuseDesign({ ownDesign, designId }: Piece['measure'], problems: Recor
   for (const side of ['width', 'height'] as const) {
     const { mm, problem } = readTyped(ownDesign[side])
     if (problem) problems[`design.${side}`] = problem
-    else if (mm === 0) problems[`design.${side}`] = 'A design needs a size above zero.'
+    else if (mm === 0) problems[`design.${side}`] = 'The design’s size must be above zero.'
   }
   const counted = readCount(ownDesign.stitches)
   if (counted.problem && !designId) problems['design.stitches'] = counted.problem

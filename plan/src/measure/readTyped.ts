@@ -9,7 +9,7 @@ export function readTyped(typed: TypedLength | undefined): Read {
   if (!typed || typed.text.trim() === '') return { mm: null, problem: null }
   try {
     const mm = parseLength(typed.text, typed.unit)
-    return mm > 5000 ? { mm: null, problem: 'That is over 5 metres; measure again.' } : { mm, problem: null }
+    return mm > 5000 ? { mm: null, problem: 'That’s over 5 metres. Measure again.' } : { mm, problem: null }
   } catch (error) {
     if (error instanceof CoreError) return { mm: null, problem: error.message }
     throw error

@@ -19,7 +19,7 @@ export const kindOfLine = ({ item }: Pick<OrderLine, 'item'>) =>
 export const countOf = (text: string): { value: number | null; problem: string | null } => {
   const { value, problem } = readCount(text)
   if (value !== null && value > MOST_OF_A_SIZE)
-    return { value: null, problem: `Over ${MOST_OF_A_SIZE} of a size is not taken.` }
+    return { value: null, problem: `Over ${MOST_OF_A_SIZE} of one size is too many.` }
   return { value, problem }
 }
 

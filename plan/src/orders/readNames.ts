@@ -54,14 +54,14 @@ export function readNames(
     const one = { line, ...found.read }
     const before = one.name ? seen.get(keyOf(one)) : undefined
     if (before !== undefined)
-      read.odd.push({ line, says: before ? `It is the same as line ${before}.` : 'It is in the order already.' })
+      read.odd.push({ line, says: before ? `Same as line ${before}.` : 'Already in the order.' })
     seen.set(keyOf(one), line)
     read.good.push(one)
   }
   return read
 }
 
-const TOO_MANY = 'It has more fields than size; name; colour; note: put a text with a separator in quotes.'
+const TOO_MANY = 'Too many fields (size; name; colour; note). Put text with a separator in quotes.'
 
 const keyOf = ({ size, name }: Pick<ListedName, 'size' | 'name'>): string => `${size}/${name.toLowerCase()}`
 
@@ -88,12 +88,12 @@ function readLine(
 ): Read {
   const size = sizeOf(typed, kind.sizes)
   const colour = called ? colourOf(called, colours) : null
-  if (!typed && kind.sizes.length > 1) return { wrong: `It has no size: write ${namesOf(kind.sizes)}.` }
-  if (!size) return { wrong: `“${typed}” is no size of ${kind.name.toLowerCase()}: write ${namesOf(kind.sizes)}.` }
-  if (named && !name) return { wrong: 'It has no name to stitch.' }
-  if (name.length > MOST_NAME) return { wrong: `Its name has ${name.length} letters: keep it under ${MOST_NAME}.` }
-  if (called && !colour) return { wrong: `“${called}” is no colour known here: write a common one, or it as #rrggbb.` }
-  if (note.length > MOST_NOTE) return { wrong: `Its note has ${note.length} letters: keep it under ${MOST_NOTE}.` }
+  if (!typed && kind.sizes.length > 1) return { wrong: `No size. Write ${namesOf(kind.sizes)}.` }
+  if (!size) return { wrong: `“${typed}” is not a size of ${kind.name.toLowerCase()}: write ${namesOf(kind.sizes)}.` }
+  if (named && !name) return { wrong: 'No name to stitch.' }
+  if (name.length > MOST_NAME) return { wrong: `The name has ${name.length} letters. Keep it under ${MOST_NAME}.` }
+  if (called && !colour) return { wrong: `“${called}” is not a known colour. Use a common one, or #rrggbb.` }
+  if (note.length > MOST_NOTE) return { wrong: `The note has ${note.length} letters. Keep it under ${MOST_NOTE}.` }
   return { read: { size, name, colour, note } }
 }
 

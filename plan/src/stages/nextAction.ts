@@ -12,21 +12,21 @@ export function nextAction(piece: Piece, plan: MeasurePlan): string {
   const [stops] = stopsOf(piece, plan)
   if (stops) return stops.text
   if (stage === 'measure') return nextTape(plan)
-  if (stage === 'build') return 'Choose what goes underneath.'
+  if (stage === 'build') return 'Choose the layers.'
   if (stage === 'hoop') return placedWords(piece, plan.style, plan) ?? 'Choose a hoop.'
   if (stage === 'stitch') {
     const done = Object.values(piece.stitch.checks).filter(Boolean).length
-    return `Before the start: ${done} ${done === 1 ? 'line' : 'lines'} of the list ticked.`
+    return `Before you start: ${done} ${done === 1 ? 'line' : 'lines'} of the list ticked.`
   }
-  return 'Finish it, then record how it came out.'
+  return 'Finish it and say how it came out.'
 }
 
 function nextTape({ design, carried, assumed, placement }: MeasurePlan): string {
   if (design.missing) return DESIGN_MISSING
-  if (design.assumed) return 'Choose the design, or give its size.'
+  if (design.assumed) return 'Choose the design or enter its size.'
   if (carried.size > 0) return `Measure: ${carried.size} of last time’s numbers to confirm.`
   if (assumed.size > 0)
-    return `Measure: ${assumed.size} ${assumed.size === 1 ? 'number' : 'numbers'} still assumed from the size.`
+    return `Measure: ${assumed.size} ${assumed.size === 1 ? 'number' : 'numbers'} still typical for the size.`
   return placement ? `Mark it: ${lowerFirst(placement.summary)}` : 'Check the measurements.'
 }
 

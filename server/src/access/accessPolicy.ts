@@ -33,20 +33,24 @@ export function refusalOf(asked: Asked, hosts: ReadonlySet<string>): Refusal | n
   const { listener, method, path, host = '' } = asked
   // A page elsewhere that gets its name pointed at this machine must not be able to read the shop.
   const known = listener === 'loopback' ? LOOPBACK.test(host) : hosts.has(host.toLowerCase())
-  if (!known) return { status: 403, title: 'Not here', detail: notHere[listener] }
+  if (!known) return { status: 403, title: 'Page not found', detail: notHere[listener] }
   if ((path.startsWith('/api/') || changes(method)) && fromElsewhere(asked))
     return { status: 403, title: 'Not from there', detail: 'The shop answers only its own pages.' }
   if (listener === 'loopback' || TO_PAIR.test(path)) return null
   if (!asked.paired)
-    return { status: 401, title: 'Not let in', detail: 'Pair this phone at the laptop first.', pair: true }
+    return { status: 401, title: 'Not connected', detail: 'Connect this phone at the shop computer first.', pair: true }
   if (LAPTOP_ONLY.test(path))
-    return { status: 403, title: 'At the laptop', detail: 'Phones are let in and turned out at the laptop only.' }
+    return {
+      status: 403,
+      title: 'At the shop computer',
+      detail: 'Phones are added and removed on the shop computer only.',
+    }
   return null
 }
 
 const notHere: Record<Listener, string> = {
   loopback: 'This program answers only on this machine.',
-  network: 'Open the address that the laptop shows.',
+  network: 'Open the address the shop computer shows.',
 }
 
 export const changes = (method: string): boolean => method !== 'GET' && method !== 'HEAD' && method !== 'OPTIONS'

@@ -13,7 +13,7 @@ const KEPT = 7
 const [SOON_MS, AGAIN_MS] = [60_000, 6 * 3_600_000]
 
 /**
- * A backup on every day the shop is used, taken by itself; seven are kept beside the shop. One of a day is written over
+ * A backup on every day the shop is used, taken by itself; seven are kept beside the shop. One of a day is overwritten
  * by a later one of that day.
  */
 export class DailyBackups {
@@ -85,8 +85,8 @@ export class DailyBackups {
       this.#problem = null
     } catch (error) {
       await rm(half, { force: true }).catch(() => undefined)
-      const full = fileFaultOf(error) === 'full' ? ' The disk is full: free some space.' : ''
-      this.#problem = `The backup of ${this.now().slice(0, 10)} could not be written.${full}`
+      const full = fileFaultOf(error) === 'full' ? ' The disk is full. Free some space.' : ''
+      this.#problem = `The backup of ${this.now().slice(0, 10)} couldn’t be written.${full}`
     }
   }
 

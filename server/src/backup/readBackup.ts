@@ -46,8 +46,8 @@ export async function* readBackup(file: string, registry: Registry): AsyncGenera
     yield* photosOf(inside)
   } catch (error) {
     if (error instanceof CoreError) throw error
-    if (error instanceof LineTooLong) throw badFile('A line of it is longer than any document.', '')
-    throw badFile(`The backup cannot be read: ${(error as Error).message}.`, '')
+    if (error instanceof LineTooLong) throw badFile('One line is too long.', '')
+    throw badFile(`The backup can’t be read: ${(error as Error).message}.`, '')
   } finally {
     zip.close()
   }
@@ -83,7 +83,7 @@ async function opened(file: string): Promise<ZipFile> {
   try {
     return await open(file, { lazyEntries: true, autoClose: false, strictFileNames: true, validateEntrySizes: true })
   } catch {
-    throw badFile('This is no zip, or it is cut short.', '')
+    throw badFile('This isn’t a zip file, or it’s cut short.', '')
   }
 }
 
@@ -92,14 +92,14 @@ function entriesOf(zip: ZipFile): Promise<Map<string, Entry>> {
   const entries = new Map<string, Entry>()
   let all = 0
   return new Promise((resolve, reject) => {
-    zip.on('error', (error: Error) => reject(badFile(`The zip is not sound: ${error.message}.`, '')))
+    zip.on('error', (error: Error) => reject(badFile(`The zip is damaged: ${error.message}.`, '')))
     zip.on('end', () => resolve(entries))
     zip.on('entry', (entry: Entry) => {
       const { fileName, uncompressedSize, compressedSize } = entry
       all += uncompressedSize
       const bursts = uncompressedSize > 1_000_000 && uncompressedSize > compressedSize * MOST_RATIO
       if (uncompressedSize > MOST_FILE || all > MOST_ALL || bursts)
-        return reject(badFile('Unpacked this would be larger than any shop.', fileName))
+        return reject(badFile('Unpacked, this is too large for a shop.', fileName))
       if (entries.has(fileName)) return reject(badFile('This name is in the zip twice.', fileName))
       entries.set(fileName, entry)
       zip.readEntry()
@@ -110,12 +110,12 @@ function entriesOf(zip: ZipFile): Promise<Map<string, Entry>> {
 
 async function manifestOf(zip: ZipFile, entries: ReadonlyMap<string, Entry>): Promise<BackupManifest> {
   const entry = entries.get(places.manifest)
-  if (!entry) throw badFile('This zip is no backup of a shop: it has no manifest.', '')
+  if (!entry) throw badFile('This zip isn’t a shop backup: it has no manifest.', '')
   const json = manifestJson(await gathered(bytesOf(zip, entry), places.manifest))
   const version = Number((json as { version?: unknown } | null)?.version)
   if (version > BACKUP_VERSION)
     throw badFile(
-      `This backup is of a newer version (${version}) than this program knows (${BACKUP_VERSION}): take it in with that program.`,
+      `This backup is of a newer version (${version}) than this program knows (${BACKUP_VERSION}). Import it with that version.`,
       places.manifest,
     )
   const read = BackupManifest.safeParse(json)
@@ -127,8 +127,8 @@ function requireSameFiles(entries: ReadonlyMap<string, Entry>, { files }: Backup
   const named = new Map(files.map((one) => [one.name, one.bytes]))
   for (const [name, { uncompressedSize }] of entries) {
     if (name === places.manifest) continue
-    if (!named.has(name)) throw badFile('Its manifest does not know this file.', name)
-    if (named.get(name) !== uncompressedSize) throw badFile('This file is not as long as its manifest says.', name)
+    if (!named.has(name)) throw badFile('Its manifest doesn’t list this file.', name)
+    if (named.get(name) !== uncompressedSize) throw badFile('This file’s length differs from its manifest.', name)
   }
   for (const name of named.keys()) if (!entries.has(name)) throw badFile('This file is missing.', name)
   if (!named.has(places.shop)) throw badFile('The settings of the shop are missing.', places.shop)
@@ -162,7 +162,7 @@ async function gathered(bytes: AsyncIterable<Uint8Array>, name: string): Promise
   let size = 0
   for await (const chunk of bytes) {
     size += chunk.length
-    if (size > MOST_WHOLE) throw badFile('This file is larger than any of its kind.', name)
+    if (size > MOST_WHOLE) throw badFile('This file is too large.', name)
     chunks.push(chunk)
   }
   return Buffer.concat(chunks)

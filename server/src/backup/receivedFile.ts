@@ -22,7 +22,7 @@ export async function withReceived<T>(
     let size = 0
     for await (const bytes of body) {
       size += bytes.length
-      if (size > MOST_BYTES) throw new CoreError('bad-file', 'This is larger than any backup of a shop.', '')
+      if (size > MOST_BYTES) throw new CoreError('bad-file', 'This is too large for a backup.', '')
       await handle.write(bytes)
     }
     return await work(file)

@@ -12,7 +12,7 @@ import { copyWhole } from './openDatabase'
  */
 export async function backUp(folder: string, copy: string): Promise<void> {
   const file = path.join(folder, 'shop.db')
-  if (!existsSync(file)) throw new StartError(`There is no shop in ${folder}: set ZT_DATA to the folder it is kept in.`)
+  if (!existsSync(file)) throw new StartError(`There’s no shop in ${folder}: set ZT_DATA to the folder it is kept in.`)
   if (existsSync(copy)) throw new StartError(`${copy} is there already: give the backup another name.`)
   const client = createClient({ url: `file:${file}`, timeout: 5000 })
   try {
@@ -20,7 +20,7 @@ export async function backUp(folder: string, copy: string): Promise<void> {
     await copyWhole(drizzle(client), copy)
   } catch (error) {
     const full = fileFaultOf(error) === 'full' ? ' The disk is full.' : ''
-    throw new StartError(`The backup ${copy} could not be written.${full} Choose another place and try again.`)
+    throw new StartError(`The backup ${copy} couldn’t be written.${full} Choose another place and try again.`)
   } finally {
     client.close()
   }

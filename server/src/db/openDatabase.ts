@@ -108,7 +108,7 @@ async function requireSound(db: Db, file: string, migrationsFolder: string): Pro
     )
 }
 
-/** A shop of an older version is copied before it is brought up to date; the copy of a first try is not written over. */
+/** A shop of an older version is copied before it is brought up to date; the copy of a first try is not overwritten. */
 async function copyBefore(db: Db, folder: string): Promise<void> {
   if ((await documentsVersion(db)) >= DOCUMENTS) return
   const [old] = await db.all(sql`SELECT 1 FROM sqlite_master WHERE name = 'pieces'`)

@@ -10,9 +10,13 @@ const MOST_BYTES = 1000
 
 type Wrong = Extract<GuessAnswer, { wrong: string }>['wrong']
 const wrongs: Record<Wrong, [status: number, title: string, detail: string]> = {
-  code: [403, 'Not the code', 'That is not the code: look at the laptop again.'],
-  none: [410, 'No code is good now', 'No code is good now: press “Let a phone in” on the laptop for a new one.'],
-  'too-many': [429, 'One at a time', 'Others are asking too: wait a moment, then ask again.'],
+  code: [403, 'Not the code', 'That’s not the code. Check the shop computer.'],
+  none: [
+    410,
+    'The code has expired',
+    'The code has expired. Press “Connect a phone” on the shop computer for a new one.',
+  ],
+  'too-many': [429, 'One at a time', 'Others are asking too. Wait a moment and ask again.'],
 }
 
 /** What one who is not let in may ask: to come in, how that stands, and what to trust. It names nothing of the shop. */
@@ -51,4 +55,4 @@ async function comeIn(c: Context, phones: Phones): Promise<PairAnswer['state']> 
   return 'in'
 }
 
-const tooLarge = (c: Context): Response => problem(c, 413, 'Too large', 'A code and a name are short.')
+const tooLarge = (c: Context): Response => problem(c, 413, 'Too large', 'The code or name is too long.')

@@ -45,7 +45,7 @@ function answerRoutes(app: OpenAPIHono, phones: Phones): void {
   })
   app.openapi(answer, (c) => {
     if (phones.pairing.answer(c.req.valid('json').letIn)) return c.json(phones.state(), 200)
-    return problem(c, 404, 'Not there any more', 'No phone asks any more: let one in anew.') as never
+    return problem(c, 404, 'No longer there', 'No phone is asking now. Connect one again.') as never
   })
   const turnOut = createRoute({
     ...{ method: 'delete', path: '/phones/{id}', tags },
@@ -55,6 +55,6 @@ function answerRoutes(app: OpenAPIHono, phones: Phones): void {
   })
   app.openapi(turnOut, (c) => {
     if (phones.store.turnOut(c.req.valid('param').id)) return c.json(phones.state(), 200)
-    return problem(c, 404, 'Not found', 'This phone is not in any more.') as never
+    return problem(c, 404, 'Not found', 'This phone is no longer connected.') as never
   })
 }

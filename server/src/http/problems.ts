@@ -32,8 +32,8 @@ export function issuesOf(error: { issues: readonly Issue[] }): Said {
 
 export function invalid(c: Context, errors: Said): Response {
   const first = errors[0]
-  const detail = first ? `${first.path ? `${first.path}: ` : ''}${first.message}` : 'Something in it cannot be kept.'
-  return problem(c, 422, 'It cannot be kept like this', detail, errors)
+  const detail = first ? `${first.path ? `${first.path}: ` : ''}${first.message}` : 'Something in it can’t be saved.'
+  return problem(c, 422, 'It can’t be saved like this', detail, errors)
 }
 
 export const notJson = (c: Context): Response =>
@@ -55,24 +55,19 @@ export function toProblem(error: unknown, c: Context): Response {
   if (error instanceof Unreadable) return problem(c, 409, 'It cannot be read', error.message)
   if (error instanceof NotFound) return problem(c, 404, 'Not found', error.message)
   if (error instanceof HTTPException && error.status === 400)
-    return problem(c, 400, 'It cannot be read', 'The request is not valid JSON; send it again.')
+    return problem(c, 400, 'It cannot be read', 'The request isn’t valid JSON. Send it again.')
   if (error instanceof HTTPException && error.status === 415) return notJson(c)
-  if (error instanceof HTTPException) return problem(c, error.status, 'Not taken', error.message)
+  if (error instanceof HTTPException) return problem(c, error.status, 'Refused', error.message)
   const fault = fileFaultOf(error)
   if (fault) return problem(c, fault === 'full' ? 507 : 503, ...fileFaults[fault])
   console.error(`${new Date().toISOString()} ${c.req.method} ${c.req.path} failed:`, error)
-  return problem(
-    c,
-    500,
-    'It went wrong here',
-    'The server met an error it did not expect; nothing was changed. Try again.',
-  )
+  return problem(c, 500, 'Something went wrong', 'Something went wrong and nothing was changed. Try again.')
 }
 
 const fileFaults: Record<FileFault, [title: string, detail: string]> = {
-  busy: ['Held elsewhere', 'Another program holds the shop’s file: close it there.'],
-  'read-only': ['Read only', 'The shop’s file is read-only: allow the program to write it.'],
-  damaged: ['Damaged', 'The shop’s file is damaged: stop the program, put a backup in its place and start again.'],
-  gone: ['Gone', 'The shop’s file was taken away or replaced while it was open: stop the program and start it again.'],
-  full: ['No room', 'The disk is full: free some space.'],
+  busy: ['Held elsewhere', 'Another program has the shop’s file open. Close it there.'],
+  'read-only': ['Read only', 'The shop’s file is read-only. Allow the program to write it.'],
+  damaged: ['Damaged', 'The shop’s file is damaged. Stop the program, put a backup in its place and start again.'],
+  gone: ['Gone', 'The shop’s file was moved or replaced. Stop the program and start it again.'],
+  full: ['No room', 'The disk is full. Free some space.'],
 }

@@ -68,9 +68,8 @@ function measure(c: Context, gauge: JsonGauge, limits: JsonLimits, bytes: Uint8A
 }
 
 const tooLarge = (c: Context, { bytes }: BodyRule): Response =>
-  problem(c, 413, 'Too large', `More than ${bytes / 1e6} MB is not taken in one go; send less.`)
-const tooSlow = (c: Context): Response =>
-  problem(c, 408, 'Too slow', 'The rest of it did not come in time: send it again.')
+  problem(c, 413, 'Too large', `More than ${bytes / 1e6} MB is too much at once. Send less.`)
+const tooSlow = (c: Context): Response => problem(c, 408, 'Too slow', 'The rest didn’t arrive in time. Send it again.')
 
 class Late extends Error {}
 

@@ -97,5 +97,5 @@ export class JsonGauge {
 export const excessText = (excess: JsonExcess, limits: JsonLimits): string =>
   excess === 'depth'
     ? `Nothing here is nested more than ${limits.depth} deep.`
-    : `That is more than any of its kind holds: at most ${limits[excess]} ${EXCESS[excess]}.`
+    : `That’s too much: at most ${limits[excess]} ${EXCESS[excess]}.`
 const EXCESS = { containers: 'lists and objects', keys: 'fields', values: 'values' } as const

@@ -49,5 +49,5 @@ export class PhotoStore {
 export function requirePhoto(jpeg: Uint8Array): void {
   const { width, height } = sizeOfPlainJpeg(jpeg)
   if (Math.max(width, height) > MOST_SIDE || Math.min(width, height) < 1)
-    throw new CoreError('bad-photo', `A photo here is ${MOST_SIDE} points wide or high at the most.`, 'photo')
+    throw new CoreError('bad-photo', `A photo can be ${MOST_SIDE} pixels wide or high at most.`, 'photo')
 }

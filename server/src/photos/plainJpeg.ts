@@ -20,10 +20,10 @@ export function sizeOfPlainJpeg(bytes: Uint8Array): { width: number; height: num
   let size: { width: number; height: number } | null = null
   for (const { kind, at, view } of segmentsOf(bytes)) {
     const profile = kind === COLOURS && text(bytes, at, PROFILE.length) === PROFILE
-    if (!NEEDED.has(kind) && !profile) refuse('This picture tells more than itself, where it was taken perhaps.')
+    if (!NEEDED.has(kind) && !profile) refuse('This picture holds more than the image, perhaps where it was taken.')
     if (FRAMES.has(kind)) size = { height: view.getUint16(at + 1), width: view.getUint16(at + 3) }
   }
-  return size ?? refuse('This picture is broken off.')
+  return size ?? refuse('This picture is incomplete.')
 }
 
 type Segment = { kind: number; at: number; view: DataView }
@@ -36,11 +36,11 @@ function* segmentsOf(bytes: Uint8Array): Generator<Segment> {
     if (sign !== 0xff) refuse('This picture is damaged.')
     if (kind === SCAN && endsWell(bytes)) return
     const length = view.getUint16(at + 2)
-    if (kind === SCAN || length < 2 || at + 2 + length > bytes.length) refuse('This picture is broken off.')
+    if (kind === SCAN || length < 2 || at + 2 + length > bytes.length) refuse('This picture is incomplete.')
     yield { kind, at: at + 4, view }
     at += 2 + length
   }
-  refuse('This picture is broken off.')
+  refuse('This picture is incomplete.')
 }
 
 const endsWell = (bytes: Uint8Array): boolean => bytes.at(-2) === 0xff && bytes.at(-1) === 0xd9

@@ -80,7 +80,7 @@ function checkThing(registry: Registry, { list, at, now }: Place, json: Uint8Arr
   if (list === 'shop') return { thing: { list, id: list, text: JSON.stringify(checked(Shop, value, path)) }, moves: [] }
   if (list === 'packedDesigns' || list === 'photos') return { thing: checkOther(list, value, path), moves: [] }
   const one = Object.hasOwn(registry, list) ? registry[list] : undefined
-  if (!one) throw new CoreError('bad-file', 'No shop file has such a list.', list)
+  if (!one) throw new CoreError('bad-file', 'A shop file has no such list.', list)
   const doc = checked(one.schema, value, path)
   if (list === 'pieces') return checkedPiece(registry, doc as Piece, { now, asItCame: textAsItCame(text, value, doc) })
   if (list !== 'movements') return { thing: { list, ...prepareDocument(one, doc) }, moves: [] }

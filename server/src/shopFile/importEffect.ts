@@ -52,7 +52,7 @@ export function isSame(a: Document, b: Document): boolean {
   return isDeepStrictEqual(bare(a), bare(b))
 }
 
-/** What cannot be read any more is written over like what is not there: that is how a backup mends it. */
+/** What cannot be read any more is overwritten like what is not there: that is how a backup mends it. */
 export async function readable<T>(found: Promise<T | null>): Promise<T | null> {
   try {
     return await found

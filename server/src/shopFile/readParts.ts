@@ -78,7 +78,7 @@ async function* byLine(lines: AsyncIterable<Uint8Array>): AsyncGenerator<Part> {
 /** The first line has the settings, and is open. */
 function settingsIn(line: Uint8Array): Part {
   if (line[0] !== OPEN || line.length > MOST_SETTINGS)
-    throw badFile('There is something here that no shop file has.', '')
+    throw badFile('There’s something here that doesn’t belong in a shop file.', '')
   try {
     const { shop } = JSON.parse(`${Buffer.from(line).toString('utf8')}}`) as { shop: unknown }
     return { list: 'shop', at: 0, json: asJson(shop) }
@@ -134,8 +134,8 @@ async function* partsOf(whole: unknown, names: readonly string[]): AsyncGenerato
   const { format, version, shop, ...lists } = file
   yield { list: 'shop', at: 0, json: asJson(shop) }
   for (const [list, values] of Object.entries(lists)) {
-    if (![...names, ...WITHOUT_A_CARD].includes(list)) throw badFile('No shop file has such a list.', list)
-    if (!Array.isArray(values)) throw badFile('This has to be a list.', list)
+    if (![...names, ...WITHOUT_A_CARD].includes(list)) throw badFile('A shop file has no such list.', list)
+    if (!Array.isArray(values)) throw badFile('This must be a list.', list)
     for (const [at, value] of values.entries()) yield { list, at, json: asJson(value) }
   }
 }

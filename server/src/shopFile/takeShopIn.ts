@@ -14,7 +14,7 @@ type How = { dry?: boolean; replace?: boolean; begin?: BeginChecking }
 type Taken = { counts: Record<string, number>; effect: ImportEffect | null }
 
 /**
- * Takes a shop file in, all or nothing; things with a known id are written over where they differ. All of it is read
+ * Takes a shop file in, all or nothing; things with a known id are overwritten where they differ. All of it is read
  * and checked before the shop is touched.
  *
  * @throws ZodError and CoreError with the place in the file

@@ -35,7 +35,7 @@ function refuseUnsafe(value: unknown, path: string): void {
   if (value === null || typeof value !== 'object') return
   for (const key of Object.keys(value)) {
     const here = path ? `${path}.${key}` : key
-    if (UNSAFE.has(key)) throw new CoreError('bad-patch', `“${key}” cannot be a field’s name.`, here)
+    if (UNSAFE.has(key)) throw new CoreError('bad-patch', `“${key}” can’t be a field’s name.`, here)
     refuseUnsafe((value as Record<string, unknown>)[key], here)
   }
 }

@@ -1,11 +1,11 @@
 /** Asked for something that is not there, or no longer. */
 export class NotFound extends Error {
   constructor(readonly id: string) {
-    super(`Nothing is kept under “${id}”; it may have been removed.`)
+    super(`Nothing is kept as “${id}”. It may have been removed.`)
   }
 }
 
-export const UNKNOWN = 'Nothing of this name is known here; it may be misspelt, or from another version.'
+export const UNKNOWN = 'This name isn’t known here. It may be misspelt, or from another version.'
 
 /** A patch names what the document has no place for. */
 export class UnknownKeys extends Error {
@@ -17,7 +17,7 @@ export class UnknownKeys extends Error {
 /** A new document is given the id of one that was removed: coming back is another thing, and has a door of its own. */
 export class Removed extends Error {
   constructor(readonly id: string) {
-    super(`What was kept under “${id}” was removed: bring it back, or give the new one another id.`)
+    super(`What was kept under “${id}” was removed. Bring it back, or use another id.`)
   }
 }
 
@@ -31,6 +31,6 @@ export class ChangeOfRemoved extends Error {
 /** What is kept cannot be read any more, so nothing can be changed in it. */
 export class Unreadable extends Error {
   constructor(readonly id: string) {
-    super(`What is kept under “${id}” cannot be read any more; it is set aside as it is.`)
+    super(`What is kept under “${id}” can’t be read. It’s set aside as it is.`)
   }
 }

@@ -85,5 +85,5 @@ const asListed = ({ id, name, order, finish }: Piece): OrderStatus['pieces'][num
 
 const ofAnother = (i: number) =>
   new ZodRealError([
-    { code: 'custom', path: ['pieces', i, 'order', 'id'], message: 'It is of another order.', input: undefined },
+    { code: 'custom', path: ['pieces', i, 'order', 'id'], message: 'It belongs to another order.', input: undefined },
   ])

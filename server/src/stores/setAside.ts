@@ -16,7 +16,7 @@ export async function putAside(tx: Tx, { text, ...one }: Unreadable): Promise<vo
 
 /** Why, in one sentence for a person. */
 export function reasonOf(error: Pick<ZodError, 'issues'> | SyntaxError): string {
-  if (!('issues' in error)) return 'It is damaged: what lies there is only a part of it, or something else.'
+  if (!('issues' in error)) return 'It’s damaged or incomplete.'
   const [issue] = error.issues
-  return issue ? `${issue.path.join('.')}: ${issue.message}` : 'It cannot be read.'
+  return issue ? `${issue.path.join('.')}: ${issue.message}` : 'It can’t be read.'
 }

@@ -19,7 +19,7 @@ export function scaleAdvice({ source }: Pick<Design, 'source'>, scale: number): 
   if (off > REFUSED_BEYOND + GRAIN)
     throw new CoreError(
       'too-much-scale',
-      `${percent} % is more than a stitch list takes: beyond 20 % its stitches lie too close or too far apart. Have it made at the new size.`,
+      `${percent} % is too much for a stitch list: over 20 % its stitches get too close or too far apart. Have it remade at that size.`,
       'scale',
     )
   const load = Math.round((1 / (scale * scale) - 1) * 100)

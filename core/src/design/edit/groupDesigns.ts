@@ -27,8 +27,8 @@ export function layGroup(
   shifts: readonly Shift[] = [],
 ): GroupPart[] {
   const [first, second] = designs
-  if (!first || !second) throw new CoreError('bad-request', 'A group is made of two designs or more.', 'parts')
-  if (!Number.isFinite(gap)) throw new CoreError('bad-request', 'The space between is a length.', 'gap')
+  if (!first || !second) throw new CoreError('bad-request', 'A group needs at least two designs.', 'parts')
+  if (!Number.isFinite(gap)) throw new CoreError('bad-request', 'The space between must be a length.', 'gap')
   if (!shifts.every(({ x, y }) => Number.isFinite(x + y)))
     throw new CoreError('bad-request', 'A shift is a length.', 'shifts')
   const at = (x: number, y: number, part: number, way = 1): Pose => {
@@ -60,9 +60,9 @@ export function layGroup(
  * @example groupDesigns(layGroup([badge, name], 'below', 6)).height // both heights and 6
  */
 export function groupDesigns(parts: readonly GroupPart[]): Design {
-  if (parts.length < 2) throw new CoreError('bad-request', 'A group is made of two designs or more.', 'parts')
+  if (parts.length < 2) throw new CoreError('bad-request', 'A group needs at least two designs.', 'parts')
   if (parts.some(({ design }) => design.source === 'size'))
-    throw new CoreError('bad-request', 'A design known by its size alone has no drawing to put into a group.', 'parts')
+    throw new CoreError('bad-request', 'A design you only know by its size can’t go in a group.', 'parts')
   const blocks = parts.flatMap(({ design, pose, mirror }) =>
     design.blocks.map((block) => mapBlock(block, (p) => applyPose(pose, mirror ? { x: -p.x, y: p.y } : p), 1)),
   )

@@ -79,8 +79,7 @@ export class Painter {
   }
 
   paint(node: XmlNode, above: Setting): void {
-    if (++this.#visits > this.#parents.size + MOST_REPEATS)
-      throw badSvg('The drawing repeats itself too many times to be read.')
+    if (++this.#visits > this.#parents.size + MOST_REPEATS) throw badSvg('The drawing repeats itself too many times.')
     if (unread[node.name]) return this.tell(unread[node.name]!)
     const style = this.styleOf(node, above.style)
     if (style.display === 'none' || opacityOf(style.opacity) === 0) return
@@ -268,8 +267,7 @@ export class Painter {
   #add(whole: PaintedShape, clip: Clip | null): void {
     const shape = cutShape(whole, clip)
     if (!shape) return
-    if (this.shapes.length >= MOST_SHAPES)
-      throw badSvg('More than 10,000 painted shapes are not read. Simplify the drawing.')
+    if (this.shapes.length >= MOST_SHAPES) throw badSvg('The drawing has over 10,000 shapes. Simplify it.')
     this.shapes.push(shape)
   }
 }

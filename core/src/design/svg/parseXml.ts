@@ -16,7 +16,7 @@ export const badSvg = (message: string, path = 'file'): CoreError => new CoreErr
  * @throws CoreError('bad-svg')
  */
 export function parseXml(text: string): XmlNode {
-  if (/<!ENTITY/i.test(text)) throw badSvg('The file declares XML entities, which are not read. Save it as plain SVG.')
+  if (/<!ENTITY/i.test(text)) throw badSvg('The file uses XML entities. Save it as plain SVG.')
   const parser = new SaxesParser({ position: true })
   const open: XmlNode[] = []
   let root: XmlNode | null = null
@@ -27,7 +27,7 @@ export function parseXml(text: string): XmlNode {
     )
   })
   parser.on('opentag', ({ name, attributes }) => {
-    if (++elements > MOST_ELEMENTS) throw badSvg('More than 100,000 elements are not read. Simplify the drawing.')
+    if (++elements > MOST_ELEMENTS) throw badSvg('The drawing has over 100,000 elements. Simplify it.')
     if (open.length >= MOST_DEPTH)
       throw badSvg(`Groups nested more than ${MOST_DEPTH} deep are not read. Ungroup the drawing.`)
     const node: XmlNode = { name, attributes: attributes as Record<string, string>, children: [], text: '' }

@@ -84,7 +84,7 @@ export class RuleMatcher {
   #match(parts: readonly Selector[], last: number, path: readonly XmlNode[], at: number): boolean {
     if (last < 0) return true
     if (at < 0) return false
-    if (++this.#steps > MOST_STEPS) throw badSvg('Its style rules take too long to work out. Save it as plain SVG.')
+    if (++this.#steps > MOST_STEPS) throw badSvg('Its style rules take too long to read. Save it as plain SVG.')
     for (let i = last; i >= 0; i--) {
       const part = parts[i]!
       if (part.type === SelectorType.Child) return this.#match(parts, i - 1, path, at - 1)

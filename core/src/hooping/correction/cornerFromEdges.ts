@@ -25,10 +25,10 @@ export function cornerFromEdges({ a, b }: { a: [Point, Point]; b: [Point, Point]
   }
   const [u, v] = [along(a), along(b)]
   const [lengthU, lengthV] = [Math.hypot(u.x, u.y), Math.hypot(v.x, v.y)]
-  if (lengthU < 1e-9 || lengthV < 1e-9) throw degenerate('Two points of an edge lie on one spot; take them apart.')
+  if (lengthU < 1e-9 || lengthV < 1e-9) throw degenerate('Two points of an edge are in one spot. Move them apart.')
   const cross = u.x * v.y - u.y * v.x
   const between = degrees(Math.asin(Math.min(1, Math.abs(cross) / (lengthU * lengthV))))
-  if (between <= ALIKE) throw degenerate('The two edges run nearly the same way; they have to meet in a corner.')
+  if (between <= ALIKE) throw degenerate('The two edges run nearly the same way. They must meet in a corner.')
   const t = ((b[0].x - a[0].x) * v.y - (b[0].y - a[0].y) * v.x) / cross
   const turn = degrees(Math.atan2(u.y, u.x))
   return {

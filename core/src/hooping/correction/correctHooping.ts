@@ -67,7 +67,7 @@ const TOUCH = 1e-6
 export function correctHooping(q: CorrectionQuery): Correction {
   const { planned, measured, target, hull, field, margin = 0, machine } = q
   if (planned.length !== measured.length)
-    throw new CoreError('bad-request', 'Each mark needs a place where it landed.', 'measured')
+    throw new CoreError('bad-request', 'Each mark needs the place where it landed.', 'measured')
   requireSteps(machine)
   requirePlaceable(hull, target)
   const pairs = planned.map((from, i) => ({ from, to: measured[i]! }))
@@ -118,7 +118,7 @@ function stretchAdvice(
   if (!stretchy || most <= PUCKERS || most > 0.1) return []
   const { left, right, top, bottom } = boxOf(hull)
   const back = write(Math.max(1, Math.round(most * Math.max(right - left, bottom - top))))
-  const text = `The knit is stretched ${(most * 100).toFixed(1)} %: it will pull back about ${back} when it is let go, and pucker. Loosen, smooth it without pulling, press the ring again.`
+  const text = `The knit is stretched ${(most * 100).toFixed(1)} %. It will shrink back about ${back} and pucker. Loosen it, smooth it without pulling, and close the hoop again.`
   return [caution('stretched', text)]
 }
 
@@ -129,6 +129,11 @@ function turnAdvice(exact: Pose, dialled: Pose, { maxAngle }: MachineSteps): Adv
   const left = ((((exact.rotation - dialled.rotation + 180) % 360) + 360) % 360) - 180
   const far = Math.abs(left).toFixed(1)
   const way = left > 0 ? 'anticlockwise' : 'clockwise'
-  const turns = maxAngle > 0 ? `The machine turns no farther than ${maxAngle}°` : 'The machine turns by quarters only'
-  return [caution('past-its-turn', `${turns}: ${far}° stay askew. Loosen, turn the cloth ${far}° ${way}, press again.`)]
+  const turns = maxAngle > 0 ? `The machine only turns up to ${maxAngle}°` : 'The machine only turns by quarters'
+  return [
+    caution(
+      'past-its-turn',
+      `${turns}: ${far}° stay crooked. Loosen, turn the cloth ${far}° ${way}, and close it again.`,
+    ),
+  ]
 }

@@ -40,7 +40,7 @@ function onOneSpot({ pairs, names }: DoubtfulMarks): Advice[] {
   return [...couples(pairs)].flatMap(([i, j]) => {
     const [a, b] = [pairs[i]!, pairs[j]!]
     if (apart(a.to, b.to) >= ONE_SPOT || apart(a.from, b.from) < 2 * ONE_SPOT) return []
-    return [stop('one-spot', `${cap(names[i]!)} and ${names[j]} lie on one spot: look again where each landed.`)]
+    return [stop('one-spot', `${cap(names[i]!)} and ${names[j]} are in one spot. Check where each landed.`)]
   })
 }
 
@@ -49,7 +49,7 @@ function beyondRing({ pairs, names, field, write }: DoubtfulMarks): Advice[] {
     const past = Math.max(field.left - to.x, to.x - field.right, field.top - to.y, to.y - field.bottom)
     if (past <= RING) return []
     return [
-      stop('beyond-ring', `${cap(names[i]!)} would lie ${write(past)} past the field, outside the ring: look again.`),
+      stop('beyond-ring', `${cap(names[i]!)} would lie ${write(past)} past the field, outside the hoop. Check it.`),
     ]
   })
 }
@@ -72,9 +72,7 @@ function swapped({ pairs, names, fit }: DoubtfulMarks): Advice[] {
   })
   const best = tries.reduce((a, b) => (b.rms < a.rms ? b : a))
   if (best.rms > fit.rms / 4) return []
-  return [
-    stop('swapped', `${cap(names[best.i]!)} and ${names[best.j]} look changed over: turn them round, or look again.`),
-  ]
+  return [stop('swapped', `${cap(names[best.i]!)} and ${names[best.j]} look swapped. Swap them, or check again.`)]
 }
 
 /** One far off the others: without it they agree. */
@@ -90,21 +88,24 @@ function offTheRest({ pairs, names, fit, write }: DoubtfulMarks): Advice[] {
   const { from, to } = pairs[best.i]!
   const there = { x: from.x * cos - from.y * sin + pose.x, y: from.x * sin + from.y * cos + pose.y }
   return [
-    stop('mark-off', `${cap(names[best.i]!)} lies ${write(apart(there, to))} off where the others put it: look again.`),
+    stop(
+      'mark-off',
+      `${cap(names[best.i]!)} lies ${write(apart(there, to))} off from where the others put it. Check it.`,
+    ),
   ]
 }
 
 const disagreeing = ({ fit, write }: DoubtfulMarks): Advice =>
   stop(
     'marks-disagree',
-    `The marks do not agree: ${write(fit.rms)} off how they were drawn. Look again where each landed.`,
+    `The marks don’t agree: ${write(fit.rms)} off from how they were drawn. Check where each landed.`,
   )
 
 function stretched({ fit: { stretch } }: DoubtfulMarks): Advice[] {
   const most = Math.abs(stretch.along) > Math.abs(stretch.across) ? stretch.along : stretch.across
   if (Math.abs(most) <= STRETCH) return []
   const percent = `${Math.abs(most * 100).toFixed(0)} %`
-  const text = `The marks lie ${percent} ${most > 0 ? 'farther apart' : 'closer together'} than they were drawn: no cloth does that, look again.`
+  const text = `The marks lie ${percent} ${most > 0 ? 'farther apart' : 'closer together'} than drawn. No cloth does that: check again.`
   return [stop('stretch-unlikely', text)]
 }
 

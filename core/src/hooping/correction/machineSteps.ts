@@ -13,7 +13,7 @@ const GRAIN = 1e-9
 export function requireSteps({ angleStep, moveStep, maxAngle }: MachineSteps): void {
   for (const [name, value] of Object.entries({ angleStep, moveStep, maxAngle }))
     if (!(value >= 0) || !Number.isFinite(value))
-      throw new CoreError('bad-machine', 'The machine’s steps have to be numbers from zero up.', `machine.${name}`)
+      throw new CoreError('bad-machine', 'The machine’s steps can’t be less than zero.', `machine.${name}`)
 }
 
 const inSteps = (value: number, step: number): number =>

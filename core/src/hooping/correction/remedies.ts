@@ -56,11 +56,11 @@ export function remediesFor(q: RemedyQuery): Remedy[] {
 
 function scaled(factor: number): Remedy {
   const percent = Math.floor(factor * 1000 + 1e-6) / 10
-  const denser = factor < HARDLY ? ' The stitches come closer: watch the density.' : ''
+  const denser = factor < HARDLY ? ' The stitches get closer: watch the density.' : ''
   return {
     kind: 'scale',
     factor,
-    text: `Make the design ${percent} % of its size; then it fits where it lies.${denser}`,
+    text: `Make the design ${percent} % of its size, and it fits where it is.${denser}`,
   }
 }
 
@@ -74,7 +74,7 @@ function partMoved({ field, exact, parts, write }: RemedyQuery): Remedy[] {
   const there = nearestFit(field, turnHull(convexHull([...part!.hull]), exact.rotation), exact)
   if (!there) return []
   const { x: dx, y: dy } = rotatePoint({ x: there.x - exact.x, y: there.y - exact.y }, -exact.rotation)
-  const text = `Move ${part!.name} ${inTheDesign(dx, dy, write)} in the design; the rest stays.`
+  const text = `Move ${part!.name} ${inTheDesign(dx, dy, write)} in the design. The rest stays.`
   return [{ kind: 'move-part', part: part!.id, dx, dy, text }]
 }
 
@@ -82,7 +82,9 @@ function clothMoved({ field, hull, exact, write }: RemedyQuery): Remedy[] {
   const there = nearestFit(field, turnHull(hull, exact.rotation), exact)
   if (!there) return []
   const [dx, dy] = [there.x - exact.x, there.y - exact.y]
-  return [{ kind: 'move-cloth', dx, dy, text: `Loosen, move the cloth ${acrossTheHoop(dx, dy, write)}, press again.` }]
+  return [
+    { kind: 'move-cloth', dx, dy, text: `Loosen, move the cloth ${acrossTheHoop(dx, dy, write)}, and close it again.` },
+  ]
 }
 
 function clothTurned({ field, hull, exact }: RemedyQuery): Remedy[] {
@@ -94,7 +96,7 @@ function clothTurned({ field, hull, exact }: RemedyQuery): Remedy[] {
     {
       kind: 'turn-cloth',
       degrees,
-      text: `Loosen, turn the cloth ${far}° ${way} about the design’s middle, press again.`,
+      text: `Loosen, turn the cloth ${far}° ${way} about the design’s middle, and close it again.`,
     },
   ]
 }
@@ -106,7 +108,7 @@ function otherHoop({ hull, exact, margin, shelf }: RemedyQuery): Remedy[] {
   )
   if (takes.length === 0) return []
   const least = takes.reduce((a, b) => (fieldArea(b.field) < fieldArea(a.field) ? b : a))
-  return [{ kind: 'other-hoop', hoop: least.id, text: `Hoop it the same way in ${least.name}: its field takes it so.` }]
+  return [{ kind: 'other-hoop', hoop: least.id, text: `Hoop it the same way in ${least.name}: it fits there.` }]
 }
 
 /** Rounded up, so that what is said is enough. */

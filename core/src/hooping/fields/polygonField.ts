@@ -51,7 +51,7 @@ function edgesOf(points: readonly Point[]): HalfPlane[] {
     edges.push({ nx, ny, d: nx * p.x + ny * p.y })
   })
   const dented = ring.some((p) => edges.some((e) => e.nx * p.x + e.ny * p.y > e.d + 1e-6))
-  if (dented) throw bad('has a dent; only convex fields are known')
+  if (dented) throw bad('has a dent; only fields without dents work')
   return edges
 }
 

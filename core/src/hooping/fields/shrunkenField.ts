@@ -6,7 +6,7 @@ import { polygonField } from './polygonField'
 import { rectField } from './rectField'
 
 const noField = (): never => {
-  throw new CoreError('no-field', 'The margin leaves nothing of the sewing field.', 'margin')
+  throw new CoreError('no-field', 'The margin leaves no sewing field.', 'margin')
 }
 
 /** No hoop is smaller or larger; beyond these a curve is more corners than anyone can wait for. */

@@ -60,13 +60,13 @@ const order: readonly LoadingTurn[] = [0, 180, 90, 270]
 const PACKED = 0.6
 const usualNames: Record<Way, string> = { up: 'top', right: 'right side', down: 'foot', left: 'left side' }
 
-/** Slack each way from which a turn has room to correct, in mm; more cloth in the throat than this is not borne for it. */
+/** Slack each way from which a turn has room to correct, in mm; more cloth cloth under the arm than this is not borne for it. */
 const [ROOMY, TOO_MUCH] = [5, 150]
 /** Differences that are no reason to turn a design: cloth in mm, or as a share of the least; degrees of skew. */
 const [LITTLE_MM, LITTLE_SHARE, LITTLE_DEG] = [40, 0.1, 1]
 
 /**
- * Which way up a piece is loaded: the turn of the item, what then lies on each side of the hoop, and the roll in the throat.
+ * Which way up a piece is loaded: the turn of the item, what then lies on each side of the hoop, and the roll cloth under the arm.
  * Turns with 5 mm of slack each way come first, unless they bring over 150 mm more cloth into the throat; then the least
  * cloth there, where 40 mm or a tenth make no difference; then the most room to correct. Rule: core.md section 5, craft.md
  * section 8.
@@ -165,16 +165,16 @@ function warningsOf(q: LoadingQuery, takes: readonly LoadingTurn[], roll: Loadin
   const write = (mm: number): string => formatLength(Math.ceil(mm), q.style ?? { unit: 'mm' })
   const warnings: Advice[] = []
   if (takes.length === 0)
-    warnings.push(stop('no-turn-fits', 'The design does not fit this field whichever way it is loaded.'))
+    warnings.push(stop('no-turn-fits', 'The design doesn’t fit this field whichever way up it goes.'))
   if (roll && !roll.fits)
     warnings.push(
       caution(
         'drags',
-        `The cloth in the throat will drag: a roll of ${write(roll.diameter)} where there are ${write(q.machine.throatHeight)} of height and ${write(q.machine.throatDepth)} of depth. Hold it up by hand, or load it another way.`,
+        `The ${write(roll.diameter)} roll will drag under the arm (${write(q.machine.throatHeight)} high, ${write(q.machine.throatDepth)} deep). Hold it up by hand, or load it another way up.`,
       ),
     )
   if (q.machine.bed === 'free-arm' && q.layers > 1)
-    warnings.push(note('one-layer', 'The piece hangs round the arm: see that no second layer lies on the bed.'))
+    warnings.push(note('one-layer', 'The piece hangs round the arm. Check that no second layer lies on the bed.'))
   return warnings
 }
 
@@ -183,14 +183,14 @@ const nameOf = ({ names }: LoadingQuery, way: Way): string => names?.[way] ?? us
 function whyOf(q: LoadingQuery, turn: LoadingTurn, fitting: readonly FittingTurn[]): Because {
   const decided = turn === 0 ? 'not turned' : `turned ${turn}`
   if (q.turn !== undefined && q.takenFor === 'ring') {
-    const text = `The ${nameOf(q, wayAt('right', turn))} goes into the throat: only so does the ring lie on the cloth.`
+    const text = `The ${nameOf(q, wayAt('right', turn))} goes under the machine arm. Otherwise the hoop is off the cloth.`
     return { rule: 'load.for-the-ring', decided, text }
   }
-  if (q.turn !== undefined) return { rule: 'load.own-way', decided, text: 'The way you took yourself.' }
+  if (q.turn !== undefined) return { rule: 'load.own-way', decided, text: 'Your choice.' }
   if (q.machine.bed === 'free-arm')
-    return { rule: 'load.free-arm', decided, text: 'On a free arm the bulk hangs below: which way up does not matter.' }
+    return { rule: 'load.free-arm', decided, text: 'On a free arm the bulk hangs below, so any way up will do.' }
   if (q.habit === 'hem-to-user' && turn === 0) {
-    const text = `House habit: ${nameOf(q, 'down')} toward you whenever it fits.`
+    const text = `Your preference: ${nameOf(q, 'down')} toward you whenever it fits.`
     return { rule: 'load.hem-to-user', decided, text, habit: 'loading' }
   }
   const name = cap(nameOf(q, wayAt('right', turn)))
@@ -203,7 +203,7 @@ function whyOf(q: LoadingQuery, turn: LoadingTurn, fitting: readonly FittingTurn
       habit: 'loading',
     }
   const write = formatLength(Math.round(more), q.style ?? { unit: 'mm' })
-  const text = `${name} under the machine arm: ${write} more cloth there than need be, for more room to correct.`
+  const text = `${name} under the machine arm: ${write} more cloth there than necessary, for more room to correct.`
   return { rule: 'load.room-to-correct', decided, text, habit: 'loading' }
 }
 
@@ -211,13 +211,13 @@ function whyOf(q: LoadingQuery, turn: LoadingTurn, fitting: readonly FittingTurn
 function costOf(q: LoadingQuery, turn: LoadingTurn, other: LoadingTurn): string {
   const write = (mm: number): string => formatLength(Math.round(mm), q.style ?? { unit: 'mm' })
   const front = nameOf(q, wayAt('down', other))
-  if (q.machine.bed === 'free-arm') return `${cap(front)} toward you instead: it makes no difference on the arm.`
+  if (q.machine.bed === 'free-arm') return `${cap(front)} toward you instead: no difference on a free arm.`
   const more = q.extents[wayAt('right', other)] - q.extents[wayAt('right', turn)]
   const cost =
     Math.abs(more) < 1
-      ? 'as much in the throat'
-      : `${write(Math.abs(more))} ${more > 0 ? 'more' : 'less'} in the throat`
-  const twice = q.closed?.[wayAt('right', other)] && beyondField(q, other) > 0 ? ', on a closed side' : ''
+      ? 'as much cloth under the arm'
+      : `${write(Math.abs(more))} ${more > 0 ? 'more' : 'less'} cloth under the arm`
+  const twice = q.closed?.[wayAt('right', other)] && beyondField(q, other) > 0 ? ', sewn-shut side' : ''
   return `${cap(front)} toward you instead: ${cost}${twice}.`
 }
 

@@ -12,12 +12,12 @@ export const sticks = house('grip', 'sticky', 'a house that presses on sticky ba
 
 export const clampAtHand = when('the hoop clamps', (f) => f.ring?.clamp === true)
 export const tooThickForRing = when(
-  'it is thicker than the ring closes over',
+  'it is thicker than the hoop closes over',
   (f) => f.ring?.maxThicknessMm !== undefined && f.thickness > f.ring.maxThicknessMm,
 )
 /** What a firm backing takes of the ring's room, in mm. */
 const FIRM_BACKING = 0.4
 export const ringTakesBacking = when(
-  'the ring closes over cloth and backing',
+  'the hoop closes over cloth and backing',
   (f) => f.ring?.maxThicknessMm === undefined || f.thickness + FIRM_BACKING <= f.ring.maxThicknessMm,
 )

@@ -15,7 +15,7 @@ export const wording = ofKind('wording', 'wording')
 export const metallic = when('metallic thread', (f) => f.work.topThread.fibre === 'metallic')
 export const weight = (wt: number) => when(`${wt} wt thread`, (f) => f.work.topThread.weight === wt)
 
-export const skin = when('worn next to skin', (f) => f.skin)
+export const skin = when('worn next to the skin', (f) => f.skin)
 export const takesCover = when('a cover may be fused over its back', (f) => f.takesCover)
 export const backReached = when('its back is neither lined nor seen through', (f) => !f.use.noCover && !f.sheer)
 const wornAndWashed = when('worn and washed', (f) => f.wornAndWashed)

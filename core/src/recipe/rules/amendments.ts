@@ -58,7 +58,7 @@ export const amendments: readonly Amendment[] = [
     id: 'skin.mesh',
     when: skin,
     decided: 'mesh between',
-    text: 'Sticky backing is only a carrier next to skin: mesh lies between it and the stitches.',
+    text: 'Next to the skin, sticky backing only carries the piece. Put mesh between it and the stitches.',
     amend: (layers, f) => {
       const scratches = layers.some((l) => l.kind === 'tear-away-sticky')
       if (!scratches || layers.some((l) => staysFor(l.kind))) return layers
@@ -71,7 +71,7 @@ export const amendments: readonly Amendment[] = [
     habit: 'layers',
     when: all(alwaysTwo, not(dense)),
     decided: 'two layers',
-    text: 'House habit: always two layers.',
+    text: 'Your preference: always two layers.',
     amend: twoSheets,
   },
   {
@@ -79,7 +79,7 @@ export const amendments: readonly Amendment[] = [
     habit: 'layers',
     when: all(dense, any(not(heavy), alwaysTwo)),
     decided: 'two layers, crossed',
-    text: 'Over 100 stitches a square centimetre: two layers, crossed at 90 degrees.',
+    text: 'Over 100 stitches per cm²: two layers, crossed at 90 degrees.',
     amend: twoSheets,
   },
   {
@@ -87,22 +87,22 @@ export const amendments: readonly Amendment[] = [
     habit: 'layers',
     when: all(dense, heavy, not(alwaysTwo)),
     decided: 'one that stays, or two',
-    text: 'Heavy cloth carries a dense design on one cut-away; tear-away takes two, crossed.',
+    text: 'Heavy cloth carries a dense design on one cut-away. Tear-away needs two, crossed.',
     amend: (layers) => (layers.some((l) => staysFor(l.kind)) ? layers : twoSheets(layers)),
   },
   {
     id: 'layers.applique',
     when: applique,
     decided: 'enough for the edge',
-    text: 'The satin edge of applied cloth pulls: one medium layer or two light ones.',
+    text: 'The patch’s satin edge pulls: one medium layer or two light ones.',
     amend: carriesMedium,
   },
   {
     id: 'layers.medium',
     habit: 'layers',
     when: mediumLoad,
-    decided: 'enough for a medium load',
-    text: 'Medium load: one medium layer or two light ones.',
+    decided: 'enough for medium density',
+    text: 'Medium density: one medium layer or two light ones.',
     amend: carriesMedium,
   },
   {
@@ -110,7 +110,7 @@ export const amendments: readonly Amendment[] = [
     habit: 'layers',
     when: all(lightWork, not(any(alwaysTwo, applique))),
     decided: 'as planned',
-    text: 'A light load needs no more.',
+    text: 'A light design needs no more.',
     amend: (layers) => layers,
   },
   {
@@ -121,14 +121,14 @@ export const amendments: readonly Amendment[] = [
       when('cloth that stretches 5 % or more', (f) => f.stretch >= 5),
     ),
     decided: 'two layers',
-    text: 'Satin columns pull the cloth in across: two layers on cloth that gives.',
+    text: 'Satin pulls the cloth in sideways: two layers on stretchy cloth.',
     amend: twoSheets,
   },
   {
     id: 'grip.slick',
     when: slick,
     decided: 'sprayed against slipping',
-    text: 'It slips between magnets: the backing is sprayed to it.',
+    text: 'It slips between magnets, so spray the backing to it.',
     amend: (layers, _, holding) => {
       const slips = holding === 'clamped' && !layers.some(glued)
       return slips ? layers.map((layer, i) => (i === 0 ? { ...layer, grip: 'sprayed' as Grip } : layer)) : layers

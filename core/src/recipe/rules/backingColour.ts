@@ -11,5 +11,5 @@ export const darkBacking = {
     when('a backing that stays', ({ stack }) => stack.layers.some((layer) => staysFor(layer.kind))),
   ),
   decided: 'dark backing',
-  text: (): string => 'Dark cloth: take the backing that stays in black or dark grey, so that no pale edge shows.',
+  text: (): string => 'Dark cloth: use black or dark grey backing where it stays, so no pale edge shows.',
 }

@@ -8,8 +8,7 @@ const largeNeedle = when<Stacked>(
   ({ stack: { needle } }) => needle?.size === '100/16' || needle?.size === '90/14',
 )
 
-const SAFETY_RULES =
-  'Ages and flammability: local product-safety rules decide, and sleepwear has its own. Keep it from flame.'
+const SAFETY_RULES = 'Local product-safety rules decide on ages, flammability and sleepwear. Keep it from flame.'
 
 /** The cautions of craft.md section 11 that a stack on this cloth calls for. */
 export const cautionRules: readonly StackRule[] = [
@@ -18,46 +17,46 @@ export const cautionRules: readonly StackRule[] = [
     severity: 'caution',
     when: gripped('sprayed', 'something is sprayed'),
     text: () =>
-      'Spray outdoors or in a box with air moving, on the backing only, away from machine, flames and children; read the label.',
+      'Spray outdoors or in a ventilated box, on the backing only, away from machine, flames and children. Read the label.',
   },
   {
     id: 'safe.spray-spots',
     severity: 'caution',
     when: all<Stacked>(gripped('sprayed', 'something is sprayed'), not(takesWater), not(coated)),
-    text: () => 'Spray may spot silk and satin: try a scrap first.',
+    text: () => 'Spray may spot silk and satin. Try a scrap first.',
   },
   {
     id: 'safe.iron',
     severity: 'caution',
     when: gripped('fused', 'something is fused'),
-    text: () => 'Hot iron: test a scrap and follow the care label.',
+    text: () => 'Irons burn. Test a scrap and follow the care label.',
   },
   {
     id: 'safe.magnets',
     severity: 'caution',
     when: byMagnets,
-    text: () => 'Magnets pinch fingers; keep them from pacemakers and cards.',
+    text: () => 'Magnets pinch fingers. Keep them away from pacemakers and cards.',
   },
   {
     id: 'safe.infants',
     severity: 'caution',
     when: all<Stacked>(toyOrInfant, has('cover', 'a cover')),
     text: () =>
-      `For infants and toys: no loose trims, ribbons, buttons or pins left in, soft cover on the back. ${SAFETY_RULES}`,
+      `Infants and toys: no loose trims, ribbons, buttons or pins, and a soft cover on the back. ${SAFETY_RULES}`,
   },
   {
     id: 'safe.infants-bare',
     severity: 'caution',
     when: all<Stacked>(toyOrInfant, not(has('cover', 'a cover'))),
     text: () =>
-      `For infants and toys: no loose trims, ribbons, buttons or pins left in, thread ends short; a soft backing or a sewn lining where the back touches skin. ${SAFETY_RULES}`,
+      `Infants and toys: no loose trims, ribbons, buttons or pins, and short thread ends. Line the back with something soft where it touches skin. ${SAFETY_RULES}`,
   },
   {
     id: 'safe.blades',
     severity: 'caution',
     when: applique,
     text: () =>
-      'Trim applied cloth with the hoop off the machine and the cloth still in it, blades away from the hand and from the ground cloth.',
+      'Trim patch cloth with the hoop off the machine, still hooped, blades away from your hand and the cloth below.',
   },
   {
     id: 'safe.thick',
@@ -66,27 +65,26 @@ export const cautionRules: readonly StackRule[] = [
       heavy,
       when('from 2.5 mm thick', (f) => f.thickness >= 2.5),
     ),
-    text: () => 'Thick work can break a needle: slow down; eye protection is sensible.',
+    text: () => 'Thick work can break a needle: slow down, wear eye protection.',
   },
   {
     id: 'needle.holes',
     severity: 'caution',
     when: all<Stacked>(largeNeedle, any(knit, stretchesOver10)),
     text: ({ stack }) =>
-      `A ${stack.needle?.size} needle can leave holes and runs in cloth that stretches: try a scrap, or take a finer thread and needle.`,
+      `A ${stack.needle?.size} needle can leave holes and runs in stretchy cloth. Try a scrap, or use finer thread and needle.`,
   },
   {
     id: 'needle.holes-stay',
     severity: 'caution',
     when: any(keepsHoles, coated),
-    text: () => 'Needle holes stay: place it right the first time, and unpick nothing.',
+    text: () => 'Needle holes stay. Place it right the first time; don’t unpick.',
   },
   {
     id: 'load.dense-knit',
     severity: 'caution',
     when: all(dense, any(knit, stretchesOver10)),
-    text: () =>
-      'A dense design makes cloth that stretches stiff and may pucker: a lighter design or a firmer cloth is safer.',
+    text: () => 'A dense design stiffens stretchy cloth and may pucker. A lighter design is safer.',
   },
   {
     id: 'load.dense-fine',
@@ -95,7 +93,7 @@ export const cautionRules: readonly StackRule[] = [
       dense,
       when('under 120 g/m2', (f) => f.gsm < 120),
     ),
-    text: () => 'A dense design can tear or pucker cloth this fine: take a lighter one if you can.',
+    text: () => 'A dense design can tear or pucker cloth this fine. Use a lighter one if you can.',
   },
   {
     id: 'load.letters-coarse',
@@ -105,20 +103,19 @@ export const cautionRules: readonly StackRule[] = [
       when('thread heavier than 60 wt', (f) => f.work.topThread.weight < 60),
     ),
     text: (f) =>
-      `Letters of ${f.work.smallestLetterMm} mm close up in ${f.work.topThread.weight} wt: 60 wt and a 65/9 or 70/10 needle for their colour alone, at 500 to 600 a minute.`,
+      `Letters of ${f.work.smallestLetterMm} mm close up in ${f.work.topThread.weight} wt. For their colour use 60 wt and a 65/9 or 70/10 needle, at 500 to 600 a minute.`,
   },
   {
     id: 'pile.long',
     severity: 'caution',
     when: when('a pile from 10 mm', (f) => f.pile >= 10),
-    text: () =>
-      'Long pile works through stitches: take a bold design with underlay all over, and brush the pile aside first.',
+    text: () => 'Long pile works through stitches. Use a bold design with full underlay, and brush the pile aside.',
   },
   {
     id: 'grip.slick-clamp',
     severity: 'caution',
     when: all<Stacked>(slick, held('clamped')),
-    text: () => 'Thin and slippery between magnets: check that it has not crept before each start.',
+    text: () => 'Slippery cloth creeps between magnets. Check it before each start.',
   },
   {
     id: 'cover.no-heat',
@@ -129,6 +126,6 @@ export const cautionRules: readonly StackRule[] = [
       not(has('cover', 'a cover')),
       any<Stacked>(not(fusible), colourFilm),
     ),
-    text: () => 'No cover is fused on here. Where the back touches skin, line it with something soft, sewn on by hand.',
+    text: () => 'You can’t fuse a cover here. Where the back touches skin, sew on a soft lining by hand.',
   },
 ]

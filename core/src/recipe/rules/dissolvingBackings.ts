@@ -17,8 +17,8 @@ export const dissolvingBackings: readonly BackingPlan[] = [
     decided: 'wash-away',
     text: (f) =>
       f.fine
-        ? 'Sheer cloth and a light design: wash-away alone leaves no shadow.'
-        : 'A light design that is worn and washed: wash-away leaves nothing behind.',
+        ? 'On a sheer with a light design, wash-away leaves no shadow.'
+        : 'Wash-away leaves nothing behind a light design.',
     layers: () => [one('wash-away', 'in-ring')],
   },
   {
@@ -29,7 +29,7 @@ export const dissolvingBackings: readonly BackingPlan[] = [
     worth: (f) => (f.habits.grip === 'spray' ? 32 : 26),
     when: all(noneStays, not(sheer)),
     decided: 'floated on sprayed wash-away',
-    text: () => 'Wash-away in the ring, sprayed, the cloth pressed on: nothing stays behind a light design.',
+    text: () => 'Wash-away leaves nothing behind a light design.',
     clothGrip: 'sprayed',
     layers: () => [one('wash-away', 'in-ring')],
   },
@@ -41,7 +41,7 @@ export const dissolvingBackings: readonly BackingPlan[] = [
     worth: 30,
     when: all(noneStays, not(sheer)),
     decided: 'pressed on sticky wash-away',
-    text: () => 'Sticky wash-away in the ring holds the cloth and is rinsed out: nothing stays behind a light design.',
+    text: () => 'Sticky wash-away holds the cloth and rinses out.',
     clothGrip: 'sticky',
     layers: () => [one('wash-away-sticky', 'in-ring')],
   },

@@ -23,6 +23,7 @@ function coverSize({ stack, work }: Stacked): string {
 /** How hot, in every step alike (craft.md section 4). */
 const ironFor = ({ heat }: Stacked): string => (heat === 'yes' ? 'medium' : 'warm')
 
+const anyFilm = uses('film', (kind) => kind.endsWith('film'))
 const washAwayFilm = uses('wash-away film', (kind) => kind === 'wash-away-film')
 
 /** From the machine to the finished piece, for this stack (craft.md section 5, "Trimming", and 8). */
@@ -31,21 +32,20 @@ export const finishRules: readonly StackRule[] = [
     id: 'finish.jumps',
     severity: 'caution',
     when: always,
-    text: () =>
-      'Hoop off the machine, the cloth still in it: trim jump threads, front then back, blades away from hand and cloth.',
+    text: () => 'Off the machine, still hooped: trim jump threads, blades away from hand and cloth.',
   },
   {
     id: 'finish.film-stays',
     severity: 'caution',
     when: colourFilm,
     text: () =>
-      'In the hoop, cut the colour film close round the stitches, blades away from hand and cloth; what lies under them stays. Never iron it: it melts.',
+      'Still hooped: cut the colour film close to the stitches, blades away from hand and cloth. Never iron it: it melts.',
   },
   {
     id: 'finish.unhoop',
     severity: 'note',
     when: not(byMagnets),
-    text: () => 'Loosen the screw, then lift the inner ring.',
+    text: () => 'Loosen the screw, lift out the inner ring.',
   },
   {
     id: 'finish.unclamp',
@@ -57,7 +57,7 @@ export const finishRules: readonly StackRule[] = [
     id: 'finish.baste-out',
     severity: 'note',
     when: all<Stacked>(held('floated'), not(holesStay)),
-    text: () => 'Take out the basting, or the pins, and count them.',
+    text: () => 'Take out basting or pins; count.',
   },
   {
     id: 'finish.lift-off',
@@ -66,46 +66,44 @@ export const finishRules: readonly StackRule[] = [
       held('floated'),
       uses('a sticky sheet', (kind) => kind.endsWith('-sticky')),
     ),
-    text: () => 'Lift the piece off the sticky sheet all round before you tear it or cut it.',
+    text: () => 'Lift it off the sticky sheet.',
   },
   {
     id: 'finish.applique',
     severity: 'caution',
     when: applique,
-    text: () => 'Trim what frays at the edge of the applied cloth, blades flat and away from the hand.',
+    text: () => 'Trim frayed patch edges, blades flat and away from your hand.',
   },
   {
     id: 'finish.film',
     severity: 'note',
     when: all<Stacked>(washAwayFilm, takesWater),
-    text: () =>
-      'Tear the film off, not across the stitches; tweezers and a damp swab for scraps. What is left goes in the wash, and meets no iron before it.',
+    text: () => 'Tear the film off, scraps with a damp swab. The rest washes out; don’t iron before that.',
   },
   {
     id: 'finish.film-dry',
     severity: 'note',
     when: all<Stacked>(washAwayFilm, not(takesWater)),
-    text: () => 'Tear the film off dry, scraps with tweezers: water would mark this cloth.',
+    text: () => 'Tear the film off dry, scraps with tweezers. Water would mark this cloth.',
   },
   {
     id: 'finish.film-heat',
     severity: 'caution',
     when: uses('heat-away film', (kind) => kind === 'heat-away-film'),
     text: (f) =>
-      `Tear the film off, then lift the scraps with the tip of a ${ironFor(f)} iron, no steam, some 3 seconds at a place; try a scrap first, and never rub.`,
+      `Tear the film off, then lift the scraps with the tip of a ${ironFor(f)} iron: no steam, 3 seconds a spot, never rub. Try a scrap first.`,
   },
   {
     id: 'finish.tear',
     severity: 'note',
     when: uses('tear-away', (kind) => kind.startsWith('tear-away')),
-    text: () => 'Tear one layer at a time, thumb on the stitches.',
+    text: () => 'Tear off one layer at a time, thumb on the stitches.',
   },
   {
     id: 'finish.part-soluble',
     severity: 'note',
     when: uses('part-soluble tear-away', (kind) => kind.startsWith('part-soluble')),
-    text: () =>
-      'Tear it off, then rinse in lukewarm water, 2 minutes: half of what is left washes out. Do not wring it.',
+    text: () => 'Tear it off, rinse 2 minutes in lukewarm water, don’t wring.',
     seconds: 120,
   },
   {
@@ -114,8 +112,8 @@ export const finishRules: readonly StackRule[] = [
     when: uses('wash-away', (kind) => kind === 'wash-away' || kind === 'wash-away-sticky'),
     text: (f) =>
       f.skin
-        ? 'Cut away the rest and soak it in lukewarm water, 5 minutes; rinse until nothing slippery is left, as none stays next to skin. Do not wring it.'
-        : 'Cut away the rest and soak it in lukewarm water, 5 minutes, then rinse. Do not wring it.',
+        ? 'Trim it and soak 5 minutes in lukewarm water. Rinse until nothing slippery is left: none may stay next to the skin. Don’t wring.'
+        : 'Trim it, soak 5 minutes in lukewarm water, and rinse. Don’t wring.',
     seconds: 300,
   },
   {
@@ -125,7 +123,7 @@ export const finishRules: readonly StackRule[] = [
       'backing that is rinsed',
       (kind) => kind.startsWith('part-soluble') || kind === 'wash-away' || kind === 'wash-away-sticky',
     ),
-    text: () => 'Dry it flat before any iron, cover or seam.',
+    text: () => 'Dry it flat before any iron or seam.',
   },
   {
     id: 'finish.cut-away',
@@ -140,7 +138,7 @@ export const finishRules: readonly StackRule[] = [
       not(dark),
       when('a pale cloth that shows through', (f) => f.paleThin),
     ),
-    text: () => 'Trim dark ends and jumps on the back that would show through; leave the knots alone.',
+    text: () => 'Trim dark ends that show through, not knots.',
   },
   {
     id: 'finish.seam',
@@ -155,14 +153,14 @@ export const finishRules: readonly StackRule[] = [
     id: 'finish.filling',
     severity: 'caution',
     when: when('a toy', (f) => Boolean(f.use.toy)),
-    text: () => 'Put the filling back and close the opening so that no small finger gets in.',
+    text: () => 'Put the filling back and close the opening so no small finger gets in.',
   },
   {
     id: 'finish.cover',
     severity: 'caution',
     when: uses('a cover', (kind) => kind.startsWith('cover')),
     text: (f) =>
-      `Cut the cover ${coverSize(f)}, corners rounded, and fuse it over the back: ${ironFor(f)} iron, 15 seconds a place, press and lift, do not slide. The care label decides the heat.`,
+      `Cut the cover ${coverSize(f)}, corners rounded. Fuse it on: ${ironFor(f)} iron, 15 seconds a spot. Follow the label.`,
     seconds: 15,
   },
   {
@@ -174,7 +172,7 @@ export const finishRules: readonly StackRule[] = [
       when('a face without pile', (f) => f.pile < 2 || f.towelling),
     ),
     text: (f) =>
-      `Press from the back on a towel, ${ironFor(f)} iron, 10 seconds a place, lifted and not slid, no film left on it: film melts and irons burn, so follow the care label.`,
+      `Press from the back: ${ironFor(f)} iron, 10 seconds a spot${anyFilm(f) ? ', no film left on' : ''}. Irons burn: follow the label.`,
     seconds: 10,
   },
   {
@@ -183,13 +181,13 @@ export const finishRules: readonly StackRule[] = [
     when: any<Stacked>(not(takesHeat), colourFilm, pile),
     text: (f) =>
       f.waterMarks || f.coated || colourFilm(f)
-        ? 'No iron and no steam: smooth it by hand.'
-        : 'No iron: finger-press, and steam from a distance only where the label allows it.',
+        ? 'No iron and no steam. Smooth it by hand.'
+        : 'No iron. Press with your fingers; steam from a distance only if the label allows.',
   },
   {
     id: 'finish.infant-wash',
     severity: 'note',
     when: infant,
-    text: () => 'Wash it once before it is worn or used.',
+    text: () => 'Wash it once before use.',
   },
 ]

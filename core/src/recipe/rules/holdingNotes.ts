@@ -7,15 +7,14 @@ export const holdingNotes = {
   /** Said by records of earlier versions; today the answer is that nothing is left. */
   lastResort: {
     id: 'hold.last-resort',
-    text: () =>
-      'Nothing holds this well: float it on hooped backing, baste it, and try a lighter design or a smaller hoop first.',
+    text: () => 'Nothing holds this well. Float it, baste it, and try a lighter design or smaller hoop.',
   },
   floatedFreely: {
     id: 'hold.nothing-against-floating',
-    text: () => 'Pressed on backing in the ring; nothing against it here.',
+    text: () => 'Fine for this cloth and design.',
   },
   heldFreely: {
     id: 'hold.nothing-against',
-    text: () => 'Nothing speaks against it for this cloth and design.',
+    text: () => 'Fine for this cloth and design.',
   },
 } satisfies Record<string, HoldingNote>

@@ -43,13 +43,13 @@ const lightWoven = all(not(any(knit, towelling, coated, stretchesOver10, dense))
 const holesStayIn = (f: Facts): boolean => f.keepsHoles || f.coated
 const edgesHeld = (f: Facts): string => (holesStayIn(f) ? 'tape the edges down' : 'baste close round the design')
 const bruiseText = (f: Facts): string =>
-  `The hoop may leave a mark on ${f.name} that stays. Close it no tighter than it needs, and take the piece out as soon as it is sewn.`
+  `The hoop may leave a mark on ${f.name} that stays. Close it gently, and take the piece out right after sewing.`
 
 export const holdingRules: readonly HoldingRule[] = [
   ...toRing({
     id: 'hold.cloth-ends-in-ring',
     refuses: true,
-    when: when('the ring hangs over the cloth’s edge', (f) => (f.clothBeyondRing ?? 0) < 0),
+    when: when('the hoop hangs over the cloth’s edge', (f) => (f.clothBeyondRing ?? 0) < 0),
     text: ({ clothBeyondRing: beyond = 0 }) =>
       `The hoop hangs ${Math.ceil(-beyond)} mm over the cloth’s edge and cannot hold it there. Hoop the backing and float the cloth.`,
   }),
@@ -141,7 +141,7 @@ export const holdingRules: readonly HoldingRule[] = [
     id: 'hold.cloth-beyond-ring',
     against: true,
     when: when(
-      'under 25 mm of cloth beyond the ring',
+      'under 25 mm of cloth beyond the hoop',
       (f) => f.clothBeyondRing !== undefined && f.clothBeyondRing >= 0 && f.clothBeyondRing < BEYOND_RING,
     ),
     text: (f) =>
@@ -161,7 +161,7 @@ export const holdingRules: readonly HoldingRule[] = [
     method: 'hooped',
     likes: 30,
     when: not(any(knit, towelling)),
-    text: (f) => `${cap(f.name)} takes the ring well: cloth and backing drum-flat together.`,
+    text: (f) => `${cap(f.name)} hoops well, flat as a drum with its backing.`,
   },
   {
     id: 'hold.knits-hooped',
@@ -169,14 +169,14 @@ export const holdingRules: readonly HoldingRule[] = [
     likes: 30,
     habit: 'knits',
     when: all(knit, hoopsKnits),
-    text: () => 'Knits are hooped with their backing stuck to them: smoothed, never pulled.',
+    text: () => 'Knits are hooped with backing stuck on, smoothed and never pulled.',
   },
   {
     id: 'hold.dense-hooped',
     method: 'hooped',
     likes: 40,
     when: dense,
-    text: () => 'A dense design wants the cloth itself in the ring, so that it cannot be pulled in.',
+    text: () => 'A dense design needs the cloth itself hooped, so it can’t pull in.',
   },
   {
     id: 'hold.knits-floated',
@@ -184,14 +184,14 @@ export const holdingRules: readonly HoldingRule[] = [
     likes: 40,
     habit: 'knits',
     when: all(knit, floatsKnits),
-    text: () => 'House habit: knits are floated on hooped backing, so no ring marks them.',
+    text: () => 'Your preference: knits are floated on hooped backing, so no hoop marks them.',
   },
   {
     id: 'hold.towels-floated',
     method: 'floated',
     likes: 35,
     when: towelling,
-    text: () => 'Towelling and waffle are floated: a ring crushes the texture.',
+    text: () => 'A hoop crushes towelling and waffle.',
   },
   {
     id: 'hold.sticky-house',
@@ -199,14 +199,14 @@ export const holdingRules: readonly HoldingRule[] = [
     likes: 35,
     habit: 'grip',
     when: all(sticks, lightWoven),
-    text: () => 'House habit: cloth is pressed on sticky backing, and nothing marks it.',
+    text: () => 'Your preference: cloth is pressed on sticky backing, and nothing marks it.',
   },
   {
     id: 'hold.bruised-floated',
     method: 'floated',
     likes: 30,
     when: bruises,
-    text: (f) => `${cap(f.name)} is pressed on: anything the ring bruises is floated.`,
+    text: (f) => `${cap(f.name)} is floated, because a hoop would mark it.`,
   },
   {
     id: 'hold.thick-clamped',
@@ -222,35 +222,35 @@ export const holdingRules: readonly HoldingRule[] = [
         ),
       ),
     ),
-    text: () => 'Thick goods sit between magnets where a ring would have to be forced.',
+    text: () => 'Magnets hold thick goods that would have to be forced into a hoop.',
   },
   {
     id: 'hold.clamped-as-hooped',
     method: 'clamped',
     likes: 30,
     when: all(clampAtHand, ringed),
-    text: () => 'What a ring would hold, magnets hold: cloth and backing flat between them.',
+    text: () => 'Magnets hold cloth and backing flat.',
   },
   {
     id: 'hold.dense-clamped',
     method: 'clamped',
     likes: 40,
     when: all(clampAtHand, dense),
-    text: () => 'A dense design wants the cloth itself held, so that it cannot be pulled in.',
+    text: () => 'A dense design needs the cloth itself held, so it can’t pull in.',
   },
   {
     id: 'hold.thick-floated',
     method: 'floated',
     likes: 15,
     when: tooThickForRing,
-    text: () => 'Too thick for the ring: the backing is hooped and the cloth pressed on it.',
+    text: () => 'Too thick to hoop, so it’s pressed on hooped backing.',
   },
   {
     id: 'hold.wording-under',
     method: 'backing-under',
     likes: 5,
     when: thickGoods,
-    text: () => 'One-colour wording on thick goods: hoop the cloth bare and slide the backing under.',
+    text: () => 'One-colour wording on thick goods: hoop it bare and slide the backing under.',
   },
 ]
 

@@ -13,7 +13,7 @@ export const knitBackings: readonly BackingPlan[] = [
     worth: 60,
     when: all(springy, paleThin, fusible),
     decided: 'fused mesh with tear-away below',
-    text: () => 'Pale and thin: mesh is fused on so no patch shows, tear-away below it lends strength and goes again.',
+    text: () => 'Pale and thin: fused mesh doesn’t show, and tear-away below adds strength, then goes.',
     layers: (f) => [
       one('cut-away-mesh-fusible', 'fused', f.dense ? 2 : 1),
       one('tear-away-light', 'in-ring', f.lightWork ? 1 : 2),
@@ -27,8 +27,7 @@ export const knitBackings: readonly BackingPlan[] = [
     worth: 56,
     when: all(springy, paleThin),
     decided: 'sprayed mesh with tear-away below',
-    text: () =>
-      'Pale and thin: mesh is sprayed on so no patch shows, tear-away below it lends strength and goes again.',
+    text: () => 'Pale and thin: sprayed mesh doesn’t show, and tear-away below adds strength, then goes.',
     layers: (f) => [
       one('cut-away-mesh', 'sprayed', f.dense ? 2 : 1),
       one('tear-away-light', 'in-ring', f.lightWork ? 1 : 2),
@@ -42,7 +41,7 @@ export const knitBackings: readonly BackingPlan[] = [
     worth: 50,
     when: all(springy, fusible, not(paleThin)),
     decided: 'fused mesh',
-    text: (f) => `It stretches ${f.stretch} %: cut-away stays for the garment’s life, and fused the two act as one.`,
+    text: (f) => `It stretches ${f.stretch} %: fused cut-away stays for the garment’s life.`,
     layers: (f) => {
       if (f.lightWork) return [one('cut-away-mesh-fusible', 'fused')]
       const below = (f.dense || f.gsm >= 240) && !f.skin ? 'cut-away-medium' : 'cut-away-mesh'
@@ -57,8 +56,7 @@ export const knitBackings: readonly BackingPlan[] = [
     worth: (f) => (f.skin ? 36 : 46),
     when: all(springy, not(paleThin)),
     decided: 'cut-away, sprayed',
-    text: (f) =>
-      `It stretches ${f.stretch} %: a firm cut-away, sprayed so the knit cannot creep, carries the stitches.`,
+    text: (f) => `It stretches ${f.stretch} %: firm cut-away carries the stitches, sprayed so the knit can’t creep.`,
     layers: () => [one('cut-away-medium', 'sprayed')],
   },
   {
@@ -69,7 +67,7 @@ export const knitBackings: readonly BackingPlan[] = [
     worth: 44,
     when: all(springy, skin, not(paleThin)),
     decided: 'mesh, sprayed',
-    text: () => 'Soft mesh stays behind the stitches and shows least; spray keeps the knit from creeping.',
+    text: () => 'Soft mesh shows least. Spray keeps the knit from creeping.',
     layers: () => [one('cut-away-mesh', 'sprayed')],
   },
   {
@@ -80,7 +78,7 @@ export const knitBackings: readonly BackingPlan[] = [
     worth: 42,
     when: springy,
     decided: 'mesh over sticky tear-away',
-    text: () => 'Sticky tear-away in the ring keeps the knit from creeping; the mesh on its back is what stays.',
+    text: () => 'Sticky tear-away keeps the knit from creeping. The mesh on its back stays.',
     layers: (f) => [{ ...meshOn(f), sheets: f.dense ? 2 : 1 }, one('tear-away-sticky', 'in-ring')],
   },
   {
@@ -91,7 +89,7 @@ export const knitBackings: readonly BackingPlan[] = [
     worth: 24,
     when: all(springy, fusible, not(skin), not(paleThin)),
     decided: 'fused interfacing over cut-away',
-    text: () => 'Fused woven interfacing takes the give out of the cloth; cut-away below it carries the stitches.',
+    text: () => 'Fused interfacing takes the stretch out. Cut-away below carries the stitches.',
     layers: () => [one('interfacing-fusible', 'fused'), one('cut-away-medium', 'in-ring')],
   },
   {
@@ -102,7 +100,7 @@ export const knitBackings: readonly BackingPlan[] = [
     worth: 42,
     when: all(springy, fusible),
     decided: 'fused mesh on a sticky carrier',
-    text: () => 'Mesh fused to its back is what stays; the sticky tear-away in the ring only carries the knit.',
+    text: () => 'The fused mesh stays. The sticky tear-away only carries the knit.',
     clothGrip: 'sticky',
     layers: (f) => [one('cut-away-mesh-fusible', 'fused', f.dense ? 2 : 1), one('tear-away-sticky', 'in-ring')],
   },
@@ -116,8 +114,8 @@ export const knitBackings: readonly BackingPlan[] = [
     decided: 'mesh on a sticky carrier',
     text: (f) =>
       f.dense
-        ? 'Two sheets of cut-away are what stays; the sticky tear-away in the ring only carries the knit.'
-        : 'Sticky tear-away only carries the knit; the mesh sprayed to its back is what stays.',
+        ? 'Two sheets of cut-away stay. The sticky tear-away only carries the knit.'
+        : 'The sprayed mesh stays. The sticky tear-away only carries the knit.',
     clothGrip: 'sticky',
     layers: (f) => [
       one(
@@ -136,7 +134,7 @@ export const knitBackings: readonly BackingPlan[] = [
     worth: 38,
     when: springy,
     decided: 'floated on sprayed cut-away',
-    text: () => 'The cut-away sits in the ring and the knit is pressed on it: no ring mark, nothing stretched.',
+    text: () => 'Pressed on hooped cut-away, the knit isn’t marked or stretched.',
     clothGrip: 'sprayed',
     layers: (f) =>
       f.paleThin
@@ -151,7 +149,7 @@ export const knitBackings: readonly BackingPlan[] = [
     worth: 30,
     when: all(springy, mayDissolve, takesWater),
     decided: 'wash-away',
-    text: () => 'Another school leaves nothing in wearables: wash-away, for light designs only.',
+    text: () => 'Some leave nothing in clothes: wash-away, for light designs only.',
     layers: (f) => [f.habits.grip === 'sticky' ? one('wash-away-sticky', 'in-ring') : one('wash-away', 'sprayed')],
   },
   {
@@ -160,7 +158,7 @@ export const knitBackings: readonly BackingPlan[] = [
     worth: 30,
     when: all(springy, pile, not(knit), not(skin), lightWork),
     decided: 'tear-away slid under',
-    text: () => 'Pile on a firm ground holds light work by itself: tear-away is slid under, and torn off again.',
+    text: () => 'Firm pile cloth holds light work itself, so tear-away is enough.',
     layers: () => [one('tear-away-medium', 'loose')],
   },
   {
@@ -169,7 +167,7 @@ export const knitBackings: readonly BackingPlan[] = [
     worth: 40,
     when: springy,
     decided: 'cut-away slid under',
-    text: () => 'Slid under at the machine: cut-away, since the cloth stretches.',
+    text: () => 'Cut-away, because the cloth stretches.',
     layers: (f) => [one(f.skin || f.paleThin ? 'cut-away-mesh' : 'cut-away-medium', 'loose')],
   },
 ]

@@ -28,7 +28,7 @@ export const needleRules: readonly NeedleRule[] = [
     id: 'needle.fine-knit',
     needle: size('70/10', 'ballpoint'),
     when: all(gives, fineThread),
-    text: () => 'Fine thread or small letters on cloth that stretches: a finer ballpoint.',
+    text: () => 'Fine thread or small letters on stretchy cloth: a finer ballpoint.',
   },
   {
     id: 'needle.fine-sharp',
@@ -40,7 +40,7 @@ export const needleRules: readonly NeedleRule[] = [
     id: 'needle.fine-letters-sturdy',
     needle: size('70/10', 'sharp'),
     when: all(any(sturdy, coated), fineThread),
-    text: () => 'Fine thread or letters under 6 mm: a 70/10 sharp, slowly, since it bends in cloth this firm.',
+    text: () => 'Fine thread or letters under 6 mm: a 70/10 sharp, slowly, because it bends in firm cloth.',
   },
   {
     id: 'needle.fine-woven-letters',
@@ -64,7 +64,7 @@ export const needleRules: readonly NeedleRule[] = [
     id: 'needle.thread-coarse',
     needle: size('90/14', 'large-eye'),
     when: any(weight(30), metallic),
-    text: () => 'Metallic and heavy thread fray in a small eye: 90/14, large eye.',
+    text: () => 'Metallic and heavy thread fray in a small eye: use 90/14, large eye.',
   },
   {
     id: 'needle.fine-woven-light',
@@ -86,7 +86,7 @@ export const needleRules: readonly NeedleRule[] = [
       lightWork,
       when('under 150 g/m2', (f) => f.gsm < 150),
     ),
-    text: () => 'A thin knit and light work: a 70/10 ballpoint slips between the loops and leaves no run.',
+    text: () => 'Thin knit, light work: a 70/10 ballpoint leaves no run.',
   },
   {
     id: 'needle.many-layers',
@@ -95,7 +95,7 @@ export const needleRules: readonly NeedleRule[] = [
       knit,
       when('thicker than 1.5 mm, under a dense design', (f) => f.thickness > 1.5 && f.dense),
     ),
-    text: () => 'Thick cloth and many layers: an 80/12 ballpoint does not bend on its way through.',
+    text: () => 'Thick cloth and many layers: an 80/12 ballpoint doesn’t bend.',
   },
   {
     id: 'needle.knit',
@@ -113,27 +113,27 @@ export const needleRules: readonly NeedleRule[] = [
     id: 'needle.coated-face',
     needle: size('75/11', 'sharp'),
     when: coated,
-    text: () => 'Coated cloth: a 75/11 sharp cuts clean holes, and they stay; long stitches.',
+    text: () => 'Coated cloth: a 75/11 sharp cuts clean holes. Use long stitches.',
   },
   {
     id: 'needle.sharp-woven',
     needle: size('75/11', 'sharp'),
     when: all(sharpWoven, not(fine), not(sturdy)),
-    text: () => 'A woven that stretches, or suede-like: a 75/11 sharp, as there are no loops to spare.',
+    text: () => 'Stretch woven or suede-like: a 75/11 sharp.',
   },
   {
     id: 'needle.heavy-90',
     needle: size('90/14', 'sharp'),
     habit: 'heavyNeedle',
     when: all(sturdy, house('heavyNeedle', 'start-90', 'a house that starts heavy cloth on 90/14')),
-    text: () => 'House habit: heavy cloth starts on 90/14; it runs cooler and leaves larger holes.',
+    text: () => 'Your preference: heavy cloth starts on 90/14; it runs cooler and leaves larger holes.',
   },
   {
     id: 'needle.heavy-75',
     needle: size('75/11', 'sharp'),
     habit: 'heavyNeedle',
     when: all(sturdy, not(house('heavyNeedle', 'start-90', 'a house that starts heavy cloth on 90/14'))),
-    text: () => 'Heavy cloth begins on a 75/11 sharp; go to 90/14 if it heats, bends or frays the thread.',
+    text: () => 'Heavy cloth starts on a 75/11 sharp. Use 90/14 if it heats, bends or frays thread.',
   },
   {
     id: 'needle.most',

@@ -17,7 +17,7 @@ export const softWovenBackings: readonly BackingPlan[] = [
     when: all(soluble, fusible),
     decided: 'fused part-soluble tear-away',
     text: (f) =>
-      `${f.fine ? 'Fine cotton' : 'A soft woven'}: part-soluble tear-away, fused; half of it washes out and the hand stays soft.`,
+      `${f.fine ? 'Fine cotton' : 'A soft woven'}: fused part-soluble tear-away half washes out and stays soft.`,
     layers: () => [one('part-soluble-fusible', 'fused')],
   },
   {
@@ -28,7 +28,7 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 44,
     when: soluble,
     decided: 'part-soluble tear-away',
-    text: () => 'Part-soluble tear-away laid in the ring, sprayed: nothing shows through once it is rinsed.',
+    text: () => 'Nothing of part-soluble tear-away shows once it’s rinsed.',
     layers: () => [one('part-soluble', 'sprayed')],
   },
   {
@@ -37,7 +37,7 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 32,
     when: softWoven,
     decided: 'tear-away',
-    text: (f) => `It stretches ${f.stretch} %: tear-away, torn off sheet by sheet.`,
+    text: (f) => `It stretches ${f.stretch} %: tear-away is enough.`,
     layers: (f) => [one(tearAwayFor(f), 'in-ring')],
   },
   {
@@ -48,7 +48,7 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 22,
     when: all(softWoven, fusible),
     decided: 'fused interfacing over tear-away',
-    text: () => 'Woven interfacing fused to the back gives the cloth body; tear-away below it takes the stitches.',
+    text: () => 'Fused interfacing gives the cloth body. Tear-away below takes the stitches.',
     layers: (f) => [one('interfacing-fusible', 'fused'), one(tearAwayFor(f), 'in-ring')],
   },
   {
@@ -69,8 +69,7 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 42,
     when: all(soluble, not(staysWanted)),
     decided: 'pressed on sticky part-soluble',
-    text: () =>
-      'Fine edges and small pieces: pressed on sticky part-soluble backing, nothing in the ring to mark them.',
+    text: () => 'Sticky part-soluble backing holds fine edges and small pieces without marks.',
     clothGrip: 'sticky',
     layers: () => [one('part-soluble-sticky', 'in-ring')],
   },
@@ -83,7 +82,7 @@ export const softWovenBackings: readonly BackingPlan[] = [
     when: all(softWoven, not(staysWanted)),
     decided: 'floated on sprayed backing',
     text: (f) =>
-      `${f.waterMarks ? 'Tear-away' : 'Part-soluble tear-away'} in the ring, sprayed, the cloth pressed on: no ring marks it.`,
+      `${f.waterMarks ? 'Tear-away' : 'Part-soluble tear-away'} sprayed and the cloth pressed on: no hoop mark.`,
     clothGrip: 'sprayed',
     layers: (f) => [one(f.waterMarks ? tearAwayFor(f) : 'part-soluble', 'in-ring')],
   },
@@ -95,7 +94,7 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 40,
     when: all(softWoven, not(takesWater), not(staysWanted)),
     decided: 'pressed on sticky tear-away',
-    text: () => 'Water would mark it: sticky tear-away holds it, and is torn off dry.',
+    text: () => 'Water would mark it, so sticky tear-away comes off dry.',
     clothGrip: 'sticky',
     layers: () => [one('tear-away-sticky', 'in-ring')],
   },
@@ -106,7 +105,7 @@ export const softWovenBackings: readonly BackingPlan[] = [
     when: all(softWoven, staysWanted),
     decided: 'mesh that stays, on a sticky carrier',
     text: (f) =>
-      `It gives ${f.stretch} % and the work is ${f.dense ? 'dense' : 'washed often'}: mesh stays, sticky holds.`,
+      `It gives ${f.stretch} % and the work is ${f.dense ? 'dense' : 'washed often'}: mesh stays, sticky backing holds it.`,
     clothGrip: 'sticky',
     layers: (f) => [meshOn(f), one('tear-away-sticky', 'in-ring')],
   },
@@ -118,8 +117,7 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 56,
     when: all(softWoven, staysWanted),
     decided: 'floated on sprayed mesh',
-    text: (f) =>
-      `It gives ${f.stretch} % and the work is ${f.dense ? 'dense' : 'washed often'}: sprayed mesh in the ring.`,
+    text: (f) => `It gives ${f.stretch} % and the work is ${f.dense ? 'dense' : 'washed often'}: sprayed mesh stays.`,
     clothGrip: 'sprayed',
     layers: () => [one('cut-away-mesh', 'in-ring')],
   },
@@ -129,7 +127,7 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 54,
     when: all(sheer, takesWater, not(dense)),
     decided: 'wash-away alone',
-    text: () => 'Whatever stays shows through a sheer: wash-away alone, rinsed out.',
+    text: () => 'Anything that stays shows through a sheer, so wash-away alone.',
     layers: () => [one('wash-away', 'in-ring')],
   },
   {
@@ -140,8 +138,8 @@ export const softWovenBackings: readonly BackingPlan[] = [
     decided: 'no-show mesh',
     text: (f) =>
       f.dense
-        ? 'Dense on a sheer: no-show mesh stays behind it, trimmed to the stitches.'
-        : 'Some keep a no-show mesh behind a sheer and trim it to the stitches.',
+        ? 'Dense on a sheer: no-show mesh stays, trimmed to the stitches.'
+        : 'Some keep no-show mesh behind a sheer, trimmed to the stitches.',
     layers: () => [one('cut-away-mesh', 'in-ring')],
   },
   {
@@ -152,7 +150,7 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 42,
     when: all(sheer, not(dense)),
     decided: 'pressed on sticky wash-away',
-    text: () => 'Sticky wash-away in the ring holds a sheer without pulling it, and is rinsed out.',
+    text: () => 'Sticky wash-away holds a sheer without pulling it, and rinses out.',
     clothGrip: 'sticky',
     layers: () => [one('wash-away-sticky', 'in-ring')],
   },
@@ -164,7 +162,7 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 38,
     when: all(sheer, not(dense)),
     decided: 'floated on sprayed wash-away',
-    text: () => 'Wash-away in the ring, sprayed lightly, the sheer laid on: nothing of it stays.',
+    text: () => 'Lightly sprayed wash-away holds the sheer, and nothing of it stays.',
     clothGrip: 'sprayed',
     layers: () => [one('wash-away', 'in-ring')],
   },
@@ -174,7 +172,7 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 40,
     when: all(sheer, dense),
     decided: 'mesh on sticky wash-away',
-    text: () => 'Dense on a sheer: no-show mesh stays, and the sticky wash-away that carries it is rinsed out.',
+    text: () => 'Dense on a sheer: no-show mesh stays, and the sticky wash-away rinses out.',
     clothGrip: 'sticky',
     layers: () => [one('cut-away-mesh', 'sprayed'), one('wash-away-sticky', 'in-ring')],
   },
@@ -186,7 +184,7 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 36,
     when: all(sheer, dense),
     decided: 'floated on sprayed mesh',
-    text: () => 'Dense on a sheer: no-show mesh in the ring, sprayed lightly, stays behind it.',
+    text: () => 'Dense on a sheer: lightly sprayed no-show mesh stays.',
     clothGrip: 'sprayed',
     layers: () => [one('cut-away-mesh', 'in-ring')],
   },
@@ -196,7 +194,7 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 40,
     when: any(softWoven, sheer),
     decided: 'tear-away slid under',
-    text: () => 'The cloth is hooped bare and tear-away slid under at the machine.',
+    text: () => 'Hooped bare, with tear-away slid under at the machine.',
     layers: (f) => [one(tearAwayFor(f), 'loose')],
   },
 ]

@@ -23,7 +23,7 @@ type ThreadRule = {
   text: (f: Facts) => string
 }
 
-const THIRD = 'about a third of bobbin in the middle of a satin on the back. More: ease the top; less: tighten it.'
+const THIRD = 'a third of bobbin thread in the middle of a satin’s back. More: ease the top; less: tighten it.'
 
 export const topThreadRules: readonly ThreadRule[] = [
   {
@@ -37,7 +37,7 @@ export const topThreadRules: readonly ThreadRule[] = [
       fibre: work.topThread.fibre === 'metallic' ? 'polyester' : work.topThread.fibre,
     }),
     text: ({ work }) =>
-      `Letters of ${work.smallestLetterMm} mm close up in ${work.topThread.fibre === 'metallic' ? 'metallic' : `${work.topThread.weight} wt`}: take a 60 wt thread, with the needle for it.`,
+      `Letters of ${work.smallestLetterMm} mm close up in ${work.topThread.fibre === 'metallic' ? 'metallic' : `${work.topThread.weight} wt`}. Use 60 wt thread and its needle.`,
   },
   {
     id: 'thread.as-chosen',
@@ -52,7 +52,7 @@ export const bobbinRules: readonly BobbinRule[] = [
     id: 'bobbin.matched',
     colour: 'match',
     when: backSeen,
-    text: () => 'The back is seen: a bobbin matched to the top thread.',
+    text: () => 'The back shows, so the bobbin matches the top thread.',
   },
   {
     id: 'bobbin.black',
@@ -61,13 +61,13 @@ export const bobbinRules: readonly BobbinRule[] = [
       dark,
       when('every thread is dark', (f) => f.darkThread),
     ),
-    text: () => 'Dark cloth and dark thread: a black bobbin shows least.',
+    text: () => 'On dark cloth with dark thread, a black bobbin shows least.',
   },
   {
     id: 'bobbin.white',
     colour: 'white',
     when: when('any other work', () => true),
-    text: () => 'White bobbin, as for most work.',
+    text: () => 'White bobbin, as usual.',
   },
 ]
 
@@ -78,7 +78,7 @@ export const tensionRules: readonly TensionRule[] = [
       metallic,
       when('metallic is what is threaded', (f) => f.top.fibre === 'metallic'),
     ),
-    text: () => 'Ease the top a good deal; metallic snaps when pulled.',
+    text: () => 'Ease the top tension a lot. Metallic snaps when pulled.',
   },
   {
     id: 'tension.satin',
@@ -86,12 +86,12 @@ export const tensionRules: readonly TensionRule[] = [
       satin,
       when('bobbin and top alike', (f) => f.bobbin.weight <= f.top.weight),
     ),
-    text: () => `Check the top tension on a satin column of the design itself: ${THIRD}`,
+    text: () => `Check the tension on a satin of this design: ${THIRD}`,
   },
   {
     id: 'tension.finer-bobbin',
     when: when('a bobbin finer than the top thread', (f) => f.bobbin.weight > f.top.weight),
-    text: () => `The bobbin is finer than the top, as usual: check for ${THIRD}`,
+    text: () => `Check the tension: ${THIRD}`,
   },
   { id: 'tension.even', when: when('any other work', () => true), text: () => `Check the top tension: ${THIRD}` },
 ]

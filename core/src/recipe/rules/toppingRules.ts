@@ -58,7 +58,7 @@ const needed = any(textured, smallLetters, sinksBetweenRibs, always)
 function permanentText(f: Facts): string {
   if (lightOverDark(f))
     return `Pale thread on dark ground, difference ${Math.round(f.contrast)}: film in the thread’s colour stays under the stitches.`
-  if (hollow(f)) return 'The ground would show in every hollow: film in the thread’s colour stays under the stitches.'
+  if (hollow(f)) return 'The cloth would show in every hollow: film in the thread’s colour stays under the stitches.'
   return 'Used and washed daily, loops would work through: film in the thread’s colour stays under the stitches.'
 }
 
@@ -75,19 +75,19 @@ export const toppingRules: readonly ToppingRule[] = [
     topping: 'heat-away-film',
     habit: 'toppingKind',
     when: all(needed, takesHeat, heatAway),
-    text: () => 'Film that lifts off with heat: nothing to wet.',
+    text: () => 'Film that lifts off with heat, so nothing gets wet.',
   },
   {
     id: 'top.texture',
     topping: 'wash-away-film',
     when: textured,
-    text: (f) => `${f.pile >= 2 ? 'Pile' : 'Texture'} would swallow the stitches: film on top, taken off after.`,
+    text: (f) => `${f.pile >= 2 ? 'Pile' : 'Texture'} would swallow the stitches, so film goes on top.`,
   },
   {
     id: 'top.ridged',
     topping: 'wash-away-film',
     when: sinksBetweenRibs,
-    text: () => 'Small wording sinks between the ribs of a knit: film on top.',
+    text: () => 'Small wording sinks into a knit, so film goes on top.',
   },
   {
     id: 'top.fine-letters',
@@ -100,7 +100,7 @@ export const toppingRules: readonly ToppingRule[] = [
     topping: 'wash-away-film',
     habit: 'topping',
     when: always,
-    text: () => 'House habit: film on top of everything, for crisper edges.',
+    text: () => 'Your preference: film on top of everything, for crisper edges.',
   },
   {
     id: 'top.smooth',
@@ -124,35 +124,35 @@ export const otherToppings: readonly ToppingRule[] = [
     topping: 'wash-away-film',
     habit: 'toppingKind',
     when: textured,
-    text: () => 'Some take wash-away film here too, and film again if the ground shows later.',
+    text: () => 'Some use wash-away film here, and more if the cloth shows later.',
   },
   {
     id: 'top.other-heat-away',
     topping: 'heat-away-film',
     habit: 'toppingKind',
     when: all(textured, takesHeat),
-    text: () => 'Where it may not be wetted, heat-away film lifts off under an iron tip.',
+    text: () => 'If it can’t get wet, heat-away film lifts off under an iron tip.',
   },
   {
     id: 'top.other-rinsed',
     topping: 'wash-away-film',
     habit: 'topping',
     when: all(delicate, not(line), not(heatAway)),
-    text: () => 'On linen and heirloom work some lay a film that rinses away: edges come out crisper.',
+    text: () => 'On linen and heirlooms some use film that rinses away, for crisper edges.',
   },
   {
     id: 'top.other-always',
     topping: 'wash-away-film',
     habit: 'topping',
     when: all(not(textured), any(knit, wording), not(all(heatAway, takesHeat))),
-    text: () => 'Another school puts film on everything: edges and letters come out crisper.',
+    text: () => 'Some put film on everything, for crisper edges and letters.',
   },
   {
     id: 'top.other-always-heat',
     topping: 'heat-away-film',
     habit: 'topping',
     when: all(not(textured), any(knit, wording), heatAway, takesHeat),
-    text: () => 'Another school puts film on everything: edges and letters come out crisper.',
+    text: () => 'Some put film on everything, for crisper edges and letters.',
   },
   {
     id: 'top.other-nap',
@@ -162,6 +162,6 @@ export const otherToppings: readonly ToppingRule[] = [
       not(textured),
       when('a nap or a brushed back', (f) => f.gsm >= 240 && f.thickness >= 0.8 && !f.sturdy),
     ),
-    text: () => 'Some lay film on a short nap too: edges come out crisper.',
+    text: () => 'Some use film on a short nap too, for crisper edges.',
   },
 ]

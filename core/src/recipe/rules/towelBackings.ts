@@ -16,7 +16,7 @@ export const towelBackings: readonly BackingPlan[] = [
     worth: 52,
     when: all(towelling, skin, fusible),
     decided: 'fused mesh on a sticky carrier',
-    text: () => 'Worn next to skin: mesh stays soft behind the stitches, the sticky carrier tears away.',
+    text: () => 'Next to the skin: mesh stays soft, and the sticky carrier tears away.',
     clothGrip: 'sticky',
     layers: () => [one('cut-away-mesh-fusible', 'fused'), one('tear-away-sticky', 'in-ring')],
   },
@@ -28,7 +28,7 @@ export const towelBackings: readonly BackingPlan[] = [
     worth: 50,
     when: all(towelling, skin),
     decided: 'mesh on a sticky carrier',
-    text: () => 'Worn next to skin: soft mesh sprayed to the back stays, and the sticky carrier tears away.',
+    text: () => 'Next to the skin: sprayed mesh stays soft, and the sticky carrier tears away.',
     clothGrip: 'sticky',
     layers: () => [one('cut-away-mesh', 'sprayed'), one('tear-away-sticky', 'in-ring')],
   },
@@ -40,8 +40,7 @@ export const towelBackings: readonly BackingPlan[] = [
     worth: 48,
     when: all(towelling, skin),
     decided: 'floated on sprayed mesh',
-    text: () =>
-      'Worn next to skin: mesh in the ring, sprayed, the piece pressed on; it stays soft behind the stitches.',
+    text: () => 'Next to the skin: sprayed mesh stays soft behind the stitches.',
     clothGrip: 'sprayed',
     layers: () => [one('cut-away-mesh', 'in-ring')],
   },
@@ -55,8 +54,8 @@ export const towelBackings: readonly BackingPlan[] = [
     decided: 'fused backing on sticky',
     text: (f) =>
       f.dense
-        ? 'Dense on loops: a mesh fused to the back stays, sticky tear-away in the ring holds the piece.'
-        : 'A light tear-away fused to the back firms the loops, sticky tear-away in the ring holds the piece.',
+        ? 'Dense on loops: fused mesh stays, and sticky tear-away holds the piece.'
+        : 'Fused tear-away firms the loops, and sticky tear-away holds the piece.',
     clothGrip: 'sticky',
     layers: (f) => [
       one(f.dense ? 'cut-away-mesh-fusible' : 'tear-away-fusible', 'fused'),
@@ -73,8 +72,8 @@ export const towelBackings: readonly BackingPlan[] = [
     decided: 'sticky tear-away, basted',
     text: (f) =>
       f.lightWork
-        ? 'A light design needs no more than sticky tear-away with a basted frame.'
-        : 'Sticky tear-away with a basted frame holds the towel, another tear-away below it carries the load.',
+        ? 'A light design only needs sticky tear-away, basted round.'
+        : 'Sticky tear-away, basted, holds the towel. Another below carries the stitches.',
     clothGrip: 'basted',
     layers: () => [one('tear-away-sticky', 'in-ring')],
   },
@@ -86,7 +85,7 @@ export const towelBackings: readonly BackingPlan[] = [
     worth: 42,
     when: all(towelling, not(skin), dense),
     decided: 'mesh on sticky tear-away',
-    text: () => 'Dense on loops: a mesh sprayed to the back stays, sticky tear-away in the ring holds the piece.',
+    text: () => 'Dense on loops: sprayed mesh stays, and sticky tear-away holds the piece.',
     clothGrip: 'sticky',
     layers: () => [one('cut-away-mesh', 'sprayed'), one('tear-away-sticky', 'in-ring')],
   },
@@ -100,8 +99,8 @@ export const towelBackings: readonly BackingPlan[] = [
     decided: 'floated on sprayed backing',
     text: (f) =>
       f.dense
-        ? 'Dense work on loops: mesh and tear-away in the ring, sprayed, the towel pressed on and basted.'
-        : 'Tear-away in the ring, sprayed, the towel pressed on and basted.',
+        ? 'Dense on loops: mesh and tear-away, sprayed, with the towel pressed on and basted.'
+        : 'Sprayed tear-away, with the towel pressed on and basted.',
     clothGrip: 'sprayed',
     layers: (f) => [...(f.dense ? [one('cut-away-mesh', 'in-ring')] : []), one('tear-away-medium', 'in-ring')],
   },
@@ -111,7 +110,7 @@ export const towelBackings: readonly BackingPlan[] = [
     worth: 40,
     when: all(towelling, skin),
     decided: 'mesh that stays',
-    text: () => 'Next to skin: mesh outlasts the wash and stays soft.',
+    text: () => 'Next to the skin: mesh stays soft and survives the wash.',
     layers: (f) => [meshOn(f)],
   },
   {
@@ -120,7 +119,7 @@ export const towelBackings: readonly BackingPlan[] = [
     worth: 38,
     when: all(towelling, not(skin), dense),
     decided: 'mesh over tear-away',
-    text: () => 'Dense on loops: a mesh that stays, with tear-away below it for strength.',
+    text: () => 'Dense on loops: mesh that stays, with tear-away below for strength.',
     layers: (f) => [meshOn(f), one('tear-away-medium', 'in-ring')],
   },
   {
@@ -129,7 +128,7 @@ export const towelBackings: readonly BackingPlan[] = [
     worth: 36,
     when: all(towelling, not(skin), not(dense)),
     decided: 'tear-away',
-    text: () => 'Its loops and weight hold it: tear-away is enough, and leaves the back clean.',
+    text: () => 'Its loops and weight hold it. Tear-away is enough and leaves a clean back.',
     layers: () => [one('tear-away-medium', 'in-ring')],
   },
   {
@@ -138,7 +137,7 @@ export const towelBackings: readonly BackingPlan[] = [
     worth: 40,
     when: towelling,
     decided: 'backing slid under',
-    text: () => 'Slid under at the machine once the towel is hooped bare.',
+    text: () => 'Hooped bare, with backing slid under at the machine.',
     layers: (f) => [
       ...(f.dense || f.skin ? [one('cut-away-mesh', 'loose')] : []),
       ...(f.skin ? [] : [one('tear-away-medium', 'loose')]),

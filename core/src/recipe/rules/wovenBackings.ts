@@ -17,7 +17,7 @@ export const wovenBackings: readonly BackingPlan[] = [
     worth: 54,
     when: all(steady, thick, ringTakesBacking),
     decided: 'cut-away',
-    text: () => 'Heavy duck and thick jackets: cut-away when the ring takes it, so edges stay firm.',
+    text: () => 'Heavy canvas and thick jackets: cut-away keeps edges firm, if the hoop closes.',
     layers: () => [one('cut-away-medium', 'in-ring')],
   },
   {
@@ -29,7 +29,7 @@ export const wovenBackings: readonly BackingPlan[] = [
     when: all(steady, any(heavy, all(padded, not(dense)))),
     decided: 'no backing',
     text: (f) =>
-      `Some hoop ${f.padded ? 'padded cloth' : 'heavy duck'} with none: the cloth carries the stitches, and the ring closes.`,
+      `Some hoop ${f.padded ? 'padded cloth' : 'heavy duck'} without backing: the cloth carries the stitches, and the hoop closes.`,
     layers: () => [],
   },
   {
@@ -59,7 +59,7 @@ export const wovenBackings: readonly BackingPlan[] = [
     when: all(steady, not(heavy), not(staysWanted), any(dense, washedDaily, sturdy, keepsHoles)),
     decided: 'cut-away',
     text: (f) =>
-      `${f.dense ? 'Dense' : f.use.laundering === 'daily' ? 'Washed often' : f.keepsHoles ? 'Needle holes weaken it' : 'Heavy cloth'}: cut-away keeps the shape longer than tear-away.`,
+      `${f.dense ? 'Dense' : f.use.laundering === 'daily' ? 'Washed often' : f.keepsHoles ? 'Needle holes weaken it' : 'Heavy cloth'}: cut-away keeps its shape longer than tear-away.`,
     layers: () => [one('cut-away-medium', 'in-ring')],
   },
   {
@@ -68,7 +68,7 @@ export const wovenBackings: readonly BackingPlan[] = [
     worth: 32,
     when: all(steady, lightWork, not(any(padded, heavy, staysWanted))),
     decided: 'one sheet of mesh',
-    text: () => 'Some lay one sheet of mesh under light work: it stays, soft, where tear-away would go.',
+    text: () => 'Some use one sheet of mesh under light work. It stays, soft.',
     layers: () => [one('cut-away-mesh', 'in-ring')],
   },
   {
@@ -79,7 +79,7 @@ export const wovenBackings: readonly BackingPlan[] = [
     worth: (f) => (f.gsm < 200 ? 40 : 28),
     when: all(steady, fusible),
     decided: 'fused tear-away',
-    text: () => 'Fused, cloth and backing act as one; worth it where the ring grips badly.',
+    text: () => 'Fused, cloth and backing act as one. Good where the hoop grips badly.',
     layers: () => [one('tear-away-fusible', 'fused')],
   },
   {
@@ -90,7 +90,7 @@ export const wovenBackings: readonly BackingPlan[] = [
     worth: (f) => (f.gsm < 200 ? 40 : 24),
     when: steady,
     decided: 'tear-away, sprayed',
-    text: () => 'Tear-away sprayed to the back, so that the two cannot creep apart.',
+    text: () => 'Sprayed tear-away can’t creep.',
     layers: (f) => [one(tearAwayFor(f), 'sprayed')],
   },
   {
@@ -101,7 +101,7 @@ export const wovenBackings: readonly BackingPlan[] = [
     worth: 16,
     when: all(steady, fusible, under200),
     decided: 'fused interfacing over tear-away',
-    text: () => 'Woven interfacing fused to the back gives the cloth body; tear-away below it takes the stitches.',
+    text: () => 'Fused interfacing gives the cloth body. Tear-away below takes the stitches.',
     layers: (f) => [one('interfacing-fusible', 'fused'), one(tearAwayFor(f), 'in-ring')],
   },
   {
@@ -112,7 +112,7 @@ export const wovenBackings: readonly BackingPlan[] = [
     worth: 38,
     when: all(steady, fusible, not(staysWanted)),
     decided: 'fused tear-away on sticky',
-    text: () => 'Tear-away fused to the back firms it, sticky tear-away in the ring holds the piece.',
+    text: () => 'Fused tear-away firms it, and sticky tear-away holds the piece.',
     clothGrip: 'sticky',
     layers: () => [one('tear-away-fusible', 'fused'), one('tear-away-sticky', 'in-ring')],
   },
@@ -126,8 +126,8 @@ export const wovenBackings: readonly BackingPlan[] = [
     decided: 'pressed on sticky tear-away',
     text: (f) =>
       f.keepsHoles
-        ? 'Pressed on sticky tear-away: nothing marks it, and no pin or basting goes through it.'
-        : 'Small or awkward pieces are pressed on sticky tear-away and basted round.',
+        ? 'Sticky tear-away leaves no mark.'
+        : 'Small or awkward pieces go on sticky tear-away, basted round.',
     clothGrip: 'sticky',
     layers: () => [one('tear-away-sticky', 'in-ring')],
   },
@@ -139,7 +139,7 @@ export const wovenBackings: readonly BackingPlan[] = [
     worth: 36,
     when: all(steady, not(staysWanted)),
     decided: 'floated on sprayed tear-away',
-    text: () => 'Tear-away in the ring, sprayed, the cloth pressed on and held round the edge.',
+    text: () => 'Sprayed tear-away, with the cloth pressed on.',
     clothGrip: 'sprayed',
     layers: (f) => [one(tearAwayFor(f), 'in-ring')],
   },
@@ -150,7 +150,7 @@ export const wovenBackings: readonly BackingPlan[] = [
     when: all(steady, staysWanted),
     decided: 'floated on sprayed cut-away',
     text: (f) =>
-      `It gives ${f.stretch} % and the work is ${f.dense ? 'dense' : 'washed often'}: cut-away in the ring, sprayed.`,
+      `It gives ${f.stretch} % and the work is ${f.dense ? 'dense' : 'washed often'}: sprayed cut-away stays.`,
     clothGrip: 'sprayed',
     layers: (f) => [one(f.fine ? 'cut-away-mesh' : 'cut-away-medium', 'in-ring')],
   },
@@ -163,7 +163,7 @@ export const wovenBackings: readonly BackingPlan[] = [
     when: all(steady, staysWanted),
     decided: 'mesh on a sticky carrier',
     text: (f) =>
-      `It gives ${f.stretch} % and the work is ${f.dense ? 'dense' : 'washed often'}: mesh stays, sticky holds.`,
+      `It gives ${f.stretch} % and the work is ${f.dense ? 'dense' : 'washed often'}: mesh stays, sticky backing holds it.`,
     clothGrip: 'sticky',
     layers: (f) => [meshOn(f), one('tear-away-sticky', 'in-ring')],
   },
@@ -173,7 +173,7 @@ export const wovenBackings: readonly BackingPlan[] = [
     worth: 62,
     when: all(steady, padded, not(staysWanted)),
     decided: 'floated on sprayed cut-away',
-    text: () => 'Thick and padded: cut-away in the ring, sprayed, keeps edges firm where the wadding gives.',
+    text: () => 'Padded cloth: sprayed cut-away keeps edges firm.',
     clothGrip: 'sprayed',
     layers: () => [one('cut-away-medium', 'in-ring')],
   },
@@ -183,7 +183,7 @@ export const wovenBackings: readonly BackingPlan[] = [
     worth: 40,
     when: steady,
     decided: 'tear-away slid under',
-    text: () => 'The cloth is hooped bare and tear-away slid under at the machine.',
+    text: () => 'Hooped bare, with tear-away slid under at the machine.',
     layers: () => [one('tear-away-medium', 'loose')],
   },
 ]

@@ -14,14 +14,14 @@ const refuse = (says: string): never => {
 export function pressed(now: Memory, order: MachineCommand): Memory {
   if (order.press === 'pace') return { ...now, pace: order.pace }
   if (order.press === 'bobbin') {
-    if (isMoving(now)) refuse('Stop it first: a bobbin is changed while nothing moves.')
+    if (isMoving(now)) refuse('Stop it before you change the bobbin.')
     return { ...now, bobbinM: order.woundM }
   }
   if (order.press === 'power-cut') return isMoving(now) ? withoutPower(now) : now
   if (order.press === 'stop')
     return now.state === 'stitching' ? { ...now, state: 'stopped', why: order.saw ?? 'asked' } : now
-  if (isMoving(now)) refuse('It is moving already.')
-  if (now.state === 'parked') refuse('It has nothing to sew: give it the design first.')
+  if (isMoving(now)) refuse('It’s already moving.')
+  if (now.state === 'parked') refuse('It has no design yet. Send one first.')
   const sewn = Math.max(0, Math.floor(now.sewn) - order.back)
   return order.press === 'park' ? { ...now, state: 'parked', why: null } : setGoing({ ...now, sewn }, order.press)
 }
@@ -32,14 +32,14 @@ function setGoing(now: Memory, press: Going): Memory {
   if (press === 'trace')
     return now.state === 'hooped'
       ? { ...now, state: 'tracing', wait: TRACE_SECONDS }
-      : refuse('It is traced before the start.')
-  if (now.why === 'end') refuse('It is all sewn.')
-  if (now.why === 'bobbin-out' && now.bobbinM === 0) refuse('The bobbin is empty: put a fresh one in first.')
+      : refuse('Trace before you start.')
+  if (now.why === 'end') refuse('All sewn.')
+  if (now.why === 'bobbin-out' && now.bobbinM === 0) refuse('The bobbin is empty. Put in a fresh one first.')
   const awaited = { 'waiting-for-colour': 'threaded', lay: 'laid', trim: 'trimmed' } as const
   const asks = awaited[(now.state === 'stopped' ? now.why : now.state) as keyof typeof awaited]
-  if (asks === undefined && press !== 'start') refuse('It does not wait for that now.')
+  if (asks === undefined && press !== 'start') refuse('It isn’t waiting for that now.')
   if (asks !== undefined && press !== asks)
-    refuse(asks === 'threaded' ? 'It waits for the next thread.' : 'It waits for the cloth to be laid or trimmed.')
+    refuse(asks === 'threaded' ? 'It’s waiting for the next thread.' : 'It’s waiting for you to lay or trim the cloth.')
   return { ...now, state: 'stitching', why: null, wait: 0, ready: asks ? now.ready + 1 : now.ready }
 }
 

@@ -24,18 +24,18 @@ const EASY = 0.5
 export function refuseJob({ machine, hoop, field, machineId, path }: Asked): void {
   const named = machine?.name ?? 'The machine'
   if (hoop && hoop.machines.length > 0 && !hoop.machines.includes(machineId))
-    throw new CoreError('refused', `${named} does not know ${hoop.name}: put it in a hoop of its own.`)
+    throw new CoreError('refused', `${named} doesn’t know ${hoop.name}. Use one of its own hoops.`)
   const room = fieldBox(field)
   if (
     machine &&
     (room.right - room.left > machine.field.width + EASY || room.bottom - room.top > machine.field.height + EASY)
   )
-    throw new CoreError('refused', `${named} does not sew a field as large as this hoop’s: take a smaller hoop.`)
+    throw new CoreError('refused', `${named} can’t sew a field as large as this hoop’s. Use a smaller hoop.`)
   const box = boxOf(path)
   const over = Math.max(room.left - box.left, box.right - room.right, room.top - box.top, box.bottom - room.bottom)
   if (over > EASY)
     throw new CoreError(
       'refused',
-      `${named} refuses it: the design goes ${over.toFixed(1)} mm past the field. Move it, or hoop it again.`,
+      `${named} refuses it: the design goes ${over.toFixed(1)} mm past the field. Move it, or re-hoop.`,
     )
 }

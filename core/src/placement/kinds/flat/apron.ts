@@ -17,7 +17,7 @@ export const apron: ItemKind = {
     ask(sizes, 'bibWidth', 'Bib, top edge', 'Across the top of the bib, edge to edge.', [160, 240, 260]),
     ask(sizes, 'bibHeight', 'Bib, top edge to waist', 'Down the middle to the level of the ties.', [180, 270, 290]),
     ask(sizes, 'width', 'Width at the waist', 'Tie to tie, laid flat.', [400, 620, 720]),
-    ask(sizes, 'length', 'Top edge to hem', 'Down the middle, all of it.', [480, 800, 860]),
+    ask(sizes, 'length', 'Top edge to hem', 'All the way down the middle.', [480, 800, 860]),
     ...halves('width', 'Waist'),
   ],
   sizes,

@@ -31,7 +31,7 @@ export const tote: ItemKind = {
       sizes,
       'hem',
       'Top hem with the handles’ ends',
-      'From the top edge to where the handles’ stitching ends.',
+      'Top edge to where the handles’ stitching ends.',
       [35, 45, 50],
       { plausible: [0, 120], mayBeZero: true },
     ),

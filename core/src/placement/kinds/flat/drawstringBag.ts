@@ -18,13 +18,13 @@ function finishedFace(m: Panel): Box {
   if (half <= 0)
     throw new CoreError(
       'contradiction',
-      'Seams and base leave nothing of the width: measure them again.',
+      'Seams and base leave nothing of the width. Measure them again.',
       'measures.base',
     )
   if (face.bottom <= face.top)
     throw new CoreError(
       'contradiction',
-      'Casing and base leave nothing of the height: measure them again.',
+      'Casing and base leave nothing of the height. Measure them again.',
       'measures.casing',
     )
   return face

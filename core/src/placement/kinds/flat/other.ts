@@ -43,14 +43,10 @@ export const flatPanel: ItemKind = {
     ask(sizes, 'height', 'Height', 'Top edge to bottom edge along the middle.', [200, 400, 600], {
       plausible: [40, 2500],
     }),
-    ask(
-      sizes,
-      'strip',
-      'Strip to keep free',
-      'Seam or hem along every edge where nothing may be sewn; 0 for none.',
-      [10, 15, 20],
-      { plausible: [0, 60], mayBeZero: true },
-    ),
+    ask(sizes, 'strip', 'Strip to keep free', 'Seam or hem to keep free along every edge; 0 for none.', [10, 15, 20], {
+      plausible: [0, 60],
+      mayBeZero: true,
+    }),
     ...halves('width', 'Middle'),
   ],
   sizes,

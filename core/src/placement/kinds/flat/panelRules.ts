@@ -85,9 +85,9 @@ export function cornerRules<Known extends string>(
   }
   const names = {
     one: 'One corner, square to the edges',
-    diagonal: 'One corner, foot to the point',
+    diagonal: 'One corner, bottom to the point',
     four: 'Four corners, each turned',
-    'four-diagonal': 'Four corners, feet to the points',
+    'four-diagonal': 'Four corners, bottoms to the points',
   }
   return which.map((way) => ({
     id: ids[way],
@@ -128,7 +128,7 @@ export const scatteredRule = <Known extends string>(
 
 /** The same at both ends of a piece: one as the rule has it, the other turned half round. */
 export const bothEnds = (end: PlacementRule, rule: Pick<Rule, 'id' | 'name'>): PlacementRule => {
-  if (end.arrange !== 'one') throw new Error('Only a design by itself is laid at both ends.')
+  if (end.arrange !== 'one') throw new Error('Only a single design goes at both ends.')
   return { ...end, ...rule, arrange: 'ends' }
 }
 

@@ -40,9 +40,9 @@ export const sewnOnBand: ItemKind = {
   group: 'bed',
   reference: 'middle of the cut top edge',
   measurements: [
-    ask(sizes, 'width', 'Finished length', 'What will be seen from end to end.', [250, 450, 900]),
-    ask(sizes, 'depth', 'Finished depth', 'What will be seen from top to bottom.', [50, 80, 120]),
-    ask(sizes, 'fold', 'Folded to the back', 'How much turns over the lower edge; 0 for none.', [0, 0, 120], {
+    ask(sizes, 'width', 'Finished length', 'What will show from end to end.', [250, 450, 900]),
+    ask(sizes, 'depth', 'Finished depth', 'What will show from top to bottom.', [50, 80, 120]),
+    ask(sizes, 'fold', 'Folded to the back', 'How much folds over the lower edge; 0 for none.', [0, 0, 120], {
       plausible: [0, 300],
       mayBeZero: true,
     }),
@@ -61,7 +61,7 @@ export const sewnOnBand: ItemKind = {
     if (m.fold > 4 * m.depth)
       throw new CoreError(
         'contradiction',
-        'More would be folded back than four times what is seen: measure again.',
+        'The folded part is over four times what shows. Measure again.',
         'measures.fold',
       )
     const strip = (id: string, name: Named, part: Partial<Box>) => ({
@@ -103,7 +103,7 @@ export const sewnOnBand: ItemKind = {
     centredRule<'width' | 'depth' | 'fold' | 'seam'>(
       {
         id: 'visible-centre',
-        name: 'Middle of what is seen',
+        name: 'Middle of what shows',
         upIs: 'top.upper-seam',
         usual: { width: 120, height: 40 },
       },

@@ -18,7 +18,7 @@ const edges = { top: 'line.upper-edge', bottom: 'line.lower-edge' }
 
 function requireHem(m: Linen): void {
   if (4 * m.hem >= Math.min(m.width, m.length))
-    throw new CoreError('contradiction', 'The hems leave nothing of the cloth: measure them again.', 'measures.hem')
+    throw new CoreError('contradiction', 'The hems leave nothing of the cloth. Measure them again.', 'measures.hem')
 }
 
 /** A hemmed rectangle laid flat, as every table linen is. */

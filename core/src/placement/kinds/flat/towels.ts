@@ -85,11 +85,7 @@ const aboveBorder: PlacementRule = centredRule<'width' | 'borderDepth'>(
   (m) => m.width,
   ({ measures }) => {
     if (measures.borderDepth <= 0)
-      throw new CoreError(
-        'contradiction',
-        'This towel has no border: choose “Above the hem” instead.',
-        'measures.borderDepth',
-      )
+      throw new CoreError('contradiction', 'This towel has no border. Choose “Above the hem”.', 'measures.borderDepth')
     return { id: 'up', line: 'border', edge: 'end', mm: 18, toward: -1, plausible: [8, 90] }
   },
 )
@@ -193,7 +189,7 @@ const lowCentre = centredRule<'width'>(
   () => ({ id: 'up', line: 'bottom', edge: 'end', mm: 58, toward: -1, plausible: [20, 200] }),
   ({ measures: m, design, write }) => {
     const panel = m.width / 3
-    const text = `The design is ${write(design.width)} wide and the folded middle panel ${write(panel)}: it will run over the folds.`
+    const text = `The design is ${write(design.width)} wide and the folded middle panel ${write(panel)}, so it runs over the folds.`
     return {
       first: [{ id: 'thirds', said: message('step.thirds', { panel }) }],
       warnings: design.width > panel ? [caution('wider-than-fold', text)] : [],

@@ -25,7 +25,7 @@ const footAtUnderarm = (m: Measures<TopId>, { height }: { height: number }): num
 
 /**
  * On the vertical through the neck-side shoulder point (craft.md section 2); a design too wide for it there moves out
- * from the opening or in from the armhole, and where neither will do it goes half-way between them.
+ * from the opening or in from the armhole, and where neither will do it goes halfway between them.
  */
 function usualAcross({ measures: m, design, shape }: PlacementContext<TopId>, y: number): number {
   const opening = shape.zones.find((z) => z.id === 'placket')
@@ -74,13 +74,13 @@ export const crease = (half: number): StepDraft => ({ id: 'centre-line', said: m
 const tooLow = (mm: number, write: (mm: number) => string): Advice =>
   note(
     'underarm-too-low',
-    `With its foot at the underarm the centre would lie ${write(mm)} below the shoulder point; it goes to ${write(LOWEST)}.`,
+    `With its bottom at the underarm the centre would be ${write(mm)} below the shoulder point; it goes to ${write(LOWEST)}.`,
   )
 
 const belowUnderarm = (mm: number, write: (mm: number) => string): Advice =>
   note(
     'below-underarm',
-    `The cross lies ${write(mm)} below the underarm; chest designs sit level with it or a little above.`,
+    `The cross lies ${write(mm)} below the underarm. Chest designs sit level with it or a little above.`,
   )
 
 function underarmCheck(above: number): StepDraft {
@@ -116,8 +116,8 @@ const theirPocket: PlacementChoice = {
   id: 'pocket',
   name: 'The pocket on that side',
   choices: [
-    { id: 'above', name: 'Go above it' },
-    { id: 'none', name: 'There is none, or it comes off first' },
+    { id: 'above', name: 'Place above it' },
+    { id: 'none', name: 'No pocket, or it comes off first' },
     { id: 'shut', name: 'Sew it shut' },
   ],
   usual: 'above',
@@ -141,17 +141,13 @@ export const chestRulesByPocket = ({ ease }: Pick<Cut, 'ease'>): readonly Placem
   chest('right', ease),
 ]
 
-const sewnShut = (): Advice =>
-  caution(
-    'sewn-shut',
-    'The stitches go through the pocket and hold it shut: nothing goes into it any more. Ask the wearer first.',
-  )
+const sewnShut = (): Advice => caution('sewn-shut', 'The stitches sew the pocket shut. Ask the wearer first.')
 
 /** By the pocket, not by the chest; the foot 13 to 19 mm above its top (craft.md section 2). */
 function abovePocketSpot({ measures: m, design, write }: PlacementContext<TopId>, pocketWidth: number): Spot {
   requireSoundTop(m)
   const wide = design.width > pocketWidth
-  const text = `The design is ${write(design.width)} wide and the pocket ${write(pocketWidth)}: it stands out over its sides.`
+  const text = `The design is ${write(design.width)} wide and the pocket ${write(pocketWidth)}: it’s wider than the pocket.`
   return {
     down: { id: 'up', line: 'pocket', edge: 'end', mm: 16, toward: -1, plausible: [8, 60] },
     across: { id: 'pocketMiddle', line: 'pocket-middle', edge: 'centre', mm: 0, toward: 1, plausible: [0, 40] },
