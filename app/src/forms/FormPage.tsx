@@ -17,7 +17,7 @@ type Props = {
 /** A form: its fields, keeping at the thumb, removing at the end. */
 export function FormPage({ title, picture, children, onKeep, removal, onRemove }: Props) {
   return (
-    <Page title={title} back foot={<Button title="Keep it" onPress={onKeep} />}>
+    <Page title={title} back foot={<Button title="Save" onPress={onKeep} />}>
       {picture}
       <Section>
         {children}

@@ -13,9 +13,9 @@ export function WhenThere({ collection, id, children }: Props) {
   const loaded = useDocuments((s) => s.loaded)
   if (there) return children
   return (
-    <Page title={loaded ? 'Not here' : 'One moment'} back>
+    <Page title={loaded ? 'Page not found' : 'Loading'} back>
       <Section>
-        <Text role="status">{loaded ? 'This is not kept here; it may have been removed.' : 'Fetching it …'}</Text>
+        <Text role="status">{loaded ? 'This isn’t here. It may have been removed.' : 'Loading …'}</Text>
       </Section>
     </Page>
   )

@@ -44,7 +44,7 @@ export function useDocForm<Name extends Formed, Texts extends FieldValues>(ask: 
     if (said.size === 0 && found.success) return { values: found.data as Docs[Name], errors: {} }
     return { values: {}, errors: errors as FieldErrors<Texts> }
   }
-  // Of what others have changed since this was opened, only what was changed here too is written over.
+  // Of what others have changed since this was opened, only what was changed here too is overwritten.
   const [begun] = useState(kept)
   const form = useDraftForm<Texts, Docs[Name]>(`${collection}.${id}`, write(kept), resolver)
   // Where one came from, as the hoop a piece was waiting for; a design's own page is what one came from to its form.

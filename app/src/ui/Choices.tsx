@@ -11,6 +11,8 @@ type Props<T extends string> = {
   value: T | null
   onChange: (id: T) => void
   long?: boolean
+  /** Its label stands over it as a heading. */
+  quiet?: boolean
 }
 
 /** One of several: as a row of tags, or for long lists as a line that opens. */
@@ -19,13 +21,15 @@ export function Choices<T extends string>({ long, ...props }: Props<T>) {
 }
 
 /** `opened`: they came in the place of a line, so the cursor comes with them and only moves by arrows. */
-function Tags<T extends string>({ label, choices, value, onChange, opened }: Props<T> & { opened?: boolean }) {
+function Tags<T extends string>({ label, quiet, choices, value, onChange, opened }: Props<T> & { opened?: boolean }) {
   const chosen = choices.some((c) => c.id === value)
   return (
     <RadioGroup label={label} moves={opened} style={{ gap: 6 }}>
-      <Text soft aria-hidden>
-        {label}
-      </Text>
+      {quiet ? null : (
+        <Text soft aria-hidden>
+          {label}
+        </Text>
+      )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {choices.map((choice, i) => {
           const on = choice.id === value

@@ -11,7 +11,7 @@ type Props = ComponentProps<typeof Field> & {
 }
 
 export const tooLong = (text: string, most: number): string | null =>
-  text.length > most ? `Keep it under ${most} characters; ${text.length} are typed.` : null
+  text.length > most ? `Keep it under ${most} characters. You typed ${text.length}.` : null
 
 /** A field that takes so much text and no more: what is longer stays as typed, is said, and is not sent until it fits. */
 export function LimitedField({ slot = '', most, value, problem, onChange, ...rest }: Props) {

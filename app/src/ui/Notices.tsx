@@ -1,5 +1,5 @@
 import { Button } from '@rneui/themed'
-import { format } from 'date-fns/format'
+import { clockText, dayTimeText } from '@/words/dates'
 import { usePathname } from 'expo-router'
 import { useEffect } from 'react'
 import { StyleSheet, View } from 'react-native'
@@ -58,7 +58,7 @@ export function Notices() {
     <View aria-live="polite">
       <AwayBar />
       <SyncIssuesBar />
-      {newerReady ? <Bar says="A newer version is ready." act="Take it" onAct={takeNewer} /> : null}
+      {newerReady ? <Bar says="A newer version is ready." act="Update now" onAct={takeNewer} /> : null}
       {notice ? <Bar urgent says={notice} act="Close" onAct={() => send(noticed(null))} /> : null}
       {undo ? <Bar says={undo.says} act="Undo" onAct={bringBack} /> : null}
     </View>
@@ -73,14 +73,14 @@ function AwayBar() {
   const trouble = useDocuments((s) => s.trouble)
   if (connection === 'here' || connection === 'unknown') return null
   const out = connection === 'out'
-  const kept = `${waiting === 0 ? 'What you type is' : waiting === 1 ? '1 change is' : `${waiting} changes are`} kept here and sent when it is ${out ? 'let in again' : 'back'}.`
+  const kept = `${waiting === 0 ? 'What you type is' : waiting === 1 ? '1 change is' : `${waiting} changes are`} kept here and sent when it’s back.`
   const what = out
-    ? 'The laptop has turned this phone out.'
-    : `${trouble ?? 'The server is away.'} ${asOldAs(lastContact())}`
+    ? 'The shop computer removed this phone.'
+    : `${trouble ?? 'Can’t reach the shop computer.'} ${asOldAs(lastContact())}`
   return (
     <View role="status" style={[styles.bar, { backgroundColor: p.weld }]}>
       <Text style={{ color: p.onWeld, flex: 1, fontSize: 16 }}>{`${what} ${kept}`}</Text>
-      {out ? <Button title="Come in again" onPress={() => location.assign('/pair/')} /> : null}
+      {out ? <Button title="Connect again" onPress={() => location.assign('/pair/')} /> : null}
     </View>
   )
 }
@@ -88,8 +88,9 @@ function AwayBar() {
 /** How old what is shown is: from today by the hour, else by the day too. */
 function asOldAs(at: number | null): string {
   if (at === null) return ''
-  const day = new Date(at).toDateString() === new Date().toDateString() ? 'H:mm' : 'd MMM, H:mm'
-  return `What you see is from ${format(at, day)}.`
+  const then = new Date(at)
+  const today = then.toDateString() === new Date().toDateString()
+  return `Last updated ${today ? clockText(then) : dayTimeText(then)}.`
 }
 
 type BarProps = { says: string; act: string; urgent?: boolean; onAct: () => void }

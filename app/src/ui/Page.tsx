@@ -4,10 +4,9 @@ import { TapeDivider } from '@/drawing/TapeDivider'
 import { pageIsThere } from '@/state/firstPage'
 import { useDocuments } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
-import { ThimbleIcon } from '@/drawing/ThimbleIcon'
 import { BackButton } from './BackButton'
 import { PageTitle } from './PageTitle'
-import { RowLink } from './RowLink'
+import { SettingsLink } from './SettingsLink'
 import { Scroller } from './Scroller'
 import { useShort } from './useMedia'
 import { Text } from './Text'
@@ -48,11 +47,12 @@ export function Page({ title, aside, back, children, foot, wideContent, tape = t
           gap: 12,
         }}
       >
-        {back ? <BackButton /> : <SettingsLink />}
+        {back ? <BackButton /> : null}
         <PageTitle place={title} passing={passing}>
           {title}
         </PageTitle>
         {aside ? <Text soft>{aside}</Text> : null}
+        <SettingsLink />
       </View>
       {tape ? <TapeDivider /> : null}
       <Scroller
@@ -85,19 +85,6 @@ export function Page({ title, aside, back, children, foot, wideContent, tape = t
         </View>
       ) : null}
     </View>
-  )
-}
-
-function SettingsLink() {
-  const p = usePalette()
-  return (
-    <RowLink
-      href="/settings"
-      aria-label="Habits and settings"
-      style={{ width: 44, height: 44, marginLeft: -8, justifyContent: 'center', alignItems: 'center' }}
-    >
-      <ThimbleIcon colour={p.ink} size={28} />
-    </RowLink>
   )
 }
 

@@ -50,13 +50,11 @@ export class PageFails extends Component<Props, State> {
     return (
       <Page title="Something went wrong here" back>
         <Section>
-          <Text role="alert">
-            What you typed is kept. Try again; if it fails again, go back to the bench and open it from there.
-          </Text>
+          <Text role="alert">What you typed is kept. Try again, or open it from the Bench.</Text>
           <Text soft>{error.message}</Text>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
             <Button title="Try again" onPress={() => this.setState({ error: null })} />
-            <Button type="outline" title="To the bench" onPress={() => location.assign('/')} />
+            <Button type="outline" title="Go to the Bench" onPress={() => location.assign('/')} />
           </View>
         </Section>
       </Page>

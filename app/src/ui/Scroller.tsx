@@ -9,17 +9,26 @@ import { frame } from './frame'
 const PATIENCE = 90
 const NAME = 'scrolled'
 
-type Props = { place: string; children: ReactNode; style: ViewStyle; toRead?: boolean }
+type Props = {
+  place: string
+  /** Of a page whose parts come one for another: which it is, and whether it was gone to on the page itself. */
+  part?: string
+  goneTo?: boolean
+  children: ReactNode
+  style: ViewStyle
+  toRead?: boolean
+}
 
 /** What scrolls on a page: back on it, it is where it was left. In a short view the page scrolls as a whole. */
-export function Scroller({ place, children, style, toRead }: Props) {
+export function Scroller({ place, part = '', goneTo = false, children, style, toRead }: Props) {
   const short = useShort()
   const view = useRef<ScrollView>(null)
   // Asked while it is drawn: a page that is there is no more one that is come back to.
-  const [back] = useState(() => cameBack(place))
+  const [back] = useState(() => !goneTo && cameBack(place))
+  const name = NAME + part
   useEffect(() => {
     const box = view.current?.getScrollableNode() as HTMLElement
-    const left = back ? Number(recall(place, NAME) ?? 0) : 0
+    const left = back ? Number(recall(place, name) ?? 0) : 0
     let frames = 0
     let frame = 0
     const go = (): void => {
@@ -28,7 +37,7 @@ export function Scroller({ place, children, style, toRead }: Props) {
     }
     if (left > 0) go()
     const note = (): void => {
-      remember(place, NAME, box.scrollTop)
+      remember(place, name, box.scrollTop)
     }
     const byHand = (): void => cancelAnimationFrame(frame)
     box.addEventListener('scroll', note, { passive: true })
@@ -40,7 +49,7 @@ export function Scroller({ place, children, style, toRead }: Props) {
       box.removeEventListener('pointerdown', byHand)
       box.removeEventListener('wheel', byHand)
     }
-  }, [back, place])
+  }, [back, place, name])
   return (
     <ScrollView
       ref={view}

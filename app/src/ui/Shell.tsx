@@ -17,7 +17,7 @@ const places: readonly Place[] = [
   { id: 'bench', name: 'Bench', path: '/' },
   { id: 'designs', name: 'Designs', path: '/designs' },
   { id: 'stash', name: 'Stash', path: '/stash' },
-  { id: 'runs', name: 'Runs', path: '/runs' },
+  { id: 'runs', name: 'Orders', path: '/runs' },
   { id: 'log', name: 'Log', path: '/log' },
 ]
 
@@ -42,7 +42,7 @@ export function Shell({ children }: { children: ReactNode }) {
           if (search) search.focus()
           else router.push('/log')
         },
-        '?': () => router.push('/settings'),
+        '?': () => router.push('/help'),
       }),
       [router],
     ),

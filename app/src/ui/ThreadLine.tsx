@@ -7,7 +7,7 @@ import { Text } from '@/ui/Text'
 
 export const stageNames: Record<StageId, string> = {
   measure: 'Measure',
-  build: 'Build',
+  build: 'Layers',
   hoop: 'Hoop',
   stitch: 'Stitch',
   finish: 'Finish',
@@ -16,7 +16,13 @@ export const stageNames: Record<StageId, string> = {
 /** Room for a stage's name under its knot, in pixels. */
 const LABEL = 66
 
-type Props = { done: ReadonlySet<StageId>; at: StageId; onPick?: (stage: StageId) => void }
+type Props = {
+  done: ReadonlySet<StageId>
+  /** Those that rest on something that has changed since. */
+  changed?: ReadonlySet<StageId>
+  at: StageId
+  onPick?: (stage: StageId) => void
+}
 type Drawn = Props & { width: number; x: (i: number) => number }
 
 const INSET = 8
@@ -33,7 +39,7 @@ export function ThreadLine(props: Props) {
       aria-label={onPick ? 'Stages' : `At ${stageNames[props.at]}, ${props.done.size} of ${stageIds.length} done`}
     >
       {width > 0 ? <Stitches {...props} width={width} x={x} /> : <View style={{ height: 18 }} />}
-      <View style={{ height: onPick ? 24 : 18 }}>
+      <View style={{ height: props.changed?.size ? 40 : onPick ? 24 : 18 }}>
         {width > 0 &&
           stageIds.map((stage, i) => <StageName key={stage} {...props} stage={stage} i={i} width={width} x={x} />)}
       </View>
@@ -65,7 +71,7 @@ function Stitches({ done, at, width, x }: Drawn) {
           {stage === at && !done.has(stage) ? (
             <Path d={`M${x(i)} 2l7 7-7 7-7-7Z`} fill={p.paper} stroke={p.indigo} strokeWidth={2.4} />
           ) : done.has(stage) ? (
-            <Path d={`M${x(i) - 5} 4l10 10M${x(i) + 5} 4l-10 10`} stroke={p.indigo} strokeWidth={2.4} />
+            <Path d={`M${x(i)} 2l2 5 5 2-5 2-2 5-2-5-5-2 5-2Z`} fill={p.indigo} />
           ) : (
             <Line x1={x(i)} x2={x(i)} y1={5} y2={13} stroke={p.inkSoft} strokeWidth={1.4} />
           )}
@@ -75,8 +81,9 @@ function Stitches({ done, at, width, x }: Drawn) {
   )
 }
 
-function StageName({ done, at, onPick, stage, i, width, x }: Drawn & { stage: StageId; i: number }) {
-  const says = `${stageNames[stage]}${done.has(stage) ? ', done' : ''}`
+function StageName({ done, changed, at, onPick, stage, i, width, x }: Drawn & { stage: StageId; i: number }) {
+  const differs = changed?.has(stage) ?? false
+  const says = `${stageNames[stage]}${done.has(stage) ? ', done' : ''}${differs ? ', changed' : ''}`
   const align = i === 0 ? 'left' : i === stageIds.length - 1 ? 'right' : 'center'
   const left = Math.max(0, Math.min(width - LABEL, x(i) - LABEL / 2))
   const name = (
@@ -86,6 +93,7 @@ function StageName({ done, at, onPick, stage, i, width, x }: Drawn & { stage: St
       style={{ fontSize: 13, lineHeight: 18, textAlign: align }}
     >
       {stageNames[stage]}
+      {differs ? '\nchanged' : ''}
     </Text>
   )
   return (

@@ -19,14 +19,14 @@ export function bobbinLines(
   on: Spooled,
 ): string[] {
   const need = `Bobbin ${metresText(plan.bobbinMetres)}`
-  if (!changes) return [`${need}. With your wound bobbins in the stash it says where to change.`]
+  if (!changes) return [`${need}. Add your bobbins to the stash to see where to change.`]
   const { left, full, fresh, changeBefore, tooLong } = changes
-  const from = fresh ? `from a full one of ${metresText(full)}` : `${metresText(left)} on the one that is in`
+  const from = fresh ? `from a full one of ${metresText(full)}` : `${metresText(left)} on the one in the machine`
   const at = changeBefore.slice(0, MOST).map((i) => block(plan, i, on))
   const more = changeBefore.length > MOST ? ` and ${changeBefore.length - MOST} more` : ''
   const change = at.length > 0 ? [`Change the bobbin before ${at.join(', ')}${more}.`] : []
   const long = tooLong.map(
-    (i) => `A bobbin does not last for ${block(plan, i, on)}: stay by it and change when it runs out.`,
+    (i) => `One bobbin isn’t enough for ${block(plan, i, on)}. Stay by it and change when it runs out.`,
   )
   if (change.length + long.length === 0) return [`${need}, ${from}: it lasts.`]
   return [`${need}, ${from}.`, ...change, ...long]

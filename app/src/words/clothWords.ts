@@ -26,20 +26,20 @@ export const namedChoices: readonly { id: string; name: string }[] = namedCloths
 }))
 export const namedOf = (choice: string): NamedCloth | undefined => namedCloths.find(({ id }) => NAMED + id === choice)
 export const traitChoices: readonly { id: ClothTrait; name: string }[] = [
-  { id: 'slips', name: 'It slips' },
-  { id: 'nap', name: 'Its pile lies one way' },
-  { id: 'layers', name: 'It has two layers' },
-  { id: 'hide', name: 'It is real hide' },
+  { id: 'slips', name: 'Slippery' },
+  { id: 'nap', name: 'Pile lies one way' },
+  { id: 'layers', name: 'Two layers' },
+  { id: 'hide', name: 'Real hide' },
 ]
 
 export const heatChoices: readonly { id: Heat; name: string }[] = [
-  { id: 'yes', name: 'Takes it' },
+  { id: 'yes', name: 'Yes' },
   { id: 'medium', name: 'Medium' },
   { id: 'low', name: 'Cool only' },
   { id: 'no', name: 'None' },
 ]
 export const bruiseChoices: readonly { id: Bruise; name: string }[] = [
-  { id: 'low', name: 'Hardly shows' },
+  { id: 'low', name: 'Barely shows' },
   { id: 'medium', name: 'Presses out' },
   { id: 'high', name: 'Stays' },
 ]
@@ -53,14 +53,15 @@ export const seeThroughChoices: readonly { id: SeeThrough; name: string }[] = [
 export const clothName = (id: string): string => capital(familyFacts[id as ClothFamily]?.name ?? id)
 
 /** A ground by the name it is picked by, or its code. */
-export const colourName = (colour: string): string => grounds.find((g) => g.id === colour)?.name.toLowerCase() ?? colour
+export const colourName = (colour: string): string =>
+  grounds.find((g) => g.id === colour)?.name.toLowerCase() ?? 'own colour'
 
 /** Ground colours to pick from by eye; any other can be typed. */
 export const grounds: readonly { id: string; name: string; swatch: string }[] = [
   { id: '#fdfbf5', name: 'White', swatch: '#fdfbf5' },
   { id: '#e8e2d4', name: 'Natural', swatch: '#e8e2d4' },
   { id: '#b9c7cf', name: 'Pale', swatch: '#b9c7cf' },
-  { id: '#7d8a72', name: 'Middling', swatch: '#7d8a72' },
+  { id: '#7d8a72', name: 'Mid-tone', swatch: '#7d8a72' },
   { id: '#27406b', name: 'Navy', swatch: '#27406b' },
   { id: '#22262b', name: 'Black', swatch: '#22262b' },
 ]

@@ -19,7 +19,7 @@ function amountOf({ unit }: Need, amount: number): string {
 
 /** “3 pieces want 0.6 m; 0.2 m there.” */
 export function needLine(need: Need): string {
-  const there = need.left === null ? 'what is there is not known' : `${amountOf(need, Math.max(0, need.left))} there`
+  const there = need.left === null ? 'stock not counted' : `${amountOf(need, Math.max(0, need.left))} there`
   if (need.pieces === 0) return `Low: ${there}.`
   const want = need.pieces === 1 ? 'wants' : 'want'
   const much = need.unit === 'number' ? 'it' : `${need.atLeast ? 'at least ' : ''}${amountOf(need, need.want)}`
@@ -30,5 +30,5 @@ export function needLine(need: Need): string {
 export function toBuyText(need: Need): string {
   if (missing(need) > 0) return `${amountOf(need, missing(need))} short`
   if (!isToBuy(need)) return 'enough'
-  return need.want > 0 ? 'low after' : 'low'
+  return need.want > 0 ? 'low afterwards' : 'low'
 }

@@ -13,7 +13,7 @@ const hours = (minutes: number): string => {
 
 /** “75/11 ballpoint: 3 h 20 min sewn, nothing struck.” */
 export function needleInText({ needle, needleMinutes, needleStrikes }: InMachine): string {
-  if (!needle) return 'Which needle is in it is not noted.'
+  if (!needle) return 'The needle in it isn’t noted.'
   const struck = needleStrikes > 0 ? many(needleStrikes, 'strike') : 'nothing struck'
   return `${needleText(needle)}: ${hours(needleMinutes)} sewn, ${struck}.`
 }
@@ -22,7 +22,7 @@ export function needleInText({ needle, needleMinutes, needleStrikes }: InMachine
 export function wornAdvice({ needle, needleMinutes: minutes, needleStrikes: strikes }: InMachine): Advice | null {
   const wear = needle ? needleWear({ minutes, strikes }) : 'good'
   if (wear === 'good') return null
-  const why = strikes > 0 ? 'it struck something' : 'about eight hours of stitching are its life'
+  const why = strikes > 0 ? 'it struck something' : 'needles last about eight hours'
   const text = wear === 'soon' ? `Change the needle soon: ${why}.` : `Change the needle now: ${why}.`
   return { code: 'needle.worn', severity: 'caution', text }
 }
@@ -35,6 +35,6 @@ export function otherNeedleAdvice(
   if (!needle || !asked) return null
   const same = needle.size === asked.size && needle.point === asked.point && (needle.coated || !asked.coated)
   if (same) return null
-  const text = `In ${name} is a ${needleText(needle)}; this stack wants a ${needleText(asked)}.`
+  const text = `${name} has a ${needleText(needle)}. Fit a ${needleText(asked)}.`
   return { code: 'needle.other', severity: 'caution', text }
 }

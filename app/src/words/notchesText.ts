@@ -8,7 +8,7 @@ const LEAST_MM = 0.5
  */
 export function notchesText({ x, y }: { x: number; y: number }, write: (mm: number) => string): string | null {
   const across = Math.abs(x) >= LEAST_MM ? `${write(Math.abs(x))} ${x > 0 ? 'right' : 'left'} of the cross` : null
-  const along = Math.abs(y) >= LEAST_MM ? `${write(Math.abs(y))} ${y > 0 ? 'nearer to you' : 'farther from you'}` : null
+  const along = Math.abs(y) >= LEAST_MM ? `${write(Math.abs(y))} ${y > 0 ? 'closer to you' : 'farther from you'}` : null
   if (across && along) return `${across} and ${along}`
   return across ?? (along ? `${along} than the cross` : null)
 }

@@ -5,7 +5,7 @@ export const faultChoices = faultIds.map((id) => ({ id, name: faultNames[id] }))
 export const verdictChoices = verdicts.map((id) => ({ id, name: verdictNames[id] }))
 
 export const minutePartNames: Readonly<Record<MinutePart, string>> = {
-  ready: 'Getting ready',
+  ready: 'Preparing',
   hooping: 'Hooping',
   stitching: 'Stitching',
   finishing: 'Finishing',

@@ -11,20 +11,20 @@ export function clockText(seconds: number): string {
 
 /** What a run does this moment, in a word. */
 export function stateWord({ state, why }: Pick<StitchingProgress, 'state' | 'why'>): string {
-  if (state === 'ready') return 'not begun'
+  if (state === 'ready') return 'not started'
   if (state === 'sewing') return 'sewing'
   if (state === 'done') return 'all sewn'
-  return why === 'waiting' || why === 'halt' ? 'waits for you' : 'stopped'
+  return why === 'waiting' || why === 'halt' ? 'waiting for you' : 'stopped'
 }
 
 /** What is to be done where it stands still, most of it craft.md section 8 and 10. */
 export const whatNow: Readonly<Partial<Record<RunEventKind, string>>> = {
   'thread-break':
-    'Cut the thread at the spool and draw it out through the needle, not backwards. Thread it anew with the foot up, and go back a few stitches.',
+    'Cut the thread at the spool and pull it out through the needle, not backwards. Rethread with the foot up, and go back a few stitches.',
   'needle-break':
-    'Power off. Find all of the needle, look what it struck, and put a new one in fully up. Eye protection is sensible. Trace before you go on.',
-  nest: 'Power off. Cut the nest from below, lift the hoop, thread it anew with the foot up. Hold the end for the first stitches.',
-  'bobbin-out': 'Put a fresh bobbin in, and go back a few stitches.',
-  power: 'The power was gone. It goes on from the stitch it last told.',
-  stopped: 'Stopped where you said.',
+    'Power off. Find every bit of the needle and see what it struck. Fit a new one, fully up. Wear eye protection. Trace before you go on.',
+  nest: 'Power off. Cut the nest from below, lift the hoop, rethread with the foot up. Hold the thread end at the start.',
+  'bobbin-out': 'Put in a fresh bobbin and go back a few stitches.',
+  power: 'The power went off. It continues from the last known stitch.',
+  stopped: 'Stopped where you asked.',
 }

@@ -60,7 +60,7 @@ export function layerDetail(layer: StackLayer, write: (mm: number) => string): s
 /** A kind as it is picked: what is not on the shelf says so. */
 export const kindOnShelf = <Kind extends LayerKind>({ kind, there }: { kind: Kind; there: boolean }) => ({
   id: kind,
-  name: there ? layerName(kind) : `${layerName(kind)} (none there)`,
+  name: there ? layerName(kind) : `${layerName(kind)} (none)`,
 })
 
 /** A length on a roll, in metres. */
@@ -69,7 +69,7 @@ const rollText = (mm: number): string => `${Math.round(mm / 100) / 10} m`
 /** What the stash has of a kind, by the names of its lines. */
 export function onTheShelf(kind: LayerKind, supplies: readonly Supply[], write: (mm: number) => string): string {
   const lines = supplies.filter((s) => s.kind === kind && s.leftMm > 0)
-  if (lines.length === 0) return 'None of it in the stash.'
+  if (lines.length === 0) return 'None in the stash.'
   return `In the stash: ${lines.map((s) => `${s.name}, ${rollText(s.leftMm)} free, ${write(s.widthMm)} wide`).join('; ')}.`
 }
 
@@ -81,10 +81,4 @@ export const layerLabel = ({ role, kind }: StackLayer, family: string): string =
 export function layersText(kinds: readonly LayerKind[] | null): string {
   if (!kinds) return ''
   return kinds.map(layerName).join(' + ') || 'No backing'
-}
-
-/** A stack in one line of a folded stage. */
-export function stackSummary({ layers, needle }: DecidedStack): string {
-  const names = layers.filter((l) => l.role !== 'cloth').map((l) => layerName(l.kind).toLowerCase())
-  return `${names.join(', ') || 'no backing'}; needle ${needleText(needle)}`
 }

@@ -32,11 +32,11 @@ export function amountText(of: Account, amount: number, { sheetMm }: Cut = {}): 
 export function leftText(of: Account, left: number | null, cut: Cut = {}): { says: string; wrong: string | null } {
   if (left === null) return { says: 'Not known', wrong: null }
   if (left >= 0) return { says: amountText(of, left, cut), wrong: null }
-  return { says: 'None', wrong: `${amountText(of, left, cut)} more went than was there: count what there is.` }
+  return { says: 'None', wrong: `${amountText(of, left, cut)} more used than counted. Count again.` }
 }
 
 const verbs: Record<MovementKind, string> = {
-  opened: 'there at first',
+  opened: 'first count',
   bought: 'came in',
   cut: 'cut off',
   used: 'used',
@@ -64,10 +64,10 @@ export function spokenForText(
 
 /** What is left once something was taken, and whether that cannot be. */
 export function leftAfterText(of: Account, left: number | null, amount: number): { says: string; wrong: boolean } {
-  if (left === null) return { says: 'What is left is not known.', wrong: false }
+  if (left === null) return { says: 'Stock not counted.', wrong: false }
   const after = left - amount
   if (after >= 0) return { says: `${amountText(of, after)} left after it.`, wrong: false }
-  return { says: `${amountText(of, Math.max(0, left))} there: more is taken than there is. Count it.`, wrong: true }
+  return { says: `${amountText(of, Math.max(0, left))} left: more used than there is. Count it.`, wrong: true }
 }
 
 /** “Mesh, white 174 mm; Chalk white 4.5 m”: what lies on the shelves, not what is in the machine. */

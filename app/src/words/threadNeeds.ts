@@ -18,7 +18,7 @@ export function timeText({ time: { seconds, parts }, estimated, pace }: ThreadPl
     [parts.hooping, 'hooping'],
   ] as const
   const parted = told.filter(([time]) => time >= 30).map(([time, what]) => `${minutes(time)} ${what}`)
-  const from = estimated ? ' Reckoned from the drawing, not counted.' : ''
+  const from = estimated ? ' Estimated from the drawing.' : ''
   return `About ${minutes(seconds)} at ${machine}: ${parted.join(', ')}.${from}${pace ? ` ${paceText(pace, seconds - parts.hooping)}` : ''}`
 }
 
@@ -26,7 +26,7 @@ export function timeText({ time: { seconds, parts }, estimated, pace }: ThreadPl
 function paceText({ runs, factor, interval }: NonNullable<ThreadPlan['pace']>, sewing: number): string {
   const [low, high] = (interval ?? [factor, factor]).map((end) => minutes((sewing / factor) * Math.max(0, end)))
   const between = low === high ? `about ${low}` : `likely ${low} to ${high}`
-  return `As its ${runs} last runs went; ${between} of sewing.`
+  return `Based on its last ${runs} pieces; ${between} of sewing.`
 }
 
 const twoDecimals = (value: number): string => value.toFixed(2)
@@ -44,20 +44,20 @@ export function factorText({
   const by = weighings === 1 ? 'by one weighing' : `by ${weighings} weighings`
   const within = interval
     ? `between ${twoDecimals(Math.max(0, interval[0]))} and ${twoDecimals(interval[1])}, 19 times out of 20`
-    : 'how certain that is shows once another spool was weighed twice'
-  return `${twoDecimals(factor)} times the thread that is forecast, ${by}: ${within}.`
+    : 'weigh another spool twice to see how certain that is'
+  return `${twoDecimals(factor)} × the forecast, ${by}: ${within}.`
 }
 
 export const reckonedText = (factor: number): string =>
-  factor === 1 ? 'Thread is reckoned by the forecast alone.' : `Thread is reckoned with ${factor} times the forecast.`
+  factor === 1 ? 'Thread is worked out from the forecast alone.' : `Thread is worked out as ${factor} × the forecast.`
 
 /** A colour against the spools: what is there, and what of it other pieces will take. */
 export function colourNeedText(
   { thread, metres, leftM }: ColourNeed,
   spokenFor: number,
 ): { says: string; short: boolean } {
-  if (!thread) return { says: 'Not to be had from the stash.', short: false }
-  if (leftM === null) return { says: 'What is left is not known: weigh the spool.', short: false }
+  if (!thread) return { says: 'Not in the stash.', short: false }
+  if (leftM === null) return { says: 'Stock unknown: weigh the spool.', short: false }
   const left = Math.max(0, leftM)
   const others = spokenFor > 0 ? `, ${metresText(spokenFor)} of it for other pieces` : ''
   const free = left - spokenFor

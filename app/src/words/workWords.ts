@@ -9,8 +9,8 @@ import type {
   WorkStep,
 } from '@thimble/plan/schedule'
 import { differenceInCalendarDays } from 'date-fns/differenceInCalendarDays'
-import { format } from 'date-fns/format'
 import { parseISO } from 'date-fns/parseISO'
+import { dayText as dateText, longWeekdayText } from './dates'
 import { needleText } from '@/words/stackWords'
 import { metresText } from '@/words/threadNeeds'
 
@@ -30,14 +30,14 @@ export function savingText({ seconds, typedSeconds, leastSeconds, optimal }: Wor
   const saved = typedSeconds - seconds
   const first =
     saved >= WORTH_SECONDS
-      ? `${minutesText(saved / 60)} less of changing than as they came in`
+      ? `${minutesText(saved / 60)} less changing than as entered`
       : saved <= -WORTH_SECONDS
-        ? `${minutesText(-saved / 60)} more of changing than as they came in, so that less is late`
-        : 'About as much changing as they came in'
+        ? `${minutesText(-saved / 60)} more changing than as entered, so less is late`
+        : 'Already the fewest changes'
   if (optimal)
-    return `${first}; the least there is${seconds > leastSeconds + 1 ? ' with as little late as can be' : ''}.`
+    return `${first}; the fewest possible${seconds > leastSeconds + 1 ? ' with as little late as can be' : ''}.`
   const over = leastSeconds > 0 ? Math.ceil((seconds / leastSeconds - 1) * 100) : 0
-  return `${first}; within ${over} % of what nothing can beat.`
+  return `${first}; within ${over} % of the best possible.`
 }
 
 /** What a hand’s order costs beside the one that is worked out. */
@@ -60,7 +60,7 @@ export const wholeText = ({ minutes, seconds, steps }: WorkSequence): string =>
 /** What is changed before a piece, in the hand's order. */
 export function changeText({ hoop, hoopless, needle, threads }: Change, first: boolean): string {
   const parts = [
-    hoopless ? 'the hoop, of which none here takes it yet' : hoop,
+    hoopless ? 'a hoop, and none here fits yet' : hoop,
     needle && `needle ${needleText({ ...needle, coated: false })}`,
     threads.length > 0 ? `thread ${threads.join(', ')}` : null,
   ].filter(Boolean)
@@ -69,15 +69,15 @@ export function changeText({ hoop, hoopless, needle, threads }: Change, first: b
 
 /** “12 m, enough”, “30 m, 4.2 m short”. */
 export function threadText({ metres, missing }: BatchThread): string {
-  if (missing === null) return `${metresText(metres)}; what is there is not known`
+  if (missing === null) return `${metresText(metres)}; stock not counted`
   return `${metresText(metres)}, ${missing > 0 ? `${metresText(missing)} short` : 'enough'}`
 }
 
 export function bobbinText({ bobbinMetres, fresh }: ThreadOfBatch): string {
   const much = `Bobbin thread ${metresText(bobbinMetres)}`
-  if (fresh === null) return `${much}; how much a bobbin holds is not known.`
-  if (fresh === 0) return `${much}: the bobbin that is in lasts.`
-  return `${much}: wind ${fresh === 1 ? 'one bobbin' : `${fresh} bobbins`} before the start.`
+  if (fresh === null) return `${much}; a bobbin’s length is unknown.`
+  if (fresh === 0) return `${much}: the bobbin in the machine lasts.`
+  return `${much}: wind ${fresh === 1 ? 'one bobbin' : `${fresh} bobbins`} before you start.`
 }
 
 const metres = (mm: number): string => `${(mm / 1000).toFixed(2)} m`
@@ -92,17 +92,17 @@ export const stripText = ({ y, height, cuts }: CutRoll['strips'][number], nth: n
     .map((cut) => `${Math.round(cut.width)} × ${Math.round(cut.height)}`)
     .join(', ')}`
 
-export const wasteText = (waste: number): string => `${Math.round(waste * 100)} % of what is cut off is lost.`
+export const wasteText = (waste: number): string => `${Math.round(waste * 100)} % waste.`
 
 /** “3 pieces of 174 × 190 mm are missing: buy it, or build them otherwise.” */
 export const missingText = ({ widthMm, heightMm, count }: KindCut['missing'][number]): string =>
-  `${count} of ${Math.round(widthMm)} × ${Math.round(heightMm)} mm ${count === 1 ? 'does' : 'do'} not go in: buy more of it.`
+  `${count} of ${Math.round(widthMm)} × ${Math.round(heightMm)} mm ${count === 1 ? 'does' : 'do'} not fit: buy more.`
 
 /** “Today”, “Thursday”; beyond a week “3 Dec”. */
 export function dayText(date: string, today: string): string {
   const away = differenceInCalendarDays(parseISO(date), parseISO(today))
   if (away === 0) return 'Today'
-  return format(parseISO(date), away > 0 && away < 7 ? 'EEEE' : 'd MMM')
+  return away > 0 && away < 7 ? longWeekdayText(date) : dateText(date)
 }
 
 /** “Thursday 15:00”. */
@@ -116,12 +116,12 @@ export function clockText(minute: number): string {
 }
 
 export const lateCountText = (count: number): string =>
-  count === 1 ? 'One piece is ready after the day it is due.' : `${count} pieces are ready after the day they are due.`
+  count === 1 ? 'One piece will be late.' : `${count} pieces will be late.`
 
 export const lateText = ({ work, ends }: WorkStep, today: string): string =>
   `${work.name} is due ${dayText(work.due!, today).replace('Today', 'today')} and ready ${whenText(ends, today).replace('Today', 'today')}.`
 
 export const mendText = (hours: number | null): string =>
   hours === null
-    ? 'No longer day mends that: begin earlier, move a due date, or leave something out.'
+    ? 'Longer days won’t help: start earlier, move a due date, or leave something out.'
     : `At ${hours} hours a day nothing is late.`

@@ -16,12 +16,12 @@ export function BuildDecided({ tools }: DecidedProps) {
   const [kept] = piece.build.kept
   if (!kept) return null
   const { stack, basis } = kept
-  const cloth = `${clothName(basis.cloth.family)}, stretching ${basis.cloth.stretchPercent} %.`
+  const cloth = clothName(basis.cloth.family)
   if (!stack)
     return (
-      <Section title="Without a recipe">
+      <Section title="No layers chosen">
         <Text>{cloth}</Text>
-        <Text soft>What was really used is asked at the record.</Text>
+        <Text soft>You can say what was used in Finish.</Text>
       </Section>
     )
   const reasons = isDone(piece, 'finish') ? reasonsOf(kept) : reasonsToday(kept, today)

@@ -1,6 +1,6 @@
 import { Button } from '@rneui/themed'
 import type { DecidedStack } from '@thimble/contract'
-import type { RecipeOption, Refusal } from '@thimble/core/recipe'
+import { holdingNames, type RecipeOption } from '@thimble/core/recipe'
 import {
   chosenFrom,
   freshLayers,
@@ -17,16 +17,18 @@ import { useEffect, useState } from 'react'
 import { View } from 'react-native'
 import { openRecord } from '@/sync/startSync'
 import { AdviceBar } from '@/ui/AdviceBar'
-import { Disclosure } from '@/ui/Disclosure'
+import { Fold } from '@/ui/Fold'
 import { Section } from '@/ui/Section'
 import { ThumbBar } from '@/ui/ThumbBar'
 import { Text } from '@/ui/Text'
 import { useUnits } from '@/ui/useUnits'
 import { clothName, colourName } from '@/words/clothWords'
-import { stackTitle } from '@/words/stackWords'
+import { many } from '@/words/designWords'
+import { bobbinText, needleText, stackTitle } from '@/words/stackWords'
+import { AboutPiece } from './AboutPiece'
 import { ClothQuestions } from './ClothQuestions'
-import { HoldingPicker } from './HoldingPicker'
-import { OwnNeedle } from './OwnNeedle'
+import { HoldingAgainst, HoldingPicker } from './HoldingPicker'
+import { MissingBobbin, OwnNeedle } from './OwnNeedle'
 import { RecipeChoice } from './RecipeChoice'
 import { ShortInStash } from './ShortInStash'
 import { StackJudged } from './StackJudged'
@@ -34,92 +36,144 @@ import { StackSheet } from './StackSheet'
 import { StageButton } from './StageButton'
 import type { StageProps } from './StageProps'
 import { type PieceTools, useBuildPlan, useHoopPlan } from './usePiece'
-import { ThreadAndTime } from './ThreadAndTime'
-import { Why } from './Why'
+import { LayerNumbers, ThreadFold } from './ThreadAndTime'
+import { WhyList } from './Why'
 
-/** Build: the stack with its reasons and other ways, under the cloth in four questions until they are answered. */
+/** Layers: what lies on and under the cloth, the numbers to use, and a line for each thing that is settled. */
 export function BuildStage({ tools, onDone }: StageProps) {
-  const { advice, basis, stack, option, ring, through } = useBuildPlan(tools)
-  const { method } = useHoopPlan(tools)
-  const inUnits = useUnits()
+  const { basis, stack, ring } = useBuildPlan(tools)
   useEffect(() => void openRecord(), [])
-  const [others, setOthers] = useState(false)
+  const [changing, setChanging] = useState(false)
   // Asked as the stage opens: what is being answered stays where it is.
   const [answersFirst] = useState(wasTold(tools.piece.build.cloth))
-  const rest = advice.options.filter((o) => o.id !== stack?.recipe)
-  const byHand = stack !== null && hasOwnLayers(stack)
+  if (!stack) return <ClothFold tools={tools} open />
   const ask: OwnLayersInput = { basis, ring, supplies: tools.shelf.supplies }
-  const take = (chosen: RecipeOption): void => {
-    takeStack(tools, stackOf(chosen))
-    setOthers(false)
-  }
-  const takeBare = (): void => {
-    tools.set({ build: { stack: patchToStack(tools.piece.build.stack, bareStack(method)) } })
-    setOthers(false)
-  }
   return (
     <>
-      {answersFirst ? null : <ClothSection tools={tools} />}
-      {stack ? (
-        <>
-          <Section title={stackTitle(stack)} says={option?.because[0] && inUnits(option.because[0].text)}>
-            {option || byHand ? null : <NotAdvised first={advice.options[0]} onTake={take} />}
-            {byHand ? <StackJudged stack={stack} basis={basis} /> : null}
-            <StackSheet
-              tools={tools}
-              kept={tools.piece.build.stack}
-              standing={stack}
-              ask={ask}
-              onChange={(change, says) => tools.set({ build: { stack: change } }, says)}
+      {answersFirst ? null : <ClothFold tools={tools} open />}
+      <TheLayers {...{ tools, stack, ask, changing }} />
+      <LayerNumbers {...{ tools, stack, basis }} />
+      <LayerCautions {...{ tools, stack, ask }} />
+      <HoldingFold tools={tools} />
+      <OtherWays tools={tools} />
+      <WhyFold tools={tools} />
+      {answersFirst ? <ClothFold tools={tools} /> : null}
+      <NeedleFold tools={tools} stack={stack} />
+      <ThreadFold {...{ tools, stack, basis }} />
+      <AboutPiece piece={tools.piece} />
+      <ThumbBar>
+        <View style={{ flexDirection: 'row', gap: 12 }}>
+          <View style={{ flex: 1.3 }}>
+            <StageButton title="Use these layers" onPress={onDone} />
+          </View>
+          <View style={{ flex: 1 }}>
+            <Button
+              type="outline"
+              title={changing ? 'Done changing' : 'Change them'}
+              onPress={() => setChanging(!changing)}
             />
-            <Text soft>{tensionOf({ basis, stack })}</Text>
-            <OwnNeedle tools={tools} stack={stack} advised={through} />
-            <ShortInStash tools={tools} shown={workedOn(tools.piece.build.stack, stack)} ask={ask} />
-            {listsOf({ basis, stack }).cautions.map((c) => (
-              <AdviceBar key={c.code} advice={c} />
-            ))}
-          </Section>
-          <Section title="Hooped, floated or clamped">
-            <HoldingPicker tools={tools} />
-          </Section>
-          <ThreadAndTime tools={tools} stack={stack} basis={basis} />
-          {answersFirst ? <ClothInShort tools={tools} /> : null}
-          <Why because={option?.because ?? reasonsOf({ basis, stack })} />
-          {others ? <OtherWays options={rest} write={tools.plan.write} onTake={take} onBare={takeBare} /> : null}
-          <NotThisTime refused={advice.refused} />
-          <BuildActions others={others} more={rest.length} onMore={() => setOthers(!others)} onDone={onDone} />
-        </>
-      ) : null}
+          </View>
+        </View>
+      </ThumbBar>
     </>
+  )
+}
+
+type OnStack = { tools: PieceTools; stack: DecidedStack }
+
+/** The layers drawn, each opening with a tap, and the shop's own pieces laid like this. */
+function TheLayers({ tools, stack, ask, changing }: OnStack & { ask: OwnLayersInput; changing: boolean }) {
+  const { advice, option } = useBuildPlan(tools)
+  const byHand = hasOwnLayers(stack)
+  const own = option?.because.find(({ rule }) => rule === 'own.record')
+  return (
+    <Section title={stackTitle(stack)}>
+      {option || byHand ? null : (
+        <NotAdvised first={advice.options[0]} onTake={(one) => takeStack(tools, stackOf(one))} />
+      )}
+      <StackSheet
+        tools={tools}
+        kept={tools.piece.build.stack}
+        standing={stack}
+        ask={ask}
+        changing={changing}
+        onChange={(change, says) => tools.set({ build: { stack: change } }, says)}
+      />
+      {own ? <AdviceBar advice={{ code: own.rule, text: own.text, severity: 'note' }} /> : null}
+    </Section>
+  )
+}
+
+/** What is said beside the step itself, at Hoop and at Stitch. */
+const SAID_LATER = new Set(['safe.spray', 'safe.spray-spots', 'safe.iron', 'safe.magnets', 'safe.blades', 'safe.thick'])
+
+/** What is wrong with the layers, what is short of them, and what to heed. */
+function LayerCautions({ tools, stack, ask }: OnStack & { ask: OwnLayersInput }) {
+  const cautions = listsOf({ basis: ask.basis, stack }).cautions.filter(({ code }) => !SAID_LATER.has(code))
+  return (
+    <Section>
+      {hasOwnLayers(stack) ? <StackJudged stack={stack} basis={ask.basis} /> : null}
+      <HoldingAgainst tools={tools} />
+      <MissingBobbin bobbin={stack.bobbin} />
+      <ShortInStash tools={tools} shown={workedOn(tools.piece.build.stack, stack)} ask={ask} />
+      {cautions.map((c) => (
+        <AdviceBar key={c.code} advice={c} />
+      ))}
+    </Section>
+  )
+}
+
+const HoldingFold = ({ tools }: { tools: PieceTools }) => (
+  <Fold title="Hooped, floated or clamped" answer={holdingNames[useHoopPlan(tools).method].toLowerCase()}>
+    <HoldingPicker tools={tools} />
+  </Fold>
+)
+
+function WhyFold({ tools }: { tools: PieceTools }) {
+  const { advice, basis, stack, option } = useBuildPlan(tools)
+  const inUnits = useUnits()
+  const because = option?.because ?? (stack ? reasonsOf({ basis, stack }) : [])
+  // Nobody would have asked about the others.
+  const refused = advice.refused.filter((r) => !r.quiet)
+  if (because.length + refused.length === 0) return null
+  return (
+    <Fold title="Why these layers" answer={many(because.length, 'reason')}>
+      <WhyList because={because} />
+      {refused.map((r) => (
+        <Text soft key={r.because.rule}>
+          {inUnits(`${r.what}: ${r.because.text}`)}
+        </Text>
+      ))}
+    </Fold>
   )
 }
 
 /** Where its stretch was pulled the cloth was told, too, by a program that did not note it yet. */
 const wasTold = ({ told, stretch }: PieceTools['piece']['build']['cloth']): boolean => told || stretch !== ''
 
-const ClothSection = ({ tools }: { tools: PieceTools }) => (
-  <Section title="The cloth">
-    <ClothQuestions tools={tools} />
-  </Section>
-)
-
-/** What was said of the cloth in one line, to open. */
-function ClothInShort({ tools }: { tools: PieceTools }) {
+/** What was said of the cloth and its use; open until it was. */
+function ClothFold({ tools, open = false }: { tools: PieceTools; open?: boolean }) {
   const { cloth, use } = useBuildPlan(tools).basis
   const facts = [
     tools.piece.build.cloth.swatch?.name ?? clothName(cloth.family).split(',')[0],
     colourName(cloth.colour),
-    `stretching ${Math.round(cloth.stretchPercent)} %`,
-    use.nextToSkin ? 'next to skin' : '',
+    use.nextToSkin ? 'next to the skin' : '',
     use.infant ? 'for an infant' : '',
   ]
   return (
-    <Section title="The cloth">
-      <Text>{`${facts.filter(Boolean).join(', ')}.`}</Text>
-      <Disclosure title="Change what was said of it">
-        <ClothQuestions tools={tools} />
-      </Disclosure>
-    </Section>
+    <Fold title="Cloth and use" answer={facts.filter(Boolean).join(', ')} open={open}>
+      <ClothQuestions tools={tools} />
+    </Fold>
+  )
+}
+
+function NeedleFold({ tools, stack }: OnStack) {
+  const { basis, through } = useBuildPlan(tools)
+  return (
+    <Fold title="Needle and bobbin" answer={`${needleText(stack.needle)}; bobbin ${bobbinText(stack.bobbin)}`}>
+      <Text soft>{tensionOf({ basis, stack })}</Text>
+      <OwnNeedle tools={tools} stack={stack} advised={through} />
+    </Fold>
   )
 }
 
@@ -135,66 +189,34 @@ type Offer = { first?: RecipeOption; onTake: (option: RecipeOption) => void }
 
 /** What was chosen stays, and says so where nothing of today's advice is it. */
 function NotAdvised({ first, onTake }: Offer) {
-  const text = 'You chose this one; it is not among what is advised for this cloth, design and holding any more.'
+  const text = 'You chose this. It’s no longer advised for this cloth, design and holding.'
   return (
     <>
       <AdviceBar advice={{ code: 'not-advised', text, severity: 'caution' }} />
       {first ? (
-        <Button type="outline" title={`Take instead: ${stackTitle(stackOf(first))}`} onPress={() => onTake(first)} />
+        <Button type="outline" title={`Use instead: ${stackTitle(stackOf(first))}`} onPress={() => onTake(first)} />
       ) : null}
     </>
   )
 }
 
-type Others = {
-  options: RecipeOption[]
-  write: (mm: number) => string
-  onTake: (option: RecipeOption) => void
-  onBare: () => void
-}
-
-const OtherWays = ({ options, write, onTake, onBare }: Others) => (
-  <Section title="Other ways">
-    {options.map((option) => (
-      <RecipeChoice key={option.id} option={option} write={write} onTake={() => onTake(option)} />
-    ))}
-    <Button type="outline" title="Build your own from the bare cloth" onPress={onBare} />
-  </Section>
-)
-
-/** Refusals, but for those nobody would have asked about. */
-function NotThisTime({ refused }: { refused: Refusal[] }) {
-  const inUnits = useUnits()
-  const told = refused.filter((r) => !r.quiet)
-  if (told.length === 0) return null
+/** Other layers that would do; one of them taken, the fold closes as it becomes the answer. */
+function OtherWays({ tools }: { tools: PieceTools }) {
+  const { advice, stack } = useBuildPlan(tools)
+  const { method } = useHoopPlan(tools)
+  const rest = advice.options.filter((o) => o.id !== stack?.recipe)
+  const takeBare = (): void => tools.set({ build: { stack: patchToStack(tools.piece.build.stack, bareStack(method)) } })
   return (
-    <Section title="Not this time">
-      {told.map((r) => (
-        <Text soft key={r.because.rule}>
-          {inUnits(`${r.what}: ${r.because.text}`)}
-        </Text>
+    <Fold key={stack?.recipe ?? ''} title="Other ways" answer={String(rest.length)}>
+      {rest.map((option) => (
+        <RecipeChoice
+          key={option.id}
+          option={option}
+          write={tools.plan.write}
+          onTake={() => takeStack(tools, stackOf(option))}
+        />
       ))}
-    </Section>
+      <Button type="outline" title="Start from bare cloth" onPress={takeBare} />
+    </Fold>
   )
 }
-
-type Actions = { others: boolean; more: number; onMore: () => void; onDone: () => void }
-
-const BuildActions = ({ others, more, onMore, onDone }: Actions) => (
-  <ThumbBar>
-    <View style={{ flexDirection: 'row', gap: 12 }}>
-      <View style={{ flex: 1.4 }}>
-        <StageButton title="Use this stack" onPress={onDone} />
-      </View>
-      {more > 0 ? (
-        <View style={{ flex: 1 }}>
-          <Button
-            type="outline"
-            title={others ? 'Hide' : `${more} other ${more === 1 ? 'way' : 'ways'}`}
-            onPress={onMore}
-          />
-        </View>
-      ) : null}
-    </View>
-  </ThumbBar>
-)

@@ -1,9 +1,9 @@
 import type { ClothFamily } from '@thimble/core/recipe'
 import { knownUse, madeOf, madeOfNamed } from '@thimble/plan'
-import { CheckBox } from '@rneui/themed'
 import type { Patch, Piece } from '@thimble/contract'
 import { View } from 'react-native'
 import { useNamed } from '@/state/useShelfDocs'
+import { Check } from '@/ui/Check'
 import { Choices } from '@/ui/Choices'
 import { Field } from '@/ui/Field'
 import { Disclosure } from '@/ui/Disclosure'
@@ -15,17 +15,17 @@ import { UnknownCloth } from './UnknownCloth'
 import type { PieceTools } from './usePiece'
 
 const uses = [
-  { id: 'nextToSkin', name: 'Worn next to skin' },
+  { id: 'nextToSkin', name: 'Worn next to the skin' },
   { id: 'infant', name: 'For an infant' },
   { id: 'toy', name: 'A toy' },
   { id: 'heirloom', name: 'Kept as an heirloom' },
-  { id: 'backSeen', name: 'The back is seen' },
+  { id: 'backSeen', name: 'The back shows' },
 ] as const
 
 const washed = [
   { id: 'never', name: 'Never' },
   { id: 'sometimes', name: 'Now and then' },
-  { id: 'daily', name: 'All the time' },
+  { id: 'daily', name: 'Often' },
 ] as const
 
 type Props = { tools: Pick<PieceTools, 'piece' | 'shelf' | 'set'> }
@@ -39,39 +39,36 @@ export function ClothQuestions({ tools }: Props) {
   return (
     <View style={{ gap: 14 }}>
       <WhichCloth tools={tools} number="1  " />
-      <Disclosure title="I do not know the cloth">
+      <Disclosure title="I don’t know the cloth">
         <UnknownCloth tools={tools} />
       </Disclosure>
       <PullTest tools={tools} number="2  " />
       <ClothColours tools={tools} number="3  " />
-      <View role="group" aria-label="What becomes of it" style={{ gap: 4 }}>
+      <View role="group" aria-label="How will it be used?" style={{ gap: 4 }}>
         <Text soft aria-hidden>
-          4 What becomes of it
+          4 How will it be used?
         </Text>
         {known.nextToSkin || known.infant || known.toy ? (
           <Text soft>
             {[
-              known.nextToSkin ? 'Worn next to skin' : '',
+              known.nextToSkin ? 'Worn next to the skin' : '',
               known.infant ? 'For an infant' : '',
               known.toy ? 'A toy' : '',
             ]
               .filter(Boolean)
               .join(', ')}
-            {', as such a thing is.'}
+            {' (usual for this item)'}
           </Text>
         ) : null}
         {uses
           .filter(({ id }) => !(id in known))
           .map(({ id, name }) => (
-            <CheckBox
+            <Check
               key={id}
               title={name}
               checked={use[id]}
-              onPress={() => tell({ [id]: !use[id] })}
-              role="checkbox"
-              aria-checked={use[id]}
+              onChange={(on) => tell({ [id]: on })}
               wrapperStyle={{ minHeight: 44 }}
-              textStyle={{ marginLeft: 12 }}
             />
           ))}
       </View>
@@ -102,8 +99,7 @@ export function WhichCloth({ tools: { piece, set }, number = '' }: Numbered) {
   }
   return (
     <Choices
-      label={`${number}What cloth is it`}
-      long
+      label={`${number}Cloth`}
       choices={[...carried, ...own, ...clothChoices, ...namedChoices]}
       value={byName?.id ?? (swatch ? SWATCH + swatch.id : family)}
       onChange={pick}
@@ -121,7 +117,7 @@ export function ClothColours({ tools: { piece, set }, number = '' }: Numbered) {
   return (
     <>
       <Choices
-        label={`${number}Its colour`}
+        label={`${number}Colour`}
         choices={known ? grounds : [...grounds, { id: cloth.colour, name: 'Its own', swatch: cloth.colour }]}
         value={cloth.colour}
         onChange={tell}
@@ -142,10 +138,10 @@ function OwnColour({ slot, colour, onChange }: { slot: string; colour: string; o
   }
   return (
     <Field
-      label="Or its colour as a code"
+      label="Or a colour code"
       value={text}
       placeholder={colour}
-      problem={bad ? 'Write it as # and six digits, such as #27406b.' : null}
+      problem={bad ? 'Write # and six digits, such as #27406b.' : null}
       onChange={type}
     />
   )

@@ -10,8 +10,11 @@ import { type PieceTools, useBuilt, useHoopPlan } from './usePiece'
 
 const ASKED = ['hooped', 'floated', 'clamped', 'backing-under'] as const
 
-/** Hooped, floated or clamped: one choice, the same at Layers and at Hoop. What is likely to go wrong stands below it. */
-export function HoldingPicker({ tools }: { tools: PieceTools }) {
+/** `short`: why it is so, and not another way, is said elsewhere. */
+type Props = { tools: PieceTools; short?: boolean }
+
+/** Hooped, floated or clamped: one choice, the same at Layers and at Hoop. Why it is so, and why another is not, stands below. */
+export function HoldingPicker({ tools, short = false }: Props) {
   const { advice, method } = useHoopPlan(tools)
   const inUnits = useUnits()
   const pick = usePickHolding(tools)
@@ -23,6 +26,7 @@ export function HoldingPicker({ tools }: { tools: PieceTools }) {
     <>
       <Choices
         label="How the cloth is held"
+        quiet={short}
         choices={possible.map((id) => ({
           id,
           name: id === advice.advised ? `${holdingNames[id]} (advised)` : holdingNames[id],
@@ -31,19 +35,24 @@ export function HoldingPicker({ tools }: { tools: PieceTools }) {
         onChange={pick.take}
       />
       <AsLastTime tools={tools} what="holding" />
-      {against ? (
-        <AdviceBar advice={{ code: against.rule, text: against.text, severity: 'caution' }} />
-      ) : why ? (
-        <Text soft>{inUnits(why.text)}</Text>
-      ) : null}
+      {!against && !short && why ? <Text soft>{inUnits(why.text)}</Text> : null}
       {method === 'floated' ? <HoopedElsewhere tools={tools} /> : null}
-      {ASKED.filter((one) => !possible.includes(one) && by.get(one)?.because[0]).map((one) => (
-        <Text soft key={one}>
-          {inUnits(`Not ${holdingNames[one].toLowerCase()}: ${by.get(one)!.because[0]!.text}`)}
-        </Text>
-      ))}
+      {(short ? [] : ASKED)
+        .filter((one) => !possible.includes(one) && by.get(one)?.because[0])
+        .map((one) => (
+          <Text soft key={one}>
+            {inUnits(`Not ${holdingNames[one].toLowerCase()}: ${by.get(one)!.because[0]!.text}`)}
+          </Text>
+        ))}
     </>
   )
+}
+
+/** What is likely to go wrong where it is held as it is, and how to lessen it. */
+export function HoldingAgainst({ tools }: { tools: PieceTools }) {
+  const { advice, method } = useHoopPlan(tools)
+  const against = advice.choices.find((choice) => choice.method === method)?.against
+  return against ? <AdviceBar advice={{ code: against.rule, text: against.text, severity: 'caution' }} /> : null
 }
 
 /** Where no hoop can hold the cloth itself here: how far off one could. */
@@ -58,7 +67,7 @@ function HoopedElsewhere({ tools }: { tools: PieceTools }) {
   if (!move) return null
   const far = `${plan.write(Math.abs(move.down))} ${move.down > 0 ? 'lower' : 'higher'}`
   const beyond = move.beyond === null ? '' : `, with ${plan.write(move.beyond)} of cloth beyond it`
-  return <Text>{`Placed ${far}, ${move.name} can hold it hooped${beyond}.`}</Text>
+  return <Text>{`Placed ${far}, you could hoop it in ${move.name}${beyond}.`}</Text>
 }
 
 /**

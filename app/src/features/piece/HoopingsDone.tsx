@@ -12,11 +12,17 @@ export function HoopingsDone({ piece, sewing, onPick }: Props) {
   const events = useDocs('runEvents')
   const choices = Array.from({ length: sewing.groups }, (_, group) => {
     const run = stitchingProgress(eventsOf(events, piece.id, group), sewing.program)
-    return { id: String(group), name: `${group + 1}: ${stateWord(run)}` }
+    return { id: String(group), name: run.state === 'ready' ? String(group + 1) : `${group + 1}: ${stateWord(run)}` }
   })
   return (
-    <Section title="Hooping by hooping" says="Each is hooped, looked at, sewn and measured by itself.">
-      <Choices label="At hand" choices={choices} value={String(sewing.group)} onChange={(id) => onPick(Number(id))} />
+    <Section title="Hooping by hooping">
+      <Choices
+        quiet
+        label="Hooping by hooping"
+        choices={choices}
+        value={String(sewing.group)}
+        onChange={(id) => onPick(Number(id))}
+      />
     </Section>
   )
 }

@@ -41,7 +41,7 @@ export function LayerSheet({ tools, shown, ask, at, onChange, onClose }: Props) 
       ))}
       <Text soft>{layerDetail(layer, tools.plan.write)}</Text>
       <Text soft>{onTheShelf(layer.kind, ask.supplies, tools.plan.write)}</Text>
-      {off ? <Text soft>{inUnits(`Off again: ${off}`)}</Text> : null}
+      {off ? <Text soft>{inUnits(`To remove: ${off}`)}</Text> : null}
       <Disclosure title="Change it">
         <OtherInItsPlace {...{ id, layer, shown, ask, onChange }} />
       </Disclosure>
@@ -66,7 +66,7 @@ function OtherInItsPlace({ id, layer, shown, ask, onChange }: Changing) {
         onChange={(kind) => onChange({ do: 'swap', id, kind })}
       />
       {worse.map(({ rule, text, severity }) => (
-        <AdviceBar key={rule} advice={{ code: rule, text: `What gets worse: ${text}`, severity }} />
+        <AdviceBar key={rule} advice={{ code: rule, text: `Worse: ${text}`, severity }} />
       ))}
       {layer.role === 'backing' ? (
         <Choices
@@ -90,7 +90,7 @@ function Moves({ id, layer, shown, onChange }: Omit<Changing, 'ask'>) {
       {at < alike.length - 1 ? (
         <Button type="outline" title="Move down" onPress={() => onChange({ do: 'move', id, by: 1 })} />
       ) : null}
-      <Button type="outline" title="Leave it out" onPress={() => onChange({ do: 'remove', id })} />
+      <Button type="outline" title="Remove layer" onPress={() => onChange({ do: 'remove', id })} />
     </View>
   )
 }

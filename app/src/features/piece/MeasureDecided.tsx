@@ -2,10 +2,11 @@ import { note } from '@thimble/core/advice'
 import { preparing } from '@thimble/plan'
 import { writeStep } from '@thimble/core/placement'
 import { writeMessage } from '@thimble/core/messages'
+import { Fold } from '@/ui/Fold'
 import { Section } from '@/ui/Section'
 import { CheckboxRow } from '@/ui/CheckboxRow'
-import { BigNumbers, Text } from '@/ui/Text'
-import { loadNames } from '@/words/designWords'
+import { Text } from '@/ui/Text'
+import { loadNames, many } from '@/words/designWords'
 import { printTemplate } from '@/template/printTemplate'
 import { TemplateButtons } from '@/template/printing'
 import { DecidedList } from './DecidedList'
@@ -22,16 +23,15 @@ export function MeasureDecided({ tools }: DecidedProps) {
   const ready = preparing(piece, basis, null).map(({ id, text, ticked }) => ({ line: note(id, text), ticked }))
   return (
     <>
-      <Section title="Where it goes">
-        <BigNumbers>{writeMessage(placed.placed, plan.style)}</BigNumbers>
-        <Text>{`${name ?? 'A design by its size'}: ${plan.write(width)} wide, ${plan.write(height)} high, ${loadNames[loadClass]}.`}</Text>
+      <Section title={writeMessage(placed.placed, plan.style)}>
+        <Text>{`${name ?? 'Design by size'}, ${plan.write(width)} × ${plan.write(height)}, ${loadNames[loadClass]}`}</Text>
       </Section>
       {ready.length > 0 ? (
-        <Section title="Made ready">
+        <Fold title="Prepared" answer={`${ready.filter(({ ticked }) => ticked).length} of ${ready.length} done`}>
           <DecidedList lines={ready} />
-        </Section>
+        </Fold>
       ) : null}
-      <Section title="As it was marked">
+      <Fold title="Marks" answer={many(placed.steps.length, 'step')}>
         {placed.steps.map((step) => (
           <CheckboxRow
             key={step.id}
@@ -41,7 +41,7 @@ export function MeasureDecided({ tools }: DecidedProps) {
           />
         ))}
         <TemplateButtons make={(paper) => printTemplate(tools, paper, new Date())} />
-      </Section>
+      </Fold>
     </>
   )
 }

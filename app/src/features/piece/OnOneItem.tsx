@@ -42,28 +42,28 @@ export function OnOneItem({ piece }: { piece: Piece }) {
     router.push(`/piece/${more[0]!.id}`)
   }
   return (
-    <Section title="More of it">
+    <Section title="More like this">
       <Siblings piece={piece} />
       {pair ? (
         <Button
           type="outline"
-          title="The other side, as a pair"
+          title="Make a pair: the other side"
           onPress={() => add((from, shared) => [alongside(from, pair, shared, fresh())])}
         />
       ) : null}
       {corners.length > 0 ? (
         <Button
           type="outline"
-          title="The other three corners, a piece each"
+          title="Add the other three corners"
           onPress={() => add((from, shared) => corners.map((place) => alongside(from, place, shared, fresh())))}
         />
       ) : null}
       <Button
         type="outline"
-        title="Another placement on this item"
+        title="Add a placement on this item"
         onPress={() => add((from, shared) => [alsoOn(from, shared, fresh())])}
       />
-      <Button type="outline" title="Same again: a new piece like this" onPress={() => void copy(piece.id)} />
+      <Button type="outline" title="Same again" onPress={() => void copy(piece.id)} />
       <AlikeSet piece={piece} now={now} />
     </Section>
   )
@@ -76,7 +76,7 @@ function Siblings({ piece }: { piece: Piece }) {
   const edge = { borderLeftWidth: 4, borderLeftColor: p.indigo, paddingLeft: 12 }
   return (
     <View style={{ gap: 8 }}>
-      <Text soft>Also on this item; its measurements are shared.</Text>
+      <Text soft>Also on this item (shared measurements)</Text>
       {siblings.map((one) => (
         <RowLink key={one.id} href={`/piece/${one.id}`} style={{ minHeight: 44, justifyContent: 'center', ...edge }}>
           <Text bold tone="indigo">

@@ -5,7 +5,6 @@ import { Button } from '@rneui/themed'
 import { useNamed } from '@/state/useShelfDocs'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Choices } from '@/ui/Choices'
-import { Disclosure } from '@/ui/Disclosure'
 import { Text } from '@/ui/Text'
 import { bobbinText, needleText } from '@/words/stackWords'
 import type { PieceTools } from './usePiece'
@@ -15,10 +14,10 @@ type Props = { tools: PieceTools; stack: DecidedStack; advised: Pick<DecidedStac
 const bobbinColours = ['white', 'black', 'match'] as const
 
 /** Says so where none of the bobbin's weight and colour is in the stash. */
-function MissingBobbin({ bobbin }: Pick<DecidedStack, 'bobbin'>) {
+export function MissingBobbin({ bobbin }: Pick<DecidedStack, 'bobbin'>) {
   const bobbins = useNamed('bobbins')
   if (!bobbinShort(bobbin, bobbins)) return null
-  const instead = bobbin?.colour === 'black' ? ' White holds as well; it shows more on the back.' : ''
+  const instead = bobbin?.colour === 'black' ? ' White works too but shows more on the back.' : ''
   const text = `No ${bobbinText(bobbin)} bobbin in the stash.${instead}`
   return <AdviceBar advice={{ code: 'short', severity: 'caution', text }} />
 }
@@ -38,35 +37,32 @@ export function OwnNeedle({ tools: { piece, set }, stack, advised }: Props) {
   ].filter(Boolean)
   return (
     <>
-      <MissingBobbin bobbin={stack.bobbin} />
       {otherwise.length > 0 ? <Text soft>{`${chosen}. Advised: ${otherwise.join(', ')}.`}</Text> : null}
-      <Disclosure title={`Needle ${needleText(stack.needle)}, bobbin ${bobbinText(stack.bobbin)}: change`}>
-        <Choices
-          label="Needle"
-          choices={needleSizes.map((id) => ({ id, name: id }))}
-          value={needle.size}
-          onChange={(size) => put({ needle: { ...needle, size } })}
+      <Choices
+        label="Needle"
+        choices={needleSizes.map((id) => ({ id, name: id }))}
+        value={needle.size}
+        onChange={(size) => put({ needle: { ...needle, size } })}
+      />
+      <Choices
+        label="Point"
+        choices={needlePoints.map((id) => ({ id, name: pointNames[id] }))}
+        value={needle.point}
+        onChange={(point) => put({ needle: { ...needle, point } })}
+      />
+      <Choices
+        label="Bobbin"
+        choices={bobbinColours.map((id) => ({ id, name: bobbinColourNames[id] }))}
+        value={bobbin.colour}
+        onChange={(colour) => put({ bobbin: { ...bobbin, colour } })}
+      />
+      {own.needle || own.bobbin ? (
+        <Button
+          type="outline"
+          title="Use the advised ones"
+          onPress={() => put({ needle: null, bobbin: null } as never)}
         />
-        <Choices
-          label="Point"
-          choices={needlePoints.map((id) => ({ id, name: pointNames[id] }))}
-          value={needle.point}
-          onChange={(point) => put({ needle: { ...needle, point } })}
-        />
-        <Choices
-          label="Bobbin"
-          choices={bobbinColours.map((id) => ({ id, name: bobbinColourNames[id] }))}
-          value={bobbin.colour}
-          onChange={(colour) => put({ bobbin: { ...bobbin, colour } })}
-        />
-        {own.needle || own.bobbin ? (
-          <Button
-            type="outline"
-            title="Use the advised ones"
-            onPress={() => put({ needle: null, bobbin: null } as never)}
-          />
-        ) : null}
-      </Disclosure>
+      ) : null}
     </>
   )
 }

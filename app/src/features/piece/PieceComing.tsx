@@ -11,10 +11,10 @@ export function PieceComing({ id, title = 'Piece' }: Props) {
   const [missing, setMissing] = useState(false)
   useEffect(() => void openPiece(id).then((found) => setMissing(found === 'missing')), [id])
   return (
-    <Page key={missing ? 'missing' : 'coming'} title={missing ? 'Not here' : title} back passing={!missing}>
+    <Page key={missing ? 'missing' : 'coming'} title={missing ? 'Page not found' : title} back passing={!missing}>
       <Section>
         <Text role="status">
-          {missing ? 'This piece is not kept here; it may have been removed.' : 'Fetching the piece …'}
+          {missing ? 'This piece isn’t here. It may have been removed.' : 'Loading the piece …'}
         </Text>
       </Section>
     </Page>

@@ -92,7 +92,7 @@ function Waiting() {
   const p = usePalette()
   return (
     <View style={{ height: 80, justifyContent: 'center', paddingHorizontal: 16, backgroundColor: p.calico }}>
-      <Text soft>The drawing waits for numbers that agree.</Text>
+      <Text soft>The drawing appears once the numbers fit.</Text>
     </View>
   )
 }

@@ -24,11 +24,11 @@ export function PieceName({ piece }: { piece: Piece }) {
     <View style={{ gap: 12 }}>
       <Heading level={2}>About this piece</Heading>
       <NameField slot={`name.${piece.id}`} name={piece.name} onChange={(name) => set({ name })} />
-      <LimitedField label="For whom" most={120} value={piece.customer} onChange={(customer) => set({ customer })} />
+      <LimitedField label="Customer" most={120} value={piece.customer} onChange={(customer) => set({ customer })} />
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <LimitedField
           half
-          label="Run"
+          label="Number in the set"
           most={120}
           value={piece.run}
           placeholder="3 of 12"
@@ -39,7 +39,7 @@ export function PieceName({ piece }: { piece: Piece }) {
           label="Due"
           value={due}
           placeholder="2026-11-30"
-          problem={due.trim() === '' || isDate(due.trim()) ? null : 'Write the date as 2026-11-30.'}
+          problem={due.trim() === '' || isDate(due.trim()) ? null : 'Write the date like 30 Nov or 2026-11-30.'}
           onChange={typeDue}
         />
       </View>

@@ -1,21 +1,21 @@
 import { DESIGN_MISSING, isDone, stageAt, stopsOf } from '@thimble/plan'
 import { type Piece, type StageId, stageIds } from '@thimble/contract'
 import { Button } from '@rneui/themed'
-import { useRouter } from 'expo-router'
-import { memo, useCallback, useState } from 'react'
-import { Pressable, useWindowDimensions, View } from 'react-native'
+import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { useWindowDimensions, View } from 'react-native'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { Scroller } from '@/ui/Scroller'
 import { stageNames } from '@/ui/ThreadLine'
-import { bringBackWithChanges, remove } from '@/sync/changes'
+import { ThumbBar } from '@/ui/ThumbBar'
+import { bringBackWithChanges } from '@/sync/changes'
 import { useDocuments } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { useShort, useWide } from '@/ui/useMedia'
 import { useSettled } from '@/ui/useSettled'
 import { useRemembered } from '@/ui/scrollMemory'
-import { Text } from '@/ui/Text'
+import { AboutPiece } from './AboutPiece'
 import { BuildStage } from './BuildStage'
 import { Changed } from './Changed'
 import { FinishStage } from './finish/FinishStage'
@@ -29,20 +29,13 @@ import { StitchDecided } from './StitchDecided'
 import { MeasureStage } from './measure/MeasureStage'
 import { PieceComing } from './PieceComing'
 import { PieceDrawing } from './PieceDrawing'
-import { OfOrder } from '@/shared/orderParts'
-import { OnOneItem } from './OnOneItem'
-import { PieceName } from './PieceName'
-import { StageFold } from './StageFold'
 import { StitchStage } from './StitchStage'
-import { stageSummary } from './stageSummary'
 import { TicketHead } from './TicketHead'
 import { Trying } from './Trying'
 import { type ContextOf, type PieceTools, useOpenDifferences, usePieceTools } from './usePiece'
 import { useStageKeys } from './useStageKeys'
 import { frame } from '@/ui/frame'
 
-/** No stage is open. */
-const NONE = 'none'
 /** Height of the ticket's head above the drawing. */
 const HEAD = 109
 const stages = { measure: MeasureStage, build: BuildStage, hoop: HoopStage, stitch: StitchStage, finish: FinishStage }
@@ -76,88 +69,75 @@ function RemovedPiece({ id, name }: Pick<Piece, 'id' | 'name'>) {
   )
 }
 
-/** The piece's ticket: five stages, the one at hand open; on a wide screen the drawing stays at its left. */
+/** The piece's ticket: the stage at hand, the others in the thread over it; on a wide screen the drawing stays at its left. */
 const Ticket = memo(function Ticket({ piece }: { piece: Piece }) {
   const p = usePalette()
   const tools = usePieceTools(piece)
   const { height: tall } = useWindowDimensions()
   const wide = useWide()
   const short = useShort()
-  const [opened, setOpened] = useRemembered<StageId | typeof NONE>(piece.id, 'stage', stageAt(piece))
-  const open = opened === NONE ? null : opened
-  const setOpen = useCallback((stage: StageId | null) => setOpened(stage ?? NONE), [setOpened])
+  const [open, setStage] = useRemembered<StageId>(piece.id, 'stage', stageAt(piece))
+  const [goneTo, setGoneTo] = useState(false)
+  const setOpen = useCallback(
+    (stage: StageId) => {
+      setGoneTo(true)
+      setStage(stage)
+    },
+    [setStage],
+  )
   const [highlighted, setHighlighted] = useState<string | null>(null)
   const { keep } = tools
   const finish = useCallback(
     (stage: StageId, beside?: ContextOf): void => {
-      if (keep(stage, beside)) setOpen(stageIds[stageIds.indexOf(stage) + 1] ?? null)
+      if (keep(stage, beside)) setOpen(nextStage(stage) ?? stage)
     },
     [keep, setOpen],
   )
   useStageKeys(setOpen)
+  const changed = useChangedStages(tools)
   return (
     <View
       {...frame}
       style={{ flexGrow: 1, flexShrink: short ? 0 : 1, flexBasis: short ? 'auto' : 0, backgroundColor: p.calico }}
     >
-      <TicketHead piece={piece} at={open ?? stageAt(piece)} onPick={setOpen} />
+      <TicketHead piece={piece} at={open} changed={changed} onPick={setOpen} />
       <View
         {...frame}
         style={{ flexGrow: 1, flexShrink: short ? 0 : 1, flexBasis: short ? 'auto' : 0, flexDirection: 'row' }}
       >
         {wide ? (
           <View style={{ width: '46%', borderRightWidth: 1, borderRightColor: p.seam }}>
-            <PieceDrawing
-              id={piece.id}
-              stage={open ?? 'measure'}
-              highlighted={highlighted}
-              height={Math.max(300, tall - HEAD)}
-            />
+            <PieceDrawing id={piece.id} stage={open} highlighted={highlighted} height={Math.max(300, tall - HEAD)} />
           </View>
         ) : null}
-        <Stages
-          tools={tools}
-          open={open}
-          setOpen={setOpen}
-          highlighted={wide ? null : highlighted}
-          setHighlighted={setHighlighted}
-          onDone={finish}
-        />
+        <Scroller key={open} place={piece.id} part={open} goneTo={goneTo} style={{ paddingBottom: 40 }}>
+          <TicketStage
+            key={open}
+            stage={open}
+            highlighted={wide ? null : highlighted}
+            {...{ tools, goneTo, setOpen, setHighlighted }}
+            onDone={finish}
+          />
+        </Scroller>
       </View>
     </View>
   )
 })
 
-type StagesProps = {
-  tools: PieceTools
-  open: StageId | null
-  setOpen: (stage: StageId | null) => void
-  highlighted: string | null
-  setHighlighted: (id: string | null) => void
-  onDone: (stage: StageId, beside?: ContextOf) => void
-}
+const nextStage = (stage: StageId): StageId | undefined => stageIds[stageIds.indexOf(stage) + 1]
 
-const Stages = memo(function Stages({ tools, open, setOpen, highlighted, setHighlighted, onDone }: StagesProps) {
-  const { piece } = tools
-  return (
-    <Scroller place={piece.id} style={{ paddingBottom: 40 }}>
-      <OfOrder part="OfLine" piece={piece} />
-      <LastTime piece={piece} />
-      {stageIds.map((stage) => (
-        <TicketStage
-          key={stage}
-          stage={stage}
-          tools={tools}
-          open={open === stage}
-          onToggle={() => setOpen(open === stage ? null : stage)}
-          {...{ highlighted, setHighlighted, onDone }}
-        />
-      ))}
-      <OnOneItem piece={piece} />
-      <RemovePiece piece={piece} />
-    </Scroller>
-  )
-})
+/** Stages that would come out otherwise than they were decided. */
+function useChangedStages(tools: PieceTools): ReadonlySet<StageId> {
+  const found = {
+    measure: useOpenDifferences(tools, 'measure'),
+    build: useOpenDifferences(tools, 'build'),
+    hoop: useOpenDifferences(tools, 'hoop'),
+    stitch: useOpenDifferences(tools, 'stitch'),
+    finish: useOpenDifferences(tools, 'finish'),
+  }
+  const ids = stageIds.filter((stage) => found[stage].length > 0).join(' ')
+  return useMemo(() => new Set(stageIds.filter((stage) => ids.includes(stage))), [ids])
+}
 
 /** What was written at the record of the piece this one is the same as again, and what of it is tried otherwise. */
 function LastTime({ piece }: { piece: Piece }) {
@@ -174,49 +154,75 @@ function LastTime({ piece }: { piece: Piece }) {
   )
 }
 
-type StageRow = Pick<StagesProps, 'tools' | 'highlighted' | 'setHighlighted' | 'onDone'> & {
+type StageRow = {
+  tools: PieceTools
   stage: StageId
-  open: boolean
-  onToggle: () => void
+  /** Not the one the page came with. */
+  goneTo: boolean
+  highlighted: string | null
+  setOpen: (stage: StageId) => void
+  setHighlighted: (id: string | null) => void
+  onDone: (stage: StageId, beside?: ContextOf) => void
 }
 
-/** One stage of the ticket: its work while it is open, what was decided once it is done. */
-function TicketStage({ stage, tools, open, onToggle, highlighted, setHighlighted, onDone }: StageRow) {
+/** The stage at hand: its work, or what was decided once it is done. */
+const TicketStage = memo(function TicketStage(row: StageRow) {
+  const { tools, stage, goneTo, highlighted, setOpen } = row
   const wide = useWide()
-  const { piece, set } = tools
+  const { piece } = tools
   const done = isDone(piece, stage)
-  const changed = useOpenDifferences(tools, stage)
-  const [Stage, Kept] = [stages[stage], keptStages[stage]]
-  // Stack and hoop would be planned by a guess.
-  const designMissing = (stage === 'build' || stage === 'hoop') && tools.marked.design.missing
+  const found = useOpenDifferences(tools, stage)
+  const Kept = keptStages[stage]
+  const here = useAnswerInHand(goneTo)
   return (
-    <StageFold
-      name={stageNames[stage]}
-      done={done}
-      changed={changed.length > 0}
-      open={open}
-      summary={stageSummary(stage, tools)}
-      onToggle={onToggle}
-      onReopen={() => set({ [stage]: { reopened: true } })}
-    >
+    <View ref={here}>
       {!wide && stage === 'measure' ? (
         <GivingWay>
           {(height) => <PieceDrawing id={piece.id} stage={stage} highlighted={highlighted} height={height} />}
         </GivingWay>
       ) : null}
+      <LastTime piece={piece} />
       {stage === 'measure' ? null : <Stops tools={tools} />}
-      <Changed tools={tools} stage={stage} found={changed} />
+      <Changed tools={tools} stage={stage} found={found} />
       {done ? (
-        <Kept tools={tools} />
-      ) : designMissing ? (
-        <Section>
-          <AdviceBar advice={{ code: 'design-missing', text: DESIGN_MISSING, severity: 'caution' }} />
-        </Section>
+        <>
+          <Kept tools={tools} />
+          <AboutPiece piece={piece} />
+          <DecidedFoot {...{ tools, stage, setOpen }} />
+        </>
       ) : (
-        <Stage tools={tools} setHighlighted={setHighlighted} onDone={(beside) => onDone(stage, beside)} />
+        <OpenStage {...row} />
       )}
-    </StageFold>
+    </View>
   )
+})
+
+/** A stage that is gone to begins at its answer, and the cursor with it. */
+function useAnswerInHand(goneTo: boolean) {
+  const here = useRef<View>(null)
+  useEffect(() => {
+    if (!goneTo) return
+    const box = here.current as unknown as HTMLElement
+    const answer = [...box.querySelectorAll('h2')].find((heading) => !heading.querySelector('[role=button]'))
+    if (!answer) return
+    answer.tabIndex = -1
+    answer.focus({ preventScroll: true })
+    // Only as it comes up.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [])
+  return here
+}
+
+/** The stage's work; where its design is missing, layers and hoop would be planned by a guess. */
+function OpenStage({ tools, stage, setHighlighted, onDone }: StageRow) {
+  const Stage = stages[stage]
+  if ((stage === 'build' || stage === 'hoop') && tools.marked.design.missing)
+    return (
+      <Section>
+        <AdviceBar advice={{ code: 'design-missing', text: DESIGN_MISSING, severity: 'caution' }} />
+      </Section>
+    )
+  return <Stage tools={tools} setHighlighted={setHighlighted} onDone={(beside) => onDone(stage, beside)} />
 }
 
 /** What stops the piece as it was measured, at every stage that rests on it. */
@@ -232,21 +238,22 @@ function Stops({ tools: { piece, plan } }: { tools: PieceTools }) {
   )
 }
 
-function RemovePiece({ piece }: { piece: Piece }) {
-  const router = useRouter()
+/** From a stage that is done: back into it, or on to the next. */
+function DecidedFoot({ tools: { piece, set }, stage, setOpen }: Pick<StageRow, 'tools' | 'stage' | 'setOpen'>) {
+  const next = nextStage(stage)
+  const reopen = (): void => set({ [stage]: { reopened: true } })
   return (
-    <View style={{ padding: 16, gap: 20 }}>
-      <PieceName piece={piece} />
-      <Pressable
-        role="button"
-        style={{ minHeight: 44, justifyContent: 'center' }}
-        onPress={() => {
-          remove('pieces', piece.id, piece.name)
-          router.replace('/')
-        }}
-      >
-        <Text tone="madder">Remove this piece</Text>
-      </Pressable>
-    </View>
+    <ThumbBar>
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        <View style={{ flex: 1 }}>
+          <Button type="outline" title={`Reopen ${stageNames[stage]}`} onPress={reopen} />
+        </View>
+        {next && !isDone(piece, 'finish') ? (
+          <View style={{ flex: 1 }}>
+            <Button title={`Go to ${stageNames[next]}`} onPress={() => setOpen(next)} />
+          </View>
+        ) : null}
+      </View>
+    </ThumbBar>
   )
 }

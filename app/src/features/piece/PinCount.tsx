@@ -13,7 +13,7 @@ export function PinCount({ id, onChange }: { id: string; onChange: (pins: string
   const step = (by: number): void => onChange(String(Math.max(0, countOf(store.getState().shelf, id) + by)))
   return (
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
-      <Text style={{ flex: 1 }}>Pins in the piece</Text>
+      <Text style={{ flex: 1 }}>Pins in</Text>
       <Button
         type="outline"
         title="−"

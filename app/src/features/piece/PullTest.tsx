@@ -15,7 +15,7 @@ export function PullTest({ tools: { piece, shelf, set }, number }: Props) {
   const unit = inches ? '/16"' : 'mm'
   return (
     <LimitedField
-      label={`${number}Pull test: how much longer ${over} get`}
+      label={`${number}How far does ${over} stretch?`}
       most={10}
       suffix={unit}
       big
@@ -23,7 +23,7 @@ export function PullTest({ tools: { piece, shelf, set }, number }: Props) {
       value={shown}
       problem={problem}
       placeholder={write((low + high) / 2)}
-      hint={`A gentle pull across by hand. Usual for this cloth: ${write(low)} to ${write(high)}${inches ? ' sixteenths' : ' mm'}.`}
+      hint={`Pull gently across. Usual here: ${write(low)} to ${write(high)}${inches ? ' sixteenths' : ' mm'}.`}
       onChange={(text) => set({ build: { cloth: { stretch: typed(text), told: true } } })}
     />
   )

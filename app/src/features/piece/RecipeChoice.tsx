@@ -35,7 +35,7 @@ export function RecipeChoice({ option, write, onTake }: Props) {
         ))}
       <Text style={{ fontSize: 16 }}>{`Needle ${needleText(stack.needle)}`}</Text>
       {why ? <Text soft>{inUnits(why.text)}</Text> : null}
-      <Button type="outline" title="Take this one" onPress={onTake} />
+      <Button type="outline" title="Use these" onPress={onTake} />
     </View>
   )
 }

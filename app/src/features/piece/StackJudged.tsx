@@ -16,7 +16,7 @@ export function StackJudged({ stack, basis }: { stack: DecidedStack; basis: Basi
       {faults.map(({ rule, text, severity }) => (
         <AdviceBar key={rule} advice={{ code: rule, text, severity }} />
       ))}
-      {merits.length > 0 ? <Text soft>{inUnits(`Good about it: ${merits.map((j) => j.text).join(' ')}`)}</Text> : null}
+      {merits.length > 0 ? <Text soft>{inUnits(`Good: ${merits.map((j) => j.text).join(' ')}`)}</Text> : null}
     </>
   )
 }

@@ -19,18 +19,20 @@ type Props = {
   ask: OwnLayersInput
   /** What was used is told, not what would go with it. */
   asUsed?: boolean
+  /** Layers are being put on; each can be opened at any time. */
+  changing?: boolean
   onChange: (change: Patch<ChosenStack>, says?: string) => void
 }
 
 /** A stack to work on: a tap on a layer opens it with all that is known of it, and to change it. */
-export function StackSheet({ tools, kept, standing, ask, asUsed, onChange }: Props) {
+export function StackSheet({ tools, kept, standing, ask, asUsed, changing, onChange }: Props) {
   const [open, setOpen] = useState<string | null>(null)
   const shown = workedOn(kept, standing)
   const layers = chosenLayers(shown)
   const at = layers.findIndex(([id]) => id === open)
   const change = (by: HandChange): void => {
     const next = (asUsed ? changeAsUsed : changeByHand)(shown, by, ask, `layer-${nanoid().slice(0, 8)}`)
-    onChange(patchToStack(kept, next), by.do === 'remove' ? 'Layer left out.' : undefined)
+    onChange(patchToStack(kept, next), by.do === 'remove' ? 'Layer removed.' : undefined)
     if (by.do === 'remove') setOpen(null)
   }
   const stack = settledStack(shown)
@@ -38,15 +40,16 @@ export function StackSheet({ tools, kept, standing, ask, asUsed, onChange }: Pro
     <View style={{ gap: 12 }}>
       <StackView
         {...{ tools, stack, basis: ask.basis }}
+        threadOnly={!asUsed}
         open={at < 0 ? null : at}
         onOpen={(i) => setOpen(layers[i]![0] === open ? null : layers[i]![0])}
       />
       {at >= 0 ? (
         <LayerSheet key={open} {...{ tools, shown, ask, at }} onChange={change} onClose={() => setOpen(null)} />
-      ) : (
-        <Text soft>Tap a layer for what it is, why, and to change it.</Text>
-      )}
-      <AddLayer supplies={ask.supplies} onAdd={(kind) => change({ do: 'add', kind })} />
+      ) : changing ? (
+        <Text soft>Tap a layer to change it, or add one.</Text>
+      ) : null}
+      {changing ? <AddLayer supplies={ask.supplies} onAdd={(kind) => change({ do: 'add', kind })} /> : null}
     </View>
   )
 }

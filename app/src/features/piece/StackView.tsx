@@ -5,7 +5,6 @@ import { Pressable, View } from 'react-native'
 import { StackDrawing } from '@/drawing/StackDrawing'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Text } from '@/ui/Text'
-import { many } from '@/words/designWords'
 import { joined } from '@/words/joined'
 import { bobbinText, layerDetail, layerLabel, needleText } from '@/words/stackWords'
 import type { PieceTools } from './usePiece'
@@ -19,11 +18,13 @@ type Props = {
   basis: Basis
   /** Layers that can be opened, by their place; the one that is. */
   open?: number | null
+  /** Needle and bobbin are said beside it. */
+  threadOnly?: boolean
   onOpen?: (i: number) => void
 }
 
 /** The stack drawn in cross-section with a line for each layer, under its needle. */
-export function StackView({ tools: { plan, marked }, stack, basis, open = null, onOpen }: Props) {
+export function StackView({ tools: { plan, marked }, stack, basis, open = null, threadOnly = false, onOpen }: Props) {
   const p = usePalette()
   const { colours } = basis.work.topThread
   const { weight, fibre } = stack.thread ?? basis.work.topThread
@@ -45,9 +46,15 @@ export function StackView({ tools: { plan, marked }, stack, basis, open = null, 
       />
       <View style={{ flex: 1, minWidth: 0 }}>
         <View style={{ height: ROW, justifyContent: 'center' }}>
-          <Text bold>{needleText(stack.needle)}</Text>
+          <Text bold>{threadOnly ? `${weight} wt ${fibre}` : needleText(stack.needle)}</Text>
           <Text soft style={{ fontSize: 14, lineHeight: 18 }}>
-            {`${weight} wt ${fibre}, ${many(new Set(colours.map((c) => c.toLowerCase())).size, 'colour')}; bobbin ${bobbinText(stack.bobbin)}${stack.speedSpm ? `; ${stack.speedSpm}/min` : ''}`}
+            {[
+              threadOnly ? '' : `${weight} wt ${fibre}`,
+              threadOnly ? '' : `bobbin ${bobbinText(stack.bobbin)}`,
+              stack.speedSpm ? `${stack.speedSpm} stitches/min` : '',
+            ]
+              .filter(Boolean)
+              .join('; ')}
           </Text>
         </View>
         {stack.layers.map((layer, i) => (

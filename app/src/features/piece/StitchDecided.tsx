@@ -1,7 +1,8 @@
-import { beforeStart, fineThreads } from '@thimble/plan'
+import { beforeStart, fineThreads, type ListLine } from '@thimble/plan'
 import { eventsOf } from '@thimble/plan/stitching'
 import { useMemo } from 'react'
 import { useDocs } from '@/state/useShelfDocs'
+import { Fold } from '@/ui/Fold'
 import { Section } from '@/ui/Section'
 import { Text } from '@/ui/Text'
 import { DecidedList } from './DecidedList'
@@ -21,17 +22,16 @@ export function StitchDecided({ tools }: DecidedProps) {
   return (
     <>
       {lines.length === 0 ? (
-        <Section title="Before the start">
-          <Text soft>There was no stack to make a list from.</Text>
+        <Section title="Stitched">
+          <Text soft>There were no layers to make a list from.</Text>
         </Section>
       ) : null}
       {hoopings.map((hooping) => (
-        <Section
+        <CheckedBefore
           key={hooping}
-          title={hoopings.length > 1 ? `Before the start of hooping ${hooping + 1}` : 'Before the start'}
-        >
-          <DecidedList lines={lines.filter((line) => (line.hooping ?? 0) === hooping)} />
-        </Section>
+          title={hoopings.length > 1 ? `Checked before hooping ${hooping + 1}` : 'Checked before the start'}
+          lines={lines.filter((line) => (line.hooping ?? 0) === hooping)}
+        />
       ))}
       <RunStory events={events} />
       <ThreadsInOrder
@@ -41,5 +41,15 @@ export function StitchDecided({ tools }: DecidedProps) {
         fine={fineThreads(built)}
       />
     </>
+  )
+}
+
+/** A list as it was gone through: how much of it, and behind the line all of it. */
+function CheckedBefore({ title, lines }: { title: string; lines: readonly ListLine[] }) {
+  const skipped = lines.filter(({ ticked }) => !ticked).length
+  return (
+    <Fold title={title} answer={skipped > 0 ? `${skipped} of ${lines.length} skipped` : `all ${lines.length}`}>
+      <DecidedList lines={lines} />
+    </Fold>
   )
 }

@@ -16,6 +16,7 @@ import { useMemo, useState } from 'react'
 import { View } from 'react-native'
 import { useDocs, useNamed } from '@/state/useShelfDocs'
 import { AdviceBar } from '@/ui/AdviceBar'
+import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
 import { ThumbBar } from '@/ui/ThumbBar'
 import { CheckboxRow } from '@/ui/CheckboxRow'
@@ -23,6 +24,8 @@ import { useUnits } from '@/ui/useUnits'
 import { Text } from '@/ui/Text'
 import { otherNeedleAdvice, wornAdvice } from '@/words/needleWords'
 import { startNow } from './besideNow'
+import { AboutPiece } from './AboutPiece'
+import { DecidedMove } from './hoop/DecidedMove'
 import { HoopingsDone } from './HoopingsDone'
 import { PinCount } from './PinCount'
 import { countText } from '@/words/countText'
@@ -35,18 +38,20 @@ import { plansOf, useBuilt, useHoopPlan } from './usePiece'
 
 type Tools = Pick<StageProps, 'tools'>
 
-/** Where it was not looked at yet how the piece landed in its hoop, the way there. */
-function StraightFirst({ tools: { piece }, group }: Tools & { group: number }) {
-  const router = useRouter()
+/** What to dial, and the way to see how the piece landed in its hoop. */
+function Dial({ tools, group }: Tools & { group: number }) {
+  const { piece } = tools
   const [kept] = piece.hoop.kept
-  if (!kept?.hoop || !kept.pose || triesOf(piece).some((one) => one.then === 'kept' && one.group === group)) return null
+  if (!kept?.hoop || !kept.pose) return null
+  const checked = triesOf(piece).some((one) => one.then === 'kept' && one.group === group)
   return (
-    <Section says="Hooped it? Look first how it lies in the hoop, and dial that.">
-      <Button
-        type="outline"
-        title="Is it straight enough?"
-        onPress={() => router.push(`/piece/${piece.id}/straight`)}
-      />
+    <Section>
+      <DecidedMove tools={tools} />
+      <RowLink href={`/piece/${piece.id}/straight`} style={{ minHeight: 44, justifyContent: 'center' }}>
+        <Text bold tone="indigo">
+          {checked ? 'Check alignment again' : 'Check alignment first'}
+        </Text>
+      </RowLink>
     </Section>
   )
 }
@@ -57,7 +62,8 @@ function NeedleIn({ tools }: Tools) {
   const at = useHoopPlan(tools).machine.id
   const machine = tools.shelf.machines.find(({ id }) => id === at)
   if (!machine || !stack) return null
-  const said = [otherNeedleAdvice(machine, stack), wornAdvice(machine)].flatMap((advice) => advice ?? [])
+  // Another needle is a fresh one.
+  const said = [otherNeedleAdvice(machine, stack) ?? wornAdvice(machine)].flatMap((advice) => advice ?? [])
   if (said.length === 0) return null
   return (
     <Section>
@@ -80,7 +86,7 @@ function useStartList(tools: StageProps['tools']) {
   return { lines, sewing }
 }
 
-/** Stitch: the list before the start, made for this piece as it is held and loaded, and the way to the machine. */
+/** Stitch: what to dial, the list before the start made for this piece, and the way to the machine. */
 export function StitchStage({ tools, onDone }: StageProps) {
   const { piece, marked, set } = tools
   const built = useBuilt(tools)
@@ -92,13 +98,12 @@ export function StitchStage({ tools, onDone }: StageProps) {
       {sewing && many ? (
         <HoopingsDone piece={piece} sewing={sewing} onPick={(to) => set({ hoop: { group: to } })} />
       ) : null}
-      <StraightFirst tools={tools} group={group} />
+      <Dial tools={tools} group={group} />
       <NeedleIn tools={tools} />
       <Section
-        title={many ? `Before the start of hooping ${group + 1}` : 'Before the start'}
-        says={built.stack ? undefined : 'The list is made from the stack; choose one at Build for its own list.'}
+        title={many ? `Before you start hooping ${group + 1}` : 'Before you start'}
+        says={built.stack ? undefined : 'The list follows from the layers. Choose them first.'}
       >
-        <PinCount id={piece.id} onChange={(pins) => set({ stitch: { pins } })} />
         <View>
           {lines.map(({ line, ticked, was, said = null }) => (
             <CheckboxRow
@@ -106,7 +111,6 @@ export function StitchStage({ tools, onDone }: StageProps) {
               title={line.text}
               done={ticked}
               was={was && writeMessage(was)}
-              large
               onChange={(done) => {
                 const id = tickId(group, line.code)
                 set({ stitch: { checks: { [id]: done }, checksSaid: { [id]: said } } })
@@ -114,6 +118,7 @@ export function StitchStage({ tools, onDone }: StageProps) {
             />
           ))}
         </View>
+        <PinCount id={piece.id} onChange={(pins) => set({ stitch: { pins } })} />
         <Cautions tools={tools} />
       </Section>
       <ThreadsInOrder
@@ -123,24 +128,20 @@ export function StitchStage({ tools, onDone }: StageProps) {
         spools={piece.build.spools}
         fine={fineThreads(built)}
       />
+      <AboutPiece piece={piece} />
       <Actions tools={tools} open={lines.filter(({ ticked }) => !ticked).length} onDone={onDone} />
     </>
   )
 }
 
+/** What may hurt at the machine; the others were said where they were decided. */
+const AT_MACHINE = new Set(['safe.blades', 'safe.thick', 'safe.magnets'])
+
 function Cautions({ tools }: Tools) {
   const inUnits = useUnits()
-  const built = useBuilt(tools)
-  return (
-    <>
-      {listsOf(built).cautions.map((c) => (
-        <Text soft key={c.code}>
-          {inUnits(c.text)}
-        </Text>
-      ))}
-      <Text soft>Power off to change a needle or clear a nest. Stay by the machine.</Text>
-    </>
-  )
+  const cautions = listsOf(useBuilt(tools)).cautions.filter(({ code }) => AT_MACHINE.has(code))
+  const texts = [...cautions.map(({ text }) => inUnits(text)), 'Power off before you touch the needle.']
+  return <Text soft>{texts.join(' ')}</Text>
 }
 
 /** How far the run of the hooping at hand has come, where it is known what is sewn. */
@@ -165,30 +166,36 @@ function useUnsewn({ piece, shelf }: StageProps['tools']): Unsewn | null {
 
 const unsewnText = ({ of, sewn, all }: Unsewn): string =>
   of === 'hoopings'
-    ? `${sewn} of ${all} hoopings are sewn. Finish it all the same?`
-    : `It stands at stitch ${countText(sewn)} of ${countText(all)}. Finish it all the same?`
+    ? `${sewn} of ${all} hoopings are sewn. Finish anyway?`
+    : `Only ${countText(sewn)} of ${countText(all)} stitches are sewn. Finish anyway?`
 
 function Actions({ tools, open, onDone }: Pick<StageProps, 'tools' | 'onDone'> & { open: number }) {
   const router = useRouter()
   const run = useRunSoFar(tools)
   const left = useUnsewn(tools)
   const [asked, setAsked] = useState(false)
-  const says = open > 0 ? `${open} ${open === 1 ? 'line is' : 'lines are'} not ticked yet.` : 'All ticked.'
+  const says = open > 0 ? `${open} not ticked` : 'All ticked'
   return (
     <ThumbBar>
       <Text soft>{run && run.state !== 'ready' ? `${stateWord(run)}, at stitch ${countText(run.stitch)}` : says}</Text>
-      {run ? (
-        <Button
-          title={run.state === 'ready' ? 'To the machine' : 'Back to the machine'}
-          onPress={() => router.push(`/piece/${tools.piece.id}/run`)}
-        />
-      ) : null}
       {asked && left ? <AdviceBar advice={{ code: 'unsewn', severity: 'caution', text: unsewnText(left) }} /> : null}
-      <StageButton
-        plain={run !== null}
-        title={asked && left ? 'Finish it all the same' : 'Stitched'}
-        onPress={() => (left && !asked ? setAsked(true) : onDone(startNow))}
-      />
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        {run ? (
+          <View style={{ flex: 1.3 }}>
+            <Button
+              title={run.state === 'ready' ? 'To the machine' : 'Back to the machine'}
+              onPress={() => router.push(`/piece/${tools.piece.id}/run`)}
+            />
+          </View>
+        ) : null}
+        <View style={{ flex: 1 }}>
+          <StageButton
+            plain={run !== null}
+            title={asked && left ? 'Finish anyway' : 'Stitched'}
+            onPress={() => (left && !asked ? setAsked(true) : onDone(startNow))}
+          />
+        </View>
+      </View>
     </ThumbBar>
   )
 }

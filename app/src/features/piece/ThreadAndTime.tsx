@@ -3,7 +3,7 @@ import type { Basis, DecidedStack, Thread } from '@thimble/contract'
 import { nearestThreads } from '@thimble/core/colour'
 import { guessStitches } from '@thimble/core/design'
 import { type BenchMachine, type ColourNeed, planThread, timesSewn } from '@thimble/plan'
-import { bobbinChanges } from '@thimble/plan/consumption'
+import { type BobbinChanges, bobbinChanges } from '@thimble/plan/consumption'
 import { useState } from 'react'
 import { Pressable, View } from 'react-native'
 import { useRouter } from 'expo-router'
@@ -11,10 +11,14 @@ import { useColourOrder } from '@/shared/useColourOrder'
 import { useNamed } from '@/state/useShelfDocs'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Choices } from '@/ui/Choices'
-import { Section } from '@/ui/Section'
+import { Fold } from '@/ui/Fold'
 import { Text } from '@/ui/Text'
 import { useReserved } from '@/state/useReserved'
 import { bobbinLines } from '@/words/bobbinLines'
+import { many } from '@/words/designWords'
+import { needleText } from '@/words/stackWords'
+import { minutesText } from '@/words/workWords'
+import { BigFigures } from './BigFigures'
 import { colourNeedText, metresText, timeText } from '@/words/threadNeeds'
 import { type PieceTools, useHoopPlan } from './usePiece'
 
@@ -22,9 +26,10 @@ const MOST_SPOOLS = 6
 
 type Props = { tools: PieceTools; stack: DecidedStack; basis: Basis }
 
-/** Metres for each colour against the spools there are, the bobbin, and the minutes at the machine at hand. */
-export function ThreadAndTime({ tools, stack, basis }: Props) {
+/** What the design takes of thread and time at the machine at hand; null while its stitches are not known. */
+function useThread({ tools, stack, basis }: Props) {
   const threads = useNamed('threads')
+  const bobbins = useNamed('bobbins')
   const { spools } = tools.piece.build
   const { machine, chosen, hoop } = useHoopPlan(tools)
   const times = timesSewn(tools.marked, tools.piece.hoop.kept[0]?.hoop ?? (chosen?.fits ? hoop : null))
@@ -36,29 +41,85 @@ export function ThreadAndTime({ tools, stack, basis }: Props) {
     record: tools.shelf.record,
     pace: tools.shelf.record?.paces.find((pace) => pace.machine === machine.id) ?? null,
   })
-  const reserved = useReserved(tools.piece.id)
-  const bobbins = useNamed('bobbins')
   if (!plan) return null
   const inMachine = tools.shelf.machines.find(({ id }) => id === machine.id) ?? { bobbin: null, bobbinM: null }
-  const changes = bobbinChanges(plan, stack, inMachine, bobbins)
+  return {
+    plan,
+    machine,
+    copies: times.copies,
+    threads,
+    spools,
+    changes: bobbinChanges(plan, stack, inMachine, bobbins),
+  }
+}
+
+/** Needle, minutes and metres, set large. */
+export function LayerNumbers(props: Props) {
+  const thread = useThread(props)
+  const [size, ...point] = needleText(props.stack.needle).split(' ')
+  const needle = { amount: size!, says: point.join(' ') || 'needle' }
+  if (!thread) return <BigFigures figures={[needle]} />
+  const { plan, changes } = thread
+  const changing = Math.round(plan.time.parts.changes / 60)
   return (
-    <Section title="Thread and time" says={timeText(plan, machine.name)}>
+    <BigFigures
+      figures={[
+        needle,
+        {
+          amount: minutesText(plan.time.seconds / 60),
+          says: changing > 0 ? `${changing} of it changing colours` : 'at the machine',
+        },
+        {
+          amount: metresText(plan.colours.reduce((sum, { metres }) => sum + metres, 0)),
+          says: [many(plan.colours.length, 'colour'), bobbinInShort(changes)].filter(Boolean).join('; '),
+        },
+      ]}
+    />
+  )
+}
+
+const bobbinInShort = (changes: BobbinChanges | null): string => {
+  if (!changes) return ''
+  const count = changes.changeBefore.length + changes.tooLong.length
+  return count === 0 ? 'bobbin lasts' : many(count, 'bobbin change')
+}
+
+/** Metres for each colour against the spools there are, the bobbin, and what the minutes are made of. */
+export function ThreadFold(props: Props) {
+  const thread = useThread(props)
+  const { tools } = props
+  const reserved = useReserved(tools.piece.id)
+  if (!thread) return null
+  const { plan, machine, copies, threads, spools, changes } = thread
+  const needs = plan.colours.map((need) => ({
+    need,
+    spokenFor: (need.thread && reserved.get(need.thread.id)?.amount) ?? 0,
+  }))
+  const short = needs.filter(({ need, spokenFor }) => colourNeedText(need, spokenFor).short)
+  return (
+    <Fold
+      title="Thread and time"
+      answer={
+        short.length > 0
+          ? `${short.length} short`
+          : plan.colours.map(({ thread: t, colour }) => t?.name ?? colour).join(', ')
+      }
+    >
+      <Text soft>{timeText(plan, machine.name)}</Text>
       <View role="list">
-        {plan.colours.map((need) => (
+        {needs.map(({ need, spokenFor }) => (
           <ColourLine
             key={need.colour}
-            need={need}
-            spokenFor={(need.thread && reserved.get(need.thread.id)?.amount) ?? 0}
-            threads={threads}
+            {...{ need, spokenFor, threads }}
             onSpool={(id) => tools.set({ build: { spools: { [need.colour.toLowerCase()]: id } } })}
           />
         ))}
       </View>
-      <FewerChanges tools={tools} machine={machine} copies={times.copies} />
+      <FewerChanges {...{ tools, machine, copies }} />
       {bobbinLines(plan, changes, { threads, spools }).map((line) => (
         <Text key={line}>{line}</Text>
       ))}
-    </Section>
+    </Fold>
   )
 }
 

@@ -3,7 +3,7 @@ import { clothBefore, type ClothHalt, clothSeconds, type SewProgram } from '@thi
 import type { fineThreads, Spools } from '@thimble/plan'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
-import { Section } from '@/ui/Section'
+import { Fold } from '@/ui/Fold'
 import { useNamed } from '@/state/useShelfDocs'
 import { Text } from '@/ui/Text'
 import { haltSays, roleName } from '@/words/patchWords'
@@ -26,7 +26,10 @@ export function ThreadsInOrder({ colours, patches = [], program = null, spools, 
   const threads = useNamed('threads')
   const before = clothBefore(patches)
   return (
-    <Section title={before.some(Boolean) ? 'Threads and cloth, in order' : 'Threads in order'}>
+    <Fold
+      title={before.some(Boolean) ? 'Threads and cloth in order' : 'Threads in order'}
+      answer={[...new Set(colours.map((colour) => threadFor(colour, threads, spools)))].join(', ')}
+    >
       {colours.map((colour, i) => (
         <View key={`${i}${colour}`}>
           {before[i] ? <Cloth halt={before[i]} /> : null}
@@ -40,7 +43,7 @@ export function ThreadsInOrder({ colours, patches = [], program = null, spools, 
           />
         </View>
       ))}
-    </Section>
+    </Fold>
   )
 }
 

@@ -5,13 +5,19 @@ import { View } from 'react-native'
 import { useDocuments } from '@/state/store'
 import { BackButton } from '@/ui/BackButton'
 import { PageTitle } from '@/ui/PageTitle'
+import { SettingsLink } from '@/ui/SettingsLink'
 import { ThreadLine } from '@/ui/ThreadLine'
 import { Text } from '@/ui/Text'
 
-type Props = { piece: Piece; at: StageId; onPick: (stage: StageId) => void }
+type Props = {
+  piece: Piece
+  at: StageId
+  changed: ReadonlySet<StageId>
+  onPick: (stage: StageId) => void
+}
 
 /** The piece's name over its thread. */
-export const TicketHead = memo(function TicketHead({ piece, at, onPick }: Props) {
+export const TicketHead = memo(function TicketHead({ piece, at, changed, onPick }: Props) {
   const done = useMemo(() => stagesDone(piece), [piece])
   return (
     <View style={{ paddingHorizontal: 16, paddingTop: 6, paddingBottom: 8 }}>
@@ -21,8 +27,9 @@ export const TicketHead = memo(function TicketHead({ piece, at, onPick }: Props)
           {piece.name}
         </PageTitle>
         <SavedState id={piece.id} />
+        <SettingsLink />
       </View>
-      <ThreadLine done={done} at={at} onPick={onPick} />
+      <ThreadLine done={done} changed={changed} at={at} onPick={onPick} />
     </View>
   )
 })

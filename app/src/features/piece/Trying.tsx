@@ -7,6 +7,6 @@ import { AdviceBar } from '@/ui/AdviceBar'
 export function Trying({ change, fault, from }: NonNullable<Piece['build']['trying']>) {
   const tried = troubleChange(change)
   if (!tried) return null
-  const says = `Tried this time, as ${from} had “${faultNames[fault].toLowerCase()}”: ${tried.says}`
+  const says = `Trying this time, because ${from} had “${faultNames[fault].toLowerCase()}”: ${tried.says}`
   return <AdviceBar advice={{ code: 'trying', text: says, severity: 'caution' }} />
 }

@@ -33,14 +33,9 @@ export function UnknownCloth({ tools }: { tools: Pick<PieceTools, 'piece' | 'she
   return (
     <View style={{ gap: 14 }}>
       <PullTest tools={tools} number="" />
+      <Choices label="How does it feel?" choices={surfaces} value={surface} onChange={(s) => tell({ surface: s })} />
       <Choices
-        label="Its face under a finger"
-        choices={surfaces}
-        value={surface}
-        onChange={(s) => tell({ surface: s })}
-      />
-      <Choices
-        label="Held to the light, what comes through"
+        label="Held to the light, what shows?"
         choices={lights}
         value={light}
         onChange={(l) => tell({ light: l })}
@@ -49,7 +44,7 @@ export function UnknownCloth({ tools }: { tools: Pick<PieceTools, 'piece' | 'she
       <AdviceBar
         advice={{
           code: 'iron',
-          text: 'Hot iron: on a scrap or a hidden edge, under baking paper.',
+          text: 'Irons burn. Use a scrap or hidden edge, under baking paper.',
           severity: 'caution',
         }}
       />
@@ -61,13 +56,13 @@ export function UnknownCloth({ tools }: { tools: Pick<PieceTools, 'piece' | 'she
             >{`${i === 0 ? 'Most like' : 'Or'} ${clothName(family).toLowerCase()}: ${percent} % sure`}</Text>
             <Button
               type={i === 0 ? 'solid' : 'outline'}
-              title={`Take it as ${clothName(family).split(',')[0]!.toLowerCase()}`}
+              title={`Use ${clothName(family).split(',')[0]!.toLowerCase()}`}
               onPress={() => set({ build: { cloth: { family, swatch: null, told: true } } })}
             />
           </View>
         ))
       ) : (
-        <Text soft>Answer all four and it says what the cloth is most like.</Text>
+        <Text soft>Answer all four to see what it’s most like.</Text>
       )}
     </View>
   )

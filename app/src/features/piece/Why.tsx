@@ -1,22 +1,24 @@
 import type { Because } from '@thimble/core/recipe'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
-import { Section } from '@/ui/Section'
+import { Fold } from '@/ui/Fold'
 import { useUnits } from '@/ui/useUnits'
 import { Text } from '@/ui/Text'
+import { RowLink } from '@/ui/RowLink'
+import { many } from '@/words/designWords'
 
 type Reasons = { because: readonly Pick<Because, 'rule' | 'text' | 'habit'>[] }
 
-/** The reasons under a heading of their own; nothing where none are known. */
+/** The reasons behind a line of their own; nothing where none are known. */
 export const Why = ({ because }: Reasons) =>
   because.length > 0 ? (
-    <Section title="Why">
+    <Fold title="Why" answer={many(because.length, 'reason')}>
       <WhyList because={because} />
-    </Section>
+    </Fold>
   ) : null
 
-/** The reasons, numbered, each with the house habit behind it where there is one. */
-function WhyList({ because }: Reasons) {
+/** The reasons, numbered, each with the preference behind it where there is one. */
+export function WhyList({ because }: Reasons) {
   const p = usePalette()
   const inUnits = useUnits()
   return (
@@ -33,9 +35,14 @@ function WhyList({ because }: Reasons) {
           <View style={{ flex: 1 }}>
             <Text style={{ fontSize: 16 }}>{inUnits(b.text)}</Text>
             {b.habit ? (
-              <Text soft style={{ fontSize: 14 }}>
-                A house habit decides this; change it behind the thimble.
-              </Text>
+              <RowLink
+                href={`/settings/preferences?open=${b.habit}`}
+                style={{ minHeight: 44, justifyContent: 'center' }}
+              >
+                <Text tone="indigo" style={{ fontSize: 14 }}>
+                  Your preference
+                </Text>
+              </RowLink>
             ) : null}
           </View>
         </View>

@@ -54,7 +54,7 @@ function OneFault({ fault, design, cloth, onChange }: Pick<Props, 'design' | 'cl
     <View style={{ gap: 8, borderLeftWidth: 4, borderLeftColor: p.madder, paddingLeft: 12 }}>
       <View style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between' }}>
         <Text bold>{name}</Text>
-        <Button type="outline" title="Take off" onPress={() => onChange({ [fault.id]: null }, `${name} taken off.`)} />
+        <Button type="outline" title="Remove" onPress={() => onChange({ [fault.id]: null }, `${name} removed.`)} />
       </View>
       <Choices
         label="How bad"

@@ -2,6 +2,7 @@ import { Button } from '@rneui/themed'
 import { faultNames, howBadNames, verdictNames } from '@thimble/core/outcomes'
 import { offMachine } from '@thimble/plan'
 import { useRouter } from 'expo-router'
+import { Fold } from '@/ui/Fold'
 import { Section } from '@/ui/Section'
 import { BigNumbers, Text } from '@/ui/Text'
 import { landingText } from '@/words/landingWords'
@@ -18,19 +19,20 @@ export function FinishDecided({ tools }: DecidedProps) {
   const [record] = piece.finish.kept
   if (!record) return null
   const { landing, faults, verdict } = record
+  const steps = offMachine(piece, built, marked.design.patches)
   return (
     <>
       <Section title={verdict ? verdictNames[verdict] : 'No verdict'}>
-        <BigNumbers>{landingText(landing, plan.style) || 'The landing was not measured.'}</BigNumbers>
+        <BigNumbers>{landingText(landing, plan.style) || 'Not measured where it landed.'}</BigNumbers>
         {faults.map((f) => (
           <Text key={f.id} tone="madder">{`${faultNames[f.id]}, ${howBadNames[f.howBad]}`}</Text>
         ))}
-        <Button type="outline" title="See it in the log" onPress={() => router.push(`/log/${piece.id}`)} />
+        <Button type="outline" title="View in the log" onPress={() => router.push(`/log/${piece.id}`)} />
       </Section>
       <OfOrder part="NextInBatch" piece={piece} />
-      <Section title="Off the machine">
-        <DecidedList lines={offMachine(piece, built, marked.design.patches)} />
-      </Section>
+      <Fold title="Off the machine" answer={`${steps.filter(({ ticked }) => ticked).length} of ${steps.length} done`}>
+        <DecidedList lines={steps} />
+      </Fold>
     </>
   )
 }

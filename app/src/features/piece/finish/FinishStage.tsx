@@ -4,6 +4,8 @@ import { useRouter } from 'expo-router'
 import { View } from 'react-native'
 import { Section } from '@/ui/Section'
 import { ThumbBar } from '@/ui/ThumbBar'
+import { Text } from '@/ui/Text'
+import { AboutPiece } from '../AboutPiece'
 import { RecordForm } from './RecordForm'
 import { StepLine } from './StepLine'
 import { TakenFromStash } from './TakenFromStash'
@@ -11,14 +13,12 @@ import { recordNow } from '../besideNow'
 import { OfOrder } from '@/shared/orderParts'
 import { StageButton } from '../StageButton'
 import type { StageProps } from '../StageProps'
-import { useBuilt } from '../usePiece'
+import { type PieceTools, useBuilt } from '../usePiece'
 
-/** Finish: the steps for the stack that was used, then the record of what was really done. */
+/** Finish: the steps for the layers that were used, how it came out, and a line for all else that is kept of it. */
 export function FinishStage({ tools, onDone }: StageProps) {
   const router = useRouter()
-  const { piece, marked, set } = tools
-  const built = useBuilt(tools)
-  const used = { ...built, stack: usedStack(piece, built) }
+  const { piece } = tools
   const blocked = hasRecordProblems(piece) || piece.finish.verdict === null
   const log = (): void => {
     onDone(recordNow)
@@ -26,35 +26,41 @@ export function FinishStage({ tools, onDone }: StageProps) {
   }
   return (
     <>
-      <OfOrder part="NextInBatch" piece={piece} />
-      <Section
-        title="Off the machine"
-        says={used.stack ? undefined : 'The steps follow from the stack, and none was chosen: finish it by its label.'}
-      >
-        <View>
-          {offMachine(piece, used, marked.design.patches).map(({ line, ticked, was, said = null }) => (
-            <StepLine
-              key={line.code}
-              id={line.code}
-              title={line.text}
-              done={ticked}
-              was={was && writeMessage(was)}
-              since={piece.finish.timers[line.code] ?? null}
-              onChange={(done) => set({ finish: { steps: { [line.code]: done }, stepsSaid: { [line.code]: said } } })}
-              onTime={(since) => set({ finish: { timers: { [line.code]: since } } })}
-            />
-          ))}
-        </View>
-      </Section>
+      <OffMachine tools={tools} />
       <RecordForm tools={tools} />
       <TakenFromStash tools={tools} />
+      <OfOrder part="NextInBatch" piece={piece} />
+      <AboutPiece piece={piece} />
       <ThumbBar>
-        <StageButton
-          title={piece.finish.reopened ? 'Keep the record' : 'Put it in the log'}
-          disabled={blocked}
-          onPress={log}
-        />
+        {piece.finish.verdict === null ? <Text soft>Not rated yet</Text> : null}
+        <StageButton title={piece.finish.reopened ? 'Save' : 'Save to log'} disabled={blocked} onPress={log} />
       </ThumbBar>
     </>
+  )
+}
+
+function OffMachine({ tools: { piece, marked, set, ...rest } }: { tools: PieceTools }) {
+  const built = useBuilt({ piece, marked, ...rest })
+  const used = { ...built, stack: usedStack(piece, built) }
+  return (
+    <Section
+      title="Off the machine"
+      says={used.stack ? undefined : 'No layers were chosen. Finish it by their labels.'}
+    >
+      <View>
+        {offMachine(piece, used, marked.design.patches).map(({ line, ticked, was, said = null }) => (
+          <StepLine
+            key={line.code}
+            id={line.code}
+            title={line.text}
+            done={ticked}
+            was={was && writeMessage(was)}
+            since={piece.finish.timers[line.code] ?? null}
+            onChange={(done) => set({ finish: { steps: { [line.code]: done }, stepsSaid: { [line.code]: said } } })}
+            onTime={(since) => set({ finish: { timers: { [line.code]: since } } })}
+          />
+        ))}
+      </View>
+    </Section>
   )
 }

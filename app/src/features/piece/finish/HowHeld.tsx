@@ -34,7 +34,7 @@ export function HowHeld({ tools }: { tools: PieceTools }) {
   return (
     <>
       <Text>{says.filter(Boolean).join(', ')}</Text>
-      <Disclosure title="Held or loaded otherwise">
+      <Disclosure title="Done differently">
         <Otherwise tools={tools} held={held} />
       </Disclosure>
     </>
@@ -65,7 +65,7 @@ function Otherwise({ tools: { piece, shelf, set }, held: { holding, hoopId, turn
   return (
     <>
       <Choices
-        label="Held"
+        label="Hooped, floated or clamped"
         choices={holdingMethods.map((id) => ({ id, name: holdingNames[id] }))}
         value={holding}
         onChange={(id) => put({ holding: id })}
@@ -85,7 +85,7 @@ function Otherwise({ tools: { piece, shelf, set }, held: { holding, hoopId, turn
       />
       <Choices label="Top tension" choices={tensions} value={used.tension} onChange={(tension) => put({ tension })} />
       <LimitedField
-        label="Times it was hooped"
+        label="Times hooped"
         most={4}
         keyboard="numeric"
         placeholder={tries === null ? undefined : String(tries)}

@@ -4,100 +4,119 @@ import { View } from 'react-native'
 import { Choices } from '@/ui/Choices'
 import { LengthField } from '@/ui/LengthField'
 import { LimitedField } from '@/ui/LimitedField'
+import { Fold } from '@/ui/Fold'
 import { Section } from '@/ui/Section'
-import { Text } from '@/ui/Text'
 import type { PieceTools } from '../usePiece'
 
 type Put = (change: Partial<{ [Key in keyof Landing]: object | string }>) => void
 type Props = { tools: PieceTools; hooping: number; of: number }
 
-/** Where one hooping came out: by the tape from the lines it was marked by, or how far off the dots. */
+/** Where one hooping came out: how far off its marks, or by the tape from the lines it was marked by. */
 export function LandingForm({ tools, hooping, of }: Props) {
   const { piece, set } = tools
   const typed = landingTyped(piece, hooping)
   const problems = landingProblems(typed)
   const tapes = hooping === 0 ? landingTapes(piece) : []
   const put: Put = (change) => set({ finish: putLanding(piece, hooping, change) })
-  const slot = String(hooping)
+  const part: Part = { slot: String(hooping), tools, typed, problems, put }
   const byTape = typed.landedBy === 'tape' && tapes.length > 0
-  return (
-    <Section
-      title={of > 1 ? `Where hooping ${hooping + 1} landed` : 'Where it landed'}
-      says={
-        byTape
-          ? 'Lay the tape as when you marked it, to the same edge of the stitches.'
-          : 'From the centre of the marks to the centre of the stitches, seen from where you stand.'
-      }
-    >
+  const more = (
+    <>
       {tapes.length > 0 ? (
         <Choices
           label="Measured"
           choices={[
-            { id: 'dots', name: 'Off the dots' },
-            { id: 'tape', name: 'By the tape' },
+            { id: 'dots', name: 'From the marks' },
+            { id: 'tape', name: 'With a tape' },
           ]}
           value={typed.landedBy}
           onChange={(landedBy) => put({ landedBy })}
         />
       ) : null}
-      <View style={{ gap: 8 }}>
-        {byTape ? (
-          <ByTape {...{ slot, tools, tapes, typed, problems, put }} />
-        ) : (
-          <OffDots {...{ slot, tools, typed, problems, put }} />
-        )}
-        <Turned slot={slot} typed={typed} problem={problems.turned ?? null} put={put} />
-      </View>
-    </Section>
+      {byTape ? <ByTape {...part} tapes={tapes} /> : null}
+      <Turned {...part} problem={problems.turned ?? null} />
+    </>
+  )
+  const off = byTape ? null : <OffMarks {...part} />
+  if (of > 1)
+    return (
+      <Fold title={`Where hooping ${hooping + 1} landed`} answer={landingAnswer(typed)}>
+        {off}
+        {more}
+      </Fold>
+    )
+  return (
+    <>
+      <Section says={byTape ? undefined : 'Leave blank what you didn’t measure.'}>{off}</Section>
+      <View style={{ height: 12 }} />
+      <Fold title="Turned, or by tape" answer={byTape ? 'with a tape' : landingTurn(typed)}>
+        {more}
+      </Fold>
+    </>
   )
 }
+
+const landingTurn = ({ turned }: Landing): string => (turned.text ? `${turned.text}° ${turned.way}` : 'straight')
+const landingAnswer = ({ low, side, turned, tapes }: Landing): string =>
+  [low.text, side.text, turned.text, ...Object.values(tapes).map(({ text }) => text)].some(Boolean)
+    ? 'measured'
+    : 'not measured'
 
 /** `slot`: of which hooping. */
 type Part = { slot: string; tools: PieceTools; typed: Landing; problems: ReturnType<typeof landingProblems>; put: Put }
 
-function OffDots({ slot, tools: { plan, shelf }, typed, problems, put }: Part) {
+function OffMarks({ slot, tools: { shelf }, typed, problems, put }: Part) {
   const { unit } = shelf.shop
   return (
     <>
-      <LengthField
-        label="Up or down"
-        slot={slot}
-        unit={unit}
-        typed={typed.low}
-        placeholder={plan.write(0)}
-        problem={problems.low}
-        onChange={(low) => put({ low })}
-      />
-      <Choices
-        label="It came out"
-        choices={[
-          { id: 'low', name: 'Low' },
-          { id: 'high', name: 'High' },
-        ]}
-        value={typed.low.way}
-        onChange={(way) => put({ low: { way } })}
-      />
-      <LengthField
-        label="To the side"
-        slot={slot}
-        unit={unit}
-        typed={typed.side}
-        placeholder={plan.write(0)}
-        problem={problems.side}
-        onChange={(side) => put({ side })}
-      />
-      <Choices
-        label="It came out"
-        choices={[
-          { id: 'left', name: 'Left' },
-          { id: 'right', name: 'Right' },
-        ]}
-        value={typed.side.way}
-        onChange={(way) => put({ side: { way } })}
-      />
+      <View style={{ flexDirection: 'row', gap: 10 }}>
+        <LengthField
+          half
+          label="Too high or low"
+          slot={slot}
+          unit={unit}
+          typed={typed.low}
+          problem={problems.low}
+          onChange={(low) => put({ low })}
+        />
+        <LengthField
+          half
+          label="Left or right"
+          slot={slot}
+          unit={unit}
+          typed={typed.side}
+          problem={problems.side}
+          onChange={(side) => put({ side })}
+        />
+      </View>
+      {isOff(typed.low) ? (
+        <Choices
+          label="Which way"
+          choices={[
+            { id: 'low', name: 'Low' },
+            { id: 'high', name: 'High' },
+          ]}
+          value={typed.low.way}
+          onChange={(way) => put({ low: { way } })}
+        />
+      ) : null}
+      {isOff(typed.side) ? (
+        <Choices
+          label="Which side"
+          choices={[
+            { id: 'left', name: 'Left' },
+            { id: 'right', name: 'Right' },
+          ]}
+          value={typed.side.way}
+          onChange={(way) => put({ side: { way } })}
+        />
+      ) : null}
     </>
   )
 }
+
+/** What is straight lies neither way. */
+const isOff = ({ text }: { text: string }): boolean => /[1-9]/.test(text)
 
 function ByTape({ tools: { plan, shelf }, tapes, typed, problems, put }: Part & { tapes: readonly LandingTape[] }) {
   return (
@@ -124,7 +143,7 @@ function Turned({ slot, typed, problem, put }: Pick<Part, 'slot' | 'typed' | 'pu
   return (
     <>
       <LimitedField
-        label="Turned by, in degrees"
+        label="Turned by"
         slot={slot}
         most={10}
         suffix="°"
@@ -143,9 +162,7 @@ function Turned({ slot, typed, problem, put }: Pick<Part, 'slot' | 'typed' | 'pu
           value={typed.turned.way}
           onChange={(way) => put({ turned: { way } })}
         />
-      ) : (
-        <Text soft>Nothing, if it lies straight or nobody looked.</Text>
-      )}
+      ) : null}
     </>
   )
 }

@@ -4,7 +4,7 @@ import { useMemo } from 'react'
 import { View } from 'react-native'
 import { useDocs } from '@/state/useShelfDocs'
 import { LimitedField } from '@/ui/LimitedField'
-import { Section } from '@/ui/Section'
+import { Fold } from '@/ui/Fold'
 import { Text } from '@/ui/Text'
 import { minutePartNames } from '@/words/recordWords'
 import type { PieceTools } from '../usePiece'
@@ -16,8 +16,10 @@ export function MinutesForm({ tools: { piece, set } }: { tools: PieceTools }) {
   const problems = minuteProblems(piece)
   const { whole } = minutesOf(piece, measured)
   const { minutes, minutesBy } = piece.finish
+  const timed = Object.keys(measured).length > 0 && !minutes && Object.values(minutesBy).every((text) => !text)
   return (
-    <Section title="Minutes it took" says="Measured where a run and its hoopings were; type what differs.">
+    <Fold title="Time" answer={whole === null ? 'not timed' : `${whole} min${timed ? ', timed' : ''}`}>
+      <Text soft>Timed automatically. Correct it if needed.</Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         {minuteParts.map((part: MinutePart) => (
           <View key={part} style={{ flexGrow: 1, flexBasis: 140 }}>
@@ -35,7 +37,7 @@ export function MinutesForm({ tools: { piece, set } }: { tools: PieceTools }) {
         ))}
       </View>
       <LimitedField
-        label="Or all in all"
+        label="Or in total"
         most={10}
         suffix="min"
         keyboard="numeric"
@@ -43,7 +45,6 @@ export function MinutesForm({ tools: { piece, set } }: { tools: PieceTools }) {
         problem={problems.minutes}
         onChange={(text) => set({ finish: { minutes: text } })}
       />
-      {whole === null ? null : <Text bold>{`${whole} minutes in all.`}</Text>}
-    </Section>
+    </Fold>
   )
 }

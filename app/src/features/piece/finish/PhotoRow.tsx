@@ -22,9 +22,9 @@ export function PhotoRow({ photos, onChange }: Props) {
             <Photo id={id} label={`Photo ${i + 1}`} height={160} />
             <Button
               type="outline"
-              title="Take off"
-              accessibilityLabel={`Take photo ${i + 1} off`}
-              onPress={() => onChange({ [id]: null } as Patch<Photos>, 'Photo taken off.')}
+              title="Remove"
+              accessibilityLabel={`Remove photo ${i + 1} off`}
+              onPress={() => onChange({ [id]: null } as Patch<Photos>, 'Photo removed.')}
             />
           </View>
         ))}
@@ -32,7 +32,7 @@ export function PhotoRow({ photos, onChange }: Props) {
       {ids.length < MOST ? (
         <PhotoPicker title="Add a photo" resource="pieces" onTaken={(id) => onChange({ [id]: { order: next } })} />
       ) : (
-        <Text soft>Five is all it takes.</Text>
+        <Text soft>Five photos at most.</Text>
       )}
     </View>
   )

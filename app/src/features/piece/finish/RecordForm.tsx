@@ -1,11 +1,14 @@
 import type { ChosenStack, Patch, Piece } from '@thimble/contract'
-import { ringOf, usedStack } from '@thimble/plan'
+import { faultNames } from '@thimble/core/outcomes'
+import { faultsOf, ringOf, usedStack } from '@thimble/plan'
 import { hoopingsOfRecord } from '@thimble/plan/record'
 import { useDocuments } from '@/state/store'
 import { Choices } from '@/ui/Choices'
 import { LimitedField } from '@/ui/LimitedField'
+import { Fold } from '@/ui/Fold'
 import { Section } from '@/ui/Section'
 import { Text } from '@/ui/Text'
+import { many } from '@/words/designWords'
 import { verdictChoices } from '@/words/recordWords'
 import { StackSheet } from '../StackSheet'
 import { type PieceTools, useBuilt } from '../usePiece'
@@ -19,70 +22,75 @@ import { WhatWentWrong } from './WhatWentWrong'
 
 type Put = (body: Patch<Piece['finish']>, says?: string) => void
 
-/** The record: what was used, where it landed, what went wrong and why, and a line for next time. */
+/** The record: how it came out and where it landed, then behind a line each what went wrong, was used and is remembered. */
 export function RecordForm({ tools }: { tools: PieceTools }) {
   const { piece, set } = tools
   const put: Put = (finish, says) => set({ finish }, says)
   const hoopings = hoopingsOfRecord(piece)
   return (
     <>
-      <Section title="What was really used" says="As planned until you change it.">
-        <UsedStack tools={tools} />
-        <HowHeld tools={tools} />
+      <Section title="How did it come out?">
+        <Choices
+          label="How did it come out?"
+          quiet
+          choices={verdictChoices}
+          value={piece.finish.verdict}
+          onChange={(verdict) => put({ verdict })}
+        />
       </Section>
       {Array.from({ length: hoopings }, (_, i) => (
         <LandingForm key={i} tools={tools} hooping={i} of={hoopings} />
       ))}
-      <Outcome tools={tools} put={put} />
-      <WhatWentWrong tools={tools} />
-      <ForNextTime tools={tools} put={put} />
+      <WentWrong tools={tools} put={put} />
+      <Used tools={tools} />
+      <MinutesForm tools={tools} />
+      <ToRemember tools={tools} put={put} />
     </>
   )
 }
 
 type Part = { tools: PieceTools; put: Put }
 
-function Outcome({ tools: { piece, marked }, put }: Part) {
-  const { verdict } = piece.finish
+function WentWrong({ tools, put }: Part) {
+  const { piece, marked } = tools
   // The ticket may lag behind a quick hand, and each tap on the drawing counts.
   const faults = useDocuments((s) => s.docs.pieces[piece.id]?.finish.faults) ?? piece.finish.faults
+  const names = faultsOf(faults).map(({ id }) => faultNames[id])
   return (
-    <Section title="How it came out">
+    <Fold title="What went wrong" answer={names.join(', ') || 'nothing'}>
       <FaultPicker
         faults={faults}
         design={marked.design}
         cloth={piece.build.cloth.colour}
         onChange={(change, says) => put({ faults: change }, says)}
       />
-      <Choices
-        label="All in all"
-        choices={verdictChoices}
-        value={verdict}
-        onChange={(next) => put({ verdict: next })}
-      />
-      {verdict === null ? <Text soft>Say how it came out, all in all, and it goes in the log.</Text> : null}
-    </Section>
+      <WhatWentWrong tools={tools} />
+    </Fold>
   )
 }
 
-function ForNextTime({ tools, put }: Part) {
-  const { note, nextTime, photos } = tools.piece.finish
+function Used({ tools }: { tools: PieceTools }) {
+  const { stack, used } = tools.piece.finish
+  const otherwise =
+    stack !== null || Object.values(used).some((one) => one !== null && one !== '' && one !== 'as-advised')
   return (
-    <>
-      <MinutesForm tools={tools} />
-      <Section title="Photos" says="Up to five. Where they were taken is not kept.">
-        <PhotoRow photos={photos} onChange={(change, says) => put({ photos: change }, says)} />
-      </Section>
-      <Section title="To remember">
-        <LimitedField label="Note" most={4000} multiline value={note} onChange={(text) => put({ note: text })} />
-        <LimitedField
-          label="A line for next time"
-          most={4000}
-          value={nextTime}
-          onChange={(text) => put({ nextTime: text })}
-        />
-      </Section>
-    </>
+    <Fold title="What was used" answer={otherwise ? 'changed' : 'as planned'}>
+      <UsedStack tools={tools} />
+      <HowHeld tools={tools} />
+    </Fold>
+  )
+}
+
+function ToRemember({ tools, put }: Part) {
+  const { note, nextTime, photos } = tools.piece.finish
+  const count = Object.keys(photos).length
+  const answer = [count > 0 ? many(count, 'photo') : '', note || nextTime ? 'noted' : ''].filter(Boolean).join(', ')
+  return (
+    <Fold title="Photos and notes" answer={answer || 'none'}>
+      <PhotoRow photos={photos} onChange={(change, says) => put({ photos: change }, says)} />
+      <LimitedField label="Note" most={4000} multiline value={note} onChange={(text) => put({ note: text })} />
+      <LimitedField label="For next time" most={4000} value={nextTime} onChange={(text) => put({ nextTime: text })} />
+    </Fold>
   )
 }
 
@@ -93,7 +101,7 @@ function UsedStack({ tools }: { tools: PieceTools }) {
   const used = usedStack(piece, built)
   const hoopId = piece.finish.used.hoopId ?? piece.hoop.kept[0]?.hoop?.id ?? piece.hoop.hoopId
   const hoop = shelf.hoops.find(({ id }) => id === hoopId) ?? null
-  if (!used) return <Text soft>No stack was chosen; say in the note what you used.</Text>
+  if (!used) return <Text soft>No layers were chosen. Say in the note what you used.</Text>
   const put = (stack: Patch<ChosenStack>, says?: string): void => set({ finish: { stack } }, says)
   return (
     <>
@@ -102,6 +110,7 @@ function UsedStack({ tools }: { tools: PieceTools }) {
         kept={piece.finish.stack}
         standing={used}
         asUsed
+        changing
         ask={{ basis: built.basis, ring: hoop && ringOf(hoop), supplies: shelf.supplies }}
         onChange={put}
       />

@@ -20,8 +20,10 @@ type Props = {
 export function StepLine({ id, title, done, was, since, onChange, onTime }: Props) {
   const seconds = stepSeconds(id)
   return (
-    <View>
-      <CheckboxRow title={title} done={done} was={was} onChange={onChange} />
+    <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+      <View style={{ flex: 1, minWidth: 0 }}>
+        <CheckboxRow title={title} done={done} was={was} onChange={onChange} />
+      </View>
       {seconds !== null && !done ? <Timer {...{ seconds, since, onTime }} /> : null}
     </View>
   )
@@ -44,21 +46,24 @@ function Timer({ seconds, since, onTime }: TimerProps) {
     setNow(Date.now())
     onTime(new Date().toISOString())
   }
+  if (left === null)
+    return (
+      <Button
+        type="outline"
+        title={lengthText(seconds)}
+        accessibilityLabel={`Time it: ${lengthText(seconds)}`}
+        onPress={start}
+      />
+    )
   return (
-    <View style={{ flexDirection: 'row', alignItems: 'center', gap: 14, paddingLeft: 46, paddingBottom: 10 }}>
-      {left === null ? (
-        <Button type="outline" title={`Time it: ${lengthText(seconds)}`} onPress={start} />
-      ) : (
-        <>
-          <Text bold role="timer" style={{ fontSize: 28, lineHeight: 34, minWidth: 90 }}>
-            {runs ? clock(left) : 'Time'}
-          </Text>
-          <Button type="outline" title={runs ? 'Stop' : 'Once more'} onPress={() => (runs ? onTime(null) : start())} />
-        </>
-      )}
+    <View style={{ alignItems: 'center' }}>
+      <Text bold role="timer" style={{ fontSize: 24, lineHeight: 30 }}>
+        {runs ? clock(left) : 'Time’s up'}
+      </Text>
+      <Button type="outline" title={runs ? 'Stop' : 'Again'} onPress={() => (runs ? onTime(null) : start())} />
     </View>
   )
 }
 
-const lengthText = (seconds: number): string => (seconds < 60 ? `${seconds} seconds` : `${seconds / 60} minutes`)
+const lengthText = (seconds: number): string => (seconds < 60 ? `${seconds} s` : `${seconds / 60} min`)
 const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`

@@ -4,8 +4,9 @@ import { View } from 'react-native'
 import { useNamed } from '@/state/useShelfDocs'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Choices } from '@/ui/Choices'
-import { Section } from '@/ui/Section'
+import { Fold } from '@/ui/Fold'
 import { Text } from '@/ui/Text'
+import { many } from '@/words/designWords'
 import { amountText, leftAfterText } from '@/words/stockWords'
 import { plansOf, type PieceTools } from '../usePiece'
 
@@ -21,7 +22,8 @@ export function TakenFromStash({ tools }: { tools: PieceTools }) {
   const stands = (ofId: string): number | null =>
     supplies.find(({ id }) => id === ofId)?.leftMm ?? threads.find(({ id }) => id === ofId)?.leftM ?? null
   return (
-    <Section title="What it takes from the stash" says="Taken as the record is kept, given back if you take it back.">
+    <Fold title="From the stash" answer={many(shelved.length, 'thing')}>
+      <Text soft>Deducted when you save, returned if you undo.</Text>
       <View role="list">
         {shelved.map((take) => (
           <Taken key={take.ofId} take={take} left={leftBefore(take, stands(take.ofId), piece.finish.kept[0]?.took)}>
@@ -29,7 +31,7 @@ export function TakenFromStash({ tools }: { tools: PieceTools }) {
           </Taken>
         ))}
       </View>
-    </Section>
+    </Fold>
   )
 }
 

@@ -28,7 +28,7 @@ export function UsedThrough({ kept, standing, onChange }: Props) {
   const bobbin = stack.bobbin ?? { weight: 60, colour: 'white' }
   const thread = stack.thread ?? { weight: 40, fibre: 'polyester' }
   return (
-    <Disclosure title="Another needle, thread or speed">
+    <Disclosure title="Needle, thread or speed">
       <Choices
         label="Needle"
         choices={sizes}
@@ -36,7 +36,7 @@ export function UsedThrough({ kept, standing, onChange }: Props) {
         onChange={(size) => put({ needle: { ...needle, size } })}
       />
       <Choices
-        label="Its point"
+        label="Point"
         choices={named(needlePoints, pointNames)}
         value={stack.needle?.point ?? null}
         onChange={(point) => put({ needle: { ...needle, point } })}
@@ -48,7 +48,7 @@ export function UsedThrough({ kept, standing, onChange }: Props) {
         onChange={(id) => put({ thread: { ...thread, weight: Number(id) as 40 } })}
       />
       <Choices
-        label="Its fibre"
+        label="Fibre"
         choices={fibreNames}
         value={stack.thread?.fibre ?? null}
         onChange={(fibre) => put({ thread: { ...thread, fibre } })}
@@ -60,7 +60,7 @@ export function UsedThrough({ kept, standing, onChange }: Props) {
         onChange={(id) => put({ bobbin: { ...bobbin, weight: Number(id) as 60 } })}
       />
       <Choices
-        label="Its colour"
+        label="Colour"
         choices={named(['white', 'black', 'match'] as const, bobbinColourNames)}
         value={stack.bobbin?.colour ?? null}
         onChange={(colour) => put({ bobbin: { ...bobbin, colour } })}
@@ -76,7 +76,7 @@ function Speed({ speed, onChange }: { speed: number | null; onChange: (speed: nu
   const [typed, setTyped] = useState<string | null>(null)
   const text = typed ?? (speed === null ? '' : String(speed))
   const { value, problem } = readCount(text)
-  const fast = value !== null && value > MOST_SPM ? 'Faster than 3000 is not taken.' : null
+  const fast = value !== null && value > MOST_SPM ? 'The fastest is 3000.' : null
   return (
     <LimitedField
       label="Stitches a minute"

@@ -68,7 +68,7 @@ function Causes({ fault, causes: [first, ...others], rescue, taken, onTake }: Ca
       {rescue ? <Text>{`This piece: ${rescue.charAt(0).toLowerCase()}${rescue.slice(1)}`}</Text> : null}
       {first ? line(first) : null}
       {others.length > 0 ? (
-        <Disclosure title={`${others.length} more it may have been`}>{others.map(line)}</Disclosure>
+        <Disclosure title={`${others.length} other possible causes`}>{others.map(line)}</Disclosure>
       ) : null}
     </View>
   )
@@ -82,11 +82,11 @@ function CauseLine({ cause, first, taken, onTake }: LineProps) {
   return (
     <View style={{ gap: 6, borderLeftWidth: 4, borderLeftColor: first ? p.weld : p.seam, paddingLeft: 12 }}>
       <Text>{says}</Text>
-      {because ? <Text soft>{`Likely, as ${because}.`}</Text> : null}
+      {because ? <Text soft>{`Likely, because ${because}.`}</Text> : null}
       <Text bold>{change.says}</Text>
       <Button
         type={taken ? 'solid' : 'outline'}
-        title={taken ? 'Taken up: try it next time' : 'Try this next time'}
+        title={taken ? 'Will try next time' : 'Try this next time'}
         accessibilityState={{ selected: taken }}
         onPress={() => onTake(!taken)}
       />

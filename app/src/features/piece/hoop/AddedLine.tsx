@@ -14,12 +14,12 @@ export function AddedLine({ added }: Props) {
     right === 0 ? '' : `${mm(right)} mm ${right > 0 ? 'right' : 'left'}`,
   ].filter(Boolean)
   const far = mm(Math.hypot(learned.right, learned.down))
-  const why = `${name}: ${learned.pieces} pieces landed ${far} mm off in the mean`
+  const why = `${name}: ${learned.pieces} pieces landed ${far} mm off on average`
   return (
     <Text soft>
       {roomy
-        ? `${ways.join(' and ')} is added for ${why}. The log’s “What works here” leaves it out again.`
-        : `Nothing is added for ${name} here: there is no room in the field for it.`}
+        ? `${ways.join(' and ')} added for ${why}. Change it in the log, “What works here”.`
+        : `No correction for ${name} here: the field has no room.`}
     </Text>
   )
 }

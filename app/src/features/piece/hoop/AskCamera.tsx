@@ -24,7 +24,7 @@ export function AskCamera({ tools, check, seen, onSeen }: Props) {
   const look = async (): Promise<void> => {
     const found = await ask<CameraLook>('/devices/camera/look', { method: 'POST', body: cameraAsk(piece, check) })
     const read = readCamera(found, check.at.hoop, shelf.shop)
-    if (!read) throw new Error('The camera does not see the ring’s notches: look again.')
+    if (!read) throw new Error('The camera can’t see the hoop’s notches. Try again.')
     onSeen(found)
     const missed = Object.fromEntries(found.missed.map((id) => [id, null]))
     const landed: Patch<Piece['hoop']['landed']> = { ...read.landed, ...missed }
@@ -62,12 +62,14 @@ function WhatItSaw({
       <Image
         source={{ uri: `data:image/svg+xml;utf8,${encodeURIComponent(seen.picture)}` }}
         role="img"
-        aria-label="What the camera sees: the ring, the cloth and its marks"
+        aria-label="What the camera sees: the hoop, the cloth and its marks"
         style={{ width: '100%', aspectRatio: seen.width / seen.height, borderRadius: 4 }}
         resizeMode="contain"
       />
       <Text>{`It found ${seen.marks.length} of ${check.sought.length}, each to within ${off.toFixed(1)} mm.`}</Text>
-      {names.length > 0 ? <Text soft>{`Not found: ${names.join(', ')}. Tell it yourself, or look again.`}</Text> : null}
+      {names.length > 0 ? (
+        <Text soft>{`Not found: ${names.join(', ')}. Place them yourself, or try again.`}</Text>
+      ) : null}
     </>
   )
 }

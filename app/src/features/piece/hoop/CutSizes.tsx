@@ -1,13 +1,13 @@
 import { cutSizes, ringOf } from '@thimble/plan'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
-import { Section } from '@/ui/Section'
+import { Fold } from '@/ui/Fold'
 import { Text } from '@/ui/Text'
 import { layerName } from '@/words/stackWords'
 import { type PieceTools, useBuilt, useHoopPlan } from '../usePiece'
 
 /** What to cut for this ring, and from what of the stash. */
-export function CutSizes({ tools }: { tools: PieceTools }) {
+export function CutFold({ tools }: { tools: PieceTools }) {
   const p = usePalette()
   const { plan, shelf } = tools
   const { hoop, method } = useHoopPlan(tools)
@@ -16,7 +16,10 @@ export function CutSizes({ tools }: { tools: PieceTools }) {
   const cuts = cutSizes({ stack, basis, method, ring: ringOf(hoop), supplies: shelf.supplies })
   if (cuts.length === 0) return null
   return (
-    <Section title="Cut for this ring">
+    <Fold
+      title="Cut"
+      answer={cuts.map(({ piece }) => `${plan.write(piece.widthMm)} × ${plan.write(piece.heightMm)}`).join(', ')}
+    >
       {cuts.map(({ layer, piece, supply }, i) => (
         <View key={i} style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 8 }}>
           <Text
@@ -26,10 +29,10 @@ export function CutSizes({ tools }: { tools: PieceTools }) {
           {shelf.supplies.length === 0 ? null : supply ? (
             <Text soft>{`From ${supply.name}: ${(supply.leftMm / 1000).toFixed(1)} m free`}</Text>
           ) : (
-            <Text tone="madder">None in the stash that gives a piece so large.</Text>
+            <Text tone="madder">Nothing in the stash is large enough.</Text>
           )}
         </View>
       ))}
-    </Section>
+    </Fold>
   )
 }

@@ -1,8 +1,12 @@
-import { hoopingAtHand, keptTry, moveAt } from '@thimble/plan'
+import { dialParts, hoopingAtHand, keptTry, type Move, moveAt } from '@thimble/plan'
 import { Text } from '@/ui/Text'
 import { type PieceTools, useHoopPlan } from '../usePiece'
 import { AddedLine } from './AddedLine'
 import { MoveBoxes } from './MoveBoxes'
+
+/** Nothing is dialled. */
+export const isCentred = (move: Pick<Move, 'turn' | 'right' | 'down'>): boolean =>
+  dialParts(move).every(({ any }) => !any)
 
 /** What to dial: as found by the last look at the hooping, else as it was planned. */
 export function DecidedMove({ tools }: { tools: PieceTools }) {
@@ -14,8 +18,12 @@ export function DecidedMove({ tools }: { tools: PieceTools }) {
   const move = moveAt({ piece, marked, hoop }, at)
   return (
     <>
-      <Text bold>{seen ? 'Dialled in, as it lies' : 'Dial in'}</Text>
       <MoveBoxes move={move} />
+      {seen ? (
+        <Text soft>Dial this in, as checked in the hoop.</Text>
+      ) : isCentred(move) ? null : (
+        <Text soft>Dial this in.</Text>
+      )}
       <AddedLine added={at.added} />
       {at.groups > 1 ? <Text soft>{`Hooping ${at.group + 1} of ${at.groups}`}</Text> : null}
     </>

@@ -57,7 +57,7 @@ export function Dot({ sought, at, on, notches, write, onNudge, onRest }: Props) 
       aria-valuenow={Math.round(place.x - notches.x)}
       aria-valuemin={-1000}
       aria-valuemax={1000}
-      aria-valuetext={landed ? told : 'not told yet'}
+      aria-valuetext={landed ? told : 'not placed yet'}
       style={{
         position: 'absolute',
         left: at.x - SIZE / 2,

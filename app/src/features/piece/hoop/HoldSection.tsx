@@ -1,18 +1,34 @@
 import { holdingNames } from '@thimble/core/recipe'
+import { AdviceBar } from '@/ui/AdviceBar'
+import { Fold } from '@/ui/Fold'
 import { Section } from '@/ui/Section'
-import { HoldingPicker } from '../HoldingPicker'
+import { many } from '@/words/designWords'
+import { HoldingAgainst, HoldingPicker } from '../HoldingPicker'
 import { type PieceTools, useHoopPlan } from '../usePiece'
-import { HoldingSteps } from './HoldingSteps'
+import { HoldingSteps, useHoldingSteps } from './HoldingSteps'
 import { NoLongerSuits } from './NoLongerSuits'
 
-/** How the piece is held: the choice with what speaks for or against it, and its steps for hands. */
+/** How the piece is held: the choice, what speaks against it, and what may hurt a hand in doing it. */
 export function HoldSection({ tools }: { tools: PieceTools }) {
   const { method, hoop } = useHoopPlan(tools)
+  const cares = new Set(useHoldingSteps({ tools, method, hoop }).flatMap(({ care }) => care ?? []))
   return (
-    <Section title={holdingNames[method]}>
-      <HoldingPicker tools={tools} />
+    <Section>
+      <HoldingPicker tools={tools} short />
+      <HoldingAgainst tools={tools} />
       <NoLongerSuits tools={tools} />
-      <HoldingSteps tools={tools} method={method} hoop={hoop} />
+      {cares.size > 0 ? <AdviceBar advice={{ code: 'care', text: [...cares].join(' '), severity: 'caution' }} /> : null}
     </Section>
+  )
+}
+
+/** The same for hands, step by step. */
+export function HoldingFold({ tools }: { tools: PieceTools }) {
+  const { method, hoop } = useHoopPlan(tools)
+  const steps = useHoldingSteps({ tools, method, hoop })
+  return (
+    <Fold title={`${holdingNames[method]}, step by step`} answer={many(steps.length, 'step')}>
+      <HoldingSteps {...{ tools, method, hoop }} />
+    </Fold>
   )
 }

@@ -39,12 +39,14 @@ function useTask({ tools, method, hoop }: Props): Parameters<typeof holdingSteps
   }
 }
 
+export const useHoldingSteps = (props: Props) => holdingSteps(useTask(props))
+
 /** What hands do, in order, for this way of holding in this hoop and no other. */
 export function HoldingSteps(props: Props) {
   const { tools, method, hoop } = props
   const inUnits = useUnits()
   const { stack } = useBuilt(tools)
-  const steps = holdingSteps(useTask(props))
+  const steps = useHoldingSteps(props)
   const sprayed = stack?.layers.some(({ role, grip }) => role === 'cloth' && grip === 'sprayed') ?? false
   return (
     <>

@@ -1,10 +1,9 @@
-import { Button } from '@rneui/themed'
 import { holdingNames } from '@thimble/core/recipe'
 import type { HoopDecision as Kept } from '@thimble/contract'
 import { hoopingAtHand, isDone, loadingAtHand, reasonsOf, triesOf, wayNames, withAdded } from '@thimble/plan'
-import { useRouter } from 'expo-router'
 import { InHoop } from '@/drawing/InHoop'
-import { Disclosure } from '@/ui/Disclosure'
+import { Fold } from '@/ui/Fold'
+import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
 import { useUnits } from '@/ui/useUnits'
 import { Text } from '@/ui/Text'
@@ -23,7 +22,6 @@ import { NoLongerSuits } from './NoLongerSuits'
 /** The hooping as it was decided, with what to dial, and the way on to whether it is straight enough. */
 export function HoopDecided({ tools }: DecidedProps) {
   const { piece, plan, marked } = tools
-  const router = useRouter()
   const built = useBuilt(tools)
   const [kept] = piece.hoop.kept
   if (!kept) return null
@@ -32,27 +30,26 @@ export function HoopDecided({ tools }: DecidedProps) {
   const tries = triesOf(piece).length
   return (
     <>
-      <Section title="How it is hooped">
-        <Text bold>{`${hoop?.name ?? 'Hoop not noted'}, ${holdingNames[holding].toLowerCase()}`}</Text>
-        {hoop ? <Text>{fieldSize(hoop.field, plan.style)}</Text> : null}
+      <Section title={`${hoop?.name ?? 'Hoop not noted'}, ${holdingNames[holding].toLowerCase()}`}>
         <KeptDrawing tools={tools} />
-        <KeptLoading tools={tools} />
         <DecidedMove tools={tools} />
         {hoop && kept.pose ? (
-          <Button
-            title={tries > 0 ? `Is it straight enough: try ${tries + 1}` : 'Is it straight enough?'}
-            onPress={() => router.push(`/piece/${piece.id}/straight`)}
-          />
+          <RowLink href={`/piece/${piece.id}/straight`} style={{ minHeight: 44, justifyContent: 'center' }}>
+            <Text bold tone="indigo">
+              {tries > 0 ? `Check alignment: try ${tries + 1}` : 'Check alignment'}
+            </Text>
+          </RowLink>
         ) : null}
         {groups ? (
           <HoopingList groups={groups} closed={marked.placed?.row?.closed ?? false} write={plan.write} />
         ) : null}
         <PartHoopings tools={tools} parts={kept.parts} />
         <NoLongerSuits tools={tools} />
-        <Disclosure title="How to hold it, step by step">
-          <HoldingSteps tools={tools} method={holding} hoop={heldIn(kept, tools.shelf)} />
-        </Disclosure>
       </Section>
+      <KeptLoading tools={tools} />
+      <Fold title="Step by step" answer={hoop ? fieldSize(hoop.field, plan.style) : ''}>
+        <HoldingSteps tools={tools} method={holding} hoop={heldIn(kept, tools.shelf)} />
+      </Fold>
       <Why because={reasons} />
     </>
   )
@@ -71,9 +68,14 @@ function KeptLoading({ tools }: { tools: PieceTools }) {
   if (!loading) return null
   return (
     <>
-      <Text bold>{`Load it ${wayNames(piece, marked)[loading.sides.front.way]} toward you`}</Text>
-      <LoadedSo {...{ tools, at, loading }} />
-      {isDone(piece, 'finish') ? null : <LoadCautions tools={tools} loading={loading} />}
+      {isDone(piece, 'finish') ? null : (
+        <Section>
+          <LoadCautions tools={tools} loading={loading} />
+        </Section>
+      )}
+      <Fold title="Which way up" answer={`${wayNames(piece, marked)[loading.sides.front.way]} toward you`}>
+        <LoadedSo {...{ tools, at, loading }} />
+      </Fold>
     </>
   )
 }
@@ -91,7 +93,7 @@ function KeptDrawing({ tools }: { tools: PieceTools }) {
       {...{ fits, slack, reach, hoop: at.hoop, pose, hull: at.hull }}
       cloth={piece.build.cloth.colour}
       sketch={sketch && at.copies.from === at.copies.to ? { blocks: sketch, colours } : null}
-      height={260}
+      height={230}
       write={plan.writeRoom}
       says={inUnits(`The design in ${at.hoop.name}, to scale.`)}
     />

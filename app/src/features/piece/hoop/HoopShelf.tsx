@@ -3,13 +3,13 @@ import { useState } from 'react'
 import { Pressable, View } from 'react-native'
 import { RadioGroup } from '@/ui/RadioGroup'
 import { Text } from '@/ui/Text'
-import type { PieceTools } from '../usePiece'
+import { Fold } from '@/ui/Fold'
+import { type PieceTools, useHoopPlan } from '../usePiece'
 import { HoopRow } from './HoopRow'
 
-type Props = { tools: PieceTools; ranked: HoopOffer[]; chosen: string | null }
-
-/** The hoops that take it, and behind one line those that do not. */
-export function HoopShelf({ tools, ranked, chosen }: Props) {
+/** The hoops that take it, and below one line those that do not; open while none is chosen. */
+export function HoopShelf({ tools }: { tools: PieceTools }) {
+  const { ranked, chosen } = useHoopPlan(tools)
   const { shelf } = tools
   const [all, setAll] = useState(false)
   const fitting = ranked.filter((c) => c.fits)
@@ -19,12 +19,13 @@ export function HoopShelf({ tools, ranked, chosen }: Props) {
   const largest = Math.max(120, ...drawn.map((h) => Math.max(h.outside.width, h.outside.height)))
   const row = (choice: HoopOffer) => {
     const hoop = shelf.hoops.find((h) => h.id === choice.hoop)
-    const on = choice.hoop === chosen
+    const on = choice.hoop === chosen?.hoop
     return hoop ? <HoopRow key={choice.hoop} {...{ choice, hoop, on, tools, largest }} /> : null
   }
+  if (ranked.length === 0) return null
   return (
-    <>
-      <RadioGroup label="Hoops on the shelf">{fitting.map(row)}</RadioGroup>
+    <Fold title="Your hoops" answer={`${fitting.length} of ${ranked.length} fit`} open={!chosen}>
+      <RadioGroup label="Your hoops">{fitting.map(row)}</RadioGroup>
       {refused.length > 0 ? (
         <>
           <Pressable
@@ -33,11 +34,11 @@ export function HoopShelf({ tools, ranked, chosen }: Props) {
             onPress={() => setAll(!all)}
             style={{ minHeight: 44, justifyContent: 'center' }}
           >
-            <Text tone="indigo" bold>{`${refused.length} will not do here: ${open ? 'why' : 'see why'}`}</Text>
+            <Text tone="indigo" bold>{`${refused.length} won’t do: ${open ? 'why' : 'see why'}`}</Text>
           </Pressable>
           {open ? <View>{refused.map(row)}</View> : null}
         </>
       ) : null}
-    </>
+    </Fold>
   )
 }

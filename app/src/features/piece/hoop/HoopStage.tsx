@@ -8,38 +8,39 @@ import { Text } from '@/ui/Text'
 import { StageButton } from '../StageButton'
 import type { StageProps } from '../StageProps'
 import { type PieceTools, useHoopPlan } from '../usePiece'
-import { AddedLine } from './AddedLine'
-import { CutSizes } from './CutSizes'
-import { HoldSection } from './HoldSection'
+import { AboutPiece } from '../AboutPiece'
+import { CutFold } from './CutSizes'
+import { DialIn } from './DialIn'
+import { HoldingFold, HoldSection } from './HoldSection'
 import { HoopShelf } from './HoopShelf'
-import { LineUpSection } from './LineUpSection'
-import { LoadSection } from './LoadSection'
+import { LineUpFold } from './LineUpSection'
+import { LoadedCautions, LoadFold } from './LoadSection'
 import { MovedParts, PartToMove } from './MovedParts'
-import { WhichHoop } from './WhichHoop'
+import { RowHoopings } from './RowHoopings'
+import { OnPiece, WhichHoop } from './WhichHoop'
 import { WhichMachine } from './WhichMachine'
 
-/** Hoop: which ring, how the piece is held in it, which way up it is loaded, and what to dial. */
+/** Hoop: which one, what to dial, how the cloth is held in it, and a line for each thing that is settled. */
 export function HoopStage({ tools, onDone }: StageProps) {
   const plan = useHoopPlan(tools)
-  const { ranked, chosen } = plan
+  const { chosen } = plan
   const at = chosen?.fits ? hoopingAtHand(tools.piece, plan, tools.marked) : null
   return (
     <>
       <ChosenHoop tools={tools} />
+      {at ? <DialIn tools={tools} at={at} /> : null}
       <MovedParts tools={tools} />
-      {plan.added ? (
-        <Section>
-          <AddedLine added={plan.added} />
-        </Section>
-      ) : null}
-      {at ? <LoadSection tools={tools} at={at} /> : null}
-      <WhichMachine tools={tools} />
       <HoldSection tools={tools} />
-      {at ? <CutSizes tools={tools} /> : null}
-      {at ? <LineUpSection tools={tools} /> : null}
-      <Section title={chosen ? 'Hoops on the shelf' : undefined}>
-        <HoopShelf tools={tools} ranked={ranked} chosen={chosen?.hoop ?? null} />
-      </Section>
+      {at ? <LoadedCautions tools={tools} at={at} /> : null}
+      {at ? <RowHoopings tools={tools} /> : null}
+      <WhichMachine tools={tools} />
+      {at ? <LoadFold tools={tools} at={at} /> : null}
+      <HoldingFold tools={tools} />
+      {at ? <CutFold tools={tools} /> : null}
+      {at ? <LineUpFold tools={tools} /> : null}
+      <HoopShelf tools={tools} />
+      {chosen?.fits ? <OnPiece tools={tools} choice={chosen} /> : null}
+      <AboutPiece piece={tools.piece} />
       <ThumbBar>
         <KeepIt tools={tools} onDone={onDone} />
       </ThumbBar>
@@ -53,27 +54,23 @@ function KeepIt({ tools, onDone }: Pick<StageProps, 'tools' | 'onDone'>) {
   return (
     <>
       {chosen?.fits ? null : <Text soft>{whyNot(ranked)}</Text>}
-      <StageButton
-        title={chosen ? `Keep this hooping: ${hoop?.name}` : 'Keep this hooping'}
-        disabled={!chosen?.fits}
-        onPress={onDone}
-      />
+      <StageButton title={chosen ? `Use ${hoop?.name}` : 'Use this hoop'} disabled={!chosen?.fits} onPress={onDone} />
     </>
   )
 }
 
 const whyNot = (ranked: readonly HoopOffer[]): string =>
-  ranked.some((c) => c.fits) ? 'Pick one of the hoops that take it first.' : 'No hoop takes it as it is.'
+  ranked.some((c) => c.fits) ? 'Choose a hoop that fits first.' : 'No hoop fits it.'
 
 function titleOf(chosen: HoopOffer | null, name: string | undefined, fitting: boolean): string {
-  if (chosen) return chosen.fits ? `${name}: it fits` : `${name}: it does not fit`
-  return fitting ? 'Choose a hoop' : 'No hoop takes it'
+  if (chosen) return chosen.fits ? `${name} fits` : `${name} doesn’t fit`
+  return fitting ? 'Choose a hoop' : 'No hoop fits'
 }
 
 /** How the next of several designs is hooped. */
 const hoopMore: Partial<Record<string, string>> = {
-  corners: 'Hoop each corner the same way, turning the piece a quarter turn from one to the next.',
-  ends: 'Hoop the other end the same way, with the piece turned half round.',
+  corners: 'Hoop each corner the same way, turning the piece a quarter each time.',
+  ends: 'Hoop the other end the same way, with the piece turned round.',
   scatter: 'Hoop each motif by its own cross.',
 }
 
@@ -83,9 +80,7 @@ function ChosenHoop({ tools }: { tools: PieceTools }) {
   const { ranked, chosen, hoop } = useHoopPlan(tools)
   const fitting = ranked.some((c) => c.fits)
   const more = (marked.placed?.copies.length ?? 0) > 1 ? hoopMore[plan.rule.arrange] : undefined
-  const says = marked.placed?.row
-    ? 'The one that takes the row in the fewest hoopings comes first.'
-    : 'The one that suits best comes first: room to spare, then the least backing.'
+  const says = marked.placed?.row ? 'Fewest hoopings first.' : 'Best first: room to spare, then the least backing.'
   return (
     <Section title={titleOf(chosen, hoop?.name, fitting)} says={chosen || !fitting ? undefined : says}>
       {chosen && hoop ? <WhichHoop tools={tools} choice={chosen} hoop={hoop} /> : null}
@@ -102,8 +97,8 @@ function NoHoop({ tools, ranked }: { tools: PieceTools; ranked: HoopOffer[] }) {
   const tooLarge = ranked.every((c) => !c.fit.fits)
   const { width, height } = marked.design
   const text = tooLarge
-    ? `The design is too large for every hoop: ${plan.write(width)} by ${plan.write(height)}, over by ${plan.write(Math.ceil(least))} at least. Take a smaller design, split it, or put a larger hoop in the stash.`
-    : 'Some fields are large enough, but their rings cannot go there. Float the piece, or take a smaller design.'
+    ? `At ${plan.write(width)} × ${plan.write(height)} the design is at least ${plan.write(Math.ceil(least))} too large for every hoop. Make it smaller, split it, or add a larger hoop.`
+    : 'Some hoops are large enough, but they can’t lie there. Float the piece, or make the design smaller.'
   return (
     <>
       <AdviceBar advice={{ code: 'no-hoop', text, severity: 'stop' }} />
@@ -116,11 +111,8 @@ function NoShelf() {
   const router = useRouter()
   return (
     <>
-      <Text>
-        There is no hoop in the stash yet: put yours in, as measured, and you come back here with it tried. Or go on
-        without one.
-      </Text>
-      <Button type="outline" title="Put in a hoop" onPress={() => router.push('/stash/hoop/new')} />
+      <Text>You have no hoop in the stash yet. Add one and come back, or go on without.</Text>
+      <Button type="outline" title="Add a hoop" onPress={() => router.push('/stash/hoop/new')} />
     </>
   )
 }

@@ -19,7 +19,7 @@ export function HowToLook({ tools, check }: Props) {
   const edges = look === 'edges'
   const [seen, setSeen] = useState<CameraLook | null>(null)
   return (
-    <Section title="How it was looked at">
+    <Section title="How did you check?">
       {check.hasCorner ? (
         <Choices
           label="By"
@@ -31,11 +31,11 @@ export function HowToLook({ tools, check }: Props) {
           onChange={(id) => set({ hoop: { look: id } })}
         />
       ) : null}
-      {edges ? <Text soft>Two points along each hem, as far apart as the ring shows them.</Text> : null}
+      {edges ? <Text soft>Two points along each hem, as far apart as you can see.</Text> : null}
       <AskCamera tools={tools} check={check} seen={seen} onSeen={setSeen} />
       <Disclosure title="Type the numbers">
         <Text soft>
-          From where the notches cross, on the hoop’s own grid: to the right and toward you; a minus is the other way.
+          From where the notches cross, on the hoop’s grid: right and toward you. Use a minus for the other way.
         </Text>
         {check.sought.map((one) => (
           <Typed key={one.id} {...{ tools, check, one }} />

@@ -23,7 +23,7 @@ export function LoadedSo({ tools, at, loading }: Props) {
       cloth={piece.build.cloth.colour}
       height={320}
       write={plan.write}
-      says={`The machine from above: ${sides.front} toward you, ${sides.back} at the back, ${sides.carriage} toward the carriage, ${sides.throat} into the throat.`}
+      says={`The machine from above: ${sides.front} toward you, ${sides.back} at the back, ${sides.carriage} toward the carriage, ${sides.throat} under the machine arm.`}
     />
   )
 }
@@ -37,8 +37,8 @@ const bulk = {
 /** What to see to at the machine, and what is done with the cloth that would be in the way, the house's way. */
 export function LoadCautions({ tools: { piece, marked, shelf }, loading }: Omit<Props, 'at'>) {
   const ways = wayNames(piece, marked)
-  const under = 'Nothing but the one layer under the ring: feel all round.'
-  const inTheWay = `The ${ways[loading.sides.throat.way]} goes into the throat. ${bulk[shelf.shop.habits.smallGarmentBulk]} ${under}`
+  const under = 'Only one layer under the hoop: feel all round.'
+  const inTheWay = `The ${ways[loading.sides.throat.way]} goes under the machine arm. ${bulk[shelf.shop.habits.smallGarmentBulk]} ${under}`
   const round = marked.placed?.item.tube && !loading.warnings.some((w) => w.code === 'one-layer')
   return (
     <>

@@ -12,13 +12,13 @@ export function MovedParts({ tools: { piece, plan, marked, set } }: { tools: Pie
   if (moved.length === 0) return null
   const said = moved.map(
     ([part, { x, y }]) =>
-      `${marked.design.parts[Number(part)]?.name ?? 'A part'} is moved ${inTheDesign(x, y, plan.write)} in the design.`,
+      `${marked.design.parts[Number(part)]?.name ?? 'A part'} moved ${inTheDesign(x, y, plan.write)} in the design.`,
   )
   return (
     <Section says={`${said.join(' ')} Move it at the machine too.`}>
       <Button
         type="outline"
-        title="Put it back"
+        title="Move it back"
         onPress={() => set({ hoop: { moved: Object.fromEntries(moved.map(([part]) => [part, null])) as never } })}
       />
     </Section>

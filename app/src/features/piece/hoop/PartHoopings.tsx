@@ -12,7 +12,7 @@ export function PartHoopings({ tools, parts }: Props) {
   if (!parts) return null
   return (
     <>
-      <Text>It is longer than the field, and is hooped by its parts: the marks stay, the hoop moves on.</Text>
+      <Text>It’s longer than the field, so hoop it part by part: the marks stay, the hoop moves.</Text>
       {parts.map((group, i) => (
         <Text key={i} soft>{`Hooping ${i + 1}: ${partNames(tools, group)}`}</Text>
       ))}

@@ -19,7 +19,7 @@ export function Remedies({ tools, check }: Props) {
   const inUnits = useUnits()
   const { remedies } = check.correction!
   if (remedies.length === 0)
-    return <Text>Nothing brings it in at this angle: hoop it again, nearer to the notches, or take a larger hoop.</Text>
+    return <Text>It won’t fit at this angle. Re-hoop closer to the notches, or use a larger hoop.</Text>
   return (
     <View role="list">
       {remedies.map((remedy, i) => (
@@ -67,7 +67,7 @@ function Take({ tools: { piece, set }, remedy }: { tools: PieceTools; remedy: Re
     return (
       <Button
         type="outline"
-        title="Take that hoop"
+        title="Use that hoop"
         onPress={() => {
           set({ hoop: { hoopId: remedy.hoop, reopened: true, scale: 1, landed: noMarks(piece) } })
           router.replace(`/piece/${piece.id}`)

@@ -8,29 +8,32 @@ import type { PieceTools } from '../usePiece'
 /** Nearer than this a hand does not keep it. */
 const TOUCHING = 3
 
-/** How far the ring stays from pockets, zips and seams: the nearest few. */
-export function RingRoom({ tools: { plan, marked, shelf }, choice }: { tools: PieceTools; choice: HoopChoice }) {
+type Props = { tools: PieceTools; choice: HoopChoice }
+
+/** How near the hoop comes to pockets, zips and seams: the nearest few. */
+function useNear({ tools: { marked, shelf }, choice }: Props): { name: string; mm: number }[] {
   const hoop = shelf.hoops.find((h) => h.id === choice.hoop)
   const { placed } = marked
-  if (!hoop || !placed || placed.row) return null
+  if (!hoop || !placed || placed.row) return []
   const ring = ringOnItem(placed.pose, choice.pose, hoop.outside, hoop.notchOffset ?? undefined)
   const near = ringClearances(placed.item, ring)
     .filter((c) => c.mm > 0)
     .map((c) => ({ name: writeName(c.name), mm: c.mm }))
     .sort((a, b) => a.mm - b.mm)
-  const names = near.filter((c, i) => near.findIndex((d) => d.name === c.name) === i).slice(0, 2)
-  if (names.length === 0) return null
-  const [least] = names
-  if (least!.mm < TOUCHING)
-    return (
-      <AdviceBar
-        advice={{
-          ...{ code: 'ring-touches', severity: 'caution' },
-          text: `The ring all but touches the ${least!.name}: fold it clear before you close the ring.`,
-        }}
-      />
-    )
-  return (
-    <Text soft>{`The ring clears ${names.map((c) => `the ${c.name} by ${plan.writeRoom(c.mm)}`).join(', ')}.`}</Text>
-  )
+  return near.filter((c, i) => near.findIndex((d) => d.name === c.name) === i).slice(0, 2)
+}
+
+/** Says so where the hoop all but touches something. */
+export function HoopTouches(props: Props) {
+  const [least] = useNear(props)
+  if (!least || least.mm >= TOUCHING) return null
+  const text = `The hoop nearly touches the ${least.name}. Fold it clear before you close the hoop.`
+  return <AdviceBar advice={{ code: 'ring-touches', severity: 'caution', text }} />
+}
+
+export function RingRoom(props: Props) {
+  const write = props.tools.plan.writeRoom
+  const near = useNear(props)
+  if (near.length === 0 || near[0]!.mm < TOUCHING) return null
+  return <Text soft>{`The hoop clears ${near.map((c) => `the ${c.name} by ${write(c.mm)}`).join(', ')}.`}</Text>
 }

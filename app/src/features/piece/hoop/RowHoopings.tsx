@@ -1,5 +1,6 @@
 import type { Hooping } from '@thimble/core/rows'
 import { hoopingsOf } from '@thimble/plan'
+import { Fold } from '@/ui/Fold'
 import { Text } from '@/ui/Text'
 import { hoopingWords } from '@/words/rowWords'
 import { type PieceTools, useHoopPlan } from '../usePiece'
@@ -11,7 +12,11 @@ export function RowHoopings({ tools }: { tools: PieceTools }) {
   const row = marked.placed?.row ?? null
   const groups = hoop ? hoopingsOf(row, marked.design.height, hoop) : null
   if (!row || !groups) return null
-  return <HoopingList groups={groups} closed={row.closed} write={plan.write} />
+  return (
+    <Fold title="Hooping by hooping" answer={String(groups.length)}>
+      <HoopingList groups={groups} closed={row.closed} write={plan.write} />
+    </Fold>
+  )
 }
 
 type Props = { groups: readonly Hooping[]; closed: boolean; write: (mm: number) => string }

@@ -16,7 +16,7 @@ export function StraightAnswer({ tools, check }: Props) {
   const doubtful = warnings.some((w) => w.severity === 'stop')
   if (problem)
     return (
-      <Section title="These cannot be right">
+      <Section title="These can’t be right">
         <AdviceBar advice={{ code: 'problem', text: problem, severity: 'stop' }} />
       </Section>
     )
@@ -40,15 +40,15 @@ const StillToTell = ({ found, all }: { found: number; all: number }) => (
     <Text>
       {found === 0
         ? `Drag ${all > 2 ? 'two or more of the marks' : 'both marks'} to where they lie on the hoop’s grid, or type the numbers.`
-        : 'One is told; one more shows how it lies.'}
+        : 'Place one more mark to see the angle.'}
     </Text>
   </Section>
 )
 
 function titleOf({ correction, warnings }: StraightCheck, doubtful: boolean): string {
-  if (doubtful) return 'Look again'
-  if (!correction!.fitsExact) return 'It does not fit so'
-  return warnings.some((w) => w.code === 'past-its-turn') ? 'It cannot be turned so far' : 'It can be dialled straight'
+  if (doubtful) return 'Check again'
+  if (!correction!.fitsExact) return 'It doesn’t fit like this'
+  return warnings.some((w) => w.code === 'past-its-turn') ? 'It can’t turn that far' : 'You can dial it straight'
 }
 
 /** How it was hooped, in words: askew by so much, the cross there. */
@@ -60,7 +60,7 @@ function howItLies({ at, correction }: StraightCheck, write: (mm: number) => str
       ? 'Hooped straight'
       : `Hooped ${Math.abs(askew).toFixed(1)}° ${askew > 0 ? 'clockwise' : 'anticlockwise'}`
   const off = writePlace({ x: exact.x - at.pose.x, y: exact.y - at.pose.y }, write)
-  return `${turned}, ${off === 'on the notches' ? 'where it was meant to lie' : `${off} of where it was meant`}.`
+  return `${turned}, ${off === 'on the notches' ? 'on the mark' : `${off} of the mark`}.`
 }
 
 function Dial({ tools, check }: Props) {
@@ -69,7 +69,7 @@ function Dial({ tools, check }: Props) {
   const room = Math.min(slack.left, slack.right, slack.up, slack.down)
   return (
     <>
-      <Text soft>Dial at the machine</Text>
+      <Text soft>Dial in at the machine</Text>
       <MoveBoxes move={move!} />
       <AddedLine added={check.at.added} />
       {tools.piece.hoop.scale < 1 ? (
@@ -80,8 +80,8 @@ function Dial({ tools, check }: Props) {
           code: 'after',
           severity: fits ? 'note' : 'caution',
           text: fits
-            ? `Fits after that, ${writeRoom(room)} to spare. What is left over: ${move!.left.toFixed(1)} mm at the worst corner.`
-            : `Dialled in whole steps it reaches past the field by a hair: what is left over is ${move!.left.toFixed(1)} mm. Trace it before you start.`,
+            ? `Fits after that, ${writeRoom(room)} to spare. Remaining error: ${move!.left.toFixed(1)} mm at the worst corner.`
+            : `In whole steps it just passes the field’s edge. Remaining error: ${move!.left.toFixed(1)} mm. Trace it before you start.`,
         }}
       />
     </>

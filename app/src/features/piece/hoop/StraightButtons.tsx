@@ -10,10 +10,10 @@ export function StraightButtons({ check: { correction, warnings }, onDone }: Pro
   return (
     <View style={{ flexDirection: 'row', gap: 12 }}>
       <View style={{ flex: 1 }}>
-        <Button title="Dialled" disabled={!good} onPress={() => onDone('kept')} />
+        <Button title="I’ve dialled it in" disabled={!good} onPress={() => onDone('kept')} />
       </View>
       <View style={{ flex: 1 }}>
-        <Button type="outline" title="Hooping again" disabled={!correction} onPress={() => onDone('again')} />
+        <Button type="outline" title="Re-hoop" disabled={!correction} onPress={() => onDone('again')} />
       </View>
     </View>
   )

@@ -22,7 +22,7 @@ import { Tries } from './Tries'
 import { WhichHooping } from './WhichHooping'
 import { nanoid } from 'nanoid'
 
-const TITLE = 'Is it straight enough'
+const TITLE = 'Check alignment'
 
 /** After hooping: where the marks landed on the hoop's grid, what to dial for that, or how to hoop it again. */
 export function StraightPage({ id }: { id: string }) {
@@ -64,7 +64,7 @@ function Straight({ piece }: { piece: Piece }) {
     return (
       <Page title={TITLE} back>
         <Section>
-          <Text>This piece has no hoop yet. Choose one at Hoop, then come back when it’s hooped.</Text>
+          <Text>This piece has no hoop yet. Choose one in Hoop first.</Text>
         </Section>
       </Page>
     )

@@ -36,7 +36,7 @@ export function TraceSection({ tools, check }: Props) {
             <View key={way} style={{ flex: 1 }}>
               <Button
                 type="outline"
-                title={way === 'box' ? 'Round its box' : 'Along its outline'}
+                title={way === 'box' ? 'Around the box' : 'Along the outline'}
                 disabled={busy}
                 onPress={() => run(() => trace(way))}
               />
@@ -84,7 +84,7 @@ function WhatItMet({
     field.mm < 0
       ? ({
           severity: 'stop',
-          text: `It would leave the field by ${write(-field.mm)}, ${where(field.at)}: the needle could strike the ring.`,
+          text: `It would leave the field by ${write(-field.mm)}, ${where(field.at)}: the needle could strike the hoop.`,
         } as const)
       : ({
           severity: field.mm < NEAR ? 'caution' : 'note',
@@ -100,7 +100,7 @@ function WhatItMet({
             severity: nearest.mm < NEAR ? 'caution' : 'note',
             text:
               nearest.mm <= 0
-                ? `It goes over the ${nearest.name}, ${where(nearest.at)}.`
+                ? `It crosses the ${nearest.name}, ${where(nearest.at)}.`
                 : `Nearest to the ${nearest.name}: ${write(nearest.mm)}, ${where(nearest.at)}.`,
           }}
         />

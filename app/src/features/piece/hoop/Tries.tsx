@@ -6,7 +6,7 @@ import { Text } from '@/ui/Text'
 import { turnWords } from '@/words/turnWords'
 import type { PieceTools } from '../usePiece'
 
-const ways = { marks: 'by its marks', edges: 'by its hems', camera: 'by the camera' } as const
+const ways = { marks: 'by marks', edges: 'by hems', camera: 'by camera' } as const
 
 /** Every hooping of this piece as it was found. */
 export function Tries({ tools: { piece } }: { tools: PieceTools }) {
@@ -17,12 +17,12 @@ export function Tries({ tools: { piece } }: { tools: PieceTools }) {
     <Section title="Hooped so far">
       {tries.map((one, i) => (
         <View key={one.at + i} style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 8 }}>
-          <Text bold>{`${i + 1}: ${one.then === 'kept' ? 'dialled and kept' : 'hooped again'}`}</Text>
+          <Text bold>{`${i + 1}: ${one.then === 'kept' ? 'dialled in' : 're-hooped'}`}</Text>
           <Text soft>
             {[
               `turned ${turnWords(Number(one.exact.rotation.toFixed(1)))}`,
               ways[one.way],
-              one.fits ? 'it fitted' : 'it did not fit',
+              one.fits ? 'fits' : 'didn’t fit',
               one.minutes === null ? '' : `${one.minutes} min`,
             ]
               .filter(Boolean)

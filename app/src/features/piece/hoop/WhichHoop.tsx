@@ -2,7 +2,8 @@ import type { Hoop } from '@thimble/contract'
 import { type HoopOffer, hoopingAtHand } from '@thimble/plan'
 import { InHoop } from '@/drawing/InHoop'
 import { AdviceBar } from '@/ui/AdviceBar'
-import { Disclosure } from '@/ui/Disclosure'
+import { Fold } from '@/ui/Fold'
+import { useUnits } from '@/ui/useUnits'
 import { useWide } from '@/ui/useMedia'
 import { Text } from '@/ui/Text'
 import { PieceDrawing } from '../PieceDrawing'
@@ -10,8 +11,7 @@ import { AsLastTime } from '../AsLastTime'
 import { type PieceTools, useHoopPlan } from '../usePiece'
 import { PartToMove } from './MovedParts'
 import { PartHoopings } from './PartHoopings'
-import { RingRoom } from './RingRoom'
-import { RowHoopings } from './RowHoopings'
+import { HoopTouches, RingRoom } from './RingRoom'
 
 type Props = { tools: PieceTools; choice: HoopOffer; hoop: Hoop }
 
@@ -19,6 +19,7 @@ type Props = { tools: PieceTools; choice: HoopOffer; hoop: Hoop }
 export function WhichHoop({ tools, choice, hoop }: Props) {
   const { piece, plan, marked } = tools
   const wide = useWide()
+  const inUnits = useUnits()
   const at = hoopingAtHand(piece, useHoopPlan(tools), marked)
   const { sketch, colours } = marked.design
   const alone = at && at.copies.from === at.copies.to
@@ -33,28 +34,36 @@ export function WhichHoop({ tools, choice, hoop }: Props) {
         reach={choice.fit.reach}
         cloth={piece.build.cloth.colour}
         sketch={sketch && alone ? { blocks: sketch, colours } : null}
-        height={wide ? 340 : 300}
+        height={wide ? 340 : 230}
         write={plan.writeRoom}
         says={`The design in ${hoop.name}, to scale. ${slackWords(choice, plan.writeRoom)}`}
       />
       <AsLastTime tools={tools} what="hoop" />
-      {choice.reasons.map((r) => (
-        <AdviceBar key={r.code + r.text} advice={r} />
-      ))}
-      {choice.fits ? <RingRoom tools={tools} choice={choice} /> : null}
-      {choice.fits ? <RowHoopings tools={tools} /> : null}
+      {choice.reasons.map((r) =>
+        r.severity === 'note' ? (
+          <Text soft key={r.code + r.text}>
+            {inUnits(r.text)}
+          </Text>
+        ) : (
+          <AdviceBar key={r.code + r.text} advice={r} />
+        ),
+      )}
+      {choice.fits ? <HoopTouches tools={tools} choice={choice} /> : null}
       {choice.fits ? <PartHoopings tools={tools} parts={choice.parts} /> : null}
       {choice.fits && choice.parts ? <PartToMove tools={tools} /> : null}
-      {wide ? null : (
-        <Disclosure title="The ring on the piece">
-          <PieceDrawing id={piece.id} stage="hoop" highlighted={null} height={330} />
-        </Disclosure>
-      )}
-      <Text soft style={{ fontSize: 14 }}>
-        Left is the carriage, the foot of the drawing is toward you. The yellow area is where the design’s middle may
-        lie.
-      </Text>
     </>
+  )
+}
+
+/** The hoop where it lies on the piece, and how near it comes to pockets, zips and seams. */
+export function OnPiece({ tools, choice }: Pick<Props, 'tools' | 'choice'>) {
+  const wide = useWide()
+  return (
+    <Fold title="The hoop on the piece" answer="see it">
+      <RingRoom tools={tools} choice={choice} />
+      {wide ? null : <PieceDrawing id={tools.piece.id} stage="hoop" highlighted={null} height={330} />}
+      <Text soft>The yellow area is where the design’s centre may lie.</Text>
+    </Fold>
   )
 }
 
@@ -63,5 +72,5 @@ export function slackWords({ fits, fit, reasons }: HoopOffer, write: (mm: number
   if (!fits) return reasons.find((r) => r.severity === 'stop')?.text ?? ''
   const { left, right, up, down } = fit.slack
   const tight = Math.min(left, right, up, down) < 5 ? 'Tight. ' : ''
-  return `${tight}Slack ${write(left)} left, ${write(right)} right, ${write(up)} up, ${write(down)} down`
+  return `${tight}Room to spare: ${write(left)} left, ${write(right)} right, ${write(up)} up, ${write(down)} down`
 }

@@ -1,5 +1,5 @@
 import { Choices } from '@/ui/Choices'
-import { Section } from '@/ui/Section'
+import { Fold } from '@/ui/Fold'
 import { AsLastTime } from '../AsLastTime'
 import { type PieceTools, useHoopPlan } from '../usePiece'
 
@@ -10,7 +10,7 @@ export function WhichMachine({ tools }: { tools: PieceTools }) {
   const standing = machines.filter(({ id, onBench }) => onBench || id === machine.id)
   if (standing.length < 2) return null
   return (
-    <Section>
+    <Fold title="Machine" answer={machine.name}>
       <Choices
         label="Machine"
         choices={standing.map(({ id, name }) => ({ id, name }))}
@@ -18,6 +18,6 @@ export function WhichMachine({ tools }: { tools: PieceTools }) {
         onChange={(machineId) => tools.set({ hoop: { machineId, turn: null } })}
       />
       <AsLastTime tools={tools} what="machine" />
-    </Section>
+    </Fold>
   )
 }

@@ -14,8 +14,6 @@ import { OwnCopy } from './OwnCopy'
 
 const BY_SIZE = 'by-size'
 /** More than these are found by their names. */
-const MOST_OFFERED = 24
-/** While none is chosen so many stand there at once, to be taken in one tap. */
 const AT_ONCE = 8
 
 /** A design from the shelf, or just its size. */
@@ -26,28 +24,24 @@ export function DesignPicker({ tools: { piece, plan, shelf, set } }: { tools: Pi
   const found = designs.filter(({ id, name }) => id !== designId && name.toLowerCase().includes(words.toLowerCase()))
   const card = designId ? shelf.designs[designId] : undefined
   const chosen = card ? [card] : []
-  // One with a size that was typed is chosen, too.
-  const undecided = !designId && plan.design.assumed
-  const most = undecided ? AT_ONCE : MOST_OFFERED
-  const offered = [...chosen, ...found].slice(0, most)
+  const offered = [...chosen, ...found].slice(0, AT_ONCE)
   const choices = [{ id: BY_SIZE, name: 'By size' }, ...offered.map(({ id, name }) => ({ id, name }))]
   return (
     <View style={{ gap: 12 }}>
-      {designs.length > most ? (
+      {designs.length > AT_ONCE ? (
         <Field
           label="Find a design"
           value={words}
           onChange={setWords}
           hint={
             found.length + chosen.length > offered.length
-              ? `${offered.length} of ${found.length + chosen.length} are shown: type more of the name.`
+              ? `${offered.length} of ${found.length + chosen.length} shown. Type more of the name.`
               : undefined
           }
         />
       ) : null}
       <Choices
         label="Which design"
-        long={choices.length > 4 && !undecided}
         choices={choices}
         value={designId ?? BY_SIZE}
         onChange={(id) => set({ measure: { designId: id === BY_SIZE ? null : id, ownChange: null } })}
@@ -74,7 +68,7 @@ export function DesignPicker({ tools: { piece, plan, shelf, set } }: { tools: Pi
 
 /** What its count comes to; without one its density is asked. */
 const reckoned = ({ load, loadClass }: PieceTools['plan']['design']): string | undefined =>
-  load === null ? undefined : `About ${Math.round(load)} on each cm2: ${loadNames[loadClass]}.`
+  load === null ? undefined : `About ${Math.round(load)} stitches per cm²:  ${loadNames[loadClass]}.`
 
 type SizedProps = { tools: Pick<PieceTools, 'piece' | 'plan' | 'shelf' | 'set'> }
 
@@ -99,18 +93,13 @@ function SizedByHand({ tools: { piece, plan, shelf, set } }: SizedProps) {
           />
         ))}
       </View>
-      <Choices
-        label="It counts as a filled"
-        choices={sizedShapes}
-        value={ownDesign.shape}
-        onChange={(shape) => own({ shape })}
-      />
+      <Choices label="Shape" choices={sizedShapes} value={ownDesign.shape} onChange={(shape) => own({ shape })} />
       <Text soft>
         {ownDesign.shape === 'oval'
-          ? 'Its corners are free, so a round field takes more of it.'
-          : 'Its corners need room in the hoop, whatever is drawn there.'}
+          ? 'Its corners are free, so round hoops fit more of it.'
+          : 'Its corners need room in the hoop.'}
       </Text>
-      <Choices label="What is it" choices={workKinds} value={ownDesign.kind} onChange={(kind) => own({ kind })} />
+      <Choices label="What is it?" choices={workKinds} value={ownDesign.kind} onChange={(kind) => own({ kind })} />
       <LimitedField
         label="Stitches, if known"
         most={12}
@@ -122,7 +111,7 @@ function SizedByHand({ tools: { piece, plan, shelf, set } }: SizedProps) {
       />
       {plan.design.load === null ? (
         <Choices
-          label="How dense is it"
+          label="How dense is it?"
           choices={(['outline', 'light', 'medium', 'dense'] as const).map((id) => ({ id, name: loadNames[id] }))}
           value={ownDesign.load}
           onChange={(load) => own({ load })}

@@ -11,7 +11,7 @@ export function ItemLine({ tools: { piece, plan, set } }: { tools: PieceTools })
   const own = piece.item.own !== null
   return (
     <Choices
-      label="The item"
+      label="Item"
       long
       choices={own ? [{ id: piece.item.kind, name: kind.name }, ...kinds] : kinds}
       value={piece.item.kind}

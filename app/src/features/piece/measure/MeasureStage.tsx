@@ -1,59 +1,90 @@
-import { isSettled } from '@thimble/plan'
+import { isSettled, placedWords } from '@thimble/plan'
 import { useState } from 'react'
 import { FieldProblem } from '@/ui/FieldProblem'
+import { Fold } from '@/ui/Fold'
 import { ThumbBar } from '@/ui/ThumbBar'
 import { Section } from '@/ui/Section'
 import { Text } from '@/ui/Text'
+import { clothName, colourName } from '@/words/clothWords'
+import { AboutPiece } from '../AboutPiece'
 import { StageButton } from '../StageButton'
 import type { StageProps } from '../StageProps'
 import { ClothColours, WhichCloth } from '../ClothQuestions'
-import { DesignPicker } from './DesignPicker'
-import { MarkSection } from './MarkSection'
-import { PlaceSection } from './PlaceSection'
-import { PrepareSection } from './PrepareSection'
-import { RowSection } from './RowSection'
+import type { PieceTools } from '../usePiece'
+import { DesignFold } from './DesignFold'
+import { MarkFold } from './MarkFold'
+import { MarkWarnings } from './MarkWarnings'
+import { PlaceFold } from './PlaceFold'
+import { RowFold } from './RowFold'
+import { SkewFold } from './SkewFold'
 import { TapeSection } from './TapeSection'
-import { SpotsSection } from './SpotsSection'
-import { ZonesSection } from './ZonesSection'
+import { SpotsFold } from './SpotsFold'
+import { ZonesFold } from './ZonesFold'
 
-/** Measure: what the tape says, the design, where it goes, and the marks that follow. */
+/** Measure: where the cross goes, the numbers it follows from, and a line for each thing that is settled. */
 export function MeasureStage({ tools, setHighlighted, onDone }: StageProps) {
-  const { plan } = tools
+  const { piece, plan } = tools
+  return (
+    <>
+      <Answer tools={tools} />
+      <TapeSection tools={tools} setHighlighted={setHighlighted} />
+      <DesignFold tools={tools} />
+      <PlaceFold tools={tools} setHighlighted={setHighlighted} />
+      {plan.rule.arrange === 'row' ? <RowFold tools={tools} /> : null}
+      {plan.rule.arrange === 'scatter' ? <SpotsFold tools={tools} /> : null}
+      <ZonesFold tools={tools} />
+      <SkewFold tools={tools} setHighlighted={setHighlighted} />
+      <ClothFold tools={tools} />
+      <MarkFold tools={tools} />
+      <AboutPiece piece={piece} />
+      <Marked tools={tools} onDone={onDone} />
+    </>
+  )
+}
+
+/** Where the cross goes, what the grey numbers are, and what stands in the way of it. */
+function Answer({ tools }: { tools: PieceTools }) {
+  const { piece, plan } = tools
+  const title = plan.design.assumed ? 'Choose the design' : placedWords(piece, plan.style, plan)
+  return (
+    <Section title={title ?? 'Check the numbers below'}>
+      <MarkWarnings tools={tools} />
+    </Section>
+  )
+}
+
+/** What it is made of decides what marks it and what it may be pressed with. */
+function ClothFold({ tools }: { tools: PieceTools }) {
+  const { cloth } = tools.piece.build
+  const name = cloth.swatch?.name ?? clothName(cloth.family).split(',')[0]!
+  return (
+    <Fold title="Cloth" answer={`${name}, ${colourName(cloth.colour)}`}>
+      <WhichCloth tools={tools} />
+      <ClothColours tools={tools} />
+    </Fold>
+  )
+}
+
+/** Marked: by the numbers of the size only if that is said twice. */
+function Marked({ tools: { plan }, onDone }: Pick<StageProps, 'tools' | 'onDone'>) {
   const required = plan.asks.filter(({ optional }) => !optional)
   const unmeasured = required.length > 0 && required.every(({ id }) => plan.assumed.has(id) && !plan.carried.has(id))
   const [asked, setAsked] = useState(false)
   // A number that came since is what was asked for.
   if (asked && !unmeasured) setAsked(false)
   return (
-    <>
-      <TapeSection tools={tools} setHighlighted={setHighlighted} />
-      <Section title="The design">
-        <DesignPicker tools={tools} />
-      </Section>
-      <PlaceSection tools={tools} setHighlighted={setHighlighted} />
-      {plan.rule.arrange === 'row' ? <RowSection tools={tools} /> : null}
-      {plan.rule.arrange === 'scatter' ? <SpotsSection tools={tools} /> : null}
-      <ZonesSection tools={tools} />
-      <Section title="The cloth">
-        <WhichCloth tools={tools} />
-        <ClothColours tools={tools} />
-      </Section>
-      <PrepareSection tools={tools} />
-      <MarkSection tools={tools} />
-      <ThumbBar>
-        {plan.design.assumed ? <Text soft>Choose the design or give its size first.</Text> : null}
-        {plan.problems.placed ? <FieldProblem id="placed">{plan.problems.placed}</FieldProblem> : null}
-        {asked ? (
-          <Text role="status" bold tone="madder">
-            Not one number is from the tape: all are what the size usually has. Press again to mark by them.
-          </Text>
-        ) : null}
-        <StageButton
-          title={asked ? 'Mark by the usual numbers' : 'Marks are on'}
-          disabled={!isSettled(plan)}
-          onPress={() => (unmeasured && !asked ? setAsked(true) : onDone())}
-        />
-      </ThumbBar>
-    </>
+    <ThumbBar>
+      {plan.problems.placed ? <FieldProblem id="placed">{plan.problems.placed}</FieldProblem> : null}
+      {asked ? (
+        <Text role="status" bold tone="madder">
+          Nothing measured yet. Use typical sizes?
+        </Text>
+      ) : null}
+      <StageButton
+        title={asked ? 'Use typical sizes' : 'I’ve marked it'}
+        disabled={!isSettled(plan)}
+        onPress={() => (unmeasured && !asked ? setAsked(true) : onDone())}
+      />
+    </ThumbBar>
   )
 }

@@ -15,8 +15,8 @@ export function OwnCopy({ tools: { piece, plan, set }, card }: Props) {
   const { width, hull } = plan.design
   const change = ownChange ?? NOTHING
   return (
-    <Disclosure title="Scale, turn or mirror it on this piece" open={ownChange !== null}>
-      <Text soft>Only here: the design on the shelf stays as it is.</Text>
+    <Disclosure title="Scale, turn or mirror it here" open={ownChange !== null}>
+      <Text soft>Only on this piece. The design itself stays as it is.</Text>
       <ChangeFields
         design={{ source: card.source, width, hull }}
         change={change}
@@ -24,7 +24,7 @@ export function OwnCopy({ tools: { piece, plan, set }, card }: Props) {
         onChange={(over) => set({ measure: { ownChange: { ...change, ...over } } })}
       />
       {ownChange ? (
-        <Button type="outline" title="As it is on the shelf" onPress={() => set({ measure: { ownChange: null } })} />
+        <Button type="outline" title="Undo all changes" onPress={() => set({ measure: { ownChange: null } })} />
       ) : null}
     </Disclosure>
   )

@@ -1,78 +1,72 @@
 import { Button } from '@rneui/themed'
-import type { MeasurementAsk } from '@thimble/core/placement'
 import { carriedHere, resized } from '@thimble/plan'
 import { View } from 'react-native'
 import { Choices } from '@/ui/Choices'
-import { LengthField } from '@/ui/LengthField'
-import { Disclosure } from '@/ui/Disclosure'
+import { Fold } from '@/ui/Fold'
 import { Section } from '@/ui/Section'
 import { Text } from '@/ui/Text'
 import type { StageProps } from '../StageProps'
 import { ItemLine } from './ItemLine'
-import { oddText } from './oddText'
+import { TapeField } from './TapeField'
 
 type Props = Pick<StageProps, 'tools' | 'setHighlighted'>
 
-/** The numbers this placement asks of the tape; grey ones are assumed until they are measured or confirmed. */
+/** The numbers this placement asks of the tape, two in a row; grey ones are typical until they are measured. */
 export function TapeSection({ tools, setHighlighted }: Props) {
-  const { piece, plan, shelf, set } = tools
-  const { kind, asks, carried, measures, problems, placement, write } = plan
+  const { asks, carried } = tools.plan
   const needed = asks.filter((a) => !a.optional)
-  const optional = asks.filter((a) => a.optional)
-  const field = (ask: MeasurementAsk, number: string, half = false) => (
-    <LengthField
-      key={ask.id}
-      half={half}
-      label={`${number}${ask.name}`}
-      hint={oddText(placement, ask.id) ?? ask.howTo}
-      unit={shelf.shop.unit}
-      typed={piece.measure.measures[ask.id]}
-      placeholder={measures[ask.id] === undefined ? '' : write(measures[ask.id]!)}
-      problem={problems[`measures.${ask.id}`]}
-      onChange={(typed) => set({ measure: { measures: { [ask.id]: typed } } })}
-      onFocus={() => setHighlighted(ask.id)}
-      onBlur={() => setHighlighted(null)}
-    />
-  )
+  const pairs = needed.filter((_, i) => i % 2 === 0).map((_, i) => needed.slice(2 * i, 2 * i + 2))
   return (
-    <Section title="What the tape says" says={greyMeans(tools)}>
+    <>
+      <Section says={greyMeans(tools)}>
+        {pairs.map((pair, row) => (
+          <View key={pair[0]!.id} style={{ flexDirection: 'row', gap: 10 }}>
+            {pair.map((ask, i) => (
+              <TapeField
+                key={ask.id}
+                half
+                ask={ask}
+                label={`${2 * row + i + 1}  ${ask.name}`}
+                {...{ tools, setHighlighted }}
+              />
+            ))}
+          </View>
+        ))}
+        {carried.size > 0 ? <Confirm tools={tools} /> : null}
+      </Section>
+      <View style={{ height: 14 }} />
+      <ItemFold tools={tools} />
+    </>
+  )
+}
+
+/** What the piece is, and its size. */
+function ItemFold({ tools }: Pick<Props, 'tools'>) {
+  const { piece, plan, set } = tools
+  const { kind } = plan
+  const size = kind.sizes.find(({ id }) => id === piece.item.size)?.name
+  return (
+    <Fold title="Item and size" answer={[kind.name, kind.sizes.length > 1 ? size : ''].filter(Boolean).join(', ')}>
       {kind.sizes.length > 1 ? (
-        <Choices
-          label="Size"
-          choices={kind.sizes}
-          value={piece.item.size}
-          onChange={(size) => set(resized(piece, size))}
-        />
+        <Choices label="Size" choices={kind.sizes} value={piece.item.size} onChange={(id) => set(resized(piece, id))} />
       ) : null}
-      <View style={{ gap: 12 }}>{needed.map((ask, i) => field(ask, `${i + 1}  `))}</View>
-      {carried.size > 0 ? <Confirm tools={tools} /> : null}
-      {optional.length > 0 ? (
-        <Disclosure
-          title="Is it straight? Measure the halves"
-          open={optional.some((a) => piece.measure.measures[a.id]?.text)}
-        >
-          <Text soft>
-            {kind.worn
-              ? 'Chalk a line straight down from the neck’s middle, then measure from it to either seam.'
-              : 'Measure from the line or crease you start from to either edge.'}
-          </Text>
-          <View style={{ gap: 12 }}>{optional.map((ask) => field(ask, ''))}</View>
-        </Disclosure>
-      ) : null}
-      {piece.item.shared ? null : <ItemLine tools={tools} />}
-    </Section>
+      {piece.item.shared ? <Text soft>Other placements share this item.</Text> : <ItemLine tools={tools} />}
+    </Fold>
   )
 }
 
 /** What the grey numbers are. */
-function greyMeans({ piece, plan: { kind, carried, assumed } }: Props['tools']): string | undefined {
+function greyMeans({ piece, plan: { kind, carried, assumed, asks } }: Props['tools']): string | undefined {
   const before = piece.measure.carried
-  if (carried.size > 0) return `Grey numbers are from “${before?.from}”: measure again, or confirm them.`
-  if (assumed.size === 0) return undefined
-  const usual = 'Grey numbers are assumed from the size until you type yours.'
+  const asked = asks.filter(({ optional }) => !optional)
+  const open = asked.filter(({ id }) => assumed.has(id)).length
+  if (carried.size > 0) return `Grey numbers are from “${before?.from}”. Measure again, or confirm them.`
+  if (open === 0) return undefined
+  const [size, was] = [piece.item.size, before?.size].map((id) => kind.sizes.find((one) => one.id === id)?.name ?? id)
+  const typical = kind.sizes.length > 1 ? `typical for size ${size}` : 'typical'
+  const usual = `${open === asked.length ? 'All' : `${open} of ${asked.length}`} numbers are ${typical}. Type over them.`
   if (!before?.size || before.size === piece.item.size) return usual
-  const size = kind.sizes.find(({ id }) => id === before.size)?.name ?? before.size
-  return `${usual} “${before.from}” was measured on ${size}, so its numbers are not taken over.`
+  return `${usual} “${before.from}” was size ${was}, so its numbers aren’t used.`
 }
 
 /** The numbers of the earlier piece, its own distances among them, taken as measured in one tap. */
@@ -88,7 +82,7 @@ function Confirm({ tools: { piece, plan, set } }: Pick<Props, 'tools'>) {
   return (
     <Button
       type="outline"
-      title={count === 1 ? 'Still right: take the grey number' : `Still right: take all ${count} grey numbers`}
+      title={count === 1 ? 'Still right: use the grey number' : `Still right: use all ${count} grey numbers`}
       onPress={confirm}
     />
   )

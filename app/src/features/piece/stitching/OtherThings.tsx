@@ -20,8 +20,8 @@ export function OtherThings({ run, course, onClose }: Props) {
     ['Nest underneath', () => course.broke('nest'), true],
     ['A fresh bobbin is in', course.freshBobbin, byHand || state !== 'sewing'],
     ['The next thread is on', () => course.ready('colour'), byHand && state === 'sewing'],
-    ['It is all sewn', course.allSewn, byHand && state !== 'done'],
-    ['Pull its plug, to try that out', course.cutPower, !byHand && state === 'sewing'],
+    ['All sewn', course.allSewn, byHand && state !== 'done'],
+    ['Practise a power cut', course.cutPower, !byHand && state === 'sewing'],
   ]
   return (
     <Section title="Something else">
@@ -55,7 +55,7 @@ function FromStitch({ run, course, onClose }: Props) {
   return (
     <View style={{ gap: 8 }}>
       <LimitedField
-        label="The stitch your machine shows"
+        label="Stitch shown on your machine"
         most={9}
         keyboard="numeric"
         value={typed}
@@ -70,7 +70,7 @@ function FromStitch({ run, course, onClose }: Props) {
           onClose()
         }}
       />
-      <Text soft>The clock is a forecast; your machine counts.</Text>
+      <Text soft>The clock is an estimate. Your machine’s count is right.</Text>
     </View>
   )
 }

@@ -18,8 +18,8 @@ export function StitchingFoot({ run, stitch, course, onOther, onDone, last }: Pr
   if (state === 'done')
     return (
       <View style={{ gap: 10 }}>
-        <Button title={last ? 'Stitched: to the finish' : 'Next hooping'} onPress={onDone} />
-        {run.run.by === 'hand' ? <Button type="outline" title="It is not done yet" onPress={onOther} /> : null}
+        <Button title={last ? 'Stitched: go to Finish' : 'Next hooping'} onPress={onDone} />
+        {run.run.by === 'hand' ? <Button type="outline" title="Not done yet" onPress={onOther} /> : null}
       </View>
     )
   if (state === 'standing') return <MachineStopped {...{ run, course, onOther }} />
@@ -30,11 +30,11 @@ function Ready({ run, course }: Pick<Props, 'run' | 'course'>) {
   const tracing = run.linked?.now.state === 'tracing'
   return (
     <View style={{ gap: 10 }}>
-      <Button title="The needle goes: start" disabled={course.busy || tracing} onPress={course.start} />
+      <Button title="Start" disabled={course.busy || tracing} onPress={course.start} />
       {course.trace ? (
         <Button
           type="outline"
-          title={tracing ? 'It walks round the design: hands clear' : 'Trace it first'}
+          title={tracing ? 'Tracing: hands clear' : 'Trace first'}
           disabled={course.busy || tracing}
           onPress={course.trace}
         />
@@ -51,7 +51,7 @@ function Going({ run, stitch, course, onOther }: Omit<Props, 'onDone' | 'last'>)
       <Awaited {...{ run, stitch, course }} />
       <View style={{ flexDirection: 'row', gap: 8 }}>
         <Third title="Thread broke" onPress={() => course.broke('thread-break')} />
-        <Third title="It shifted" onPress={course.shifted} />
+        <Third title="Cloth shifted" onPress={course.shifted} />
         <Third title="Other" onPress={onOther} />
       </View>
       <Button title="Stop here" buttonStyle={red} disabled={course.busy} onPress={course.stop} />

@@ -41,11 +41,11 @@ function ChangeHere({ onChanged }: { onChanged: () => void }) {
       <AdviceBar
         advice={{
           code: 'bobbin-here',
-          text: 'Change the bobbin now: what is left does not last to the next stop.',
+          text: 'Change the bobbin now. It won’t last to the next stop.',
           severity: 'caution',
         }}
       />
-      <Button type="outline" title="The bobbin is changed" onPress={onChanged} />
+      <Button type="outline" title="Bobbin changed" onPress={onChanged} />
     </View>
   )
 }
@@ -67,7 +67,7 @@ const HEIGHT = 20
 function BobbinTape({ bobbin }: { bobbin: ReturnType<Stitching['bobbinAt']> }) {
   const p = usePalette()
   const { width, onLayout } = useWidth()
-  if (!bobbin) return <Text soft>Bobbin: with your wound bobbins in the stash it says whether it lasts.</Text>
+  if (!bobbin) return <Text soft>Add your bobbins to the stash to see if this one lasts.</Text>
   const { left, need, wound } = bobbin
   const k = width / Math.max(wound, need, 0.001)
   const lasts = left >= need

@@ -14,7 +14,7 @@ type Props = {
 /** Whether the worker taps along at a machine of their own, or the one that stands in sews. */
 export function WhoSews({ who, onWho, pace, onPace }: Props) {
   return (
-    <Section title="Who sews">
+    <Section title="Machine">
       <Choices
         label="The machine"
         choices={[
@@ -27,7 +27,9 @@ export function WhoSews({ who, onWho, pace, onPace }: Props) {
       {who === 'machine' ? (
         <>
           <PaceOfTime pace={pace} onPace={onPace} />
-          <Text soft>It sews like a machine, breaks and all. Nothing real moves, and it teaches the log nothing.</Text>
+          <Text soft>
+            It acts like a machine, thread breaks and all. Nothing real moves, and the log doesn’t count it.
+          </Text>
         </>
       ) : null}
     </Section>

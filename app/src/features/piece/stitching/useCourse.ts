@@ -48,7 +48,7 @@ export function useCourse(tools: PieceTools, run: Stitching, who: Who): Course {
   const load = async (from: number): Promise<void> => {
     const bobbinM = run.bobbinAt(from)?.left ?? null
     const job = jobOf(piece, marked, sewing, { card, bobbinM, from })
-    if (!job) throw new Error('The stand-in needs a hoop: choose one at Hoop first.')
+    if (!job) throw new Error('The practice machine needs a hoop. Choose one in Hoop.')
     await machine.load(job)
   }
   const start = (): void => {

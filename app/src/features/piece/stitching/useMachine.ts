@@ -32,7 +32,7 @@ export function useMachine(id: string, listens: boolean): Linked {
       events = new EventSource(`/api/v1/devices/machines/${id}/events`)
       events.addEventListener('now', ({ data }: MessageEvent<string>) => hear(JSON.parse(data) as MachineNow))
       events.addEventListener('error', () => {
-        setAway('The machine cannot be heard just now.')
+        setAway('Can’t reach the practice machine.')
         // A browser gives up for good where it was answered that there is no such thing.
         if (events?.readyState === EventSource.CLOSED) again.current = setTimeout(listen, AGAIN_MS)
       })

@@ -8,7 +8,7 @@ import { Choices } from '@/ui/Choices'
 import { LimitedField } from '@/ui/LimitedField'
 import { FieldProblem } from '@/ui/FieldProblem'
 import { LengthField } from '@/ui/LengthField'
-import { Section } from '@/ui/Section'
+import { Fold } from '@/ui/Fold'
 import { Text } from '@/ui/Text'
 import type { PieceTools } from '../usePiece'
 import { sideChoices } from './sideChoices'
@@ -24,7 +24,7 @@ const kinds = [
 ] as const
 
 /** What is in the way on this very piece, or there to line up with: its place and size, kept clear of from then on. */
-export function ZonesSection({ tools }: { tools: PieceTools }) {
+export function ZonesFold({ tools }: { tools: PieceTools }) {
   const { piece, plan, shelf, set } = tools
   const zones = inOrder(piece.measure.zones)
   const nothing = { text: '', unit: shelf.shop.unit }
@@ -47,12 +47,16 @@ export function ZonesSection({ tools }: { tools: PieceTools }) {
     set({ measure: { zones: { [`zone-${nanoid().slice(0, 8)}`]: zone } } })
   }
   return (
-    <Section title="In the way, or to line up with">
+    <Fold
+      title="Pockets, zips, seams"
+      answer={zones.length === 0 ? 'none marked' : zones.map(([, { name }]) => name).join(', ')}
+      open={Object.keys(plan.problems).some((path) => path.startsWith('zones'))}
+    >
       {zones.map(([id, zone]) => (
         <ZoneCard key={id} id={id} zone={zone} tools={tools} />
       ))}
-      <Choices label="On this piece there is a" choices={kinds} value={null} onChange={add} />
-    </Section>
+      <Choices label="Add a" choices={kinds} value={null} onChange={add} />
+    </Fold>
   )
 }
 
@@ -83,7 +87,7 @@ function ZoneCard({ id: zoneId, zone, tools: { plan, shelf, set } }: CardProps) 
         id={zoneId}
         name={zone.name}
         onName={(name) => put({ name })}
-        onTakeOff={() => set({ measure: { zones: { [zoneId]: null } } }, `${zone.name || 'It'} taken off.`)}
+        onTakeOff={() => set({ measure: { zones: { [zoneId]: null } } }, `${zone.name || 'It'} removed.`)}
       />
       {lines.length > 1 ? (
         <Choices
@@ -99,22 +103,22 @@ function ZoneCard({ id: zoneId, zone, tools: { plan, shelf, set } }: CardProps) 
       ) : (
         <>
           <View style={{ flexDirection: 'row', gap: 12 }}>
-            {length('down', 'Begins after', from ? `From ${from}.` : undefined)}
-            {length('height', 'Its height', 'Empty: to the edge.')}
+            {length('down', 'Starts below', from ? `From ${from}` : undefined)}
+            {length('height', 'Height', 'Empty: to the edge')}
           </View>
           <View style={{ flexDirection: 'row', gap: 12 }}>
-            {length('width', 'Its width', 'Empty: right across.')}
+            {length('width', 'Width', 'Empty: right across')}
             {zone.side === 'centre' ? (
               <View style={{ flex: 1 }} />
             ) : (
-              length('off', 'Middle from centre', 'To its own middle.')
+              length('off', 'Its middle from the centre line', '')
             )}
           </View>
           <Choices label="It lies" choices={sideChoices(plan)} value={zone.side} onChange={(side) => put({ side })} />
         </>
       )}
       {problems[path] ? <FieldProblem id={path}>{problems[path]}</FieldProblem> : null}
-      {zone.kind === 'stripe' ? <Text soft>Count the design from it under “Where it goes”.</Text> : null}
+      {zone.kind === 'stripe' ? <Text soft>To measure the design from it, open Placement.</Text> : null}
     </View>
   )
 }
@@ -124,7 +128,7 @@ type NameProps = { id: string; name: string; onName: (name: string) => void; onT
 const ZoneName = ({ id, name, onName, onTakeOff }: NameProps) => (
   <View style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-end' }}>
     <LimitedField half label="What it is" slot={id} most={60} value={name} onChange={onName} />
-    <Button type="outline" title="Take off" onPress={onTakeOff} />
+    <Button type="outline" title="Remove" onPress={onTakeOff} />
   </View>
 )
 

@@ -7,7 +7,7 @@ import { store } from '@/state/store'
 import { Choices } from '@/ui/Choices'
 import { LengthField } from '@/ui/LengthField'
 import { Disclosure } from '@/ui/Disclosure'
-import { Section } from '@/ui/Section'
+import { Fold } from '@/ui/Fold'
 import type { StageProps } from '../StageProps'
 import type { PieceTools } from '../usePiece'
 import { oddText } from './oddText'
@@ -15,18 +15,18 @@ import { oddText } from './oddText'
 type Props = Pick<StageProps, 'tools' | 'setHighlighted'>
 
 /** Which placement, what it leaves to the worker, and its distances: each from any line, to any edge of the design. */
-export function PlaceSection({ tools, setHighlighted }: Props) {
+export function PlaceFold({ tools, setHighlighted }: Props) {
   const { piece, plan, shelf, set } = tools
   const { kind, rule, placement, problems, write } = plan
   const choices = [
     ...(rule.choices ?? []),
     ...(placement?.trueTo ? [whichTrueTo(kind.worn ?? false, placement.trueTo)] : []),
   ]
+  const wrong = Object.keys(problems).some((path) => path.startsWith('distances'))
   return (
-    <Section title="Where it goes">
+    <Fold title="Placement" answer={placeAnswer(tools)} open={wrong}>
       <Choices
         label="Placement"
-        long={kind.placements.length > 3}
         choices={kind.placements}
         value={piece.measure.placement}
         onChange={(id) => set({ measure: { placement: id, anchors: { down: null, across: null } } })}
@@ -57,25 +57,31 @@ export function PlaceSection({ tools, setHighlighted }: Props) {
           {d.counted ? <CountedFrom tools={tools} distance={d} counted={d.counted} /> : null}
         </View>
       ))}
-    </Section>
+    </Fold>
   )
+}
+
+/** Where on the item, and whether by a distance of the worker's own. */
+function placeAnswer({ piece, plan: { rule, placement } }: PieceTools): string {
+  const own = placement?.distances.some(({ id }) => piece.measure.distances[id]?.text) ?? false
+  return own ? `${rule.name}, your own distance` : rule.name
 }
 
 /** Where the grey number comes from, or what the usual would be in place of a typed one. */
 function hintOf({ piece, plan: { write } }: PieceTools, { id, assumed }: PlacementDistance): string {
-  if (piece.measure.distances[id]?.text) return `The usual here: ${write(assumed)}.`
+  if (piece.measure.distances[id]?.text) return `Usually ${write(assumed)}.`
   const carried = carriedHere(piece)
-  if (carried?.distances[id]?.text) return `From “${carried.from}”; the usual here: ${write(assumed)}.`
-  return 'Yours, in place of the usual.'
+  if (carried?.distances[id]?.text) return `From “${carried.from}”; usually ${write(assumed)}.`
+  return 'Your own distance'
 }
 
 type Counted = NonNullable<PlacementDistance['counted']>
 
 const edgeChoices = {
   level: [
-    { id: 'start', name: 'Its top' },
+    { id: 'start', name: 'Its top edge' },
     { id: 'centre', name: 'Its centre' },
-    { id: 'end', name: 'Its foot' },
+    { id: 'end', name: 'Its bottom edge' },
   ],
   upright: [
     { id: 'start', name: 'Its left edge' },
@@ -116,7 +122,7 @@ function CountedFrom({
     set({ measure: { anchors: { [key]: { line, edge, toward } } } })
   }
   return (
-    <Disclosure title={`Counted from ${from ? writeName(from.name) : distance.name}: change`}>
+    <Disclosure title={`Measured from ${from ? writeName(from.name) : distance.name} (change)`}>
       <Choices
         label="From"
         choices={lines.map(({ id, name }) => ({ id, name: upper(writeName(name)) }))}
@@ -138,7 +144,7 @@ function CountedFrom({
       {own ? (
         <Button
           type="outline"
-          title="Back to the usual"
+          title="Use the usual line"
           onPress={() => set({ measure: { anchors: { [key]: null } } })}
         />
       ) : null}

@@ -7,13 +7,13 @@ import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Choices } from '@/ui/Choices'
 import { LengthField } from '@/ui/LengthField'
-import { Section } from '@/ui/Section'
+import { Fold } from '@/ui/Fold'
 import { Text } from '@/ui/Text'
 import type { PieceTools } from '../usePiece'
 import { sideChoices } from './sideChoices'
 
 /** The crosses of scattered motifs, each by its own two lengths. */
-export function SpotsSection({ tools }: { tools: PieceTools }) {
+export function SpotsFold({ tools }: { tools: PieceTools }) {
   const { piece, shelf, set } = tools
   const spots = inOrder(piece.measure.spots)
   const nothing = { text: '', unit: shelf.shop.unit }
@@ -23,12 +23,12 @@ export function SpotsSection({ tools }: { tools: PieceTools }) {
     set({ measure: { spots: { [`motif-${nanoid().slice(0, 8)}`]: spot } } })
   }
   return (
-    <Section title="The motifs">
+    <Fold title="Motifs" answer={spots.length === 0 ? 'add them' : String(spots.length)} open={spots.length === 0}>
       {spots.map(([id, spot], i) => (
         <Spot key={id} id={id} n={i + 1} spot={spot} tools={tools} />
       ))}
       <Button type="outline" title="Add a motif" onPress={add} />
-    </Section>
+    </Fold>
   )
 }
 
@@ -55,9 +55,9 @@ function Spot({ id, n, spot, tools: { plan, shelf, set } }: SpotProps) {
         <Text bold style={{ flex: 1 }}>{`Motif ${n}`}</Text>
         <Button
           type="outline"
-          title="Take off"
-          accessibilityLabel={`Take off motif ${n}`}
-          onPress={() => set({ measure: { spots: { [id]: null } } }, `Motif ${n} taken off.`)}
+          title="Remove"
+          accessibilityLabel={`Remove motif ${n}`}
+          onPress={() => set({ measure: { spots: { [id]: null } } }, `Motif ${n} removed.`)}
         />
       </View>
       <View style={{ flexDirection: 'row', gap: 12 }}>

@@ -1,72 +1,79 @@
-import { Button } from '@rneui/themed'
 import { formatFine } from '@thimble/core/lengths'
 import { writeMessage, writeName } from '@thimble/core/messages'
 import type { TapeStep } from '@thimble/core/placement'
-import { markedWith, tickOf, waysToMark } from '@thimble/plan'
+import { markedWith, preparing, tickOf, waysToMark } from '@thimble/plan'
 import { View } from 'react-native'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Choices } from '@/ui/Choices'
-import { FieldProblem } from '@/ui/FieldProblem'
-import { Section } from '@/ui/Section'
+import { Fold } from '@/ui/Fold'
 import { CheckboxRow } from '@/ui/CheckboxRow'
 import { Text } from '@/ui/Text'
 import { type PieceTools, useBuildPlan } from '../usePiece'
+import { markNotes } from './MarkWarnings'
 import { printTemplate } from '@/template/printTemplate'
 import { TemplateButtons } from '@/template/printing'
 
-const FIELD_PATHS = /^(measures|distances|design|zones|row)\b/
-
-/** The marks in the order a hand makes them, with what to make them and what takes it off again. */
-export function MarkSection({ tools }: { tools: PieceTools }) {
-  const { plan, set } = tools
-  const { placement, problems, kind } = plan
-  const copies = placement?.copies ?? []
-  const loose = Object.entries(problems).filter(([path]) => !FIELD_PATHS.test(path))
-  const atField = ['wider-than-item', 'higher-than-item']
-  const warnings =
-    placement?.warnings.filter((w) => !w.code.startsWith('is-that-right') && !atField.includes(w.code)) ?? []
+/** What is done to the piece first, then the marks in the order a hand makes them, with what to make them. */
+export function MarkFold({ tools }: { tools: PieceTools }) {
+  const { piece, plan, set } = tools
+  const { basis } = useBuildPlan(tools)
+  const ready = preparing(piece, basis, plan.placement)
+  const steps = plan.placement?.steps ?? []
+  const done = ready.filter(({ ticked }) => ticked).length + steps.filter((step) => markTick(piece, step).ticked).length
   return (
-    <Section title="Mark it" says={`Laid flat, ${plan.rule.side === 'back' ? 'face down' : 'face up'}, pressed.`}>
-      {loose.map(([path, text]) => (
-        <FieldProblem key={path} id={path}>
-          {text}
-        </FieldProblem>
-      ))}
-      {problems['anchors.down'] || problems['anchors.across'] ? (
-        <Button
-          type="outline"
-          title="Count from the usual lines"
-          onPress={() => set({ measure: { anchors: { down: null, across: null } } })}
-        />
-      ) : null}
-      {warnings.map((w) => (
+    <Fold
+      title="Prepare and mark"
+      answer={`${done} of ${ready.length + steps.length} done; ${lowerFirst(markedWith(piece, basis).name)}`}
+    >
+      <View>
+        {ready.map(({ id, text, ticked }) => (
+          <CheckboxRow
+            key={id}
+            title={text}
+            done={ticked}
+            onChange={(on) => set({ measure: { marked: { [id]: on } } })}
+          />
+        ))}
+      </View>
+      <Marks tools={tools} steps={steps} />
+    </Fold>
+  )
+}
+
+function Marks({ tools, steps }: { tools: PieceTools; steps: readonly TapeStep[] }) {
+  const { placement, rule, kind } = tools.plan
+  if (!placement) return <Text soft>The marks appear once the numbers can be read.</Text>
+  const { copies } = placement
+  const turned = rule.arrange === 'corners' && copies.some((c) => c.pose.rotation !== 0)
+  return (
+    <>
+      <Text soft>{`Lay it flat, ${rule.side === 'back' ? 'face down' : 'face up'}, pressed.`}</Text>
+      {markNotes(tools).map((w) => (
         <AdviceBar key={w.code + w.text} advice={w} />
       ))}
       <MarkWith tools={tools} />
       <View>
-        {placement?.steps.map((step) => (
+        {steps.map((step) => (
           <MarkStep key={step.id} tools={tools} step={step} />
         ))}
       </View>
-      {plan.rule.arrange === 'corners' && copies.some((c) => c.pose.rotation !== 0) ? (
+      {turned ? (
         <Text soft>
           {`${copies.length > 1 ? 'Each design’s' : 'The design’s'} turn as the ${kind.name.toLowerCase()} lies: ${copies.map((c) => `${writeName(c.name).replace('your ', '')} ${turnWords(c.pose.rotation)}`).join(', ')}.`}
         </Text>
       ) : null}
-      {placement ? (
-        <Clear tools={tools} />
-      ) : (
-        <Text soft>The marks follow as soon as the numbers above can be read.</Text>
-      )}
-      {placement ? <TemplateButtons make={(paper) => printTemplate(tools, paper, new Date())} /> : null}
-    </Section>
+      <Clear tools={tools} />
+      <TemplateButtons make={(paper) => printTemplate(tools, paper, new Date())} />
+    </>
   )
 }
 
+const markTick = ({ measure: { marked, markedSaid } }: PieceTools['piece'], step: TapeStep) =>
+  tickOf({ ticked: marked, said: markedSaid }, step.id, step.said)
+
 /** A mark to make, ticked as it was said: with another number it is to be made again. */
 function MarkStep({ tools: { piece, plan, set }, step }: { tools: PieceTools; step: TapeStep }) {
-  const { marked, markedSaid } = piece.measure
-  const { ticked, was } = tickOf({ ticked: marked, said: markedSaid }, step.id, step.said)
+  const { ticked, was } = markTick(piece, step)
   return (
     <CheckboxRow
       title={step.text}
@@ -95,7 +102,7 @@ function MarkWith({ tools }: { tools: PieceTools }) {
         value={chosen.id}
         onChange={(id) => set({ measure: { markWith: id } })}
       />
-      <Text soft>{`${chosen.why} Comes off: ${lowerFirst(chosen.removedBy)} ${chosen.caution}`}</Text>
+      <Text soft>{`${chosen.why} To remove: ${lowerFirst(chosen.removedBy)} ${chosen.caution}`}</Text>
     </View>
   )
 }
@@ -105,9 +112,5 @@ const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text
 function Clear({ tools: { plan } }: { tools: PieceTools }) {
   const nearest = [...(plan.placement?.clearances ?? [])].sort((a, b) => a.mm - b.mm)[0]
   if (!nearest || nearest.mm <= 0) return null
-  return (
-    <Text
-      soft
-    >{`Nearest thing to keep clear of: the ${writeName(nearest.name)}, ${plan.writeRoom(nearest.mm)} away.`}</Text>
-  )
+  return <Text soft>{`Nearest: the ${writeName(nearest.name)}, ${plan.writeRoom(nearest.mm)} away.`}</Text>
 }

@@ -2,7 +2,7 @@ import { RowDrawing } from '@/drawing/RowDrawing'
 import { Choices } from '@/ui/Choices'
 import { LimitedField } from '@/ui/LimitedField'
 import { LengthField } from '@/ui/LengthField'
-import { Section } from '@/ui/Section'
+import { Fold } from '@/ui/Fold'
 import { Text } from '@/ui/Text'
 import type { PlannedRow } from '@thimble/core/placement'
 import { View } from 'react-native'
@@ -11,20 +11,24 @@ import type { PieceTools } from '../usePiece'
 
 const endChoices = [
   { id: 'half-gap', name: 'Half a gap at each end' },
-  { id: 'flush', name: 'Out to the ends' },
+  { id: 'flush', name: 'Right to the ends' },
   { id: 'margin', name: 'A margin at each end' },
 ] as const
 
 /** The row: how many, or how far apart; the whole border drawn, and how it falls into hoopings. */
-export function RowSection({ tools }: { tools: PieceTools }) {
+export function RowFold({ tools }: { tools: PieceTools }) {
   const { problems, placement } = tools.plan
   const row = placement?.row ?? null
   return (
-    <Section title="The row">
+    <Fold
+      title="Row"
+      answer={row ? `${row.count}, ${tools.plan.write(row.gap)} apart` : 'check the numbers'}
+      open={Object.keys(problems).some((path) => path.startsWith('row'))}
+    >
       <RowQuestions tools={tools} row={row} />
       {row ? <RowAsLaid tools={tools} row={row} /> : null}
       {!row && problems.row ? <Text tone="madder">{problems.row}</Text> : null}
-    </Section>
+    </Fold>
   )
 }
 
@@ -46,7 +50,7 @@ function RowQuestions({ tools: { piece, plan, shelf, set }, row }: { tools: Piec
         />
         <LengthField
           half
-          label="Gap at least"
+          label="Smallest gap"
           unit={shelf.shop.unit}
           typed={piece.measure.row.gap}
           placeholder={row ? write(row.usualGap) : ''}
@@ -54,7 +58,7 @@ function RowQuestions({ tools: { piece, plan, shelf, set }, row }: { tools: Piec
           onChange={(gap) => set({ measure: { row: { gap } } })}
         />
       </View>
-      <Text soft>How many wins over the gap; leave it empty and as many go in as the gap allows.</Text>
+      <Text soft>A number overrides the gap. Leave it empty to fit as many as the gap allows.</Text>
       {row?.closed ? null : (
         <Choices
           label="At the ends"
@@ -94,8 +98,8 @@ function RowAsLaid({ tools: { piece, plan, shelf }, row }: { tools: PieceTools; 
       ) : (
         <Text soft>
           {hoop
-            ? `${hoop.name} does not take one motif; choose another at Hoop.`
-            : 'Choose a hoop at Hoop, and the row is split into hoopings here.'}
+            ? `${hoop.name} is too small for one motif. Choose another in Hoop.`
+            : 'Choose a hoop in Hoop to see how the row splits into hoopings.'}
         </Text>
       )}
     </>

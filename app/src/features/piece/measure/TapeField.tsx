@@ -1,0 +1,34 @@
+import type { MeasurementAsk } from '@thimble/core/placement'
+import { useState } from 'react'
+import { LengthField } from '@/ui/LengthField'
+import type { StageProps } from '../StageProps'
+import { oddText } from './oddText'
+
+type Props = Pick<StageProps, 'tools' | 'setHighlighted'> & { ask: MeasurementAsk; label: string; half?: boolean }
+
+/** One number of the tape; how to take it stands below while it is typed. */
+export function TapeField({ tools: { piece, plan, shelf, set }, setHighlighted, ask, label, half }: Props) {
+  const [typing, setTyping] = useState(false)
+  const { measures, problems, placement, write } = plan
+  const usual = measures[ask.id]
+  return (
+    <LengthField
+      half={half}
+      label={label}
+      hint={oddText(placement, ask.id) ?? (typing ? ask.howTo : undefined)}
+      unit={shelf.shop.unit}
+      typed={piece.measure.measures[ask.id]}
+      placeholder={usual === undefined ? '' : write(usual)}
+      problem={problems[`measures.${ask.id}`]}
+      onChange={(typed) => set({ measure: { measures: { [ask.id]: typed } } })}
+      onFocus={() => {
+        setTyping(true)
+        setHighlighted(ask.id)
+      }}
+      onBlur={() => {
+        setTyping(false)
+        setHighlighted(null)
+      }}
+    />
+  )
+}
