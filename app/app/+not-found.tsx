@@ -4,9 +4,9 @@ import { Text } from '@/ui/Text'
 
 export default function NotFound() {
   return (
-    <Page title="Not here" back>
+    <Page title="Page not found" back>
       <Section>
-        <Text>There is nothing at this address.</Text>
+        <Text>There’s nothing at this address.</Text>
       </Section>
     </Page>
   )

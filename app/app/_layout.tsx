@@ -29,7 +29,7 @@ export function ErrorBoundary({ error, retry }: { error: Error; retry: () => Pro
   return (
     <View style={{ flex: 1, padding: 24, gap: 16, backgroundColor: light.calico }}>
       <Text role="alert" style={{ fontSize: 20, color: light.ink }}>
-        The program met an error it did not expect. What you typed is kept: reload the page.
+        Something went wrong. What you typed is kept. Reload the page.
       </Text>
       <Text style={{ fontSize: 15, color: light.inkSoft }}>{error.message}</Text>
       <Pressable role="button" onPress={() => void retry()} style={{ minHeight: 48, justifyContent: 'center' }}>

@@ -18,9 +18,9 @@ describe('what has to be bought', () => {
     expect([needLine(need({})), toBuyText(need({}))]).toEqual(['3 pieces want 0.6 m; 0.2 m there.', '0.4 m short'])
     const thread = need({ what: { colour: '#203040' }, unit: 'm', want: 32.4, left: 0, pieces: 1, atLeast: true })
     expect([needLine(thread), toBuyText(thread)]).toEqual(['1 piece wants at least 32 m; 0 m there.', '32 m short'])
-    expect(toBuyText(need({ left: 700, lowBelow: 200 }))).toBe('low after')
+    expect(toBuyText(need({ left: 700, lowBelow: 200 }))).toBe('low afterwards')
     expect([needLine(need({ left: null })), toBuyText(need({ left: null }))]).toEqual([
-      ...['3 pieces want 0.6 m; what is there is not known.', 'enough'],
+      ...['3 pieces want 0.6 m; stock not counted.', 'enough'],
     ])
     const spray = need({ what: { adhesive: 'spray' }, unit: 'number', want: 0, left: 0, lowBelow: 1, pieces: 2 })
     expect([needLine(spray), toBuyText(spray)]).toEqual(['2 pieces want it; 0 there.', 'low'])
@@ -49,16 +49,16 @@ it('the bobbin is told by the block before which it is changed, and where none l
   const plan = { blocks, bobbinMetres: 90 }
   const changes = { left: 35, full: 50, fresh: false, changeBefore: [1, 2], bobbins: 2, endsWith: 20, tooLong: [] }
   expect(bobbinLines(plan, changes, { threads })).toEqual([
-    'Bobbin 90 m, 35 m on the one that is in.',
+    'Bobbin 90 m, 35 m on the one in the machine.',
     'Change the bobbin before block 2 of 3 (#203040; nearest is Salt), block 3 of 3 (Salt).',
   ])
   expect(bobbinLines(plan, { ...changes, fresh: true, changeBefore: [], left: 50 }, { threads })).toEqual([
     'Bobbin 90 m, from a full one of 50 m: it lasts.',
   ])
   expect(bobbinLines(plan, { ...changes, changeBefore: [], tooLong: [1] }, { threads })[1]).toMatch(
-    /^A bobbin does not last for block 2 of 3/,
+    /^One bobbin isn’t enough for block 2 of 3/,
   )
-  expect(bobbinLines(plan, null, { threads })[0]).toMatch(/^Bobbin 90 m\. With your wound bobbins/)
+  expect(bobbinLines(plan, null, { threads })[0]).toMatch(/^Bobbin 90 m\. Add your bobbins/)
 })
 
 describe('a swatch as it is typed', () => {

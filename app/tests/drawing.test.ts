@@ -82,9 +82,9 @@ describe('the words', () => {
 
   it('say of a layer how many, how it grips, and what to cut', () => {
     const crossed = { ...layer('tear-away-medium'), sheets: 2, crossed: true }
-    expect(layerDetail(crossed, (mm) => `${mm} mm`)).toBe('2 sheets, crossed, in the ring, cut 174 mm × 190 mm')
+    expect(layerDetail(crossed, (mm) => `${mm} mm`)).toBe('2 sheets, crossed, in the hoop, cut 174 mm × 190 mm')
     expect(layerDetail({ ...layer('tear-away-medium'), own: true }, (mm) => `${mm}`)).toBe(
-      'in the ring, cut 174 × 190, your own choice',
+      'in the hoop, cut 174 × 190, your own choice',
     )
   })
 })

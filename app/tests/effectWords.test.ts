@@ -12,11 +12,11 @@ it('says of each list of a file what would become of it, and of none that is emp
       photos: none,
     }),
   ).toEqual([
-    '5 hoops: 1 written over, 1 of them newer here; 4 as here already.',
-    '12 threads, all as here already.',
-    '1 item, as here already.',
-    '5 pieces: 3 new; 2 written over.',
-    '2 designs not in it: removed here.',
+    '5 hoops: 1 overwritten, 1 of them newer here; 4 same as here.',
+    '12 threads, all same as here.',
+    '1 item, same as here.',
+    '5 pieces: 3 new; 2 overwritten.',
+    '2 designs not in the file: removed here.',
   ])
-  expect(effectLines({ hoops: none })).toEqual(['There is nothing in it.'])
+  expect(effectLines({ hoops: none })).toEqual(['The file is empty.'])
 })

@@ -12,10 +12,10 @@ const report = (change: Partial<Report>): Report => ({
 })
 
 it('where pieces land is one sentence, and never a number of few', () => {
-  expect(driftText({ frame: 'item', report: report({}) })).toBe('It lands 1.9 mm low, sure to 0.4 mm.')
+  expect(driftText({ frame: 'item', report: report({}) })).toBe('It lands 1.9 mm low, ± 0.4 mm.')
   expect(driftText({ frame: 'hoop', report: report({}) })).toMatch(/^It lands 1\.9 mm toward you in the hoop/)
   expect(driftText({ frame: 'item', report: report({ worthCorrecting: { dx: false, dy: false } }) })).toBe(
-    'No drift that 17 landings carry: half within 2.1 mm, 19 of 20 within 3.2 mm.',
+    'No clear drift in 17 landings: half within 2.1 mm, 19 of 20 within 3.2 mm.',
   )
   expect(driftText({ frame: 'item', report: report({ n: 3, enough: false }) })).toBe('3 landings: too few to say.')
   expect([rateText({ tries: 4, successes: 4 }), likelyText({ tries: 4, interval: [0.5, 1] })]).toEqual([
@@ -37,27 +37,27 @@ it('what changes over time is said with its interval, or that it is not known', 
   expect(trendText({ n: 20, slope: -1.84, interval: [-2.6, -1.1], grows: -1 }, says)).toBe(
     'Shorter: 1.8 min a month (1.1 to 2.6).',
   )
-  expect(trendText({ n: 20, slope: 1, interval: [-1, 3], grows: 0 }, says)).toBe('No change that the numbers carry.')
+  expect(trendText({ n: 20, slope: 1, interval: [-1, 3], grows: 0 }, says)).toBe('No clear trend.')
   expect(trendText(null, says)).toMatch(/^Too few/)
   expect(paceText({ name: 'Loft machine', runs: 12, factor: 1.2, interval: [1.1, 1.3] })).toBe(
-    'Loft machine takes 1.20 times what is reckoned, likely 1.10 to 1.30, by 12 runs.',
+    'Loft machine takes 1.20 × the estimate, likely 1.10 to 1.30, from 12 pieces.',
   )
 })
 
 it('two records are laid side by side, what differs apart from what is alike', () => {
   const a = [
-    { about: 'Held', says: 'hooped' },
+    { about: 'Hooped, floated or clamped', says: 'hooped' },
     { about: 'Hoop', says: 'Square 100' },
     { about: 'Note', says: '' },
   ]
   const b = [
-    { about: 'Held', says: 'floated' },
+    { about: 'Hooped, floated or clamped', says: 'floated' },
     { about: 'Hoop', says: 'Square 100' },
     { about: 'Speed', says: '600 stitches a minute' },
   ]
   const { differs, alike } = comparedFacts(a, b)
   expect(differs).toEqual([
-    { about: 'Held', a: 'hooped', b: 'floated' },
+    { about: 'Hooped, floated or clamped', a: 'hooped', b: 'floated' },
     { about: 'Speed', a: '', b: '600 stitches a minute' },
   ])
   expect(alike.map(({ about }) => about)).toEqual(['Hoop'])

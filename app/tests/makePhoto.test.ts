@@ -37,7 +37,7 @@ describe('what is taken for a photo', () => {
     expect(() => requirePicture('note.jpg', Buffer.from('Dear customer, '.repeat(40)))).toThrow(NoPhoto)
     expect(() =>
       requirePicture('art.svg', Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="4" height="4"/>')),
-    ).toThrow('is not a photo')
+    ).toThrow('isn’t a photo')
     expect(() => requirePicture('film.jpg', new Uint8Array(60_000_001))).toThrow('60 MB; a photo may have 60')
   })
 

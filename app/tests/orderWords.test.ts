@@ -85,15 +85,15 @@ describe('a line of an order', () => {
       names: { a: { size: 's', name: 'Wren' }, b: { size: 'm', name: 'Ada' } },
     })
     expect(sizesText(said)).toBe('1 S, 3 M')
-    expect(placesText(said, { tern })).toMatch(/: Tern over waves; .*: each one’s name$/)
+    expect(placesText(said, { tern })).toMatch(/: Tern over waves; .*: personal name$/)
     expect(lineLacks(said)).toBe('2 pieces of it have no name to stitch.')
   })
 
   it('says what has to be given before pieces are made of it', () => {
     const counts = { m: '2' }
-    expect(lineLacks(line())).toMatch(/how many/)
-    expect(lineLacks(line({ counts: { m: 'some' } }))).toMatch(/how many/)
-    expect(lineLacks(line({ counts }))).toMatch(/where/)
+    expect(lineLacks(line())).toMatch(/sizes and numbers/)
+    expect(lineLacks(line({ counts: { m: 'some' } }))).toMatch(/sizes and numbers/)
+    expect(lineLacks(line({ counts }))).toMatch(/placement/)
     expect(lineLacks(line({ counts, places: { chest: { placement: 'left-chest' } } }))).toMatch(/design/)
     expect(lineLacks(line({ counts, places: { chest: { placement: 'left-chest', designId: 'tern' } } }))).toBeNull()
   })
@@ -120,7 +120,7 @@ describe('what is said of a run', () => {
   })
 
   it('tells what an order saves, and what a hand’s order costs beside it', () => {
-    expect(savingText(order)).toBe('5 min less of changing than as they came in; the least there is.')
+    expect(savingText(order)).toBe('5 min less changing than as entered; the fewest possible.')
     expect(byHandText({ ...order, seconds: 780, bestSeconds: 600 })).toMatch(/3 min more of changing/)
     expect(byHandText({ ...order, seconds: 420, bestSeconds: 600 })).toMatch(/3 min less .* where less is late/)
     expect(byHandText({ ...order, seconds: 630, bestSeconds: 600 })).toMatch(/about as much/)
@@ -130,7 +130,7 @@ describe('what is said of a run', () => {
     const change = { hoop: 'Square 100', hoopless: false, needle: null, threads: ['Navy', 'White'], seconds: 270 }
     expect(changeText(change, true)).toBe('Set up: Square 100; thread Navy, White')
     expect(changeText({ ...change, hoop: null, hoopless: true, threads: [] }, false)).toMatch(
-      /^Change: the hoop, of which none/,
+      /^Change: a hoop, and none here fits/,
     )
   })
 

@@ -61,7 +61,7 @@ describe('a file on its way onto the shelf', () => {
   it('may not have more blocks than a design can keep', () => {
     const rows = Array.from({ length: 2001 }, (_, i) => `${i % 50},${i % 40},stitch,#${i % 2 ? '111111' : '222222'}`)
     expect(refusal('many.csv', bytes(`x_mm,y_mm,command,colour\n${rows.join('\n')}\n0,0,end,\n`)).message).toMatch(
-      /2,000 blocks/,
+      /2,000 colour blocks/,
     )
   })
 })

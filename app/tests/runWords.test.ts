@@ -13,8 +13,8 @@ it('time to go is read as a clock has it, hours only where there are any', () =>
 })
 
 it('how a run stands is one word or two, and what it waits for is told from what went wrong', () => {
-  expect(stateWord({ state: 'ready', why: null })).toBe('not begun')
-  expect(stateWord({ state: 'standing', why: 'waiting' })).toBe('waits for you')
+  expect(stateWord({ state: 'ready', why: null })).toBe('not started')
+  expect(stateWord({ state: 'standing', why: 'waiting' })).toBe('waiting for you')
   expect(stateWord({ state: 'standing', why: 'thread-break' })).toBe('stopped')
   expect(stateWord({ state: 'done', why: 'ended' })).toBe('all sewn')
 })

@@ -53,8 +53,8 @@ describe('a hoop as it is typed', () => {
   it('says of a corner that cannot be read which it is, and of a size that is missing what to do', () => {
     const typed = { ...empty, shape: 'polygon' as const, corners: '-60, -40\n60; x\n0, 45', outW: '130' }
     expect(readHoop(typed, 'mm').unread).toEqual({
-      corners: 'Corner 2, “60; x”, is not two lengths: write it as −60, −40.',
-      outH: 'Measure it and type it here.',
+      corners: 'Corner 2, “60; x”, isn’t two lengths. Write it as −60, −40.',
+      outH: 'Type the measured size.',
     })
     expect(['field.height', 'field.points.1.x', 'field.cornerRadius', 'name'].map(hoopFieldOf)).toEqual([
       'fieldH',

@@ -51,7 +51,7 @@ describe('stock in words', () => {
     expect(leftText('supplies.leftMm', 5000, { sheetMm: 250 })).toEqual({ says: '20 sheets', wrong: null })
     expect(leftText('needles.left', -1)).toEqual({
       says: 'None',
-      wrong: '1 needle more went than was there: count what there is.',
+      wrong: '1 needle more used than counted. Count again.',
     })
     expect(leftAfterText('threads.leftM', 10, 12.4)).toMatchObject({ wrong: true })
   })
@@ -69,7 +69,7 @@ describe('stock in words', () => {
 it('spools of one thread are weighed together, each with its bare spool', () => {
   // 86 g, of which two bare ones are 36: 50 g of 25 g a thousand metres.
   expect(weigh('86', '18', '2', 25)).toEqual({ metres: 2000, problem: null })
-  expect(weigh('30', '18', '2', 25).problem).toBe('The spool cannot weigh less than it does bare.')
+  expect(weigh('30', '18', '2', 25).problem).toBe('The spool can’t weigh less than when empty.')
   expect(weigh('86', '', '', 25)).toEqual({ metres: null, problem: null })
 })
 
@@ -77,11 +77,13 @@ it('the needle in a machine is told against its stack and its age', () => {
   const sharp = { size: '90/14', point: 'sharp', coated: false } as const
   const loft = { name: 'Loft', needle: { ...sharp, since: at(1), from: null }, needleMinutes: 200, needleStrikes: 0 }
   expect(wornAdvice(loft)).toBeNull()
-  expect(wornAdvice({ ...loft, needleMinutes: 481 })!.text).toMatch(/^Change the needle now: about eight hours/)
+  expect(wornAdvice({ ...loft, needleMinutes: 481 })!.text).toMatch(
+    /^Change the needle now: needles last about eight hours/,
+  )
   expect(wornAdvice({ ...loft, needle: null, needleStrikes: 1 })).toBeNull()
   expect(otherNeedleAdvice(loft, { needle: sharp })).toBeNull()
   expect(otherNeedleAdvice(loft, { needle: { ...sharp, size: '75/11' } })!.text).toBe(
-    'In Loft is a 90/14 sharp; this stack wants a 75/11 sharp.',
+    'Loft has a 90/14 sharp. Fit a 75/11 sharp.',
   )
   // A coated one does where none is asked for.
   expect(otherNeedleAdvice({ ...loft, needle: { ...loft.needle, coated: true } }, { needle: sharp })).toBeNull()

@@ -15,8 +15,8 @@ describe('a colour against the spools', () => {
     [need(5), 0, 'Short by 7 m: 5 m left.', true],
     // More went than was there: all of it is missing.
     [need(-3), 0, 'Short by 12 m: 0 m left.', true],
-    [need(null), 0, 'What is left is not known: weigh the spool.', false],
-    [need(null, { thread: null }), 0, 'Not to be had from the stash.', false],
+    [need(null), 0, 'Stock unknown: weigh the spool.', false],
+    [need(null, { thread: null }), 0, 'Not in the stash.', false],
   ])('says %#', (wanted, spokenFor, says, short) => {
     expect(colourNeedText(wanted, spokenFor)).toEqual({ says, short })
   })
@@ -33,13 +33,11 @@ it('what built pieces will take is told, and where it is more than there is', ()
 
 it('the factor of the shop is told with its interval, once there is one', () => {
   expect(factorText({ factor: 1.0806, interval: [1.0343, 1.1269], weighings: 3 })).toBe(
-    '1.08 times the thread that is forecast, by 3 weighings: between 1.03 and 1.13, 19 times out of 20.',
+    '1.08 × the forecast, by 3 weighings: between 1.03 and 1.13, 19 times out of 20.',
   )
-  expect(factorText({ factor: 1.2, interval: null, weighings: 1 })).toMatch(
-    /by one weighing: how certain that is shows/,
-  )
+  expect(factorText({ factor: 1.2, interval: null, weighings: 1 })).toMatch(/by one weighing: weigh another spool/)
   expect([reckonedText(1), reckonedText(1.08)]).toEqual([
-    'Thread is reckoned by the forecast alone.',
-    'Thread is reckoned with 1.08 times the forecast.',
+    'Thread is worked out from the forecast alone.',
+    'Thread is worked out as 1.08 × the forecast.',
   ])
 })

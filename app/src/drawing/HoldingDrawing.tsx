@@ -11,11 +11,11 @@ const HEIGHT = 120
 const WALL = 16
 
 const says: Readonly<Record<HoldingMethod, string>> = {
-  hooped: 'Cut through the hoop: cloth and backing between the rings',
-  floated: 'Cut through the hoop: the backing between the rings, the cloth pressed on top of it',
-  'backing-under': 'Cut through the hoop: the cloth between the rings, the backing loose beneath',
-  clamped: 'Cut through the frame: cloth and backing between frame and magnets',
-  'backing-alone': 'Cut through the hoop: the backing alone between the rings',
+  hooped: 'Side view of the hoop: cloth and backing between inner and outer ring',
+  floated: 'Side view of the hoop: backing between inner and outer ring, cloth pressed on top',
+  'backing-under': 'Side view of the hoop: cloth between inner and outer ring, backing loose below',
+  clamped: 'Side view of the frame: cloth and backing between frame and magnets',
+  'backing-alone': 'Side view of the hoop: only backing between inner and outer ring',
 }
 
 /** How a piece is held, cut through from the side. */
@@ -124,13 +124,13 @@ function Names({ width, method, sprayed }: { width: number; method: HoldingMetho
   )
   const middle = width / 2
   const told: Readonly<Record<HoldingMethod, React.ReactNode[]>> = {
-    hooped: [word('cloth over backing, both in the ring', middle, 24, 'middle')],
+    hooped: [word('cloth over backing, both in the hoop', middle, 24, 'middle')],
     floated: [
       word('cloth on top', middle, 36, 'middle'),
-      word(sprayed ? 'sprayed backing in the ring' : 'sticky backing in the ring', middle, 108, 'middle'),
+      word(sprayed ? 'sprayed backing in the hoop' : 'sticky backing in the hoop', middle, 108, 'middle'),
     ],
     'backing-under': [
-      word('cloth in the ring', middle, 24, 'middle'),
+      word('cloth in the hoop', middle, 24, 'middle'),
       word('backing slid under', middle, 108, 'middle'),
     ],
     clamped: [word('magnets', middle, 24, 'middle'), word('cloth and backing between', middle, 108, 'middle')],

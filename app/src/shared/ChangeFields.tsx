@@ -17,9 +17,9 @@ import { Disclosure } from '@/ui/Disclosure'
 
 const turns = ['0', '90', '180', '270'].map((id) => ({ id, name: id === '0' ? 'Upright' : `${id}° clockwise` }))
 const mirrors = [
-  { id: 'none', name: 'As it is' },
-  { id: 'left-right', name: 'Left and right' },
-  { id: 'top-bottom', name: 'Top and foot' },
+  { id: 'none', name: 'Now' },
+  { id: 'left-right', name: 'Left to right' },
+  { id: 'top-bottom', name: 'Top to bottom' },
 ] as const
 
 type Props = {
@@ -87,7 +87,7 @@ function ScaleFields({ design, scale, before, busy, onScale }: ScaleProps) {
   return (
     <View style={{ gap: 8 }}>
       <Field
-        label="Scale, in percent of its own size"
+        label="Scale, %"
         big
         suffix="%"
         keyboard="numeric"
@@ -97,7 +97,7 @@ function ScaleFields({ design, scale, before, busy, onScale }: ScaleProps) {
         onBlur={take}
       />
       <LengthField
-        label="Or by the width it is to have"
+        label="Or new width"
         typed={{ text: width, unit }}
         unit={unit}
         problem={wide.problem}
@@ -126,9 +126,9 @@ function ToFitHoop({ hull, scale, onScale }: FitProps) {
   const hoops = useNamed('hoops')
   if (hoops.length === 0) return null
   return (
-    <Disclosure title="Or as large as a hoop takes it">
+    <Disclosure title="Or fit to a hoop">
       <Choices
-        label="To fit this hoop"
+        label="Fit to this hoop"
         choices={hoops.map(({ id, name }) => ({ id, name }))}
         value={null}
         onChange={(id) => {
@@ -142,7 +142,7 @@ function ToFitHoop({ hull, scale, onScale }: FitProps) {
 }
 
 function looksLike(design: Props['design'], scale: number): { problem: string } | { advice: Advice[] } {
-  if (scale < 0.1) return { problem: 'Smaller than 10 % is not taken.' }
+  if (scale < 0.1) return { problem: 'The smallest is 10 %.' }
   try {
     return { advice: scaleAdvice(design, scale) }
   } catch (error) {
@@ -162,7 +162,7 @@ function TurnField({ rotate, busy, onTurn }: TurnProps) {
   return (
     <View style={{ gap: 8 }}>
       <Field
-        label="Or by degrees, clockwise"
+        label="Or degrees clockwise"
         suffix="°"
         keyboard="numeric"
         value={text}

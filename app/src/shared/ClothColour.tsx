@@ -6,7 +6,7 @@ import { grounds } from '@/words/clothWords'
 type Props = { value: string; onChange: (colour: string) => void; label?: string }
 
 /** A cloth's colour: one of the usual grounds, or any by its number. */
-export function ClothColour({ value, onChange, label = 'On a cloth of this colour' }: Props) {
+export function ClothColour({ value, onChange, label = 'Cloth colour' }: Props) {
   const known = grounds.some((g) => g.id === value)
   const [own, setOwn] = useState(!known)
   const [text, setText] = useState(value)
@@ -24,7 +24,7 @@ export function ClothColour({ value, onChange, label = 'On a cloth of this colou
       />
       {own ? (
         <Field
-          label="Its colour"
+          label="Colour"
           value={text}
           hint="As #rrggbb."
           problem={good ? null : `“${text}” is not a colour: write it as #rrggbb.`}

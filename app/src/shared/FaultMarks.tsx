@@ -69,7 +69,7 @@ export function FaultMarks({ design, cloth, at, of, onChange }: Props) {
           </Svg>
         ) : null}
       </Pressable>
-      {onChange ? <Text soft>{at.length === 0 ? 'Tap where it is.' : 'Tap a ring to take it off.'}</Text> : null}
+      {onChange ? <Text soft>{at.length === 0 ? 'Tap where it is.' : 'Tap a mark to remove it.'}</Text> : null}
     </View>
   )
 }

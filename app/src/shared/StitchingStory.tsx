@@ -1,5 +1,3 @@
-import { format } from 'date-fns/format'
-import { parseISO } from 'date-fns/parseISO'
 import type { RunEvent } from '@thimble/contract'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
@@ -7,6 +5,7 @@ import { Section } from '@/ui/Section'
 import { Text } from '@/ui/Text'
 import { countText } from '@/words/countText'
 import { eventName } from './eventName'
+import { clockText } from '@/words/dates'
 
 /** What has happened in a run, the latest first. */
 export function StitchingStory({ events }: { events: readonly RunEvent[] }) {
@@ -22,7 +21,7 @@ export function StitchingStory({ events }: { events: readonly RunEvent[] }) {
             style={{ flexDirection: 'row', gap: 12, borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 8 }}
           >
             <Text soft style={{ width: 48 }}>
-              {format(parseISO(createdAt), 'HH:mm')}
+              {clockText(createdAt)}
             </Text>
             <Text style={{ flex: 1 }}>{eventName(kind)}</Text>
             <Text soft>{`stitch ${countText(stitch)}`}</Text>

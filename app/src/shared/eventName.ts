@@ -15,7 +15,7 @@ const names: Readonly<Record<RunEventKind, string>> = {
   'bobbin-out': 'Bobbin ran out',
   power: 'Power gone',
   ended: 'All sewn',
-  shift: 'It shifted',
+  shift: 'Cloth shifted',
   bobbin: 'Fresh bobbin',
 }
 export const eventName = (kind: RunEventKind): string => names[kind]

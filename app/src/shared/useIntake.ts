@@ -30,8 +30,7 @@ export function useIntake() {
   const readOne = async (key: string, file: File): Promise<void> => {
     set(key, { state: 'reading' })
     try {
-      if (file.size > MOST_BYTES)
-        throw new Error(`${Math.round(file.size / 1e6)} MB is more than is read; a file may hold 10 MB.`)
+      if (file.size > MOST_BYTES) throw new Error(`${Math.round(file.size / 1e6)} MB is too large. The limit is 10 MB.`)
       const id = nanoid()
       const design = cardOf(id, await inDesignWorker((d) => d.read(file, id, false)))
       if (design.source === 'size') create('designs', design)

@@ -31,7 +31,7 @@ function tellNotKept(): void {
   deviceStorage.setItem(TOLD, 'yes')
   store.dispatch(
     noticed(
-      'This phone does not trust the shop’s certificate yet, so the program opens only while it reaches the laptop. How that is changed stands in the settings, under Phones.',
+      'This phone doesn’t trust the shop’s certificate yet, so the program only opens near the shop computer. See Settings, Phones.',
     ),
   )
 }

@@ -21,7 +21,7 @@ let flushing = false
 /** Applies a change on the screen, keeps it on the device, and sends it on its way. */
 function change(made: Change): void {
   const stored = outbox.add(made)
-  if (!stored) store.dispatch(noticed('This device has no room left: keep this page open until it says “saved”.'))
+  if (!stored) store.dispatch(noticed('This device is full. Keep this page open until it says “saved”.'))
   store.dispatch(changed(made))
   tellTabs({ kind: 'made', change: made })
   tellQueue()

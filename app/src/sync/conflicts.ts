@@ -30,7 +30,7 @@ const NOTHING_SEEN = 0
 const byFile = ([seen]: readonly (number | undefined)[]): boolean => seen === NOTHING_SEEN
 
 /**
- * Of what was written from here: what has since been written over by someone who had not seen it, and what of it still
+ * Of what was written from here: what has since been overwritten by someone who had not seen it, and what of it still
  * stands. Who had seen it has changed it on purpose.
  */
 export function conflictsIn(

@@ -89,6 +89,6 @@ function tellConflicts(thing: ChangedThing, waiting: readonly Change[]): void {
 function overtakenText({ now, by }: { now: unknown; by: 'device' | 'file' }): string {
   const text = now && typeof now === 'object' && 'text' in now ? now.text : now
   const known = typeof text === 'string' || typeof text === 'number'
-  if (by === 'file') return `A backup was loaded over it${known ? ` and says “${text}”` : ''}.`
-  return `It was changed on another device at the same time${known ? `: there it is now “${text}”` : ''}.`
+  if (by === 'file') return `A backup replaced it${known ? ` and says “${text}”` : ''}.`
+  return `Another device changed it at the same time${known ? `: there it is now “${text}”` : ''}.`
 }

@@ -70,7 +70,7 @@ export class Outbox {
     if (!stored) this.#put(key, text)
   }
 
-  /** Sets a change aside that was kept and has been written over since, with why. */
+  /** Sets a change aside that was kept and has been overwritten since, with why. */
   overtake(change: Change, reason: string, name?: string): void {
     this.#put(this.#newKey().replace(PREFIX, REFUSED), JSON.stringify({ change, reason, name }))
   }

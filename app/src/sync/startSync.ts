@@ -81,10 +81,10 @@ function tellWhatIsMissing(): void {
   store.dispatch(
     noticed(
       keepsNothing
-        ? 'This browser keeps nothing for this page: what is not “saved” is lost when it is closed.'
+        ? 'This browser can’t store anything. What isn’t “saved” is lost when you close it.'
         : isSecureContext
-          ? 'This browser cannot hold the shop for when the server is away; what you type is kept all the same.'
-          : 'This page came by a way that others can read, so the browser keeps the program from some things. Open it at the address the laptop shows; what you type is kept all the same.',
+          ? 'This browser can’t keep the shop for offline use. What you type is still kept.'
+          : 'This address isn’t private, so the browser blocks some things. Open the address the shop computer shows. What you type is still kept.',
     ),
   )
 }

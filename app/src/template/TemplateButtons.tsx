@@ -25,15 +25,13 @@ export function TemplateButtons({ make }: { make: (paper: PaperId) => Promise<Ha
       setSaid(
         error instanceof Error && 'code' in error
           ? error.message
-          : 'The template could not be made; try again once the server answers.',
+          : 'The template couldn’t be made. Try again once the shop computer answers.',
       )
     }
   }
   return (
-    <Disclosure title="Paper template, true to size">
-      <Text soft>
-        Outline, cross and arrow to cut out and lay on the piece; larger ones come on several pages to join.
-      </Text>
+    <Disclosure title="Paper template">
+      <Text soft>Cut it out and lay it on the piece. Large ones print on several pages.</Text>
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <View style={{ flex: 1 }}>
           <Button type="outline" title="PDF on A4" onPress={() => void print('a4')} />

@@ -70,7 +70,7 @@ function writeStep(paper: SheetPaper, { change, name, minutes, says, address }: 
 
 function writeCuts(paper: SheetPaper, cuts: BatchSheet['cuts']): void {
   paper.heading('Cut from the rolls')
-  paper.words('Strips across the roll first; then the pieces of each strip.', { tone: 'inkSoft', size: 3.6 })
+  paper.words('Cut strips across the roll, then the pieces of each strip.', { tone: 'inkSoft', size: 3.6 })
   for (const { name, rolls, missing } of cuts) {
     paper.gap(2)
     paper.need(30)

@@ -2,7 +2,7 @@ import { writeName, writeMessage } from '@thimble/core/messages'
 import type { Marked, MeasurePlan, PieceDesign } from '@thimble/plan'
 import type { PaperId } from '@thimble/core/template'
 import { Asset } from 'expo-asset'
-import { format } from 'date-fns/format'
+import { dateText } from '@/words/dates'
 import type { Piece } from '@thimble/contract'
 import { type Handed, shareFile } from '@/shared/shareFile'
 import { fontFiles } from '@/theme/fonts'
@@ -36,7 +36,7 @@ export async function saveTemplate({ design, write, lines, ...job }: TemplateJob
   const [{ templatePages }, { pdfs }] = await Promise.all([import('@thimble/core/template'), import('./pdfs')])
   const template = templatePages({
     ...job,
-    lines: [...lines, `Made ${format(now, 'd MMM yyyy')} with Zealous Thimble`],
+    lines: [...lines, `Made ${dateText(now)} with Zealous Thimble`],
     design: { width: design.width, height: design.height, outline: design.hull, drawing: drawnLines(design.sketch) },
     sizes: { width: write(design.width), height: write(design.height) },
   })

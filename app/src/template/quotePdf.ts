@@ -23,12 +23,12 @@ export async function quotePdf(quote: QuoteSheet): Promise<Uint8Array> {
   if (quote.customer) paper.words(`For ${quote.customer}`)
   paper.words(quote.date, { tone: 'inkSoft' })
   paper.gap(4)
-  paper.row(cells(['What', 'Pieces', 'Each', 'Together'], { face: 'TextBold', tone: 'inkSoft', size: 3.4 }))
+  paper.row(cells(['What', 'Pieces', 'Each', 'Total'], { face: 'TextBold', tone: 'inkSoft', size: 3.4 }))
   for (const { name, says, quantity, each, together } of quote.lines) {
     paper.row(cells([name, quantity, each, together]), { rule: 'seam' })
     paper.row([{ text: says, at: 0, wide: 96, size: 3.4, tone: 'inkSoft' }])
   }
-  paper.row(cells(['Together', '', '', quote.together], { face: 'TextBold', size: 5 }), { rule: 'ink' })
+  paper.row(cells(['Total', '', '', quote.together], { face: 'TextBold', size: 5 }), { rule: 'ink' })
   paper.gap(5)
   for (const date of quote.dates) paper.words(date)
   if (quote.deliveryNote) {

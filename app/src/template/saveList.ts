@@ -1,5 +1,5 @@
 import type { ListRow } from '@thimble/core/template'
-import { format } from 'date-fns/format'
+import { dateText } from '@/words/dates'
 import { Asset } from 'expo-asset'
 import { type Handed, shareFile } from '@/shared/shareFile'
 import { fontFiles } from '@/theme/fonts'
@@ -10,7 +10,7 @@ import { fontFiles } from '@/theme/fonts'
 export async function saveList(title: string, rows: readonly ListRow[], now: Date): Promise<Handed> {
   // The printing parts are large and seldom wanted, so they come only when asked for.
   const [{ listPages }, { pdfs }] = await Promise.all([import('@thimble/core/template'), import('./pdfs')])
-  const list = listPages({ title, rows, foot: `Made ${format(now, 'd MMM yyyy')} with Zealous Thimble`, paper: 'a4' })
+  const list = listPages({ title, rows, foot: `Made ${dateText(now)} with Zealous Thimble`, paper: 'a4' })
   const font = await (await fetch(Asset.fromModule(fontFiles.Text).uri)).arrayBuffer()
   return shareFile(title, (await pdfs.templatePdf(list, font, title)) as BlobPart)
 }

@@ -8,7 +8,7 @@ let remote: Remote<DesignWorker> | null = null
 export function designWorker(): Remote<DesignWorker> {
   if (!remote) {
     worker = new Worker(new URL('../workers/designWorker.ts', window.location.href))
-    worker.addEventListener('error', () => breakOff('What reads designs could not be fetched; the server is away.'))
+    worker.addEventListener('error', () => breakOff('Can’t reach the shop computer to read designs.'))
     remote = wrap<DesignWorker>(worker)
   }
   return remote
@@ -29,7 +29,7 @@ function breakOff(why: string): void {
 /** Has work done at the desk. What takes for ever is given up. @throws Error with a sentence for the person */
 export async function inDesignWorker<T>(work: (d: Remote<DesignWorker>) => Promise<T>): Promise<T> {
   const timer = setTimeout(
-    () => breakOff('This drawing takes too long to work out. Simplify it where it was made.'),
+    () => breakOff('This drawing takes too long. Simplify it in the drawing program.'),
     PATIENCE_MS,
   )
   let giveUp: (reason: Error) => void = () => undefined

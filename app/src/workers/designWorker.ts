@@ -95,7 +95,8 @@ async function fetchPacked(id: string): Promise<PackedDesign> {
     await keepPacked(id, packed).catch(() => undefined)
     return packed
   } catch (error) {
-    const why = error instanceof Away ? 'is not on this device, and the server is away' : 'has not come here yet'
+    const why =
+      error instanceof Away ? 'isn’t on this device, and the shop computer can’t be reached' : 'hasn’t arrived yet'
     throw new Error(`What this design is drawn from ${why}.`)
   }
 }

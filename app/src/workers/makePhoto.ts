@@ -18,7 +18,7 @@ export function requirePicture(name: string, bytes: Uint8Array): { type: string 
   if (bytes.byteLength > MOST_BYTES)
     throw new NoPhoto(`${name} has ${Math.round(bytes.byteLength / 1e6)} MB; a photo may have 60.`)
   const found = sizeOf(bytes)
-  if (!found?.type || found.type === 'svg') throw new NoPhoto(`${name} is not a photo: take a JPEG or a PNG.`)
+  if (!found?.type || found.type === 'svg') throw new NoPhoto(`${name} isn’t a photo. Use a JPEG or PNG.`)
   const megapixels = (found.width * found.height) / 1e6
   if (megapixels > MOST_MEGAPIXELS)
     throw new NoPhoto(
@@ -69,8 +69,8 @@ async function open(file: File, type: string): Promise<ImageBitmap> {
   } catch {
     throw new NoPhoto(
       apple.has(type)
-        ? `This browser cannot open ${file.name}, a ${type.toUpperCase()} picture: let the phone take JPEG, or save it as one first.`
-        : `${file.name} is damaged and cannot be opened.`,
+        ? `This browser cannot open ${file.name}, a ${type.toUpperCase()} picture. Save it as JPEG first.`
+        : `${file.name} is damaged and can’t be opened.`,
     )
   }
 }

@@ -16,7 +16,7 @@ export async function keepPacked(id: string, packed: PackedDesign): Promise<void
   try {
     await db.put(STORE, JSON.stringify(packed), id)
   } catch {
-    throw new Error('This device has no room left to keep the design. Free some space and try again.')
+    throw new Error('This device is full. Free some space and try again.')
   } finally {
     db.close()
   }

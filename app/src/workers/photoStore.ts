@@ -13,7 +13,7 @@ export async function keepPhoto(id: string, photo: Blob): Promise<void> {
   try {
     await db.put(STORE, photo, id)
   } catch {
-    throw new Error('This device has no room left to keep the photo. Free some space and try again.')
+    throw new Error('This device is full. Free some space and try again.')
   } finally {
     db.close()
   }

@@ -42,7 +42,7 @@ function fromDesign(name: string, design: Design): ReadFile {
   if (design.blocks.length > MOST_BLOCKS)
     throw new CoreError(
       'too-large',
-      'More than 2,000 blocks of colour are not taken. Put those of one colour together where it was made.',
+      'There are over 2,000 colour blocks. Combine blocks of one colour in the drawing program.',
       'file',
     )
   const stats = designStats(design)
@@ -69,7 +69,7 @@ function fromJson(text: string): ReadFile | (Named & SizeOnly & { packed: null }
   try {
     value = JSON.parse(text)
   } catch {
-    throw new CoreError('bad-file', 'The file is not whole JSON; it may have been cut short.', 'file')
+    throw new CoreError('bad-file', 'The file isn’t complete JSON. It may be cut short.', 'file')
   }
   const found = DesignFile.safeParse(upgradeDesignFile(value))
   if (!found.success) {
@@ -96,11 +96,7 @@ export function readDesignFile(
   dropBackground = false,
 ): ReadFile | (Named & SizeOnly & { packed: null }) {
   if (bytes.length > MOST_FILE_BYTES)
-    throw new CoreError(
-      'too-large',
-      `${(bytes.length / 1e6).toFixed(0)} MB is more than is read; a file may hold 10 MB.`,
-      'file',
-    )
+    throw new CoreError('too-large', `${(bytes.length / 1e6).toFixed(0)} MB is too large. The limit is 10 MB.`, 'file')
   const format = designFormat(name, bytes)
   if (format) return fromDesign(titleOf(name), format.read(bytes, { dropBackground }))
   const text = decodeText(bytes)

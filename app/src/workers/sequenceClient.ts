@@ -15,9 +15,7 @@ export function workOutSequence(
   const worker = new Worker(new URL('../workers/sequenceWorker.ts', window.location.href))
   const desk: Remote<SequenceWorker> = wrap<SequenceWorker>(worker)
   const broken = new Promise<never>((_, reject) =>
-    worker.addEventListener('error', () =>
-      reject(new Error('What puts runs in order could not be fetched; the server is away.')),
-    ),
+    worker.addEventListener('error', () => reject(new Error('Can’t reach the shop computer to plan the order.'))),
   )
   const both: Promise<[WorkSequence[], KindCut[]]> = Promise.all([
     desk.orders(works, machines, hours, sequence),

@@ -14,7 +14,7 @@ export async function takePhoto(file: File): Promise<string> {
   const worker = new Worker(new URL('../workers/photoWorker.ts', window.location.href))
   let timer: ReturnType<typeof setTimeout> | undefined
   const broken = new Promise<never>((_, reject) => {
-    worker.addEventListener('error', () => reject(new Error('What opens photos could not be fetched; try again.')))
+    worker.addEventListener('error', () => reject(new Error('Can’t open photos now. Try again.')))
     timer = setTimeout(() => reject(new Error(`${file.name} takes too long to open.`)), PATIENCE_MS)
   })
   try {

@@ -1,6 +1,6 @@
 import { Button } from '@rneui/themed'
-import { byUrgency, inWork } from '@thimble/plan'
-import { format } from 'date-fns/format'
+import { alikeOnBench, byUrgency, inWork } from '@thimble/plan'
+import { weekdayDayText } from '@/words/dates'
 import { useRouter } from 'expo-router'
 import { useDeferredValue, useMemo } from 'react'
 import { View } from 'react-native'
@@ -8,10 +8,9 @@ import { useDocuments } from '@/state/store'
 import { Grid } from '@/ui/Grid'
 import { Growing } from '@/ui/Growing'
 import { Page, useShopName } from '@/ui/Page'
-import { SetApart } from '@/ui/SetApart'
 import { Text, Heading } from '@/ui/Text'
 import { useDocs } from '@/state/useShelfDocs'
-import { PieceCard } from './PieceCard'
+import { AlikeCard } from './AlikeCard'
 
 /** More than these are not seen at a glance, so they are counted. */
 const MANY = 12
@@ -23,22 +22,21 @@ export function BenchPage() {
   // The bench stays mounted under an open ticket; it may lag behind what is typed there.
   const pieces = useDeferredValue(useDocs('pieces'))
   const onBench = useMemo(() => pieces.filter(inWork).sort(byUrgency), [pieces])
+  const groups = useMemo(() => alikeOnBench(onBench), [onBench])
   return (
     <Page
       title={useShopName()}
-      aside={[onBench.length > MANY ? `${onBench.length} in work` : '', format(new Date(), 'EEE d MMM')]
+      aside={[onBench.length > MANY ? `${onBench.length} in work` : '', weekdayDayText(new Date())]
         .filter(Boolean)
         .join(', ')}
       wideContent
       foot={<Button title="New piece" onPress={() => router.push('/new')} />}
     >
-      <Growing items={onBench}>
+      <Growing items={groups}>
         {(shown) => (
           <Grid>
-            {shown.map((piece) => (
-              <SetApart key={piece.id} name={piece.name}>
-                <PieceCard piece={piece} />
-              </SetApart>
+            {shown.map((pieces) => (
+              <AlikeCard key={pieces[0]!.id} pieces={pieces} />
             ))}
           </Grid>
         )}
@@ -52,8 +50,8 @@ function EmptyBench() {
   return (
     <View style={{ padding: 24, gap: 10 }}>
       <Heading level={2}>Nothing in work</Heading>
-      <Text>Start with New piece: choose what it is, type what the tape says, and the marks follow.</Text>
-      <Text soft>Put your hoops and backings in the Stash first, and the choice is made from what you have.</Text>
+      <Text>Enter your measurements and see where to mark.</Text>
+      <Text soft>Add your hoops and backings to the Stash, and the program chooses from what you have.</Text>
     </View>
   )
 }

@@ -58,7 +58,7 @@ function startPiece({ kind, own }: Entry, placement: string, { name, customer }:
 
 /** Characters of a name. */
 const MOST = 120
-const FOR_WHOM = 'A customer, or yourself'
+const FOR_WHOM = 'A name, or leave it empty'
 
 /** A new piece from an item kind, from an item of your own, or from a past piece. */
 export function NewPiecePage() {
@@ -104,15 +104,15 @@ export function NewPiecePage() {
           <ItemSearch entries={entries} onPick={pick} />
         </>
       )}
-      <Section title="What is it called">
+      <Section title="Name and customer">
         <FormField
           control={control}
           name="name"
           label="Name"
-          placeholder={chosen?.kind.name ?? 'As the item'}
+          placeholder={chosen?.kind.name ?? 'Named after the item'}
           longest={MOST}
         />
-        <FormField control={control} name="customer" label="For whom" placeholder={FOR_WHOM} longest={MOST} />
+        <FormField control={control} name="customer" label="Customer" placeholder={FOR_WHOM} longest={MOST} />
       </Section>
     </Page>
   )
@@ -125,9 +125,9 @@ function Chosen({ entry: { id, kind, own }, onOther, control, placement }: Chose
   const router = useRouter()
   return (
     <>
-      <Section title="What is it">
+      <Section title="What is it?">
         <View style={{ flexDirection: 'row', gap: 16, alignItems: 'center' }}>
-          <RadioGroup label="What is it">
+          <RadioGroup label="What is it?">
             <KindTile id={id} kind={kind} on first onPress={onOther} />
           </RadioGroup>
           <View style={{ flex: 1, gap: 8 }}>
@@ -142,7 +142,7 @@ function Chosen({ entry: { id, kind, own }, onOther, control, placement }: Chose
           </View>
         </View>
       </Section>
-      <Section title="Where does it go">
+      <Section title="Where does it go?">
         <FormChoices
           control={control}
           name="placement"
@@ -169,7 +169,7 @@ function ItemSearch({ entries, onPick }: Search) {
     return kinds.flatMap(({ id }) => entries.find((entry) => entry.id === id) ?? [])
   }, [entries, find])
   return (
-    <Section title="What is it">
+    <Section title="What is it?">
       <Field
         label="Find an item"
         value={find}
@@ -179,13 +179,13 @@ function ItemSearch({ entries, onPick }: Search) {
         onEnter={() => found[0] && onPick(found[0].id)}
       />
       {found.length === 0 ? (
-        <Text>{`Nothing here is called “${find.trim()}”; make it an item of your own.`}</Text>
+        <Text>{`Nothing is called “${find.trim()}”. Make your own item.`}</Text>
       ) : (
-        <RadioGroup label="What is it" style={{ gap: 14 }}>
+        <RadioGroup label="What is it?" style={{ gap: 14 }}>
           {find.trim() ? <Tiles entries={found} onPick={onPick} /> : <KindGroups entries={found} onPick={onPick} />}
         </RadioGroup>
       )}
-      <Button type="outline" title="Make an item of your own" onPress={() => router.push('/items/new')} />
+      <Button type="outline" title="Make your own item" onPress={() => router.push('/items/new')} />
     </Section>
   )
 }

@@ -33,8 +33,7 @@ export function PastPieces() {
   ]
     .filter(({ name, customer }) => words.split(/\s+/).every((w) => `${name} ${customer}`.toLowerCase().includes(w)))
     .sort((a, b) => b.at.localeCompare(a.at))
-  if (past.length === 0 && !words)
-    return <Text soft>{told ? 'There is no past piece yet.' : 'Looking into the log …'}</Text>
+  if (past.length === 0 && !words) return <Text soft>{told ? 'No past pieces yet.' : 'Searching the log …'}</Text>
   return (
     <View style={{ gap: 8 }}>
       <Field
@@ -44,7 +43,7 @@ export function PastPieces() {
         placeholder="A name or a customer"
         kind="search"
       />
-      {past.length === 0 ? <Text soft>{`No past piece here is called “${find.trim()}”.`}</Text> : null}
+      {past.length === 0 ? <Text soft>{`No past piece is called “${find.trim()}”.`}</Text> : null}
       {past.slice(0, SHOWN).map(({ id, name, customer }) => (
         <Pressable
           key={id}

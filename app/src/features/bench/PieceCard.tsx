@@ -1,7 +1,6 @@
 import { kindOf, nextAction, planMeasure, stageAt, stagesDone } from '@thimble/plan'
 import type { Piece } from '@thimble/contract'
 import { differenceInCalendarDays } from 'date-fns/differenceInCalendarDays'
-import { format } from 'date-fns/format'
 import { parseISO } from 'date-fns/parseISO'
 import { memo, useMemo } from 'react'
 import { View } from 'react-native'
@@ -12,6 +11,7 @@ import { useDocuments } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { RowLink } from '@/ui/RowLink'
 import { BigNumbers, Heading, Text } from '@/ui/Text'
+import { dayText, weekdayText } from '@/words/dates'
 
 /** One piece on the bench: what and for whom, when due, its thread, and what to do next. One tap resumes there. */
 export const PieceCard = memo(function PieceCard({ piece }: { piece: Piece }) {
@@ -44,7 +44,7 @@ export const PieceCard = memo(function PieceCard({ piece }: { piece: Piece }) {
         <ItemThumb kind={kindOf(piece)} size={piece.item.size} colour={piece.build.cloth.colour} px={60} />
         <View style={{ flex: 1, minWidth: 0 }}>
           <Heading level={2}>{piece.name}</Heading>
-          <Text soft>{[piece.customer, piece.run].filter(Boolean).join(', ') || 'For yourself'}</Text>
+          <Text soft>{[piece.customer, piece.run].filter(Boolean).join(', ') || 'No customer'}</Text>
         </View>
         {due ? (
           <Text
@@ -67,5 +67,5 @@ function dueIn(due: string): { text: string; pressing: boolean } {
   const days = differenceInCalendarDays(parseISO(due), new Date())
   if (days < 0) return { text: days === -1 ? 'due yesterday' : `${-days} days late`, pressing: true }
   if (days === 0) return { text: 'due today', pressing: true }
-  return { text: days < 7 ? format(parseISO(due), 'EEE') : format(parseISO(due), 'd MMM'), pressing: false }
+  return { text: days < 7 ? weekdayText(due) : dayText(due), pressing: false }
 }

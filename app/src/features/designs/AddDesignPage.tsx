@@ -27,7 +27,7 @@ export function AddDesignPage() {
     <Page title="Add a design" back>
       <Section
         title="From files"
-        says="Artwork (SVG) at its real size, stitch lists (CSV), or designs written out here (JSON). Several at once; up to 10 MB and 500,000 stitches each."
+        says="Artwork (SVG) at real size, stitch lists (CSV) or this program’s designs (JSON). Up to 10 MB and 500,000 stitches each."
       >
         <DropArea onFiles={take} />
         <Progress lines={lines} />
@@ -42,10 +42,10 @@ export function AddDesignPage() {
           />
         ))}
       </Section>
-      <Section title="Or otherwise">
-        <Button type="outline" title="Set a line of wording" onPress={() => router.push('/designs/wording')} />
+      <Section title="Other ways">
+        <Button type="outline" title="Make a line of wording" onPress={() => router.push('/designs/wording')} />
         <Button type="outline" title="Group designs into one" onPress={() => router.push('/designs/group')} />
-        <Button type="outline" title="By its size and stitches" onPress={() => router.push('/designs/new')} />
+        <Button type="outline" title="Enter its size and stitches" onPress={() => router.push('/designs/new')} />
       </Section>
     </Page>
   )
@@ -72,7 +72,7 @@ function DropArea({ onFiles }: { onFiles: (files: File[]) => void }) {
       <input {...getInputProps({ 'aria-label': 'Design files' })} />
       <Pressable role="button" onPress={open} style={{ minHeight: 44, justifyContent: 'center', alignItems: 'center' }}>
         <Text bold tone="indigo" style={{ textAlign: 'center' }}>
-          {isDragActive ? 'Let go to take them in' : 'Choose files, or drop them here'}
+          {isDragActive ? 'Drop to add them' : 'Choose files, or drop them here'}
         </Text>
       </Pressable>
     </div>
@@ -88,7 +88,7 @@ function Progress({ lines }: { lines: readonly IntakeLine[] }) {
   const reading = lines.find((line) => line.state === 'reading')
   const says = reading
     ? `Reading ${reading.name}, ${done + 1} of ${lines.length}`
-    : `${lines.length - refused} of ${lines.length} came in${refused > 0 ? `, ${refused} could not be read` : ''}.`
+    : `${lines.length - refused} of ${lines.length} added${refused > 0 ? `, ${refused} couldn’t be read` : ''}.`
   return (
     <View style={{ gap: 4 }}>
       <View
@@ -137,9 +137,7 @@ function Line({ line, onDropPage }: { line: IntakeLine; onDropPage: () => void }
         <Text>{`${line.name}${line.state === 'reading' ? ', being read' : line.state === 'waiting' ? ', waiting' : ''}`}</Text>
       )}
       {line.reason ? <FieldProblem id={line.key}>{line.reason}</FieldProblem> : null}
-      {line.whitePage ? (
-        <Button type="outline" title="Leave out the white page behind it" onPress={onDropPage} />
-      ) : null}
+      {line.whitePage ? <Button type="outline" title="Leave out the white background" onPress={onDropPage} /> : null}
     </View>
   )
 }

@@ -27,7 +27,7 @@ function read(texts: Texts, unit: LengthUnit) {
   const length = (field: 'width' | 'height' | 'letter'): number | null => {
     const { mm, problem } = readTyped({ text: texts[field], unit })
     if (problem) unread[field] = problem
-    else if (mm === null && field !== 'letter') unread[field] = 'Measure it and type it here.'
+    else if (mm === null && field !== 'letter') unread[field] = 'Type the measured size.'
     return mm
   }
   const stitches = Number(texts.stitches.replace(/[\s,.']/g, ''))
@@ -68,16 +68,11 @@ export function DesignForm({ id }: { id: string }) {
         <FormLength half control={control} name="width" label="Width" unit={style.unit} />
         <FormLength half control={control} name="height" label="Height" unit={style.unit} />
       </View>
-      <FormChoices control={control} name="shape" label="It counts as a filled" choices={sizedShapes} />
+      <FormChoices control={control} name="shape" label="Shape" choices={sizedShapes} />
       <FormField big control={control} name="stitches" label="Stitches" keyboard="numeric" />
-      <FormField
-        control={control}
-        name="colours"
-        label="Colours in stitch order"
-        hint="As #rrggbb, one after another."
-      />
-      <FormChoices control={control} name="kind" label="What is it" choices={workKinds} />
-      <FormField control={control} name="letter" label="Smallest letter height, if it has letters" placeholder="none" />
+      <FormField control={control} name="colours" label="Colours in stitch order" hint="As #rrggbb, in order" />
+      <FormChoices control={control} name="kind" label="What is it?" choices={workKinds} />
+      <FormField control={control} name="letter" label="Smallest letter height, if any" placeholder="none" />
       {kept ? <PatchesSection design={kept} /> : null}
     </FormPage>
   )

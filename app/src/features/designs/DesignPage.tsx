@@ -65,14 +65,14 @@ function Waiting({ tall, problem }: { tall: number; problem: string | null }) {
   const p = usePalette()
   return (
     <View style={{ height: tall, backgroundColor: p.table, justifyContent: 'center', padding: 24 }}>
-      {problem ? <FieldProblem id="drawing">{problem}</FieldProblem> : <Text soft>Laying out the drawing</Text>}
+      {problem ? <FieldProblem id="drawing">{problem}</FieldProblem> : <Text soft>Preparing the drawing</Text>}
     </View>
   )
 }
 
 const seen = [
   { id: 'stitches', name: 'Stitches' },
-  { id: 'load', name: 'Load' },
+  { id: 'load', name: 'Density' },
 ] as const
 
 function Board({ design, opened }: { design: DesignCard; opened: OpenedDesign }) {
@@ -93,7 +93,7 @@ function Board({ design, opened }: { design: DesignCard; opened: OpenedDesign })
         ground={groundFor(opened.design.colours)}
         upTo={stitched ? upTo : null}
         load={what === 'load'}
-        label={`${design.name}, to scale${what === 'load' ? ', with its load' : ''}`}
+        label={`${design.name}, to scale${what === 'load' ? ', with its density' : ''}`}
       />
       <View style={{ paddingHorizontal: 16, paddingTop: 8 }}>
         <StitchOrder opened={opened} at={upTo === null ? null : block} />

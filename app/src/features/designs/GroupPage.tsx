@@ -31,7 +31,7 @@ import { nanoid } from 'nanoid'
 const layouts: readonly { id: GroupLayout; name: string }[] = [
   { id: 'below', name: 'One below the other' },
   { id: 'beside', name: 'Side by side' },
-  { id: 'around', name: 'The second on both sides, mirrored' },
+  { id: 'around', name: 'Second one on both sides, mirrored' },
 ]
 const NONE = 'none'
 const MOST_PARTS = 4
@@ -94,7 +94,7 @@ export function GroupPage() {
       back
       tape={!shown}
       foot={
-        <Button title="Keep them as one" disabled={!found || !request || problem !== null || busy} onPress={keep} />
+        <Button title="Save as one design" disabled={!found || !request || problem !== null || busy} onPress={keep} />
       }
     >
       {shown ? (
@@ -109,7 +109,7 @@ export function GroupPage() {
       <Section>
         {shown ? <Figures design={shown.design as DesignCard} /> : null}
         <Parts form={form} group={group} drawn={drawn} />
-        <FormChoices control={form.control} name="layout" label="How they lie" choices={layouts} />
+        <FormChoices control={form.control} name="layout" label="Arrangement" choices={layouts} />
         <FormLength control={form.control} name="gap" label="Space between" unit={unit} problem={group.gapProblem} />
         {used.length > 1 ? <Moves form={form} group={group} /> : null}
         {told ? <FieldProblem id="group">{told}</FieldProblem> : null}
@@ -182,7 +182,7 @@ function Parts({ form, group: { named }, drawn }: PartProps & { drawn: readonly 
     <Choices
       key={`${i}${named[i]?.id}`}
       long
-      label={i === 0 ? 'The first' : i === 1 ? 'The second' : 'And another'}
+      label={i === 0 ? 'First' : i === 1 ? 'Second' : 'Third'}
       choices={[...(i >= 2 ? [{ id: NONE, name: 'None' }] : []), ...drawn.map((d) => ({ id: d.id, name: d.name }))]}
       value={named[i]?.id ?? null}
       onChange={(id) => pick(i, id)}
@@ -193,8 +193,8 @@ function Parts({ form, group: { named }, drawn }: PartProps & { drawn: readonly 
 function Moves({ form, group: { used, moved, request } }: PartProps) {
   const { unit } = useDocuments((s) => s.shop)
   return (
-    <Disclosure title="Move a part from there" open={request?.shifts.some(({ x, y }) => x !== 0 || y !== 0)}>
-      <Text soft>A minus moves it left, or up.</Text>
+    <Disclosure title="Move a part" open={request?.shifts.some(({ x, y }) => x !== 0 || y !== 0)}>
+      <Text soft>A minus moves it left or up.</Text>
       {used.map((design, i) => (
         <View key={`${i}${design.id}`} style={{ gap: 6 }}>
           <Text>{design.name}</Text>

@@ -72,7 +72,7 @@ export function WordingPage() {
       title="A line of wording"
       back
       tape={!set}
-      foot={<Button title="Keep it" disabled={!set || !request || problem !== null || busy} onPress={keep} />}
+      foot={<Button title="Save" disabled={!set || !request || problem !== null || busy} onPress={keep} />}
     >
       {set ? (
         <DesignBoard
@@ -104,19 +104,12 @@ function WordingFields({ control, unit, problems }: FieldsProps) {
       <FormField control={control} name="text" label="The words" problem={problems.text} placeholder="Marram & Tide" />
       <FormChoices control={control} name="face" label="Typeface" choices={typefaces} />
       <View style={{ flexDirection: 'row', gap: 12 }}>
-        <FormLength
-          half
-          control={control}
-          name="height"
-          label="Height of a capital"
-          unit={unit}
-          problem={problems.height}
-        />
+        <FormLength half control={control} name="height" label="Capital height" unit={unit} problem={problems.height} />
         <FormLength
           half
           control={control}
           name="spacing"
-          label="More between letters"
+          label="Letter spacing"
           unit={unit}
           problem={problems.spacing}
         />
@@ -152,7 +145,7 @@ function Figures({ set }: { set: SetWords }) {
         {`${formatLength(width, style)} × ${formatLength(height, style)}`}
       </Text>
       <Text soft>
-        {`About ${stitches.toLocaleString('en')} stitches; the smallest letter is ${formatFine(set.smallestLetterMm, style)} high.`}
+        {`About ${stitches.toLocaleString('en')} stitches. The smallest letter is ${formatFine(set.smallestLetterMm, style)} high.`}
       </Text>
       {summary.warnings.map(adviceOf).map((a) => (
         <AdviceBar key={a.code} advice={a} />

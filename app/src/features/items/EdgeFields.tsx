@@ -11,9 +11,9 @@ import type { ItemPart } from './itemPart'
 
 const says = {
   3: 'Three edges make their own corners.',
-  4: 'The upper and the lower edge lie level; how the sides lean follows from the lengths.',
+  4: 'Upper and lower edge are level. The lengths decide how the sides lean.',
 } as Record<number, string>
-const FREE = 'Corners are right angles unless you say otherwise; turn less than nothing where the outline goes in.'
+const FREE = 'Corners are right angles unless you say otherwise. Use a minus where the outline goes in.'
 
 /** The outline: edges clockwise, the first along the top, with their corners where lengths alone do not settle them. */
 export function EdgeFields({ form: { control }, problems, unit }: ItemPart) {
@@ -22,10 +22,7 @@ export function EdgeFields({ form: { control }, problems, unit }: ItemPart) {
   const corners = asksCorners(parts)
   const { takeOff, putBack } = useTakeOff({ parts, remove, insert })
   return (
-    <Section
-      title="Its edges"
-      says={`Laid flat, going round clockwise from the upper left. ${says[fields.length] ?? FREE}`}
-    >
+    <Section title="Edges" says={`Laid flat, clockwise from the upper left. ${says[fields.length] ?? FREE}`}>
       {fields.map(({ id }, i) => (
         <View key={id} style={{ flexDirection: 'row', gap: 12 }}>
           <FormLength
@@ -56,7 +53,7 @@ export function EdgeFields({ form: { control }, problems, unit }: ItemPart) {
         <View style={{ flex: 1 }}>
           <Button
             type="outline"
-            title="One more edge"
+            title="Add an edge"
             disabled={fields.length >= 24}
             onPress={() => append({ length: '', turn: '' }, { shouldFocus: false })}
           />
@@ -64,14 +61,14 @@ export function EdgeFields({ form: { control }, problems, unit }: ItemPart) {
         <View style={{ flex: 1 }}>
           <Button
             type="outline"
-            title="One less"
+            title="Remove an edge"
             disabled={fields.length <= 3}
             onPress={() => takeOff(fields.length - 1)}
           />
         </View>
       </View>
-      {putBack ? <Button type="outline" title="Put the last one back" onPress={putBack} /> : null}
-      <Text soft>Up to 24 edges; a curve goes as a few short ones.</Text>
+      {putBack ? <Button type="outline" title="Undo" onPress={putBack} /> : null}
+      <Text soft>Up to 24 edges. Use a few short ones for a curve.</Text>
     </Section>
   )
 }

@@ -19,7 +19,7 @@ import { OutlineDrawing } from './OutlineDrawing'
 import { StripFields } from './StripFields'
 import { nanoid } from 'nanoid'
 
-/** An item of your own: its outline by edge lengths, drawn as it is typed; lines to measure from; strips kept free. */
+/** Your own item: its outline by edge lengths, drawn as it is typed; lines to measure from; strips kept free. */
 export function ItemFormPage({ id }: { id: string }) {
   const router = useRouter()
   const shop = useDocuments((s) => s.shop)
@@ -41,17 +41,13 @@ export function ItemFormPage({ id }: { id: string }) {
     else router.replace('/new')
   })
   return (
-    <Page
-      title={kept ? kept.name : 'An item of your own'}
-      back
-      foot={<Button title="Keep it" onPress={() => void keep()} />}
-    >
+    <Page title={kept ? kept.name : 'Your own item'} back foot={<Button title="Save" onPress={() => void keep()} />}>
       <OutlineDrawing item={item} unit={shop.unit} />
       <Section>
         <FormField
           control={form.control}
           name="name"
-          label="What is it called"
+          label="Name and customer"
           problem={shown.name}
           placeholder="Oven glove"
           longest={120}
@@ -62,7 +58,7 @@ export function ItemFormPage({ id }: { id: string }) {
       <StripFields {...part} />
       {asked && Object.keys(problems).length > 0 ? (
         <Section>
-          <Text tone="madder">Something above cannot be kept yet; it is said beside it.</Text>
+          <Text tone="madder">Fix the problem above to save it.</Text>
         </Section>
       ) : null}
       {kept ? <RemoveItem item={kept} /> : null}

@@ -17,7 +17,7 @@ export function LineFields({ form: { control }, problems, unit }: ItemPart) {
   const lines = useWatch({ control, name: 'lines' })
   const { takeOff, putBack } = useTakeOff({ parts: lines, remove, insert })
   return (
-    <Section title="Lines to measure from" says="Its edges and its middle are known; add a fold, a seam or a stripe.">
+    <Section title="Lines to measure from" says="Edges and middle are known. Add a fold, seam or stripe.">
       {fields.map(({ id }, i) => (
         <View key={id} style={{ gap: 8 }}>
           <View style={{ flexDirection: 'row', gap: 12 }}>
@@ -39,12 +39,12 @@ export function LineFields({ form: { control }, problems, unit }: ItemPart) {
             />
           </View>
           <View style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-end', flexWrap: 'wrap' }}>
-            <FormChoices control={control} name={`lines.${i}.axis`} label="It runs" choices={ways} />
-            <Button type="outline" title="Take off" onPress={() => takeOff(i)} />
+            <FormChoices control={control} name={`lines.${i}.axis`} label="Direction" choices={ways} />
+            <Button type="outline" title="Remove" onPress={() => takeOff(i)} />
           </View>
         </View>
       ))}
-      {putBack ? <Button type="outline" title="Put the last one back" onPress={putBack} /> : null}
+      {putBack ? <Button type="outline" title="Undo" onPress={putBack} /> : null}
       <Button
         type="outline"
         title="Add a line"

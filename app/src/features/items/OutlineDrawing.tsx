@@ -23,7 +23,7 @@ export function OutlineDrawing({ item, unit }: { item: CustomItem | null; unit: 
   if (!item)
     return (
       <View style={{ height: HEIGHT, backgroundColor: p.table, justifyContent: 'center', padding: 24 }}>
-        <Text soft>The outline is drawn here as soon as its edges meet.</Text>
+        <Text soft>The outline appears once its edges meet.</Text>
       </View>
     )
   const kind = customItem(item)

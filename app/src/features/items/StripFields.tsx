@@ -13,7 +13,7 @@ export function StripFields({ form: { control }, problems, unit }: ItemPart) {
   const parts = useWatch({ control, name: 'strips' })
   const { takeOff, putBack } = useTakeOff({ parts, remove, insert })
   return (
-    <Section title="Strips kept free" says="Hems, seams and bindings along its edges, where nothing may be sewn.">
+    <Section title="Edges to keep free" says="Hems, seams and bindings where you can’t sew.">
       {fields.map(({ id }, i) => (
         <View key={id} style={{ gap: 8 }}>
           <View style={{ flexDirection: 'row', gap: 12 }}>
@@ -35,10 +35,10 @@ export function StripFields({ form: { control }, problems, unit }: ItemPart) {
               problem={problems[`strips.${i}.depth`]}
             />
           </View>
-          <Button type="outline" title="Take off" onPress={() => takeOff(i)} />
+          <Button type="outline" title="Remove" onPress={() => takeOff(i)} />
         </View>
       ))}
-      {putBack ? <Button type="outline" title="Put the last one back" onPress={putBack} /> : null}
+      {putBack ? <Button type="outline" title="Undo" onPress={putBack} /> : null}
       <Button
         type="outline"
         title="Add a strip"

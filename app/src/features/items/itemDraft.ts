@@ -9,7 +9,7 @@ type LineText = { name: string; axis: 'level' | 'upright'; at: string }
 type StripText = { edge: string; depth: string }
 export type ItemTexts = { name: string; edges: EdgeText[]; lines: LineText[]; strips: StripText[] }
 
-const UNMEASURED = 'Measure it and type it here.'
+const UNMEASURED = 'Type the measured size.'
 const UNNAMED = 'Give it a name.'
 const UNNAMED_LINE = 'Give the line a name.'
 /** What is said of a field that is only still empty. */
@@ -45,7 +45,7 @@ export function readItem(texts: ItemTexts, unit: 'mm' | 'cm' | 'in'): ReadItem {
     const { mm, problem } = readTyped({ text, unit })
     if (problem) problems[path] = problem
     else if (mm === null) problems[path] = UNMEASURED
-    else if (mm === 0 && !may0) problems[path] = 'It has to be more than nothing.'
+    else if (mm === 0 && !may0) problems[path] = 'It must be above zero.'
     return mm ?? 0
   }
   const whole = (text: string, path: string, least: number, most: number): number | null => {

@@ -14,7 +14,7 @@ export function AfterWash({ piece }: { piece: Piece }) {
   return (
     <Section
       title="After the wash"
-      says={washed === 'open' ? 'Part of its backing goes in the wash. How does it look since?' : undefined}
+      says={washed === 'open' ? 'Part of the backing washes out. How does it look now?' : undefined}
     >
       <Choices
         label="How it looks"

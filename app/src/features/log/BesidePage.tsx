@@ -1,7 +1,5 @@
 import { Button } from '@rneui/themed'
 import type { Piece } from '@thimble/contract'
-import { format } from 'date-fns/format'
-import { parseISO } from 'date-fns/parseISO'
 import { useLocalSearchParams } from 'expo-router'
 import { useEffect, useState } from 'react'
 import { View } from 'react-native'
@@ -17,6 +15,7 @@ import { Section } from '@/ui/Section'
 import { useStyle } from './useStyle'
 import { Heading, Text } from '@/ui/Text'
 import { comparedFacts, recordFacts } from './recordFacts'
+import { dateText } from '@/words/dates'
 
 /** Two pieces side by side: what differs first. */
 export function BesidePage() {
@@ -28,7 +27,7 @@ export function BesidePage() {
     return (
       <Page title="Side by side" back passing={!missing}>
         <Section>
-          <Text role="status">{missing ? 'One of them is not in the log.' : 'Fetching the records …'}</Text>
+          <Text role="status">{missing ? 'One of them isn’t in the log.' : 'Loading the records …'}</Text>
         </Section>
       </Page>
     )
@@ -45,8 +44,8 @@ export function BesidePage() {
         ))}
       </View>
       <Section>
-        {differs.length === 0 ? <Text>They differ in nothing that was noted.</Text> : null}
-        <Disclosure title={`Alike in ${alike.length} ${alike.length === 1 ? 'thing' : 'things'}`}>
+        {differs.length === 0 ? <Text>No differences noted.</Text> : null}
+        <Disclosure title={`Same in ${alike.length} ${alike.length === 1 ? 'thing' : 'things'}`}>
           {alike.map(({ about, a: says }) => (
             <View key={about}>
               <Text soft>{about}</Text>
@@ -75,7 +74,7 @@ function Head({ piece }: { piece: Piece }) {
       <RowLink href={`/log/${piece.id}`} style={{ minHeight: 44, justifyContent: 'center' }}>
         <Heading level={2}>{piece.name}</Heading>
       </RowLink>
-      <Text soft>{format(parseISO(at), 'd MMM yyyy')}</Text>
+      <Text soft>{dateText(at)}</Text>
       <Button type="outline" title="Same again" onPress={() => void again(piece.id)} />
       {photos[0] ? <Photo id={photos[0]} label={`Photo of ${piece.name}`} height={140} /> : null}
     </View>

@@ -1,10 +1,9 @@
 import type { MeasureDecision, Piece } from '@thimble/contract'
 import type { LengthStyle } from '@thimble/core/lengths'
-import { format } from 'date-fns/format'
-import { parseISO } from 'date-fns/parseISO'
 import { View } from 'react-native'
 import { Disclosure } from '@/ui/Disclosure'
 import { RecordOutcome } from './RecordOutcome'
+import { dateTimeText } from '@/words/dates'
 
 type Props = { earlier: Piece['finish']['earlier']; style: LengthStyle; design: MeasureDecision['design'] | null }
 
@@ -17,7 +16,7 @@ export function EarlierRecords({ earlier, style, design }: Props) {
   return (
     <View style={{ paddingHorizontal: 16, paddingTop: 12 }}>
       {records.map((record) => (
-        <Disclosure key={record.at} title={`As it stood from ${format(parseISO(record.at), 'd MMM yyyy, HH:mm')}`}>
+        <Disclosure key={record.at} title={`As saved on ${dateTimeText(record.at)}`}>
           <RecordOutcome {...{ record, style, design }} />
         </Disclosure>
       ))}

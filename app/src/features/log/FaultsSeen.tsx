@@ -1,7 +1,5 @@
 import type { LogInsights } from '@thimble/contract/log'
 import { faultNames, type FaultId } from '@thimble/core/outcomes'
-import { format } from 'date-fns/format'
-import { parseISO } from 'date-fns/parseISO'
 import { View } from 'react-native'
 import { Rect, Svg } from 'react-native-svg'
 import { usePalette } from '@/theme/PaletteProvider'
@@ -10,9 +8,9 @@ import { Text } from '@/ui/Text'
 import { TableOf } from './TableOf'
 import { isEnough } from './insightWords'
 import { useWidth } from './useWidth'
+import { monthText } from '@/words/dates'
 
 const HIGH = 30
-const monthText = (month: string): string => format(parseISO(`${month}-01`), 'MMM yyyy')
 const nameOf = (id: string): string => faultNames[id as FaultId] ?? id
 
 /** Faults by how often they come up: month by month as a row of stitches, and with what they come up most. */

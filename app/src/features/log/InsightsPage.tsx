@@ -20,8 +20,8 @@ import { paceText } from './insightWords'
 
 const kindNames: Readonly<Record<RateKind, string>> = {
   cloth: 'Cloth',
-  stack: 'Stack',
-  holding: 'Held',
+  stack: 'Layers',
+  holding: 'Hooped, floated or clamped',
   needle: 'Needle',
 }
 
@@ -36,7 +36,7 @@ export function InsightsPage() {
       <Page title="What works here" back passing={works === null}>
         <Section>
           <Text role="status">
-            {works === 'away' ? 'The server is away: what works here is reckoned there.' : 'Reckoning …'}
+            {works === 'away' ? 'Can’t reach the shop computer. This is worked out there.' : 'Working it out …'}
           </Text>
         </Section>
       </Page>
@@ -67,7 +67,7 @@ export function InsightsPage() {
     >
       {search ? (
         <Section>
-          <Text soft>Of what was looked for in the log.</Text>
+          <Text soft>For what you searched in the log.</Text>
         </Section>
       ) : null}
       <View style={wide ? { flexDirection: 'row', gap: 16 } : undefined}>
@@ -104,10 +104,7 @@ function Rates({ rates }: { rates: LogInsights['rates'] }) {
     kind === 'cloth' ? { ...rate, name: clothName(rate.id as never).split(',')[0]! } : rate,
   )
   return (
-    <Section
-      title="How it comes out"
-      says="Good is what came out good or will pass. From five pieces on it orders what Build offers; it lifts no refusal."
-    >
+    <Section title="Results" says="Good means good or will pass. After five pieces your results rank the suggestions.">
       <Choices
         label="By"
         choices={rateKinds.map((id) => ({ id, name: kindNames[id] }))}
@@ -126,7 +123,7 @@ function Paces({ paces }: { paces: LogInsights['paces'] }) {
       {paces.map(({ id, ...pace }) => (
         <Text key={id}>{paceText(pace)}</Text>
       ))}
-      <Text soft>The forecasts reckon with it.</Text>
+      <Text soft>The forecasts use it.</Text>
     </Section>
   )
 }

@@ -1,6 +1,4 @@
 import type { LogFacet, LogFound } from '@thimble/contract/log'
-import { format } from 'date-fns/format'
-import { parseISO } from 'date-fns/parseISO'
 import { useState } from 'react'
 import { Pressable, View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
@@ -9,6 +7,7 @@ import { Disclosure } from '@/ui/Disclosure'
 import { Text } from '@/ui/Text'
 import { clothName } from '@/words/clothWords'
 import { facetNames, facetOrder, type LogQuery, pickValue, sortNames } from './logQuery'
+import { monthText } from '@/words/dates'
 
 type Props = { query: LogQuery; counts: LogFound['counts'] | null; onChange: (query: LogQuery) => void }
 type Value = LogFound['counts'][LogFacet][number]
@@ -17,7 +16,7 @@ type Value = LogFound['counts'][LogFacet][number]
 const FIRST = 8
 
 const nameOf = (facet: LogFacet, { id, name }: Pick<Value, 'id' | 'name'>): string =>
-  facet === 'cloth' ? clothName(id).split(',')[0]! : facet === 'month' ? format(parseISO(`${id}-01`), 'MMM yyyy') : name
+  facet === 'cloth' ? clothName(id).split(',')[0]! : facet === 'month' ? monthText(`${id}-01`) : name
 
 /** What the list is narrowed by, kinds together, each value with how many there would be. */
 export function LogFilters({ query, counts, onChange }: Props) {
@@ -30,24 +29,24 @@ export function LogFilters({ query, counts, onChange }: Props) {
   return (
     <View style={{ gap: 6 }}>
       {picked.length > 0 ? (
-        <View role="group" aria-label="Narrowed by" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <View role="group" aria-label="Filters" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
           {picked.map(({ facet, value }) => (
             <Tag
               key={`${facet} ${value.id}`}
               on
               says={nameOf(facet, value)}
               end="×"
-              label={`${nameOf(facet, value)}, let go`}
+              label={`${nameOf(facet, value)}, remove filter`}
               onPress={() => onChange(pickValue(query, facet, value.id))}
             />
           ))}
         </View>
       ) : null}
       {counts ? (
-        <Disclosure title="Narrow and sort">
+        <Disclosure title="Filter">
           <View style={{ gap: 14 }}>
             <Choices
-              label="In order"
+              label="Sort by"
               choices={Object.entries(sortNames).map(([id, name]) => ({ id, name }))}
               value={query.sort}
               onChange={(sort) => onChange({ ...query, sort: sort as LogQuery['sort'] })}

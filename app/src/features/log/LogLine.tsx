@@ -1,7 +1,7 @@
 import type { LogRow } from '@thimble/contract/log'
 import { holdingNames } from '@thimble/core/recipe'
 import { faultNames, verdictNames } from '@thimble/core/outcomes'
-import { format } from 'date-fns/format'
+import { dateText, dayText } from '@/words/dates'
 import { parseISO } from 'date-fns/parseISO'
 import { View } from 'react-native'
 import { useDocuments } from '@/state/store'
@@ -46,7 +46,7 @@ export function LogLine({ row, on, href, onOpen }: Props) {
           .filter(Boolean)
           .join(', ')}
       </Text>
-      <Text style={{ fontSize: 16 }}>{layersText(row.layers) || 'No stack noted'}</Text>
+      <Text style={{ fontSize: 16 }}>{layersText(row.layers) || 'No layers noted'}</Text>
       <Text
         style={{ fontSize: 16 }}
         tone={row.verdict === 'spoiled' ? 'madder' : row.verdict === 'good' ? 'moss' : undefined}
@@ -63,5 +63,5 @@ export function LogLine({ row, on, href, onOpen }: Props) {
 /** The year beside it where it is not this one. */
 const dayOf = (at: string): string => {
   const day = parseISO(at)
-  return format(day, day.getFullYear() === new Date().getFullYear() ? 'd MMM' : 'd MMM yyyy')
+  return day.getFullYear() === new Date().getFullYear() ? dayText(day) : dateText(day)
 }

@@ -38,12 +38,12 @@ export function LogPage() {
   const list = (
     <>
       <Section>
-        {beside ? <Text bold>Pick the piece to lay beside it.</Text> : null}
+        {beside ? <Text bold>Choose a piece to compare.</Text> : null}
         <Field
           label="Find"
           value={query.words}
           onChange={(words) => ask({ ...query, words })}
-          placeholder="A name, a customer, a fault"
+          placeholder="A name, customer, fault or month"
           kind="search"
         />
         <LogFilters query={query} counts={found.counts} onChange={ask} />
@@ -115,14 +115,14 @@ function Nothing({ found, narrowed }: { found: Found; narrowed: boolean }) {
   const says = !told
     ? rows.length > 0
       ? null
-      : 'Looking into the log …'
+      : 'Searching the log …'
     : away
-      ? 'The server is away: only what this device holds was looked through.'
+      ? 'Can’t reach the shop computer. Only this device was searched.'
       : rows.length > 0
         ? null
         : narrowed
-          ? 'Nothing in the log fits that.'
-          : 'Nothing finished yet. A piece comes here when its record is kept.'
+          ? 'No matches.'
+          : 'Nothing finished yet. Finished pieces appear here.'
   return says ? (
     <Section>
       <Text soft role="status">

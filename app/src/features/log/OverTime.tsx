@@ -1,6 +1,4 @@
 import type { LogInsights } from '@thimble/contract/log'
-import { format } from 'date-fns/format'
-import { parseISO } from 'date-fns/parseISO'
 import { useState } from 'react'
 import { View } from 'react-native'
 import { Circle, Line, Path, Svg, Text as SvgText } from 'react-native-svg'
@@ -10,6 +8,7 @@ import { Text } from '@/ui/Text'
 import { TableOf } from './TableOf'
 import { trendText } from './insightWords'
 import { useWidth } from './useWidth'
+import { monthText } from '@/words/dates'
 
 type Month = LogInsights['months'][number]
 
@@ -18,25 +17,25 @@ const series = {
     name: 'How far off',
     unit: 'mm',
     of: (month: Month) => month.off,
-    says: { more: 'They land farther off', less: 'They land nearer', unit: 'mm' },
+    says: { more: 'Landing farther off', less: 'Landing closer', unit: 'mm' },
   },
   tries: {
     name: 'Times hooped',
     unit: '',
     of: (month: Month) => month.tries,
-    says: { more: 'Hooped more often', less: 'Hooped less often', unit: 'times' },
+    says: { more: 'Hooped more times', less: 'Hooped fewer times', unit: 'times' },
   },
   minutes: {
     name: 'Minutes',
     unit: 'min',
     of: (month: Month) => month.minutes,
-    says: { more: 'They take longer', less: 'They take less time', unit: 'min' },
+    says: { more: 'Taking longer', less: 'Taking less time', unit: 'min' },
   },
   faulty: {
     name: 'With a fault',
     unit: 'in 100',
     of: (month: Month) => (100 * month.faulty) / month.pieces,
-    says: { more: 'More of them go wrong', less: 'Fewer of them go wrong', unit: 'of a piece' },
+    says: { more: 'More go wrong', less: 'Fewer go wrong', unit: 'of a piece' },
   },
 } as const
 type Series = keyof typeof series
@@ -66,7 +65,7 @@ export function OverTime({ works: { months, trends } }: { works: LogInsights }) 
         label={`${name} by month`}
         head={['Month', name, 'Pieces']}
         rows={told.map(({ month, value, pieces }) => [
-          monthText(month),
+          monthText(`${month}-01`),
           `${fine(value)} ${unit}`.trim(),
           String(pieces),
         ])}
@@ -76,7 +75,6 @@ export function OverTime({ works: { months, trends } }: { works: LogInsights }) 
 }
 
 const fine = (value: number): string => String(Number(value.toPrecision(value < 10 ? 2 : 3)))
-const monthText = (month: string): string => format(parseISO(`${month}-01`), 'MMM yyyy')
 
 type Told = { month: string; value: number }
 

@@ -13,7 +13,7 @@ export function RecordActions({ id }: { id: string }) {
         <Button title="Same again" onPress={() => void again(id)} />
       </View>
       <View style={{ flex: 1 }}>
-        <Button type="outline" title="Open the ticket" onPress={() => router.push(`/piece/${id}`)} />
+        <Button type="outline" title="Open the piece" onPress={() => router.push(`/piece/${id}`)} />
       </View>
     </View>
   )

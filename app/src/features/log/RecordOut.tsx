@@ -1,5 +1,3 @@
-import { format } from 'date-fns/format'
-import { parseISO } from 'date-fns/parseISO'
 import { Pressable, View } from 'react-native'
 import { store } from '@/state/store'
 import { RowLink } from '@/ui/RowLink'
@@ -7,8 +5,9 @@ import { Section } from '@/ui/Section'
 import { useStyle } from './useStyle'
 import { Text } from '@/ui/Text'
 import { recordFacts } from './recordFacts'
+import { dateText } from '@/words/dates'
 
-const line = { minHeight: 44, justifyContent: 'center' } as const
+const line = { minHeight: 44, minWidth: 44, justifyContent: 'center' } as const
 
 /** A record beside another, on paper, and as a file. */
 export function RecordOut({ id }: { id: string }) {
@@ -23,19 +22,19 @@ export function RecordOut({ id }: { id: string }) {
         sheetLines(says).map((part, i) => ({ name: i === 0 ? about : '', says: part, number: '' })),
       )
     const { saveList } = await import('@/template/saveList')
-    await saveList(`${piece.name}, ${format(parseISO(record.at), 'd MMM yyyy')}`, rows, new Date())
+    await saveList(`${piece.name}, ${dateText(record.at)}`, rows, new Date())
   }
   return (
     <Section>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 20 }}>
         <RowLink href={`/log?beside=${id}`} style={line}>
           <Text bold tone="indigo">
-            Lay beside another
+            Compare
           </Text>
         </RowLink>
         <Pressable role="button" onPress={() => void print()} style={line}>
           <Text bold tone="indigo">
-            Sheet to print
+            Print
           </Text>
         </Pressable>
         <a

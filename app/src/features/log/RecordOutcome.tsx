@@ -18,7 +18,7 @@ export function RecordOutcome({ record, style, design }: Props) {
   const tried = trying && troubleChange(trying.change)
   return (
     <Section title={verdict ? verdictNames[verdict] : 'No verdict'}>
-      <BigNumbers>{landingText(landing, style) || 'The landing was not measured.'}</BigNumbers>
+      <BigNumbers>{landingText(landing, style) || 'Not measured where it landed.'}</BigNumbers>
       {later.map((one) => {
         const says = landingText(one, style)
         return says ? <Text key={one.hooping}>{`Hooping ${one.hooping + 1}: ${says.toLowerCase()}`}</Text> : null

@@ -1,9 +1,8 @@
-import { format } from 'date-fns/format'
-import { parseISO } from 'date-fns/parseISO'
 import { useDocuments } from '@/state/store'
 import { Page } from '@/ui/Page'
 import { RecordActions } from './RecordActions'
 import { RecordSheet } from './RecordSheet'
+import { dateText } from '@/words/dates'
 
 /** One piece's record on a page of its own. */
 export function RecordPage({ id }: { id: string }) {
@@ -14,7 +13,7 @@ export function RecordPage({ id }: { id: string }) {
       title={piece?.name ?? 'Record'}
       back
       toRead
-      aside={record ? format(parseISO(record.at), 'd MMM yyyy') : undefined}
+      aside={record ? dateText(record.at) : undefined}
       foot={record ? <RecordActions id={id} /> : undefined}
     >
       <RecordSheet id={id} />

@@ -33,7 +33,7 @@ export function RecordSheet({ id }: { id: string }) {
   if (!piece || !record)
     return (
       <Section>
-        <Text role="status">{!piece && !missing ? 'Fetching the record …' : 'There is no such record.'}</Text>
+        <Text role="status">{!piece && !missing ? 'Loading the record …' : 'Record not found.'}</Text>
       </Section>
     )
   const style: LengthStyle = { unit: shop.unit, fraction: shop.fraction }
@@ -95,9 +95,9 @@ function Used({ record, style }: Part) {
       {stack ? (
         <Text>{`Needle ${needleText(stack.needle)}; bobbin ${bobbinText(stack.bobbin)}${stack.speedSpm ? `; ${stack.speedSpm} a minute` : ''}.`}</Text>
       ) : (
-        <Heading level={3}>No stack noted</Heading>
+        <Heading level={3}>No layers noted</Heading>
       )}
-      {record.took.length > 0 ? <Text soft>{`Of the stash: ${tookText(record.took)}.`}</Text> : null}
+      {record.took.length > 0 ? <Text soft>{`From the stash: ${tookText(record.took)}.`}</Text> : null}
     </Section>
   )
 }

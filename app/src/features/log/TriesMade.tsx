@@ -1,10 +1,9 @@
 import type { HoopTry, Piece } from '@thimble/contract'
 import { formatLength, type LengthStyle } from '@thimble/core/lengths'
 import { triesOf } from '@thimble/plan'
-import { format } from 'date-fns/format'
-import { parseISO } from 'date-fns/parseISO'
 import { Section } from '@/ui/Section'
 import { Text } from '@/ui/Text'
+import { clockText } from '@/words/dates'
 
 type Props = { piece: Piece; style: LengthStyle }
 
@@ -18,7 +17,7 @@ export function TriesMade({ piece, style }: Props) {
     <Section title="How it was hooped">
       {tries.map((one, i) => (
         <Text key={one.at}>
-          {`${i + 1}. ${format(parseISO(one.at), 'HH:mm')}${several ? `, hooping ${one.group + 1}` : ''}: ${layText(one, kept?.poses?.[one.group] ?? kept?.pose ?? null, style)}; ${one.then === 'kept' ? 'dialled' : 'hooped again'}.`}
+          {`${i + 1}. ${clockText(one.at)}${several ? `, hooping ${one.group + 1}` : ''}: ${layText(one, kept?.poses?.[one.group] ?? kept?.pose ?? null, style)}; ${one.then === 'kept' ? 'dialled' : 're-hooped'}.`}
         </Text>
       ))}
     </Section>
@@ -31,10 +30,10 @@ function layText(
   meant: { x: number; y: number; rotation: number } | null,
   style: LengthStyle,
 ): string {
-  if (!meant) return 'looked at'
+  if (!meant) return 'checked'
   const askew = ((((exact.rotation - meant.rotation + 180) % 360) + 360) % 360) - 180
   const far = Math.hypot(exact.x - meant.x, exact.y - meant.y)
   const turned =
     Math.abs(askew) < 0.05 ? 'straight' : `${Math.abs(askew).toFixed(1)}° ${askew > 0 ? 'clockwise' : 'anticlockwise'}`
-  return `${turned}, ${far < 0.5 ? 'where it was meant' : `${formatLength(far, style)} off`}`
+  return `${turned}, ${far < 0.5 ? 'on the mark' : `${formatLength(far, style)} off`}`
 }

@@ -1,7 +1,5 @@
 import type { LogFound } from '@thimble/contract/log'
 import { WASHED_AFTER_DAYS } from '@thimble/core/outcomes'
-import { format } from 'date-fns/format'
-import { parseISO } from 'date-fns/parseISO'
 import { subDays } from 'date-fns/subDays'
 import { useEffect, useState } from 'react'
 import { ask } from '@/http/client'
@@ -9,6 +7,7 @@ import { useLog } from '@/shared/useLog'
 import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
 import { Text } from '@/ui/Text'
+import { dayText } from '@/words/dates'
 
 /** Asked about at once, the longest finished first. */
 const FEW = 3
@@ -44,7 +43,7 @@ export function WashedSince() {
           <Text bold tone="indigo" style={{ flex: 1, minWidth: 0 }}>
             {name}
           </Text>
-          <Text soft>{format(parseISO(finishedAt), 'd MMM')}</Text>
+          <Text soft>{dayText(finishedAt)}</Text>
         </RowLink>
       ))}
     </Section>

@@ -17,7 +17,7 @@ type Landings = LogInsights['landings'][DriftOwner][number]
 const ownerNames: Readonly<Record<DriftOwner, string>> = {
   hoop: 'Hoop',
   machine: 'Machine',
-  holding: 'Way of holding',
+  holding: 'Hooped, floated or clamped',
   item: 'Item',
 }
 
@@ -43,7 +43,7 @@ export function WhereItLands({ landings }: { landings: LogInsights['landings'] }
           onChange={setPicked}
         />
       ) : null}
-      {group ? <Landed key={`${owner} ${group.id}`} {...{ owner, group }} /> : <Text>No landings were measured.</Text>}
+      {group ? <Landed key={`${owner} ${group.id}`} {...{ owner, group }} /> : <Text>No landings measured.</Text>}
     </View>
   )
 }
@@ -55,9 +55,7 @@ function Landed({ owner, group }: { owner: DriftOwner; group: Landings }) {
       <Heading level={3}>{`${name}, ${report.n} ${report.n === 1 ? 'landing' : 'landings'}`}</Heading>
       {report.enough ? <LandingPlot landings={group} /> : null}
       <BigNumbers>{driftText(group)}</BigNumbers>
-      {corrected > 0 ? (
-        <Text soft>{`What was added to the moves of ${corrected} of them is taken out again here.`}</Text>
-      ) : null}
+      {corrected > 0 ? <Text soft>{`Corrections added to ${corrected} of them are taken out here.`}</Text> : null}
       <Correct {...{ owner, group }} />
     </View>
   )
@@ -75,8 +73,8 @@ function Correct({ owner, group: { id, name, report, frame } }: { owner: DriftOw
   if (taken)
     return (
       <View style={{ gap: 8 }}>
-        <Text bold>{`${planText(taken, owner)}: in every plan now.`}</Text>
-        <Button type="outline" title="Plan as before" onPress={leave} />
+        <Text bold>{`${planText(taken, owner)}: now in every plan.`}</Text>
+        <Button type="outline" title="Remove the correction" onPress={leave} />
       </View>
     )
   if (!found || !canBeKept(id)) return null

@@ -24,7 +24,7 @@ export const mm = (value: number): string => `${String(Number(Math.abs(value).to
 const ownerNames: Readonly<Record<DriftOwner, string>> = {
   hoop: 'this hoop',
   machine: 'this machine',
-  holding: 'pieces held so',
+  holding: 'pieces done like this',
   item: 'this item',
 }
 function waysOf(frame: DriftFrame, right: number, down: number): string[] {
@@ -41,13 +41,13 @@ export function driftText({ report, frame }: Pick<Landings, 'report' | 'frame'>)
   if (!enough) return `${n} ${n === 1 ? 'landing' : 'landings'}: too few to say.`
   const [right, down] = [worthCorrecting.dx ? mean.dx : 0, worthCorrecting.dy ? mean.dy : 0]
   const ways = waysOf(frame, right, down)
-  if (ways.length === 0) return `No drift that ${n} landings carry: half within ${mm(r50)}, 19 of 20 within ${mm(r95)}.`
+  if (ways.length === 0) return `No clear drift in ${n} landings: half within ${mm(r50)}, 19 of 20 within ${mm(r95)}.`
   const sure = Math.max(
     ...[worthCorrecting.dx ? interval.dx : null, worthCorrecting.dy ? interval.dy : null].map((range) =>
       range ? (range[1] - range[0]) / 2 : 0,
     ),
   )
-  return `It lands ${ways.join(' and ')}, sure to ${mm(sure)}.`
+  return `It lands ${ways.join(' and ')}, ± ${mm(sure)}.`
 }
 
 type Plan = { right: number; down: number; frame: DriftFrame }
@@ -64,8 +64,8 @@ export function planText({ right, down, frame }: Plan, owner: DriftOwner): strin
 
 /** Whether something grows or falls a month, as far as the numbers carry it. */
 export function trendText(trend: Trend, { more, less, unit }: { more: string; less: string; unit: string }): string {
-  if (!trend) return 'Too few to say whether it changes.'
-  if (trend.grows === 0) return 'No change that the numbers carry.'
+  if (!trend) return 'Too few to see a trend.'
+  if (trend.grows === 0) return 'No clear trend.'
   const [low, high] = trend.interval.map(Math.abs).sort((a, b) => a - b) as [number, number]
   const each = (value: number): string => Number(value.toPrecision(2)).toString()
   return `${trend.grows > 0 ? more : less}: ${each(Math.abs(trend.slope))} ${unit} a month (${each(low)} to ${each(high)}).`
@@ -74,5 +74,5 @@ export function trendText(trend: Trend, { more, less, unit }: { more: string; le
 /** “Loft machine takes 1.2 times what is forecast, 1.1 to 1.3 for sure, by 12 runs.” */
 export function paceText({ name, factor, interval, runs }: Omit<LogInsights['paces'][number], 'id'>): string {
   const between = interval ? `, likely ${interval[0].toFixed(2)} to ${interval[1].toFixed(2)}` : ''
-  return `${name} takes ${factor.toFixed(2)} times what is reckoned${between}, by ${runs} runs.`
+  return `${name} takes ${factor.toFixed(2)} × the estimate${between}, from ${runs} pieces.`
 }

@@ -22,12 +22,12 @@ export const facetNames: Readonly<Record<LogFacet, string>> = {
   swatch: 'Own cloth',
   item: 'Item',
   placement: 'Placement',
-  holding: 'Held',
+  holding: 'Hooped, floated or clamped',
   hoop: 'Hoop',
   layer: 'Backing or topping',
   needle: 'Needle',
   machine: 'Machine',
-  customer: 'For whom',
+  customer: 'Customer',
   month: 'When',
 }
 

@@ -28,7 +28,7 @@ export function recordFacts(piece: Piece, style: LengthStyle): Fact[] {
       'What went wrong',
       record.faults.map((f) => `${faultNames[f.id]}, ${howBadNames[f.howBad]}`).join('; ') || 'nothing',
     ],
-    ['For whom', piece.customer],
+    ['Customer', piece.customer],
     ['Item', [row.item.name, row.size].filter(Boolean).join(', ')],
     ['Placement', row.placement.name],
     ['Marked', piece.measure.kept[0] && writeMessage(piece.measure.kept[0].placed, style)],
@@ -59,7 +59,7 @@ function throughFacts({ stack, basis }: KeptRecord): Told[] {
 }
 
 const machineFacts = ({ holding, hoop, machine, turn, dialled, tension, tries }: KeptRecord): Told[] => [
-  ['Held', holding && holdingNames[holding].toLowerCase()],
+  ['Hooped, floated or clamped', holding && holdingNames[holding].toLowerCase()],
   ['Hoop', hoop?.name],
   ['Machine', machine?.name],
   ['Loaded', turn === null ? null : turn === 0 ? 'upright' : turnWords(turn)],

@@ -26,7 +26,7 @@ export function BatchCard({ run }: { run: Batch }) {
       <Heading level={2}>{run.customer}</Heading>
       <RowLink href={`/runs/${encodeURIComponent(run.key)}`} style={{ minHeight: 44, justifyContent: 'center' }}>
         <Text bold tone="indigo">
-          Order of work and what to cut
+          Order of work and cutting
         </Text>
       </RowLink>
       <Text>{`${run.pieces.length} ${run.pieces.length === 1 ? 'piece' : 'pieces'}: ${at

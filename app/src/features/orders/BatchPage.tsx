@@ -33,9 +33,9 @@ export function BatchPage() {
   const run = useMemo(() => batchAt(key, pieces, orders), [key, pieces, orders])
   if (run && run.pieces.length > 0) return <Work run={run} />
   return (
-    <Page title={run?.customer ?? 'Runs'} back passing={!loaded}>
+    <Page title={run?.customer ?? 'Orders'} back passing={!loaded}>
       <Section>
-        <Text>{loaded ? 'No piece of this run is in work.' : 'Looking …'}</Text>
+        <Text>{loaded ? 'No piece of this order is in work.' : 'Looking …'}</Text>
         {run?.key.startsWith(ORDER) ? <ToOrder run={run} /> : null}
       </Section>
     </Page>
@@ -55,10 +55,7 @@ function Work({ run }: { run: Batch }) {
   return (
     <Page title={run.customer} aside={many(run.pieces.length, 'piece')} back wideContent>
       {order && !problem ? null : (
-        <Coming
-          problem={problem}
-          says={works ? 'Putting it in order …' : `Looking at ${seen} of ${many(of, 'piece')} …`}
-        />
+        <Coming problem={problem} says={works ? 'Sorting …' : `Looking at ${seen} of ${many(of, 'piece')} …`} />
       )}
       <ToSettle unknown={unknown} works={works ?? []} hoops={stock.hoops.length} />
       {order && works ? (
@@ -94,7 +91,7 @@ function Work({ run }: { run: Batch }) {
       ) : null}
       {order && orders.length === 0 ? (
         <Section>
-          <Text>Every piece of this run is stitched.</Text>
+          <Text>Every piece of this order is stitched.</Text>
         </Section>
       ) : null}
     </Page>
@@ -114,7 +111,7 @@ function Begin({ run, ids, kept, onBegin }: BeginProps) {
   }
   return (
     <Section>
-      <Button title={kept ? 'Go on with the first of these' : 'Sew in this order'} onPress={begin} />
+      <Button title={kept ? 'Open the first piece' : 'Use this order'} onPress={begin} />
       {run.key.startsWith(ORDER) ? <ToOrder run={run} /> : null}
     </Section>
   )
@@ -123,7 +120,7 @@ function Begin({ run, ids, kept, onBegin }: BeginProps) {
 const ToOrder = ({ run }: { run: Batch }) => (
   <RowLink href={`/runs/order/${run.key.slice(ORDER.length)}`} style={{ minHeight: 44, justifyContent: 'center' }}>
     <Text bold tone="indigo">
-      The order: lines, names and money
+      Lines, names and money
     </Text>
   </RowLink>
 )
@@ -148,14 +145,10 @@ function ToSettle({ unknown, works, hoops }: { unknown: Piece[]; works: PieceWor
   return (
     <>
       {unknown.map((piece) => (
-        <ToTicket key={piece.id} piece={piece} says="give its design and stack first; it is not in the order yet." />
+        <ToTicket key={piece.id} piece={piece} says="choose its design and layers first. It isn’t included yet." />
       ))}
       {hoopless.map((work) => (
-        <ToTicket
-          key={work.id}
-          piece={work}
-          says="no hoop here takes it as it is planned; its ticket has the ways out."
-        />
+        <ToTicket key={work.id} piece={work} says="no hoop fits as planned. Open the piece to fix it." />
       ))}
     </>
   )

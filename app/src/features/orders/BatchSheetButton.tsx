@@ -25,9 +25,9 @@ export function BatchSheetButton({ run, order }: Props) {
     await shareFile(sheet.title.replace(':', ''), (await pdfs.runSheetPdf(sheet)) as BlobPart)
   }
   return (
-    <Section title="On paper" says="A line a piece in this order, with what is changed, cut and threaded.">
-      <Button type="outline" title="Run sheet, as PDF" disabled={busy} onPress={() => void doIt(print)} />
-      <Text soft>While phones are let in, each piece has a code on it that opens it on the phone.</Text>
+    <Section title="On paper" says="One line a piece, with what to change, cut and thread.">
+      <Button type="outline" title="Work sheet (PDF)" disabled={busy} onPress={() => void doIt(print)} />
+      <Text soft>With phones connected, each piece has a code to open it on a phone.</Text>
       {problem ? <FieldProblem id="sheet">{problem}</FieldProblem> : null}
     </Section>
   )

@@ -27,14 +27,14 @@ export function BatchesPage() {
   )
   return (
     <Page
-      title="Runs"
+      title="Orders"
       foot={<Button title="New order" onPress={() => router.push(`/runs/order/${beginOrder(new Date())}`)} />}
     >
       {pieces.length > 0 ? (
         <Section>
           <RowLink href={`/runs/${ALL}`} style={{ minHeight: 44, justifyContent: 'center' }}>
             <Text bold tone="indigo">
-              The whole bench in one order
+              Plan the whole Bench
             </Text>
           </RowLink>
         </Section>
@@ -43,10 +43,7 @@ export function BatchesPage() {
         <OrderCard key={order.id} order={order} pieces={pieces} />
       ))}
       {runs.length > 0 ? (
-        <Section
-          title="Without an order"
-          says="Pieces in work that share customer, item and design: measure, thread and hoop them together."
-        >
+        <Section title="Without an order" says="Alike pieces in work: measure, thread and hoop them together.">
           {null}
         </Section>
       ) : null}
@@ -55,10 +52,7 @@ export function BatchesPage() {
       ))}
       {runs.length + orders.length === 0 && loaded ? (
         <Section>
-          <Text>
-            No orders yet. Begin one for many pieces alike: names and sizes come in from a list, and cuts, time and
-            price follow.
-          </Text>
+          <Text>No orders yet. Start one for many pieces: paste names and sizes, and see cuts, time and price.</Text>
         </Section>
       ) : null}
     </Page>

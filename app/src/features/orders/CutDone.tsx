@@ -26,7 +26,7 @@ export function CutDone({ cuts, works }: { cuts: readonly KindCut[]; works: read
     patchUndoably(
       works.map(({ id }) => id),
       (id) => ({ build: { cut: [{ at, took: shares.get(id) ?? [] }] } }),
-      'What was cut went off the rolls.',
+      'Deducted from the rolls.',
       sheets.map(({ id }) => ({ kind: 'delete', resource: 'supplies', id })),
     )
   }
@@ -49,10 +49,10 @@ export function CutDone({ cuts, works }: { cuts: readonly KindCut[]; works: read
       ))}
       <Button
         type="outline"
-        title={kept.length > 0 ? `It is cut; ${many(kept.length, 'offcut')} to the stash` : 'It is cut'}
+        title={kept.length > 0 ? `Cut; ${many(kept.length, 'offcut')} to the stash` : 'Cut'}
         onPress={done}
       />
-      <Text soft>What is cut goes off the rolls now, and not again as the pieces go in the log.</Text>
+      <Text soft>Deducted from the rolls now, not again when pieces go in the log.</Text>
     </>
   )
 }

@@ -21,7 +21,7 @@ export function CutSection({ cuts, works }: { cuts: readonly KindCut[]; works: r
   return (
     <Section
       title="Cut from the rolls"
-      says="Strips across the roll first, at the dashed lines; then the pieces of each strip. Fold the blade away between cuts."
+      says="Cut strips across the roll at the dashed lines, then the pieces. Close the blade between cuts."
     >
       {cuts.map((cut) => (
         <KindSection key={cut.kind} cut={cut} />
@@ -35,7 +35,7 @@ function KindSection({ cut: { kind, rolls, waste, missing, atLeast } }: { cut: K
   return (
     <View style={{ gap: 8, paddingTop: 8 }}>
       <Heading level={3}>{layerName(kind)}</Heading>
-      {atLeast ? <Text soft>A piece of it has no hoop yet: it may want more.</Text> : null}
+      {atLeast ? <Text soft>A piece has no hoop yet, so more may be needed.</Text> : null}
       {rolls.map((roll) => (
         <View key={roll.id} style={{ gap: 6 }}>
           <Text>{usedText(roll)}</Text>

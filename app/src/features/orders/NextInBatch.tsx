@@ -26,12 +26,12 @@ function Next({ piece, next }: { piece: Piece; next: Piece }) {
   const router = useRouter()
   const change = useChange(piece, next)
   return (
-    <Section title="Next in the run">
+    <Section title="Next in this order">
       <Text bold>{`${next.name}, ${next.run}`}</Text>
       {change ? (
-        <Text>{change.seconds > 0 ? `${changeText(change, false)}.` : 'Hoop, needle and threads stay.'}</Text>
+        <Text>{change.seconds > 0 ? `${changeText(change, false)}.` : 'Hoop, needle and threads stay the same.'}</Text>
       ) : null}
-      <Button type="outline" title="To the next piece" onPress={() => router.push(`/piece/${next.id}`)} />
+      <Button type="outline" title="Open the next piece" onPress={() => router.push(`/piece/${next.id}`)} />
     </Section>
   )
 }

@@ -33,13 +33,13 @@ export function OfLine({ piece }: { piece: Piece }) {
       {follows ? null : (
         <View style={{ gap: 10, paddingBottom: 12 }}>
           <AdviceBar
-            advice={{ code: 'own', text: 'Changed by hand: it follows its line no more.', severity: 'note' }}
+            advice={{ code: 'own', text: 'Changed by hand, so it no longer follows its line.', severity: 'note' }}
           />
           <Button
             type="outline"
             title={
               others.length > 0
-                ? `Give this plan to the line (${many(others.length, 'other')})`
+                ? `Use this plan for the line (${many(others.length, 'other')})`
                 : 'Follow the line again'
             }
             onPress={() => give(piece.id)}
@@ -68,7 +68,7 @@ function give(id: string): void {
   patchUndoably(
     [id, ...others.map((one) => one.id)],
     (one) => bodies.get(one) ?? null,
-    `The line is planned like ${lead.name}.`,
+    `The line now follows ${lead.name}.`,
     back ? [{ kind: 'patch', resource: 'orders', id: order!.id, body: back }] : [],
   )
 }

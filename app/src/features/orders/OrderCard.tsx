@@ -1,23 +1,22 @@
 import type { Order, Piece } from '@thimble/contract'
 import { inWork, stageAt } from '@thimble/plan'
 import { quantityOf } from '@thimble/plan/orders'
-import { format } from 'date-fns/format'
-import { parseISO } from 'date-fns/parseISO'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { RowLink } from '@/ui/RowLink'
 import { Heading, Text } from '@/ui/Text'
 import { many } from '@/words/designWords'
 import { orderBatch } from './batchesOf'
+import { dayText } from '@/words/dates'
 
 /** An order on the list: for whom, when, how far it is, and the two ways on. */
 export function OrderCard({ order, pieces }: { order: Order; pieces: readonly Piece[] }) {
   const p = usePalette()
   const own = pieces.filter((piece) => piece.order?.id === order.id && inWork(piece))
   const stitched = own.filter((piece) => stageAt(piece) === 'finish').length
-  const due = order.due && `due ${format(parseISO(order.due), 'd MMM')}`
+  const due = order.due && `due ${dayText(order.due)}`
   const stands =
-    own.length === 0 ? null : `${own.length} on the bench${stitched > 0 ? `, ${stitched} of them stitched` : ''}`
+    own.length === 0 ? null : `${own.length} on the Bench${stitched > 0 ? `, ${stitched} of them stitched` : ''}`
   return (
     <View
       style={{
@@ -33,7 +32,7 @@ export function OrderCard({ order, pieces }: { order: Order; pieces: readonly Pi
       {own.length > 0 ? (
         <RowLink href={`/runs/${orderBatch(order.id)}`} style={{ minHeight: 44, justifyContent: 'center' }}>
           <Text bold tone="indigo">
-            Order of work and what to cut
+            Order of work and cutting
           </Text>
         </RowLink>
       ) : null}

@@ -29,8 +29,8 @@ export function ReadySection({ order, machines, hours, today, onBegin }: Props) 
         choices={days.map((date) => ({ id: date, name: dayText(date, today) }))}
         onChange={onBegin}
       />
-      <RowLink href="/settings" style={{ minHeight: 44, justifyContent: 'center' }}>
-        <Text bold tone="indigo">{`At ${hours.workday.hours} hours a day: change`}</Text>
+      <RowLink href="/settings/days" style={{ minHeight: 44, justifyContent: 'center' }}>
+        <Text bold tone="indigo">{`${hours.workday.hours} hours a day (change)`}</Text>
       </RowLink>
       {late.length > 0 ? (
         <>

@@ -22,7 +22,7 @@ type Props = {
   machines: number
   /** The pieces of this machine in the order a hand puts them in. */
   onMove: (ids: string[]) => void
-  /** Back to the order that is worked out; null where it is that already. */
+  /** Use the suggested order; null where it is that already. */
   onWorkedOut: (() => void) | null
 }
 
@@ -62,9 +62,7 @@ export function SequenceSection({ order, machines, onMove, onWorkedOut }: Props)
         </SortableContext>
       </DndContext>
       <Text>{wholeText(order)}</Text>
-      {onWorkedOut ? (
-        <Button type="outline" title="Back to the order that is worked out" onPress={onWorkedOut} />
-      ) : null}
+      {onWorkedOut ? <Button type="outline" title="Use the suggested order" onPress={onWorkedOut} /> : null}
     </Section>
   )
 }

@@ -1,8 +1,6 @@
 import { kindOf, movesOf, patchNames, type PiecePlans, placedWords } from '@thimble/plan'
 import type { KindCut, WorkSequence, WorkStep } from '@thimble/plan/schedule'
 import type { Piece, Shop } from '@thimble/contract'
-import { format } from 'date-fns/format'
-import { parseISO } from 'date-fns/parseISO'
 import type { BatchSheet } from '@/template/batchSheetPdf'
 import { dialsText } from '@/words/dialsText'
 import { joined } from '@/words/joined'
@@ -19,6 +17,7 @@ import {
   usedText,
 } from '@/words/workWords'
 import type { Batch } from './batchesOf'
+import { dateText, weekdayDateText } from '@/words/dates'
 
 type BatchSheetInput = {
   shop: Shop
@@ -32,8 +31,8 @@ type Worked = { orders: readonly WorkSequence[]; cuts: readonly KindCut[] }
 /** A run as it goes on paper. */
 export function runSheetOf(run: Batch, { orders, cuts }: Worked, beside: BatchSheetInput): BatchSheet {
   return {
-    title: `Run sheet: ${run.customer}`,
-    foot: `${beside.shop.name}, ${format(beside.now, 'd MMM yyyy')}; made with Zealous Thimble`,
+    title: `Work sheet: ${run.customer}`,
+    foot: `${beside.shop.name}, ${dateText(beside.now)}; made with Zealous Thimble`,
     machines: orders.map((order) => ({
       ...{ name: order.machine, ready: readyOn(order), says: partsText(order) },
       steps: order.steps.map((step, i) => stepOf(step, i === 0, run, beside)),
@@ -57,7 +56,7 @@ export function runSheetOf(run: Batch, { orders, cuts }: Worked, beside: BatchSh
 /** With its date, as paper is read on another day. */
 function readyOn({ steps }: WorkSequence): string {
   const { date, minute } = steps.at(-1)!.ends
-  return `Ready ${format(parseISO(date), 'EEEE d MMMM')}, ${clockText(minute)}`
+  return `Ready ${weekdayDateText(date)}, ${clockText(minute)}`
 }
 
 function stepOf(

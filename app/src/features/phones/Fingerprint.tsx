@@ -8,16 +8,13 @@ export function Fingerprint({ of }: { of: string }) {
   return (
     <Section>
       <Disclosure title="The certificate’s fingerprint">
-        <Text>The SHA-256 fingerprint that a phone shows of the shop’s certificate has to be this, sign by sign.</Text>
+        <Text>The SHA-256 fingerprint your phone shows must match this letter by letter.</Text>
         {[0, 4, 8, 12].map((i) => (
           <Text bold key={i} style={{ letterSpacing: 1 }}>
             {signs.slice(i, i + 4).join(' ')}
           </Text>
         ))}
-        <Text soft>
-          It vouches for this shop only, for no place of the internet. Its keys lie in the shop’s folder; no backup
-          holds them.
-        </Text>
+        <Text soft>It’s for this shop only. Its keys are in the shop’s folder, in no backup.</Text>
       </Disclosure>
     </Section>
   )

@@ -17,7 +17,7 @@ export function Invitation({ door: { addresses }, invited: { code, secondsLeft: 
   const [picked, setPicked] = useState<string | null>(null)
   const address = addresses.find((one) => one === picked) ?? addresses[0]!
   return (
-    <Section title="Let a phone in">
+    <Section title="Connect a phone">
       <View style={{ flexDirection: wide ? 'row' : 'column', gap: 24, alignItems: wide ? 'flex-start' : 'center' }}>
         <View style={{ gap: 8, alignItems: 'center' }}>
           <QrCode text={`${address}/pair/#${code}`} size={232} label={`The way in as a square: ${address}, ${code}`} />
@@ -25,11 +25,11 @@ export function Invitation({ door: { addresses }, invited: { code, secondsLeft: 
             {`${code.slice(0, 3)} ${code.slice(3)}`}
           </Text>
           <Text soft role="timer">
-            {`Good for one phone, ${Math.floor(left / 60)}:${String(left % 60).padStart(2, '0')} more.`}
+            {`Expires in ${Math.floor(left / 60)}:${String(left % 60).padStart(2, '0')} more.`}
           </Text>
         </View>
         <View style={{ flex: wide ? 1 : undefined, gap: 10, width: wide ? undefined : '100%' }}>
-          <Step n={1}>Point the phone’s camera at the square and open what it finds. Or type into its browser:</Step>
+          <Step n={1}>Scan the code with the phone’s camera and open the link. Or type into its browser:</Step>
           <Text bold style={{ paddingLeft: 32 }}>
             {address}
           </Text>
@@ -37,17 +37,17 @@ export function Invitation({ door: { addresses }, invited: { code, secondsLeft: 
             The phone warns that this is not private: this shop made its certificate itself. Tap “Advanced” or “Show
             details”, and go on.
           </Step>
-          <Step n={3}>Give the phone a name and ask to come in.</Step>
-          <Step n={4}>Say yes here.</Step>
+          <Step n={3}>Name the phone and ask to connect.</Step>
+          <Step n={4}>Tap Yes here.</Step>
           {addresses.length > 1 ? (
             <Choices
-              label="If the phone finds nothing there, try another address"
+              label="If that doesn’t work, try another address"
               value={address}
               choices={addresses.map((one) => ({ id: one, name: one.replace('https://', '') }))}
               onChange={setPicked}
             />
           ) : null}
-          <Button type="outline" title="Take the code back" onPress={() => void tell('DELETE', '/invitation')} />
+          <Button type="outline" title="Cancel the code" onPress={() => void tell('DELETE', '/invitation')} />
         </View>
       </View>
     </Section>

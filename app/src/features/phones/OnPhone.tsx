@@ -14,12 +14,12 @@ export function OnPhone() {
     )
   }, [])
   return (
-    <Section title="This phone" says="It is in. Phones are let in and turned out at the laptop.">
+    <Section title="This phone" says="Connected. Phones are added and removed on the shop computer.">
       {keeps === null ? null : (
         <Text>
           {keeps
-            ? 'The program is kept here: it opens away from the shop too, with what was in work when it last reached the laptop.'
-            : 'The program opens only while this phone reaches the laptop. Once it trusts the shop’s certificate it stays on the phone.'}
+            ? 'The program is kept here, so it opens away from the shop too, with the work it last loaded.'
+            : 'The program only opens near the shop computer. To keep it on this phone, trust the shop’s certificate.'}
         </Text>
       )}
       {keeps === false ? <FileLink href="/pair/#trust" says="How to trust the certificate" /> : null}

@@ -1,18 +1,17 @@
 import { Button } from '@rneui/themed'
 import type { PhoneAccess } from '@thimble/contract/phones'
-import { format } from 'date-fns/format'
-import { parseISO } from 'date-fns/parseISO'
 import { useState } from 'react'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Section } from '@/ui/Section'
 import { Text } from '@/ui/Text'
 import type { PhoneAccessState } from './usePhoneAccess'
+import { dayTimeText } from '@/words/dates'
 
 /** The phones that are in, with when each was last here. */
 export function PhoneList({ door: { phones }, at }: { door: PhoneAccess; at: PhoneAccessState }) {
   return (
-    <Section title="Phones that are in" {...(phones.length === 0 ? { says: 'None yet.' } : {})}>
+    <Section title="Connected phones" {...(phones.length === 0 ? { says: 'None yet.' } : {})}>
       {phones.map((phone) => (
         <OnePhone key={phone.id} phone={phone} at={at} />
       ))}
@@ -34,20 +33,18 @@ function OnePhone({
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
         <View style={{ flex: 1 }}>
           <Text bold>{name}</Text>
-          <Text soft>{`Last here ${format(parseISO(lastSeenAt), 'd MMM, H:mm')}.`}</Text>
+          <Text soft>{`Last here ${dayTimeText(lastSeenAt)}.`}</Text>
         </View>
         {sure ? null : (
-          <Button type="outline" title="Turn out" aria-label={`Turn ${name} out`} onPress={() => setSure(true)} />
+          <Button type="outline" title="Remove" aria-label={`Remove ${name}`} onPress={() => setSure(true)} />
         )}
       </View>
       {sure ? (
         <>
-          <Text>
-            What it has open ends at once, and it forgets the shop. What was typed there and not sent stays on it.
-          </Text>
+          <Text>It disconnects at once. Anything typed there and not sent stays on it.</Text>
           <View style={{ flexDirection: 'row', gap: 12 }}>
-            <Button title="Turn it out" disabled={busy} onPress={() => void tell('DELETE', `/${id}`)} />
-            <Button type="outline" title="Leave it in" onPress={() => setSure(false)} />
+            <Button title="Remove phone" disabled={busy} onPress={() => void tell('DELETE', `/${id}`)} />
+            <Button type="outline" title="Keep it" onPress={() => setSure(false)} />
           </View>
         </>
       ) : null}

@@ -29,7 +29,7 @@ export function PhonesPage() {
       ) : (
         <Section>
           <Text soft role="status">
-            {at.away ? 'The server is away; who may come in is settled there.' : 'Looking …'}
+            {at.away ? 'Can’t reach the shop computer, where phones are connected.' : 'Looking …'}
           </Text>
         </Section>
       )}
@@ -45,22 +45,24 @@ function AtLaptop({ at, door }: { at: PhoneAccessState; door: PhoneAccess }) {
     <>
       <Section
         title="Phones at the machine"
-        says="A phone in the shop’s own network can use this program as this laptop does. What it types comes here, and what it has in work it can go on with away from here."
+        says="A phone on the shop’s network can use this program too, and keep working away from it."
       >
         <Choices
-          label="Phones may come in"
+          label="Allow phones"
           value={door.open ? 'yes' : 'no'}
           choices={yesNo}
           onChange={(id) => void tell('PUT', '/door', { open: id === 'yes' })}
         />
         {door.problem ? <FieldProblem id="door-problem">{door.problem}</FieldProblem> : null}
         {at.problem ? <FieldProblem id="door-task">{at.problem}</FieldProblem> : null}
-        {at.away ? <FieldProblem id="door-away">The server is away: this is as it was.</FieldProblem> : null}
+        {at.away ? (
+          <FieldProblem id="door-away">Can’t reach the shop computer. This is how it was.</FieldProblem>
+        ) : null}
       </Section>
       {door.asking ? <WhoAsks name={door.asking.name} at={at} /> : null}
       {door.open && !inNetwork ? (
         <Section>
-          <Text>This laptop is in no network now: join the one the phone is in.</Text>
+          <Text>This computer isn’t on a network. Join the one the phone uses.</Text>
         </Section>
       ) : null}
       {door.open && !door.asking ? (
@@ -68,7 +70,7 @@ function AtLaptop({ at, door }: { at: PhoneAccessState; door: PhoneAccess }) {
           <Invitation door={door} invited={door.invited} at={at} />
         ) : (
           <Section>
-            <Button title="Let a phone in" disabled={busy} onPress={() => void tell('POST', '/invitation')} />
+            <Button title="Connect a phone" disabled={busy} onPress={() => void tell('POST', '/invitation')} />
           </Section>
         )
       ) : null}

@@ -20,11 +20,11 @@ export function WhoAsks({ name, at: { tell, busy } }: { name: string; at: PhoneA
         borderLeftColor: p.indigo,
       }}
     >
-      <Heading level={2}>{`“${name}” asks to come in`}</Heading>
-      <Text>Only say yes to the phone in your hand, if it shows this name.</Text>
+      <Heading level={2}>{`“${name}” wants to connect`}</Heading>
+      <Text>Only accept the phone in your hand, if it shows this name.</Text>
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <View style={{ flex: 2 }}>
-          <Button title="Yes, let it in" disabled={busy} onPress={() => say(true)} />
+          <Button title="Yes, connect it" disabled={busy} onPress={() => say(true)} />
         </View>
         <View style={{ flex: 1 }}>
           <Button type="outline" title="No" disabled={busy} onPress={() => say(false)} />

@@ -13,8 +13,8 @@ type How = 'merge' | 'replace'
 type Looked = { file: File; how: How; effect: ImportEffect }
 
 const hows: readonly { id: How; name: string }[] = [
-  { id: 'merge', name: 'Beside what is here' },
-  { id: 'replace', name: 'In the place of what is here' },
+  { id: 'merge', name: 'Add to what is here' },
+  { id: 'replace', name: 'Replace what is here' },
 ]
 
 /** A shop file that comes in: first what it would do, then, when asked, all of it. */
@@ -50,24 +50,24 @@ export function TakeShopIn() {
       {looked ? null : (
         <Button
           type="outline"
-          title={busy ? 'Reading the file …' : 'Take a backup or shop file in'}
+          title={busy ? 'Reading the file …' : 'Import a backup or shop file'}
           disabled={busy}
           onPress={() => picker.current?.click()}
         />
       )}
       {problem ? <FieldProblem id="shop-file">{problem}</FieldProblem> : null}
-      {taken ? <Text role="status">It is in.</Text> : null}
+      {taken ? <Text role="status">Imported.</Text> : null}
       {looked ? (
         <View role="group" aria-label="What the file would do" style={{ gap: 8 }}>
           <Text bold>{looked.file.name}</Text>
-          <Choices label="It comes" choices={hows} value={looked.how} onChange={(how) => look(looked.file, how)} />
+          <Choices label="How" choices={hows} value={looked.how} onChange={(how) => look(looked.file, how)} />
           {effectLines(looked.effect).map((line) => (
             <Text key={line}>{line}</Text>
           ))}
-          <Text soft>The shop’s name, units and habits become those of the file.</Text>
+          <Text soft>The shop’s name, units and preferences come from the file.</Text>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
-            <Button title={busy ? 'Taking it in …' : 'Take it in'} disabled={busy} onPress={() => take(looked)} />
-            <Button type="outline" title="Leave it" disabled={busy} onPress={() => setLooked(null)} />
+            <Button title={busy ? 'Importing …' : 'Import'} disabled={busy} onPress={() => take(looked)} />
+            <Button type="outline" title="Cancel" disabled={busy} onPress={() => setLooked(null)} />
           </View>
         </View>
       ) : null}

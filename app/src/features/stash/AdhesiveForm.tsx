@@ -36,9 +36,7 @@ export function AdhesiveForm({ id }: { id: string }) {
     >
       <FormField control={control} name="name" label="Name" placeholder="Temporary spray" />
       <FormChoices control={control} name="kind" label="Kind" choices={adhesiveChoices} />
-      <Text soft>
-        Spray outdoors or in a box with air moving, away from the machine, flames and children; its label decides.
-      </Text>
+      <Text soft>Spray outdoors or in a ventilated box, away from machine, flames and children. Follow its label.</Text>
       <CountedFields control={control} isNew={isNew} costOf="Cost of one" />
     </FormPage>
   )

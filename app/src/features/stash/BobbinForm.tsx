@@ -31,7 +31,7 @@ export function BobbinForm({ id }: { id: string }) {
     read: ({ name, colour, weight, woundM, ...counted }: Texts) => {
       const { doc, unread } = readCounted(counted, currency, isNew)
       const wound = readNumber(woundM.replace(/\s*m\.?$/i, ''), 2000)
-      const missing = wound.value === null ? 'Wind one by its label, or weigh one: how many metres it holds.' : null
+      const missing = wound.value === null ? 'How many metres a full one holds: see its label, or weigh one.' : null
       return {
         doc: { name, colour, weight: Number(weight), woundM: wound.value, ...doc },
         unread: { ...unread, ...(wound.problem || missing ? { woundM: wound.problem ?? missing! } : {}) },

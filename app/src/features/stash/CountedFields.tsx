@@ -20,7 +20,7 @@ export function CountedFields<Texts extends FieldValues>({ control, isNew, costO
         {isNew ? (
           <FormField half control={control} name={name('left')} label="How many" keyboard="numeric" placeholder="0" />
         ) : null}
-        <FormField half control={control} name={name('low')} label="Low below" keyboard="numeric" placeholder="0" />
+        <FormField half control={control} name={name('low')} label="Warn below" keyboard="numeric" placeholder="0" />
       </View>
       <CostField control={control} name={name('cost')} label={costOf} />
     </>

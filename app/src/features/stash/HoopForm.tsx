@@ -15,7 +15,7 @@ import { TakenBy } from './TakenBy'
 const shapes = [
   { id: 'rect', name: 'Straight sides' },
   { id: 'oval', name: 'Oval' },
-  { id: 'polygon', name: 'By its corners' },
+  { id: 'polygon', name: 'By corners' },
 ] as const
 
 /** A hoop as measured: its field, its ring, where its notches cross, and what it closes over. */
@@ -46,8 +46,8 @@ export function HoopForm({ id }: { id: string }) {
         ))}
       </View>
       <FormChoices control={control} name="closes" label="How it closes" choices={waysToClose} />
-      {closes === 'magnets' ? <Text soft>Magnets pinch fingers; keep them from pacemakers and cards.</Text> : null}
-      <FormField control={control} name="thick" label="Closes over cloth up to" placeholder="not known" />
+      {closes === 'magnets' ? <Text soft>Magnets pinch fingers. Keep them away from pacemakers and cards.</Text> : null}
+      <FormField control={control} name="thick" label="Maximum thickness" placeholder="not known" />
       <TakenBy control={control} />
     </FormPage>
   )
@@ -74,10 +74,10 @@ function FieldFields({ control, unit, onMeasured }: FieldProps) {
       <FormField
         control={control}
         name="corners"
-        label="Corners of the field"
+        label="Field corners"
         multiline
         placeholder={'−60, −40\n60, −40\n45, 50\n−45, 50'}
-        hint="One a line: to the right and toward you of where the notches cross; a minus is the other way."
+        hint="One a line: right and toward you from where the notches cross. Use a minus for the other way."
       />
     )
   return (
@@ -87,13 +87,13 @@ function FieldFields({ control, unit, onMeasured }: FieldProps) {
           <FormLength key={s.id} half control={control} name={s.id} label={s.name} unit={unit} />
         ))}
       </View>
-      <Text soft>The field is what the machine can really sew, a few millimetres smaller than the ring’s inside.</Text>
+      <Text soft>The field is what the machine can sew, a little smaller than the hoop’s inside.</Text>
       {shape === 'rect' ? (
-        <FormField control={control} name="corner" label="Corner radius of the field" placeholder="0" />
+        <FormField control={control} name="corner" label="Field corner radius" placeholder="0" />
       ) : null}
       <View style={{ flexDirection: 'row', gap: 12 }}>
-        <FormField half control={control} name="notchX" label="Notches right of its middle" placeholder="0" />
-        <FormField half control={control} name="notchY" label="Notches toward you of it" placeholder="0" />
+        <FormField half control={control} name="notchX" label="Centre marks off by, right" placeholder="0" />
+        <FormField half control={control} name="notchY" label="Centre marks off by, toward you" placeholder="0" />
       </View>
       <MeasureField onMeasured={onMeasured} />
     </>

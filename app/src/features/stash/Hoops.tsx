@@ -7,7 +7,7 @@ import { HoopDrawing } from '@/drawing/HoopDrawing'
 import { useDocuments } from '@/state/store'
 import { useNamed } from '@/state/useShelfDocs'
 import { usePalette } from '@/theme/PaletteProvider'
-import { Section } from '@/ui/Section'
+import { ShelfFold } from './ShelfFold'
 import { Heading, Text } from '@/ui/Text'
 import { fieldSize } from '@/words/hoopWords'
 import { StashRow } from './StashRow'
@@ -21,7 +21,7 @@ export function Hoops() {
   const p = usePalette()
   const largest = Math.max(120, ...hoops.map((h) => Math.max(h.outside.width, h.outside.height)))
   return (
-    <Section title="Hoops" says="Fields as measured: what the machine can really sew.">
+    <ShelfFold title="Hoops" count={hoops.length}>
       <View>
         {hoops.map((hoop) => (
           <StashRow key={hoop.id} href={`/stash/hoop/${hoop.id}`}>
@@ -36,7 +36,7 @@ export function Hoops() {
       </View>
       {hoops.length === 0 && loaded ? <Text soft>No hoops yet.</Text> : null}
       <Button type="outline" title="Add a hoop" onPress={() => router.push('/stash/hoop/new')} />
-    </Section>
+    </ShelfFold>
   )
 }
 
@@ -44,5 +44,5 @@ const closingNames = { screw: 'screw', lever: 'lever', frame: 'clip-on frame', m
 
 function ringSize({ outside, clamp, closes }: Hoop, style: LengthStyle): string {
   const size = `${formatLength(outside.width, style)} × ${formatLength(outside.height, style)}`
-  return `Ring ${size} outside, ${closingNames[clamp ? 'magnets' : closes]}`
+  return `Hoop ${size} outside, ${closingNames[clamp ? 'magnets' : closes]}`
 }

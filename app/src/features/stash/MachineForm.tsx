@@ -47,15 +47,15 @@ export function MachineForm({ id }: { id: string }) {
       picture={kept ? <MachineParts machine={kept} /> : null}
     >
       <FormField control={control} name="name" label="Name" placeholder="Window machine" />
-      <FormChoices control={control} name="bed" label="Its bed" choices={bedNames} />
+      <FormChoices control={control} name="bed" label="Bed" choices={bedNames} />
       {pair(length('fieldW', 'Largest field, width'), length('fieldH', 'Largest field, height'))}
       {pair(number('needles', 'Needles', '', '1'), number('change', 'Colour change', 's', '75'))}
-      {pair(number('usual', 'Usual speed', 'a min', '600'), number('most', 'Fastest', 'a min', '800'))}
-      <FormChoices control={control} name="turns" label="Turns a design by" choices={turnNames} />
+      {pair(number('usual', 'Usual speed', 'stitches/min', '600'), number('most', 'Fastest', 'stitches/min', '800'))}
+      <FormChoices control={control} name="turns" label="Turns a design" choices={turnNames} />
       {pair(number('angle', 'Smallest turn', '°', '1'), number('move', 'Smallest move', 'mm', '0.5'))}
-      <Text soft>The throat is the space between the needle and the upright, at the right.</Text>
-      {pair(length('depth', 'Throat, needle to upright'), length('height', 'Throat, bed to head'))}
-      <FormChoices control={control} name="bench" label="Where it stands" choices={yesNo} />
+      <Text soft>The space under the arm, to the right of the needle.</Text>
+      {pair(length('depth', 'Under the arm, depth'), length('height', 'Under the arm, height'))}
+      <FormChoices control={control} name="bench" label="Where it is" choices={yesNo} />
     </FormPage>
   )
 }

@@ -29,10 +29,10 @@ export function MachineParts({ machine }: { machine: Machine }) {
         {worn ? <AdviceBar advice={worn} /> : null}
         <NewNeedle machine={machine} />
         {machine.needle ? <Button type="outline" title="It struck something" onPress={strike} /> : null}
-        <Text soft>Power off to change it; fitted fully up, the scooped side to the hook.</Text>
+        <Text soft>Power off to change it. Fit it fully up, scooped side to the hook.</Text>
       </Section>
       <Section title="The bobbin in it">
-        <Text>{machine.bobbin ? `${says} left of ${machine.bobbin.woundM} m.` : 'What is in it is not noted.'}</Text>
+        <Text>{machine.bobbin ? `${says} left of ${machine.bobbin.woundM} m.` : 'Not noted.'}</Text>
         {wrong ? <Text tone="madder">{wrong}</Text> : null}
         <FullBobbin machine={machine} />
       </Section>
@@ -66,8 +66,8 @@ function TakeFromDrawer<Thing extends { id: string; name: string; left: number }
 function NewNeedle({ machine }: { machine: Machine }) {
   return (
     <TakeFromDrawer
-      title="Put a new needle in"
-      none="Put your needles in the stash, and say here which is in."
+      title="Fit a new needle"
+      none="Add your needles to the stash to choose one here."
       things={useNamed('needles')}
       onTake={({ id: from, size, point, coated }) => {
         const since = new Date().toISOString()
@@ -81,7 +81,7 @@ function FullBobbin({ machine }: { machine: Machine }) {
   return (
     <TakeFromDrawer
       title="Put a full bobbin in"
-      none="Put your wound bobbins in the stash, and say here which is in."
+      none="Add your bobbins to the stash to choose one here."
       things={useNamed('bobbins')}
       onTake={({ id: from, woundM }) => {
         const since = new Date().toISOString()

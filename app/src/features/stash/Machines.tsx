@@ -5,7 +5,7 @@ import { useRouter } from 'expo-router'
 import { View } from 'react-native'
 import { useDocuments } from '@/state/store'
 import { useNamed } from '@/state/useShelfDocs'
-import { Section } from '@/ui/Section'
+import { ShelfFold } from './ShelfFold'
 import { Heading, Text } from '@/ui/Text'
 import { wornAdvice } from '@/words/needleWords'
 import { StashRow } from './StashRow'
@@ -17,7 +17,7 @@ export function Machines() {
   const loaded = useDocuments((s) => s.loaded)
   const style = useDocuments((s) => s.shop)
   return (
-    <Section title="Machines" says="What can be dialled at them, and the room in their throats.">
+    <ShelfFold title="Machines" count={machines.length}>
       <View>
         {machines.map((machine) => (
           <StashRow key={machine.id} href={`/stash/machine/${machine.id}`}>
@@ -33,7 +33,7 @@ export function Machines() {
       </View>
       {machines.length === 0 && loaded ? <Text soft>No machines yet.</Text> : null}
       <Button type="outline" title="Add a machine" onPress={() => router.push('/stash/machine/new')} />
-    </Section>
+    </ShelfFold>
   )
 }
 

@@ -16,8 +16,8 @@ import type { HoopTexts } from './hoopTexts'
 type Props = { onMeasured: (texts: Partial<Record<keyof HoopTexts, string>>) => void }
 
 const sides = [
-  { id: 'left', name: 'To its left' },
-  { id: 'right', name: 'To its right' },
+  { id: 'left', name: 'Left' },
+  { id: 'right', name: 'Right' },
   { id: 'away', name: 'Away from you' },
   { id: 'toward', name: 'Toward you' },
 ] as const
@@ -47,7 +47,7 @@ export function MeasureField({ onMeasured }: Props) {
   return (
     <Disclosure title="Measure it with the machine">
       <Text>
-        Put hoop paper in the ring and draw both notch lines. Let the machine go to the field’s corners, or stitch a box
+        Put hoop paper in the hoop and draw both notch lines. Let the machine go to the field’s corners, or stitch a box
         as large as it will. Measure from the notch lines to each side.
       </Text>
       {[sides.slice(0, 2), sides.slice(2)].map((pair, i) => (
@@ -66,7 +66,7 @@ export function MeasureField({ onMeasured }: Props) {
         </View>
       ))}
       {problem ? <FieldProblem id="measured-problem">{problem}</FieldProblem> : null}
-      <Button type="outline" title="Take these" onPress={take} />
+      <Button type="outline" title="Use these" onPress={take} />
     </Disclosure>
   )
 }

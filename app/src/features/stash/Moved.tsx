@@ -1,7 +1,5 @@
 import { Button } from '@rneui/themed'
 import type { Account, Movement } from '@thimble/contract'
-import { format } from 'date-fns/format'
-import { parseISO } from 'date-fns/parseISO'
 import { useEffect, useState } from 'react'
 import { View } from 'react-native'
 import { ask } from '@/http/client'
@@ -10,6 +8,7 @@ import { useDocuments } from '@/state/store'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Text } from '@/ui/Text'
 import { movedText } from '@/words/stockWords'
+import { dayTimeText } from '@/words/dates'
 
 type Props = { of: Account; thing: { id: string; revision: number; sheetMm?: number | null } }
 
@@ -22,8 +21,8 @@ export function Moved({ of, thing }: Props) {
   useEffect(() => {
     ask<Movement[]>(`/stock/${of}/${id}`).then(setMoved, () => setAway(true))
   }, [of, id, revision])
-  if (away) return <Text soft>The server is away; what moved is looked up there.</Text>
-  if (moved === null) return <Text soft>Looking it up …</Text>
+  if (away) return <Text soft>Can’t reach the shop computer.</Text>
+  if (moved === null) return <Text soft>Loading …</Text>
   const standing = moved.filter((m) => !gone[m.id])
   if (standing.length === 0) return <Text soft>Nothing moved yet.</Text>
   return (
@@ -51,10 +50,10 @@ function MovedLine({ movement, sheetMm }: { movement: Movement; sheetMm: number 
     >
       <View style={{ flex: 1, minWidth: 0 }}>
         <Text>{says}</Text>
-        <Text soft>{format(parseISO(movement.createdAt), 'd MMM, HH:mm')}</Text>
+        <Text soft>{dayTimeText(movement.createdAt)}</Text>
       </View>
       {byHand(movement) ? (
-        <Button type="outline" title="Take back" onPress={() => remove('movements', movement.id, says)} />
+        <Button type="outline" title="Undo" onPress={() => remove('movements', movement.id, says)} />
       ) : null}
     </View>
   )

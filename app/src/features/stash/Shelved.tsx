@@ -5,7 +5,7 @@ import { View } from 'react-native'
 import { useLeft } from '@/shared/stock'
 import { useDocuments } from '@/state/store'
 import { useNamed } from '@/state/useShelfDocs'
-import { Section } from '@/ui/Section'
+import { ShelfFold } from './ShelfFold'
 import { Heading, Text } from '@/ui/Text'
 import { collectionWords } from '@/words/collectionWords'
 import { leftText } from '@/words/stockWords'
@@ -14,7 +14,6 @@ import { StashRow, SwatchPatch } from './StashRow'
 type Shelved<Name extends Counted> = {
   collection: Name
   title: string
-  says?: string
   add: string
   /** The colour it shows, where it has one. */
   swatch?: (thing: Docs[Name]) => string
@@ -24,13 +23,13 @@ type Shelved<Name extends Counted> = {
 type Counted = 'supplies' | 'threads' | 'needles' | 'bobbins' | 'adhesives'
 
 /** Things of one kind with what is left of each. */
-export function Shelved<Name extends Counted>({ collection, title, says, add, swatch, line, left }: Shelved<Name>) {
+export function Shelved<Name extends Counted>({ collection, title, add, swatch, line, left }: Shelved<Name>) {
   const router = useRouter()
   const { page } = collectionWords[collection]
   const things = useNamed(collection)
   const loaded = useDocuments((s) => s.loaded)
   return (
-    <Section title={title} says={says}>
+    <ShelfFold title={title} count={things.length}>
       <View>
         {things.map((thing) => (
           <StashRow key={thing.id} href={page(thing.id)}>
@@ -45,7 +44,7 @@ export function Shelved<Name extends Counted>({ collection, title, says, add, sw
       </View>
       {things.length === 0 && loaded ? <Text soft>Nothing yet.</Text> : null}
       <Button type="outline" title={add} onPress={() => router.push(page('new') as never)} />
-    </Section>
+    </ShelfFold>
   )
 }
 

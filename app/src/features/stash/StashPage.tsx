@@ -39,7 +39,7 @@ const ToBuyLink = () => (
     style={{ minHeight: 48, justifyContent: 'center', paddingHorizontal: 16, marginTop: 8 }}
   >
     <Text bold tone="indigo">
-      To buy: what the bench wants and the stash lacks
+      Shopping list
     </Text>
   </RowLink>
 )

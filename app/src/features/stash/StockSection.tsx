@@ -26,13 +26,13 @@ export function StockSection({ of, thing, left: kept, children }: Props) {
   const left = useLeft(of, thing, kept)
   const { says, wrong } = leftText(of, left, thing)
   return (
-    <Section title="What is left">
+    <Section title="Stock">
       <BigNumbers>{says}</BigNumbers>
       {wrong ? <Text tone="madder">{wrong}</Text> : null}
       <SpokenFor of={of} thing={thing} left={left} />
       <MoveIt of={of} thing={thing} />
       {children}
-      <Disclosure title="What moved">
+      <Disclosure title="History">
         <Moved of={of} thing={thing} />
       </Disclosure>
     </Section>
@@ -52,17 +52,17 @@ function MoveIt({ of, thing }: Pick<Props, 'of' | 'thing'>) {
   }
   return (
     <>
-      {pieceTakes(of) ? <Text soft>What a piece takes is taken as it goes in the log.</Text> : null}
+      {pieceTakes(of) ? <Text soft>Pieces are deducted when they go in the log.</Text> : null}
       <Choices label="What happened" choices={kinds} value={kind} onChange={setKind} />
       <Field
-        label={kind === 'corrected' ? 'What there really is' : 'How much'}
+        label={kind === 'corrected' ? 'Counted' : 'How much'}
         keyboard="numeric"
         suffix={unit}
         value={text}
         problem={problem}
         onChange={(typed) => setText(typed, typed === '')}
       />
-      <Button type="outline" title="Write it down" disabled={value === null || nothing} onPress={write} />
+      <Button type="outline" title="Save stock" disabled={value === null || nothing} onPress={write} />
     </>
   )
 }

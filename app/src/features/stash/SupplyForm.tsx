@@ -32,7 +32,7 @@ type Sheet = { mm: number; problem: string | null } | null
 /** How much there is, in metres of a roll or in sheets. */
 function readMuch(text: string, sheet: Sheet): { mm: number | null; problem: string | null } {
   if (!sheet) return readLong(text, 'm')
-  if (text.trim() === '') return { mm: null, problem: 'Count them and type it here.' }
+  if (text.trim() === '') return { mm: null, problem: 'Count and type it.' }
   const { value, problem } = readNumber(text, 100_000)
   return { mm: value === null ? null : value * sheet.mm, problem }
 }
@@ -94,28 +94,22 @@ export function SupplyForm({ id }: { id: string }) {
       <FormField control={control} name="name" label="Name" placeholder="Mesh, white" />
       <FormChoices control={control} name="kind" label="Kind" long choices={kinds} />
       <FormChoices control={control} name="colour" label="Colour" choices={colours} />
-      <FormChoices control={control} name="form" label="It comes as" choices={forms} />
+      <FormChoices control={control} name="form" label="Comes as" choices={forms} />
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <FormLength
           half
           control={control}
           name="widthMm"
-          label={inSheets ? 'Sheet, width' : 'Width of the roll'}
+          label={inSheets ? 'Sheet width' : 'Width of the roll'}
           unit={style.unit}
         />
-        {inSheets ? <FormLength half control={control} name="sheetMm" label="Sheet, length" unit={style.unit} /> : null}
+        {inSheets ? <FormLength half control={control} name="sheetMm" label="Sheet length" unit={style.unit} /> : null}
       </View>
       <View style={{ flexDirection: 'row', gap: 12 }}>
         {kept ? null : (
-          <FormLength
-            half
-            control={control}
-            name="leftMm"
-            label={inSheets ? 'How many' : 'Length there is'}
-            unit={much}
-          />
+          <FormLength half control={control} name="leftMm" label={inSheets ? 'How many' : 'Length left'} unit={much} />
         )}
-        <FormLength half control={control} name="lowMm" label="Low below" unit={much} placeholder="0" />
+        <FormLength half control={control} name="lowMm" label="Warn below" unit={much} placeholder="0" />
       </View>
       <CostField control={control} name="cost" label={inSheets ? 'Cost of a sheet' : 'Cost of a metre'} />
     </FormPage>

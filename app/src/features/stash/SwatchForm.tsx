@@ -35,7 +35,7 @@ export function SwatchForm({ id }: { id: string }) {
     >
       <FormField control={control} name="name" label="Name" placeholder="Heavy linen from the market" />
       <FormChoices control={control} name="family" label="Most like" long choices={clothChoices} />
-      <FormField control={control} name="colour" label="Colour" hint="As #rrggbb, as it looks in daylight." />
+      <FormField control={control} name="colour" label="Colour" hint="As #rrggbb, in daylight" />
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <FormField
           {...number}
@@ -58,7 +58,7 @@ export function SwatchForm({ id }: { id: string }) {
       </View>
       <FormChoices {...{ control, name: 'heat', label: 'An iron', choices: heatChoices }} chosen={heat || usual.heat} />
       <FormChoices
-        {...{ control, name: 'bruise', label: 'A ring’s mark', choices: bruiseChoices }}
+        {...{ control, name: 'bruise', label: 'A hoop’s mark', choices: bruiseChoices }}
         chosen={bruise || usual.bruise}
       />
       <FormChoices
@@ -76,7 +76,7 @@ type TraitsProps = { traits: Swatch['traits']; onChange: (traits: Swatch['traits
 
 function Traits({ traits, onChange }: TraitsProps) {
   return (
-    <View role="group" aria-label="What sets it apart">
+    <View role="group" aria-label="Special">
       {traitChoices.map(({ id, name }) => (
         <CheckboxRow
           key={id}
@@ -94,7 +94,7 @@ function SwatchPhoto({ photo, onChange }: { photo: string; onChange: (photo: str
   return (
     <View style={{ gap: 6, alignItems: 'flex-start' }}>
       <Photo id={photo} label="The swatch" height={200} />
-      <Button type="outline" title="Take the photo off" onPress={() => onChange('')} />
+      <Button type="outline" title="Remove the photo" onPress={() => onChange('')} />
     </View>
   )
 }

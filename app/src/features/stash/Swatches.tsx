@@ -3,7 +3,7 @@ import { useRouter } from 'expo-router'
 import { View } from 'react-native'
 import { useDocuments } from '@/state/store'
 import { useNamed } from '@/state/useShelfDocs'
-import { Section } from '@/ui/Section'
+import { ShelfFold } from './ShelfFold'
 import { Heading, Text } from '@/ui/Text'
 import { clothName } from '@/words/clothWords'
 import { StashRow, SwatchPatch } from './StashRow'
@@ -14,7 +14,7 @@ export function Swatches() {
   const swatches = useNamed('swatches')
   const loaded = useDocuments((s) => s.loaded)
   return (
-    <Section title="Swatches" says="Cloths of your own, with their numbers.">
+    <ShelfFold title="Swatches" count={swatches.length}>
       <View>
         {swatches.map((swatch) => (
           <StashRow key={swatch.id} href={`/stash/swatch/${swatch.id}`}>
@@ -30,6 +30,6 @@ export function Swatches() {
       </View>
       {swatches.length === 0 && loaded ? <Text soft>No swatches yet.</Text> : null}
       <Button type="outline" title="Add a swatch" onPress={() => router.push('/stash/swatch/new')} />
-    </Section>
+    </ShelfFold>
   )
 }

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react'
 import { ask } from '@/http/client'
 import { patchShop } from '@/sync/changes'
 import { useDocuments } from '@/state/store'
-import { Section } from '@/ui/Section'
+import { Fold } from '@/ui/Fold'
 import { Text } from '@/ui/Text'
 import { factorText, reckonedText } from '@/words/threadNeeds'
 
@@ -21,15 +21,18 @@ export function ThreadFactor() {
   if (!found && reckoned === 1) return null
   const learned = found && hundredths(found.factor)
   return (
-    <Section title="What your machines take">
+    <Fold
+      title="Thread forecast"
+      answer={reckoned === 1 ? (learned ? `${learned} × learned` : 'as worked out') : `${reckoned} ×`}
+    >
       {found ? <Text>{factorText(found)}</Text> : null}
       <Text soft>{reckonedText(reckoned)}</Text>
       {learned && learned !== reckoned ? (
-        <Button type="outline" title={`Reckon with ${learned}`} onPress={() => patchShop({ threadFactor: learned })} />
+        <Button type="outline" title={`Use ${learned}`} onPress={() => patchShop({ threadFactor: learned })} />
       ) : null}
       {reckoned === 1 ? null : (
-        <Button type="outline" title="Reckon by the forecast alone" onPress={() => patchShop({ threadFactor: 1 })} />
+        <Button type="outline" title="Use the forecast alone" onPress={() => patchShop({ threadFactor: 1 })} />
       )}
-    </Section>
+    </Fold>
   )
 }

@@ -52,18 +52,13 @@ export function ThreadForm({ id }: { id: string }) {
       }
     >
       <FormField control={control} name="name" label="Name" placeholder="Harbour indigo" />
-      <FormField
-        control={control}
-        name="colour"
-        label="Colour"
-        hint="As #rrggbb, as it looks on the spool in daylight."
-      />
+      <FormField control={control} name="colour" label="Colour" hint="As #rrggbb, in daylight" />
       <FormChoices control={control} name="weight" label="Weight" choices={weights} />
       <FormChoices control={control} name="fibre" label="Fibre" choices={fibreNames} />
       {kept ? null : (
         <>
           <FormField
-            {...{ control, name: 'left', label: 'Length there is', suffix: 'm', placeholder: 'not known' }}
+            {...{ control, name: 'left', label: 'Length left', suffix: 'm', placeholder: 'not known' }}
             big
             keyboard="numeric"
           />
@@ -86,11 +81,11 @@ function OfASpool({ control, tex }: Bound & { tex: number }) {
     <>
       <View style={{ flexDirection: 'row', gap: 12 }}>
         {number('tex', 'Tex', 'g/km', String(tex))}
-        {number('low', 'Low below', 'm', '0')}
+        {number('low', 'Warn below', 'm', '0')}
       </View>
       <View style={{ flexDirection: 'row', gap: 12 }}>
         {number('spoolM', 'On a new spool', 'm', 'not known')}
-        {number('bareGrams', 'A bare spool', 'g', 'not known')}
+        {number('bareGrams', 'Empty spool', 'g', 'not known')}
       </View>
       <CostField control={control} name="cost" label="Cost of a spool" />
     </>

@@ -17,11 +17,11 @@ import { useNeeds } from './useNeeds'
 export function ToBuyPage() {
   const { needs, counted, of } = useNeeds()
   return (
-    <Page title="To buy" back>
+    <Page title="Shopping list" back>
       {needs ? (
         <ToBuy needs={needs} />
       ) : (
-        <Section title="What the bench wants">
+        <Section title="What the Bench needs">
           <Text soft>{`Counting: ${counted} of ${many(of, 'piece')} …`}</Text>
         </Section>
       )}
@@ -33,12 +33,13 @@ function ToBuy({ needs }: { needs: readonly Need[] }) {
   const { busy, problem, run } = useTask()
   const toBuy = needs.filter(isToBuy)
   const enough = needs.filter((need) => !isToBuy(need))
-  const print = async () => (await import('@/template/saveList')).saveList('To buy', toBuy.map(listRow), new Date())
+  const print = async () =>
+    (await import('@/template/saveList')).saveList('Shopping list', toBuy.map(listRow), new Date())
   return (
     <>
       <Section
         title={toBuy.length > 0 ? 'Short or low' : 'Nothing is short'}
-        says="For all pieces on the bench, each as it is built or would be today."
+        says="For all pieces on the Bench, as planned."
       >
         <Needs needs={toBuy} />
         {toBuy.length > 0 ? (

@@ -32,11 +32,11 @@ export function WeighSpool({ slot, tex, bare: known, onWeighed }: Props) {
     <Disclosure title="Weigh the spool">
       <Text soft>{`Taken at ${tex} g a thousand metres.`}</Text>
       <View style={{ flexDirection: 'row', gap: 12 }}>
-        {field('As it is', 'g', gross, setGross, { problem })}
-        {field('A bare one', 'g', bare, setBare)}
+        {field('Now', 'g', gross, setGross, { problem })}
+        {field('Empty spool', 'g', bare, setBare)}
       </View>
       {field('Spools on the scale', '', spools, setSpools, { placeholder: '1' })}
-      {metres === null ? null : <Button type="outline" title={`Take ${Math.round(metres)} m as left`} onPress={take} />}
+      {metres === null ? null : <Button type="outline" title={`Use ${Math.round(metres)} m`} onPress={take} />}
     </Disclosure>
   )
 }

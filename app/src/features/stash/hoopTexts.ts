@@ -7,8 +7,8 @@ import { readSigned, readTyped } from '@thimble/plan'
 export const hoopSizes = [
   { id: 'fieldW', name: 'Field width', path: 'field.width' },
   { id: 'fieldH', name: 'Field height', path: 'field.height' },
-  { id: 'outW', name: 'Ring width outside', path: 'outside.width' },
-  { id: 'outH', name: 'Ring height outside', path: 'outside.height' },
+  { id: 'outW', name: 'Hoop width outside', path: 'outside.width' },
+  { id: 'outH', name: 'Hoop height outside', path: 'outside.height' },
 ] as const
 
 export const waysToClose = [
@@ -76,7 +76,7 @@ export function readHoop(texts: HoopTexts, unit: LengthUnit) {
   for (const { id } of asked) {
     const { mm, problem } = read(texts[id])
     if (problem) unread[id] = problem
-    else if (mm === null) unread[id] = 'Measure it and type it here.'
+    else if (mm === null) unread[id] = 'Type the measured size.'
   }
   for (const id of ['corner', 'thick'] as const) {
     const { problem } = read(texts[id])
@@ -110,7 +110,7 @@ function readCorners(text: string, unit: LengthUnit, unread: Unread): Point[] {
     const parts = line.split(/[,;]\s+|\s{2,}|;/)
     const [x, y] = parts.map((part) => readSigned({ text: part, unit }))
     if (parts.length !== 2 || !x || !y || x.problem || y.problem || x.mm === null || y.mm === null) {
-      unread.corners ??= `Corner ${i + 1}, “${line.trim()}”, is not two lengths: write it as −60, −40.`
+      unread.corners ??= `Corner ${i + 1}, “${line.trim()}”, isn’t two lengths. Write it as −60, −40.`
       return []
     }
     return [{ x: x.mm, y: y.mm }]

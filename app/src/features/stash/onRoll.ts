@@ -3,7 +3,7 @@ import { readTyped } from '@thimble/plan'
 
 /** Lengths on a roll: a bare number means metres. */
 export function readLong(text: string, unit: 'm' | LengthUnit): { mm: number | null; problem: string | null } {
-  if (text.trim() === '') return { mm: null, problem: 'Measure it and type it here.' }
+  if (text.trim() === '') return { mm: null, problem: 'Type the measured size.' }
   if (unit !== 'm') return readTyped({ text, unit })
   const bare = /^[\d.,]+$/.test(text.trim())
   const { mm, problem } = readTyped({ text: bare ? `${text} mm` : text, unit: 'mm' })

@@ -16,7 +16,7 @@ export function waysToMove(
   of: Account,
   { sheetMm }: Cut = {},
 ): { kinds: { id: StockKind; name: string }[]; unit: string } {
-  const counted = { id: 'corrected' as const, name: 'What there is' }
+  const counted = { id: 'corrected' as const, name: 'Stock count' }
   if (of === 'supplies.leftMm')
     return {
       kinds: [{ id: 'bought', name: 'Bought' }, { id: 'cut', name: 'Cut off' }, counted],

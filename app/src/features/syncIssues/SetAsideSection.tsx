@@ -18,10 +18,7 @@ export function SetAsideSection() {
   }, [])
   if (aside.length === 0) return null
   return (
-    <Section
-      title="Set aside"
-      says="The shop cannot read these any more, so they are shown nowhere else. They are kept as they are."
-    >
+    <Section title="Set aside" says="The shop can’t read these, so they show nowhere else. They’re kept as they are.">
       {aside.map((one) => (
         <Unread key={`${one.collection}/${one.id}`} one={one} />
       ))}
@@ -43,7 +40,7 @@ function Unread({ one }: { one: SetAside }) {
       <Heading level={3}>{name}</Heading>
       <Text>{one.reason}</Text>
       <View style={{ flexDirection: 'row' }}>
-        <Button type="outline" title="Copy out" onPress={() => saveFile(`${name} set aside`, 'json', one.doc)} />
+        <Button type="outline" title="Copy" onPress={() => saveFile(`${name} set aside`, 'json', one.doc)} />
       </View>
     </View>
   )

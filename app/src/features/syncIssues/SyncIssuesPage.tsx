@@ -22,10 +22,10 @@ export function SyncIssuesPage() {
       <Section
         says={
           notKept.length > 0
-            ? 'These are not in the shop. They stay on this device until you have dealt with them.'
+            ? 'These aren’t in the shop yet. They stay on this device until you decide.'
             : waiting > 0
-              ? 'What you typed is on its way.'
-              : 'Everything you typed is kept.'
+              ? 'Saving what you typed.'
+              : 'Everything is saved.'
         }
       >
         {notKept.map((one) => (
@@ -60,7 +60,7 @@ function Refused({ one }: { one: RefusedChange }) {
         <TryAgain one={one} gone={gone} />
         <Button
           type="outline"
-          title="Copy out"
+          title="Copy"
           onPress={() => saveFile(`${name} not kept`, 'json', JSON.stringify(one, null, 2))}
         />
         <LetGo one={one} />
@@ -83,7 +83,7 @@ function LetGo({ one }: { one: RefusedChange }) {
   return (
     <Button
       type="outline"
-      title={sure ? 'Let it go for good' : 'Let it go'}
+      title={sure ? 'Delete for good' : 'Delete'}
       onPress={() => (sure ? letGo(one) : setSure(true))}
     />
   )

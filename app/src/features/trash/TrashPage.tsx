@@ -1,8 +1,6 @@
 import { Button } from '@rneui/themed'
 import type { CollectionName } from '@thimble/contract'
 import type { RemovedThing } from '@thimble/contract/answers'
-import { format } from 'date-fns/format'
-import { parseISO } from 'date-fns/parseISO'
 import { useEffect, useState } from 'react'
 import { View } from 'react-native'
 import { ask } from '@/http/client'
@@ -12,6 +10,7 @@ import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { Text } from '@/ui/Text'
 import { titleOf } from '@/words/collectionWords'
+import { dayTimeText } from '@/words/dates'
 
 /** Everything that was removed, to be brought back. */
 export function TrashPage() {
@@ -25,12 +24,12 @@ export function TrashPage() {
     setThings((all) => all?.filter((thing) => thing.id !== id) ?? null)
   }
   const says = away
-    ? 'The server is away; what was removed is looked up there.'
+    ? 'Can’t reach the shop computer.'
     : things === null
-      ? 'Looking it up …'
+      ? 'Loading …'
       : things.length === 0
         ? 'Nothing was removed.'
-        : 'The latest first. Nothing is thrown away.'
+        : 'Newest first. Nothing is deleted for good.'
   return (
     <Page title="Removed things" back>
       <Section>
@@ -61,9 +60,7 @@ function Thing({ thing, onBack }: { thing: RemovedThing; onBack: () => void }) {
     >
       <View style={{ flex: 1, minWidth: 0 }}>
         <Text bold>{name}</Text>
-        <Text
-          soft
-        >{`${titleOf(collection as CollectionName)}, removed ${format(parseISO(removedAt), 'd MMM, HH:mm')}`}</Text>
+        <Text soft>{`${titleOf(collection as CollectionName)}, removed ${dayTimeText(removedAt)}`}</Text>
       </View>
       <Button type="outline" title="Bring back" accessibilityLabel={`Bring back ${name}`} onPress={onBack} />
     </View>

@@ -41,13 +41,13 @@ export function AboutSection({ design }: { design: DesignCard }) {
     <Section title="About it">
       <NameField slot={`design.${id}`} name={design.name} onChange={(name) => patch('designs', id, { name })} />
       <Choices
-        label="What is it"
+        label="What is it?"
         choices={workKinds}
         value={design.kind}
         onChange={(kind) => patch('designs', id, { kind })}
       />
       <Field
-        label="Smallest letter height, if it has letters"
+        label="Smallest letter height, if any"
         value={letter}
         placeholder="none"
         problem={wrong}

@@ -22,8 +22,8 @@ export function ChangeSection({ design }: { design: DesignCard }) {
   const asRead = change.scale === 1 && change.rotate === 0 && change.mirror === 'none' && order === null
   const { busy, problem, run } = useTask()
   return (
-    <Section title="Size and way up">
-      <Text>{`${formatLength(width, style)} wide, ${formatLength(height, style)} high, ${Math.round(change.scale * 100)} % of its own size.`}</Text>
+    <Section title="Size and rotation">
+      <Text>{`${formatLength(width, style)} wide, ${formatLength(height, style)} high, ${Math.round(change.scale * 100)} % of its original size.`}</Text>
       <ChangeFields
         design={{ source, width, hull: hullOf(design) }}
         change={change}
@@ -34,12 +34,12 @@ export function ChangeSection({ design }: { design: DesignCard }) {
       {users.length > 0 ? (
         <Text
           soft
-        >{`${many(users.length, 'piece')} on the bench ${users.length === 1 ? 'uses' : 'use'} this design and will follow; a piece can also change a copy of its own, at Measure.`}</Text>
+        >{`${many(users.length, 'piece')} on the bench ${users.length === 1 ? 'uses' : 'use'} this design and will change too. To change one piece only, use Measure.`}</Text>
       ) : null}
       {asRead ? null : (
         <Button
           type="outline"
-          title="Put it back as it was read"
+          title="Undo all changes"
           disabled={busy}
           onPress={() => void run(() => undoEdits(design))}
         />

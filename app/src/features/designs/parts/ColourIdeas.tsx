@@ -17,7 +17,7 @@ export function ColourIdeas({ colours, cloth, busy, onTake }: Props) {
   return (
     <View style={{ gap: 14 }}>
       <Idea
-        title="Tone on tone, from the cloth’s own hue"
+        title="Tone on tone, from the cloth’s colour"
         colours={toneOnTone(colours, cloth)}
         busy={busy}
         onTake={onTake}
@@ -25,7 +25,7 @@ export function ColourIdeas({ colours, cloth, busy, onTake }: Props) {
       <Field
         label="Colours of the cloth’s print"
         value={print}
-        hint="As #rrggbb, one after another; the cloth’s ground is the colour chosen above."
+        hint="As #rrggbb, in order. The cloth’s colour is chosen above."
         problem={printed && 'problem' in printed ? printed.problem : null}
         onChange={(text) => setPrint(text, false)}
       />
@@ -52,7 +52,7 @@ function Idea({ title, colours, busy, onTake }: IdeaProps) {
     <View style={{ gap: 6 }}>
       <Text>{title}</Text>
       <ColourStrip blocks={colours.map((colour) => ({ colour, share: 1 }))} height={28} label={title} />
-      <Button type="outline" title="Take these colours" disabled={busy} onPress={() => onTake(colours)} />
+      <Button type="outline" title="Use these colours" disabled={busy} onPress={() => onTake(colours)} />
     </View>
   )
 }

@@ -35,7 +35,7 @@ export function ColourOrderSection({ design }: { design: DesignCard }) {
   if (saved <= 0)
     return (
       <Section title="Order of the colours">
-        <Text>{`${many(plan.originalChanges, 'change')}: already the fewest that keep what lies on top.`}</Text>
+        <Text>{`${many(plan.originalChanges, 'change')}: already the fewest changes.`}</Text>
         <NearParts {...{ design, plan, nameOf }} />
       </Section>
     )
@@ -45,7 +45,7 @@ export function ColourOrderSection({ design }: { design: DesignCard }) {
     <Section title="Order of the colours">
       <BigNumbers>{`${plan.originalChanges} changes to ${plan.changes}, saves about ${many(minutesSaved(saved), 'minute')} on one needle.`}</BigNumbers>
       <Text soft>
-        {`What lies on top stays on top. ${plan.optimal ? 'No order needs fewer changes.' : 'A shorter one may exist.'}`}
+        {`What’s on top stays on top. ${plan.optimal ? 'No order needs fewer changes.' : 'A shorter order may exist.'}`}
       </Text>
       <View style={{ gap: 4 }}>
         <Text soft>{`As drawn${taken ? '' : ', in use'}`}</Text>
@@ -55,20 +55,20 @@ export function ColourOrderSection({ design }: { design: DesignCard }) {
       </View>
       {problem ? <FieldProblem id="order">{problem}</FieldProblem> : null}
       {taken ? (
-        <Button type="outline" title="Go back to the order as drawn" disabled={busy} onPress={() => take(null)} />
+        <Button type="outline" title="Use the drawn order" disabled={busy} onPress={() => take(null)} />
       ) : (
         <View style={{ flexDirection: 'row', gap: 12 }}>
           <View style={{ flex: 1 }}>
-            <Button title="Take this order" disabled={busy} onPress={() => take(plan.order)} />
+            <Button title="Use this order" disabled={busy} onPress={() => take(plan.order)} />
           </View>
           {refused ? null : (
             <View style={{ flex: 1 }}>
-              <Button type="outline" title="Leave it as drawn" disabled={busy} onPress={() => take(asDrawn)} />
+              <Button type="outline" title="Keep the drawn order" disabled={busy} onPress={() => take(asDrawn)} />
             </View>
           )}
         </View>
       )}
-      {refused ? <Text soft>You left it as drawn.</Text> : null}
+      {refused ? <Text soft>You kept the drawn order.</Text> : null}
       <NearParts {...{ design, plan, nameOf }} />
     </Section>
   )
@@ -92,11 +92,11 @@ function NearParts({ design, plan, nameOf }: Near) {
   return (
     <Disclosure
       title={
-        free ? 'Parts you said do not touch' : `If parts that only lie close don’t touch: ${many(plan.least, 'change')}`
+        free ? 'Parts you said don’t touch' : `If parts that only lie close don’t touch: ${many(plan.least, 'change')}`
       }
       open={free}
     >
-      <Text soft>Parts nearer than about 4 mm count as touching, so they keep their order.</Text>
+      <Text soft>Parts under about 4 mm apart count as touching and keep their order.</Text>
       {all.slice(0, MOST_PAIRS).map(([i, j]) => {
         const done = apart.some(isPair([i, j]))
         return (

@@ -47,7 +47,7 @@ export function ColoursSection({ design, opened }: { design: DesignCard; opened:
         />
       ))}
       {problem ? <FieldProblem id="recolour">{problem}</FieldProblem> : null}
-      <Disclosure title="Other colours for it">
+      <Disclosure title="Other colours">
         <ColourIdeas
           colours={design.colours}
           cloth={cloth}
@@ -90,7 +90,7 @@ function ColourLine({ colour, cloth, top, blocks, matches, onRecolour }: LinePro
           <Text soft>
             {best
               ? `${best.words}; ${colour}, ${many(blocks, 'block')}`
-              : `${many(blocks, 'block')}; no threads in the stash yet`}
+              : `${many(blocks, 'block')}; no threads in the stash`}
           </Text>
           {short ? <Text soft tone="madder">{`Only ${metres(best.thread.leftM!)} left.`}</Text> : null}
           <Text soft>{ground.text}</Text>

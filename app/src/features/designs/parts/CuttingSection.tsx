@@ -29,7 +29,7 @@ import { useWatch } from 'react-hook-form'
 export function CuttingSection({ design }: { design: DesignCard }) {
   return (
     <Section>
-      <Disclosure title="Cutting file for an applique">
+      <Disclosure title="Cutting file for patches">
         <Cutting design={design} />
       </Disclosure>
     </Section>
@@ -38,13 +38,13 @@ export function CuttingSection({ design }: { design: DesignCard }) {
 
 const DRAWN = 180
 
-/** One piece as it is cut: a broken line on cloth of the block's own colour. */
+/** One piece as cut: a broken line on cloth of the block's own colour. */
 function CutDrawing({ outline, colour }: { outline: Point[][]; colour: string }) {
   const p = usePalette()
   const view = fitAll(boxOf(outline.flat()), DRAWN, DRAWN)
   const d = outline.map((line) => toPath(view, line)).join('')
   return (
-    <View role="img" aria-label="One piece as it is cut">
+    <View role="img" aria-label="One piece as cut">
       <Svg width={DRAWN} height={DRAWN}>
         <Path
           d={d}
@@ -99,7 +99,7 @@ function Cutting({ design }: { design: DesignCard }) {
       <FormChoices
         control={control}
         name="block"
-        label="Outline of which colour"
+        label="Outline of which colour?"
         choices={design.colours.map((colour, i) => ({
           id: String(i),
           name: `${i + 1}  ${threadFor(colour, threads)}`,
@@ -110,9 +110,9 @@ function Cutting({ design }: { design: DesignCard }) {
         <FormLength half control={control} name="overlap" label="Overlap" unit={unit} />
         <FormField half big control={control} name="count" label="How many" keyboard="numeric" />
       </View>
-      <FormLength control={control} name="cloth" label="Width of the cloth to cut from" unit={unit} />
+      <FormLength control={control} name="cloth" label="Cloth width" unit={unit} />
       {problem ? <FieldProblem id="cutting">{problem}</FieldProblem> : null}
-      <Button type="outline" title="Lay it out" disabled={busy} onPress={() => void layOut()} />
+      <Button type="outline" title="Work it out" disabled={busy} onPress={() => void layOut()} />
       {laid?.from === from ? <Cut design={design} made={laid.made} texts={texts} /> : null}
     </View>
   )
@@ -123,7 +123,7 @@ type CutProps = { design: DesignCard; made: CuttingFile; texts: Texts }
 function Cut({ design, made, texts }: CutProps) {
   const style = useDocuments((s) => s.shop)
   const write = (mm: number): string => formatLength(Math.ceil(mm), style)
-  const together = texts.count === '1' ? 'It takes' : 'Together they take'
+  const together = texts.count === '1' ? 'Cloth needed' : 'Cloth needed'
   return (
     <>
       <CutDrawing outline={made.outline} colour={design.colours[Number(texts.block)] ?? design.colours[0]!} />
@@ -133,7 +133,7 @@ function Cut({ design, made, texts }: CutProps) {
       {made.warnings.map((advice) => (
         <AdviceBar key={advice.code} advice={advice} />
       ))}
-      <Button title="Save the cutting file (SVG)" onPress={() => saveFile(`${design.name}-cutting`, 'svg', made.svg)} />
+      <Button title="Save cutting file (SVG)" onPress={() => saveFile(`${design.name}-cutting`, 'svg', made.svg)} />
     </>
   )
 }

@@ -26,14 +26,14 @@ export function FiguresSection({ design, opened }: { design: DesignCard; opened:
           `${many(summary.short, 'stitch', 'stitches')} under ${formatFine(0.5, style)}, ${many(summary.long, 'stitch', 'stitches')} over ${formatLength(12, style)}`,
         ]
       : []),
-    `One cm² in twenty takes over ${Math.round(summary.load95)} stitches`,
+    `The densest 5 % has over ${Math.round(summary.load95)} stitches`,
   ]
   return (
     <Section>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 24, rowGap: 10 }}>
         <Figure big={size} says={design.source === 'artwork' ? 'as painted' : 'as stitched'} />
         <Figure big={`${about}${stitches.toLocaleString('en')}`} says="stitches" />
-        <Figure big={`${Math.round(summary.meanLoad)} a cm²`} says={`load: ${loadNames[summary.loadClass]}`} />
+        <Figure big={`${Math.round(summary.meanLoad)} a cm²`} says={`density: ${loadNames[summary.loadClass]}`} />
         {opened ? (
           <Figure
             big={`${metres(opened.thread.topMetres)} top, ${metres(opened.thread.bobbinMetres)} bobbin`}

@@ -39,8 +39,8 @@ export function HoopsSection({ design }: { design: DesignCard }) {
       {fits.length > 0 ? null : (
         <Text>
           {nearest
-            ? `No hoop in the stash takes it whole. ${nameOf(nearest)} comes nearest. ${nearest.reasons.map((r) => r.text).join(' ')}`
-            : 'There is no hoop in the stash yet.'}
+            ? `No hoop in the stash fits it whole. ${nameOf(nearest)} comes nearest. ${nearest.reasons.map((r) => r.text).join(' ')}`
+            : 'No hoops in the stash yet.'}
         </Text>
       )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
@@ -62,7 +62,7 @@ export function HoopsSection({ design }: { design: DesignCard }) {
               <Text bold>{hoop.name}</Text>
               <Text
                 soft
-              >{`${room} of room at the least${choice.pose.rotation === 0 ? '' : `, turned ${choice.pose.rotation}°`}`}</Text>
+              >{`${room} to spare${choice.pose.rotation === 0 ? '' : `, turned ${choice.pose.rotation}°`}`}</Text>
             </View>
           )
         })}

@@ -27,7 +27,7 @@ export function PatchesSection({ design }: { design: DesignCard }) {
     return (
       <Section
         title="Patches"
-        says={said ? undefined : 'Say what each block does, so the machine stops to lay and to trim.'}
+        says={said ? undefined : 'Say what each block does, so the machine stops for laying and trimming.'}
       >
         <Patches design={design} />
       </Section>

@@ -40,8 +40,8 @@ export function WriteSection({ design }: { design: DesignCard }) {
     )
   const copy = (): void => void run(async () => router.push(`/designs/${await copyDesign(design)}`))
   return (
-    <Section title="Out of the shop">
-      <Text soft>As it is stitched now: in this size, order and colours.</Text>
+    <Section title="Export">
+      <Text soft>As it’s stitched now: this size, order and colours.</Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         {design.source === 'stitches' ? (
           <Button type="outline" title="Stitch list (CSV)" disabled={busy} onPress={() => write('csv')} />
@@ -56,8 +56,8 @@ export function WriteSection({ design }: { design: DesignCard }) {
       </View>
       <TemplateButtons make={template} />
       {problem ? <FieldProblem id="write">{problem}</FieldProblem> : null}
-      <Disclosure title="A copy, or a group with others">
-        <Button type="outline" title="Make a copy that goes its own way" disabled={busy} onPress={copy} />
+      <Disclosure title="Copy or group">
+        <Button type="outline" title="Make a separate copy" disabled={busy} onPress={copy} />
         <Button
           type="outline"
           title="Group it with another"

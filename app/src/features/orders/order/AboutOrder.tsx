@@ -25,7 +25,7 @@ export function AboutOrder({ order }: { order: Order }) {
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <LimitedField
           half
-          label="For whom"
+          label="Customer"
           most={120}
           value={order.customer}
           onChange={(customer) => setOrder(id, { customer })}
@@ -44,7 +44,7 @@ export function AboutOrder({ order }: { order: Order }) {
         most={4000}
         multiline
         value={order.deliveryNote}
-        placeholder="Where it goes, how it is packed"
+        placeholder="Address, packing"
         onChange={(deliveryNote) => setOrder(id, { deliveryNote })}
       />
     </Section>

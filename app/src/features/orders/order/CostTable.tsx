@@ -19,8 +19,8 @@ export function CostTable({ line: { name, quantity, cost } }: { line: CostedLine
           .map((part) => (
             <MoneyRow key={part} name={partNames[part]} amounts={[money(cost.parts[part])]} />
           ))}
-        <MoneyRow name="It costs" amounts={[money(cost.cost)]} strong />
-        <MoneyRow name="Its price" amounts={[money(cost.price)]} strong />
+        <MoneyRow name="Cost" amounts={[money(cost.cost)]} strong />
+        <MoneyRow name="Price" amounts={[money(cost.price)]} strong />
       </View>
     </Section>
   )

@@ -16,13 +16,11 @@ export function LineCounts({ order, id, line, set }: LineProps) {
     <Section title="How many" says={`${many(garmentsOf(line).length, 'piece')} in all.`}>
       <RowLink href={`/runs/order/${order.id}/line/${id}/names`} style={{ minHeight: 48, justifyContent: 'center' }}>
         <Text bold tone="indigo">
-          {named.length > 0
-            ? `${many(named.length, 'name')}: look, add or change`
-            : 'Put names in: paste a list, or a CSV'}
+          {named.length > 0 ? `${many(named.length, 'name')}: view or change` : 'Add names: paste a list, or a CSV'}
         </Text>
       </RowLink>
-      {doubts > 0 ? <Text tone="madder">{`${many(doubts, 'name')} of a size this item does not come in.`}</Text> : null}
-      <Text soft>{named.length > 0 ? 'Beside those, without a name:' : 'Without names:'}</Text>
+      {doubts > 0 ? <Text tone="madder">{`${many(doubts, 'name')} of a size this item doesn’t have.`}</Text> : null}
+      <Text soft>{named.length > 0 ? 'Others, without a name:' : 'Without names:'}</Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {sizes.map(({ id: size, name }) => (
           <View key={size} style={{ width: 104 }}>

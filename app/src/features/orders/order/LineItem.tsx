@@ -33,12 +33,12 @@ export function LineItem({ line, set, begun }: LineProps & { begun: boolean }) {
   return (
     <>
       {begun ? (
-        <Text soft>{`${kind.name}: pieces of it are made, so that stays.`}</Text>
+        <Text soft>{`${kind.name}, fixed because pieces are made.`}</Text>
       ) : (
         <Choices label="Item" long choices={[...own, ...itemKinds]} value={chosen} onChange={pick} />
       )}
       <Cloth line={line} set={set} />
-      <ClothColour label="Its colour" value={line.cloth.colour} onChange={(colour) => set({ cloth: { colour } })} />
+      <ClothColour label="Colour" value={line.cloth.colour} onChange={(colour) => set({ cloth: { colour } })} />
     </>
   )
 }

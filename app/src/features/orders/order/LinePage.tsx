@@ -37,9 +37,9 @@ function Line(props: LineProps) {
         both
         list={
           <>
-            <Section title="What it is">
+            <Section title="Item">
               <LimitedField
-                label="What you call it"
+                label="Name"
                 most={120}
                 slot={id}
                 value={line.name}
@@ -68,7 +68,7 @@ function RemoveLine({ order, id, line }: LineProps) {
   const router = useRouter()
   const away = (): void => {
     router.replace(`/runs/order/${order.id}`)
-    setOrderUndoably(order.id, { lines: { [id]: null } }, `${lineName(line)} taken out.`)
+    setOrderUndoably(order.id, { lines: { [id]: null } }, `${lineName(line)} removed.`)
   }
   return (
     <Section>

@@ -19,14 +19,14 @@ export function LinePlaces(props: LineProps) {
   const places = placesOf(line)
   const add = (): void => set({ places: { [placeId()]: placeOn(line, kind) } })
   return (
-    <Section title="What goes where">
+    <Section title="Placements">
       {places.map(([id, place], i) => (
         <Place key={id} {...props} placeId={id} place={place} nth={places.length > 1 ? i + 1 : null} />
       ))}
       {places.length < kind.placements.length ? (
         <Button
           type={places.length === 0 ? 'solid' : 'outline'}
-          title={places.length === 0 ? 'Say where it goes' : 'Another place on the same item'}
+          title={places.length === 0 ? 'Choose a placement' : 'Add a placement'}
           onPress={add}
         />
       ) : null}
@@ -57,7 +57,7 @@ function Place({ order, id: lineId, line, set, placeId: id, place, nth }: PlaceP
         label="What"
         choices={[
           { id: 'design', name: 'A design' },
-          { id: 'names', name: 'Each one’s name' },
+          { id: 'names', name: 'Personal name' },
         ]}
         value={what}
         onChange={tellWhat}
@@ -76,10 +76,10 @@ function Place({ order, id: lineId, line, set, placeId: id, place, nth }: PlaceP
         role="button"
         style={{ minHeight: 44, justifyContent: 'center' }}
         onPress={() =>
-          setOrderUndoably(order.id, { lines: { [lineId]: { places: { [id]: null } } } }, 'That place is taken out.')
+          setOrderUndoably(order.id, { lines: { [lineId]: { places: { [id]: null } } } }, 'That place is removed.')
         }
       >
-        <Text tone="madder">Not here</Text>
+        <Text tone="madder">Remove this placement</Text>
       </Pressable>
     </View>
   )
@@ -87,6 +87,6 @@ function Place({ order, id: lineId, line, set, placeId: id, place, nth }: PlaceP
 
 function WhichDesign({ place, onChange }: { place: LinePlace; onChange: (id: string) => void }) {
   const designs = useShelvedDesigns()
-  if (designs.length === 0) return <Text soft>No designs are on the shelf yet: add one under Designs.</Text>
+  if (designs.length === 0) return <Text soft>No designs yet. Add one in Designs.</Text>
   return <Choices label="Design" long choices={designs} value={place.designId} onChange={onChange} />
 }

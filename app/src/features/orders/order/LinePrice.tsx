@@ -10,13 +10,13 @@ export function LinePrice({ id, line, set }: LineProps) {
   return (
     <Section title="The item itself">
       <CheckboxRow
-        title="The customer brings it"
+        title="Customer supplies it"
         done={line.customersOwn}
         onChange={(customersOwn) => set({ customersOwn })}
       />
       <MoneyField
         slot={`${id}.blank`}
-        label={line.customersOwn ? 'A spoiled one costs to replace' : 'One costs you'}
+        label={line.customersOwn ? 'Cost to replace a spoiled one' : 'Your cost each'}
         currency={currency}
         minor={line.blank}
         onChange={(blank) => set({ blank })}

@@ -19,19 +19,12 @@ export function LineSizes({ id, line }: LineProps) {
   const sizes = useSizes(id, line)
   if (sizes.length === 0) return null
   return (
-    <Section
-      title="Size by size"
-      says="Plan one piece on its ticket and give it to the line there; each size keeps its own numbers."
-    >
+    <Section title="Size by size" says="Plan one piece and use it for the line. Each size keeps its own numbers.">
       {sizes.map(({ key, title, says, warnings, measured }) => (
         <View key={key} style={{ gap: 4, borderTopWidth: 1, borderTopColor: p.seam, paddingTop: 8 }}>
           <Heading level={3}>{title}</Heading>
           <Text>{inUnits(says)}</Text>
-          <Text soft>
-            {measured
-              ? 'By the numbers of a piece of this size.'
-              : 'By the usual numbers of this size: not measured yet.'}
-          </Text>
+          <Text soft>{measured ? 'From a piece of this size.' : 'Typical for this size, not measured yet.'}</Text>
           {warnings.map((advice) => (
             <AdviceBar key={advice.code} advice={advice} />
           ))}

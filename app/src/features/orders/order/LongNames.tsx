@@ -19,7 +19,7 @@ type Props = {
 }
 
 const ways: { id: LongNameWay; name: string }[] = [
-  { id: 'as-set', name: 'Leave them' },
+  { id: 'as-set', name: 'Leave as is' },
   { id: 'smaller', name: 'Smaller letters for those' },
   { id: 'all-smaller', name: 'Smaller letters for all' },
   { id: 'closer', name: 'Closer letters for those' },
@@ -40,7 +40,7 @@ export function LongNames({ setting, set, fitted }: Props) {
       ))}
       {asSet.length > 0 ? (
         <>
-          <Text bold>{`${many(asSet.length, 'name')} too long as set:`}</Text>
+          <Text bold>{`${many(asSet.length, 'name')} too long:`}</Text>
           <Side names={asSet.slice(0, MOST_DRAWN)} setting={setting} />
           {asSet.length > MOST_DRAWN ? (
             <Text soft>{`And ${asSet.length - MOST_DRAWN} more: ${asSet
@@ -48,9 +48,9 @@ export function LongNames({ setting, set, fitted }: Props) {
               .map(({ name }) => name)
               .join(', ')}.`}</Text>
           ) : null}
-          <Choices label="Mend them all" choices={ways} value={setting.long} onChange={(long) => set({ long })} />
+          <Choices label="Fix all" choices={ways} value={setting.long} onChange={(long) => set({ long })} />
           <Text soft={still === 0} tone={still > 0 ? 'madder' : undefined}>
-            {still > 0 ? `${many(still, 'name')} still too long.` : 'Now all of them fit.'}
+            {still > 0 ? `${many(still, 'name')} still too long.` : 'All fit now.'}
           </Text>
         </>
       ) : null}

@@ -24,8 +24,8 @@ type Props = {
 }
 
 const ways = [
-  { id: 'height', name: 'All one letter height' },
-  { id: 'width', name: 'All one width' },
+  { id: 'height', name: 'Same letter height' },
+  { id: 'width', name: 'Same width' },
 ] as const
 const INK = { id: '#1f2d38', name: 'Ink', swatch: '#1f2d38' }
 
@@ -40,16 +40,11 @@ export function NameSettings({ slot, line, setting, set }: Props) {
   return (
     <>
       <Choices label="Typeface" choices={typefaces} value={setting.face} onChange={(face) => set({ face })} />
-      <Choices
-        label="Set to"
-        choices={ways}
-        value={setting.by}
-        onChange={(by) => set({ by, most: { text: '', unit } })}
-      />
+      <Choices label="Fit" choices={ways} value={setting.by} onChange={(by) => set({ by, most: { text: '', unit } })} />
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <LengthField
           half
-          label={high ? 'Height of a capital' : 'Width of a name'}
+          label={high ? 'Capital height' : 'Width of a name'}
           slot={`${slot}.size`}
           typed={setting.size}
           unit={unit}
@@ -58,11 +53,11 @@ export function NameSettings({ slot, line, setting, set }: Props) {
         />
         <LengthField
           half
-          label={high ? 'No wider than' : 'No higher than'}
+          label={high ? 'Maximum width' : 'Maximum height'}
           slot={`${slot}.most`}
           typed={setting.most}
           unit={unit}
-          placeholder="as it comes"
+          placeholder="any"
           problem={problems.most}
           onChange={(most) => set({ most })}
         />
@@ -74,7 +69,7 @@ export function NameSettings({ slot, line, setting, set }: Props) {
         onChange={(colour) => set({ colour })}
       />
       {problem ? <Text tone="madder">{problem}</Text> : null}
-      {names.length === 0 ? <Text soft>No names are in yet.</Text> : null}
+      {names.length === 0 ? <Text soft>No names yet.</Text> : null}
       {fitted.some((one) => !one.problem) ? <Text soft>{inUnits(outText(fitted))}</Text> : null}
       <LongNames {...{ setting, set, fitted }} />
       {isLost(setting.colour, line) ? <AdviceBar advice={LOST} /> : null}
@@ -87,7 +82,7 @@ export function NameSettings({ slot, line, setting, set }: Props) {
 
 const LOST = {
   code: 'lost',
-  text: 'This thread is hardly seen on the cloth of some of them: take another.',
+  text: 'This thread barely shows on some of these cloths. Choose another.',
   severity: 'caution',
 } as const
 

@@ -23,7 +23,7 @@ export function NamesIn(props: LineProps) {
   const rows = Object.entries(line.names).sort(([, a], [, b]) => a.order - b.order)
   const takeOut = useCallback(
     (row: string, { name }: OrderName): void =>
-      setOrderUndoably(order.id, { lines: { [id]: { names: { [row]: null } } } }, `${name || 'A piece'} taken out.`),
+      setOrderUndoably(order.id, { lines: { [id]: { names: { [row]: null } } } }, `${name || 'A piece'} removed.`),
     [order.id, id],
   )
   const change = useCallback(
@@ -31,7 +31,7 @@ export function NamesIn(props: LineProps) {
     [order.id, id],
   )
   return (
-    <Section title="Names that are in">
+    <Section title="Names">
       {rows.length === 0 ? <Text soft>None yet.</Text> : null}
       <View role="list">
         <Growing items={rows}>
@@ -44,7 +44,7 @@ export function NamesIn(props: LineProps) {
       </View>
       <Button
         type="outline"
-        title="Add one"
+        title="Add a name"
         onPress={() => takeNamesIn(props, [{ size: kindOfLine(line).usualSize, name: '', colour: null, note: '' }])}
       />
     </Section>
@@ -100,11 +100,11 @@ function Open({ row, name, sizes, change, takeOut, onOpen }: Omit<RowProps, 'ope
       <LimitedField label="Note" slot={row} most={400} value={name.note} onChange={(note) => change(row, { note })} />
       <View style={{ flexDirection: 'row', gap: 12 }}>
         {name.colour ? (
-          <Button type="outline" title="In the line’s colour" onPress={() => change(row, { colour: null })} />
+          <Button type="outline" title="Line’s colour" onPress={() => change(row, { colour: null })} />
         ) : null}
         <Button
           type="outline"
-          title="Take it out"
+          title="Remove"
           onPress={() => {
             onOpen(null)
             takeOut(row, name)

@@ -51,8 +51,8 @@ function PutIn(props: LineProps) {
   }
   return (
     <Section
-      title="Put names in"
-      says="A line each: size; name; colour; note. A first line may name them in another order. From a table, copy and paste."
+      title="Add names"
+      says="One a line: size; name; colour; note. A first line may name the columns. You can paste from a table."
     >
       <FromFile onText={(found) => setText(found, false)} />
       <PastedWhole onText={(pasted) => setText(pasted, pasted === '')}>
@@ -95,7 +95,7 @@ function Checked({ read: { good, bad, odd }, onTake }: { read: NamesRead; onTake
       <Text bold role="status">
         {bad.length === 0
           ? `${many(good.length, 'line')}, all good.`
-          : `${many(good.length, 'line')} good, ${bad.length} to mend.`}
+          : `${many(good.length, 'line')} good, ${bad.length} to fix.`}
       </Text>
       {bad.slice(0, MOST_SAID).map(({ line, says }) => (
         <FieldProblem key={line} id={`line-${line}`}>{`Line ${line}: ${says}`}</FieldProblem>
@@ -106,17 +106,16 @@ function Checked({ read: { good, bad, odd }, onTake }: { read: NamesRead; onTake
       ))}
       {good.length > 0 ? (
         <Button
-          title={bad.length === 0 ? `Take ${many(good.length, 'name')} in` : takeGoodText(good.length)}
+          title={bad.length === 0 ? `Add ${many(good.length, 'name')}` : takeGoodText(good.length)}
           onPress={onTake}
         />
       ) : null}
-      {bad.length > 0 ? <Text soft>What is to mend stays here.</Text> : null}
+      {bad.length > 0 ? <Text soft>Lines with problems stay here.</Text> : null}
     </View>
   )
 }
 
-const takeGoodText = (count: number): string =>
-  count === 1 ? 'Take the good line in' : `Take the ${count} good lines in`
+const takeGoodText = (count: number): string => (count === 1 ? 'Add the good line' : `Add the ${count} good lines`)
 
 function FromFile({ onText }: { onText: (text: string) => void }) {
   const input = useRef<HTMLInputElement>(null)
@@ -132,7 +131,7 @@ function FromFile({ onText }: { onText: (text: string) => void }) {
         ref={input}
         type="file"
         accept=".csv,.txt,.tsv,text/csv,text/plain"
-        aria-label="A CSV of names"
+        aria-label="CSV of names"
         hidden
         onChange={picked}
       />

@@ -30,7 +30,7 @@ export function NoOrder() {
   return (
     <Page title="Order" back passing={!loaded}>
       <Section>
-        <Text>{loaded ? 'There is no such order any more.' : 'Looking …'}</Text>
+        <Text>{loaded ? 'This order no longer exists.' : 'Looking …'}</Text>
       </Section>
     </Page>
   )
@@ -46,7 +46,7 @@ function Ordered({ order }: { order: Order }) {
         list={
           <>
             {lines.length > 0 ? <PiecesSection order={order} /> : <AboutOrder order={order} />}
-            <Section title="Lines" says="One line for pieces of one kind and cloth that are embroidered alike.">
+            <Section title="Lines" says="One line for pieces of one item and cloth, embroidered alike.">
               {lines.map(([id, line]) => (
                 <LineCard key={id} order={order} id={id} line={line} />
               ))}
@@ -72,12 +72,12 @@ function Ordered({ order }: { order: Order }) {
 
 function WaysOn({ order: { id, quoted } }: { order: Order }) {
   const ways = [
-    [`/runs/order-${id}`, 'Order of work, time, and what to cut'],
-    [`/runs/order/${id}/money`, quoted.length > 0 ? 'What it costs, and the quote' : 'What it costs'],
-    [`/runs/order/${id}/record`, 'Record several alike'],
+    [`/runs/order-${id}`, 'Order of work, time and cutting'],
+    [`/runs/order/${id}/money`, quoted.length > 0 ? 'Cost and quote' : 'Cost'],
+    [`/runs/order/${id}/record`, 'Record several'],
   ] as const
   return (
-    <Section title="From here">
+    <Section title="Next">
       {ways.map(([href, says]) => (
         <RowLink key={href} href={href} style={{ minHeight: 44, justifyContent: 'center' }}>
           <Text bold tone="indigo">
@@ -100,7 +100,7 @@ function RemoveOrder({ order }: { order: Order }) {
       <Pressable role="button" style={{ minHeight: 44, justifyContent: 'center' }} onPress={away}>
         <Text tone="madder">Remove this order</Text>
       </Pressable>
-      <Text soft>Its pieces stay on the bench.</Text>
+      <Text soft>Its pieces stay on the Bench.</Text>
     </Section>
   )
 }

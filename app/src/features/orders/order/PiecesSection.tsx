@@ -23,18 +23,18 @@ export function PiecesSection({ order }: { order: Order }) {
       {changes && changes.begun.length > 0 ? (
         <Text
           soft
-        >{`Taken out of the order, but begun, so on the bench still: ${many(changes.begun.length, 'piece')}.`}</Text>
+        >{`Removed from the order but already begun, so still on the Bench: ${many(changes.begun.length, 'piece')}.`}</Text>
       ) : null}
       {changes && changes.decided.length > 0 ? (
         <Text
           soft
-        >{`Measured or built before the order said otherwise, and left so: ${many(changes.decided.length, 'piece')}.`}</Text>
+        >{`Measured or planned before the order changed, and left as is: ${many(changes.decided.length, 'piece')}.`}</Text>
       ) : null}
       {tooLong > 0 ? (
         <AdviceBar
           advice={{
             code: 'too-long',
-            text: `Names that cannot be set as they should: ${tooLong}. Mend them in their line first.`,
+            text: `Names that don’t fit: ${tooLong}. Fix them in their line first.`,
             severity: 'caution',
           }}
         />
@@ -60,7 +60,7 @@ function Make({ order, made, tooLong, look }: MakeProps) {
   return (
     <>
       <Button
-        title={made > 0 ? `Make ${many(made, 'piece')}` : 'Bring the pieces up to date'}
+        title={made > 0 ? `Make ${many(made, 'piece')}` : 'Update the pieces'}
         disabled={busy || tooLong > 0}
         onPress={make}
       />

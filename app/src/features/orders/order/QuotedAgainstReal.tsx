@@ -17,7 +17,7 @@ type Real = OrderStatus['real'][number]
 export function QuotedAgainstReal({ order, quote }: { order: Order; quote: Quote }) {
   const { told } = useOrderStatusAnswer(order.id)
   return (
-    <Section title="Quoted and real">
+    <Section title="Quoted and actual">
       {quote.lines.map((line) => (
         <Line
           key={line.line}
@@ -62,12 +62,12 @@ const inLogText = (recorded: number, good: number, of?: number): string =>
 /** Of how many nobody noted the minutes, and what is made of that. */
 function Guessed({ count, hands }: { count: number; hands: number }) {
   if (count === 0) return null
-  const so = hands > 0 ? 'taken to be like the others' : 'hands are not in it'
-  return <Text soft>{`Of ${many(count, 'piece')} nobody noted the minutes: ${so}.`}</Text>
+  const so = hands > 0 ? 'taken as like the others' : 'without hands'
+  return <Text soft>{`Of ${many(count, 'piece')} no minutes were noted: ${so}.`}</Text>
 }
 
 function Line({ line, real, currency }: { line: QuotedLine; real: Real | null; currency: string }) {
-  if (!real) return <Text soft>{`${line.name}: none of it is in the log yet.`}</Text>
+  if (!real) return <Text soft>{`${line.name}: none in the log yet.`}</Text>
   const money = (minor: number): string => moneyText(minor, currency)
   const row = (quoted: number, took: number): string[] => [money(quoted), money(took), signed(took - quoted, money)]
   const parts = costParts.filter((part) => (line.parts[part] ?? 0) !== 0 || (real.parts[part] ?? 0) !== 0)
@@ -79,8 +79,8 @@ function Line({ line, real, currency }: { line: QuotedLine; real: Real | null; c
         {parts.map((part) => (
           <MoneyRow key={part} name={partNames[part]} amounts={row(line.parts[part] ?? 0, real.parts[part] ?? 0)} />
         ))}
-        <MoneyRow name="It cost" amounts={row(line.cost, real.cost)} strong />
-        <MoneyRow name="Left of the price" amounts={row(line.price - line.cost, line.price - real.cost)} strong />
+        <MoneyRow name="Actual cost" amounts={row(line.cost, real.cost)} strong />
+        <MoneyRow name="Left over" amounts={row(line.price - line.cost, line.price - real.cost)} strong />
       </View>
       <Guessed count={real.guessed} hands={real.parts.labour ?? 0} />
     </View>

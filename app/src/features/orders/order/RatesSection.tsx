@@ -1,102 +1,17 @@
-import type { Order, Rates } from '@thimble/contract'
-import { View } from 'react-native'
-import { patchShop } from '@/sync/changes'
+import type { Order } from '@thimble/contract'
+import { Rates } from '@/shared/Rates'
 import { useDocuments } from '@/state/store'
-import { Choices } from '@/ui/Choices'
 import { MoneyField } from '@/ui/MoneyField'
-import { NumberField } from '@/ui/NumberField'
 import { Section } from '@/ui/Section'
-import { PriceBreaks } from './PriceBreaks'
 import { setOrder } from './useOrder'
 
-const ways = [
-  { id: 'mark-up', name: 'Mark-up on the cost' },
-  { id: 'margin', name: 'Margin on the price' },
-] as const
-
-/** What an hour, a price and a larger order come to here; kept for all orders but for this one's set-up. */
+/** The order's own set-up, and the rates of the shop. */
 export function RatesSection({ order }: { order: Order }) {
-  const { rates, currency } = useDocuments((s) => s.shop)
-  const set = (body: Partial<Rates>): void => patchShop({ rates: body } as Parameters<typeof patchShop>[0])
-  const { pricing } = rates
   return (
     <>
       <OwnSetUp order={order} />
-      <Section title="Your rates" says="Kept for all orders. What a quote said stays as it was.">
-        <View style={{ flexDirection: 'row', gap: 12 }}>
-          <MoneyField
-            half
-            slot="machine"
-            label="Machine, an hour"
-            currency={currency}
-            minor={rates.machinePerHour}
-            onChange={(machinePerHour) => set({ machinePerHour })}
-          />
-          <MoneyField
-            half
-            slot="hands"
-            label="Hands, an hour"
-            currency={currency}
-            minor={rates.labourPerHour}
-            onChange={(labourPerHour) => set({ labourPerHour })}
-          />
-        </View>
-        <Choices
-          label="The price by"
-          choices={ways}
-          value={pricing.by}
-          onChange={(by) => set({ pricing: { ...pricing, by } })}
-        />
-        <View style={{ flexDirection: 'row', gap: 12 }}>
-          <NumberField
-            half
-            slot={`percent.${pricing.by}`}
-            label={pricing.by === 'margin' ? 'Margin' : 'Mark-up'}
-            suffix="%"
-            most={pricing.by === 'margin' ? 99 : 1000}
-            value={pricing.percent}
-            onChange={(percent) => set({ pricing: { ...pricing, percent } })}
-          />
-          <NumberField
-            half
-            slot="spoilage"
-            label="Of 100, fail"
-            most={90}
-            value={rates.spoilagePercent}
-            onChange={(spoilagePercent) => set({ spoilagePercent })}
-          />
-        </View>
-        <Usual />
-        <PriceBreaks breaks={rates.breaks} onChange={(breaks) => set({ breaks })} />
-      </Section>
+      <Rates />
     </>
-  )
-}
-
-/** What does not change from order to order. */
-function Usual() {
-  const { rates, hands } = useDocuments((s) => s.shop)
-  return (
-    <View style={{ flexDirection: 'row', gap: 12 }}>
-      <NumberField
-        half
-        slot="finish"
-        label="Finishing, a piece"
-        suffix="min"
-        most={600}
-        value={hands.finishMinutes}
-        onChange={(finishMinutes) => patchShop({ hands: { finishMinutes } })}
-      />
-      <NumberField
-        half
-        slot="needle"
-        label="A needle sews"
-        suffix="hours"
-        most={200}
-        value={rates.needleHours}
-        onChange={(needleHours) => patchShop({ rates: { needleHours: Math.max(0.5, needleHours) } })}
-      />
-    </View>
   )
 }
 
@@ -106,7 +21,7 @@ function OwnSetUp({ order }: { order: Order }) {
     <Section title="This order">
       <MoneyField
         slot={`${order.id}.setup`}
-        label="Set-up, shared by its pieces"
+        label="Set-up for the order"
         hint="Drawing, trial, paperwork."
         currency={currency}
         minor={order.setup}

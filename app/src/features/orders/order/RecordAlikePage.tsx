@@ -62,12 +62,12 @@ function RecordAlike({ order }: { order: Order }) {
     })
   return (
     <Page
-      title="Record alike"
+      title="Record several"
       aside={order.name}
       back
       foot={
         <Button
-          title={busy ? says || 'Recording …' : `Put ${many(chosen.length, 'piece')} in the log`}
+          title={busy ? says || 'Recording …' : `Save ${many(chosen.length, 'piece')} to log`}
           disabled={busy || wrong || chosen.length === 0}
           onPress={record}
         />
@@ -82,10 +82,7 @@ function RecordAlike({ order }: { order: Order }) {
 
 function HowTheyCameOut({ control, texts }: { control: Control<Texts>; texts: Texts }) {
   return (
-    <Section
-      title="How they came out"
-      says="The same for all that are ticked. What was measured of a piece stays its own."
-    >
+    <Section title="How they came out" says="The same for all ticked. What you measured on a piece stays.">
       <FormChoices control={control} name="verdict" label="Verdict" choices={verdictChoices} />
       <View style={{ flexDirection: 'row', gap: 12 }}>
         {parts.map((part) => (
@@ -101,7 +98,7 @@ function HowTheyCameOut({ control, texts }: { control: Control<Texts>; texts: Te
           />
         ))}
       </View>
-      <Text soft>Minutes are of one piece.</Text>
+      <Text soft>Minutes are per piece.</Text>
       <FormField control={control} name="note" label="Note" multiline longest={4000} />
     </Section>
   )
@@ -129,11 +126,11 @@ function Which({ open, picked, onPick }: WhichProps) {
   if (open.length === 0)
     return (
       <Section>
-        <Text>All pieces of it are in the log.</Text>
+        <Text>All its pieces are in the log.</Text>
       </Section>
     )
   return (
-    <Section title="Which" says="Leave the odd one out; it has a ticket of its own.">
+    <Section title="Which" says="Leave out any that differ. Record those on their own.">
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <Button type="outline" title="All of them" onPress={() => onPick(new Set(open.map(({ id }) => id)))} />
         <Button type="outline" title="None" onPress={() => onPick(new Set())} />
@@ -148,7 +145,7 @@ function Which({ open, picked, onPick }: WhichProps) {
           />
           {picked.has(piece.id) ? null : (
             <RowLink href={`/piece/${piece.id}`} style={{ minHeight: 44, justifyContent: 'center', paddingLeft: 44 }}>
-              <Text tone="indigo">Its own ticket</Text>
+              <Text tone="indigo">Open piece</Text>
             </RowLink>
           )}
         </View>

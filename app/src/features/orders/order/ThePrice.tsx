@@ -1,6 +1,6 @@
 import { Button } from '@rneui/themed'
 import type { Order, Quote } from '@thimble/contract'
-import { format } from 'date-fns/format'
+import { dateText } from '@/words/dates'
 import { useDocuments } from '@/state/store'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Section } from '@/ui/Section'
@@ -19,22 +19,21 @@ export function ThePrice({ order, cost }: Props) {
   const { lines, says, begun } = cost
   const [quoted] = order.quoted
   return (
-    <Section title={quoted ? 'The price that was quoted' : 'The price'}>
+    <Section title={quoted ? 'Quoted price' : 'The price'}>
       {quoted ? <AsQuoted quote={quoted} /> : null}
       {quoted && begun ? null : lines && lines.length > 0 ? (
         <>
-          {quoted ? <Text soft>Quoted as it stands now:</Text> : null}
+          {quoted ? <Text soft>At today’s numbers:</Text> : null}
           <Together lines={lines} size={quoted ? 20 : 32} />
           <NotKnown cost={cost} />
         </>
       ) : quoted ? null : (
         <Text soft role="status">
-          {says ||
-            'No piece of it waits to be sewn: what they take is reckoned from how they are planned, so make them first.'}
+          {says || 'No pieces to sew yet. Make them first: the price follows from how they’re planned.'}
         </Text>
       )}
       <Quoting order={order} cost={cost} />
-      <Text soft>Taxes are not in it: your own rules decide.</Text>
+      <Text soft>Without taxes: your own rules decide.</Text>
     </Section>
   )
 }
@@ -44,7 +43,7 @@ function AsQuoted({ quote: { total, lines, currency, at } }: { quote: Quote }) {
   return (
     <>
       <BigNumbers size={32}>{`${moneyText(total, currency)} for ${many(quantity, 'piece')}`}</BigNumbers>
-      <Text soft>{`On ${format(new Date(at), 'd MMM yyyy')}.`}</Text>
+      <Text soft>{`On ${dateText(at)}.`}</Text>
     </>
   )
 }
@@ -67,9 +66,9 @@ function Together({ lines, size }: { lines: readonly CostedLine[]; size: number 
 function NotKnown({ cost: { lines, begun, unplanned, problem } }: Pick<Props, 'cost'>) {
   const unknown = [...new Set(lines?.flatMap((line) => line.unknown) ?? [])]
   const said = [
-    ...(begun ? ['Some of it is sewn already: reckoned from what is left.'] : []),
-    ...(unknown.length > 0 ? [`Reckoned as nothing, as nobody said what it costs: ${unknown.join(', ')}.`] : []),
-    ...unplanned.map((name) => `${name}: no piece of it is planned yet, so it is not in the price.`),
+    ...(begun ? ['Some is sewn already, so this is for what is left.'] : []),
+    ...(unknown.length > 0 ? [`Counted as zero, because no cost is given: ${unknown.join(', ')}.`] : []),
+    ...unplanned.map((name) => `${name}: no piece is planned yet, so it’s not in the price.`),
   ]
   return (
     <>
@@ -92,7 +91,7 @@ function Quoting({ order, cost: { lines, begun, unplanned, orders } }: Props) {
     <>
       {quotable ? (
         <Button
-          title={quoted ? 'Quote it anew, as PDF' : 'Quote it, as PDF'}
+          title={quoted ? 'New quote (PDF)' : 'Quote (PDF)'}
           disabled={busy || lacks !== null}
           onPress={() => void run(() => quoteIt(order, quotable, orders))}
         />
@@ -101,7 +100,7 @@ function Quoting({ order, cost: { lines, begun, unplanned, orders } }: Props) {
       {quoted ? (
         <Button
           type="outline"
-          title="The quote as it was, as PDF"
+          title="The last quote (PDF)"
           disabled={busy}
           onPress={() => void run(() => handOn(order, quoted))}
         />
@@ -116,8 +115,8 @@ function lackOf(
   order: Order,
   { machinePerHour, labourPerHour }: { machinePerHour: number | null; labourPerHour: number | null },
 ): string | null {
-  if (labourPerHour === null) return 'Say first what an hour of hands costs.'
-  if (machinePerHour === null) return 'Say first what an hour of the machine costs.'
+  if (labourPerHour === null) return 'Enter what an hour of hands costs first.'
+  if (machinePerHour === null) return 'Enter what a machine hour costs first.'
   const unsaid = Object.values(order.lines).some(({ blank, customersOwn }) => blank === null && !customersOwn)
-  return unsaid ? 'Say first, in its line, what the item itself costs you.' : null
+  return unsaid ? 'Enter what the item costs you, in its line, first.' : null
 }

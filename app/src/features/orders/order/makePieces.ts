@@ -7,7 +7,7 @@ import { askForChanges } from '@/sync/changeFeed'
 import { changesNow, followNow } from './followOrder'
 import { designsOf, fitOrder, namesToSet, setNames } from './setNames'
 
-const AWAY = 'The server is away, and pieces are made there: what you typed is kept.'
+const AWAY = 'Can’t reach the shop computer, where pieces are made. What you typed is kept.'
 const [LOOK_MS, PATIENCE_MS] = [50, 5000]
 
 /**
@@ -17,7 +17,7 @@ const [LOOK_MS, PATIENCE_MS] = [50, 5000]
  * @throws Error with a sentence for the person; then nothing was made
  */
 export async function makePieces(order: Order, tell: (says: string) => void): Promise<number> {
-  tell('Looking what is there …')
+  tell('Checking …')
   await untilSent()
   const inLog = await finishedOf(order.id)
   const out = await fitOrder(order)

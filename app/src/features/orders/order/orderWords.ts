@@ -17,7 +17,7 @@ export const placesText = (line: OrderLine, designs: Readonly<Record<string, Des
   placesOf(line)
     .map(([, { placement, designId, names }]) => {
       const where = kindOfLine(line).placements.find(({ id }) => id === placement)?.name ?? placement
-      const what = names ? 'each one’s name' : designId ? (designs[designId]?.name ?? 'its design') : 'no design yet'
+      const what = names ? 'personal name' : designId ? (designs[designId]?.name ?? 'design') : 'no design yet'
       return `${where}: ${what}`
     })
     .join('; ')
@@ -26,8 +26,8 @@ export const placesText = (line: OrderLine, designs: Readonly<Record<string, Des
 export function lineLacks(line: OrderLine): string | null {
   const garments = garmentsOf(line)
   const places = placesOf(line)
-  if (garments.length === 0) return 'say how many of which size, or put names in.'
-  if (places.length === 0) return 'say where it is embroidered.'
+  if (garments.length === 0) return 'enter sizes and numbers, or add names.'
+  if (places.length === 0) return 'choose a placement.'
   if (places.some(([, { names, designId }]) => !names && !designId)) return 'choose a design.'
   const nameless = places.some(([, { names }]) => names) ? garments.filter(({ name }) => !name).length : 0
   if (nameless > 0) return `${many(nameless, 'piece')} of it ${nameless === 1 ? 'has' : 'have'} no name to stitch.`

@@ -1,14 +1,13 @@
 import type { Order, Quote } from '@thimble/contract'
 import { type CostedLine, quoteOf } from '@thimble/plan/orders'
 import type { WorkSequence } from '@thimble/plan/schedule'
-import { format } from 'date-fns/format'
-import { parseISO } from 'date-fns/parseISO'
 import { shareFile } from '@/shared/shareFile'
 import { patch } from '@/sync/changes'
 import { store } from '@/state/store'
 import type { QuoteSheet } from '@/template/quotePdf'
 import { moneyText } from '@/words/priceWords'
 import { placesText, sizesText } from './orderWords'
+import { longDateText } from '@/words/dates'
 
 /** Keeps what is quoted, as it stands, and hands the sheet on. */
 export async function quoteIt(
@@ -28,7 +27,7 @@ export async function handOn(order: Order, quote: Quote): Promise<void> {
   await shareFile(`Quote ${order.name}`, (await pdfs.quotePdf(sheetOf(order, quote))) as BlobPart)
 }
 
-const day = (date: string): string => format(parseISO(date), 'd MMMM yyyy')
+const day = (date: string): string => longDateText(date)
 
 function sheetOf(order: Order, quote: Quote): QuoteSheet {
   const { shop, docs } = store.getState().shelf
@@ -44,7 +43,7 @@ function sheetOf(order: Order, quote: Quote): QuoteSheet {
   return {
     ...{ shop: shop.name, customer, order: name, date: day(quote.at), lines, together: money(quote.total) },
     dates: [
-      ...(quote.ready ? [`Ready by ${day(quote.ready)}, if it is ordered now.`] : []),
+      ...(quote.ready ? [`Ready by ${day(quote.ready)}, if ordered now.`] : []),
       ...(due ? [`You asked for it by ${day(due)}.`] : []),
     ],
     deliveryNote: deliveryNote.trim(),

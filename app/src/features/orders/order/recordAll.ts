@@ -33,9 +33,7 @@ export async function recordAll(
   for (const piece of pieces) {
     const found = recordAlike(piece, alike, { stock, bobbins, events, at })
     if (!found)
-      throw new Error(
-        `${piece.name}: its design, stack or hoop is not known yet. Give it those on its ticket, or leave it out.`,
-      )
+      throw new Error(`${piece.name}: design, layers or hoop are missing. Choose them on the piece, or leave it out.`)
     bodies.set(piece.id, found.body)
     stock = stockAfter(stock, found.took)
     onDone(bodies.size)

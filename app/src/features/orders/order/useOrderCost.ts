@@ -45,7 +45,7 @@ export function useOrderCost(order: Order): OrderCost {
     unplanned: costed?.unplanned ?? [],
     problem: costed?.problem ?? problem,
     orders: worked?.orders ?? [],
-    says: pieces.length === 0 ? '' : works ? 'Reckoning …' : `Looking at ${seen} of ${of} pieces …`,
+    says: pieces.length === 0 ? '' : works ? 'Working it out …' : `Looking at ${seen} of ${of} pieces …`,
   }
 }
 

@@ -2,7 +2,7 @@ import { columnsNamed } from '@thimble/plan/orders'
 import { useEffect, useState } from 'react'
 import type { TableLine } from '@/shared/table'
 
-const AWAY = 'What reads lists could not be fetched; the server is away. The list stays here.'
+const AWAY = 'Can’t reach the shop computer to read the list. It stays here.'
 
 /** A pasted list as lines of cells; none while it is split. */
 export function useTable(text: string): { lines: readonly TableLine[] | null; problem: string | null } {

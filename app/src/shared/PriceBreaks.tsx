@@ -18,7 +18,7 @@ export function PriceBreaks({ breaks, onChange }: { breaks: readonly Break[]; on
           <NumberField
             half
             slot={`break.${breaks.length}.${i}`}
-            label="From so many"
+            label="From quantity"
             most={100_000}
             value={one.from}
             onChange={(from) => change(i, { from: Math.max(2, Math.round(from)) })}
@@ -26,7 +26,7 @@ export function PriceBreaks({ breaks, onChange }: { breaks: readonly Break[]; on
           <NumberField
             half
             slot={`off.${breaks.length}.${i}`}
-            label="Comes off"
+            label="Discount, %"
             suffix="%"
             most={90}
             value={one.percentOff}
@@ -34,8 +34,8 @@ export function PriceBreaks({ breaks, onChange }: { breaks: readonly Break[]; on
           />
           <Button
             type="outline"
-            title="Out"
-            accessibilityLabel={`Take out the break from ${one.from}`}
+            title="Remove"
+            accessibilityLabel={`Remove the discount from ${one.from}`}
             onPress={() => onChange(breaks.filter((_, k) => k !== i))}
           />
         </View>
@@ -43,7 +43,7 @@ export function PriceBreaks({ breaks, onChange }: { breaks: readonly Break[]; on
       {breaks.length < MOST_BREAKS ? (
         <Button
           type="outline"
-          title="Less for larger orders"
+          title="Add a quantity discount"
           onPress={() =>
             onChange([...breaks, { from: (last?.from ?? 12) * 2, percentOff: (last?.percentOff ?? 0) + 5 }])
           }

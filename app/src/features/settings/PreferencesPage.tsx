@@ -1,54 +1,55 @@
 import { type HabitQuestion, habitQuestions } from '@thimble/core/habits'
 import { habitExample } from '@thimble/plan/habitExample'
+import { useLocalSearchParams } from 'expo-router'
 import { useMemo, useState } from 'react'
 import { useWatch } from 'react-hook-form'
 import { View } from 'react-native'
 import { FormChoices } from '@/forms/FormField'
 import { useNamed, usePlanShelf } from '@/state/useShelfDocs'
-import { usePalette } from '@/theme/PaletteProvider'
 import { Disclosure } from '@/ui/Disclosure'
+import { Fold } from '@/ui/Fold'
+import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { useUnits } from '@/ui/useUnits'
 import { Text } from '@/ui/Text'
-import type { SettingsForm } from './useSettingsForm'
+import { type SettingsForm, useSettingsForm } from './useSettingsForm'
 
-/** The shop's own way where practitioners differ: what each choice leads to, and on request what it comes to on a piece of its own. */
-export function HabitSection({ control }: Pick<SettingsForm, 'control'>) {
+/** The shop's own way where practitioners differ: what each choice leads to, and what it comes to on a piece of its own. */
+export function PreferencesPage() {
+  const { control } = useSettingsForm()
+  const { open } = useLocalSearchParams<{ open?: string }>()
   return (
-    <Section
-      title="House habits"
-      says="Where practitioners differ, the program follows yours and says so. The other way is still offered."
-    >
+    <Page title="Preferences" back>
+      <Section says="Choose how your shop does it. The other way is still offered." />
       {habitQuestions.map((question) => (
-        <HabitBlock key={question.id} question={question} control={control} />
+        <Preference key={question.id} question={question} control={control} open={open === question.id} />
       ))}
-    </Section>
+    </Page>
   )
 }
 
-type BlockProps = Pick<SettingsForm, 'control'> & { question: HabitQuestion }
+type PreferenceProps = Pick<SettingsForm, 'control'> & { question: HabitQuestion; open: boolean }
 
-function HabitBlock({ question, control }: BlockProps) {
-  const p = usePalette()
+function Preference({ question, control, open }: PreferenceProps) {
   const inUnits = useUnits()
   const { id, asks, choices } = question
   const chosen = useWatch({ control, name: `habits.${id}` })
-  // A habit that is changed shows at once what that comes to.
   const [first] = useState(chosen)
-  const changed = chosen !== first
+  const found = choices.find((c) => c.value === chosen)
   return (
-    <View style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingTop: 12, gap: 6 }}>
+    <Fold title={asks} answer={inUnits(found?.name ?? '')} open={open}>
       <FormChoices
         control={control}
         name={`habits.${id}`}
         label={asks}
         choices={choices.map((c) => ({ id: c.value, name: inUnits(c.name) }))}
       />
-      <Text soft>{inUnits(choices.find((c) => c.value === chosen)?.means ?? '')}</Text>
-      <Disclosure key={String(changed)} title="On a piece of yours" open={changed}>
+      <Text soft>{inUnits(found?.means ?? '')}</Text>
+      {/* One that is changed shows at once what that comes to. */}
+      <Disclosure key={String(chosen !== first)} title="Example" open={chosen !== first}>
         <OnOwnPiece question={question} chosen={chosen} />
       </Disclosure>
-    </View>
+    </Fold>
   )
 }
 
@@ -67,7 +68,7 @@ function OnOwnPiece({ question: { id, choices }, chosen }: { question: HabitQues
       ),
     [id, choices, pieces, shelf],
   )
-  if (!example) return <Text soft>None of your pieces comes out differently by it.</Text>
+  if (!example) return <Text soft>It changes none of your pieces.</Text>
   return (
     <View style={{ gap: 2 }}>
       <Text soft>{`“${example.piece}”`}</Text>

@@ -1,0 +1,1 @@
+export { HelpPage } from './HelpPage'

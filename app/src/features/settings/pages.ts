@@ -1,0 +1,7 @@
+export { BackupsPage } from './BackupsPage'
+export { CostsPage } from './CostsPage'
+export { DevicePage } from './DevicePage'
+export { PreferencesPage } from './PreferencesPage'
+export { SettingsPage } from './SettingsPage'
+export { ShopPage } from './ShopPage'
+export { WorkdaysPage } from './WorkdaysPage'

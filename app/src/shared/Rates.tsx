@@ -1,0 +1,97 @@
+import type { Rates as ShopRates } from '@thimble/contract'
+import { View } from 'react-native'
+import { patchShop } from '@/sync/changes'
+import { useDocuments } from '@/state/store'
+import { Choices } from '@/ui/Choices'
+import { MoneyField } from '@/ui/MoneyField'
+import { NumberField } from '@/ui/NumberField'
+import { Section } from '@/ui/Section'
+import { PriceBreaks } from './PriceBreaks'
+
+const ways = [
+  { id: 'mark-up', name: 'Mark-up on the cost' },
+  { id: 'margin', name: 'Margin on the price' },
+] as const
+
+/** What an hour, a price and a larger order come to here; kept for all orders. */
+export function Rates() {
+  const { rates, currency } = useDocuments((s) => s.shop)
+  const set = (body: Partial<ShopRates>): void => patchShop({ rates: body } as Parameters<typeof patchShop>[0])
+  const { pricing } = rates
+  return (
+    <Section title="Your rates" says="Used for all orders. Quotes you made stay as they were.">
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        <MoneyField
+          half
+          slot="machine"
+          label="Machine, per hour"
+          currency={currency}
+          minor={rates.machinePerHour}
+          onChange={(machinePerHour) => set({ machinePerHour })}
+        />
+        <MoneyField
+          half
+          slot="hands"
+          label="Hands, per hour"
+          currency={currency}
+          minor={rates.labourPerHour}
+          onChange={(labourPerHour) => set({ labourPerHour })}
+        />
+      </View>
+      <Choices
+        label="Price by"
+        choices={ways}
+        value={pricing.by}
+        onChange={(by) => set({ pricing: { ...pricing, by } })}
+      />
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        <NumberField
+          half
+          slot={`percent.${pricing.by}`}
+          label={pricing.by === 'margin' ? 'Margin' : 'Mark-up'}
+          suffix="%"
+          most={pricing.by === 'margin' ? 99 : 1000}
+          value={pricing.percent}
+          onChange={(percent) => set({ pricing: { ...pricing, percent } })}
+        />
+        <NumberField
+          half
+          slot="spoilage"
+          label="Rejects per 100"
+          most={90}
+          value={rates.spoilagePercent}
+          onChange={(spoilagePercent) => set({ spoilagePercent })}
+        />
+      </View>
+      <Usual />
+      <PriceBreaks breaks={rates.breaks} onChange={(breaks) => set({ breaks })} />
+    </Section>
+  )
+}
+
+/** What does not change from order to order. */
+function Usual() {
+  const { rates, hands } = useDocuments((s) => s.shop)
+  return (
+    <View style={{ flexDirection: 'row', gap: 12 }}>
+      <NumberField
+        half
+        slot="finish"
+        label="Finishing, per piece"
+        suffix="min"
+        most={600}
+        value={hands.finishMinutes}
+        onChange={(finishMinutes) => patchShop({ hands: { finishMinutes } })}
+      />
+      <NumberField
+        half
+        slot="needle"
+        label="Needle life"
+        suffix="hours"
+        most={200}
+        value={rates.needleHours}
+        onChange={(needleHours) => patchShop({ rates: { needleHours: Math.max(0.5, needleHours) } })}
+      />
+    </View>
+  )
+}
