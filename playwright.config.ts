@@ -17,6 +17,7 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {
     viewport: { width: 390, height: 844 },
+    locale: 'en-GB',
     actionTimeout: 40_000,
     serviceWorkers: 'block',
     launchOptions: {

@@ -10,7 +10,6 @@ const screens: [path: string, before?: (page: Page) => Promise<unknown>][] = [
   ['/new'],
   ['/new', (page) => page.getByRole('radio', { name: 'Polo' }).click()],
   ['/piece/piece-polo-4'],
-  ['/piece/piece-polo-4', (page) => page.getByRole('button', { name: /^Which design/ }).click()],
   ['/piece/piece-robe'],
   [
     '/piece/piece-robe',
@@ -28,7 +27,7 @@ const screens: [path: string, before?: (page: Page) => Promise<unknown>][] = [
   ['/piece/piece-toolroll'],
   ['/piece/piece-runner'],
   ['/piece/piece-blanket'],
-  ['/piece/piece-polo-1', (page) => toStage(page, /Build/)],
+  ['/piece/piece-polo-1', (page) => toStage(page, /Layers/)],
   ['/piece/piece-polo-1', (page) => toStage(page, /Finish/)],
   ['/piece/piece-nothing'],
   ['/designs'],
@@ -43,7 +42,7 @@ const screens: [path: string, before?: (page: Page) => Promise<unknown>][] = [
   ['/stash'],
   ['/stash/hoop/new'],
   ['/stash/machine/machine-boatyard'],
-  ['/stash/supply/supply-6', (page) => page.getByRole('button', { name: /What moved/ }).click()],
+  ['/stash/supply/supply-6', (page) => page.getByRole('button', { name: /History/ }).click()],
   ['/stash/supply/new'],
   ['/stash/needle/needle-fine-65'],
   ['/stash/bobbin/new'],
@@ -58,7 +57,7 @@ const screens: [path: string, before?: (page: Page) => Promise<unknown>][] = [
   ['/runs/order/order-crew-2/line/crew/names', (page) => page.getByLabel('The list').fill('XXXXL;Tolly\nM;Nell')],
   ['/runs/order/order-crew-2/money'],
   ['/runs/order/order-crew-2/record'],
-  ['/log', (page) => page.getByRole('button', { name: 'Narrow and sort' }).click()],
+  ['/log', (page) => page.getByRole('button', { name: 'Filter', exact: false }).click()],
   ['/log/works', (page) => page.getByRole('button', { name: 'In numbers' }).first().click()],
   ['/log/beside?a=past-1&b=past-8'],
   ['/log/piece-polo-1'],
@@ -67,7 +66,7 @@ const screens: [path: string, before?: (page: Page) => Promise<unknown>][] = [
     '/phones',
     async (page) => {
       await page.getByRole('radio', { name: 'Yes' }).click()
-      await page.getByRole('button', { name: 'Let a phone in' }).click()
+      await page.getByRole('button', { name: 'Connect a phone' }).click()
       await page.getByRole('timer').waitFor()
     },
   ],
@@ -201,7 +200,7 @@ test('back is where one was: what was searched for, how far it was scrolled, whi
   await expect(page.getByRole('searchbox')).toHaveValue('apron')
 
   await page.goto(`${shop.url}/piece/piece-polo-3`)
-  await toStage(page, /Build/)
+  await toStage(page, /Layers/)
   await page.getByText('Remove this piece').scrollIntoViewIfNeeded()
   const far = () =>
     page.evaluate(() => Math.max(...Array.from(document.querySelectorAll('main *'), (el) => el.scrollTop)))
@@ -210,6 +209,6 @@ test('back is where one was: what was searched for, how far it was scrolled, whi
   await page.getByRole('link', { name: 'Stash' }).click()
   await expect(page.getByRole('heading', { name: 'Stash' })).toBeVisible()
   await page.goBack()
-  await expect(page.getByRole('heading', { name: 'Why' })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Why:/ })).toBeVisible()
   await expect.poll(far).toBe(left)
 })

@@ -18,7 +18,7 @@ const eventsOf = (shop: ShopServer, piece: string) => shop.send<RunEvent[]>('GET
 async function startMachine(page: Page, times: number): Promise<void> {
   await page.getByRole('radio', { name: 'Practice machine' }).click()
   await page.getByRole('radio', { name: `${times} times`, exact: true }).click()
-  await button(page, 'The needle goes: start').click()
+  await button(page, 'Start').click()
 }
 
 test('a whole run with a break, an empty bobbin, a power cut, a killed server and a reload: nothing is lost', async ({
@@ -32,21 +32,21 @@ test('a whole run with a break, an empty bobbin, a power cut, a killed server an
   await page.goto(`${shop.url}/piece/piece-apron-2`)
   await button(page, 'One pin more').click()
   await button(page, 'One pin more').click()
-  await hand.tick(/Pins in: 2/)
+  await hand.tick(/^2 pins in/)
   await hand.tick(/Bobbin: 3.8 m needed, 1.5 m on it/)
   await button(page, 'To the machine').click()
   await page.getByRole('radio', { name: 'Practice machine' }).click()
-  await button(page, 'The needle goes: start').click()
+  await button(page, 'Start').click()
 
   // Twelve seconds to the next thread, at its true pace.
   await button(page, 'Thread broke').click()
-  await expect(page.getByText(/draw it out through the needle, not backwards/)).toBeVisible()
+  await expect(page.getByText(/pull it out through the needle, not backwards/)).toBeVisible()
   await button(page, 'One stitch more back').click()
   await expect(page.getByText('9 stitches back')).toBeVisible()
   await button(page, /^Go on from stitch/).click()
   await button(page, 'Other').click()
-  await button(page, /^Pull its plug/).click()
-  await expect(page.getByText('The power was gone.', { exact: false })).toBeVisible()
+  await button(page, /^Practise a power cut/).click()
+  await expect(page.getByText('The power went off.', { exact: false })).toBeVisible()
   await page.reload()
   await button(page, /^Go on from stitch/).click()
   await expect(button(page, 'Stop here')).toBeVisible()
@@ -57,7 +57,7 @@ test('a whole run with a break, an empty bobbin, a power cut, a killed server an
   await shop.send('POST', '/devices/machines/machine-boatyard/press', { press: 'pace', pace: 60 })
   await sewToEnd(page)
   await expect(page.getByText('of 2,122 stitches')).toBeVisible()
-  await button(page, 'Stitched: to the finish').click()
+  await button(page, 'Stitched: go to Finish').click()
   await expect(page.getByRole('checkbox', { name: /Count the pins out: 2/ })).toBeVisible()
   await hand.saved()
   const kinds = (await eventsOf(shop, 'piece-apron-2')).map(({ kind }) => kind)
@@ -100,23 +100,23 @@ test('a row in three hoopings is listed, sewn and measured hooping by hooping', 
   const hand = ticket(page)
   await page.goto(`${shop.url}/piece/${runner.id}`)
   for (const hooping of [1, 2, 3]) {
-    await expect(page.getByRole('heading', { name: `Before the start of hooping ${hooping}` })).toBeVisible()
-    await hand.tick(/feel all round/)
+    await expect(page.getByRole('heading', { name: `Before you start hooping ${hooping}` })).toBeVisible()
+    await hand.tick(/Nothing under the hoop/)
     await button(page, 'To the machine').click()
     await expect(page.getByText(`Hooping ${hooping} of 3.`)).toBeVisible()
     await startMachine(page, 600)
     await sewToEnd(page)
     if (hooping === 3) break
     await button(page, 'Next hooping').click()
-    await expect(page.getByRole('heading', { name: 'Is it straight enough' })).toBeVisible()
+    await expect(page.getByRole('heading', { name: 'Check alignment' })).toBeVisible()
     await page.goto(`${shop.url}/piece/${runner.id}`)
   }
-  await button(page, 'Stitched: to the finish').click()
+  await button(page, 'Stitched: go to Finish').click()
   await expect(page.getByRole('heading', { name: 'Where hooping 3 landed' })).toBeVisible()
   await page.getByLabel('Up or down').nth(1).fill('2')
   await page.getByRole('radio', { name: 'Good', exact: true }).click()
   await hand.saved()
-  await button(page, 'Put it in the log').click()
+  await button(page, 'Save to log').click()
   await expect(page.getByText(/Hooping 2: landed 2 mm low/)).toBeVisible()
   const { finish, stitch } = await shop.send('GET', `/pieces/${runner.id}`)
   expect(finish.kept[0].later.map(({ hooping, dy }: { hooping: number; dy: number }) => [hooping, dy])).toEqual([
@@ -195,7 +195,7 @@ test('a record with two faults and photos; what cannot be a photo says why; its 
   const give = (name: string, buffer: Buffer) =>
     photo.setInputFiles({ name, mimeType: 'application/octet-stream', buffer })
   await give('note.jpg', Buffer.from('Dear customer, '.repeat(60)))
-  await expect(page.getByText('note.jpg is not a photo: take a JPEG or a PNG.')).toBeVisible()
+  await expect(page.getByText('note.jpg isn’t a photo. Use a JPEG or PNG.')).toBeVisible()
   const heic = Buffer.concat([
     Buffer.from([0, 0, 0, 24]),
     Buffer.from('ftypheic', 'latin1'),
@@ -223,13 +223,13 @@ test('a record with two faults and photos; what cannot be a photo says why; its 
     .first()
     .click({ position: { x: 170, y: 90 } })
   await expect(page.getByRole('button', { name: 'Where on the design: Puckering, one place' })).toBeVisible()
-  await expect(page.getByText('Nothing lay on top to carry the stitches.')).toBeVisible()
-  const film = page.getByText(/^Lay wash-away film on top/)
+  await expect(page.getByText('Nothing on top held the stitches up.')).toBeVisible()
+  const film = page.getByText(/^Put wash-away film on top/)
   await film.locator('..').getByRole('button', { name: 'Try this next time' }).click()
   await page.getByRole('radio', { name: 'Will pass' }).click()
   await hand.saved()
-  await button(page, 'Put it in the log').click()
-  await expect(page.getByText(/^To try: Lay wash-away film/)).toBeVisible()
+  await button(page, 'Save to log').click()
+  await expect(page.getByText(/^To try: Put wash-away film/)).toBeVisible()
   await expect(page.getByRole('img', { name: 'Photo 1' })).toBeVisible()
 
   const { finish } = await shop.send('GET', '/pieces/piece-toolroll')
@@ -244,5 +244,5 @@ test('a record with two faults and photos; what cannot be a photo says why; its 
   expect(finish.kept[0].faults.find(({ id }: { id: string }) => id === 'puckering').at).toHaveLength(1)
 
   await button(page, 'Same again').click()
-  await expect(page.getByText(/Tried this time, as Canvas tool roll/)).toBeVisible()
+  await expect(page.getByText(/Trying this time, because Canvas tool roll/)).toBeVisible()
 })

@@ -6,10 +6,10 @@ test('a run is put in order, its changes are said, and its backing is laid on th
 }) => {
   await page.setViewportSize({ width: 390, height: 844 })
   await page.goto(`${shop.url}/runs`)
-  await page.getByRole('link', { name: 'The whole bench in one order' }).click()
+  await page.getByRole('link', { name: 'Plan the whole Bench' }).click()
   // The whole bench is put in order in a worker.
   await expect(page.getByRole('heading', { name: 'In this order' })).toBeVisible({ timeout: 30_000 })
-  await expect(page.getByText(/chang.* as they came in.*; the least there is/)).toBeVisible()
+  await expect(page.getByText(/chang.* as entered|fewest changes/)).toBeVisible()
   await expect(page.getByRole('heading', { name: 'Ready' })).toBeVisible()
   await expect(page.getByText(/^(Today|\w+day|\d+ \w+) \d+:\d\d$/)).toBeVisible()
   await expect(page.getByText(/Set up: .*needle .*thread /)).toBeVisible()

@@ -47,10 +47,10 @@ test('several files at once: each that cannot be read says why, and the rest com
   const laughs = `<!DOCTYPE svg [<!ENTITY a "ha"><!ENTITY b "&a;&a;&a;&a;">]>${svg('<text>&b;</text>')}`
   const refused: [ReturnType<typeof file>, RegExp][] = [
     [file('nested.svg', svg(nested)), /nested more than 200 deep/],
-    [file('laughs.svg', laughs), /XML entities, which are not read/],
+    [file('laughs.svg', laughs), /XML entities/],
     [file('far.svg', svg('<path d="M0 0L1e9 5z"/>')), /farther out than 2000 mm/],
     [file('nan.svg', svg('<rect width="NaN" height="5"/>')), /“NaN” is not a length/],
-    [file('wide.svg', svg('<rect width="5" height="5"/>', 'width="200000000mm" height="5mm"')), /no size for a design/],
+    [file('wide.svg', svg('<rect width="5" height="5"/>', 'width="200000000mm" height="5mm"')), /larger than 2000 mm/],
     [file('picture.svg', Buffer.from([0x89, 0x50, 0x4e, 0x47, 13, 10, 26, 10, 0, 0, 0, 13])), /This is a PNG picture/],
     [file('large.csv', Buffer.alloc(10_500_000, '1')), /11 MB is more than is read|10 MB/],
     [file('slip.csv', [...redBlueRed.slice(0, 3), '1O,0,stitch,'].join('\n')), /Line 4: x_mm “1O” is not a number/],
@@ -65,7 +65,7 @@ test('several files at once: each that cannot be read says why, and the rest com
     ...refused.map(([f]) => f),
     file('rows.csv', redBlueRed.join('\n')),
   )
-  await expect(page.getByRole('status').filter({ hasText: '2 of 12 came in, 10 could not be read.' })).toBeVisible()
+  await expect(page.getByRole('status').filter({ hasText: '2 of 12 came in, 10 couldn’t be read.' })).toBeVisible()
   // None of them hangs: a second each is the limit, and a slow machine opens the page in as long again.
   expect(Date.now() - started).toBeLessThan(24_000)
   for (const [{ name }, reason] of refused) {
@@ -114,13 +114,13 @@ test('a stitch list comes out as it came in, and its fewest changes can be taken
   await taken(page, shop.url, 'rows.csv', whole)
   expect(await written(page, 'Stitch list (CSV)')).toBe(whole)
   await expect(page.getByText('changes to')).toContainText('2 changes to 1')
-  await page.getByRole('button', { name: 'Take this order' }).click()
-  await expect(page.getByRole('button', { name: 'Go back to the order as drawn' })).toBeVisible()
+  await page.getByRole('button', { name: 'Use this order' }).click()
+  await expect(page.getByRole('button', { name: 'Use the drawn order' })).toBeVisible()
   const colours = (text: string): string[] => text.match(/#\w{6}/g)!
   expect(colours(await written(page, 'Stitch list (CSV)'))).toEqual(['#a63a2b', '#a63a2b', '#2c4a7a'])
   await page.reload()
-  await page.getByRole('button', { name: 'Go back to the order as drawn' }).click()
-  await expect(page.getByRole('button', { name: 'Take this order' })).toBeVisible()
+  await page.getByRole('button', { name: 'Use the drawn order' }).click()
+  await expect(page.getByRole('button', { name: 'Use this order' })).toBeVisible()
   expect(await written(page, 'Stitch list (CSV)')).toBe(whole)
 })
 
@@ -129,18 +129,18 @@ test('scaling a stitch list warns beyond 10 %, is refused beyond 20 %, and can b
   shop,
 }) => {
   await taken(page, shop.url, 'rows.csv', redBlueRed.join('\n'))
-  const scale = page.getByLabel(/Scale, in percent/)
+  const scale = page.getByLabel(/^Scale, %/)
   await scale.fill('130')
   await expect(page.getByText(/30 % is more than a stitch list takes/)).toBeVisible()
   await expect(page.getByRole('button', { name: 'Make it 130 %' })).toHaveCount(0)
   await expect(scale).toHaveValue('130')
   await scale.fill('115')
-  await expect(page.getByText(/Scaled by 15 %: 24 % fewer stitches on each cm2/)).toBeVisible()
+  await expect(page.getByText(/Scaled by 15 %: 24 % fewer stitches on each cm²/)).toBeVisible()
   await page.getByRole('button', { name: 'Make it 115 %' }).click()
   await expect(page.getByText('104 mm × 23 mm')).toBeVisible()
   await page.getByRole('radio', { name: '90° clockwise' }).click()
   await expect(page.getByText('23 mm × 104 mm')).toBeVisible()
-  await page.getByRole('button', { name: 'Put it back as it was read' }).click()
+  await page.getByRole('button', { name: 'Undo all changes' }).click()
   await expect(page.getByText('90 mm × 20 mm')).toBeVisible()
 })
 
@@ -153,7 +153,7 @@ test('the drawing runs stitch by stitch, and its load is told in words', { tag: 
   await expect(page.getByText('Stitch 0 of 2,400, in colour 1 of 4')).toBeVisible()
   for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'One stitch on' }).click()
   await expect(page.getByText('Stitch 3 of 2,400, in colour 1 of 4')).toBeVisible()
-  await page.getByRole('radio', { name: 'Load' }).click()
+  await page.getByRole('radio', { name: 'Density' }).click()
   await expect(page.getByText('very dense, over 150')).toBeVisible()
 })
 
@@ -183,14 +183,14 @@ test('its own JSON keeps the changes made beside the drawing, and brings them ba
   shop,
 }) => {
   await taken(page, shop.url, 'rows.csv', redBlueRed.join('\n'))
-  await page.getByRole('button', { name: 'Take this order' }).click()
+  await page.getByRole('button', { name: 'Use this order' }).click()
   await page.getByRole('radio', { name: '90° clockwise' }).click()
   await expect(page.getByText('20 mm × 90 mm')).toBeVisible()
   const text = await written(page, 'This program’s own (JSON)')
   await take(page, shop.url, file('again.json', text))
   await page.getByRole('link', { name: /^rows/ }).click()
   await expect(page.getByText('20 mm × 90 mm')).toBeVisible()
-  await page.getByRole('button', { name: 'Put it back as it was read' }).click()
+  await page.getByRole('button', { name: 'Undo all changes' }).click()
   await expect(page.getByText('90 mm × 20 mm')).toBeVisible()
   expect(await written(page, 'Stitch list (CSV)')).toBe(`${redBlueRed.join('\n')}\n`)
 })
@@ -199,14 +199,14 @@ test('a line of wording is set, warned of and kept; grouped under a badge it is 
   await taken(page, shop.url, 'leaf.svg', leaf)
   await page.goto(`${shop.url}/designs/wording`)
   await page.getByLabel('The words').fill('Gullhouse')
-  await page.getByLabel('Height of a capital').fill('7 mm')
-  await expect(page.getByText(/take 60 weight thread and a 65\/9 or 70\/10 needle/)).toBeVisible()
+  await page.getByLabel('Capital height').fill('7 mm')
+  await expect(page.getByText(/60 wt thread and a 65\/9 or 70\/10 needle/)).toBeVisible()
   await page.getByLabel('The words').fill('Gull \u{1F9F5}')
   await expect(page.getByText(/This typeface has no/)).toBeVisible()
-  await expect(page.getByRole('button', { name: 'Keep it' })).toBeDisabled()
+  await expect(page.getByRole('button', { name: 'Save' })).toBeDisabled()
   await page.getByLabel('The words').fill('Gullhouse')
-  await page.getByLabel('Height of a capital').fill('12 mm')
-  await page.getByRole('button', { name: 'Keep it' }).click()
+  await page.getByLabel('Capital height').fill('12 mm')
+  await page.getByRole('button', { name: 'Save' }).click()
   await expect(page.getByRole('heading', { name: 'Gullhouse' })).toBeVisible()
 
   await page.goto(`${shop.url}/designs/group`)
@@ -215,7 +215,7 @@ test('a line of wording is set, warned of and kept; grouped under a badge it is 
     await page.getByRole('radio', { name }).click()
   }
   await page.getByLabel('Space between').fill('7 mm')
-  await page.getByRole('button', { name: 'Keep them as one' }).click()
+  await page.getByRole('button', { name: 'Save as one design' }).click()
   await expect(page.getByRole('heading', { name: 'leaf, Gullhouse' })).toBeVisible()
   // 33 mm of leaf, 7 of cloth, and a line with a capital of 12 mm.
   await expect(page.getByText(/^\d+ mm × 5[23] mm$/)).toBeVisible()
@@ -223,14 +223,14 @@ test('a line of wording is set, warned of and kept; grouped under a badge it is 
 
 test('an applique is laid out for cutting, with the cloth it takes', { tag: ENDURE }, async ({ page, shop }) => {
   await taken(page, shop.url, 'patch.svg', svg('<rect x="5" y="5" width="40" height="30" fill="#3e6b4c"/>'))
-  await page.getByRole('button', { name: /Cutting file for an applique/ }).click()
+  await page.getByRole('button', { name: /Cutting file for patches/ }).click()
   await page.getByLabel('How many').fill('10')
-  await page.getByRole('button', { name: 'Lay it out' }).click()
+  await page.getByRole('button', { name: 'Work it out' }).click()
   await expect(page.getByText('One piece is 44 mm × 34 mm. Together they take cloth of 289 mm × 73 mm.')).toBeVisible()
-  const cut = await written(page, 'Save the cutting file (SVG)')
+  const cut = await written(page, 'Save cutting file (SVG)')
   expect(cut.match(/<path /g)).toHaveLength(10)
-  await page.getByLabel('Width of the cloth to cut from').fill('40 mm')
-  await page.getByRole('button', { name: 'Lay it out' }).click()
+  await page.getByLabel('Cloth width').fill('40 mm')
+  await page.getByRole('button', { name: 'Work it out' }).click()
   await expect(page.getByText('One piece is 44 mm wide; the cloth is narrower.')).toBeVisible()
 })
 
@@ -276,7 +276,7 @@ test('a piece shows its design as it is drawn, and follows when the design is tu
 }) => {
   await page.goto(`${shop.url}/designs/design-tern`)
   await expect(page.getByText('84 mm × 62 mm')).toBeVisible()
-  await expect(page.getByText(/on the bench (use|uses) this design and will follow/)).toBeVisible()
+  await expect(page.getByText(/on the Bench (use|uses) this design and will change too/)).toBeVisible()
   await page.getByRole('radio', { name: '90° clockwise' }).click()
   await expect(page.getByText('62 mm × 84 mm')).toBeVisible()
   await page.goto(`${shop.url}/piece/piece-polo-4`)
@@ -285,8 +285,8 @@ test('a piece shows its design as it is drawn, and follows when the design is tu
 
 test('a design is copied and removed, and comes back by undo', { tag: ENDURE }, async ({ page, shop }) => {
   await taken(page, shop.url, 'leaf.svg', leaf)
-  await page.getByRole('button', { name: /A copy, or a group/ }).click()
-  await page.getByRole('button', { name: 'Make a copy that goes its own way' }).click()
+  await page.getByRole('button', { name: /Copy or group/ }).click()
+  await page.getByRole('button', { name: 'Make a separate copy' }).click()
   await expect(page.getByRole('heading', { name: 'leaf, copy' })).toBeVisible()
   await page.getByRole('button', { name: 'Remove this design' }).click()
   await expect(page.getByText('leaf, copy removed.')).toBeVisible()
@@ -302,12 +302,12 @@ test('colours are suggested tone on tone and from the print, shown before they a
 }) => {
   await taken(page, shop.url, 'leaf.svg', leaf)
   await page.getByRole('radio', { name: 'Navy' }).click()
-  await page.getByRole('button', { name: /Other colours for it/ }).click()
+  await page.getByRole('button', { name: /Other colours/ }).click()
   const print = page.getByLabel('Colours of the cloth’s print')
   await print.fill('#28416c')
-  await expect(page.getByText(/at least one colour of the print that stands off it/)).toBeVisible()
+  await expect(page.getByText(/at least one colour that stands out from it/)).toBeVisible()
   await print.fill('#28416c #d9a52e')
-  await page.getByRole('button', { name: 'Take these colours' }).nth(1).click()
+  await page.getByRole('button', { name: 'Use these colours' }).nth(1).click()
   await expect(page.getByRole('button', { name: /#d9a52e/ })).toBeVisible()
   await page.reload()
   await expect(page.getByRole('button', { name: /#d9a52e/ })).toBeVisible()
@@ -320,7 +320,7 @@ test('a white page behind a drawing is told of, and left out when asked', { tag:
     file('page.svg', svg(`<rect width="90" height="70" fill="#fff"/>${'<circle cx="45" cy="35" r="10"/>'}`)),
   )
   await expect(page.getByText('90 mm × 70 mm')).toBeVisible()
-  await page.getByRole('button', { name: 'Leave out the white page behind it' }).click()
+  await page.getByRole('button', { name: 'Leave out the white background' }).click()
   await expect(page.getByText('20 mm × 20 mm')).toBeVisible()
   await expect
     .poll(async () => (await shop.send('GET', '/designs')).map((d: { width: number }) => Math.round(d.width)))

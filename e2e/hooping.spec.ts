@@ -4,7 +4,7 @@ import { newPolo, ticket, toStage } from './ticket'
 
 test.use({ viewport: { width: 390, height: 844 } })
 
-const straight = (page: Page) => page.getByRole('button', { name: /^Is it straight enough/ }).first()
+const straight = (page: Page) => page.getByRole('link', { name: /^Check alignment/ }).first()
 /** A whole piece of the demo's shop with its own hoop stage opened. */
 async function openHoop(page: Page, base: string, id: string): Promise<ReturnType<typeof ticket>> {
   await page.goto(`${base}/piece/${id}`)
@@ -31,8 +31,8 @@ test('a padded gilet is refused by the screw hoops and taken by the clamp', { ta
   gilet.build = { ...demo.build, cloth: { ...demo.build.cloth, family: 'quilted', told: true } }
   await shop.send('PUT', `/pieces/${id}`, gilet)
   await openHoop(page, shop.url, id)
-  await expect(page.getByRole('heading', { name: 'Clamping 200: it fits' })).toBeVisible()
-  await expect(page.getByRole('heading', { name: 'Clamped', exact: true })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Clamping 200 fits' })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Clamped, step by step/ })).toBeVisible()
   await expect(page.getByText(/Magnets pinch fingers/)).toBeVisible()
   await expect(page.getByText(/screw/i)).toHaveCount(0)
   // Another hoop could hold it so; the clamp is what is advised.
@@ -44,17 +44,15 @@ test('a polo’s right chest is loaded for the bulk, turned 180, and the move fo
   demo: shop,
 }) => {
   const hand = await newPolo(page, shop.url)
-  await hand.press(/^Placement/)
   await hand.pick(/right chest/)
   await toStage(page, /Hoop/)
   await page.getByRole('radio', { name: /Oval 120/ }).click()
-  await expect(page.getByRole('heading', { name: 'Load it neck toward you' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Which way up: neck toward you' })).toBeVisible()
   await expect(page.getByText('180°', { exact: true })).toBeVisible()
-  await hand.press('Load it another way')
   await hand.press(/^Hem toward you instead/)
-  await expect(page.getByRole('heading', { name: 'Load it hem toward you' })).toBeVisible()
-  await hand.press('As advised again')
-  await expect(page.getByRole('heading', { name: 'Load it neck toward you' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Which way up: hem toward you' })).toBeVisible()
+  await hand.press('Use the advised way')
+  await expect(page.getByRole('button', { name: 'Which way up: neck toward you' })).toBeVisible()
 })
 
 test('a bodysuit is floated, because the hoop does not lie on it all round', { tag: ENDURE }, async ({
@@ -62,20 +60,19 @@ test('a bodysuit is floated, because the hoop does not lie on it all round', { t
   demo: shop,
 }) => {
   await openHoop(page, shop.url, 'piece-romper')
-  await expect(page.getByRole('heading', { name: 'Floated', exact: true })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Floated, step by step/ })).toBeVisible()
   await expect(page.getByText(/paper side up/)).toBeVisible()
   await expect(page.getByText(/Slip the piece over the hoop/)).toBeVisible()
 })
 
-test('a hooping 3 degrees askew is dialled straight; one of 9 is hooped again; both are kept', async ({
+test('a hooping 3 degrees crooked is dialled straight; one of 9 is hooped again; both are kept', async ({
   page,
   demo: shop,
 }) => {
   const hand = await openHoop(page, shop.url, 'piece-polo-3')
   await page.getByRole('radio', { name: /Square 100/ }).click()
-  await hand.press('Load it another way')
   await hand.press(/^Hem toward you instead/)
-  await hand.press('Keep this hooping: Square 100')
+  await hand.press('Use Square 100')
   await toStage(page, /Hoop/)
   await straight(page).click()
   await hand.press('Type the numbers')
@@ -87,19 +84,19 @@ test('a hooping 3 degrees askew is dialled straight; one of 9 is hooped again; b
   const [x9, y9] = turned(52, 9)
   await land(page, 'Left dot', Number((9 - x9!).toFixed(1)), Number((-y9!).toFixed(1)))
   await land(page, 'Right dot', Number((9 + x9!).toFixed(1)), Number(y9!.toFixed(1)))
-  await expect(page.getByRole('heading', { name: 'It does not fit so' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'It doesn’t fit like this' })).toBeVisible()
   await expect(page.getByText(/^Loosen, move the cloth .* to the left/)).toBeVisible()
-  await expect(page.getByRole('button', { name: 'Dialled' })).toBeDisabled()
-  await hand.press('Hooping again')
+  await expect(page.getByRole('button', { name: 'I’ve dialled it in' })).toBeDisabled()
+  await hand.press('Re-hoop')
   await expect(page.getByText('try 2')).toBeVisible()
 
   const [x3, y3] = turned(52, 3)
   await land(page, 'Left dot', Number((-x3!).toFixed(1)), Number((-y3!).toFixed(1)))
   await land(page, 'Right dot', Number(x3!.toFixed(1)), Number(y3!.toFixed(1)))
-  await expect(page.getByRole('heading', { name: 'It can be dialled straight' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'You can dial it straight' })).toBeVisible()
   await expect(page.getByText('3°', { exact: true })).toBeVisible()
-  await hand.press('Dialled')
-  await expect(page.getByText('Dialled in, as it lies')).toBeVisible()
+  await hand.press('I’ve dialled it in')
+  await expect(page.getByText('Dial this in, as checked in the hoop.')).toBeVisible()
   await hand.saved()
   const tries = Object.values((await piece(shop, 'piece-polo-3')).hoop.tries) as any[]
   expect(tries.map((one) => [one.then, Math.round(one.exact.rotation)]).sort()).toEqual([
@@ -114,7 +111,7 @@ test('a dot is dragged with a finger and nudged with arrow keys; a badge is made
   await openHoop(page, shop.url, 'piece-polo-3')
   const hand = ticket(page)
   await page.getByRole('radio', { name: /Square 100/ }).click()
-  await hand.press('Keep this hooping: Square 100')
+  await hand.press('Use Square 100')
   await toStage(page, /Hoop/)
   await straight(page).click()
   const dot = page.getByRole('slider', { name: 'the cross' })
@@ -130,7 +127,7 @@ test('a dot is dragged with a finger and nudged with arrow keys; a badge is made
   await page.keyboard.press('ArrowRight')
   await expect(upper).toHaveAttribute('aria-valuetext', /left|right|toward|away/)
   await expect(
-    page.getByRole('heading', { name: /It does not fit so|It can be dialled straight|Look again/ }),
+    page.getByRole('heading', { name: /It doesn’t fit like this|You can dial it straight|Check again/ }),
   ).toBeVisible()
   await hand.press('Type the numbers')
   // Straight, but so far to the right that the 84 mm reach 1.4 past the field: 97 % goes in.
@@ -139,16 +136,16 @@ test('a dot is dragged with a finger and nudged with arrow keys; a badge is made
     ['Left dot', 0, 0],
   ] as const)
     await land(page, name, right, down)
-  await expect(page.getByText(/lie on one spot/)).toBeVisible()
+  await expect(page.getByText(/are in one spot/)).toBeVisible()
   const { at } = await expectedOf(page)
   for (const { name, right, down } of at) await land(page, name, right + 20.2, down)
-  await expect(page.getByRole('heading', { name: 'It does not fit so' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'It doesn’t fit like this' })).toBeVisible()
   await hand.press(/^Make it 9\d/)
   await expect(page.getByText(/^Design made 9\d(\.\d)? % of its size/)).toBeVisible()
-  await expect(page.getByRole('button', { name: 'Dialled' })).toBeEnabled()
+  await expect(page.getByRole('button', { name: 'I’ve dialled it in' })).toBeEnabled()
 })
 
-/** Where the cross and the left dot lie when the polo is hooped as it was loaded: the neck in the throat. */
+/** Where the cross and the left dot lie when the polo is hooped as it was loaded: the neck cloth under the arm. */
 const expectedOf = async (_: Page) => ({
   at: [
     { name: 'Cross', right: 0, down: 0 },
@@ -176,7 +173,7 @@ test('a napkin’s corner is found by its hems, and the camera is asked for both
   await hand.press('Type the numbers')
   await expect(page.getByLabel('Level hem, at its left, right')).toBeVisible()
   await hand.press('Trace it with the machine')
-  await hand.press('Round its box')
+  await hand.press('Around the box')
   await expect(
     page.getByText(/^(Take care: |Stop: )?(Nearest to the field’s edge|It would leave the field)/).first(),
   ).toBeVisible()

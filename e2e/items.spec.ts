@@ -11,7 +11,7 @@ async function begin(page: Page, base: string, kind: string, placement?: string)
   if (placement) await page.getByRole('radio', { name: placement, exact: true }).click()
   else await firstPlacement(page)
   await hand.press(/^Start measuring/)
-  await expect(page.getByRole('heading', { name: 'What the tape says' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'All numbers' })).toBeVisible()
   return hand
 }
 
@@ -53,11 +53,11 @@ test('a bath towel stands the design above its border, and says what to do witho
   await hand.tick(/Lay a ruler across, level, 18 mm above the border’s top: the foot of the design/)
   await hand.tick(/Go on to 53 mm above the border’s top: mark the cross/)
   await hand.type(/Depth of the border/, '0')
-  await expect(page.getByRole('alert')).toHaveText(/This towel has no border: choose “Above the hem” instead/)
-  await expect(page.getByRole('button', { name: 'Marks are on' })).toBeDisabled()
+  await expect(page.getByRole('alert')).toHaveText(/This towel has no border. Choose “Above the hem”/)
+  await expect(page.getByRole('button', { name: 'I’ve marked it' })).toBeDisabled()
   await hand.pick('Above the hem, no border')
   await expect(drawing(page)).toHaveAccessibleName(/Cross 100 mm above the hem’s edge, on the centre line/)
-  await expect(page.getByRole('button', { name: 'Marks are on' })).toBeEnabled()
+  await expect(page.getByRole('button', { name: 'I’ve marked it' })).toBeEnabled()
 })
 
 test('a runner’s row goes by count or by gap, and is split over hoopings', { tag: ENDURE }, async ({
@@ -106,9 +106,8 @@ test('a napkin turns its design in all four corners, with the distance given eit
   await hand.pick('Its centre')
   await hand.type('Centre from both edges', '70')
   await expect(page.getByText(/At your lower right corner go 70 mm in from the right edge/)).toBeVisible()
-  await hand.press(/^Placement/)
-  await hand.pick('Four corners, feet to the points')
-  await expect(page.getByText(/Fold the corner edge on edge/)).toBeVisible()
+  await hand.pick('Four corners, bottoms to the points')
+  await expect(page.getByText(/Fold the corner edge to edge/)).toBeVisible()
 })
 
 test('a drawstring bag is marked in its finished face, worked out from the cut panel', { tag: ENDURE }, async ({
@@ -139,8 +138,8 @@ test('an item of one’s own is made by its edges, kept for the next time, and m
 }) => {
   const hand = ticket(page)
   await page.goto(`${shop.url}/new`)
-  await hand.press('Make an item of your own')
-  await hand.type('What is it called', 'Sail bag flap')
+  await hand.press('Make your own item')
+  await hand.type('Name and customer', 'Sail bag flap')
   for (const [edge, text] of [
     [/Edge 1/, '200'],
     [/Edge 2/, '150'],
@@ -156,8 +155,8 @@ test('an item of one’s own is made by its edges, kept for the next time, and m
   await hand.press('Add a strip')
   await hand.type('How deep', '15')
   await page.reload()
-  await expect(page.getByLabel('What is it called')).toHaveValue('Sail bag flap')
-  await hand.press('Keep it')
+  await expect(page.getByLabel('Name and customer')).toHaveValue('Sail bag flap')
+  await hand.press('Save')
   await page.getByRole('radio', { name: 'Sail bag flap' }).click()
   await firstPlacement(page)
   await hand.press('Start measuring: sail bag flap')
@@ -166,7 +165,7 @@ test('an item of one’s own is made by its edges, kept for the next time, and m
   await hand.type('Design height', '40')
   // Legs of 150 over (260 - 210) / 2 = 25: 147.9 high, the middle at 74.
   await expect(page.getByRole('img', { name: /Cross on the middle crease, on the centre line/ })).toBeVisible()
-  await hand.press(/Counted from the middle crease/)
+  await hand.press(/Measured from the middle crease/)
   await hand.pick('The top edge')
   await expect(drawing(page)).toHaveAccessibleName(/Cross 74 mm below the top edge, on the centre line/)
   await expect.poll(async () => (await shop.send('GET', '/items')).length).toBe(1)
@@ -176,7 +175,7 @@ test('an item of one’s own is made by its edges, kept for the next time, and m
   await page.getByRole('radio', { name: 'Sail bag flap' }).click()
   await hand.press('Change sail bag flap')
   await expect(page.getByLabel(/Edge 4/)).toHaveValue('150 mm')
-  await hand.type('What is it called', 'Sail bag lid')
-  await hand.press('Keep it')
+  await hand.type('Name and customer', 'Sail bag lid')
+  await hand.press('Save')
   await expect.poll(async () => (await shop.send('GET', '/items'))[0].name).toBe('Sail bag lid')
 })

@@ -33,11 +33,11 @@ test('a first polo takes five taps and four numbers to all its marks, and the sa
   await hand.tap('radio', /left chest/)
   await hand.tap('button', /^Start measuring/)
   // Enter goes from one number to the next.
-  await page.getByLabel(/Seam to seam/).focus()
+  await page.getByLabel(/^1 /).focus()
   for (const text of ['540', '260', '180', '76']) await hand.number(text)
   await hand.tap('radio', /^Tern over waves/)
   await expect(page.getByRole('checkbox', { name: /mm below the shoulder point/ })).toBeVisible()
-  await expect(page.getByRole('button', { name: 'Marks are on' })).toBeEnabled()
+  await expect(page.getByRole('button', { name: 'I’ve marked it' })).toBeEnabled()
   expect(hand.done).toEqual({ taps: 5, numbers: 4 })
 
   const again = counting(page)
@@ -60,24 +60,25 @@ test('with no hoop in the stash a piece goes on, and comes back to itself when o
   await hand.press(/^Start measuring/)
   await hand.type('Design width', '80')
   await hand.type('Design height', '60')
-  await hand.press('Marks are on')
-  await hand.press(/Mark by the usual numbers/)
-  await hand.press(/^(Use this stack|Go on without)/)
+  await hand.press('I’ve marked it')
+  await hand.press(/Use typical sizes/)
+  await hand.press(/^(Use these layers|Go on without)/)
   await expect(page.getByText(/none in the stash/)).toHaveCount(0)
   await expect(page.getByRole('button', { name: 'Go on without a hoop' })).toBeEnabled()
-  await hand.press('Put in a hoop')
+  await hand.press('Add a hoop')
   for (const [label, text] of [
     ['Name', 'Square 100'],
     ['Field width', '100'],
     ['Field height', '100'],
-    ['Ring width outside', '140'],
-    ['Ring height outside', '150'],
+    ['Hoop width outside', '140'],
+    ['Hoop height outside', '150'],
   ] as const)
     await hand.type(label, text)
-  await hand.press('Keep it')
+  await hand.press('Save')
   await expect(page).toHaveURL(/\/piece\//)
-  await hand.press('Keep this hooping: Square 100')
-  await expect(page.getByRole('button', { name: /^Done: Hoop.*Square 100, / })).toBeVisible()
+  await hand.press('Use Square 100')
+  await toStage(page, /^Hoop, done/)
+  await expect(page.getByRole('heading', { name: /^Square 100, / })).toBeVisible()
 })
 
 test('with no hoop in the stash it can also be stitched without one', { tag: ENDURE }, async ({ demo: shop, page }) => {
@@ -85,7 +86,8 @@ test('with no hoop in the stash it can also be stitched without one', { tag: END
   await page.goto(`${shop.url}/piece/piece-polo-4`)
   await toStage(page, /Hoop/)
   await ticket(page).press('Go on without a hoop')
-  await expect(page.getByRole('button', { name: /^Done: Hoop.*Hoop not noted/ })).toBeVisible()
+  await toStage(page, /^Hoop, done/)
+  await expect(page.getByRole('heading', { name: /^Hoop not noted/ })).toBeVisible()
 })
 
 test('what is taken off or removed comes back: at once by undo, and later from a list', async ({
@@ -95,11 +97,11 @@ test('what is taken off or removed comes back: at once by undo, and later from a
   const hand = ticket(page)
   await page.goto(`${shop.url}/piece/piece-polo-4`)
   await hand.pick('Zip')
-  await hand.type('Begins after', '120')
-  await hand.press('Take off')
-  await expect(page.getByLabel('Begins after')).toHaveCount(0)
+  await hand.type('Starts below', '120')
+  await page.getByRole('button', { name: 'Remove', exact: true }).click()
+  await expect(page.getByLabel('Starts below')).toHaveCount(0)
   await hand.press('Undo')
-  await expect(page.getByLabel('Begins after')).toHaveValue('120')
+  await expect(page.getByLabel('Starts below')).toHaveValue('120')
 
   await page.goto(`${shop.url}/stash`)
   await page.getByRole('link', { name: /^Square 100/ }).click()
@@ -121,13 +123,13 @@ test('tapping a label goes to its field, and the item can be another one after a
   const hand = ticket(page)
   await page.goto(`${shop.url}/piece/piece-polo-4`)
   await page.getByText('1 Seam to seam at the underarm').click()
-  await expect(page.getByLabel(/Seam to seam/)).toBeFocused()
-  await hand.press(/^The item Polo/)
+  await expect(page.getByLabel(/^1 /)).toBeFocused()
+  await hand.press(/^Item Polo/)
   await hand.pick('Knit tee')
-  await expect(page.getByRole('button', { name: /^The item Knit tee/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Item Knit tee/ })).toBeVisible()
   await expect(page.getByText('Now a knit tee.')).toBeVisible()
   await hand.press('Undo')
-  await expect(page.getByRole('button', { name: /^The item Polo/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Item Polo/ })).toBeVisible()
 })
 
 test('a draft of another make is set aside, and a part that is gone opens the page again, once', {
@@ -151,10 +153,10 @@ test('on paper the ticket is whole and without its bars, and the program can be 
   page,
 }) => {
   await page.goto(`${shop.url}/piece/piece-polo-4`)
-  await page.getByRole('heading', { name: 'Mark it' }).waitFor()
+  await page.getByRole('button', { name: /^Prepare and mark/ }).waitFor()
   await page.emulateMedia({ media: 'print' })
   await expect(page.getByRole('navigation', { name: 'Places' })).toBeHidden()
-  await expect(page.getByRole('button', { name: 'Marks are on' })).toBeHidden()
+  await expect(page.getByRole('button', { name: 'I’ve marked it' })).toBeHidden()
   expect(await page.evaluate(() => document.documentElement.scrollHeight)).toBeGreaterThan(1500)
 
   const href = await page.locator('link[rel=manifest]').getAttribute('href')
@@ -170,13 +172,13 @@ test('wording that is scaled knows how high its letters are then', { tag: ENDURE
   const hand = ticket(page)
   await page.goto(`${shop.url}/designs/wording`)
   await hand.type('The words', 'Tide')
-  await hand.type('Height of a capital', '12')
-  await hand.press('Keep it')
+  await hand.type('Capital height', '12')
+  await hand.press('Save')
   const letter = async () => (await shop.send('GET', '/designs'))[0]?.smallestLetterMm ?? 0
   await expect.poll(letter).toBeGreaterThan(7)
   const before = await letter()
   const width = (await shop.send('GET', '/designs'))[0].width
-  await hand.type(/^Or by the width/, `${width / 2} mm`)
+  await hand.type(/^Or new width/, `${width / 2} mm`)
   await hand.press(/^Make it 50 %/)
   await expect.poll(letter).toBeCloseTo(before / 2, 1)
 })
@@ -199,7 +201,7 @@ test.describe('a newer version', () => {
     await page.evaluate(async () => (await navigator.serviceWorker.getRegistration())!.update())
     await expect(page.getByText('A newer version is ready.')).toBeVisible()
     const again = page.waitForEvent('load')
-    await page.getByRole('button', { name: 'Take it' }).click()
+    await page.getByRole('button', { name: 'Update now' }).click()
     await again
     await expect(page.getByText('A newer version is ready.')).toHaveCount(0)
     await shop.stop('SIGKILL')
@@ -208,22 +210,24 @@ test.describe('a newer version', () => {
   })
 })
 
-test('Build begins with the stack once the cloth was told, and Measure asks it before the marking tool', {
+test('Layers begin with the answer once the cloth was told, and Measure asks it before the marking tool', {
   tag: ENDURE,
 }, async ({ demo: shop, page }) => {
   const hand = ticket(page)
   await page.goto(`${shop.url}/piece/piece-polo-4`)
-  await page.getByRole('heading', { name: 'The cloth' }).waitFor()
+  await page.getByRole('button', { name: /^Cloth:/ }).waitFor()
   const order = await page.getByRole('heading').allTextContents()
-  expect(order.indexOf('The cloth')).toBeGreaterThan(0)
-  expect(order.indexOf('The cloth')).toBeLessThan(order.indexOf('Make it ready'))
-  expect(order.indexOf('Make it ready')).toBeLessThan(order.indexOf('Mark it'))
+  const at = (name: string) => order.findIndex((text) => text.startsWith(name))
+  expect(at('Cloth')).toBeGreaterThan(0)
+  expect(at('Cloth')).toBeLessThan(at('Prepare and mark'))
   await hand.pick('Black')
   await hand.saved()
   await expect(page.getByText(/White chalk shows on dark cloth/)).toBeVisible()
-  await toStage(page, /Build/)
-  // At Build it is told in one line, below the stack.
-  await expect(page.getByText(/^Pique, black, stretching/)).toBeVisible()
+  await toStage(page, /Layers/)
+  // There it is told in one line, below the layers.
+  await expect(page.getByRole('button', { name: 'Cloth and use: Pique, black, next to the skin' })).toBeVisible()
   const below = await page.getByRole('heading').allTextContents()
-  expect(below.findIndex((text) => /^(Hoop|Float) it/.test(text))).toBeLessThan(below.indexOf('The cloth'))
+  expect(below.findIndex((text) => /^(Hoop|Float) it/.test(text))).toBeLessThan(
+    below.findIndex((text) => text.startsWith('Cloth and use')),
+  )
 })

@@ -4,7 +4,7 @@ import { readFileSync } from 'node:fs'
 import path from 'node:path'
 import { OtherNetwork } from './otherNetwork'
 import { LEVEL, layChecker, violationsOf } from './axe'
-import { ENDURE, expect, type ShopServer, test } from './server'
+import { ENDURE, expect, openFolds, type ShopServer, test } from './server'
 import { newPolo, ticket } from './ticket'
 
 /** Service workers as they come: a browser that does not trust the certificate keeps none. */
@@ -20,8 +20,8 @@ const DESK = { width: 1280, height: 800 }
 async function invite(desk: Page, shop: ShopServer): Promise<string> {
   await desk.goto(`${shop.url}/phones`)
   await desk.getByRole('radio', { name: 'Yes' }).click()
-  await desk.getByRole('button', { name: 'Let a phone in' }).click()
-  await expect(desk.getByText(/Good for one phone, [12]:\d\d more/)).toBeVisible()
+  await desk.getByRole('button', { name: 'Connect a phone' }).click()
+  await expect(desk.getByText(/Expires in [12]:\d\d/)).toBeVisible()
   return (await shop.send('GET', '/phones')).invited.code
 }
 
@@ -36,12 +36,12 @@ async function readable(phone: Page): Promise<void> {
 /** On the phone the code and a name, on the laptop a yes. */
 async function comeIn(phone: Page, desk: Page, at: string, code: string, name: string): Promise<void> {
   await phone.goto(`${at}/pair/#${code}`)
-  await expect(phone.getByLabel('The six signs')).toHaveValue(code)
+  await expect(phone.getByLabel('The six letters')).toHaveValue(code)
   await phone.getByLabel('What to call this phone').fill(name)
-  await phone.getByRole('button', { name: 'Ask to come in' }).click()
-  await expect(phone.getByRole('heading', { name: 'Now say yes on the laptop' })).toBeVisible()
-  await expect(desk.getByRole('heading', { name: `“${name}” asks to come in` })).toBeVisible()
-  await desk.getByRole('button', { name: 'Yes, let it in' }).click()
+  await phone.getByRole('button', { name: 'Ask to connect' }).click()
+  await expect(phone.getByRole('heading', { name: 'Now tap Yes on the shop computer' })).toBeVisible()
+  await expect(desk.getByRole('heading', { name: `“${name}” wants to connect` })).toBeVisible()
+  await desk.getByRole('button', { name: 'Yes, connect it' }).click()
 }
 
 test('a phone is let in by code and yes, works with the same shop, and is turned out at once', async ({
@@ -52,31 +52,33 @@ test('a phone is let in by code and yes, works with the same shop, and is turned
   await desk.setViewportSize(DESK)
   const code = await invite(desk, shop)
   const at = `https://127.0.0.1:${shop.phonesPort}`
-  const phone = await (await browser.newContext({ ...PHONE, ignoreHTTPSErrors: true })).newPage()
+  const context = await browser.newContext({ ...PHONE, ignoreHTTPSErrors: true })
+  await context.addInitScript(openFolds)
+  const phone = await context.newPage()
 
   await phone.goto(`${at}/stash`)
   await expect(phone).toHaveURL(`${at}/pair/`)
   expect(await phone.locator('body').innerText()).not.toMatch(/Marram|Saltmarsh|polo/i)
   await readable(phone)
-  await phone.getByLabel('The six signs').fill(code === 'ABCDEF' ? 'ABCDEG' : 'ABCDEF')
-  await phone.getByRole('button', { name: 'Ask to come in' }).click()
-  await expect(phone.getByText('That is not the code: look at the laptop again.')).toBeVisible()
+  await phone.getByLabel('The six letters').fill(code === 'ABCDEF' ? 'ABCDEG' : 'ABCDEF')
+  await phone.getByRole('button', { name: 'Ask to connect' }).click()
+  await expect(phone.getByText('That’s not the code. Check the shop computer.')).toBeVisible()
   await comeIn(phone, desk, at, code, 'Bench phone')
-  await expect(phone.getByRole('heading', { name: 'This phone is in' })).toBeVisible()
+  await expect(phone.getByRole('heading', { name: 'This phone is connected' })).toBeVisible()
   await readable(phone)
-  await phone.getByRole('link', { name: 'To the bench' }).click()
+  await phone.getByRole('link', { name: 'Go to the Bench' }).click()
   await phone.getByRole('link', { name: /Crew polo.*4 of 12/ }).click()
-  await phone.getByLabel('For whom').fill('Gullhouse Guest Rooms')
+  await phone.getByLabel('Customer').fill('Gullhouse Guest Rooms')
   await ticket(phone).saved()
   await expect.poll(async () => (await shop.send('GET', '/pieces/piece-polo-4')).customer).toBe('Gullhouse Guest Rooms')
 
   await expect(desk.getByText('Bench phone')).toBeVisible()
-  await desk.getByRole('button', { name: 'Turn Bench phone out' }).click()
-  await desk.getByRole('button', { name: 'Turn it out' }).click()
-  await expect(phone.getByText(/The laptop has turned this phone out/)).toBeVisible({ timeout: 2000 })
+  await desk.getByRole('button', { name: 'Remove Bench phone' }).click()
+  await desk.getByRole('button', { name: 'Remove phone' }).click()
+  await expect(phone.getByText(/The shop computer removed this phone/)).toBeVisible({ timeout: 2000 })
   await phone.getByRole('link', { name: 'Bench', exact: true }).click()
   await expect(phone.getByText(/Infant romper/)).toHaveCount(0)
-  await phone.getByRole('button', { name: 'Come in again' }).click()
+  await phone.getByRole('button', { name: 'Connect again' }).click()
   await expect(phone).toHaveURL(`${at}/pair/`)
 })
 
@@ -86,22 +88,24 @@ test('a phone that was turned out keeps what was typed there, and sends it when 
   browser,
 }) => {
   const at = `https://127.0.0.1:${shop.phonesPort}`
-  const phone = await (await browser.newContext({ ...PHONE, ignoreHTTPSErrors: true })).newPage()
+  const context = await browser.newContext({ ...PHONE, ignoreHTTPSErrors: true })
+  await context.addInitScript(openFolds)
+  const phone = await context.newPage()
   await comeIn(phone, desk, at, await invite(desk, shop), 'Bench phone')
-  await phone.getByRole('link', { name: 'To the bench' }).click()
+  await phone.getByRole('link', { name: 'Go to the Bench' }).click()
   await phone.getByRole('link', { name: /Crew polo.*4 of 12/ }).click()
-  await expect(phone.getByLabel('For whom')).toBeVisible()
+  await expect(phone.getByLabel('Customer')).toBeVisible()
   await phone.context().setOffline(true)
-  await phone.getByLabel('For whom').fill('Kelpwick Concertina Band')
-  await expect(phone.getByText(/1 change is kept here and sent when it is back/)).toBeVisible()
+  await phone.getByLabel('Customer').fill('Kelpwick Concertina Band')
+  await expect(phone.getByText(/1 change is kept here and sent when it’s back/)).toBeVisible()
   const { phones } = await shop.send('GET', '/phones')
   await shop.send('DELETE', `/phones/${phones[0].id}`)
   await phone.context().setOffline(false)
-  await expect(phone.getByText(/1 change is kept here and sent when it is let in again/)).toBeVisible()
+  await expect(phone.getByText(/This phone was removed|The shop computer removed this phone/)).toBeVisible()
   await phone.reload()
   await expect(phone).toHaveURL(`${at}/pair/`)
   await comeIn(phone, desk, at, await invite(desk, shop), 'Bench phone')
-  await phone.getByRole('link', { name: 'To the bench' }).click()
+  await phone.getByRole('link', { name: 'Go to the Bench' }).click()
   await expect
     .poll(async () => (await shop.send('GET', '/pieces/piece-polo-4')).customer)
     .toBe('Kelpwick Concertina Band')
@@ -151,7 +155,7 @@ test.describe('from another network', () => {
       await expect(phone).toHaveURL(`${at}/`)
       await phone.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
       const hand = await newPolo(phone, at)
-      await hand.type(/Seam to seam/, '540')
+      await hand.type(/^1 /, '540')
       await hand.saved()
       network!.cut()
       await hand.type(/Shoulder point to underarm/, '8 1/4 in')
@@ -159,11 +163,11 @@ test.describe('from another network', () => {
         timeout: 20_000,
       })
       await phone.reload()
-      await expect(phone.getByLabel(/Seam to seam/)).toHaveValue('540')
+      await expect(phone.getByLabel(/^1 /)).toHaveValue('540')
       await expect(phone.getByLabel(/Shoulder point to underarm/)).toHaveValue('8 1/4 in')
       await hand.type('Design width', '84')
       network!.mend()
-      await expect(phone.getByText(/The server is away/)).toHaveCount(0, { timeout: 30_000 })
+      await expect(phone.getByText(/Can’t reach the shop computer/)).toHaveCount(0, { timeout: 30_000 })
       await hand.saved()
       const [piece] = await shop.send('GET', '/pieces')
       const { measures, ownDesign } = piece.measure
@@ -193,7 +197,7 @@ test.describe('from another network', () => {
 
       const { phones } = await shop.send('GET', '/phones')
       await shop.send('DELETE', `/phones/${phones[0].id}`)
-      await expect(phone.getByText(/The laptop has turned this phone out/)).toBeVisible({ timeout: 2000 })
+      await expect(phone.getByText(/The shop computer removed this phone/)).toBeVisible({ timeout: 2000 })
     },
   )
 })

@@ -6,7 +6,7 @@ test('the five places are one tap away on a phone and on a rail when it is wide'
   for (const [place, sees] of [
     ['Designs', 'Tern over waves'],
     ['Stash', 'Square 100'],
-    ['Runs', 'Saltmarsh Ferry Co-op'],
+    ['Orders', 'Saltmarsh Ferry Co-op'],
     ['Log', 'Tearoom apron, lighthouse badge'],
     ['Bench', 'Felt pennant, concertina'],
   ] as const) {
@@ -20,13 +20,14 @@ test('the five places are one tap away on a phone and on a rail when it is wide'
 })
 
 test('settings change how every length is written, and habits what is advised', async ({ page, demo: shop }) => {
-  await page.goto(`${shop.url}/settings`)
+  await page.goto(`${shop.url}/settings/shop`)
   await page.getByRole('radio', { name: 'Inches' }).click()
+  await page.goto(`${shop.url}/settings/preferences`)
   await page.getByRole('radio', { name: 'Float on hooped backing' }).click()
   await page.goto(`${shop.url}/piece/piece-polo-4`)
   await expect(page.getByText(/to the wearer’s left \(your right\)/)).toContainText('"')
-  await toStage(page, /Build/)
-  await expect(page.getByRole('heading', { name: /Float it on sticky tear-away/ })).toBeVisible()
+  await toStage(page, /Layers/)
+  await expect(page.getByRole('heading', { level: 2, name: /Float it on sticky tear-away/ })).toBeVisible()
 })
 
 test('the stash takes a hoop, shows it, and gives it back after a removal', async ({ page, shop }) => {
@@ -36,11 +37,11 @@ test('the stash takes a hoop, shows it, and gives it back after a removal', asyn
     ['Name', 'Square 100'],
     ['Field width', '100'],
     ['Field height', '3 15/16 in'],
-    ['Ring width outside', '13.4 cm'],
-    ['Ring height outside', '150'],
+    ['Hoop width outside', '13.4 cm'],
+    ['Hoop height outside', '150'],
   ] as const)
     await page.getByLabel(label).fill(text)
-  await page.getByRole('button', { name: 'Keep it' }).click()
+  await page.getByRole('button', { name: 'Save' }).click()
   await expect(page.getByText('Field 100 mm × 100 mm')).toBeVisible()
   await page.getByRole('link', { name: 'Square 100' }).click()
   await page.getByRole('button', { name: 'Remove this hoop' }).click()
@@ -53,11 +54,11 @@ test('what is typed on a form is there again after a reload, and what is low is 
   await page.goto(`${shop.url}/stash/supply/new`)
   await page.getByLabel('Name').fill('Mesh, grey')
   await page.getByLabel('Width of the roll').fill('50 cm')
-  await page.getByLabel('Length there is').fill('0.8')
+  await page.getByLabel('Length left').fill('0.8')
   await page.reload()
   await expect(page.getByLabel('Name')).toHaveValue('Mesh, grey')
-  await page.getByLabel('Low below').fill('1.5 m')
-  await page.getByRole('button', { name: 'Keep it' }).click()
+  await page.getByLabel('Warn below').fill('1.5 m')
+  await page.getByRole('button', { name: 'Save' }).click()
   await expect(page.getByText('0.8 m')).toBeVisible()
   await expect(page.getByText('low', { exact: true })).toBeVisible()
   const [kept] = await shop.send('GET', '/supplies')

@@ -11,8 +11,8 @@ test('a wide screen keeps the drawing at the left while the keys walk the stages
   for (const [key, sees] of [
     ['1', 'As it was marked'],
     ['2', 'Why'],
-    ['3', 'Hoops on the shelf'],
-    ['4', 'Before the start'],
+    ['3', 'Your hoops'],
+    ['4', 'Before you start'],
     ['5', 'Off the machine'],
   ] as const) {
     await page.keyboard.press(key)
@@ -54,32 +54,32 @@ test('a new piece starts by keys alone: found by its everyday name, nothing take
   await expect(places.nth(1)).toBeFocused()
   await page.getByRole('button', { name: 'Start measuring: hooded top' }).press('Enter')
   // The key presses the stage's own button, and nothing while that cannot be pressed.
-  await page.getByLabel(/Seam to seam/).waitFor()
+  await page.getByLabel(/^1 /).waitFor()
   for (let i = 0; i < 5; i++) await page.keyboard.press('m')
-  await expect(page.getByRole('button', { name: 'Marks are on' })).toBeDisabled()
+  await expect(page.getByRole('button', { name: 'I’ve marked it' })).toBeDisabled()
   await page.getByLabel('Design width').fill('80')
   await page.getByLabel('Design height').fill('60')
   await page.getByLabel('Design height').blur()
-  await expect(page.getByRole('button', { name: 'Marks are on' })).toBeEnabled()
+  await expect(page.getByRole('button', { name: 'I’ve marked it' })).toBeEnabled()
   await page.keyboard.press('m')
-  await expect(page.getByRole('button', { name: 'Mark by the usual numbers' })).toBeVisible()
-  await page.getByLabel(/Seam to seam/).fill('580')
+  await expect(page.getByRole('button', { name: 'Use typical sizes' })).toBeVisible()
+  await page.getByLabel(/^1 /).fill('580')
   await page.keyboard.press('Enter')
   await expect(page.getByLabel(/Shoulder point to underarm/)).toBeFocused()
-  await expect(page.getByRole('button', { name: 'Marks are on' })).toBeEnabled()
+  await expect(page.getByRole('button', { name: 'I’ve marked it' })).toBeEnabled()
 })
 
 test('another way is taken with one tap', { tag: ENDURE }, async ({ page, demo: shop }) => {
   await page.goto(`${shop.url}/piece/piece-robe`)
   await page.getByRole('button', { name: /other way/ }).click()
-  await page.getByRole('button', { name: 'Take this one' }).last().click()
+  await page.getByRole('button', { name: 'Use these' }).last().click()
   await expect.poll(async () => (await shop.send('GET', '/pieces/piece-robe')).build.stack?.holding).toBe('hooped')
 })
 
 test('a design is added by name and size, and sized pieces find it', { tag: ENDURE }, async ({ page, shop }) => {
   await page.goto(`${shop.url}/designs`)
   await page.getByRole('button', { name: 'Add a design' }).click()
-  await page.getByRole('button', { name: 'By its size and stitches' }).click()
+  await page.getByRole('button', { name: 'Enter its size and stitches' }).click()
   for (const [label, text] of [
     ['Name', 'Shell sprig'],
     ['Width', '46'],
@@ -87,10 +87,10 @@ test('a design is added by name and size, and sized pieces find it', { tag: ENDU
     ['Stitches', 'about 400'],
   ] as const)
     await page.getByLabel(label, { exact: true }).fill(text)
-  await page.getByRole('button', { name: 'Keep it' }).click()
+  await page.getByRole('button', { name: 'Save' }).click()
   await expect(page.getByText('“about 400” is not a stitch count.')).toBeVisible()
   await page.getByLabel('Stitches').fill('1 390')
-  await page.getByRole('button', { name: 'Keep it' }).click()
+  await page.getByRole('button', { name: 'Save' }).click()
   await expect(page.getByText('46 mm × 38 mm')).toBeVisible()
   // 1390 stitches on 0.7 of 46 x 38.1 mm are 113 a square centimetre.
   await expect(page.getByText('dense, about 113 a cm²')).toBeVisible()

@@ -130,9 +130,23 @@ async function whileOpen(server: ShopServer, use: (server: ShopServer) => Promis
 }
 
 /** `shop`: a new one with nothing in it; `demo`: the demo shop. Each test has its own. */
-export const test = base.extend<{ shop: ShopServer; demo: ShopServer }>({
+/** Folded lines are open where nothing else is said; a journey that is to be gone as it stands says `closed`. */
+export const test = base.extend<{ shop: ShopServer; demo: ShopServer; folds: 'open' | 'closed' }>({
+  folds: ['open', { option: true }],
+  context: async ({ context, folds }, use) => {
+    if (folds === 'open') await context.addInitScript(openFolds)
+    await use(context)
+  },
   shop: async ({}, use) => whileOpen(await ShopServer.fresh(), use),
   demo: async ({}, use) => whileOpen(await ShopServer.withDemo(), use),
 })
+/** For a page of a context of its own. */
+export const openFolds = (): void => {
+  try {
+    localStorage.setItem('zt.folds', 'open')
+  } catch {
+    // No page of the shop.
+  }
+}
 export { expect } from '@playwright/test'
 export { ENDURE } from './endureTag'

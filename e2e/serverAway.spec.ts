@@ -8,17 +8,17 @@ test('a server killed in mid-edit loses nothing: it is said, kept here, and sent
   shop,
 }) => {
   const hand = await newPolo(page, shop.url)
-  await hand.type(/Seam to seam/, '540')
+  await hand.type(/^1 /, '540')
   await hand.saved()
   // What was not fetched yet cannot be typed into.
   await expect(page.getByLabel('Design width')).toBeVisible()
   await shop.stop('SIGKILL')
   await hand.type(/Shoulder point to underarm/, '8 1/4 in')
   await hand.type('Design width', '84')
-  await expect(page.getByText(/The server is away/)).toContainText('kept here')
+  await expect(page.getByText(/Can’t reach the shop computer/)).toContainText('kept here')
   await expect(page.getByLabel(/Shoulder point to underarm/)).toHaveValue('8 1/4 in')
   await shop.start()
-  await expect(page.getByText(/The server is away/)).toHaveCount(0)
+  await expect(page.getByText(/Can’t reach the shop computer/)).toHaveCount(0)
   await hand.saved()
   const id = page.url().split('/').pop()!
   const { measures, ownDesign } = (await shop.send('GET', `/pieces/${id}`)).measure
@@ -55,12 +55,12 @@ test('a file held by another program is said as that, and what was typed is kept
   await hand.saved()
   const other = createClient({ url: `file:${path.join(shop.folder, 'shop.db')}` })
   const held = await other.transaction('write')
-  await hand.type(/Seam to seam/, '542')
-  await expect(page.getByText(/Another program holds the shop’s file: close it there/)).toContainText('kept here')
+  await hand.type(/^1 /, '542')
+  await expect(page.getByText(/Another program has the shop’s file open/)).toContainText('kept here')
   await held.rollback()
   other.close()
   await hand.saved()
-  await expect(page.getByText(/Another program holds/)).toHaveCount(0)
+  await expect(page.getByText(/Another program has/)).toHaveCount(0)
   const id = page.url().split('/').pop()!
   expect((await shop.send('GET', `/pieces/${id}`)).measure.measures.chestWidth.text).toBe('542')
 })
@@ -80,13 +80,13 @@ test.describe('with the offline shell', () => {
   test('the app opens on a typed ticket while the server is away', async ({ page, shop }) => {
     const hand = await newPolo(page, shop.url)
     await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
-    await hand.type(/Seam to seam/, '540')
+    await hand.type(/^1 /, '540')
     await hand.saved()
     await page.reload()
     await shop.stop('SIGKILL')
-    await hand.type(/Seam to seam/, '541')
+    await hand.type(/^1 /, '541')
     await page.reload()
-    await expect(page.getByLabel(/Seam to seam/)).toHaveValue('541')
+    await expect(page.getByLabel(/^1 /)).toHaveValue('541')
     await shop.start()
     await expect
       .poll(async () => (await shop.send('GET', '/pieces'))[0].measure.measures.chestWidth.text, { timeout: 15_000 })

@@ -4,7 +4,7 @@ import { expect, type Page } from '@playwright/test'
 export async function sewToEnd(page: Page): Promise<string[]> {
   const pressed: string[] = []
   const asked = page.getByRole('button', { name: /( is on| is in| laid| trimmed)$|^Go on from stitch/ }).first()
-  const done = page.getByRole('button', { name: /^(Stitched: to the finish|Next hooping)$/ })
+  const done = page.getByRole('button', { name: /^(Stitched: go to Finish|Next hooping)$/ })
   for (let i = 0; i < 80; i++) {
     await expect(asked.or(done).first()).toBeVisible({ timeout: 40_000 })
     if (await done.isVisible()) return pressed

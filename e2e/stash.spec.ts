@@ -17,7 +17,7 @@ test('a record takes of the stash what the piece was made of, and taken back it 
   await expect(taken).toContainText(/left after it/)
   const metres = Number(/(\d+(\.\d)?) m$/.exec((await taken.textContent())!)![1])
   await hand.pick('Good')
-  await hand.press('Put it in the log')
+  await hand.press('Save to log')
   const took = async () => (await shop.send<any>('GET', `/pieces/${toolRoll}`)).finish.kept[0]?.took ?? []
   await expect.poll(async () => (await took()).length).toBeGreaterThan(2)
   const white = (await took()).find((one: any) => one.name === 'Calico')
@@ -37,18 +37,19 @@ test('stock is bought, cut and counted on the phone, each with a way back; what 
   const first = await left()
   const hand = ticket(page)
   await page.goto(`${shop.url}/stash/supply/supply-1`)
+  const note = page.getByRole('button', { name: 'Save stock' })
   await hand.type('How much', 'two')
   await expect(page.getByText(/“two”/)).toBeVisible()
   await hand.type('How much', '5')
-  await hand.press('Write it down')
+  await note.click()
   await expect.poll(left).toBe(first + 5000)
   await hand.pick('Cut off')
   await hand.type('How much', '30 m')
-  await hand.press('Write it down')
-  await expect(page.getByText(/more went than was there: count what there is/)).toBeVisible()
-  await hand.pick('What there is')
-  await hand.type('What there really is', '4.2')
-  await hand.press('Write it down')
+  await note.click()
+  await expect(page.getByText(/more used than counted/)).toBeVisible()
+  await hand.pick('Stock count')
+  await hand.type('Counted', '4.2')
+  await note.click()
   await expect(page.getByText('4.2 m', { exact: true })).toBeVisible()
   await expect.poll(left).toBe(4200)
   await page.getByRole('button', { name: 'Undo' }).click()
@@ -59,7 +60,7 @@ test('stock is bought, cut and counted on the phone, each with a way back; what 
   const at = new Date().toISOString()
   const cut = { name: 'Tear-away', of: 'supplies.leftMm', ofId: 'supply-1', kind: 'cut', amount: -210 }
   await shop.send('PUT', '/movements/another-hand', { ...cut, createdAt: at, updatedAt: at })
-  await hand.press('Keep it')
+  await page.getByRole('button', { name: 'Save', exact: true }).click()
   await expect.poll(async () => (await shop.send<any>('GET', '/supplies/supply-1')).name).toBe('Tear-away, for aprons')
   expect(await left()).toBe(first + 5000 - 30_000 - 210)
 })
@@ -69,10 +70,10 @@ test('sheets are counted, and needles, bobbins and what is in a machine are know
   await page.goto(`${shop.url}/stash/supply/new`)
   await hand.type('Name', 'Medium, in sheets')
   await hand.pick('Sheets')
-  await hand.type('Sheet, width', '300')
-  await hand.type('Sheet, length', '250')
+  await hand.type('Sheet width', '300')
+  await hand.type('Sheet length', '250')
   await hand.type('How many', '20')
-  await hand.press('Keep it')
+  await hand.press('Save')
   await expect(page.getByRole('link', { name: /Medium, in sheets.*20 sheets/ })).toBeVisible()
 
   await page.goto(`${shop.url}/stash/machine/machine-boatyard`)
@@ -81,7 +82,7 @@ test('sheets are counted, and needles, bobbins and what is in a machine are know
   await expect(page.getByText(/Change the needle now: it struck something/)).toBeVisible()
   const drawer = async () => (await shop.send<any>('GET', '/needles/needle-sharp-90')).left
   const before = await drawer()
-  await hand.press('Put a new needle in')
+  await hand.press('Fit a new needle')
   await hand.pick(/Sharp 90\/14/)
   await expect(page.getByText('90/14 sharp: 0 min sewn, nothing struck.')).toBeVisible()
   await expect.poll(drawer).toBe(before - 1)
@@ -89,9 +90,9 @@ test('sheets are counted, and needles, bobbins and what is in a machine are know
   await hand.pick(/Black, wound here/)
   await expect(page.getByText('50 m left of 50 m.')).toBeVisible()
 
-  // An apron's stack asks for another needle than is in now, and says so before the start.
+  // An apron's stack asks for another needle than is in now, and says so before you start.
   await page.goto(`${shop.url}/piece/piece-apron-2`)
-  await expect(page.getByText(/In Boatyard machine is a 90\/14 sharp; this stack wants a /)).toBeVisible()
+  await expect(page.getByText(/Boatyard machine has a 90\/14 sharp. Fit a /)).toBeVisible()
   await page.goto(`${shop.url}/stash/supply/supply-6`)
   await expect(page.getByText(/of it are spoken for by 1 built piece/)).toBeVisible()
 })
@@ -102,21 +103,22 @@ test('what spools weighed twice tell of the forecast is counted with when the wo
 }) => {
   await page.goto(`${shop.url}/stash`)
   // 389 m were gone of 360 worked out, by three spools.
-  await expect(
-    page.getByText(/^1\.08 times the thread that is forecast, by 3 weighings: between 1\.03 and 1\.13/),
-  ).toBeVisible()
+  await expect(page.getByText(/^1\.08× the forecast,  by 3 weighings: between 1\.03 and 1\.13/)).toBeVisible()
   const metres = async () => {
     await page.goto(`${shop.url}/piece/piece-polo-4`)
-    await page.getByRole('navigation', { name: 'Stages' }).getByRole('button', { name: /Build/ }).click()
+    await page
+      .getByRole('navigation', { name: 'Stages' })
+      .getByRole('button', { name: /Layers/ })
+      .click()
     const line = page.getByRole('listitem').filter({ hasText: 'Chalk white' })
     return Number(/(\d+(\.\d)?) m$/.exec((await line.textContent())!)![1])
   }
   const before = await metres()
   await page.goto(`${shop.url}/stash`)
   await page.getByRole('button', { name: 'Reckon with 1.08' }).click()
-  await expect(page.getByText('Thread is reckoned with 1.08 times the forecast.')).toBeVisible()
+  await expect(page.getByText('Thread is worked out as 1.08 × the forecast.')).toBeVisible()
   expect(Math.abs((await metres()) - before * 1.08)).toBeLessThan(0.15)
   await page.goto(`${shop.url}/stash`)
-  await page.getByRole('button', { name: 'Reckon by the forecast alone' }).click()
+  await page.getByRole('button', { name: 'Use the forecast alone' }).click()
   await expect.poll(async () => (await shop.send<any>('GET', '/shop')).threadFactor).toBe(1)
 })

@@ -2,7 +2,7 @@ import type { Piece } from '@thimble/contract'
 import { chromium } from '@playwright/test'
 import { createServer, request } from 'node:http'
 import { ENDURE, expect, type ShopServer, test } from './server'
-import { newPolo } from './ticket'
+import { newPolo, ticket } from './ticket'
 
 /** What some browsers withhold from a page, each as they do, and what is said of it. */
 const withheld = {
@@ -15,19 +15,19 @@ const withheld = {
       }
       for (const name of ['localStorage', 'sessionStorage', 'indexedDB']) Object.defineProperty(window, name, deny)
     },
-    said: /keeps nothing for this page: what is not “saved” is lost/,
+    said: /can’t store anything. What isn’t “saved” is lost/,
   },
   'its database': {
     withhold: () => Object.defineProperty(window, 'indexedDB', { value: undefined }),
-    said: /cannot hold the shop for when the server is away/,
+    said: /can’t keep the shop for offline use/,
   },
   'a database that opens': {
     withhold: () => {
       IDBFactory.prototype.open = () => {
-        throw new DOMException('no room', 'QuotaExceededError')
+        throw new DOMException('is full', 'QuotaExceededError')
       }
     },
-    said: /cannot hold the shop for when the server is away/,
+    said: /can’t keep the shop for offline use/,
   },
   locks: { withhold: () => Reflect.deleteProperty(Navigator.prototype, 'locks'), said: null },
 } as const
@@ -40,14 +40,16 @@ for (const [what, { withhold, said }] of Object.entries(withheld))
       await page.addInitScript(withhold)
       await page.goto(`${shop.url}/piece/piece-polo-4`)
       if (said) await expect(page.getByText(said)).toBeVisible()
-      await page.getByLabel('For whom').fill('Gullhouse Guest Rooms')
+      await ticket(page).unfold(/^This piece/)
+      await page.getByLabel('Customer').fill('Gullhouse Guest Rooms')
       await expect(page.getByRole('status').filter({ hasText: /^saved$/ })).toBeVisible()
       expect((await shop.send<Piece>('GET', '/pieces/piece-polo-4')).customer).toBe('Gullhouse Guest Rooms')
-      await page.getByLabel('For whom').blur()
+      await page.getByLabel('Customer').blur()
       await shop.send('PATCH', '/pieces/piece-polo-4', { customer: 'Saltmarsh Ferry Co-op' })
-      await expect(page.getByLabel('For whom')).toHaveValue('Saltmarsh Ferry Co-op')
+      await expect(page.getByLabel('Customer')).toHaveValue('Saltmarsh Ferry Co-op')
       await page.reload()
-      await expect(page.getByLabel('For whom')).toHaveValue('Saltmarsh Ferry Co-op')
+      await ticket(page).unfold(/^This piece/)
+      await expect(page.getByLabel('Customer')).toHaveValue('Saltmarsh Ferry Co-op')
     },
   )
 
@@ -86,8 +88,8 @@ test('a page that came by a way others can read says so, and a piece is begun, t
       false,
       false,
     ])
-    await expect(page.getByText(/This page came by a way that others can read/)).toBeVisible()
-    await hand.type(/Seam to seam/, '540')
+    await expect(page.getByText(/This address isn’t private/)).toBeVisible()
+    await hand.type(/^1 /, '540')
     await hand.saved()
     const [piece] = await shop.send<Piece[]>('GET', '/pieces')
     expect(piece!.measure.measures.chestWidth!.text).toBe('540')

@@ -8,6 +8,12 @@ export const ticket = (page: Page) => ({
     await box.click()
     await expect(box).toBeChecked()
   },
+  /** Opens a folded line, where it is closed. */
+  unfold: async (name: RegExp) => {
+    const line = page.locator('h2').getByRole('button', { name })
+    await expect(line).toBeVisible()
+    if ((await line.getAttribute('aria-expanded')) === 'false') await line.click()
+  },
   press: (name: string | RegExp) => page.getByRole('button', { name }).click(),
   pick: (name: string | RegExp) => page.getByRole('radio', { name }).click(),
   /** Until then a line of advice may still come up and move what is pressed next. */
@@ -30,8 +36,8 @@ export async function newPolo(page: Page, base: string): Promise<ReturnType<type
   await page.getByRole('radio', { name: 'Polo' }).click()
   await hand.pick(/left chest/)
   await hand.type('Name', 'Crew polo 5')
-  await hand.type('For whom', 'Saltmarsh Ferry Co-op')
+  await hand.type('Customer', 'Saltmarsh Ferry Co-op')
   await hand.press('Start measuring')
-  await expect(page.getByLabel(/Seam to seam/)).toBeVisible()
+  await expect(page.getByLabel(/^1 /)).toBeVisible()
   return hand
 }

@@ -12,10 +12,10 @@ test('two tabs on one piece see each other’s changes at once, and neither drop
   const other = await context.newPage()
   await other.goto(page.url())
   const there = ticket(other)
-  await expect(other.getByLabel(/Seam to seam/)).toBeVisible()
-  await here.type(/Seam to seam/, '541')
-  await expect(other.getByLabel(/Seam to seam/)).toHaveValue('541')
-  // What is being typed there is not written over under the hand.
+  await expect(other.getByLabel(/^1 /)).toBeVisible()
+  await here.type(/^1 /, '541')
+  await expect(other.getByLabel(/^1 /)).toHaveValue('541')
+  // What is being typed there is not overwritten under the hand.
   await other.getByLabel(/Shoulder point to underarm/).fill('2')
   await here.type(/Shoulder point to underarm/, '230')
   await expect(other.getByLabel(/Shoulder point to underarm/)).toHaveValue('2')
@@ -35,7 +35,7 @@ test('two tabs on one piece see each other’s changes at once, and neither drop
 
 test('an answer that comes late never puts old text back over newer', async ({ page, shop }) => {
   const hand = await newPolo(page, shop.url)
-  await hand.type(/Seam to seam/, '540')
+  await hand.type(/^1 /, '540')
   await hand.saved()
   let release = (): void => undefined
   const held = new Promise<void>((resolve) => (release = resolve))
@@ -49,7 +49,7 @@ test('an answer that comes late never puts old text back over newer', async ({ p
   })
   await page.reload()
   await answered
-  await hand.type(/Seam to seam/, '545')
+  await hand.type(/^1 /, '545')
   await expect.poll(async () => (await shop.send('GET', '/pieces'))[0].measure.measures.chestWidth.text).toBe('545')
   const late = page.waitForResponse(/\/api\/v1\/changes/)
   release()
@@ -57,7 +57,7 @@ test('an answer that comes late never puts old text back over newer', async ({ p
   await hand.saved()
   await page.getByRole('heading', { level: 1 }).click()
   await drawn(page)
-  await expect(page.getByLabel(/Seam to seam/)).toHaveValue('545')
+  await expect(page.getByLabel(/^1 /)).toHaveValue('545')
   // What is still asked for meets no server any more.
   await page.unrouteAll({ behavior: 'ignoreErrors' })
 })

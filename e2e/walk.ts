@@ -58,49 +58,57 @@ async function measure(page: Page, walk: Walk, alone: boolean): Promise<void> {
   const hand = ticket(page)
   const first = page.getByLabel(/^1 /)
   if (walk.itsSize) {
+    await hand.unfold(/^Item and size/)
     const usual = (await first.getAttribute('placeholder'))!
     await radioOf(page, 'Size', walk.itsSize).click()
     await expect(first).not.toHaveAttribute('placeholder', usual)
   }
   await first.fill((await first.getAttribute('placeholder'))!)
   for (const [label, text] of walk.tape ?? []) await page.getByLabel(label).first().fill(text)
+  await hand.unfold(/^Design/)
   if (alone) {
     await hand.type('Design width', walk.size[0])
     await hand.type('Design height', walk.size[1])
   } else await page.getByRole('radio', { name: walk.design }).first().click()
   await walk.measuring?.(page)
   await hand.saved()
-  await hand.press('Marks are on')
+  await hand.press('I’ve marked it')
 }
 
 async function build(page: Page, walk: Walk): Promise<void> {
   const hand = ticket(page)
-  await expect(page.getByRole('button', { name: 'Use this stack' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Use these layers' })).toBeVisible()
   await walk.layers?.(hand, page)
+  await hand.unfold(/^Hooped, floated or clamped/)
   await radioOf(page, 'How the cloth is held', holdingWords[walk.holding]).click()
   await hand.saved()
-  await hand.press('Use this stack')
+  await hand.press('Use these layers')
 }
 
 async function hoop(page: Page, walk: Walk): Promise<string> {
   const hand = ticket(page)
-  await expect(page.getByRole('button', { name: /^Keep this hooping/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Use (?!these|instead)/ })).toBeVisible()
   if (walk.machine) {
+    await hand.unfold(/^Machine/)
     await radioOf(page, 'Machine', walk.machine).click()
     await expect(radioOf(page, 'Machine', walk.machine)).toBeChecked()
   }
+  await hand.unfold(/^Your hoops/)
   const ring = page.getByRole('radio', { name: new RegExp(`^${walk.hoop}`) })
   await ring.click()
   await expect(ring).toBeChecked()
   await expect(radioOf(page, 'How the cloth is held', holdingWords[walk.holding])).toBeChecked()
   if (walk.wayUp) {
-    await hand.press('Load it another way')
+    await hand.unfold(/^Which way up/)
     await hand.press(walk.wayUp)
   }
-  if (walk.says) await expect(page.getByText(walk.says).first()).toBeVisible()
+  if (walk.says) {
+    await hand.unfold(/, step by step/)
+    await expect(page.getByText(walk.says).first()).toBeVisible()
+  }
   await hand.saved()
   const dial = await dialOn(page)
-  await hand.press(/^Keep this hooping/)
+  await hand.press(/^Use (?!these|instead)/)
   return dial
 }
 
@@ -112,12 +120,12 @@ async function stitch(page: Page, dial: string, { sewing }: Walk): Promise<void>
   await expect(page.getByRole('group', { name: dial })).toBeVisible()
   if (sewing) {
     await sewing(page)
-    return hand.press('Stitched: to the finish')
+    return hand.press('Stitched: go to Finish')
   }
   await page.goBack()
   await hand.press('Stitched')
-  const all = page.getByRole('button', { name: 'Finish it all the same' })
-  await expect(all.or(page.getByRole('button', { name: 'Put it in the log' })).first()).toBeVisible()
+  const all = page.getByRole('button', { name: 'Finish anyway' })
+  await expect(all.or(page.getByRole('button', { name: 'Save to log' })).first()).toBeVisible()
   if (await all.isVisible()) await all.click()
 }
 
@@ -125,7 +133,7 @@ async function finish(page: Page): Promise<void> {
   const hand = ticket(page)
   await page.getByRole('radio', { name: 'Good', exact: true }).click()
   await hand.saved()
-  await hand.press('Put it in the log')
+  await hand.press('Save to log')
 }
 
 /** A new piece of it, its ticket open. */
@@ -184,7 +192,10 @@ export async function walkThrough(page: Page, shop: ShopServer, walk: Walk, alon
   await expect(page).not.toHaveURL(new RegExp(id))
   await toStage(page, /Hoop/)
   await expect(radioOf(page, 'How the cloth is held', holdingWords[walk.holding])).toBeChecked()
-  if (walk.machine) await expect(radioOf(page, 'Machine', walk.machine)).toBeChecked()
+  if (walk.machine) {
+    await hand.unfold(/^Machine/)
+    await expect(radioOf(page, 'Machine', walk.machine)).toBeChecked()
+  }
   await expect(page.getByText(/^As last time\./).first()).toBeVisible()
   await expect(page.getByText(/You dialled in /)).toContainText(numbers)
   const again = await shop.send<Piece>('GET', `/pieces/${pieceId(page)}`)

@@ -166,7 +166,7 @@ const firstCard = (page: Page) => page.getByRole('link', { name: /^Large shop, p
 
 async function writesOfOneEdit(page: Page): Promise<number> {
   await firstCard(page).click()
-  await page.getByLabel(/Seam to seam/).waitFor()
+  await page.getByLabel(/^1 /).waitFor()
   await page.evaluate(() => {
     const count = { puts: 0 }
     Object.assign(window, { count })
@@ -176,7 +176,7 @@ async function writesOfOneEdit(page: Page): Promise<number> {
       return put.apply(this, args)
     }
   })
-  await page.getByLabel('For whom').fill('Gullhouse Guest Rooms')
+  await page.getByLabel('Customer').fill('Gullhouse Guest Rooms')
   await page
     .getByRole('status')
     .filter({ hasText: /^saved$/ })

@@ -26,9 +26,9 @@ async function begin(page: Page, url: string): Promise<void> {
   await page.goto(`${url}/runs`)
   await page.getByRole('button', { name: 'New order' }).click()
   await page.getByRole('button', { name: 'Add the first line' }).click()
-  await page.getByRole('button', { name: 'Say where it goes' }).click()
-  await page.getByRole('radio', { name: 'Each one’s name' }).click()
-  await page.getByRole('link', { name: /Put names in/ }).click()
+  await page.getByRole('button', { name: 'Choose a placement' }).click()
+  await page.getByRole('radio', { name: 'Personal name' }).click()
+  await page.getByRole('link', { name: /Add names/ }).click()
   await page.getByLabel('The list').waitFor()
 }
 
@@ -53,7 +53,7 @@ export async function measureOrders(): Promise<Figure[]> {
     await page.getByRole('button', { name: `Take ${MANY} names in` }).click()
     await page.goBack()
     await page.getByRole('radio', { name: 'Smaller letters for those' }).click()
-    await page.getByText('Now all of them fit.').waitFor()
+    await page.getByText('All fit now.').waitFor()
     await page.getByRole('link', { name: 'Back to the order' }).click()
     const sent = page.waitForRequest((request) => request.method() === 'POST' && request.url().endsWith('/pieces'), {
       timeout: 120_000,

@@ -78,8 +78,8 @@ function panel(hoop: object): Piece {
 async function start(page: Page, server: ShopServer): Promise<{ ended: Promise<void> }> {
   await page.getByRole('radio', { name: 'Practice machine' }).click()
   await page.getByRole('radio', { name: '60 times', exact: true }).click()
-  await page.getByRole('button', { name: 'The needle goes: start' }).click()
-  await page.getByText(/^(sewing|waits for you)$/).waitFor()
+  await page.getByRole('button', { name: 'Start' }).click()
+  await page.getByText(/^(sewing|waiting for you)$/).waitFor()
   return { ended: keepGoing(server) }
 }
 

@@ -15,7 +15,7 @@ export async function measureTyping(): Promise<Figure[]> {
     const context = await browser.newContext({ viewport: { width: 390, height: 844 }, serviceWorkers: 'block' })
     const page = await context.newPage()
     await page.goto(`${server.url}/piece/piece-polo-4`)
-    const field = page.getByLabel(/Seam to seam/)
+    const field = page.getByLabel(/^1 /)
     await field.fill('580.')
     await page.waitForTimeout(500)
     const wire = await context.newCDPSession(page)

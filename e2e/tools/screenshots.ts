@@ -5,9 +5,14 @@ import { ShopServer } from '../server'
 
 type Shot = { name: string; path: string; wide?: boolean; scroll?: number; before?: (page: Page) => Promise<void> }
 
-const chooseSquare = (page: Page): Promise<void> => page.getByRole('radio', { name: /Square 100/ }).click()
-/** A habit as it is changed, with what that comes to. */
-const changeKnits = (page: Page): Promise<void> => page.getByRole('radio', { name: 'Float on hooped backing' }).click()
+async function showLoading(page: Page): Promise<void> {
+  await page.getByRole('button', { name: /^Which way up/ }).click()
+}
+/** A preference as it is changed, with what that comes to. */
+async function changeKnits(page: Page): Promise<void> {
+  await page.getByRole('button', { name: /^Knits/ }).click()
+  await page.getByRole('radio', { name: 'Float on hooped backing' }).click()
+}
 /** Two dots found a little askew, and to the right. */
 async function landAskew(page: Page): Promise<void> {
   for (const [mark, way] of [
@@ -17,12 +22,12 @@ async function landAskew(page: Page): Promise<void> {
     await page.getByRole('slider', { name: mark }).focus()
     for (const key of [way, way, way, way, 'ArrowRight', 'ArrowRight', 'ArrowRight']) await page.keyboard.press(key)
   }
-  await page.getByText('It can be dialled straight').waitFor()
+  await page.getByText('You can dial it straight').waitFor()
 }
 /** The pieces of the demo's order. */
 async function makePieces(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Make 12 pieces' }).click()
-  await page.getByText('12 on the bench.').waitFor()
+  await page.getByText('12 on the Bench.').waitFor()
 }
 
 /** The order of work of that order, once it is made. */
@@ -50,7 +55,7 @@ async function sewSome(page: Page): Promise<void> {
 /** The door for phones opened, with a code for one. */
 async function askForCode(page: Page): Promise<void> {
   await page.getByRole('radio', { name: 'Yes' }).click()
-  await page.getByRole('button', { name: 'Let a phone in' }).click()
+  await page.getByRole('button', { name: 'Connect a phone' }).click()
   await page.getByRole('timer').waitFor()
 }
 
@@ -65,19 +70,19 @@ const drawTo =
 const shots: Shot[] = [
   { name: 'bench', path: '/' },
   { name: 'measure', path: '/piece/piece-polo-4', before: (page) => page.getByLabel(/Neck, shoulder point/).focus() },
-  { name: 'build', path: '/piece/piece-robe', scroll: 110 },
-  { name: 'hoop', path: '/piece/piece-polo-3', scroll: 200, before: chooseSquare },
-  { name: 'load', path: '/piece/piece-polo-3', scroll: 760, before: chooseSquare },
+  { name: 'build', path: '/piece/piece-robe' },
+  { name: 'hoop', path: '/piece/piece-polo-3' },
+  { name: 'load', path: '/piece/piece-polo-3', scroll: 760, before: showLoading },
   { name: 'straight', path: '/piece/piece-apron-2/straight', before: landAskew },
   { name: 'run', path: '/piece/piece-apron-2/run', before: sewSome },
-  { name: 'finish', path: '/piece/piece-toolroll', scroll: 620 },
+  { name: 'finish', path: '/piece/piece-toolroll', scroll: 320 },
   { name: 'designs', path: '/designs' },
   { name: 'design', path: '/designs/design-tern', before: drawTo(0.62) },
-  { name: 'stash', path: '/stash', scroll: 1500 },
+  { name: 'stash', path: '/stash' },
   { name: 'log', path: '/log' },
   { name: 'works', path: '/log/works', scroll: 900 },
   { name: 'record', path: '/log/piece-polo-1' },
-  { name: 'habits', path: '/settings', before: changeKnits, scroll: 1560 },
+  { name: 'habits', path: '/settings/preferences', before: changeKnits },
   { name: 'wide-phones', path: '/phones', wide: true, before: askForCode },
   { name: 'wide-measure', path: '/piece/piece-polo-4', wide: true },
   { name: 'order', path: '/runs/order/order-crew-2', before: makePieces },
@@ -95,6 +100,7 @@ async function main(): Promise<void> {
     const context = await browser.newContext({
       viewport: shot.wide ? { width: 1280, height: 800 } : { width: 390, height: 844 },
       serviceWorkers: 'block',
+      locale: 'en-GB',
     })
     const page = await context.newPage()
     await page.clock.setFixedTime(new Date(`${today}T10:30:00Z`))
