@@ -91,6 +91,7 @@ await Promise.all([
     script('Walls between rooms, and no circle', 'walls'),
     script('Dead exports', 'dead'),
     script('Paths and names in the docs', 'docs'),
+    script('Words', 'words'),
   ),
 ])
 const { stats, suites } = seen

@@ -28,6 +28,7 @@ await must('Format', 'npx', ['biome', 'format', '--no-errors-on-unmatched', ...c
 if (rooms.size > 0) await must('Types and lint', 'node', ['tools/checkCode.mjs', ...rooms], loud)
 await must('Walls', 'npm', ['run', '--silent', 'walls'])
 await must('Docs', 'npm', ['run', '--silent', 'docs'], loud)
+await must('Words', 'npm', ['run', '--silent', 'words'], loud)
 await must('Unit tests', 'npx', ['jest', `--changedSince=${since}`, '--passWithNoTests'], loud)
 const specs = changed.filter((file) => /^e2e\/.*\.spec\.ts$/.test(file))
 if (specs.length > 0) {
