@@ -49,6 +49,29 @@ test('a first polo takes five taps and four numbers to all its marks, and the sa
   expect(again.done.taps).toBe(3)
 })
 
+test('an empty shop says where to begin, and its shelf is set up by ten taps', async ({ shop, page }) => {
+  await page.goto(shop.url)
+  await expect(page.getByText(/^Enter your measurements/)).toBeVisible()
+  const hand = counting(page)
+  await hand.tap('link', /^2 +Your shelf/)
+  await hand.tap('radio', /^Flat bed/)
+  const group = (name: string) => page.getByRole('group', { name })
+  for (const size of ['Square 100', 'Long 130 × 180', 'Large 160 × 260']) await group('Hoops').getByText(size).click()
+  for (const shelf of ['Backings', 'Toppings', 'Needles', 'Thread colours'])
+    await group(shelf).getByRole('button', { name: 'All', exact: true }).click()
+  await hand.tap('button', /^Add 44 things/)
+  await expect(page).toHaveURL(/\/stash$/)
+  await expect.poll(async () => (await shop.send('GET', '/threads')).length).toBe(24)
+  await expect(page.getByText(/134 mm|144 mm × 144 mm outside, screw, typical/).first()).toBeVisible()
+  // Its own numbers typed, it is typical no more.
+  await page.getByRole('link', { name: /^Square 100/ }).click()
+  await ticket(page).type('Hoop width outside', '134')
+  await ticket(page).press('Save')
+  await expect
+    .poll(async () => (await shop.send<{ note: string }[]>('GET', '/hoops')).map(({ note }) => note).sort()[0])
+    .toBe('')
+})
+
 test('with no hoop in the stash a piece goes on, and comes back to itself when one is put in', { tag: ENDURE }, async ({
   shop,
   page,

@@ -8,6 +8,7 @@ import { useDocuments } from '@/state/store'
 import { goingBack } from '@/ui/scrollMemory'
 import { useDraftForm } from './useDraftForm'
 import { nanoid } from 'nanoid'
+import { TYPICAL } from '@/words/typical'
 
 type Formed = Exclude<CollectionName, 'pieces'>
 
@@ -57,11 +58,10 @@ export function useDocForm<Name extends Formed, Texts extends FieldValues>(ask: 
     if (kept) {
       // What the form does not ask may have moved meanwhile, as what is left of a roll: it is not this form's to say.
       const asked = Object.keys(read(form.getValues()).doc)
-      patchIfChanged(
-        collection,
-        id,
-        generate(only(begun ?? {}, asked), only(doc, asked)) as Patch<Docs[Name]> | undefined,
-      )
+      patchIfChanged(collection, id, {
+        ...generate(only(begun ?? {}, asked), only(doc, asked)),
+        ...measured(kept),
+      } as Patch<Docs[Name]>)
     } else create(collection, doc)
     form.forget()
     leave()
@@ -73,6 +73,9 @@ export function useDocForm<Name extends Formed, Texts extends FieldValues>(ask: 
   }
   return { form, kept, keep: () => void keep(), removeIt }
 }
+
+/** Numbers that were looked over are typical no more. */
+const measured = (kept: object): object => ('note' in kept && kept.note === TYPICAL ? { note: '' } : {})
 
 const only = (doc: object, keys: readonly string[]): object =>
   Object.fromEntries(Object.entries(doc).filter(([key]) => keys.includes(key)))

@@ -6,6 +6,7 @@ import { useDeferredValue, useMemo } from 'react'
 import { View } from 'react-native'
 import { useDocuments } from '@/state/store'
 import { Grid } from '@/ui/Grid'
+import { LinkLine } from '@/ui/LinkLine'
 import { Growing } from '@/ui/Growing'
 import { Page, useShopName } from '@/ui/Page'
 import { Text, Heading } from '@/ui/Text'
@@ -46,12 +47,24 @@ export function BenchPage() {
   )
 }
 
+/** An empty shop: what this is, and the three steps to begin with. */
 function EmptyBench() {
+  const hoops = useDocuments((s) => Object.keys(s.docs.hoops).length)
+  const designs = useDocuments((s) => Object.keys(s.docs.designs).length)
   return (
-    <View style={{ padding: 24, gap: 10 }}>
-      <Heading level={2}>Nothing in work</Heading>
-      <Text>Enter your measurements and see where to mark.</Text>
-      <Text soft>Add your hoops and backings to the Stash, and the program chooses from what you have.</Text>
+    <View style={{ paddingTop: 20 }}>
+      <View style={{ paddingHorizontal: 16, paddingBottom: 16, gap: 8 }}>
+        <Heading level={2}>Nothing in work</Heading>
+        <Text>Enter your measurements and see where to mark, what goes under the cloth, and what to dial in.</Text>
+      </View>
+      <LinkLine href="/new" title="1  Start a piece" answer="see where to mark" />
+      <LinkLine href="/stash/start" title="2  Your shelf" answer={hoops === 0 ? 'machine, hoops, threads' : 'set up'} />
+      <LinkLine
+        href="/designs/add"
+        title="3  Add a design"
+        answer={designs === 0 ? 'file, wording or size' : 'added'}
+      />
+      <LinkLine href="/help" title="Help" answer="stages, words, keys" />
     </View>
   )
 }

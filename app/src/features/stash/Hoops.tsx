@@ -10,6 +10,7 @@ import { usePalette } from '@/theme/PaletteProvider'
 import { ShelfFold } from './ShelfFold'
 import { Heading, Text } from '@/ui/Text'
 import { fieldSize } from '@/words/hoopWords'
+import { typicalText } from '@/words/typical'
 import { StashRow } from './StashRow'
 
 /** The hoops, each drawn true to scale with its field. */
@@ -29,7 +30,7 @@ export function Hoops() {
             <View style={{ flex: 1, minWidth: 0 }}>
               <Heading level={3}>{hoop.name}</Heading>
               <Text>{fieldSize(hoop.field, style)}</Text>
-              <Text soft>{ringSize(hoop, style)}</Text>
+              <Text soft>{[ringSize(hoop, style), typicalText(hoop)].filter(Boolean).join(', ')}</Text>
             </View>
           </StashRow>
         ))}

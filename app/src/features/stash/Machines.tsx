@@ -8,6 +8,7 @@ import { useNamed } from '@/state/useShelfDocs'
 import { ShelfFold } from './ShelfFold'
 import { Heading, Text } from '@/ui/Text'
 import { wornAdvice } from '@/words/needleWords'
+import { typicalText } from '@/words/typical'
 import { StashRow } from './StashRow'
 
 /** The machines, each with what can be dialled at it. */
@@ -24,10 +25,10 @@ export function Machines() {
             <View style={{ flex: 1, minWidth: 0 }}>
               <Heading level={3}>{machine.name}</Heading>
               <Text>{machineLine(machine, style)}</Text>
-              <Text soft>{stepsLine(machine, style)}</Text>
+              <Text soft>{[stepsLine(machine, style), typicalText(machine)].filter(Boolean).join(', ')}</Text>
               {wornAdvice(machine) ? <Text bold>{wornAdvice(machine)!.text}</Text> : null}
             </View>
-            <Text soft>{machine.onBench ? 'on the bench' : 'put away'}</Text>
+            <Text soft>{machine.onBench ? 'on the Bench' : 'put away'}</Text>
           </StashRow>
         ))}
       </View>

@@ -9,6 +9,7 @@ import { ShelfFold } from './ShelfFold'
 import { Heading, Text } from '@/ui/Text'
 import { collectionWords } from '@/words/collectionWords'
 import { leftText } from '@/words/stockWords'
+import { typicalText } from '@/words/typical'
 import { StashRow, SwatchPatch } from './StashRow'
 
 type Shelved<Name extends Counted> = {
@@ -36,7 +37,7 @@ export function Shelved<Name extends Counted>({ collection, title, add, swatch, 
             {swatch ? <SwatchPatch colour={swatch(thing)} /> : null}
             <View style={{ flex: 1, minWidth: 0 }}>
               <Heading level={3}>{thing.name}</Heading>
-              <Text soft>{line(thing)}</Text>
+              <Text soft>{[line(thing), typicalText(thing)].filter(Boolean).join(', ')}</Text>
             </View>
             <LeftOf thing={thing} {...left(thing)} />
           </StashRow>

@@ -1,0 +1,4 @@
+/** The note of what was taken with typical numbers; it goes when its own are typed. */
+export const TYPICAL = 'Typical numbers, not measured yet.'
+
+export const typicalText = ({ note }: { note: string }): string => (note === TYPICAL ? 'typical' : '')
