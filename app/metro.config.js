@@ -45,8 +45,8 @@ const NOT_SHIPPED = [
     of: /^\.\/(cubehelix|dlab|dlch|hsi|itp|jab|jch|lchuv|luv|okhsl|okhsv|xyb|yiq)\/\w+\.js$/,
     by: /culori\/src\/index-fn\.js$/,
   },
-  // Dates as people type them, by their weeks and by how long ago: what is typed here comes from a browser's own field, and neither of the others is said.
-  { of: /^\.\/en-US\/_lib\/(match|formatDistance|formatRelative)\.js$/, by: /date-fns\/locale\/en-US\.js$/ },
+  // Dates by their weeks and by how long ago: neither is said here.
+  { of: /^\.\/en-US\/_lib\/(formatDistance|formatRelative)\.js$/, by: /date-fns\/locale\/en-US\.js$/ },
   {
     of: /^\.\.\/\.\.\/get(DayOfYear|ISOWeek|ISOWeekYear|Week|WeekYear)\.js$/,
     by: /date-fns\/_lib\/format\/formatters\.js$/,

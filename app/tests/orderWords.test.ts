@@ -121,7 +121,7 @@ describe('what is said of a run', () => {
 
   it('tells what an order saves, and what a hand’s order costs beside it', () => {
     expect(savingText(order)).toBe('5 min less changing than as entered; the fewest possible.')
-    expect(byHandText({ ...order, seconds: 780, bestSeconds: 600 })).toMatch(/3 min more of changing/)
+    expect(byHandText({ ...order, seconds: 780, bestSeconds: 600 })).toMatch(/3 min more changing/)
     expect(byHandText({ ...order, seconds: 420, bestSeconds: 600 })).toMatch(/3 min less .* where less is late/)
     expect(byHandText({ ...order, seconds: 630, bestSeconds: 600 })).toMatch(/about as much/)
   })

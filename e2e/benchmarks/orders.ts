@@ -60,7 +60,7 @@ export async function measureOrders(): Promise<Figure[]> {
     })
     const whole = timed(async () => {
       await page.getByRole('button', { name: `Make ${MANY} pieces` }).click()
-      await page.getByText(`${MANY} on the bench.`).waitFor({ timeout: 120_000 })
+      await page.getByText(`${MANY} on the Bench.`).waitFor({ timeout: 120_000 })
     })
     kept.push(await sent.then((request) => timed(async () => request.response())))
     made.push(await whole)

@@ -38,9 +38,9 @@ export function Shell({ children }: { children: ReactNode }) {
       () => ({
         n: () => router.push('/new'),
         '/': () => {
-          const search = document.querySelector<HTMLElement>('input[type=search]')
-          if (search) search.focus()
-          else router.push('/log')
+          if (focusSearch()) return
+          router.push('/log')
+          void searchComesUp()
         },
         '?': () => router.push('/help'),
       }),
@@ -106,4 +106,23 @@ function PlaceLink({ place: { id, name, path }, on, wide }: { place: Place; on: 
       </Text>
     </RowLink>
   )
+}
+
+/** A page under the one that is seen has a search, too: the last is the one in sight. */
+function focusSearch(): boolean {
+  const search = [...document.querySelectorAll<HTMLElement>('input[type=search], input[inputmode=search]')].findLast(
+    (one) => one.offsetParent !== null,
+  )
+  search?.focus()
+  return search !== undefined
+}
+
+const FRAMES = 120
+
+/** From a page without one: the log’s, as soon as it is drawn. */
+async function searchComesUp(): Promise<void> {
+  for (let frame = 0; frame < FRAMES; frame++) {
+    await new Promise(requestAnimationFrame)
+    if (focusSearch()) return
+  }
 }

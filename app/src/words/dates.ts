@@ -1,7 +1,7 @@
 import { parseISO } from 'date-fns/parseISO'
 
 /** Whose dates and numbers: the browser's English, and British English for any other. */
-const locale = (): 'en-US' | 'en-GB' =>
+export const locale = (): 'en-US' | 'en-GB' =>
   typeof navigator !== 'undefined' && navigator.language === 'en-US' ? 'en-US' : 'en-GB'
 
 const written =

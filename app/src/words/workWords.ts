@@ -33,9 +33,11 @@ export function savingText({ seconds, typedSeconds, leastSeconds, optimal }: Wor
       ? `${minutesText(saved / 60)} less changing than as entered`
       : saved <= -WORTH_SECONDS
         ? `${minutesText(-saved / 60)} more changing than as entered, so less is late`
-        : 'Already the fewest changes'
-  if (optimal)
-    return `${first}; the fewest possible${seconds > leastSeconds + 1 ? ' with as little late as can be' : ''}.`
+        : optimal
+          ? ''
+          : 'About as much changing as entered'
+  const late = seconds > leastSeconds + 1 ? ' with the least late' : ''
+  if (optimal) return first ? `${first}; the fewest possible${late}.` : `Already the fewest changes${late}.`
   const over = leastSeconds > 0 ? Math.ceil((seconds / leastSeconds - 1) * 100) : 0
   return `${first}; within ${over} % of the best possible.`
 }
@@ -43,11 +45,10 @@ export function savingText({ seconds, typedSeconds, leastSeconds, optimal }: Wor
 /** What a hand’s order costs beside the one that is worked out. */
 export function byHandText({ seconds, bestSeconds }: WorkSequence): string {
   const more = seconds - (bestSeconds ?? seconds)
-  if (more >= WORTH_SECONDS)
-    return `As you put them: ${minutesText(more / 60)} more of changing than as it is worked out.`
+  if (more >= WORTH_SECONDS) return `As you put them: ${minutesText(more / 60)} more changing than the suggested order.`
   return more <= -WORTH_SECONDS
-    ? `As you put them: ${minutesText(-more / 60)} less of changing than as it is worked out, where less is late.`
-    : 'As you put them: about as much changing as it is worked out.'
+    ? `As you put them: ${minutesText(-more / 60)} less changing than the suggested order, where less is late.`
+    : 'As you put them: about as much changing as the suggested order.'
 }
 
 /** “3 h 12 min sewing, 48 min hooping, 48 min finishing, 12 min changing.” */

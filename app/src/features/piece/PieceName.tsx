@@ -1,25 +1,15 @@
-import { LocalDate, type Patch, type Piece } from '@thimble/contract'
+import type { Patch, Piece } from '@thimble/contract'
 import { madeByHand } from '@thimble/plan/madeByHand'
 import { View } from 'react-native'
 import { patch } from '@/sync/changes'
-import { Field } from '@/ui/Field'
+import { DueField } from '@/ui/DueField'
 import { LimitedField } from '@/ui/LimitedField'
 import { NameField } from '@/ui/NameField'
-import { useDraftText } from '@/ui/useDraftText'
 import { Heading } from '@/ui/Text'
-
-const isDate = (text: string): boolean => LocalDate.safeParse(text).success
 
 /** What the piece is called, for whom, and when it is due; what cannot be kept stays typed and is not sent. */
 export function PieceName({ piece }: { piece: Piece }) {
-  const [due, setDue] = useDraftText(`due.${piece.id}`, piece.due ?? '')
   const set = (body: Patch<Piece>): void => patch('pieces', piece.id, madeByHand(piece, body))
-  const typeDue = (text: string): void => {
-    const date = text.trim()
-    const good = date === '' || isDate(date)
-    setDue(text, good)
-    if (good) set({ due: date || null })
-  }
   return (
     <View style={{ gap: 12 }}>
       <Heading level={2}>About this piece</Heading>
@@ -34,14 +24,7 @@ export function PieceName({ piece }: { piece: Piece }) {
           placeholder="3 of 12"
           onChange={(run) => set({ run })}
         />
-        <Field
-          half
-          label="Due"
-          value={due}
-          placeholder="2026-11-30"
-          problem={due.trim() === '' || isDate(due.trim()) ? null : 'Write the date like 30 Nov or 2026-11-30.'}
-          onChange={typeDue}
-        />
+        <DueField slot={piece.id} due={piece.due} onChange={(due) => set({ due })} />
       </View>
     </View>
   )

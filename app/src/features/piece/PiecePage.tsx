@@ -110,7 +110,7 @@ const Ticket = memo(function Ticket({ piece }: { piece: Piece }) {
             <PieceDrawing id={piece.id} stage={open} highlighted={highlighted} height={Math.max(300, tall - HEAD)} />
           </View>
         ) : null}
-        <Scroller key={open} place={piece.id} part={open} goneTo={goneTo} style={{ paddingBottom: 40 }}>
+        <Scroller key={open} place={piece.id} part={open} goneTo={goneTo} style={{ paddingBottom: 12 }}>
           <TicketStage
             key={open}
             stage={open}

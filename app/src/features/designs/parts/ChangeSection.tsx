@@ -34,7 +34,7 @@ export function ChangeSection({ design }: { design: DesignCard }) {
       {users.length > 0 ? (
         <Text
           soft
-        >{`${many(users.length, 'piece')} on the bench ${users.length === 1 ? 'uses' : 'use'} this design and will change too. To change one piece only, use Measure.`}</Text>
+        >{`${many(users.length, 'piece')} on the Bench ${users.length === 1 ? 'uses' : 'use'} this design and will change too. To change one piece only, use Measure.`}</Text>
       ) : null}
       {asRead ? null : (
         <Button

@@ -86,7 +86,7 @@ function standingText({
   on: number
 }): string {
   if (on + inLog === 0) return made > 0 ? `${many(made, 'piece')} to make.` : 'No pieces yet.'
-  const there = inLog > 0 ? `${on} on the bench, ${inLog} in the log` : `${on} on the bench`
+  const there = inLog > 0 ? `${on} on the Bench, ${inLog} in the log` : `${on} on the Bench`
   if (made > 0) return `${there}; ${made} more to make.`
   return wanted > 0 ? `${there}; the order has changed since.` : `${there}.`
 }

@@ -1,0 +1,28 @@
+import { dateText, locale } from '@/words/dates'
+import { readDate } from '@/words/readDate'
+import { Field } from './Field'
+import { useDraftText } from './useDraftText'
+
+type Props = { slot: string; due: string | null; onChange: (due: string | null) => void }
+
+/** When something is due, as people write it; what cannot be read stays typed and is not sent. */
+export function DueField({ slot, due, onChange }: Props) {
+  const [text, setText] = useDraftText(`due.${slot}`, due ? dateText(due) : '')
+  const read = (typed: string): string | null => readDate(typed, new Date(), locale())
+  const type = (typed: string): void => {
+    const date = read(typed)
+    const good = typed.trim() === '' || date !== null
+    setText(typed, good)
+    if (good) onChange(date)
+  }
+  return (
+    <Field
+      half
+      label="Due"
+      value={text}
+      placeholder="30 Nov"
+      problem={text.trim() === '' || read(text) ? null : 'Write the date like 30 Nov or 2026-11-30.'}
+      onChange={type}
+    />
+  )
+}
