@@ -41,6 +41,6 @@ export { goingEvents, RunEvent, type RunEventKind, stoppingEvents } from './runE
 export { Shop } from './shop'
 export { Named, Message } from './message'
 export { Adhesive, Bobbin, Needle, Supply, Thread } from './stash'
-export { Id, StoredDocument, LocalDate, Name } from './stored'
+export { Id, StoredDocument, Name } from './stored'
 export { Swatch } from './swatch'
 export { unknownKeys } from './unknownKeys'
