@@ -10,7 +10,7 @@ describe('a rule’s sentence in the worker’s units', () => {
     // 6 mm is 0.236 inches, nearest 2/8; 12 mm is 0.472, nearest 4/8.
     expect(inUnits(trim, inch)).toBe('Trim the cut-away 1/4" to 1/2" outside the stitches.')
     expect(inUnits(trim, cm)).toBe('Trim the cut-away 0.6 cm to 1.2 cm outside the stitches.')
-    expect(inUnits('between 2 and 300 mm high', inch)).toBe('between 1/8" and 11 3/4" high')
+    expect(inUnits('between 2 and 300 mm high', inch)).toBe('between 0.08" and 11 3/4" high')
     expect(inUnits('no piece of 150 by 90 mm', inch)).toBe('no piece of 5 7/8" by 3 1/2"')
   })
 
@@ -18,6 +18,12 @@ describe('a rule’s sentence in the worker’s units', () => {
     const pulled = 'what was 200 mm (8") and is 204 mm (8 1/8") was pulled'
     expect(inUnits(pulled, inch)).toBe('what was 8" and is 8 1/8" was pulled')
     expect(inUnits(pulled, mm)).toBe('what was 200 mm and is 204 mm was pulled')
+  })
+
+  it('never makes nothing of what is thin', () => {
+    expect(inUnits('Push the inner ring 1 to 2 mm past flush.', inch)).toBe(
+      'Push the inner ring 0.04" to 0.08" past flush.',
+    )
   })
 
   it('leaves all else alone', () => {

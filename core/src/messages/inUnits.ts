@@ -1,6 +1,8 @@
-import { formatLength } from '../lengths/formatLength'
+import { formatFine, formatLength } from '../lengths/formatLength'
 import type { LengthStyle } from '../lengths/units'
 
+/** What is thinner is never written in fractions of an inch, which would make it nothing. */
+const THIN_MM = 3
 const NUMBER = String.raw`\d+(?:\.\d+)?`
 /**
  * `6 to 12 mm`, `150 by 90 mm`, `20 mm`, and `204 mm (8 1/8")` where rounding would lose what is meant. What stands in
@@ -20,7 +22,8 @@ export function inUnits(text: string, style: LengthStyle): string {
       if (!last) return found
       if (style.unit === 'in' && inches) return inches
       if (style.unit === 'mm') return found.replace(/ \([^)]*\)$/, '')
-      const write = (mm: string): string => formatLength(Number(mm), style)
+      const write = (mm: string): string =>
+        style.unit === 'in' && Number(mm) < THIN_MM ? formatFine(Number(mm), style) : formatLength(Number(mm), style)
       return first ? `${write(first)} ${joint} ${write(last)}` : write(last)
     },
   )

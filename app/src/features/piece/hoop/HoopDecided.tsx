@@ -5,7 +5,6 @@ import { InHoop } from '@/drawing/InHoop'
 import { Fold } from '@/ui/Fold'
 import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
-import { useUnits } from '@/ui/useUnits'
 import { Text } from '@/ui/Text'
 import { fieldSize } from '@/words/hoopWords'
 import { placeInHoop } from '@thimble/core/hooping'
@@ -83,7 +82,6 @@ function KeptLoading({ tools }: { tools: PieceTools }) {
 function KeptDrawing({ tools }: { tools: PieceTools }) {
   const { piece, plan, marked } = tools
   const at = hoopingAtHand(piece, useHoopPlan(tools), marked)
-  const inUnits = useUnits()
   if (!at) return null
   const pose = withAdded(at, at.pose)
   const { fits, slack, reach } = placeInHoop({ hull: at.hull, field: at.hoop.field, pose })
@@ -95,7 +93,7 @@ function KeptDrawing({ tools }: { tools: PieceTools }) {
       sketch={sketch && at.copies.from === at.copies.to ? { blocks: sketch, colours } : null}
       height={230}
       write={plan.writeRoom}
-      says={inUnits(`The design in ${at.hoop.name}, to scale.`)}
+      says={`The design in ${at.hoop.name}, to scale.`}
     />
   )
 }
