@@ -113,7 +113,7 @@ test('a row in three hoopings is listed, sewn and measured hooping by hooping', 
   }
   await button(page, 'Stitched: go to Finish').click()
   await expect(page.getByRole('heading', { name: 'Where hooping 3 landed' })).toBeVisible()
-  await page.getByLabel('Up or down').nth(1).fill('2')
+  await page.getByLabel('Too high or low').nth(1).fill('2')
   await page.getByRole('radio', { name: 'Good', exact: true }).click()
   await hand.saved()
   await button(page, 'Save to log').click()

@@ -33,9 +33,11 @@ test('a design too large for every hoop is refused with the way out', { tag: END
   await hand.type('Design width', '290')
   await hand.type('Design height', '280')
   await toStage(page, /Hoop/)
-  await expect(page.getByRole('heading', { name: 'No hoop takes it' })).toBeVisible()
-  await expect(page.getByText(/too large for every hoop: 290 mm by 280 mm/)).toBeVisible()
-  await expect(page.getByRole('button', { name: 'Keep this hooping' })).toBeDisabled()
+  await expect(page.getByRole('heading', { name: 'No hoop fits' })).toBeVisible()
+  await expect(
+    page.getByText(/At 290 mm × 280 mm the design is at least \d+ mm too large for every hoop/),
+  ).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Use this hoop' })).toBeDisabled()
 })
 
 test('a hoop that cannot be is not kept, and its form keeps what was typed', async ({ page, shop }) => {

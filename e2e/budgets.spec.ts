@@ -27,16 +27,45 @@ async function sizeOf(page: Page): Promise<{ words: number; screens: number }> {
   return { words, screens: high / HIGH }
 }
 
-/** A row of nine in inches, and a toy by its size alone. */
-async function oddPieces(shop: ShopServer): Promise<Piece[]> {
-  const all = await shop.send<Piece[]>('GET', '/pieces?limit=100')
-  return all
+const BY_SIZE = { designId: null, ownChange: null }
+const length = (text: string) => ({ text, unit: 'mm' })
+
+/** Two odd ones beside the demo's: a row of nine and a toy, both by their sizes alone. */
+async function addOddPieces(shop: ShopServer): Promise<void> {
+  const runner = await shop.send<Piece>('GET', '/pieces/piece-runner')
+  const row = { ...runner.measure, ...BY_SIZE, row: { ...runner.measure.row, count: '9' } }
+  const romper = await shop.send<Piece>('GET', '/pieces/piece-romper')
+  const belly = { ...romper.measure, ...BY_SIZE, measures: {}, placement: 'belly' }
+  const odd = [
+    {
+      ...runner,
+      id: 'odd-row',
+      name: 'Row of nine',
+      measure: { ...row, ownDesign: { ...row.ownDesign, width: length('118'), height: length('46') } },
+    },
+    {
+      ...romper,
+      id: 'odd-toy',
+      name: 'Plush tern',
+      item: { ...romper.item, kind: 'plush-toy', size: 'large' },
+      measure: { ...belly, ownDesign: { ...belly.ownDesign, width: length('48'), height: length('56') } },
+      build: {
+        ...romper.build,
+        cloth: { ...romper.build.cloth, family: 'velvet-plush' },
+        use: { ...romper.build.use, toy: true },
+      },
+    },
+  ]
+  for (const { revision: _, ...piece } of odd) await shop.send('PUT', `/pieces/${piece.id}`, piece)
 }
 
 test('a stage is one screen: few words, and hardly higher than the phone', async ({ page, demo: shop }) => {
   test.slow()
   const over: string[] = []
-  for (const { id } of await oddPieces(shop)) {
+  await addOddPieces(shop)
+  const pieces = await shop.send<Piece[]>('GET', '/pieces?limit=100')
+  expect(pieces.map(({ id }) => id)).toEqual(expect.arrayContaining(['odd-row', 'odd-toy', 'piece-polo-3']))
+  for (const { id } of pieces) {
     await page.goto(`${shop.url}/piece/${id}`)
     for (const [stage, most] of Object.entries(MOST_WORDS)) {
       await toStage(page, new RegExp(`^${stage}`))

@@ -65,7 +65,7 @@ test('several files at once: each that cannot be read says why, and the rest com
     ...refused.map(([f]) => f),
     file('rows.csv', redBlueRed.join('\n')),
   )
-  await expect(page.getByRole('status').filter({ hasText: '2 of 12 came in, 10 couldn’t be read.' })).toBeVisible()
+  await expect(page.getByRole('status').filter({ hasText: '2 of 12 added, 10 couldn’t be read.' })).toBeVisible()
   // None of them hangs: a second each is the limit, and a slow machine opens the page in as long again.
   expect(Date.now() - started).toBeLessThan(24_000)
   for (const [{ name }, reason] of refused) {
@@ -131,11 +131,11 @@ test('scaling a stitch list warns beyond 10 %, is refused beyond 20 %, and can b
   await taken(page, shop.url, 'rows.csv', redBlueRed.join('\n'))
   const scale = page.getByLabel(/^Scale, %/)
   await scale.fill('130')
-  await expect(page.getByText(/30 % is more than a stitch list takes/)).toBeVisible()
+  await expect(page.getByText(/30 % is too much for a stitch list/)).toBeVisible()
   await expect(page.getByRole('button', { name: 'Make it 130 %' })).toHaveCount(0)
   await expect(scale).toHaveValue('130')
   await scale.fill('115')
-  await expect(page.getByText(/Scaled by 15 %: 24 % fewer stitches on each cm²/)).toBeVisible()
+  await expect(page.getByText(/Scaled by 15 %: 24 % fewer stitches per cm²/)).toBeVisible()
   await page.getByRole('button', { name: 'Make it 115 %' }).click()
   await expect(page.getByText('104 mm × 23 mm')).toBeVisible()
   await page.getByRole('radio', { name: '90° clockwise' }).click()
@@ -226,7 +226,7 @@ test('an applique is laid out for cutting, with the cloth it takes', { tag: ENDU
   await page.getByRole('button', { name: /Cutting file for patches/ }).click()
   await page.getByLabel('How many').fill('10')
   await page.getByRole('button', { name: 'Work it out' }).click()
-  await expect(page.getByText('One piece is 44 mm × 34 mm. Together they take cloth of 289 mm × 73 mm.')).toBeVisible()
+  await expect(page.getByText('One piece is 44 mm × 34 mm. Cloth needed: 289 mm × 73 mm.')).toBeVisible()
   const cut = await written(page, 'Save cutting file (SVG)')
   expect(cut.match(/<path /g)).toHaveLength(10)
   await page.getByLabel('Cloth width').fill('40 mm')

@@ -11,7 +11,7 @@ async function begin(page: Page, base: string, kind: string, placement?: string)
   if (placement) await page.getByRole('radio', { name: placement, exact: true }).click()
   else await firstPlacement(page)
   await hand.press(/^Start measuring/)
-  await expect(page.getByRole('heading', { name: 'All numbers' })).toBeVisible()
+  await expect(page.getByRole('navigation', { name: 'Stages' })).toBeVisible()
   return hand
 }
 
@@ -31,7 +31,7 @@ test('a hooded top keeps its wording clear of the pouch pocket', { tag: ENDURE }
   await expect(drawing(page)).toHaveAccessibleName(/Cross 75 mm above the underarm line, on the centre line/)
   await expect(page.getByText('the hood, ', { exact: false })).toBeVisible()
   await expect(
-    page.getByText(/from the hood’s crossing to the middle of the pocket, 100 mm from either end/),
+    page.getByText(/from the hood’s crossing to the middle of the pocket, 100 mm from each end/),
   ).toBeVisible()
   // A badge too high for the room above the pocket is stopped, in words.
   await hand.type('Design height', '290')
@@ -50,7 +50,7 @@ test('a bath towel stands the design above its border, and says what to do witho
   await hand.type('Design width', '110')
   await hand.type('Design height', '70')
   // The foot 18 above the border's top, the cross half of 70 further: 53.
-  await hand.tick(/Lay a ruler across, level, 18 mm above the border’s top: the foot of the design/)
+  await hand.tick(/Lay a ruler level, 18 mm above the border’s top: the bottom/)
   await hand.tick(/Go on to 53 mm above the border’s top: mark the cross/)
   await hand.type(/Depth of the border/, '0')
   await expect(page.getByRole('alert')).toHaveText(/This towel has no border. Choose “Above the hem”/)
@@ -75,7 +75,7 @@ test('a runner’s row goes by count or by gap, and is split over hoopings', { t
   await expect(page.getByText('7 motifs, 100 mm between them.')).toBeVisible()
   await hand.tick(/Mark crosses 200 mm from the middle: to your left, and to your right/)
   await hand.type('How many', '')
-  await hand.type('Gap at least', '30')
+  await hand.type('Smallest gap', '30')
   // Half gaps at the ends: ten motifs need 10 x 130 = 1300, eleven 1430.
   await expect(page.getByText('10 motifs, 40 mm between them.')).toBeVisible()
   await hand.type('How many', '20')
@@ -125,9 +125,9 @@ test('a drawstring bag is marked in its finished face, worked out from the cut p
     ['Design height', '90'],
   ] as const)
     await hand.type(label, text)
-  await expect(page.getByText(/The finished face will be 220 mm wide and 305 mm high/)).toBeVisible()
+  await expect(page.getByText(/The finished face is 220 mm × 305 mm/)).toBeVisible()
   // 65 + 305 / 2 = 217.5 down.
-  await hand.tick(/Lay a ruler across, level, 218 mm below the cut top edge/)
+  await hand.tick(/Lay a ruler level, 218 mm below the cut top edge/)
   await hand.type(/boxed base/, '310')
   await expect(page.getByRole('alert')).toHaveText(/Seams and base leave nothing of the width/)
 })

@@ -178,7 +178,7 @@ test.describe('numbers that cannot be', () => {
     await expect(page.getByRole('alert')).toHaveCount(0)
     await hand.type(/^1 /, '540')
     await hand.type('Design width', '900')
-    await expect(page.getByRole('alert')).toHaveText(/The design is 900 mm wide and the item only/)
+    await expect(page.getByRole('alert').first()).toHaveText(/The design is 900 mm wide and the item only/)
     await expect(done).toBeDisabled()
     await hand.type('Design width', '84')
     await hand.type(/^1 /, '820 mm')

@@ -159,7 +159,7 @@ test.describe('from another network', () => {
       await hand.saved()
       network!.cut()
       await hand.type(/Shoulder point to underarm/, '8 1/4 in')
-      await expect(phone.getByText(/What you see is from \d+:\d\d\. 1 change is kept here/)).toBeVisible({
+      await expect(phone.getByText(/Last updated \d+:\d\d\. 1 change is kept here/)).toBeVisible({
         timeout: 20_000,
       })
       await phone.reload()

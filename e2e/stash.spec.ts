@@ -103,7 +103,7 @@ test('what spools weighed twice tell of the forecast is counted with when the wo
 }) => {
   await page.goto(`${shop.url}/stash`)
   // 389 m were gone of 360 worked out, by three spools.
-  await expect(page.getByText(/^1\.08× the forecast,  by 3 weighings: between 1\.03 and 1\.13/)).toBeVisible()
+  await expect(page.getByText(/^1\.08 × the forecast, by 3 weighings: between 1\.03 and 1\.13/)).toBeVisible()
   const metres = async () => {
     await page.goto(`${shop.url}/piece/piece-polo-4`)
     await page
@@ -115,7 +115,7 @@ test('what spools weighed twice tell of the forecast is counted with when the wo
   }
   const before = await metres()
   await page.goto(`${shop.url}/stash`)
-  await page.getByRole('button', { name: 'Reckon with 1.08' }).click()
+  await page.getByRole('button', { name: 'Use 1.08' }).click()
   await expect(page.getByText('Thread is worked out as 1.08 × the forecast.')).toBeVisible()
   expect(Math.abs((await metres()) - before * 1.08)).toBeLessThan(0.15)
   await page.goto(`${shop.url}/stash`)

@@ -12,18 +12,20 @@ type Props = {
   answer?: string
   /** Something in it waits for an answer. */
   open?: boolean
+  /** Something typed in it cannot be read: it stays open. */
+  wrong?: boolean
   /** The page on which it is left as it is. */
   place?: string
   children: ReactNode
 }
 
 /** A part of a page in one ruled line that says its answer; a tap opens it. */
-export function Fold({ title, answer, open: waits = false, place, children }: Props) {
+export function Fold({ title, answer, open: waits = false, wrong = false, place, children }: Props) {
   const p = usePalette()
   const [first] = useState(() => waits || foldsOpen())
   const [left, setLeft] = useRemembered<'open' | 'shut'>(place ?? '', title, first ? 'open' : 'shut')
   const [here, setHere] = useState(first)
-  const open = place ? left === 'open' : here
+  const open = wrong || (place ? left === 'open' : here)
   const setOpen = (next: boolean): void => (place ? setLeft(next ? 'open' : 'shut') : setHere(next))
   return (
     <View style={{ borderTopWidth: 1, borderTopColor: p.seam, backgroundColor: p.paper }}>

@@ -165,7 +165,7 @@ const stays: Partial<Record<string, string>> = { chalk: 'chalk', 'wash-out-pen':
 /**
  * How marks made so are taken out when the piece is finished; null where they are gone by then.
  *
- * @example markRemoval('wash-out-pen') // 'Take the pen marks out: cold water, before any iron or dryer.'
+ * @example markRemoval('wash-out-pen') // 'Remove pen marks: cold water, before any iron or dryer.'
  */
 export function markRemoval(id: string): string | null {
   const { removedBy } = means.find((m) => m.id === id) ?? {}

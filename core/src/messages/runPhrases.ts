@@ -27,7 +27,7 @@ export const runPhrases = {
   'start.left': '{far} to the left',
   'start.near': '{far} toward you',
   'start.away': '{far} away from you',
-  'start.roll': 'Roll under the arm tied, {thick} thick',
+  'start.roll': 'Roll ({thick}) tied, clear of the needle',
   'start.lay-first': 'Lay {patches} first: no line marks the place',
   'start.patches-unsaid':
     'The design doesn’t say which blocks place, tack and cover each patch: the machine won’t stop for you',

@@ -217,7 +217,7 @@ export const judgingRules: readonly JudgingRule[] = [
       not(takesWater),
       uses('a backing that is rinsed out', (kind) => /^(part-soluble|wash-away)(?!-film)/.test(kind)),
     ),
-    text: (f) => `It must be rinsed out, but water marks ${f.name}: tear-away.`,
+    text: (f) => `It must be rinsed out, but water marks ${f.name}. Use tear-away.`,
     about: (layer) => /^(part-soluble|wash-away)(?!-film)/.test(layer.kind),
   }),
   fault({

@@ -105,7 +105,7 @@ function TheLayers({ tools, stack, ask, changing }: OnStack & { ask: OwnLayersIn
 }
 
 /** What is said beside the step itself, at Hoop and at Stitch. */
-const SAID_LATER = new Set(['safe.spray', 'safe.spray-spots', 'safe.iron', 'safe.magnets', 'safe.blades', 'safe.thick'])
+const SAID_LATER = new Set(['safe.spray', 'safe.iron', 'safe.magnets', 'safe.blades', 'safe.thick'])
 
 /** What is wrong with the layers, what is short of them, and what to heed. */
 function LayerCautions({ tools, stack, ask }: OnStack & { ask: OwnLayersInput }) {

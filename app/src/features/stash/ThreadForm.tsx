@@ -33,7 +33,8 @@ export function ThreadForm({ id }: { id: string }) {
     if (kept) moveStock('threads.leftM', kept, { kind: 'weighed', found: whole }, `${kept.name}: ${whole} m by weight.`)
     else form.setValue('left', String(whole), { shouldDirty: true })
   }
-  const weigh = <WeighSpool slot={`thread.${id}`} tex={tex} bare={bare} onWeighed={weighed} />
+  const bareField = <EmptySpoolField control={control} />
+  const weigh = <WeighSpool slot={`thread.${id}`} {...{ tex, bare, bareField }} onWeighed={weighed} />
   return (
     <FormPage
       title={kept ? kept.name : 'A new thread'}
@@ -72,9 +73,19 @@ export function ThreadForm({ id }: { id: string }) {
 
 type Bound = { control: ReturnType<typeof useDocForm<'threads', ReturnType<typeof writeThread>>>['form']['control'] }
 
+function EmptySpoolField({ control }: Bound) {
+  return (
+    <FormField
+      half
+      {...{ control, name: 'bareGrams', label: 'Empty spool', suffix: 'g', placeholder: 'not known' }}
+      keyboard="numeric"
+    />
+  )
+}
+
 /** What a spool of it is like, and when it is low. */
 function OfASpool({ control, tex }: Bound & { tex: number }) {
-  const number = (name: 'tex' | 'low' | 'spoolM' | 'bareGrams', label: string, suffix: string, placeholder: string) => (
+  const number = (name: 'tex' | 'low' | 'spoolM', label: string, suffix: string, placeholder: string) => (
     <FormField half {...{ control, name, label, suffix, placeholder }} keyboard="numeric" />
   )
   return (
@@ -83,10 +94,7 @@ function OfASpool({ control, tex }: Bound & { tex: number }) {
         {number('tex', 'Tex', 'g/km', String(tex))}
         {number('low', 'Warn below', 'm', '0')}
       </View>
-      <View style={{ flexDirection: 'row', gap: 12 }}>
-        {number('spoolM', 'On a new spool', 'm', 'not known')}
-        {number('bareGrams', 'Empty spool', 'g', 'not known')}
-      </View>
+      {number('spoolM', 'On a new spool', 'm', 'not known')}
       <CostField control={control} name="cost" label="Cost of a spool" />
     </>
   )

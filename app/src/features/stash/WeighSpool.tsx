@@ -1,4 +1,5 @@
 import { Button } from '@rneui/themed'
+import type { ReactNode } from 'react'
 import { View } from 'react-native'
 import { Field } from '@/ui/Field'
 import { Disclosure } from '@/ui/Disclosure'
@@ -6,14 +7,19 @@ import { useDraftText } from '@/ui/useDraftText'
 import { Text } from '@/ui/Text'
 import { weigh } from './weigh'
 
-type Props = { slot: string; tex: number; bare: string; onWeighed: (metres: number) => void }
+type Props = {
+  slot: string
+  tex: number
+  bare: string
+  /** Where the weight of an empty spool is typed: the form's own field, so that it is kept with the thread. */
+  bareField: ReactNode
+  onWeighed: (metres: number) => void
+}
 
 /** A spool on the kitchen scale: with its thread, and bare; what is left follows from the thread's weight. */
-export function WeighSpool({ slot, tex, bare: known, onWeighed }: Props) {
+export function WeighSpool({ slot, tex, bare, bareField, onWeighed }: Props) {
   const [gross, setGross] = useDraftText(`${slot}.gross`, '')
-  const [typedBare, setBare] = useDraftText(`${slot}.empty`, '')
   const [spools, setSpools] = useDraftText(`${slot}.spools`, '')
-  const bare = typedBare || known
   const { metres, problem } = weigh(gross, bare, spools, tex)
   const take = (): void => {
     onWeighed(metres ?? 0)
@@ -33,7 +39,7 @@ export function WeighSpool({ slot, tex, bare: known, onWeighed }: Props) {
       <Text soft>{`Taken at ${tex} g a thousand metres.`}</Text>
       <View style={{ flexDirection: 'row', gap: 12 }}>
         {field('Now', 'g', gross, setGross, { problem })}
-        {field('Empty spool', 'g', bare, setBare)}
+        {bareField}
       </View>
       {field('Spools on the scale', '', spools, setSpools, { placeholder: '1' })}
       {metres === null ? null : <Button type="outline" title={`Use ${Math.round(metres)} m`} onPress={take} />}

@@ -60,13 +60,13 @@ const order: readonly LoadingTurn[] = [0, 180, 90, 270]
 const PACKED = 0.6
 const usualNames: Record<Way, string> = { up: 'top', right: 'right side', down: 'foot', left: 'left side' }
 
-/** Slack each way from which a turn has room to correct, in mm; more cloth cloth under the arm than this is not borne for it. */
+/** Slack each way from which a turn has room to correct, in mm; more cloth under the arm than this is not borne for it. */
 const [ROOMY, TOO_MUCH] = [5, 150]
 /** Differences that are no reason to turn a design: cloth in mm, or as a share of the least; degrees of skew. */
 const [LITTLE_MM, LITTLE_SHARE, LITTLE_DEG] = [40, 0.1, 1]
 
 /**
- * Which way up a piece is loaded: the turn of the item, what then lies on each side of the hoop, and the roll cloth under the arm.
+ * Which way up a piece is loaded: the turn of the item, what then lies on each side of the hoop, and the roll under the machine arm.
  * Turns with 5 mm of slack each way come first, unless they bring over 150 mm more cloth into the throat; then the least
  * cloth there, where 40 mm or a tenth make no difference; then the most room to correct. Rule: core.md section 5, craft.md
  * section 8.

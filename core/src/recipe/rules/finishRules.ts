@@ -57,7 +57,7 @@ export const finishRules: readonly StackRule[] = [
     id: 'finish.baste-out',
     severity: 'note',
     when: all<Stacked>(held('floated'), not(holesStay)),
-    text: () => 'Take out basting or pins; count.',
+    text: () => 'Take out basting; count pins out.',
   },
   {
     id: 'finish.lift-off',

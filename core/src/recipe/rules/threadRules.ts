@@ -23,7 +23,7 @@ type ThreadRule = {
   text: (f: Facts) => string
 }
 
-const THIRD = 'a third of bobbin thread in the middle of a satin’s back. More: ease the top; less: tighten it.'
+const THIRD = 'about a third of bobbin thread in the middle of a satin’s back. More: ease the top; less: tighten it.'
 
 export const topThreadRules: readonly ThreadRule[] = [
   {

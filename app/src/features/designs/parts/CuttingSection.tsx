@@ -123,12 +123,11 @@ type CutProps = { design: DesignCard; made: CuttingFile; texts: Texts }
 function Cut({ design, made, texts }: CutProps) {
   const style = useDocuments((s) => s.shop)
   const write = (mm: number): string => formatLength(Math.ceil(mm), style)
-  const together = texts.count === '1' ? 'Cloth needed' : 'Cloth needed'
   return (
     <>
       <CutDrawing outline={made.outline} colour={design.colours[Number(texts.block)] ?? design.colours[0]!} />
       <Text>
-        {`One piece is ${write(made.piece.width)} × ${write(made.piece.height)}. ${together} cloth of ${write(made.cloth.width)} × ${write(made.cloth.length)}.`}
+        {`One piece is ${write(made.piece.width)} × ${write(made.piece.height)}. Cloth needed: ${write(made.cloth.width)} × ${write(made.cloth.length)}.`}
       </Text>
       {made.warnings.map((advice) => (
         <AdviceBar key={advice.code} advice={advice} />

@@ -40,7 +40,11 @@ export function LandingForm({ tools, hooping, of }: Props) {
   const off = byTape ? null : <OffMarks {...part} />
   if (of > 1)
     return (
-      <Fold title={`Where hooping ${hooping + 1} landed`} answer={landingAnswer(typed)}>
+      <Fold
+        title={`Where hooping ${hooping + 1} landed`}
+        answer={landingAnswer(typed)}
+        wrong={Object.values(problems).some(Boolean)}
+      >
         {off}
         {more}
       </Fold>
@@ -49,7 +53,11 @@ export function LandingForm({ tools, hooping, of }: Props) {
     <>
       <Section says={byTape ? undefined : 'Leave blank what you didn’t measure.'}>{off}</Section>
       <View style={{ height: 12 }} />
-      <Fold title="Turned, or by tape" answer={byTape ? 'with a tape' : landingTurn(typed)}>
+      <Fold
+        title="Turned, or by tape"
+        answer={byTape ? 'with a tape' : landingTurn(typed)}
+        wrong={Object.entries(problems).some(([path, says]) => says && /^(turned|tape)/.test(path))}
+      >
         {more}
       </Fold>
     </>

@@ -18,7 +18,11 @@ export function MinutesForm({ tools: { piece, set } }: { tools: PieceTools }) {
   const { minutes, minutesBy } = piece.finish
   const timed = Object.keys(measured).length > 0 && !minutes && Object.values(minutesBy).every((text) => !text)
   return (
-    <Fold title="Time" answer={whole === null ? 'not timed' : `${whole} min${timed ? ', timed' : ''}`}>
+    <Fold
+      title="Time"
+      wrong={Object.values(problems).some(Boolean)}
+      answer={whole === null ? 'not timed' : `${whole} min${timed ? ', timed' : ''}`}
+    >
       <Text soft>Timed automatically. Correct it if needed.</Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         {minuteParts.map((part: MinutePart) => (

@@ -1,29 +1,27 @@
 import { holdingNames } from '@thimble/core/recipe'
-import { AdviceBar } from '@/ui/AdviceBar'
 import { Fold } from '@/ui/Fold'
 import { Section } from '@/ui/Section'
 import { many } from '@/words/designWords'
 import { HoldingAgainst, HoldingPicker } from '../HoldingPicker'
 import { type PieceTools, useHoopPlan } from '../usePiece'
-import { HoldingSteps, useHoldingSteps } from './HoldingSteps'
+import { HoldingCares, HoldingSteps, useHoldingSteps } from './HoldingSteps'
 import { NoLongerSuits } from './NoLongerSuits'
 
 /** How the piece is held: the choice, what speaks against it, and what may hurt a hand in doing it. */
 export function HoldSection({ tools }: { tools: PieceTools }) {
   const { method, hoop } = useHoopPlan(tools)
-  const cares = new Set(useHoldingSteps({ tools, method, hoop }).flatMap(({ care }) => care ?? []))
   return (
     <Section>
       <HoldingPicker tools={tools} short />
       <HoldingAgainst tools={tools} />
       <NoLongerSuits tools={tools} />
-      {cares.size > 0 ? <AdviceBar advice={{ code: 'care', text: [...cares].join(' '), severity: 'caution' }} /> : null}
+      <HoldingCares {...{ tools, method, hoop }} />
     </Section>
   )
 }
 
 /** The same for hands, step by step. */
-export function HoldingFold({ tools }: { tools: PieceTools }) {
+export function HoldingStepsFold({ tools }: { tools: PieceTools }) {
   const { method, hoop } = useHoopPlan(tools)
   const steps = useHoldingSteps({ tools, method, hoop })
   return (

@@ -4,6 +4,7 @@ import type { Basis, Hoop } from '@thimble/contract'
 import { coreLayers, factsFrom, hoopingAtHand, notchesFromCross } from '@thimble/plan'
 import { View } from 'react-native'
 import { HoldingDrawing } from '@/drawing/HoldingDrawing'
+import { AdviceBar } from '@/ui/AdviceBar'
 import { useUnits } from '@/ui/useUnits'
 import { Text } from '@/ui/Text'
 import { notchesText } from '@/words/notchesText'
@@ -71,4 +72,11 @@ export function HoldingSteps(props: Props) {
       </View>
     </>
   )
+}
+
+/** What may hurt a hand in these steps, each once: they stand behind a line, it does not. */
+export function HoldingCares(props: Props) {
+  const cares = new Set(useHoldingSteps(props).flatMap(({ care }) => care ?? []))
+  if (cares.size === 0) return null
+  return <AdviceBar advice={{ code: 'care', text: [...cares].join(' '), severity: 'caution' }} />
 }

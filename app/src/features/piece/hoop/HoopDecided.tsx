@@ -11,7 +11,7 @@ import { placeInHoop } from '@thimble/core/hooping'
 import type { DecidedProps } from '../StageProps'
 import { type PieceTools, useBuilt, useHoopPlan } from '../usePiece'
 import { Why } from '../Why'
-import { HoldingSteps } from './HoldingSteps'
+import { HoldingCares, HoldingSteps } from './HoldingSteps'
 import { DecidedMove } from './DecidedMove'
 import { LoadCautions, LoadedSo } from './LoadedSo'
 import { PartHoopings } from './PartHoopings'
@@ -44,6 +44,9 @@ export function HoopDecided({ tools }: DecidedProps) {
         ) : null}
         <PartHoopings tools={tools} parts={kept.parts} />
         <NoLongerSuits tools={tools} />
+        {isDone(piece, 'finish') ? null : (
+          <HoldingCares tools={tools} method={holding} hoop={heldIn(kept, tools.shelf)} />
+        )}
       </Section>
       <KeptLoading tools={tools} />
       <Fold title="Step by step" answer={hoop ? fieldSize(hoop.field, plan.style) : ''}>

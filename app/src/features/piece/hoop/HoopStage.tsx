@@ -9,12 +9,12 @@ import { StageButton } from '../StageButton'
 import type { StageProps } from '../StageProps'
 import { type PieceTools, useHoopPlan } from '../usePiece'
 import { AboutPiece } from '../AboutPiece'
-import { CutFold } from './CutSizes'
+import { CutFold } from './CutFold'
 import { DialIn } from './DialIn'
-import { HoldingFold, HoldSection } from './HoldSection'
+import { HoldingStepsFold, HoldSection } from './HoldSection'
 import { HoopShelf } from './HoopShelf'
-import { LineUpFold } from './LineUpSection'
-import { LoadedCautions, LoadFold } from './LoadSection'
+import { LineUpFold } from './LineUpFold'
+import { LoadedCautions, LoadFold } from './LoadFold'
 import { MovedParts, PartToMove } from './MovedParts'
 import { RowHoopings } from './RowHoopings'
 import { OnPiece, WhichHoop } from './WhichHoop'
@@ -35,7 +35,7 @@ export function HoopStage({ tools, onDone }: StageProps) {
       {at ? <RowHoopings tools={tools} /> : null}
       <WhichMachine tools={tools} />
       {at ? <LoadFold tools={tools} at={at} /> : null}
-      <HoldingFold tools={tools} />
+      <HoldingStepsFold tools={tools} />
       {at ? <CutFold tools={tools} /> : null}
       {at ? <LineUpFold tools={tools} /> : null}
       <HoopShelf tools={tools} />

@@ -13,7 +13,7 @@ export function DesignFold({ tools }: { tools: PieceTools }) {
       ? 'none yet'
       : [design.name, size].filter(Boolean).join(', ')
   return (
-    <Fold title="Design" answer={answer} open={design.assumed || wrong}>
+    <Fold title="Design" answer={answer} open={design.assumed} wrong={wrong}>
       <DesignPicker tools={tools} />
     </Fold>
   )

@@ -1,16 +1,20 @@
 import { Button } from '@rneui/themed'
+import { preparationCare } from '@thimble/core/marking'
+import { markedWith, preparing } from '@thimble/plan'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { FieldProblem } from '@/ui/FieldProblem'
-import type { PieceTools } from '../usePiece'
+import { type PieceTools, useBuildPlan } from '../usePiece'
 
-const FIELD_PATHS = /^(measures|distances|design|zones|row)\b/
+/** Said at the field they are of, and beside the button that waits for it. */
+const ELSEWHERE = /^(measures|distances|design|zones|row|placed)\b/
 /** Said at the field they are of. */
 const atField = ['wider-than-item', 'higher-than-item']
 
 /** What is wrong with the marks as they would be, and what to heed; a problem of one field stands at that field. */
-export function MarkWarnings({ tools: { plan, set } }: { tools: PieceTools }) {
+export function MarkWarnings({ tools }: { tools: PieceTools }) {
+  const { plan, set } = tools
   const { placement, problems } = plan
-  const loose = Object.entries(problems).filter(([path]) => !FIELD_PATHS.test(path))
+  const loose = Object.entries(problems).filter(([path]) => !ELSEWHERE.test(path))
   const warnings =
     placement?.warnings.filter((w) => !w.code.startsWith('is-that-right') && !atField.includes(w.code)) ?? []
   return (
@@ -32,8 +36,18 @@ export function MarkWarnings({ tools: { plan, set } }: { tools: PieceTools }) {
         .map((w) => (
           <AdviceBar key={w.code + w.text} advice={w} />
         ))}
+      <PrepareCare tools={tools} />
     </>
   )
+}
+
+/** What may hurt in making it ready and marking it: the steps themselves stand behind a line. */
+function PrepareCare({ tools }: { tools: PieceTools }) {
+  const { piece, plan } = tools
+  const { basis } = useBuildPlan(tools)
+  const steps = preparing(piece, basis, plan.placement).map(({ id }) => id)
+  const text = preparationCare([...steps, markedWith(piece, basis).id]).join(' ')
+  return text ? <AdviceBar advice={{ code: 'prepare', text, severity: 'caution' }} /> : null
 }
 
 /** What is good to know of the marks, and nothing to heed. */

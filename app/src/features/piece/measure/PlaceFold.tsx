@@ -24,7 +24,7 @@ export function PlaceFold({ tools, setHighlighted }: Props) {
   ]
   const wrong = Object.keys(problems).some((path) => path.startsWith('distances'))
   return (
-    <Fold title="Placement" answer={placeAnswer(tools)} open={wrong}>
+    <Fold title="Placement" answer={placeAnswer(tools)} wrong={wrong}>
       <Choices
         label="Placement"
         choices={kind.placements}

@@ -23,7 +23,7 @@ export function RowFold({ tools }: { tools: PieceTools }) {
     <Fold
       title="Row"
       answer={row ? `${row.count}, ${tools.plan.write(row.gap)} apart` : 'check the numbers'}
-      open={Object.keys(problems).some((path) => path.startsWith('row'))}
+      wrong={Object.keys(problems).some((path) => path.startsWith('row'))}
     >
       <RowQuestions tools={tools} row={row} />
       {row ? <RowAsLaid tools={tools} row={row} /> : null}

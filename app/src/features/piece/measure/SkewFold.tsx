@@ -17,6 +17,7 @@ export function SkewFold({ tools, setHighlighted }: Props) {
       title={plan.kind.worn ? 'Garment skewed?' : 'Not even?'}
       answer={typed > 0 ? `${typed} of ${halves.length} measured` : 'measure each half'}
       open={typed > 0}
+      wrong={halves.some(({ id }) => plan.problems[`measures.${id}`])}
     >
       <Text soft>
         {plan.kind.worn

@@ -23,7 +23,12 @@ export function SpotsFold({ tools }: { tools: PieceTools }) {
     set({ measure: { spots: { [`motif-${nanoid().slice(0, 8)}`]: spot } } })
   }
   return (
-    <Fold title="Motifs" answer={spots.length === 0 ? 'add them' : String(spots.length)} open={spots.length === 0}>
+    <Fold
+      title="Motifs"
+      answer={spots.length === 0 ? 'add them' : String(spots.length)}
+      open={spots.length === 0}
+      wrong={Object.keys(tools.plan.problems).some((path) => path.startsWith('spots'))}
+    >
       {spots.map(([id, spot], i) => (
         <Spot key={id} id={id} n={i + 1} spot={spot} tools={tools} />
       ))}

@@ -1,5 +1,6 @@
 import type { MeasurementAsk } from '@thimble/core/placement'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
+import { afterPress } from '@/ui/afterPress'
 import { LengthField } from '@/ui/LengthField'
 import type { StageProps } from '../StageProps'
 import { oddText } from './oddText'
@@ -9,6 +10,7 @@ type Props = Pick<StageProps, 'tools' | 'setHighlighted'> & { ask: MeasurementAs
 /** One number of the tape; how to take it stands below while it is typed. */
 export function TapeField({ tools: { piece, plan, shelf, set }, setHighlighted, ask, label, half }: Props) {
   const [typing, setTyping] = useState(false)
+  const closing = useRef<() => void>(undefined)
   const { measures, problems, placement, write } = plan
   const usual = measures[ask.id]
   return (
@@ -22,11 +24,12 @@ export function TapeField({ tools: { piece, plan, shelf, set }, setHighlighted, 
       problem={problems[`measures.${ask.id}`]}
       onChange={(typed) => set({ measure: { measures: { [ask.id]: typed } } })}
       onFocus={() => {
+        closing.current?.()
         setTyping(true)
         setHighlighted(ask.id)
       }}
       onBlur={() => {
-        setTyping(false)
+        closing.current = afterPress(() => setTyping(false))
         setHighlighted(null)
       }}
     />

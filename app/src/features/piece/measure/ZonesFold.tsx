@@ -50,7 +50,7 @@ export function ZonesFold({ tools }: { tools: PieceTools }) {
     <Fold
       title="Pockets, zips, seams"
       answer={zones.length === 0 ? 'none marked' : zones.map(([, { name }]) => name).join(', ')}
-      open={Object.keys(plan.problems).some((path) => path.startsWith('zones'))}
+      wrong={Object.keys(plan.problems).some((path) => path.startsWith('zones'))}
     >
       {zones.map(([id, zone]) => (
         <ZoneCard key={id} id={id} zone={zone} tools={tools} />
