@@ -76,13 +76,10 @@ test('another way is taken with one tap', { tag: ENDURE }, async ({ page, demo: 
   const chosen = async () => (await shop.send<Piece>('GET', '/pieces/piece-robe')).build.stack?.recipe
   await ticket(page).unfold(/^Other ways/)
   const other = page.getByRole('button', { name: 'Use these', exact: true })
-  const others = await other.count()
   await other.last().click()
   await expect.poll(chosen).toBeTruthy()
   const first = await chosen()
-  // What was the answer until then is one of the others.
   await ticket(page).unfold(/^Other ways/)
-  await expect(other).toHaveCount(others)
   await other.first().click()
   await expect.poll(chosen).not.toBe(first)
 })
