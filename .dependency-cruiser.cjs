@@ -1,10 +1,19 @@
 /** The walls between rooms: what each may know of. Types count as knowing. */
 const rooms = {
   core: ['core'],
+  language: ['language'],
   contract: ['contract', 'core'],
-  plan: ['plan', 'contract', 'core'],
+  plan: ['plan', 'contract', 'core', 'language'],
   server: ['server', 'plan', 'contract', 'core'],
-  app: ['app', 'plan', 'contract', 'core'],
+  app: ['app', 'plan', 'contract', 'core', 'language'],
+}
+
+/** What a room takes of another all the same: by whom, and what. */
+const doors = {
+  // The ids of messages and what their slots take, as types; and the words of the public shapes.
+  core: { by: '^core/src/(?:index|messages/message)\\.ts$', to: '^language/src/' },
+  // Messages as types; how a length is written is the core’s own public rule.
+  language: { by: '^language/src/', to: '^core/src/(?:messages/index|lengths/index|errors)\\.ts$' },
 }
 
 const walls = Object.entries(rooms).map(([room, known]) => ({
@@ -13,8 +22,8 @@ const walls = Object.entries(rooms).map(([room, known]) => ({
   severity: 'error',
   from: { path: `^${room}/src/` },
   to: {
-    path: `^(?:core|contract|plan|server|app|demo|e2e|tools)/`,
-    pathNot: ['node_modules', ...known.map((one) => `^${one}/src/`)],
+    path: `^(?:core|language|contract|plan|server|app|demo|e2e|tools)/`,
+    pathNot: ['node_modules', ...known.map((one) => `^${one}/src/`), ...(doors[room] ? [doors[room].to] : [])],
   },
 }))
 
@@ -34,10 +43,20 @@ const floors = [
   to: { path: above.map((one) => `^app/src/${one}/`) },
 }))
 
+/** A door is for whom it is made. */
+const byDoors = Object.entries(doors).map(([room, { by, to }]) => ({
+  name: `door-of-${room}`,
+  comment: `Only ${by} takes ${to}.`,
+  severity: 'error',
+  from: { path: `^${room}/src/`, pathNot: by },
+  to: { path: to, pathNot: `^${room}/` },
+}))
+
 module.exports = {
   forbidden: [
     { name: 'no-circle', severity: 'error', from: {}, to: { circular: true } },
     ...walls,
+    ...byDoors,
     ...floors,
     {
       name: 'features-borrow-nothing',
@@ -50,7 +69,7 @@ module.exports = {
       name: 'core-by-its-doors',
       comment: 'Other rooms come in by the doors of package.json.',
       severity: 'error',
-      from: { path: '^(?:contract|plan|server|app)/' },
+      from: { path: '^(?:contract|language|plan|server|app)/' },
       to: {
         path: '^core/src/',
         pathNot:
@@ -61,7 +80,7 @@ module.exports = {
       name: 'no-interface-below',
       comment: 'Computation and what is kept know nothing of the interface.',
       severity: 'error',
-      from: { path: '^(?:core|contract|plan|server)/src/' },
+      from: { path: '^(?:core|language|contract|plan|server)/src/' },
       to: { path: 'node_modules/(?:react|react-[^/]+|@rneui|@reduxjs|expo|expo-[^/]+)/' },
     },
     { name: 'nothing-missing', severity: 'error', from: {}, to: { couldNotResolve: true } },

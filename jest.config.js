@@ -19,6 +19,7 @@ const modern = [
   'd3-contour',
   'd3-array',
   'internmap',
+  'messageformat',
 ]
 
 module.exports = {
@@ -28,6 +29,7 @@ module.exports = {
   testTimeout: 60_000,
   projects: [
     node('core'),
+    node('language'),
     node('plan'),
     node('server'),
     {
@@ -37,7 +39,7 @@ module.exports = {
       testMatch: ['<rootDir>/tests/**/*.test.ts'],
       moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
       transform: {
-        '/(app|contract|core|plan)/(src|tests)/.+\\.tsx?$': '<rootDir>/../tools/quickTransform.cjs',
+        '/(app|contract|core|language|plan)/(src|tests)/.+\\.tsx?$': '<rootDir>/../tools/quickTransform.cjs',
         [`/node_modules/(${modern.join('|')})/`]: '<rootDir>/../tools/quickTransform.cjs',
       },
       transformIgnorePatterns: [

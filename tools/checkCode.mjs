@@ -2,7 +2,7 @@
 import path from 'node:path'
 import { must, root } from './environment.mjs'
 
-const ROOMS = ['core', 'contract', 'plan', 'server', 'e2e', 'app']
+const ROOMS = ['core', 'language', 'contract', 'plan', 'server', 'e2e', 'app']
 const asked = process.argv.length > 2 ? process.argv.slice(2) : ROOMS
 const loud = { quiet: false }
 const compiler = path.join(root, 'node_modules/typescript-native/bin/tsc')

@@ -6,7 +6,7 @@ import { root } from './environment.mjs'
 
 /** The sheets come from outside and the rules are written by the program. */
 const NOT_OURS = new Set(['docs/core.md', 'docs/craft.md', 'docs/words.md', 'docs/rules.md'])
-const ROOMS = ['core', 'contract', 'plan', 'server', 'app']
+const ROOMS = ['core', 'language', 'contract', 'plan', 'server', 'app']
 const files = execFileSync('git', ['ls-files', '-co', '--exclude-standard'], { cwd: root, encoding: 'utf8' })
   .split('\n')
   .filter((file) => file && existsSync(path.join(root, file)))

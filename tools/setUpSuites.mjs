@@ -8,7 +8,7 @@ import { root } from './environment.mjs'
 import { workOutDemo } from './workOutDemo.mjs'
 
 /** Rooms that know nothing of the demo. */
-const WITHOUT_DEMO = ['core']
+const WITHOUT_DEMO = ['core', 'language']
 
 export default async function setUpSuites({ testPathPattern }, { displayName: { name: room } }) {
   process.env.THIMBLE_READY ??= mkdtempSync(path.join(os.tmpdir(), 'thimble-ready-'))

@@ -85,7 +85,7 @@ await Promise.all([
   ),
   oneByOne(
     unit('Unit tests of the server', 'server'),
-    unit('Unit tests of the core', 'core'),
+    unit('Unit tests of the core and its words', 'core', 'language'),
     unit('Unit tests of plan and app', 'plan', 'app'),
     script('Format', 'format'),
     script('Walls between rooms, and no circle', 'walls'),

@@ -14,7 +14,8 @@ if (changed.length === 0) {
 
 /** Those that use a room are checked with it. */
 const usedBy = {
-  core: ['core', 'contract', 'plan', 'server', 'app', 'e2e'],
+  core: ['core', 'language', 'contract', 'plan', 'server', 'app', 'e2e'],
+  language: ['core', 'language', 'plan', 'app', 'e2e'],
   contract: ['contract', 'plan', 'server', 'app', 'e2e'],
   plan: ['plan', 'server', 'app', 'e2e'],
   server: ['server', 'e2e'],

@@ -1,3 +1,4 @@
+import { writeMessage } from '@thimble/language'
 import { type Design, designStats, readDesignSvg, readStitchCsv, writeStitchCsv } from '../src'
 import { summariseDesign } from '../src/design/work'
 import { sizeDesign } from '../src/design/sizeDesign'
@@ -120,6 +121,6 @@ describe('small letters', () => {
       'letters-close',
       'letters-close',
     ])
-    expect(smallLetterAdvice(3.99)[0]!.text).toMatch(/3\.9 mm high/)
+    expect(writeMessage(smallLetterAdvice(3.99)[0]!.said)).toMatch(/3\.9 mm high/)
   })
 })

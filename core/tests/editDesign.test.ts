@@ -1,3 +1,4 @@
+import { writeMessage } from '@thimble/language'
 import { reorderDesign } from '../src/design/edit/reorderDesign'
 import fc from 'fast-check'
 import { type CoreError, type Design, designStats, readDesignSvg, readStitchCsv } from '../src'
@@ -67,7 +68,7 @@ describe('changing a design for its place', () => {
     [0.8, /56 % more stitches per cm²/],
   ])('at scale %d says: %s', (scale, words) => {
     const cautions = changeDesign(ell, { ...as, scale }).warnings.filter((w) => w.code === 'scaled')
-    if (words) expect(cautions[0]!.text).toMatch(words)
+    if (words) expect(writeMessage(cautions[0]!.said)).toMatch(words)
     else expect(cautions).toEqual([])
   })
 

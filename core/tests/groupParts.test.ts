@@ -56,7 +56,6 @@ describe('a long design by its own parts', () => {
 })
 
 describe('a part that is moved so that a field takes the whole', () => {
-  const write = (mm: number): string => `${mm} mm`
   const named = (name: string, y: number, height: number) => ({
     id: name,
     name,
@@ -66,7 +65,7 @@ describe('a part that is moved so that a field takes the whole', () => {
   it('is the one that hangs over, by the least', () => {
     // A badge of 60 with a name of 20 whose foot is 110 below the badge’s head: 10 too long for 100.
     const parts = [named('the badge', 0, 60), named('the name', 70, 20)]
-    const found = movePartIn({ field: square, parts, rotation: 0, write })!
+    const found = movePartIn({ field: square, parts, rotation: 0 })!
     // Whichever of them: by 10 toward the other.
     expect([found.dx, Math.abs(found.dy)]).toEqual([expect.closeTo(0, 6), expect.closeTo(10, 2)])
     expect(found.dy > 0).toBe(found.part === 'the badge')
@@ -74,6 +73,6 @@ describe('a part that is moved so that a field takes the whole', () => {
 
   it('is none where no one part would do', () => {
     const far = [named('a', 0, 90), named('b', 100, 90), named('c', 200, 90)]
-    expect(movePartIn({ field: square, parts: far, rotation: 0, write })).toBeNull()
+    expect(movePartIn({ field: square, parts: far, rotation: 0 })).toBeNull()
   })
 })

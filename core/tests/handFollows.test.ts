@@ -1,7 +1,7 @@
 import { formatLength, type ItemKind, itemKinds, parseLength, planPlacement, type PlacementPlan } from '../src'
 import { presetMeasures, usualDesign } from '../src/placement'
 import { boxOf } from '../src/plane'
-import { writeName } from '../src/messages/writeMessage'
+import { writeName } from '@thimble/language'
 
 /** A hand with a tape: it knows the item's named lines and edges, and only what the sentences say. */
 function followed({ steps, item }: PlacementPlan): { x: number; y: number } {

@@ -1,3 +1,4 @@
+import { writeMessage } from '@thimble/language'
 import { holdingSteps, type HoldingTask } from '../src/holding'
 import { fieldFromNotches } from '../src/hooping'
 import { holdingMethods, type Layer } from '../src/recipe'
@@ -13,7 +14,7 @@ const task = (over: Partial<HoldingTask>): HoldingTask => ({
 })
 const words = (over: Partial<HoldingTask>): string =>
   holdingSteps(task(over))
-    .map((s) => `${s.text} ${s.care ?? ''}`)
+    .map(({ said, care }) => `${writeMessage(said)} ${care ? writeMessage(care) : ''}`)
     .join(' ')
 
 const cloth = (grip: Layer['grip']): Layer => ({ role: 'cloth', kind: 'cloth', sheets: 1, grip })

@@ -10,7 +10,7 @@ import {
 import { asksOf, presetMeasures, usualDesign } from '../src/placement'
 import { boxOf } from '../src/plane'
 import { gapBetween, insidePolygon } from '../src/plane/polygonDistance'
-import { writeName } from '../src/messages/writeMessage'
+import { writeName } from '@thimble/language'
 
 const length = ({ from, to }: TapeLine): number => Math.hypot(to.x - from.x, to.y - from.y)
 const kinds = itemKinds.map((kind) => [kind.name, kind] as const)

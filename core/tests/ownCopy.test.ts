@@ -1,3 +1,4 @@
+import { writeMessage } from '@thimble/language'
 import fc from 'fast-check'
 import { changeOutline, type DesignOutline, sizedHull } from '../src/design'
 import { placeInHoop, rankHoops, scaleToFit } from '../src/hooping'
@@ -67,7 +68,7 @@ describe('a design known by its size alone', () => {
     })
     const says = (corner: number, width?: number) =>
       rankHoops({ hull: rectangle(98, 98), hoops: [hoop(corner, width)] })[0]!
-        .reasons.map((r) => r.text)
+        .reasons.map((r) => writeMessage(r.said))
         .join(' ')
     expect(says(40)).toMatch(/corners reach .* into the field’s round corners. Otherwise it would fit/)
     expect(says(40, 90)).toMatch(/reaches 4 mm past the sewing field|reaches .* past the sewing field/)

@@ -1,3 +1,4 @@
+import { writeMessage } from '@thimble/language'
 import { clothFamilies } from '@thimble/core/recipe'
 import { markingMeans, markRemoval, preparation, preparationStep } from '../src/marking'
 
@@ -37,7 +38,7 @@ describe('before the tape goes on', () => {
 
 describe('taking the marks out', () => {
   it('is told of marks that stay, and of no others', () => {
-    expect(markRemoval('wash-out-pen')).toBe('Remove pen marks: cold water, before any iron or dryer.')
+    expect(writeMessage(markRemoval('wash-out-pen')!)).toBe('Remove pen marks: cold water, before any iron or dryer.')
     const stay = markingMeans({ family: 'linen', dark: false }).filter(({ id }) => markRemoval(id) !== null)
     expect(stay.map(({ id }) => id).sort()).toEqual(['chalk', 'crease', 'wash-out-pen'])
   })

@@ -1,3 +1,5 @@
+import { writeMessage } from '@thimble/language'
+import { whyOf } from '../src/messages'
 import { recommendRecipe, type RecipeQuery } from '../src'
 import { defaultHabits, habitQuestions } from '../src/habits'
 import { clothFamilies, layerNames } from '../src/recipe'
@@ -29,7 +31,7 @@ describe('the rules as data', () => {
     for (const family of clothFamilies) {
       const f = factsOf(query({ family }))
       for (const rule of everyRule.filter((r) => r.when(f))) {
-        const text = rule.text(f)
+        const text = writeMessage(whyOf(rule, f))
         expect([rule.id, /^[A-Z0-9].*[.]$/.test(text), /!|undefined|NaN/.test(text)]).toEqual([rule.id, true, false])
       }
     }

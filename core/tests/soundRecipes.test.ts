@@ -1,3 +1,5 @@
+import { writeMessage } from '@thimble/language'
+import type { Message } from '../src/messages'
 import { habitChoices, defaultHabits } from '@thimble/core/habits'
 import {
   clothFamilies,
@@ -64,10 +66,11 @@ const under = (o: RecipeOption) => o.layers.filter((l) => l.role === 'backing')
 const sheets = (o: RecipeOption): number => under(o).reduce((sum, l) => sum + l.sheets, 0)
 const stays = (o: RecipeOption): boolean => under(o).some((l) => l.kind.startsWith('cut-away'))
 const cloth = (o: RecipeOption) => o.layers.find((l) => l.role === 'cloth')!
+const text = ({ said }: { said: Message }): string => writeMessage(said)
 /** All that a recipe says in words, and what it tells to do after the machine. */
 const said = (o: RecipeOption): string[] =>
-  [...o.because, ...o.cautions, ...o.checks, ...o.finishing, ...(o.against ? [o.against] : [])].map(({ text }) => text)
-const told = (o: RecipeOption): string[] => o.finishing.map(({ text }) => text)
+  [...o.because, ...o.cautions, ...o.checks, ...o.finishing, ...(o.against ? [o.against] : [])].map(text)
+const told = (o: RecipeOption): string[] => o.finishing.map(text)
 const place = (o: RecipeOption, step: RegExp): number => told(o).findIndex((line) => step.test(line))
 const holesStay = (q: RecipeQuery): boolean => ['satin', 'coated', 'suede-like'].includes(q.cloth.family)
 const gives = ({ q, stretch }: Asked): boolean => familyFacts[q.cloth.family].knit || stretch > 10
@@ -97,13 +100,13 @@ const demands: Record<string, (a: Asked) => boolean> = {
   'what a hoop marks is put in one with a warning': ({ q, o }) =>
     familyFacts[q.cloth.family].bruise !== 'high' ||
     !['hooped', 'backing-under'].includes(o.holding) ||
-    /mark/.test(o.against?.text ?? ''),
+    /mark/.test(o.against ? text(o.against) : ''),
   'a way that something speaks against is taken only where it was asked for, or all are so': ({ q, o }) =>
     o.against === undefined || q.holding === o.holding || recommended.get(q)?.[0]?.against !== undefined,
   'cloth is pressed on sticky only where sticky shows': ({ o }) =>
     cloth(o).grip !== 'sticky' || !under(o).some((l) => l.grip === 'sprayed'),
   'dark backing is named under dark cloth where it stays': ({ q, o }) =>
-    q.cloth.colour !== '#22262b' || !stays(o) || o.because.some((b) => /black or dark/.test(b.text)),
+    q.cloth.colour !== '#22262b' || !stays(o) || o.because.some((b) => /black or dark/.test(text(b))),
   'cloth is pressed on sticky only where sticky lies in the hoop, and what lies between is stuck to the cloth': ({
     o,
   }) => {
@@ -125,9 +128,9 @@ const demands: Record<string, (a: Asked) => boolean> = {
   'sticky tear-away next to the skin carries a mesh': (a) =>
     !skin(a) || !under(a.o).some((l) => l.kind === 'tear-away-sticky') || stays(a.o),
   'a caution that asks for a cover comes with one': ({ o }) =>
-    !o.cautions.some((c) => /soft cover on/.test(c.text)) || o.layers.some((l) => l.role === 'cover'),
+    !o.cautions.some((c) => /soft cover on/.test(text(c))) || o.layers.some((l) => l.role === 'cover'),
   'a large needle on a knit warns of holes': ({ q, o }) =>
-    o.needle.size !== '100/16' || !familyFacts[q.cloth.family].knit || o.cautions.some((c) => /holes/.test(c.text)),
+    o.needle.size !== '100/16' || !familyFacts[q.cloth.family].knit || o.cautions.some((c) => /holes/.test(text(c))),
   'letters under 6 mm take a 60 wt and a fine needle': ({ q, o }) =>
     !q.work.smallestLetterMm || (o.topThread.weight === 60 && ['65/9', '70/10'].includes(o.needle.size)),
   'pile has a topping': ({ q, o }) =>
@@ -179,7 +182,7 @@ const demands: Record<string, (a: Asked) => boolean> = {
     !told(o).some((line) => (familyFacts[q.cloth.family].heat === 'medium' ? /medium iron/ : /warm iron/).test(line)),
   'an infant’s or a toy’s comes with its caution, and an infant’s is washed': ({ q, o }) =>
     !(q.use.infant || q.use.toy || q.cloth.family === 'infant-jersey') ||
-    (o.cautions.some((c) => /ribbons.*flammability.*sleepwear.*flame/is.test(c.text)) &&
+    (o.cautions.some((c) => /ribbons.*flammability.*sleepwear.*flame/is.test(text(c))) &&
       (Boolean(q.use.toy) || place(o, /Wash it once/) >= 0)),
   'colour film never comes first for an infant': ({ q, o }) =>
     o !== recommended.get(q)?.[0] || !q.use.infant || !o.layers.some((l) => l.kind === 'permanent-film'),

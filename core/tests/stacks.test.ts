@@ -1,3 +1,5 @@
+import type { Message } from '../src/messages'
+import { writeMessage } from '@thimble/language'
 import { isDeepStrictEqual } from 'node:util'
 import { habitQuestions, defaultHabits } from '@thimble/core/habits'
 import {
@@ -63,6 +65,7 @@ it('reasons and lines of lists that were kept by their ids say word for word wha
   const habits = habitQuestions.flatMap(({ id, choices }) => choices.map((c) => ({ ...defaultHabits, [id]: c.value })))
   // One house in three, another for each cloth; all of them with `npm run endure`.
   const every = process.env.THIMBLE_ENDURE ? 1 : 3
+  const words = (said: Message | undefined): string => (said ? writeMessage(said) : 'none')
   let told = 0
   const otherwise: string[] = []
   const same = (what: string, now: unknown, then: unknown): unknown =>
@@ -80,10 +83,11 @@ it('reasons and lines of lists that were kept by their ids say word for word wha
         }
         const facts = factsOf(query)
         for (const option of recommendRecipe(query).options) {
-          for (const { rule, text } of option.because) same(rule, reasonOf(rule, facts)?.text, text)
-          same(option.tensionRule, reasonOf(option.tensionRule, facts)?.text, option.tension)
+          for (const { rule, said } of option.because) same(rule, words(reasonOf(rule, facts)?.said), words(said))
+          same(option.tensionRule, words(reasonOf(option.tensionRule, facts)?.said), words(option.tension))
           const { checks, finishing } = stackLists(facts, option)
-          for (const { code, text } of [...checks, ...finishing]) same(code, listLine(code, facts, option)?.text, text)
+          for (const { code, said } of [...checks, ...finishing])
+            same(code, words(listLine(code, facts, option)?.said), words(said))
           same('lists', isDeepStrictEqual([option.checks, option.finishing], [checks, finishing]), true)
           told++
         }

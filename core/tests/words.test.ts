@@ -1,5 +1,6 @@
 import { itemKinds, planPlacement, presetMeasures } from '@thimble/core/placement'
-import { type Message, message, writeName, writeMessage } from '@thimble/core/messages'
+import { type Message, message } from '@thimble/core/messages'
+import { writeName, writeMessage } from '@thimble/language'
 import { defaultHabits } from '../src/habits'
 
 describe('a sentence as data', () => {

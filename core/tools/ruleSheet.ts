@@ -1,6 +1,6 @@
-import { faultNames } from '../src/outcomes'
 import { causeRules } from '../src/faultCauses'
-import { troubleChanges } from '../src/suggestedChanges'
+import type { Message } from '../src/messages'
+import { en, writeMessage, labelOf } from '@thimble/language'
 import { defaultHabits, habitChoices, type HouseHabits } from '@thimble/core/habits'
 import {
   clothFamilies,
@@ -27,7 +27,7 @@ import { otherToppings, toppingRules } from '../src/recipe/rules/toppingRules'
 
 /** One rule as it is printed; the reason is worded for a piece it applies to. */
 type Printed = { id: string; condition: string; decision: string; reason: string; habit?: string }
-type Rule = { id: string; when: Condition<Built>; habit?: string; text?: ((f: Built) => string) | string }
+type Rule = { id: string; when: Condition<Built>; habit?: string; says?: (f: Built) => Message }
 
 /** Pieces of every cloth in every school, with the stacks they come to and some that are put together badly. */
 function samples(): Built[] {
@@ -129,9 +129,13 @@ const badStacks = [
   [{ ...backing('permanent-film', 'loose'), role: 'topping' as const }],
 ]
 
+/** The sentence of a rule that says the same of every piece. */
+const sentenceOf = (id: string): string => [`why.${id}`, `do.${id}`].find((one) => one in en) ?? id
+
 const print = (all: readonly Built[], rule: Rule, decision: string): Printed => {
   const found = all.find((f) => rule.when(f))
-  const reason = typeof rule.text === 'string' ? rule.text : found && rule.text ? rule.text(found) : ''
+  const said = found && rule.says ? rule.says(found) : ([sentenceOf(rule.id)] as const)
+  const reason = said[0] in en ? writeMessage(said) : ''
   return { id: rule.id, condition: rule.when.says, decision, reason, habit: rule.habit }
 }
 
@@ -195,13 +199,13 @@ export function ruleSheet(): string {
 /** Why faults come: those that something speaks for come before the others, each lot in this order. */
 function causesSheet(): string {
   const printed = causeRules.map(
-    ({ id, fault, where, first, says, change }): Printed => ({
+    ({ id, fault, where, first, change }): Printed => ({
       id,
       condition:
         [where ? `where ${where.says}` : '', first ? `first with ${first.says}` : ''].filter(Boolean).join('; ') ||
         'always',
-      decision: faultNames[fault],
-      reason: `${says} Try: ${troubleChanges[change].says}`,
+      decision: labelOf(`fault.${fault}`),
+      reason: `${writeMessage([`cause.${id}`])} Try: ${writeMessage([`change.${change}`])}`,
     }),
   )
   return section('What went wrong', 'Of a fault those come first that something speaks for.', printed)

@@ -1,3 +1,4 @@
+import { writeMessage } from '@thimble/language'
 import { itemKind } from '@thimble/core/placement'
 import {
   beforeStart,
@@ -113,7 +114,7 @@ describe('from the marks to the finish', () => {
 
   it('its list names both lengths that tell a pulled knit', () => {
     const piece = done(polo({ measure: known }), ['measure', 'build', 'hoop'])
-    const lines = beforeStart(piece, planPiece(piece, shelf).built).map(({ line }) => line.text)
+    const lines = beforeStart(piece, planPiece(piece, shelf).built).map(({ line }) => writeMessage(line.said))
     expect(lines.join(' ')).toMatch(/200 mm .* 204 mm/)
   })
 })

@@ -1,3 +1,4 @@
+import { writeMessage } from '@thimble/language'
 import { type ChosenStack, Piece, Supply, Swatch } from '@thimble/contract'
 import {
   chosenFrom,
@@ -132,8 +133,8 @@ it('a layer says why it lies there and how it comes off; the worker’s own says
   const { stack, ask } = worked()
   const settled = settledStack(stack)
   const { why, off } = layerReasons(settled, 1, ask.basis)
-  expect(why[0]).toMatch(/^It stretches 17.5 %: fused cut-away stays/)
-  expect(off).toMatch(/^Trim the cut-away 6 to 12 mm/)
+  expect(writeMessage(why[0]!)).toMatch(/^It stretches 17.5 %: fused cut-away stays/)
+  expect(writeMessage(off!)).toMatch(/^Trim the cut-away 6 to 12 mm/)
   const own = { ...settled, layers: settled.layers.map((l) => ({ ...l, own: true })) }
   expect(layerReasons(own, 1, ask.basis).why).toEqual([])
 })

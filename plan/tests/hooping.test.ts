@@ -1,3 +1,4 @@
+import { writeMessage } from '@thimble/language'
 import { type Hoop, Machine, type Patch, type Piece } from '@thimble/contract'
 import { applyPose, composePose, inversePose, type Pose } from '@thimble/core/plane'
 import {
@@ -251,7 +252,7 @@ it('asks before the start for what holds it: magnets at a clamp, the inner ring 
     const piece = polo({ measure: { designId: 'tern', measures: measured }, hoop: { hoopId } })
     const done = patched<Piece>(piece, decideStage(piece, 'hoop', planPiece(piece, on), at)!)
     return beforeStart(done, planPiece(done, on).built)
-      .map(({ line }) => line.text)
+      .map(({ line }) => writeMessage(line.said))
       .join(' ')
   }
   expect(listed('clamp')).toMatch(/Magnets seated all round/)

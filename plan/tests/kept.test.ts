@@ -2,7 +2,7 @@ import { collections, type Difference, Piece, type Shop, type StageId, stageIds 
 import type { ShopFile } from '@thimble/contract/answers'
 import { habitQuestions, type HouseHabits } from '@thimble/core/habits'
 import { itemKinds } from '@thimble/core/placement'
-import { writeMessage } from '@thimble/core/messages'
+import { writeMessage } from '@thimble/language'
 import {
   beforeStart,
   builtOf,
@@ -68,7 +68,8 @@ function told(piece: Piece, on: Shelf): string {
   const plans = planPiece(piece, on)
   const style = { unit: on.shop.unit, fraction: on.shop.fraction }
   const [marks] = piece.measure.kept
-  const lines = (list: ReturnType<typeof beforeStart>) => list.map(({ line, ticked }) => [line.text, ticked])
+  const lines = (list: ReturnType<typeof beforeStart>) =>
+    list.map(({ line, ticked }) => [writeMessage(line.said), ticked])
   return JSON.stringify({
     row: logRowOf(piece),
     record: piece.finish.kept,
@@ -76,7 +77,7 @@ function told(piece: Piece, on: Shelf): string {
     poses: plans.marked.placed?.copies,
     design: [plans.marked.design.width, plans.marked.design.colours],
     lists: [lines(beforeStart(piece, plans.built)), lines(offMachine(piece, plans.built))],
-    why: reasonsOf(plans.built).map(({ text }) => text),
+    why: reasonsOf(plans.built).map(({ said }) => writeMessage(said)),
   })
 }
 
@@ -100,12 +101,12 @@ describe('what was decided of a finished piece', () => {
 
   it('stays with every distance of the catalogue altered', () => {
     const before = some.map((piece) => told(piece, shelf))
-    const open = planPiece(polo(), small).measure.placement!.summary
+    const open = planPiece(polo(), small).measure.placement!.placed
     const rules = itemKinds.flatMap((kind) => kind.placements)
     const originals = rules.map((rule) => ({ ...rule }))
     for (const rule of rules) alter(rule as never)
     expect(some.map((piece) => told(piece, shelf))).toEqual(before)
-    expect(planPiece(polo(), small).measure.placement!.summary).not.toBe(open)
+    expect(planPiece(polo(), small).measure.placement!.placed).not.toEqual(open)
     rules.forEach((rule, i) => Object.assign(rule, originals[i]))
   })
 

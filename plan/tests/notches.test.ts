@@ -1,4 +1,4 @@
-import { familyFacts, type HoldingMethod } from '@thimble/core/recipe'
+import type { HoldingMethod } from '@thimble/core/recipe'
 import type { LengthStyle } from '@thimble/core/lengths'
 import { itemKinds } from '@thimble/core/placement'
 import { applyPose, composePose, inversePose, type Point, type Pose } from '@thimble/core/plane'
@@ -102,7 +102,7 @@ it('the dial is one and the same at Hoop, on the list and at the machine, and a 
     const sewing = sewingAtHand(piece, plans, stock)!
     const list = startLines(piece, plans.built, startFacts(piece, plans, sewing, stock))
     const said = list.find(({ line }) => line.code === 'start.move')?.said
-    const what = `${item.kind.id} ${item.placement} in ${at.hoop.name}, ${plan.method}, ${familyFacts[family].name}`
+    const what = `${item.kind.id} ${item.placement} in ${at.hoop.name}, ${plan.method}, ${family}`
     if (JSON.stringify(said) !== JSON.stringify(dialMessage(move))) wrong.push(`${what}: the list says another dial`)
     if (JSON.stringify(triple(sewing.move!)) !== JSON.stringify(triple(move)))
       wrong.push(`${what}: the machine has another`)

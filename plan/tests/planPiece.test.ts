@@ -1,3 +1,4 @@
+import { writeMessage } from '@thimble/language'
 import { readDesignSvg, summariseDesign } from '@thimble/core/design/work'
 import type { Piece } from '@thimble/contract'
 import {
@@ -41,7 +42,7 @@ describe('the plan of a piece', () => {
   it('assumes the size’s numbers until they are measured', () => {
     const plan = planMeasure(polo({ measure: { measures: { chestWidth: mm('539.75') } } }), shelf)
     expect([...plan.assumed].sort()).toEqual(['neckDrop', 'neckWidth', 'shoulderToUnderarm'])
-    expect(plan.placement!.summary).toBe('Cross 183 mm below the shoulder point, 90 mm from centre')
+    expect(writeMessage(plan.placement!.placed)).toBe('Cross 183 mm below the shoulder point, 90 mm from centre')
   })
 
   it('keeps a problem at its field and still plans by the assumed number', () => {
@@ -141,7 +142,7 @@ describe('the plan of a piece', () => {
     expect([advised.hoop.method, advised.built.stack!.holding]).toEqual(['floated', 'floated'])
     const own = planPiece(panel('hooped'), shelf)
     expect([own.hoop.method, own.built.stack!.holding, own.hoop.chosen!.fits]).toEqual(['hooped', 'hooped', true])
-    expect(own.hoop.advice.against!.text).toMatch(/^Only 0 mm of cloth lies beyond the hoop/)
+    expect(writeMessage(own.hoop.advice.against!.said)).toMatch(/^Only 0 mm of cloth lies beyond the hoop/)
     expect(own.hoop.advice.advised).toBe('floated')
   })
 })

@@ -1,5 +1,6 @@
 import { Piece, RunEvent, type RunEventKind } from '@thimble/contract'
-import { inUnits, type Message, writeMessage } from '@thimble/core/messages'
+import type { Message } from '@thimble/core/messages'
+import { writeMessage } from '@thimble/language'
 import { dialMessage, dialMove, hoopingAtHand, planPiece } from '@thimble/plan'
 import {
   bobbinBefore,
@@ -180,12 +181,14 @@ describe('the list before the start', () => {
     expect(ids.indexOf('start.move')).toBe(ids.indexOf('check.trace') - 1)
     expect(ids).toEqual(expect.arrayContaining(['start.bobbin', 'start.needle', 'check.ring', 'check.pins']))
     expect(ids).not.toContain('check.bobbin')
-    expect(lines(apron).find(({ line }) => line.code === 'start.needle')!.line.text).toContain('75/11 embroidery')
+    expect(writeMessage(lines(apron).find(({ line }) => line.code === 'start.needle')!.line.said)).toContain(
+      '75/11 embroidery',
+    )
   })
 
   it('says what to dial in as the machine shows it, whatever the shop measures in and whatever is known of the design', () => {
     const said = (move: { turn: number; right: number; down: number }): string =>
-      inUnits(writeMessage(dialMessage(move)), { unit: 'in' }).replaceAll('\u00a0', ' ')
+      writeMessage(dialMessage(move), { unit: 'in' }).replaceAll('\u00a0', ' ')
     expect([
       said({ turn: -90, right: 4.2, down: 1.6 }),
       said({ turn: 0, right: -20.5, down: -0.5 }),
@@ -235,9 +238,11 @@ describe('the list before the start', () => {
 
   it('a bobbin of which nothing is known is no full one: one goes in first, and the others are counted', () => {
     const said = (bobbin: NonNullable<StartFacts['bobbin']>): string =>
-      startLines(apron, plans.built, { hooping: 0, move: null, roll: null, bobbin }).find(
-        ({ line }) => line.code === 'start.bobbin',
-      )!.line.text
+      writeMessage(
+        startLines(apron, plans.built, { hooping: 0, move: null, roll: null, bobbin }).find(
+          ({ line }) => line.code === 'start.bobbin',
+        )!.line.said,
+      )
     expect(said({ need: 54, left: null, full: 50, changes: 1 })).toBe(
       'Bobbin: 54 m needed. Put in a full one (50 m). Changes on the way: 1',
     )
@@ -253,7 +258,9 @@ describe('the list before the start', () => {
   it('pins that were counted in are said with their number', () => {
     const pinned = Piece.parse({ ...apron, stitch: { ...apron.stitch, pins: '6' } })
     expect(idsOf(pinned)).not.toContain('check.pins')
-    expect(lines(pinned).find(({ line }) => line.code === 'start.pins-in')!.line.text).toMatch(/^6 pins in,/)
+    expect(writeMessage(lines(pinned).find(({ line }) => line.code === 'start.pins-in')!.line.said)).toMatch(
+      /^6 pins in,/,
+    )
   })
 
   it('a row has a list for each hooping, ticked each by itself', () => {

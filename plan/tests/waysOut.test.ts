@@ -31,7 +31,7 @@ describe('a part of a grouped design', () => {
   )
   const suggested = (piece: Piece) => {
     const { marked, hoop } = planPiece(piece, on)
-    return movePart({ marked, hoops: on.hoops, machines: [], shop: on.shop }, hoop)
+    return movePart({ marked, hoops: on.hoops, machines: [] }, hoop)
   }
 
   it('is moved by the least that lets a hoop take the whole with 3 mm on each side, and comes back', () => {

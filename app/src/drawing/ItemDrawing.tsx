@@ -9,7 +9,7 @@ import {
   type Pose,
   rectangle,
 } from '@thimble/core/plane'
-import { writeMessage } from '@thimble/core/messages'
+import { writeMessage } from '@thimble/language'
 import type { Placed } from '@thimble/plan'
 import { memo, useState } from 'react'
 import { View as Box } from 'react-native'

@@ -1,4 +1,4 @@
-import { writeName, writeMessage } from '@thimble/core/messages'
+import { writeName, writeMessage, labelOf } from '@thimble/language'
 import type { Marked, MeasurePlan, PieceDesign } from '@thimble/plan'
 import type { PaperId } from '@thimble/core/template'
 import { Asset } from 'expo-asset'
@@ -15,7 +15,7 @@ export function printTemplate({ piece, plan, marked }: Printed, paper: PaperId, 
   const { design, placed } = marked
   const lines = [
     `${design.name ?? 'Design by its size'}. ${placed ? writeMessage(placed.placed, style) : ''}`,
-    ...(marked.decided ? [] : (placement?.distances.map((d) => `${d.name}: ${write(d.mm)}`) ?? [])),
+    ...(marked.decided ? [] : (placement?.distances.map((d) => `${labelOf(d.name)}: ${write(d.mm)}`) ?? [])),
   ]
   const title = `${piece.name}, ${plan.rule.name.toLowerCase()}`
   return saveTemplate({ title, lines, design, write, upIs: writeName(plan.rule.upIs), paper }, now)

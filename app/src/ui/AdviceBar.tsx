@@ -1,15 +1,20 @@
-import type { Advice } from '@thimble/core/advice'
+import type { Advice, Severity } from '@thimble/core/advice'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
+import { useSay } from './useSay'
 import { useUnits } from './useUnits'
 import { Text } from './Text'
 
 const lead = { note: '', caution: 'Take care: ', stop: 'Stop: ' } as const
 
+/** What is told in a bar: advice of the core, or a sentence of the page’s own. */
+export type Told = Advice | { code: string; severity: Severity; text: string }
+
 /** Advice as a ruled bar: its severity in the rule's colour and in words. */
-export function AdviceBar({ advice }: { advice: Advice }) {
+export function AdviceBar({ advice }: { advice: Told }) {
   const p = usePalette()
   const inUnits = useUnits()
+  const say = useSay()
   const colour = { note: p.moss, caution: p.weld, stop: p.madder }[advice.severity]
   return (
     <View role="note" style={{ borderLeftWidth: 4, borderLeftColor: colour, paddingLeft: 12, marginVertical: 6 }}>
@@ -19,7 +24,7 @@ export function AdviceBar({ advice }: { advice: Advice }) {
             {lead[advice.severity]}
           </Text>
         ) : null}
-        {inUnits(advice.text)}
+        {'said' in advice ? say(advice.said) : inUnits(advice.text)}
       </Text>
     </View>
   )

@@ -1,4 +1,4 @@
-import { inUnits } from '@thimble/core/messages'
+import { inUnits } from '@/words/inUnits'
 import { useCallback } from 'react'
 import { useDocuments } from '@/state/store'
 

@@ -1,3 +1,4 @@
+import { labelOf } from '@thimble/language'
 import {
   type Bruise,
   clothFamilies,
@@ -10,12 +11,10 @@ import {
   type SeeThrough,
 } from '@thimble/core/recipe'
 
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
-
 /** Cloth families as the worker picks them. */
 export const clothChoices: readonly { id: ClothFamily; name: string }[] = clothFamilies.map((id) => ({
   id,
-  name: capital(familyFacts[id].name),
+  name: labelOf(`cloth-family.${id}`),
 }))
 
 /** Cloths that go by their own name, told apart from the families and the shop's own. */
@@ -50,7 +49,7 @@ export const seeThroughChoices: readonly { id: SeeThrough; name: string }[] = [
   { id: 'high', name: 'An outline' },
 ]
 
-export const clothName = (id: string): string => capital(familyFacts[id as ClothFamily]?.name ?? id)
+export const clothName = (id: string): string => (id in familyFacts ? labelOf(`cloth-family.${id}`) : id)
 
 /** A ground by the name it is picked by, or its code. */
 export const colourName = (colour: string): string =>

@@ -1,9 +1,10 @@
 import type { DecidedStack, Machine } from '@thimble/contract'
-import type { Advice } from '@thimble/core/advice'
+import type { Severity } from '@thimble/core/advice'
 import { needleWear } from '@thimble/core/thread'
 import { many } from './designWords'
 import { needleText } from './stackWords'
 
+type Told = { code: string; severity: Severity; text: string }
 type InMachine = Pick<Machine, 'name' | 'needle' | 'needleMinutes' | 'needleStrikes'>
 
 const hours = (minutes: number): string => {
@@ -19,7 +20,7 @@ export function needleInText({ needle, needleMinutes, needleStrikes }: InMachine
 }
 
 /** What a needle's age or a strike asks for; null while it is good, and where none is noted. */
-export function wornAdvice({ needle, needleMinutes: minutes, needleStrikes: strikes }: InMachine): Advice | null {
+export function wornAdvice({ needle, needleMinutes: minutes, needleStrikes: strikes }: InMachine): Told | null {
   const wear = needle ? needleWear({ minutes, strikes }) : 'good'
   if (wear === 'good') return null
   const why = strikes > 0 ? 'it struck something' : 'needles last about eight hours'
@@ -31,7 +32,7 @@ export function wornAdvice({ needle, needleMinutes: minutes, needleStrikes: stri
 export function otherNeedleAdvice(
   { name, needle }: InMachine,
   { needle: asked }: Pick<DecidedStack, 'needle'>,
-): Advice | null {
+): Told | null {
   if (!needle || !asked) return null
   const same = needle.size === asked.size && needle.point === asked.point && (needle.coated || !asked.coated)
   if (same) return null

@@ -1,3 +1,4 @@
+import { message } from '../messages'
 import { type Advice, caution, note } from '../advice'
 import { CoreError } from '../errors'
 import { boxOf } from '../plane/box'
@@ -95,14 +96,10 @@ export function cuttingFile({ block, overlap, count, clothWidth, gap = GAP_MM }:
   })
   const warnings: Advice[] = []
   const outer = pieces.filter(isPiece).length
-  if (pieces.length < all.length)
-    warnings.push(note('holes-left', `Holes under ${LEAST_HOLE_MM2} mm2 are left uncut. The stitches cover them.`))
-  if (outer > 1) warnings.push(note('several-pieces', `The outline falls into ${outer} parts; each is cut by itself.`))
-  if (overlap === 0)
-    warnings.push(
-      caution('no-overlap', 'With no overlap the patch ends at the stitches and may pull out. Add 1 to 2 mm.'),
-    )
-  warnings.push(caution('blades', 'Blades cut. Cut away from your hand, and follow the cutter’s manual.'))
+  if (pieces.length < all.length) warnings.push(note('holes-left', message('cut.holes-left', { area: LEAST_HOLE_MM2 })))
+  if (outer > 1) warnings.push(note('several-pieces', message('cut.several-pieces', { parts: outer })))
+  if (overlap === 0) warnings.push(caution('no-overlap', message('cut.no-overlap')))
+  warnings.push(caution('blades', message('cut.blades')))
   return {
     svg: svgInMm(cloth.width, cloth.length, `0 0 ${cloth.width} ${cloth.length}`, parts),
     piece: { width: w, height: h },

@@ -36,7 +36,6 @@ export const clothCauses: readonly CauseRule[] = [
   {
     id: 'puckering.pulled',
     fault: 'puckering',
-    says: 'Cloth stretched in the hoop shrinks back when you take it out.',
     where: all(heldInRing, any(gaveWay, wasPulled)),
     first: any(wasPulled, stretchSkipped, gaveWay),
     change: 'neutral',
@@ -44,7 +43,6 @@ export const clothCauses: readonly CauseRule[] = [
   {
     id: 'puckering.floated',
     fault: 'puckering',
-    says: 'It was floated, so only the backing was held and the stitches pulled the cloth in.',
     where: floated,
     first: gaveWay,
     change: 'hoop-it',
@@ -52,35 +50,30 @@ export const clothCauses: readonly CauseRule[] = [
   {
     id: 'puckering.tears',
     fault: 'puckering',
-    says: 'Nothing stays under it. A knit needs cut-away for its whole life.',
     where: all(gaveWay, not(staysUnder)),
     change: 'cut-away',
   },
   {
     id: 'puckering.backing',
     fault: 'puckering',
-    says: 'There was too little backing for this many stitches.',
     first: thinUnder,
     change: 'one-more-layer',
   },
   {
     id: 'puckering.dense',
     fault: 'puckering',
-    says: 'The design is too dense for this cloth.',
     where: filled,
     change: 'lighter-design',
   },
   {
     id: 'puckering.tension',
     fault: 'puckering',
-    says: 'High top tension gathers the cloth.',
     first: tightened,
     change: 'ease-top',
   },
   {
     id: 'outline.shifted',
     fault: 'outline-off',
-    says: 'It shifted while it was sewn. Floated, only the backing is held.',
     where: all(floated, not(holesStay)),
     first: floated,
     change: 'baste',
@@ -88,7 +81,6 @@ export const clothCauses: readonly CauseRule[] = [
   {
     id: 'outline.untaped',
     fault: 'outline-off',
-    says: 'It shifted while it was sewn. Floated, only the backing is held.',
     where: all(floated, holesStay),
     first: floated,
     change: 'tape-edges',
@@ -96,41 +88,35 @@ export const clothCauses: readonly CauseRule[] = [
   {
     id: 'outline.slack',
     fault: 'outline-off',
-    says: 'A slack hoop lets the cloth shift.',
     where: heldInRing,
     change: 'tighten-hoop',
   },
   {
     id: 'outline.loose',
     fault: 'outline-off',
-    says: 'The backing wasn’t stuck to the cloth.',
     where: any(looseUnder, bare),
     change: 'stick-backing',
   },
   {
     id: 'outline.pull',
     fault: 'outline-off',
-    says: 'A fill pulls the cloth together along its stitches.',
     where: filled,
     change: 'firmer-backing',
   },
   {
     id: 'outline.backing',
     fault: 'outline-off',
-    says: 'The backing stretched with the cloth.',
     change: 'firmer-backing',
   },
   {
     id: 'sinking.bare',
     fault: 'sinking',
-    says: 'Nothing on top held the stitches up.',
     where: not(topped),
     change: 'film',
   },
   {
     id: 'sinking.ground',
     fault: 'sinking',
-    says: 'Cloth of a very different colour shows between the stitches once the film is gone.',
     where: ground,
     first: topped,
     change: 'colour-film',
@@ -138,20 +124,17 @@ export const clothCauses: readonly CauseRule[] = [
   {
     id: 'sinking.pile',
     fault: 'sinking',
-    says: 'The pile keeps swallowing stitches. Film that washes off can’t hold it down.',
     where: textured,
     change: 'colour-film',
   },
   {
     id: 'sinking.thin',
     fault: 'sinking',
-    says: 'The stitches are so far apart that the cloth shows.',
     change: 'underlay',
   },
   {
     id: 'ring-mark.pressed',
     fault: 'ring-mark',
-    says: 'The hoop pressed cloth that keeps the mark.',
     where: heldInRing,
     first: marksEasily,
     change: 'float',
@@ -159,21 +142,18 @@ export const clothCauses: readonly CauseRule[] = [
   {
     id: 'ring-mark.tight',
     fault: 'ring-mark',
-    says: 'It was pressed too long or too hard.',
     where: takesSteam,
     change: 'steam',
   },
   {
     id: 'ring-mark.stays',
     fault: 'ring-mark',
-    says: 'Marks may stay on satin, silk and coated cloth, and steam would spot them.',
     where: not(takesSteam),
     change: 'float',
   },
   {
     id: 'backing-shows.firm',
     fault: 'backing-shows',
-    says: 'Firm cut-away shows through pale thin cloth.',
     where: firmUnder,
     first: seeThrough,
     change: 'mesh',
@@ -181,27 +161,23 @@ export const clothCauses: readonly CauseRule[] = [
   {
     id: 'backing-shows.edge',
     fault: 'backing-shows',
-    says: 'The cut edge of the backing shows.',
     change: 'trim-rounded',
   },
   {
     id: 'hole.sharp',
     fault: 'hole',
-    says: 'A sharp needle cuts the threads of a knit.',
     where: all(knitted, needleSharp),
     change: 'ballpoint',
   },
   {
     id: 'hole.large',
     fault: 'hole',
-    says: 'The needle was too large for the cloth.',
     first: needleLarge,
     change: 'size-down',
   },
   {
     id: 'hole.dense',
     fault: 'hole',
-    says: 'Too many stitches in one place cut the cloth.',
     where: filled,
     first: sewnDense,
     change: 'lighter-design',
@@ -209,7 +185,6 @@ export const clothCauses: readonly CauseRule[] = [
   {
     id: 'scratchy.bare',
     fault: 'scratchy',
-    says: 'Nothing soft lies between the stitches and the skin.',
     where: all(not(covered), takesCover),
     first: nextToSkin,
     change: 'cover',
@@ -217,7 +192,6 @@ export const clothCauses: readonly CauseRule[] = [
   {
     id: 'scratchy.unlined',
     fault: 'scratchy',
-    says: 'Nothing soft lies between the stitches and the skin.',
     where: not(any(covered, takesCover)),
     first: nextToSkin,
     change: 'line-back',
@@ -225,14 +199,12 @@ export const clothCauses: readonly CauseRule[] = [
   {
     id: 'scratchy.stiff',
     fault: 'scratchy',
-    says: 'The backing is stiff.',
     where: firmUnder,
     change: 'mesh',
   },
   {
     id: 'scratchy.ends',
     fault: 'scratchy',
-    says: 'Knots and ends stand out on the back.',
     change: 'trim-knots',
   },
 ]

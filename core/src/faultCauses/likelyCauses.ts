@@ -1,7 +1,8 @@
+import type { Message } from '../messages'
 import type { FaultId } from '../outcomes/faults'
 import type { Afterwards } from './afterwards'
 import type { CauseRule } from './causeRule'
-import { type TroubleChange, troubleChanges } from '../suggestedChanges'
+import { changeOf, type TroubleChange } from '../suggestedChanges'
 import { clothCauses } from './clothCauses'
 import { placingCauses } from './placingCauses'
 import { threadCauses } from './threadCauses'
@@ -10,7 +11,7 @@ import { threadCauses } from './threadCauses'
 export type Cause = {
   id: string
   fault: FaultId
-  says: string
+  said: Message
   likely: boolean
   because: string | null
   change: TroubleChange
@@ -29,10 +30,10 @@ export const causeRules: readonly CauseRule[] = [...clothCauses, ...threadCauses
  */
 export function likelyCauses(fault: FaultId, f: Afterwards): Cause[] {
   const possible = causeRules.filter((rule) => rule.fault === fault && (rule.where?.(f) ?? true))
-  const told = possible.map(({ id, says, first, change }) => {
+  const told = possible.map(({ id, first, change }) => {
     const likely = first?.(f) ?? false
     const because = likely ? (first?.says ?? null) : null
-    return { id, fault, says, likely, because, change: { id: change, ...troubleChanges[change] } }
+    return { id, fault, said: [`cause.${id}`] as const, likely, because, change: changeOf(change) }
   })
   return [...told.filter(({ likely }) => likely), ...told.filter(({ likely }) => !likely)]
 }

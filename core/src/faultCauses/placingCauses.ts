@@ -11,14 +11,12 @@ export const placingCauses: readonly CauseRule[] = [
   {
     id: 'placed.marks',
     fault: 'placed-off',
-    says: 'Nobody checked where the marks landed in the hoop.',
     first: unlooked,
     change: 'look-first',
   },
   {
     id: 'placed.ring',
     fault: 'placed-off',
-    says: 'A reversed inner ring puts the notches off, on some hoops by up to 25 mm.',
     where: heldInRing,
     first: ringSkipped,
     change: 'ring-round',
@@ -26,7 +24,6 @@ export const placingCauses: readonly CauseRule[] = [
   {
     id: 'placed.crept',
     fault: 'placed-off',
-    says: 'Stretchy cloth crept while it was hooped or sewn.',
     where: any(gaveWay, floated),
     first: any(wasPulled, all(gaveWay, floated)),
     change: 'stick-cloth',
@@ -34,7 +31,6 @@ export const placingCauses: readonly CauseRule[] = [
   {
     id: 'placed.turned',
     fault: 'placed-off',
-    says: 'It was loaded turned, but the move may not have been.',
     where: loadedTurned,
     first: moveSkipped,
     change: 'check-move',
@@ -42,20 +38,17 @@ export const placingCauses: readonly CauseRule[] = [
   {
     id: 'crooked.hooped',
     fault: 'crooked',
-    says: 'It was hooped more crooked than was corrected at the machine.',
     first: unlooked,
     change: 'hoop-again',
   },
   {
     id: 'crooked.skewed',
     fault: 'crooked',
-    says: 'The garment is skewed: neck and body don’t line up.',
     change: 'both-halves',
   },
   {
     id: 'sewn-in.felt',
     fault: 'sewn-in',
-    says: 'Nobody felt under the hoop, and something was there.',
     where: underSkipped,
     first: underSkipped,
     change: 'roll',
@@ -63,7 +56,6 @@ export const placingCauses: readonly CauseRule[] = [
   {
     id: 'sewn-in.loose',
     fault: 'sewn-in',
-    says: 'Loose cloth wasn’t held away and slid under.',
     change: 'roll',
   },
 ]

@@ -1,11 +1,11 @@
-import { layerNames } from '../recipe/names'
+import { type Behind, type Message, message, type Named } from '../messages'
 import type { HoldingMethod } from '../recipe/recipeQuery'
 import type { Layer } from '../recipe/stack'
 
 /**
  * How the hoop closes and what is held in it; `layers`: the stack from top to bottom, whose own steps are said when they are
- * due; `holesStay`: no pin and no basting; `wet`: a film's corners may be wetted; `notches`: where they go from the cross, in
- * words, where the hoop does not sit on the mark.
+ * due; `holesStay`: no pin and no basting; `wet`: a film's corners may be wetted; `notches`: where they go from the cross,
+ * where the hoop does not sit on the mark.
  */
 export type HoldingTask = {
   method: HoldingMethod
@@ -17,28 +17,29 @@ export type HoldingTask = {
   layers?: readonly Layer[]
   holesStay?: boolean
   wet?: boolean
-  notches?: string
+  notches?: Named
 }
 
 /** One thing hands do; `care`: what may hurt, with what decides. */
-type HoldingStep = { id: string; text: string; care?: string }
+type HoldingStep = { id: string; said: Message; care?: Message }
+type StepId = Behind<'holding-step'>
 
-const PINCH = 'Magnets pinch fingers. Keep them away from pacemakers and cards.'
-const SPRAY = 'Spray outdoors or in a ventilated box, away from machine, flames and children. Read the label.'
-const PIN = 'Count the pins in, and out again before you start.'
-const IRON = 'Irons burn. Follow the care label and the backing’s label.'
-
-type Step = Omit<HoldingStep, 'text'> & {
-  text: string | ((t: HoldingTask) => string)
+/** Without `says` it is the sentence of its id. */
+type Step = {
+  care?: Behind<'holding-care'>
   when?: (t: HoldingTask) => boolean
-}
+} & ({ id: StepId; says?: (t: HoldingTask) => Message } | { id: string; says: (t: HoldingTask) => Message })
 
 const backings = ({ layers = [] }: HoldingTask): Layer[] => layers.filter(({ role }) => role === 'backing')
 const isSticky = ({ kind }: Layer): boolean => kind.endsWith('-sticky')
 const stickyInRing = (t: HoldingTask): boolean => backings(t).some((one) => isSticky(one) && one.grip === 'in-ring')
-const nameOf = ({ kind }: Layer): string => layerNames[kind].toLowerCase()
-const sizeOf = ({ piece }: Layer): string =>
-  piece ? `, ${Math.round(piece.widthMm)} by ${Math.round(piece.heightMm)} mm` : ''
+/** A layer as it is laid: its name, and its size where it is cut. */
+const cutOf = ({ kind, piece }: Layer): Named =>
+  piece
+    ? message('layer-cut', {
+        ...{ layer: `layer.${kind}`, wide: Math.round(piece.widthMm), high: Math.round(piece.heightMm) },
+      })
+    : `layer.${kind}`
 
 /** What is put on the cloth's back before anything is hooped. */
 function onBack(t: HoldingTask): Step[] {
@@ -48,16 +49,16 @@ function onBack(t: HoldingTask): Step[] {
       return [
         {
           id: `fuse.${id}`,
-          text: `Fuse the ${nameOf(layer)} to the back${sizeOf(layer)}. Press and lift, don’t slide; let it cool.`,
-          care: IRON,
+          says: () => message('holding-step.fuse', { layer: cutOf(layer) }),
+          care: 'iron',
         },
       ]
     if (layer.grip === 'sprayed')
       return [
         {
           id: `spray.${id}`,
-          text: `Spray the ${nameOf(layer)}${sizeOf(layer)}, never the cloth. Press it on the back, edges down.`,
-          care: SPRAY,
+          says: () => message('holding-step.spray-on', { layer: cutOf(layer) }),
+          care: 'spray',
         },
       ]
     return []
@@ -67,8 +68,7 @@ function onBack(t: HoldingTask): Step[] {
 /** Too narrow for a hoop inside it: a seam is opened, so that one layer lies flat. */
 const oneLayer: Step = {
   id: 'one-layer',
-  text: 'It’s narrower than the hoop. Open its seam until one layer lies flat, and pin the other layer clear.',
-  care: 'Seam rippers cut. Work away from your hand, and count the pins.',
+  care: 'seam-ripper',
   when: (t) => t.tube && t.narrow === true,
 }
 
@@ -76,119 +76,109 @@ const ring: readonly Step[] = [
   oneLayer,
   {
     id: 'peel-first',
-    text: 'Peel the paper off the sticky sheet and press the cloth on it, then hoop both.',
     when: (t) => t.method === 'hooped' && stickyInRing(t),
   },
   {
     id: 'lower-inside',
-    text: 'Slide the outer ring inside the piece, bracket toward the carriage.',
     when: (t) => t.tube && !t.narrow,
   },
   {
     id: 'lower-under',
-    text: (t) =>
-      t.method === 'backing-under'
-        ? 'Lay the outer ring down, bracket toward the carriage. Lay only the cloth over it.'
-        : 'Lay the outer ring down, bracket toward the carriage. Lay backing and cloth over it.',
+    says: (t) => message(t.method === 'backing-under' ? 'holding-step.lower-under.bare' : 'holding-step.lower-under'),
     when: (t) => !t.tube || t.narrow === true,
   },
   {
     id: 'inner-round',
-    text: ({ notches }) =>
-      `Turn the inner ring the right way round: marks readable, arrow at the top. ${notches ? `Notches ${notches}, square to the dots.` : 'Notches on the marks.'}`,
+    says: ({ notches }) =>
+      notches ? message('holding-step.inner-round.off', { notches }) : message('holding-step.inner-round'),
   },
-  { id: 'top-first', text: 'Press the top edge in first, then down to the bottom.' },
+  { id: 'top-first' },
 ]
 const close: readonly Step[] = [
   {
     id: 'screw',
-    text: 'Tighten with your fingers only. If it won’t close, loosen the screw: forcing breaks it.',
     when: (t) => t.closes === 'screw',
   },
   {
     id: 'lever',
-    text: 'Close the lever. If it won’t, loosen its screw first: forcing breaks it.',
     when: (t) => t.closes === 'lever',
   },
-  { id: 'frame', text: 'Clip the frame shut all round before you release it.', when: (t) => t.closes === 'frame' },
+  { id: 'frame', when: (t) => t.closes === 'frame' },
   {
     id: 'past-flush',
-    text: 'Push the inner ring 1 to 2 mm past flush so it glides.',
     when: (t) => t.closes === 'screw' || t.closes === 'lever',
   },
 ]
 const flat: readonly Step[] = [
   {
     id: 'knit',
-    text: 'Flat as a drum, not stretched: smooth a knit from the middle, never pull it.',
     when: (t) => t.knit,
   },
-  { id: 'woven', text: 'Flat as a drum. You can tug a woven along the grain once it’s closed.', when: (t) => !t.knit },
+  { id: 'woven', when: (t) => !t.knit },
 ]
 /** The backing alone in the hoop, however that closes. */
 const backingInHoop: readonly Step[] = [
-  { id: 'paper-up', text: 'Hoop the sticky backing alone, paper side up, flat as a drum.', when: stickyInRing },
-  { id: 'hoop-backing', text: 'Hoop the backing alone, flat as a drum.', when: (t) => !stickyInRing(t) },
+  { id: 'paper-up', when: stickyInRing },
+  { id: 'hoop-backing', when: (t) => !stickyInRing(t) },
   {
     id: 'magnets',
-    text: 'Set the magnets down one by one, fingers clear.',
-    care: PINCH,
+    care: 'magnets',
     when: (t) => t.closes === 'magnets',
   },
   ...close,
   {
     id: 'score',
-    text: 'Score the paper lightly round the inside of the hoop, and a cross in the middle. Peel it.',
-    care: 'Score the paper only, away from your hand.',
+    care: 'score',
     when: stickyInRing,
   },
 ]
 const floating: readonly Step[] = [
   {
     id: 'spray',
-    text: 'Spray the backing, never the cloth. Wait until it’s tacky, and check that the edges grip.',
-    care: SPRAY,
+    care: 'spray',
     when: (t) => clothGrip(t) === 'sprayed' && !stickyInRing(t),
   },
-  { id: 'cross-hair', text: 'Draw or stitch a cross-hair on the backing through the notches.' },
+  { id: 'cross-hair' },
   {
     id: 'over-hoop',
-    text: 'Slip the piece over the hoop, or turn it inside out round the hoop.',
     when: (t) => t.tube && !t.narrow,
   },
   oneLayer,
   {
     id: 'lay-on',
-    text: ({ notches }) =>
-      `${notches ? `Lay the piece so the cross-hair is ${notches}, square to the dots` : 'Lay the marks on the cross-hair, the cross first'}, then press outward. Grip at the edges, not over the design.`,
+    says: ({ notches }) => (notches ? message('holding-step.lay-on.off', { notches }) : message('holding-step.lay-on')),
   },
-  { id: 'baste', text: 'Baste round the design, or pin outside the field.', care: PIN, when: (t) => !t.holesStay },
+  { id: 'baste', care: 'pins', when: (t) => !t.holesStay },
   {
     id: 'tape',
-    text: 'Tape the edges down outside the field. No pins or basting: holes stay.',
     when: (t) => t.holesStay === true,
   },
 ]
 const clamping: readonly Step[] = [
   oneLayer,
-  { id: 'clamp-under', text: 'Put the lower frame under the cloth, or inside the piece, with the backing flat on it.' },
+  { id: 'clamp-under' },
   {
     id: 'clamp-marks',
-    text: ({ notches }) =>
-      `Cloth over it, ${notches ? `the notches ${notches}, square to the dots` : 'the marks on the notches'}. Smooth it from the middle.`,
+    says: ({ notches }) =>
+      notches ? message('holding-step.clamp-marks.off', { notches }) : message('holding-step.clamp-marks'),
   },
   {
     id: 'clamp-down',
-    text: 'Set the magnets down from the far side to the near side. Don’t drag the cloth.',
-    care: PINCH,
+    care: 'magnets',
   },
-  { id: 'clamp-feel', text: 'Feel round the edge for folds, zips or seams between the magnets.' },
+  { id: 'clamp-feel' },
 ]
 const slideUnder: Step = {
   id: 'slide-under',
-  text: (t) => {
+  says: (t) => {
     const [layer] = backings(t)
-    return `At the machine, with the hoop on, slide the ${layer ? nameOf(layer) : 'backing'} under${layer ? sizeOf(layer) : ''}, 40 mm larger than the design all round.`
+    if (!layer) return message('holding-step.slide-under')
+    const named = { layer: `layer.${layer.kind}` }
+    const { piece } = layer
+    if (!piece) return message('holding-step.slide-under.layer', named)
+    return message('holding-step.slide-under.cut', {
+      ...{ ...named, wide: Math.round(piece.widthMm), high: Math.round(piece.heightMm) },
+    })
   },
 }
 
@@ -199,11 +189,11 @@ function onTop({ layers = [], wet, holesStay }: HoldingTask): Step[] {
     .map((layer): Step => {
       const held =
         layer.kind === 'wash-away-film' && wet
-          ? 'wet its corners, or tape them, outside the field'
+          ? 'holding-step.top-wet'
           : holesStay
-            ? 'tape its corners outside the field'
-            : 'tape or pin its corners outside the field'
-      return { id: `top.${layer.kind}`, text: `Lay the ${nameOf(layer)} on top${sizeOf(layer)}; ${held}.` }
+            ? 'holding-step.top-taped'
+            : 'holding-step.top'
+      return { id: `top.${layer.kind}`, says: () => message(held, { layer: cutOf(layer) }) }
     })
 }
 
@@ -212,10 +202,7 @@ const steps: Readonly<Record<HoldingMethod, (t: HoldingTask) => readonly Step[]>
   floated: () => [...backingInHoop, ...floating],
   'backing-under': () => [...ring, ...close, ...flat, slideUnder],
   clamped: () => clamping,
-  'backing-alone': () => [
-    { id: 'alone', text: 'Hoop the backing alone, flat as a drum. Nothing else goes in the hoop.' },
-    ...close,
-  ],
+  'backing-alone': () => [{ id: 'alone' }, ...close],
 }
 
 const clothGrip = ({ layers = [] }: HoldingTask) => layers.find(({ role }) => role === 'cloth')?.grip
@@ -233,5 +220,8 @@ export function holdingSteps(task: HoldingTask): HoldingStep[] {
   const loose = t.method === 'backing-under' ? [] : onBack(t)
   return [...loose, ...steps[t.method](t), ...onTop(t)]
     .filter((step) => !step.when || step.when(t))
-    .map(({ id, text, care }) => ({ id, text: typeof text === 'string' ? text : text(t), ...(care ? { care } : {}) }))
+    .map(({ id, says, care }) => ({
+      ...{ id, said: says?.(t) ?? ([`holding-step.${id}`] as const) },
+      ...(care ? { care: [`holding-care.${care}`] as const } : {}),
+    }))
 }

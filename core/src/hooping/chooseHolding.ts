@@ -1,10 +1,10 @@
+import { whyOf } from '../messages'
 import { backingPlans } from '../recipe/backings'
 import { type Facts, factsOf } from '../recipe/facts'
 import { type HoldingVerdict, judgeHoldings, openHoldings, standingOf } from '../recipe/holdings'
-import { holdingNames } from '../recipe/names'
 import type { Because } from '../recipe/recipeOption'
 import type { HoldingMethod, RecipeQuery } from '../recipe/recipeQuery'
-import { type HoldingNote, holdingNotes } from '../recipe/rules/holdingNotes'
+import { holdingNotes } from '../recipe/rules/holdingNotes'
 
 export type HoldingQuery = RecipeQuery
 
@@ -59,6 +59,6 @@ function bestOf(f: Facts, open: readonly HoldingVerdict[]): HoldingVerdict {
 }
 
 function plainReason({ method }: HoldingVerdict, f: Facts): Because {
-  const { id, text }: HoldingNote = method === 'floated' ? holdingNotes.floatedFreely : holdingNotes.heldFreely
-  return { rule: id, decided: holdingNames[method].toLowerCase(), text: text(f) }
+  const rule = method === 'floated' ? holdingNotes.floatedFreely : holdingNotes.heldFreely
+  return { rule: rule.id, decided: method, said: whyOf(rule, f) }
 }

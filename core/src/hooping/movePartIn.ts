@@ -1,3 +1,4 @@
+import { message } from '../messages'
 import { convexHull } from '../plane/convexHull'
 import { gapVector } from '../plane/gapVector'
 import { gapBetween } from '../plane/polygonDistance'
@@ -14,7 +15,6 @@ type MovePartIn = {
   /** How the design is turned in the hoop, degrees clockwise. */
   rotation: number
   margin?: number
-  write: (mm: number) => string
 }
 type MovedPart = Extract<Remedy, { kind: 'move-part' }>
 
@@ -25,7 +25,7 @@ type MovedPart = Extract<Remedy, { kind: 'move-part' }>
  * @param parts millimetres, design frame
  * @example a badge 60 high and a name 20 high, 110 from top to foot, in a field 100 high: one of them by 10 toward the other
  */
-export function movePartIn({ field, parts, rotation, margin = 0, write }: MovePartIn): MovedPart | null {
+export function movePartIn({ field, parts, rotation, margin = 0 }: MovePartIn): MovedPart | null {
   const room = shrunkenField(field, margin)
   const centres = (some: readonly DesignPart[]) =>
     reachOf(room, turnHull(convexHull(some.flatMap(({ hull }) => hull)), rotation))
@@ -33,8 +33,8 @@ export function movePartIn({ field, parts, rotation, margin = 0, write }: MovePa
     const [its, others] = [centres([part]), centres(parts.filter((one) => one !== part))]
     if (its.length === 0 || others.length === 0 || gapBetween(others, its) === 0) return []
     const { x: dx, y: dy } = rotatePoint(gapVector(others, its), -rotation)
-    const text = `Move ${part.name} ${inTheDesign(dx, dy, write)} in the design. The rest stays.`
-    return [{ kind: 'move-part', part: part.id, dx, dy, text }]
+    const said = message('remedy.move-part', { part: { own: part.name }, way: inTheDesign(dx, dy) })
+    return [{ kind: 'move-part', part: part.id, dx, dy, said }]
   })
   return moves.sort((a, b) => Math.hypot(a.dx, a.dy) - Math.hypot(b.dx, b.dy))[0] ?? null
 }

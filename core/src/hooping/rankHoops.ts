@@ -1,5 +1,5 @@
+import { message } from '../messages'
 import { type Advice, stop } from '../advice'
-import { formatLength } from '../lengths/formatLength'
 import { boxOf } from '../plane/box'
 import { convexHull } from '../plane/convexHull'
 import { drawnArea } from '../plane/halfPlane'
@@ -13,8 +13,6 @@ import { fitReasons, isRoomy, leastSlack, type RingOnItem, ringReasons } from '.
 import { type HoopFit, placeInHoop, roomInHoop } from './placeInHoop'
 import { bestTurn, centredPose, goesInside, TOUCH, type Turn } from './ring/placeWithRing'
 import { clothBeyond, ringOf, seeCloth, zonesUnder } from './ring/ringPlace'
-
-type Write = (mm: number) => string
 
 /**
  * The hoops on the shelf, those that take the design first: with 5 mm or more of slack each way, then the fewest
@@ -30,10 +28,9 @@ type Write = (mm: number) => string
  */
 export function rankHoops(q: HoopQuery): HoopChoice[] {
   const whole = convexHull(q.hull)
-  const write = (mm: number): string => formatLength(mm, q.style ?? { unit: 'mm' })
   const choices = q.hoops.map((hoop) => {
     const job = q.row ? rowJob(hoop, q.row) : wholeJob(hoop, whole, q)
-    return judge(hoop, job, bestTurn(hoop, job, q), q, write)
+    return judge(hoop, job, bestTurn(hoop, job, q), q)
   })
   return choices.sort(compareChoices)
 }
@@ -51,15 +48,12 @@ export function compareChoices(a: HoopChoice, b: HoopChoice): number {
 }
 
 /** How far past the field the design reaches, and whether it is the field's round corners that it does not go into. */
-function tooLarge(field: HoopField, hull: Point[], pose: Pose, fit: HoopFit, q: HoopQuery, write: Write): Advice {
-  const over = write(Math.ceil(-fit.clearance))
+function tooLarge(field: HoopField, hull: Point[], pose: Pose, fit: HoopFit, q: HoopQuery): Advice {
+  const over = Math.ceil(-fit.clearance)
   const squared = field.shape === 'rect' && field.cornerRadius > 0 ? { ...field, cornerRadius: 0 } : null
   if (squared && roomInHoop({ hull, field: squared, pose, margin: q.margin }).fits)
-    return stop(
-      'too-large',
-      `The design’s corners reach ${over} into the field’s round corners. Otherwise it would fit.`,
-    )
-  return stop('too-large', `The design reaches ${over} past the sewing field.`)
+    return stop('too-large', message('hoop.too-large-corners', { over }))
+  return stop('too-large', message('hoop.too-large', { over }))
 }
 
 function judge(
@@ -67,7 +61,6 @@ function judge(
   { hulls, hoopings, targets, parts }: Job,
   { poses }: Turn,
   q: HoopQuery,
-  write: Write,
 ): HoopChoice {
   const lying = poses.map((pose, i) => {
     const hull = hulls[Math.min(i, hulls.length - 1)]!
@@ -80,11 +73,8 @@ function judge(
   const fit = placeInHoop({ hull, field: hoop.field, pose, margin: q.margin })
   const ring = ringOnItem(hoop, poses, targets, q)
   const reasons = fit.fits
-    ? [
-        ...fitReasons({ fit, move, style: q.style ?? { unit: 'mm' } }),
-        ...(q.holding === 'floated' ? [] : ringReasons(hoop, ring, q.thicknessMm, write)),
-      ]
-    : [tooLarge(hoop.field, hull, pose, fit, q, write)]
+    ? [...fitReasons({ fit, move }), ...(q.holding === 'floated' ? [] : ringReasons(hoop, ring, q.thicknessMm))]
+    : [tooLarge(hoop.field, hull, pose, fit, q)]
   return {
     hoop: hoop.id,
     fits: !reasons.some((r) => r.severity === 'stop'),

@@ -1,3 +1,4 @@
+import { type Message, message } from '../messages'
 import type { FoldMeans } from '../placement/foldMarks'
 import { type Bruise, type ClothFamily, familyFacts, type Heat } from '../recipe/clothFacts'
 
@@ -160,18 +161,16 @@ const means: readonly Means[] = [
 ]
 
 /** Marks that stay on the cloth until they are removed. */
-const stays: Partial<Record<string, string>> = { chalk: 'chalk', 'wash-out-pen': 'pen', crease: 'crease' }
+const stays = ['chalk', 'wash-out-pen', 'crease'] as const
 
 /**
  * How marks made so are taken out when the piece is finished; null where they are gone by then.
  *
- * @example markRemoval('wash-out-pen') // 'Remove pen marks: cold water, before any iron or dryer.'
+ * @example markRemoval('wash-out-pen') // ['marks-out.wash-out-pen']
  */
-export function markRemoval(id: string): string | null {
-  const { removedBy } = means.find((m) => m.id === id) ?? {}
-  return removedBy && stays[id]
-    ? `Remove ${stays[id]} marks: ${removedBy.charAt(0).toLowerCase()}${removedBy.slice(1)}`
-    : null
+export function markRemoval(id: string): Message | null {
+  const left = stays.find((one) => one === id)
+  return left ? message(`marks-out.${left}`) : null
 }
 
 /**

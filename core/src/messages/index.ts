@@ -1,3 +1,13 @@
-export { inUnits } from './inUnits'
-export { type Fill, type Named, type Message, message } from './message'
-export { writeName, writeMessage } from './writeMessage'
+export {
+  type Behind,
+  bothOf,
+  type DoId,
+  type Fill,
+  type Named,
+  type Message,
+  message,
+  doOf,
+  type MessageId,
+  whyOf,
+  type WhyId,
+} from './message'

@@ -1,6 +1,5 @@
 import { type Advice, caution, note } from '../advice'
-import type { Named } from '../messages/message'
-import { writeName } from '../messages/writeMessage'
+import { message, type Named } from '../messages'
 import { CoreError } from '../errors'
 import type { Measures } from './measures'
 import { radians } from '../plane/point'
@@ -34,8 +33,8 @@ const straight: Straightness = { measured: false, leanDeg: 0, spread: 0, bodyAt:
  *
  * @throws CoreError('contradiction') when two halves do not add up to their width within 5 mm
  */
-export function centreOf(levels: readonly CentreLevel[], m: Measures, write: (mm: number) => string): Straightness {
-  const read = levels.map((level) => ({ level, middle: middleOf(level, m, write) }))
+export function centreOf(levels: readonly CentreLevel[], m: Measures): Straightness {
+  const read = levels.map((level) => ({ level, middle: middleOf(level, m) }))
   const given = read.filter(({ middle }) => middle !== null)
   if (given.length === 0) return straight
   const known = read.filter(({ level, middle }) => middle !== null || level.part === 'start')
@@ -55,17 +54,17 @@ const at = (y: number, x: number) => ({ y, left: x, right: x })
 const SLACK = 5
 
 /** The middle of a level from its halves, counted from the line the worker starts from; null when none was given. */
-function middleOf({ id, name, width }: CentreLevel, m: Measures, write: (mm: number) => string): number | null {
+function middleOf({ id, name, width }: CentreLevel, m: Measures): number | null {
   const [left, right] = [m[`${id}Left`], m[`${id}Right`]]
   if (left === undefined && right === undefined) return null
   if (left !== undefined && right !== undefined && Math.abs(left + right - width) > SLACK) {
-    const text = `The halves at ${writeName(name)} add up to ${write(left + right)}, the whole is ${write(width)}. Measure them again.`
-    throw new CoreError('contradiction', text, `measures.${id}Right`)
+    const said = message('wrong.halves', { level: name, sum: left + right, whole: width })
+    throw new CoreError('contradiction', said, `measures.${id}Right`)
   }
   const [l, r] = [left ?? width - right!, right ?? width - left!]
   if (l <= 0 || r <= 0) {
-    const text = `That half is wider than the whole at ${writeName(name)}, ${write(width)}: measure both again.`
-    throw new CoreError('contradiction', text, `measures.${id}${left === undefined ? 'Right' : 'Left'}`)
+    const said = message('wrong.half', { level: name, whole: width })
+    throw new CoreError('contradiction', said, `measures.${id}${left === undefined ? 'Right' : 'Left'}`)
   }
   return (r - l) / 2
 }
@@ -76,25 +75,28 @@ export function straightnessAdvice(
   y: number,
   trueTo: TrueTo,
   worn: boolean,
-  write: (mm: number) => string,
-  names: { start: string; body: string },
+  names: { start: Named; body: Named },
 ): Advice[] {
   if (!measured || (spread < 0.5 && Math.abs(leanDeg) < 0.05)) return []
   const shift = bodyAt(y)
-  const turn = Math.abs(bodyLean) >= 0.05 ? ` and turn it ${Math.abs(bodyLean).toFixed(1)}°` : ''
-  const way = side(trueTo === 'start' ? shift : -shift, worn)
+  const turned = Math.abs(bodyLean) >= 0.05 ? tenth(Math.abs(bodyLean)) : null
   const [kept, other] = trueTo === 'start' ? [names.start, names.body] : [names.body, names.start]
-  const moved =
-    Math.abs(shift) < 0.5 && !turn
-      ? 'no difference here'
-      : `true to ${other} would move it ${write(Math.abs(shift))} ${way}${trueTo === 'start' ? turn : ''}`
-  const uneven = `The halves differ by ${write(2 * spread)}`
-  const lean = Math.abs(leanDeg) >= 0.05 ? `, the centre line leans ${Math.abs(leanDeg).toFixed(1)}°` : ''
-  const text = `${uneven}${lean}. The cross stays true to ${kept}; ${moved}.`
-  return [Math.abs(leanDeg) > 1 || spread > SLACK ? caution('skewed', text) : note('uneven', text)]
+  const far = Math.abs(shift)
+  const way = side(trueTo === 'start' ? shift : -shift, worn)
+  const moved: Named =
+    far < 0.5 && turned === null
+      ? 'uneven.no-difference'
+      : trueTo === 'start' && turned !== null
+        ? message('uneven.moved-turned', { other, far, way, turn: turned })
+        : message('uneven.moved', { other, far, way })
+  const by = 2 * spread
+  const said =
+    Math.abs(leanDeg) >= 0.05
+      ? message('uneven.leans', { by, lean: tenth(Math.abs(leanDeg)), kept, moved })
+      : message('uneven.halves', { by, kept, moved })
+  return [Math.abs(leanDeg) > 1 || spread > SLACK ? caution('skewed', said) : note('uneven', said)]
 }
 
-const side = (x: number, worn: boolean): string => {
-  const yours = x > 0 ? 'right' : 'left'
-  return worn ? `to your ${yours} (the wearer’s ${x > 0 ? 'left' : 'right'})` : `to your ${yours}`
-}
+const tenth = (value: number): number => Math.round(value * 10) / 10
+
+const side = (x: number, worn: boolean): string => `uneven.${worn ? 'worn' : 'to'}-${x > 0 ? 'right' : 'left'}`

@@ -9,7 +9,7 @@ import type { Hooping } from '../rows/splitHoopings'
 /** A distance that fixes the design, with the shop's default; the worker may give another, or count it otherwise. */
 export type PlacementDistance = {
   id: string
-  name: string
+  name: Named
   mm: number
   assumed: number
   plausible: readonly [number, number]

@@ -1,3 +1,4 @@
+import { message } from '../messages'
 import { type Advice, note } from '../advice'
 import { CoreError } from '../errors'
 import type { ItemKind } from './itemKind'
@@ -40,13 +41,14 @@ export function requireMeasures(asks: readonly MeasurementAsk[], measures: Measu
 }
 
 /** "Is that right?" for numbers out of their plausible range. */
-export function oddNumbers(asks: readonly MeasurementAsk[], m: Measures, write: (mm: number) => string): Advice[] {
+export function oddNumbers(asks: readonly MeasurementAsk[], m: Measures): Advice[] {
   return asks
     .filter((a) => m[a.id] !== undefined && (m[a.id]! < a.plausible[0] || m[a.id]! > a.plausible[1]))
-    .map((a) =>
-      note(
+    .map((a) => {
+      const [from, to] = a.plausible
+      return note(
         `is-that-right:${a.id}`,
-        `${a.name} ${write(m[a.id]!)}: is that right? Usually ${write(a.plausible[0])} to ${write(a.plausible[1])}.`,
-      ),
-    )
+        message('place.odd-measure', { name: { own: a.name }, mm: m[a.id]!, from, to }),
+      )
+    })
 }

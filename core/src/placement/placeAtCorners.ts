@@ -1,18 +1,20 @@
 import { message } from '../messages/message'
-import { writeName } from '../messages/writeMessage'
 import { applyPose, composePose, type Pose } from '../plane/point'
 import { cornerFrame, type CornerId, cornerIds } from './edgeFrame'
 import type { Laid } from './laid'
-import { upperFirst } from './sides'
 import type { CornerSpot, PlacementChoice, PlacementContext, StepDraft } from './placementRule'
+
+const cornerNames: Readonly<Record<CornerId, string>> = {
+  'upper-left': 'Your upper left',
+  'upper-right': 'Your upper right',
+  'lower-right': 'Your lower right',
+  'lower-left': 'Your lower left',
+}
 
 export const whichCorner: PlacementChoice = {
   id: 'corner',
   name: 'Which corner',
-  choices: cornerIds.map((id) => ({
-    id,
-    name: upperFirst(writeName(`corner.${id}`)),
-  })),
+  choices: cornerIds.map((id) => ({ id, name: cornerNames[id] })),
   usual: 'lower-right',
 }
 

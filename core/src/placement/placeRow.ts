@@ -1,6 +1,5 @@
 import { CoreError } from '../errors'
 import { type Message, message } from '../messages/message'
-import { writeName } from '../messages/writeMessage'
 import { composePose, applyPose } from '../plane/point'
 import { type Hooping, splitHoopings } from '../rows/splitHoopings'
 import { type MotifRow, spaceMotifs } from '../rows/spaceMotifs'
@@ -42,7 +41,9 @@ export function placeRow(
     distances: [
       {
         id: spot.inset.id,
-        name: `${spot.inset.edge === 'centre' ? 'Centres' : 'Bottoms of the designs'} from ${writeName(spot.edgeName)}`,
+        name: message(spot.inset.edge === 'centre' ? 'distance.centres-from' : 'distance.bottoms-from', {
+          line: spot.edgeName,
+        }),
         mm,
         assumed: spot.inset.mm,
         plausible: spot.inset.plausible,

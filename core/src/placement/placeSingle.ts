@@ -1,11 +1,10 @@
 import { CoreError } from '../errors'
 import { type Named, type Message, message } from '../messages/message'
-import { writeName, writeMessage } from '../messages/writeMessage'
 import type { Straightness, TrueTo } from './centreOf'
 import type { TapeLine, ReferenceLine } from './itemShape'
 import type { Laid, PlacementDistance } from './laid'
 import type { Anchor, DesignEdge, PlacementContext, Spot, StepDraft } from './placementRule'
-import { type Lie, sideOf, upperFirst } from './sides'
+import { type Lie, sideOf } from './sides'
 
 /** Another line, edge or side to count from than the placement's own, chosen by the worker. */
 type OwnAnchor = { line: string; edge: DesignEdge; toward?: 1 | -1 | null }
@@ -103,7 +102,9 @@ const edgeNames = {
 function distanceOf({ anchor, line, assumed }: Held, axis: 'level' | 'upright'): PlacementDistance {
   const way = axis === 'level' ? (anchor.toward > 0 ? 'below' : 'above') : 'from'
   const edge = edgeNames[axis][anchor.edge]
-  const name = upperFirst(`${edge ? writeMessage([edge]) : ''} ${way} ${writeName(line.name)}`.trim())
+  const name = edge
+    ? message(`distance.edge-${way}`, { edge, line: line.name })
+    : message(`distance.${way}`, { line: line.name })
   return {
     id: anchor.id,
     name,

@@ -1,10 +1,10 @@
+import { message } from '../messages'
 import { type Advice, caution, note, stop } from '../advice'
 import { CoreError } from '../errors'
 import { defaultHabits, type HouseHabits } from '../habits'
-import { formatLength, roundDownToTape, roundToTape } from '../lengths/formatLength'
+import { formatLength, roundToTape } from '../lengths/formatLength'
 import type { LengthStyle } from '../lengths/units'
 import { lengthsIn, type Message } from '../messages/message'
-import { writeName, writeMessage } from '../messages/writeMessage'
 import { boxOf, rectangle } from '../plane/box'
 import { convexHull } from '../plane/convexHull'
 import { applyPose, type Point, type Pose } from '../plane/point'
@@ -56,7 +56,7 @@ export type PlacementRequest = {
  * One thing to do with the tape: as data, and in the units asked for. `loss` is what rounding to the tape costs, in mm,
  * when it is over 1.
  */
-export type TapeStep = { id: string; said: Message; text: string; loss: number | null; marks: readonly Mark['kind'][] }
+export type TapeStep = { id: string; said: Message; loss: number | null; marks: readonly Mark['kind'][] }
 
 /** `pose`, `designOutline`: the first design; `copies`, `outlines`: all of them, of a row or of corners. */
 export type PlacementPlan = {
@@ -76,7 +76,6 @@ export type PlacementPlan = {
   warnings: Advice[]
   placed: Message
   /** `placed` in the units asked for. */
-  summary: string
 }
 
 /**
@@ -94,7 +93,6 @@ export function planPlacement(request: PlacementRequest): PlacementPlan {
   const kind = typeof request.kind === 'string' ? itemKind(request.kind) : request.kind
   const rule = placementRule(kind, request.placement)
   const style = request.style ?? { unit: 'mm' }
-  const write = (mm: number): string => formatLength(mm, style)
   const asks = asksOf(kind, rule, request.choices)
   requireMeasures(asks, request.measures)
   requireDesign(request)
@@ -127,18 +125,17 @@ export function planPlacement(request: PlacementRequest): PlacementPlan {
     distances: laid.distances,
     clearances,
     warnings: [
-      ...tooLarge(context.shape, design, laid, write),
-      ...clearanceWarnings(clearances, write, (mm) => write(roundDownToTape(mm, style))),
-      ...(laid.row ? [] : touching(outlines, write)),
-      ...straightnessAdvice(straightness, pose.y, trueTo(pose.y), lie.worn, write, sidesNamed(lie)),
+      ...tooLarge(context.shape, design, laid),
+      ...clearanceWarnings(clearances),
+      ...(laid.row ? [] : touching(outlines)),
+      ...straightnessAdvice(straightness, pose.y, trueTo(pose.y), lie.worn, sidesNamed(lie)),
       ...laid.warnings,
       ...(lie.back ? [mirrorCheck(lie)] : []),
       ...(reaches.some((r) => underDesign(design, r)) ? [coveredMarks()] : []),
-      ...oddNumbers(asks, context.measures, write),
-      ...oddDistances(laid.distances, write),
+      ...oddNumbers(asks, context.measures),
+      ...oddDistances(laid.distances),
     ],
     placed: laid.summary,
-    summary: writeMessage(laid.summary, style),
   }
 }
 
@@ -155,7 +152,7 @@ function groundOf(
   const write = (mm: number): string => formatLength(mm, style)
   const measures = onlyAsked(asks, request.measures)
   const levels = rule.view || rule.arrange !== 'one' ? [] : (kind.levels?.(measures) ?? [])
-  const straightness = centreOf(levels, measures, write)
+  const straightness = centreOf(levels, measures)
   const shape = rule.view ? rule.view(measures, request.choices ?? {}) : kind.shape(measures)
   const drawn = skewShape(shape, straightness.middles)
   const lie: Lie = { worn: kind.worn ?? false, back: rule.side === 'back' }
@@ -186,12 +183,12 @@ function trueToAt(y: number, own: string | undefined, underarm: number): TrueTo 
 }
 
 const sidesNamed = ({ worn }: Lie) =>
-  worn ? { start: 'the neck', body: 'the body' } : { start: 'your line', body: 'the edges' }
+  worn ? { start: 'true-to.neck', body: 'true-to.body' } : { start: 'true-to.line', body: 'true-to.edges' }
 
-/** A step in the worker's units, with what rounding its lengths to the tape costs. */
-export function writeStep({ id, said, marks = [] }: StepDraft, style: LengthStyle): TapeStep {
+/** A step with what rounding its lengths to the tape costs. */
+function writeStep({ id, said, marks = [] }: StepDraft, style: LengthStyle): TapeStep {
   const loss = Math.max(0, ...lengthsIn(said).map((mm) => Math.abs(roundToTape(mm, style) - mm)))
-  return { id, said, text: writeMessage(said, style), loss: loss > 1 ? loss : null, marks }
+  return { id, said, loss: loss > 1 ? loss : null, marks }
 }
 
 function layOut(rule: PlacementRule, request: PlacementRequest, { context, ...how }: Ground): Laid {
@@ -212,37 +209,30 @@ function requireDesign({ design, distances }: PlacementRequest): void {
   }
 }
 
-type Write = (mm: number) => string
-
-/** `room` rounds down: what is left must not be promised. */
-function clearanceWarnings(clearances: Clearance[], write: Write, room: Write): Advice[] {
-  return clearances.flatMap(({ id, name, mm, least }) => {
-    if (id === 'edge' && mm < 0) return [stop('past-edge', `The design goes ${write(-mm)} past the item’s edge.`)]
-    if (id === 'edge')
-      return mm < least - 1e-9 ? [caution('near-edge', `Only ${room(mm)} from the design to the item’s edge.`)] : []
-    if (mm <= 0) return [stop('in-zone', `The design lies on the ${writeName(name)}.`)]
-    return mm < least - 1e-9
-      ? [caution('near-zone', `Only ${room(mm)} from the design to the ${writeName(name)}; keep ${write(least)}.`)]
-      : []
+function clearanceWarnings(clearances: Clearance[]): Advice[] {
+  return clearances.flatMap(({ id, name: zone, mm, least }) => {
+    if (id === 'edge' && mm < 0) return [stop('past-edge', message('place.past-edge', { past: -mm }))]
+    const near = mm < least - 1e-9
+    if (id === 'edge') return near ? [caution('near-edge', message('place.near-edge', { room: mm }))] : []
+    if (mm <= 0) return [stop('in-zone', message('place.in-zone', { zone }))]
+    return near ? [caution('near-zone', message('place.near-zone', { room: mm, zone, least }))] : []
   })
 }
 
 /** A design that no place on the item would take: said of its width or height, whichever is too much. */
-function tooLarge(item: ItemShape, { width, height }: Size, { copies }: Laid, write: Write): Advice[] {
+function tooLarge(item: ItemShape, { width, height }: Size, { copies }: Laid): Advice[] {
   const { left, right, top, bottom } = boxOf(item.outline)
   const quarter = Math.abs(Math.round(copies[0]!.pose.rotation / 90)) % 2 === 1
   const [wide, high] = quarter ? [bottom - top, right - left] : [right - left, bottom - top]
-  const told = (code: string, side: string, size: number, room: number): Advice[] =>
-    size > room
-      ? [stop(code, `The design is ${write(size)} ${side} and the item only ${write(room)}. Use a smaller one.`)]
-      : []
-  return [...told('wider-than-item', 'wide', width, wide), ...told('higher-than-item', 'high', height, high)]
+  const told = (code: 'wider-than-item' | 'higher-than-item', size: number, room: number): Advice[] =>
+    size > room ? [stop(code, message(`place.${code}`, { size, room }))] : []
+  return [...told('wider-than-item', width, wide), ...told('higher-than-item', height, high)]
 }
 
 type Size = { width: number; height: number }
 
 /** Designs of corners that come too near each other; a row's neighbours keep their gap by themselves. */
-function touching(outlines: Point[][], write: (mm: number) => string): Advice[] {
+function touching(outlines: Point[][]): Advice[] {
   let least = Infinity
   const boxes = outlines.map((o) => boxOf(o))
   outlines.forEach((a, i) => {
@@ -255,24 +245,19 @@ function touching(outlines: Point[][], write: (mm: number) => string): Advice[] 
   if (least >= 5) return []
   return [
     least <= 0
-      ? stop('designs-touch', 'The designs overlap. Use fewer, or a smaller one.')
-      : caution('designs-touch', `The designs are under ${write(least)} apart.`),
+      ? stop('designs-touch', message('place.designs-overlap'))
+      : caution('designs-touch', message('place.designs-near', { least })),
   ]
 }
 
-const mirrorCheck = ({ worn }: Lie): Advice =>
-  note(
-    'mirror',
-    worn
-      ? 'The back is up, so the wearer’s left is your left. Marks pinned through from the front change sides; don’t mirror the design.'
-      : 'The other side is up. Marks pinned through from the front change sides; don’t mirror the design.',
-  )
+const mirrorCheck = ({ worn }: Lie): Advice => note('mirror', message(worn ? 'place.mirror-worn' : 'place.mirror'))
 
-const coveredMarks = (): Advice =>
-  note('marks-covered', 'The dots are under the design. Use marks that come out, and remove pins first.')
+const coveredMarks = (): Advice => note('marks-covered', message('place.marks-covered'))
 
-function oddDistances(distances: PlacementDistance[], write: (mm: number) => string): Advice[] {
+function oddDistances(distances: PlacementDistance[]): Advice[] {
   return distances
     .filter((d) => d.mm < d.plausible[0] || d.mm > d.plausible[1])
-    .map((d) => note(`is-that-right:${d.id}`, `${d.name} ${write(d.mm)}: is that right? Usually ${write(d.assumed)}.`))
+    .map(({ id, name, mm, assumed: usual }) =>
+      note(`is-that-right:${id}`, message('place.odd-distance', { name, mm, usual })),
+    )
 }

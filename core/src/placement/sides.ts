@@ -13,4 +13,3 @@ export function sideOf(x: number, { worn, back }: Lie): Named {
 }
 
 /** Written at the head of a sentence. */
-export const upperFirst = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)

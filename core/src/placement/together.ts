@@ -1,3 +1,4 @@
+import { message } from '../messages'
 import { type Advice, caution, stop } from '../advice'
 import type { Point } from '../plane/point'
 import { gapBetween } from '../plane/polygonDistance'
@@ -25,19 +26,15 @@ export function faceOf(rule: PlacementRule, choices: Readonly<Record<string, str
  *
  * Source: craft.md section 2: one item is one surface.
  *
- * @example besideAdvice([outline], [{ name: 'Left chest', outlines: [one 25 mm away] }], write) // []
+ * @example besideAdvice([outline], [{ name: 'Left chest', outlines: [one 25 mm away] }]) // []
  */
-export function besideAdvice(
-  own: readonly Point[][],
-  others: readonly DesignBeside[],
-  write: (mm: number) => string,
-): Advice[] {
+export function besideAdvice(own: readonly Point[][], others: readonly DesignBeside[]): Advice[] {
   return others.flatMap(({ name, outlines }): Advice[] => {
     const gaps = own.flatMap((a) => outlines.map((b) => gapBetween(a, b)))
     const least = Math.min(Infinity, ...gaps)
-    if (least <= 0) return [stop(`runs-into:${name}`, `The design overlaps the one at ${name}.`)]
+    if (least <= 0) return [stop(`runs-into:${name}`, message('place.runs-into', { place: { own: name } }))]
     return least < APART_MM - 1e-9
-      ? [caution(`near:${name}`, `Only ${write(least)} to the design at ${name}; keep ${write(APART_MM)}.`)]
+      ? [caution(`near:${name}`, message('place.near-other', { least, place: { own: name }, keep: APART_MM }))]
       : []
   })
 }

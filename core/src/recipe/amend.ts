@@ -1,3 +1,4 @@
+import { whyOf } from '../messages'
 import type { Facts } from './facts'
 import type { Because } from './recipeOption'
 import type { HoldingMethod } from './recipeQuery'
@@ -16,11 +17,12 @@ export function amendLayers(
   const applying = planned.length > 0 ? amendments.filter((rule) => rule.when(f)) : []
   let layers = planned
   const because: Because[] = []
-  for (const { id, habit, decided, text, amend } of applying) {
+  for (const rule of applying) {
+    const { id, habit, decided, amend } = rule
     const before = layers
     layers = amend(layers, f, holding)
     if (layers !== before || id.startsWith('layers.'))
-      because.push({ rule: id, decided, text, ...(habit ? { habit } : {}) })
+      because.push({ rule: id, decided, said: whyOf(rule, f), ...(habit ? { habit } : {}) })
   }
   return { layers, because }
 }

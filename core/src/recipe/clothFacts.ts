@@ -57,7 +57,6 @@ type Trait = 'keeps-holes' | 'water-marks' | 'slick' | 'loose' | 'padded' | 'rid
 
 /** A row of craft.md section 4: the range of each number, and how it is made. */
 type FamilyFacts = {
-  name: string
   gsm: readonly [number, number]
   mm: number
   stretch: readonly [number, number]
@@ -74,7 +73,6 @@ type FamilyFacts = {
 const usual = { pileMm: 0, knit: false, surface: 'smooth', traits: [] } as const
 
 function row(
-  name: string,
   gsm: readonly [number, number],
   mm: number,
   stretch: readonly [number, number],
@@ -83,65 +81,65 @@ function row(
   seeThrough: SeeThrough,
   seldom: Partial<Pick<FamilyFacts, 'pileMm' | 'knit' | 'surface' | 'traits'>> = {},
 ): FamilyFacts {
-  return { name, gsm, mm, stretch, heat, bruise, seeThrough, ...usual, ...seldom }
+  return { gsm, mm, stretch, heat, bruise, seeThrough, ...usual, ...seldom }
 }
 
 /** The columns of craft.md section 4: g/m2, mm, stretch %, heat, bruise, see-through, and what is seldom. */
 export const familyFacts: Readonly<Record<ClothFamily, FamilyFacts>> = {
-  'quilting-cotton': row('quilting cotton, poplin', [110, 150], 0.25, [0, 2], 'yes', 'low', 'low'),
-  lawn: row('lawn, voile, dress weight', [60, 110], 0.15, [0, 3], 'medium', 'low', 'high'),
-  linen: row('linen', [130, 220], 0.35, [0, 3], 'yes', 'medium', 'medium'),
-  satin: row('satin, taffeta, silk', [60, 130], 0.15, [0, 2], 'low', 'high', 'medium', {
+  'quilting-cotton': row([110, 150], 0.25, [0, 2], 'yes', 'low', 'low'),
+  lawn: row([60, 110], 0.15, [0, 3], 'medium', 'low', 'high'),
+  linen: row([130, 220], 0.35, [0, 3], 'yes', 'medium', 'medium'),
+  satin: row([60, 130], 0.15, [0, 2], 'low', 'high', 'medium', {
     traits: ['keeps-holes', 'water-marks', 'slick'],
   }),
-  organza: row('organza, netting', [20, 60], 0.1, [0, 5], 'low', 'low', 'high'),
-  twill: row('twill, drill', [200, 300], 0.5, [0, 2], 'yes', 'low', 'none'),
-  denim: row('denim', [300, 450], 0.8, [0, 3], 'yes', 'low', 'none'),
-  canvas: row('canvas, duck', [300, 600], 0.9, [0, 1], 'yes', 'low', 'none'),
-  coated: row('coated cloth, vinyl, leather', [250, 700], 1.0, [0, 5], 'no', 'high', 'none', {
+  organza: row([20, 60], 0.1, [0, 5], 'low', 'low', 'high'),
+  twill: row([200, 300], 0.5, [0, 2], 'yes', 'low', 'none'),
+  denim: row([300, 450], 0.8, [0, 3], 'yes', 'low', 'none'),
+  canvas: row([300, 600], 0.9, [0, 1], 'yes', 'low', 'none'),
+  coated: row([250, 700], 1.0, [0, 5], 'no', 'high', 'none', {
     surface: 'coated',
     traits: ['keeps-holes'],
   }),
-  'suede-like': row('suede-like microfibre', [180, 300], 0.8, [0, 8], 'low', 'medium', 'none', {
+  'suede-like': row([180, 300], 0.8, [0, 8], 'low', 'medium', 'none', {
     pileMm: 0.2,
     surface: 'nap',
     traits: ['keeps-holes'],
   }),
-  jersey: row('single jersey (tee)', [130, 190], 0.5, [15, 35], 'yes', 'medium', 'medium', { knit: true }),
-  pique: row('pique, interlock (polo)', [180, 240], 0.7, [10, 25], 'yes', 'medium', 'low', {
+  jersey: row([130, 190], 0.5, [15, 35], 'yes', 'medium', 'medium', { knit: true }),
+  pique: row([180, 240], 0.7, [10, 25], 'yes', 'medium', 'low', {
     knit: true,
     traits: ['ridged'],
   }),
-  rib: row('rib', [180, 300], 0.9, [40, 90], 'yes', 'medium', 'low', { knit: true, traits: ['ridged'] }),
-  performance: row('slick performance knit', [120, 170], 0.4, [20, 50], 'low', 'medium', 'medium', {
+  rib: row([180, 300], 0.9, [40, 90], 'yes', 'medium', 'low', { knit: true, traits: ['ridged'] }),
+  performance: row([120, 170], 0.4, [20, 50], 'low', 'medium', 'medium', {
     knit: true,
     traits: ['slick'],
   }),
-  'infant-jersey': row('infant jersey', [120, 160], 0.45, [20, 40], 'yes', 'medium', 'high', {
+  'infant-jersey': row([120, 160], 0.45, [20, 40], 'yes', 'medium', 'high', {
     knit: true,
     traits: ['infants'],
   }),
-  sweatshirt: row('sweatshirt fleece', [240, 350], 1.6, [10, 25], 'yes', 'low', 'none', { pileMm: 0.5, knit: true }),
-  'polar-fleece': row('polar fleece', [180, 350], 2.5, [15, 30], 'low', 'medium', 'none', {
+  sweatshirt: row([240, 350], 1.6, [10, 25], 'yes', 'low', 'none', { pileMm: 0.5, knit: true }),
+  'polar-fleece': row([180, 350], 2.5, [15, 30], 'low', 'medium', 'none', {
     pileMm: 2,
     knit: true,
     surface: 'pile',
   }),
-  terry: row('terry', [350, 600], 3.0, [5, 15], 'yes', 'medium', 'none', { pileMm: 3, surface: 'loops' }),
-  waffle: row('waffle', [180, 320], 1.8, [5, 15], 'yes', 'low', 'low', { pileMm: 1, surface: 'texture' }),
-  'velvet-plush': row('velvet, velour, minky, plush', [200, 400], 2.5, [5, 30], 'no', 'high', 'none', {
+  terry: row([350, 600], 3.0, [5, 15], 'yes', 'medium', 'none', { pileMm: 3, surface: 'loops' }),
+  waffle: row([180, 320], 1.8, [5, 15], 'yes', 'low', 'low', { pileMm: 1, surface: 'texture' }),
+  'velvet-plush': row([200, 400], 2.5, [5, 30], 'no', 'high', 'none', {
     pileMm: 5,
     surface: 'pile',
   }),
-  'wool-felt': row('wool melton, felt', [250, 500], 2.0, [0, 5], 'medium', 'medium', 'none', {
+  'wool-felt': row([250, 500], 2.0, [0, 5], 'medium', 'medium', 'none', {
     pileMm: 0.3,
     surface: 'nap',
   }),
-  'chunky-knit': row('chunky or loose knit', [250, 500], 2.5, [30, 80], 'low', 'low', 'medium', {
+  'chunky-knit': row([250, 500], 2.5, [30, 80], 'low', 'low', 'medium', {
     pileMm: 1,
     knit: true,
     surface: 'texture',
     traits: ['loose'],
   }),
-  quilted: row('quilted or padded', [200, 400], 4.0, [0, 5], 'low', 'high', 'none', { traits: ['loose', 'padded'] }),
+  quilted: row([200, 400], 4.0, [0, 5], 'low', 'high', 'none', { traits: ['loose', 'padded'] }),
 }

@@ -1,4 +1,5 @@
 import { type Bruise, type Cloth, familyFacts, type Heat, type SeeThrough } from './clothFacts'
+import type { Named } from '../messages'
 import { contrastOf, lightnessOf } from './contrast'
 import { fullCloth } from './fullCloth'
 import { requireQuery } from './requireQuery'
@@ -10,7 +11,7 @@ import type { RecipeQuery } from './recipeQuery'
  */
 export type Facts = Omit<RecipeQuery, 'cloth' | 'holding' | 'stash' | 'record'> & {
   /** In one word or two, as a sentence takes it. */
-  name: string
+  name: Named
   stretch: number
   gsm: number
   thickness: number
@@ -125,7 +126,7 @@ function isSmallThroughout({ kind, smallLetterColours, topThread: { colours } }:
 }
 
 function clothFactsOf({ cloth, use }: RecipeQuery) {
-  const { name, knit } = familyFacts[cloth.family]
+  const { knit } = familyFacts[cloth.family]
   const full = fullCloth(cloth)
   const { stretchPercent: stretch, gsm, thicknessMm: thickness, heat, bruise, seeThrough } = full
   const face = faceOf(full)
@@ -136,7 +137,7 @@ function clothFactsOf({ cloth, use }: RecipeQuery) {
   const ground = lightnessOf(cloth.colour, 'cloth.colour')
   const pale = ground >= 75
   return {
-    name: name.replace(/,.*| \(.*/, ''),
+    name: `cloth.${cloth.family}`,
     ...{ stretch, gsm, thickness, heat, bruise, seeThrough, pale, knit },
     ...{ pile: face.pile, towelling: face.towelling, coated: face.coated, textured: face.textured },
     dark: ground < DARK,

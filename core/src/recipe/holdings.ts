@@ -1,5 +1,5 @@
+import { whyOf } from '../messages'
 import type { Facts } from './facts'
-import { holdingNames } from './names'
 import type { Because, Refusal } from './recipeOption'
 import { type HoldingMethod, holdingMethods } from './recipeQuery'
 import { type HoldingRule, holdingRules } from './rules/holdingRules'
@@ -27,8 +27,8 @@ export const standingOf = ({ rank, objections }: HoldingVerdict): number => rank
 
 const toBecause = (rule: HoldingRule, f: Facts): Because => ({
   rule: rule.id,
-  decided: holdingNames[rule.method].toLowerCase(),
-  text: rule.text(f),
+  decided: rule.method,
+  said: whyOf(rule, f),
   ...(rule.habit ? { habit: rule.habit } : {}),
 })
 
@@ -72,6 +72,4 @@ export function judgeHoldings(f: Facts): HoldingVerdict[] {
 }
 
 export const refusalsOf = (verdicts: HoldingVerdict[]): Refusal[] =>
-  verdicts.flatMap(({ method, refused, quiet }) =>
-    refused ? [{ what: holdingNames[method], because: refused, quiet }] : [],
-  )
+  verdicts.flatMap(({ method, refused, quiet }) => (refused ? [{ what: method, because: refused, quiet }] : []))

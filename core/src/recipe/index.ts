@@ -22,7 +22,7 @@ export { byColourFor } from './needleAndThread'
 export { bobbinColourNames, gripNames, holdingNames, layerNames, pointNames } from './names'
 export { ownRecordReason, stackSign } from './ownRecord'
 export { reasonHolds, reasonOf } from './reasons'
-export type { Because, RecipeAdvice, RecipeOption } from './recipeOption'
+export type { Because, RecipeAdvice, RecipeOption, Refusal } from './recipeOption'
 export {
   type HoldingMethod,
   holdingMethods,

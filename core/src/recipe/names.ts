@@ -1,5 +1,5 @@
 import type { Bobbin, Grip, LayerKind, Needle } from './stack'
-import type { HoldingMethod, LoadClass, WorkKind } from './recipeQuery'
+import type { HoldingMethod } from './recipeQuery'
 
 /** What the trade calls each layer, for sentences and labels. */
 export const layerNames: Readonly<Record<LayerKind, string>> = {
@@ -54,19 +54,4 @@ export const bobbinColourNames: Readonly<Record<Bobbin['colour'], string>> = {
   white: 'white',
   black: 'black',
   match: 'matched',
-}
-
-export const loadNames: Readonly<Record<LoadClass, string>> = {
-  outline: 'Outline',
-  light: 'Light',
-  medium: 'Medium',
-  dense: 'Dense',
-}
-
-export const workNames: Readonly<Record<WorkKind, string>> = {
-  line: 'Line',
-  wording: 'Wording',
-  fill: 'Filled',
-  applique: 'Applique',
-  satin: 'Satin',
 }

@@ -1,3 +1,4 @@
+import { type Message, message, whyOf } from '../messages'
 import type { Facts } from './facts'
 import type { Because, RecipeOption } from './recipeOption'
 import type { TopThread } from './recipeQuery'
@@ -11,11 +12,11 @@ type Thread = Pick<TopThread, 'weight' | 'fibre'>
 
 /** The top thread to take: as chosen, but fine for small letters. */
 export function topThreadFor(f: Facts): { topThread: Thread; because: Because[] } {
-  const { id, thread, text } = topThreadRules.find((rule) => rule.when(f))!
-  const topThread = thread(f)
+  const rule = topThreadRules.find((one) => one.when(f))!
+  const topThread = rule.thread(f)
   const changed = topThread.weight !== f.work.topThread.weight
   const decided = `${topThread.weight} wt ${topThread.fibre}`
-  return { topThread, because: changed ? [{ rule: id, decided, text: text(f) }] : [] }
+  return { topThread, because: changed ? [{ rule: rule.id, decided, said: whyOf(rule, f) }] : [] }
 }
 
 /** Needle by thread, then by cloth; coated where glue is near (craft.md section 6). */
@@ -28,13 +29,11 @@ export function needleFor(f: Facts, layers: readonly Layer[]): { needle: Needle;
   return {
     needle,
     because: [
-      { rule: rule.id, decided, text: rule.text(f), ...habit },
-      ...(gummy ? [{ rule: 'needle.coated', decided: 'coated', text: coatedText() }] : []),
+      { rule: rule.id, decided, said: whyOf(rule, f), ...habit },
+      ...(gummy ? [{ rule: 'needle.coated', decided: 'coated', said: message('why.needle.coated') }] : []),
     ],
   }
 }
-
-export const coatedText = (): string => 'Coated, because there’s glue. If glue gathers on it: stop, power off, wipe.'
 
 /** Small letters close up in a thick thread, and are sewn slowly. */
 const [FINE_WEIGHT, FIRM_SPM, LETTERS_SPM] = [60, 500, 600]
@@ -55,14 +54,15 @@ export function byColourFor(f: Facts, layers: readonly Layer[]): RecipeOption['b
 /** Bobbin of craft.md section 7: white, black under dark cloth, matched when the back is seen. */
 export function bobbinFor(f: Facts, top: Thread): { bobbin: Bobbin; because: Because } {
   const weight = top.weight === 60 || f.fine ? 90 : 60
-  const { id, colour, text } = bobbinRules.find((rule) => rule.when(f))!
-  return { bobbin: { weight, colour }, because: { rule: id, decided: `${weight} wt ${colour}`, text: text(f) } }
+  const rule = bobbinRules.find((one) => one.when(f))!
+  const { id, colour } = rule
+  return { bobbin: { weight, colour }, because: { rule: id, decided: `${weight} wt ${colour}`, said: whyOf(rule, f) } }
 }
 
 /** Stitches a minute. */
 export const speedFor = (built: Built): number => speedRules.find((rule) => rule.when(built))!.spm
 
-export function tensionFor(built: Built): { tension: string; tensionRule: string } {
-  const { id, text } = tensionRules.find((rule) => rule.when(built))!
-  return { tension: text(built), tensionRule: id }
+export function tensionFor(built: Built): { tension: Message; tensionRule: string } {
+  const rule = tensionRules.find((one) => one.when(built))!
+  return { tension: whyOf(rule, built), tensionRule: rule.id }
 }

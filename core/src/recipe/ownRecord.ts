@@ -1,5 +1,6 @@
 import type { Layer, LayerKind } from './stack'
 import type { HoldingMethod, OwnRecord, RecipeQuery } from './recipeQuery'
+import { message } from '../messages'
 import type { Because } from './recipeOption'
 import { ENOUGH } from '../outcomes/enough'
 import { wilsonInterval } from '../learning/wilsonInterval'
@@ -40,6 +41,6 @@ export const worthOf = ({ tries, successes }: Outcome): number =>
 /** The reason that goes with it, with its numbers. */
 export function ownRecordReason({ tries, successes }: Outcome): Because {
   const [low, high] = wilsonInterval(successes, tries).map((share) => Math.round(share * 100))
-  const text = `${successes} of ${tries} of your pieces on this cloth came out well like this (likely ${low} to ${high} %).`
-  return { rule: 'own.record', decided: worthOf({ tries, successes }) >= 0 ? 'a little up' : 'down', text }
+  const said = message('why.own.record', { successes, tries, low: low!, high: high! })
+  return { rule: 'own.record', decided: worthOf({ tries, successes }) >= 0 ? 'a little up' : 'down', said }
 }

@@ -1,7 +1,7 @@
 import type { HouseHabits } from '../habits'
+import { type Message, whyOf, type WhyId } from '../messages'
 import { backingRules } from './backings'
 import type { Facts } from './facts'
-import { coatedText } from './needleAndThread'
 import { holdingNotes } from './rules/holdingNotes'
 import { holdingRules } from './rules/holdingRules'
 import { amendments } from './rules/amendments'
@@ -10,30 +10,29 @@ import { needleRules } from './rules/needleRules'
 import { bobbinRules, tensionRules, topThreadRules } from './rules/threadRules'
 import { otherToppings, toppingRules } from './rules/toppingRules'
 
-type Reason = { id: string; habit?: keyof HouseHabits; text: (f: Facts) => string }
+type Reason = { id: WhyId; habit?: keyof HouseHabits; says?: (f: Facts) => Message }
 
-const reasons = new Map<string, Reason>(
-  [
-    ...holdingRules,
-    ...Object.values(holdingNotes),
-    ...backingRules,
-    ...amendments.map(({ id, habit, text }) => ({ id, habit, text: () => text })),
-    darkBacking,
-    ...toppingRules,
-    ...otherToppings,
-    ...needleRules,
-    ...bobbinRules,
-    ...tensionRules,
-    ...topThreadRules,
-    { id: 'needle.coated', text: coatedText },
-  ].map((rule) => [rule.id, rule]),
-)
+const all: readonly Reason[] = [
+  ...holdingRules,
+  ...Object.values(holdingNotes),
+  ...backingRules,
+  ...amendments,
+  darkBacking,
+  ...toppingRules,
+  ...otherToppings,
+  ...needleRules,
+  ...bobbinRules,
+  ...tensionRules,
+  ...topThreadRules,
+  { id: 'needle.coated' },
+]
+const reasons = new Map<string, Reason>(all.map((rule) => [rule.id, rule]))
 
-/** A reason by its rule's id, as it is worded today; null for a rule that is no longer known. */
-export function reasonOf(id: string, f: Facts): { rule: string; text: string; habit?: keyof HouseHabits } | null {
+/** A reason by its rule's id, null for a rule that is no longer known. */
+export function reasonOf(id: string, f: Facts): { rule: string; said: Message; habit?: keyof HouseHabits } | null {
   const reason = reasons.get(id)
   if (!reason) return null
-  return { rule: id, text: reason.text(f), ...(reason.habit ? { habit: reason.habit } : {}) }
+  return { rule: id, said: whyOf(reason, f), ...(reason.habit ? { habit: reason.habit } : {}) }
 }
 
 const conditions = new Map<string, (f: Facts) => boolean>(

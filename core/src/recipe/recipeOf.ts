@@ -1,3 +1,4 @@
+import { type Message, whyOf, type WhyId } from '../messages'
 import { amendLayers } from './amend'
 import type { Facts } from './facts'
 import type { HoldingVerdict } from './holdings'
@@ -70,9 +71,9 @@ export function recipeOf(f: Facts, draft: LaidDraft, stash?: StashLine[]): Recip
   }
 }
 
-type Reasoned = { id: string; habit?: Because['habit']; text: (f: Facts) => string }
+type Reasoned = { id: WhyId; habit?: Because['habit']; says?: (f: Facts) => Message }
 
-const because = ({ id, habit, text }: Reasoned, decided: string, f: Facts): Because => ({
-  ...{ rule: id, decided, text: text(f) },
-  ...(habit ? { habit } : {}),
+const because = (rule: Reasoned, decided: string, f: Facts): Because => ({
+  ...{ rule: rule.id, decided, said: whyOf(rule, f) },
+  ...(rule.habit ? { habit: rule.habit } : {}),
 })

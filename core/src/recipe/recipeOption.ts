@@ -1,10 +1,11 @@
+import type { Message } from '../messages'
 import type { Advice } from '../advice'
 import type { HouseHabits } from '../habits'
 import type { HoldingMethod, TopThread } from './recipeQuery'
 import type { Bobbin, Layer, Needle } from './stack'
 
-/** Why something was decided: the rule's id, what it decided, plain words, and the house habit behind it. */
-export type Because = { rule: string; decided: string; text: string; habit?: keyof HouseHabits }
+/** Why something was decided: the rule's id, what it decided, what is said of it, and the house habit behind it. */
+export type Because = { rule: string; decided: string; said: Message; habit?: keyof HouseHabits }
 
 /** A whole recipe; `layers` run from top to bottom with one cloth among them. */
 export type RecipeOption = {
@@ -18,7 +19,7 @@ export type RecipeOption = {
   /** Letters under 6 mm in some of its colours: these alone are sewn so. */
   byColour?: { colour: string; weight: number; needle: Needle; speedSpm: number }[]
   speedSpm: number
-  tension: string
+  tension: Message
   /** The rule behind `tension`. */
   tensionRule: string
   because: Because[]
@@ -33,5 +34,5 @@ export type RecipeOption = {
   short: { kind: string; need: string }[]
 }
 /** `quiet`: nobody would have asked about it. */
-export type Refusal = { what: string; because: Because; quiet: boolean }
+export type Refusal = { what: HoldingMethod | 'tear-away-alone' | 'fusing'; because: Because; quiet: boolean }
 export type RecipeAdvice = { options: RecipeOption[]; refused: Refusal[] }

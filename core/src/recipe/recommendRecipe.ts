@@ -1,3 +1,4 @@
+import { type Message, message } from '../messages'
 import { backingPlans } from './backings'
 import { chooseDrafts } from './chooseDrafts'
 import { type Facts, factsOf } from './facts'
@@ -68,20 +69,19 @@ function toppingsFor(f: Facts): [ToppingRule, ...ToppingRule[]] {
 function schoolsRefuse(f: Facts): Refusal[] {
   const refused: Refusal[] = []
   if (f.dense && (f.stretchy || f.knit)) {
-    const text = 'Under a dense design, tear-away alone lets a stretchy knit pull out of shape. Use cut-away.'
-    refused.push(refusal('Tear-away alone', 'never.tear-away-dense-stretch', 'refused', text))
+    refused.push(
+      refusal('tear-away-alone', 'never.tear-away-dense-stretch', message('why.never.tear-away-dense-stretch')),
+    )
   }
   if (!f.fusible) {
-    const text = f.takesHeat
-      ? 'An iron flattens this cloth. Spray, or use sticky backing.'
-      : 'This cloth can’t be ironed. Spray, or use sticky backing.'
-    refused.push(refusal('Fusing', 'never.fuse-no-heat', 'refused', text))
+    const said = message(f.takesHeat ? 'why.never.fuse-no-heat.flattens' : 'why.never.fuse-no-heat')
+    refused.push(refusal('fusing', 'never.fuse-no-heat', said))
   }
   return refused
 }
 
-const refusal = (what: string, rule: string, decided: string, text: string): Refusal => ({
+const refusal = (what: Refusal['what'], rule: string, said: Message): Refusal => ({
   what,
-  because: { rule, decided, text },
+  because: { rule, decided: 'refused', said },
   quiet: false,
 })

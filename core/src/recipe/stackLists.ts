@@ -1,4 +1,5 @@
 import type { Advice } from '../advice'
+import { doOf } from '../messages'
 import type { Facts } from './facts'
 import { beforeStartRules } from './rules/beforeStartRules'
 import { cautionRules } from './rules/cautionRules'
@@ -9,7 +10,7 @@ import type { HeldStack } from './stack'
 export type StackLists = { checks: Advice[]; finishing: Advice[]; cautions: Advice[] }
 
 const follow = (rules: readonly StackRule[], f: Stacked): Advice[] =>
-  rules.filter((rule) => rule.when(f)).map(({ id, severity, text }) => ({ code: id, severity, text: text(f) }))
+  rules.filter((rule) => rule.when(f)).map((rule) => ({ code: rule.id, severity: rule.severity, said: doOf(rule, f) }))
 
 /**
  * What is gone through before the start, done after it and heeded with a stack: it follows from the layers that are
@@ -25,12 +26,14 @@ export const listsFor = (stacked: Stacked): StackLists => ({
   cautions: follow(cautionRules, stacked),
 })
 
-const rules = new Map([...beforeStartRules, ...finishRules, ...cautionRules].map((rule) => [rule.id, rule]))
+const rules = new Map(
+  [...beforeStartRules, ...finishRules, ...cautionRules].map((rule): [string, StackRule] => [rule.id, rule]),
+)
 
-/** A line of a list by its id, as it is worded today; null for one that is no longer known. */
+/** A line of a list by its id, null for one that is no longer known. */
 export function listLine(id: string, f: Facts, stack: HeldStack): Advice | null {
   const rule = rules.get(id)
-  return rule ? { code: id, severity: rule.severity, text: rule.text({ ...f, stack }) } : null
+  return rule ? { code: id, severity: rule.severity, said: doOf(rule, { ...f, stack }) } : null
 }
 
 /** How long a step takes by the clock, in seconds; null for one that takes what it takes. */

@@ -1,4 +1,5 @@
 import type { Severity } from '../advice'
+import type { Message } from '../messages'
 import type { Facts } from '../recipe/facts'
 import { judgingRules } from './judgingRules'
 import type { HeldStack } from '../recipe/stack'
@@ -8,7 +9,7 @@ export type StackJudgement = {
   rule: string
   verdict: 'fault' | 'merit'
   severity: Severity
-  text: string
+  said: Message
   layers: number[]
 }
 
@@ -24,8 +25,8 @@ export function judgeStack(f: Facts, stack: HeldStack): StackJudgement[] {
   const stacked = { ...f, stack }
   return judgingRules
     .filter((rule) => rule.when(stacked))
-    .map(({ id, verdict, severity, text, about }) => ({
-      ...{ rule: id, verdict, severity, text: text(stacked) },
+    .map(({ id, verdict, severity, says, about }) => ({
+      ...{ rule: id, verdict, severity, said: says?.(stacked) ?? ([id] as const) },
       layers: about ? stack.layers.flatMap((layer, i) => (about(layer, stacked) ? [i] : [])) : [],
     }))
 }

@@ -1,4 +1,5 @@
 import type { Severity } from '../advice'
+import { type Message, message, whyOf } from '../messages'
 import { all, any, type Condition, not, when } from '../recipe/condition'
 import {
   coated,
@@ -27,7 +28,7 @@ type JudgingRule = {
   verdict: 'fault' | 'merit'
   severity: Severity
   when: Condition<Stacked>
-  text: (f: Stacked) => string
+  says?: (f: Stacked) => Message
   /** The layers it is about. */
   about?: (layer: Layer, f: Stacked) => boolean
 }
@@ -70,13 +71,12 @@ export const judgingRules: readonly JudgingRule[] = [
     id: 'judge.dense-stretch',
     severity: 'stop',
     when: all<Stacked>(dense, givesWay, not(towelling), not(stays)),
-    text: () => 'Nothing stays under this dense design on stretchy cloth, so it pulls out of shape. Add cut-away.',
   }),
   fault({
     id: 'judge.fuse-no-heat',
     severity: 'stop',
     when: all<Stacked>(fused, not(fusible)),
-    text: (f) => `${cap(f.name)} can’t be fused. Spray it, or use sticky backing.`,
+    says: (f) => message('judge.fuse-no-heat', { cloth: f.name }),
     about: (layer) => layer.grip === 'fused',
   }),
   fault({
@@ -86,7 +86,7 @@ export const judgingRules: readonly JudgingRule[] = [
       uses('heat-away film', (kind) => kind === 'heat-away-film'),
       when('it takes no iron', (f) => !f.takesHeat),
     ),
-    text: (f) => `Heat-away film needs an iron, and ${f.name} can’t be ironed. Use wash-away film.`,
+    says: (f) => message('judge.heat-film', { cloth: f.name }),
     about: (layer) => layer.kind === 'heat-away-film',
   }),
   fault({
@@ -96,14 +96,13 @@ export const judgingRules: readonly JudgingRule[] = [
       held('floated'),
       when('no backing in the hoop', (f) => !backings(f).some((l) => l.grip === 'in-ring')),
     ),
-    text: () => 'Floated cloth is pressed on hooped backing, and there’s none in the hoop.',
   }),
   // What speaks against holding it so, in the words in which that is advised against.
   ...holdingRules.flatMap((rule) =>
     'against' in rule
       ? [
           fault({
-            ...{ id: rule.id, severity: 'caution', text: rule.text },
+            ...{ id: rule.id, severity: 'caution', says: (f) => whyOf(rule, f) },
             when: all<Stacked>(held(rule.method), rule.when),
             about: (layer) => layer.role === 'cloth',
           }),
@@ -114,13 +113,11 @@ export const judgingRules: readonly JudgingRule[] = [
     id: 'judge.no-backing',
     severity: 'caution',
     when: all<Stacked>(not(backed), not(held('floated')), not(clothAlone), lightWork),
-    text: () => 'No backing, so the stitches pull the cloth together.',
   }),
   fault({
     id: 'judge.no-backing-heavy',
     severity: 'stop',
     when: all<Stacked>(not(backed), not(held('floated')), not(clothAlone), not(lightWork)),
-    text: () => 'No backing under this much stitching pulls the cloth together. One sheet is better than none.',
   }),
   fault({
     id: 'judge.dense-one',
@@ -131,7 +128,6 @@ export const judgingRules: readonly JudgingRule[] = [
       not(all<Stacked>(heavy, stays)),
       when('one sheet', (f) => sheets(f) < 2),
     ),
-    text: () => 'Over 100 stitches per cm² on one sheet. Use two, crossed.',
     about: (layer) => layer.role === 'backing',
   }),
   fault({
@@ -143,15 +139,13 @@ export const judgingRules: readonly JudgingRule[] = [
       backed,
       when('less than one medium layer or two light', (f) => strength(f) < 2),
     ),
-    text: () => 'Too little for this density. Use one medium layer or two light ones.',
     about: (layer) => layer.role === 'backing',
   }),
   fault({
     id: 'judge.knit-tears',
     severity: 'caution',
     when: all<Stacked>(springy, tears, not(dense), not(stays), not(washAway), not(pileCarries)),
-    text: (f) =>
-      `It stretches ${f.stretch} %. Once it’s torn off, nothing holds the stitches in the wash. Cut-away stays.`,
+    says: (f) => message('judge.knit-tears', { percent: f.stretch }),
     about: (layer) => layer.role === 'backing',
   }),
   fault({
@@ -163,14 +157,12 @@ export const judgingRules: readonly JudgingRule[] = [
       not(lightWork),
       when('not a sheer', (f) => !f.sheer),
     ),
-    text: () => 'Wash-away alone only carries light designs. Once rinsed, nothing holds this one.',
     about: (layer) => layer.kind.startsWith('wash-away') && layer.role === 'backing',
   }),
   fault({
     id: 'judge.between-loose',
     severity: 'caution',
     when: when('a layer between cloth and sticky that is not fused or sprayed', (f) => !between(f).every(glued)),
-    text: () => 'The layer between cloth and sticky sheet is loose. Fuse or spray it to the cloth.',
     about: (layer, f) => between(f).some((l) => l === layer) && !glued(layer),
   }),
   fault({
@@ -181,7 +173,6 @@ export const judgingRules: readonly JudgingRule[] = [
       uses('sticky tear-away', (kind) => kind === 'tear-away-sticky'),
       not(stays),
     ),
-    text: () => 'Next to the skin, sticky tear-away only carries the piece. Put mesh between.',
     about: (layer) => layer.kind === 'tear-away-sticky',
   }),
   fault({
@@ -191,14 +182,12 @@ export const judgingRules: readonly JudgingRule[] = [
       paleThin,
       uses('a firm cut-away', (kind) => kind === 'cut-away-medium' || kind === 'cut-away-heavy'),
     ),
-    text: () => 'Firm cut-away shows through pale thin cloth. Use mesh, with tear-away below.',
     about: (layer) => layer.kind === 'cut-away-medium' || layer.kind === 'cut-away-heavy',
   }),
   fault({
     id: 'judge.no-topping',
     severity: 'caution',
     when: all<Stacked>(textured, not(has('topping', 'a topping'))),
-    text: () => 'No topping, so the pile swallows the stitches.',
   }),
   fault({
     id: 'judge.line-film',
@@ -207,7 +196,6 @@ export const judgingRules: readonly JudgingRule[] = [
       line,
       uses('permanent film', (kind) => kind === 'permanent-film'),
     ),
-    text: () => 'Permanent film sticks out on both sides of a line. Use wash-away film.',
     about: (layer) => layer.kind === 'permanent-film',
   }),
   fault({
@@ -217,7 +205,7 @@ export const judgingRules: readonly JudgingRule[] = [
       not(takesWater),
       uses('a backing that is rinsed out', (kind) => /^(part-soluble|wash-away)(?!-film)/.test(kind)),
     ),
-    text: (f) => `It must be rinsed out, but water marks ${f.name}. Use tear-away.`,
+    says: (f) => message('judge.water', { cloth: f.name }),
     about: (layer) => /^(part-soluble|wash-away)(?!-film)/.test(layer.kind),
   }),
   fault({
@@ -227,19 +215,16 @@ export const judgingRules: readonly JudgingRule[] = [
       any(delicate, paleThin),
       when('five light layers or more', (f) => strength(f) >= 5),
     ),
-    text: () => 'Stiff behind soft cloth. Less would carry it.',
     about: (layer) => layer.role === 'backing',
   }),
   fault({
     id: 'judge.no-cover',
     severity: 'note',
     when: all<Stacked>(skin, takesCover, not(colourFilm), not(has('cover', 'a cover'))),
-    text: () => 'Next to the skin without a soft cover, knots and stiff edges scratch.',
   }),
   merit({
     id: 'merit.stays',
     when: all<Stacked>(springy, stays),
-    text: () => 'Cut-away stays for the garment’s life.',
   }),
   merit({
     id: 'merit.mesh-pale',
@@ -247,22 +232,18 @@ export const judgingRules: readonly JudgingRule[] = [
       paleThin,
       uses('mesh', (kind) => kind.startsWith('cut-away-mesh')),
     ),
-    text: () => 'Mesh leaves no patch on pale cloth.',
   }),
   merit({
     id: 'merit.fused',
     when: all<Stacked>(fused, fusible),
-    text: () => 'Fused, cloth and backing act as one.',
   }),
   merit({
     id: 'merit.leaves-clean',
     when: all<Stacked>(backed, not(springy), not(stays)),
-    text: () => 'It comes off and leaves a clean back.',
   }),
   merit({
     id: 'merit.topping',
     when: all<Stacked>(textured, has('topping', 'a topping')),
-    text: () => 'Film keeps the stitches on top of the pile.',
   }),
   merit({
     id: 'merit.carries',
@@ -273,10 +254,6 @@ export const judgingRules: readonly JudgingRule[] = [
         (f) => sheets(f) >= (f.dense ? 2 : 1) && strength(f) >= (f.lightWork ? 1 : 2),
       ),
     ),
-    text: (f) => `${sheets(f) === 1 ? 'One layer carries' : `${sheets(f)} layers carry`} this density.`,
+    says: (f) => message('merit.carries', { sheets: sheets(f) }),
   }),
 ]
-
-function cap(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1)
-}

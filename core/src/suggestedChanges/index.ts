@@ -1,1 +1,1 @@
-export { type ChangeId, type StackChange, type TroubleChange, troubleChange, troubleChanges } from './changes'
+export { type ChangeId, changeOf, type StackChange, type TroubleChange, troubleChange, troubleChanges } from './changes'

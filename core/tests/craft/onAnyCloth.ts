@@ -45,7 +45,7 @@ export const onAnyCloth: readonly Question[] = [
     'a cover is rounded, and 12 mm larger a side',
     'jersey',
     { use: { nextToSkin: true } },
-    { is: [/Cut the cover 104 by 84 mm, corners rounded/] },
+    { is: [/Cut the cover 104 mm by 84 mm, corners rounded/] },
   ],
   [
     'applied cloth: cut in the hoop, off the machine',

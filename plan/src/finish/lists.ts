@@ -1,9 +1,9 @@
 import type { MeasureDecision, Piece } from '@thimble/contract'
-import { type Advice, note } from '@thimble/core/advice'
+import { type Advice, caution, note } from '@thimble/core/advice'
 import type { OfPatch } from '@thimble/core/design'
 import { markRemoval } from '@thimble/core/marking'
 import { markedWith } from '../measure/markWith'
-import { type Message, message, writeMessage } from '@thimble/core/messages'
+import { type Message, message } from '@thimble/core/messages'
 import { patchNames } from '../measure/patches'
 import type { Built } from '../stack/planBuild'
 import { linesOf, listsOf } from '../stack/stackLines'
@@ -30,7 +30,7 @@ export function offMachine(piece: Piece, built: OnStack, patches: readonly OfPat
   const closing = opened(measure.kept[0])
   const lines = withFused(withPinsOut(withMarksOut(listsOf(built).finishing, out), pins ?? 0), patches)
   if (closing && !lines.some(({ line }) => saidThere.has(line.code)))
-    lines.push({ line: note(closing, writeMessage(message(closing))), said: message(closing) })
+    lines.push({ line: note(closing, message(closing)), said: message(closing) })
   const ticks = { ticked: finish.steps, said: finish.stepsSaid }
   return lines.map((one) => ({ ...one, ...tickOf(ticks, one.line.code, one.said) }))
 }
@@ -40,7 +40,7 @@ function withPinsOut(lines: readonly Advice[], count: number): Pick<ListLine, 'l
   const rest = lines.map((line) => ({ line }))
   if (count === 0) return rest
   const said = message('finish.pins-out', { count: { plain: count } })
-  const pins = { line: { ...note('finish.pins-out', writeMessage(said)), severity: 'caution' as const }, said }
+  const pins = { line: caution('finish.pins-out', said), said }
   return [...rest.slice(0, 1), pins, ...rest.slice(1)]
 }
 
@@ -59,14 +59,14 @@ function withFused(lines: Pick<ListLine, 'line' | 'said'>[], patches: readonly O
   const names = patchNames(patches).flatMap(({ name, cutBeforehand }) => (cutBeforehand ? [name] : []))
   if (names.length === 0) return lines
   const said = message('finish.fuse-patch', { patches: { own: names.join(', ') } })
-  return [...lines, { line: { ...note('finish.fuse-patch', writeMessage(said)), severity: 'caution' }, said }]
+  return [...lines, { line: caution('finish.fuse-patch', said), said }]
 }
 
 const MARKS = 'finish.marks.'
 
 function marksOut(means: string): Advice | null {
-  const text = markRemoval(means)
-  return text ? note(MARKS + means, text) : null
+  const said = markRemoval(means)
+  return said ? note(MARKS + means, said) : null
 }
 
 /** Before any iron: heat sets some inks. */
@@ -81,7 +81,7 @@ type KeptLine = { id: string; ticked: boolean; said?: Message | null; hooping?: 
 
 function keptLines(list: readonly KeptLine[], onStack: OnStack): ListLine[] {
   return list.flatMap(({ id, ticked, said, hooping = 0 }) => {
-    if (said) return [{ line: note(id, writeMessage(said)), ticked, hooping }]
+    if (said) return [{ line: note(id, said), ticked, hooping }]
     const lines = id.startsWith(MARKS) ? [marksOut(id.slice(MARKS.length))] : linesOf([id], onStack)
     return lines.flatMap((line) => (line ? [{ line, ticked, hooping }] : []))
   })

@@ -1,4 +1,5 @@
 import type { Basis, RecordDecision, DecidedStack, Machine, Piece } from '@thimble/contract'
+import type { Message } from '@thimble/core/messages'
 import type { FaultId } from '@thimble/core/outcomes'
 import { type Afterwards, type Cause, likelyCauses, rescueOf } from '@thimble/core/faultCauses'
 import { triesOf } from '../hoop/checkStraight'
@@ -20,7 +21,7 @@ export function troublesOf(
   piece: Piece,
   faults: readonly FaultId[],
   used: Used | null,
-): [FaultId, Cause[], string | null][] {
+): [FaultId, Cause[], Message | null][] {
   if (!used) return []
   const after = afterwardsOf(piece, used)
   return faults.map((fault) => [fault, likelyCauses(fault, after), rescueOf(fault, after)])

@@ -1,7 +1,7 @@
 import type { DecidedStack, Piece } from '@thimble/contract'
 import type { HouseHabits } from '@thimble/core/habits'
 import { holdingNames, layerNames, pointNames } from '@thimble/core/recipe'
-import { writeMessage } from '@thimble/core/messages'
+import { writeMessage } from '@thimble/language'
 import type { Shelf } from '../shelf'
 import { listsOf } from '../stack/stackLines'
 import { type HoopPlan, planHoop } from '../hoop/planHoop'
@@ -41,9 +41,10 @@ const needle: Tell = ({ build }) => {
   const own = build().advised?.needle
   return own ? `Needle ${own.size} ${pointNames[own.point]}.` : null
 }
-const trimming: Tell = ({ build }) => {
+const trimming: Tell = ({ build }, _, { shop }) => {
   const { basis, advised } = build()
-  return listsOf({ basis, stack: advised }).finishing.find((line) => line.code === 'finish.cut-away')?.text ?? null
+  const line = listsOf({ basis, stack: advised }).finishing.find(({ code }) => code === 'finish.cut-away')
+  return line ? writeMessage(line.said, shop) : null
 }
 const placed: Tell = ({ marked }, _, { shop }) => {
   const lies = marked().placed

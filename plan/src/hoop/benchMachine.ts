@@ -1,3 +1,4 @@
+import { type Message, message } from '@thimble/core/messages'
 import type { Hoop, Machine, Piece } from '@thimble/contract'
 import { fieldBox, type MachineSteps } from '@thimble/core/hooping'
 
@@ -46,10 +47,11 @@ export function notTaken(
   { machines, field }: Hoop,
   machine: BenchMachine,
   standing: readonly Machine[],
-): string | null {
+): Message | null {
+  const of = { machine: { own: machine.name } }
   const named = machines.filter((id) => standing.some((one) => one.id === id))
-  if (machine.id && named.length > 0 && !named.includes(machine.id)) return `It doesn’t fit ${machine.name}.`
+  if (machine.id && named.length > 0 && !named.includes(machine.id)) return message('hoop.not-of-machine', of)
   const { left, right, top, bottom } = fieldBox(field)
   const fits = right - left <= machine.field.width + 0.5 && bottom - top <= machine.field.height + 0.5
-  return fits ? null : `Its field is larger than ${machine.name} sews.`
+  return fits ? null : message('hoop.field-too-large', of)
 }

@@ -1,3 +1,4 @@
+import { message } from '@thimble/core/messages'
 import type { HoopTry, Piece } from '@thimble/contract'
 import { type Advice, stop } from '@thimble/core/advice'
 import { CoreError } from '@thimble/core/errors'
@@ -179,12 +180,7 @@ function byCorner(ask: StraightCheckInput, seen: Seen, { at, level }: Corner, fr
   const along = rotatePoint(step, turn)
   const warnings =
     corner.square > 2
-      ? [
-          stop(
-            'not-square',
-            `The corner is ${corner.square.toFixed(1)}° off square. Check again, or its hems are crooked.`,
-          ),
-        ]
+      ? [stop('not-square', message('check.not-square', { off: Math.round(corner.square * 10) / 10 }))]
       : []
   const found = answer(ask, seen, {
     planned: [at, { x: at.x + step.x, y: at.y }],
@@ -218,15 +214,7 @@ function answer(
     style: { unit: shop.unit, fraction: shop.fraction },
   })
   const round = Math.abs(angle(correction.exact.rotation - at.pose.rotation))
-  const warnings =
-    round > 60
-      ? [
-          stop(
-            'other-way-up',
-            `By this it lies ${Math.round(round)}° off from how it was to go on. Did you swap left and right?`,
-          ),
-        ]
-      : []
+  const warnings = round > 60 ? [stop('other-way-up', message('check.other-way-up', { off: Math.round(round) }))] : []
   const move = dialMove({ piece, marked, machine: plan.machine, at }, correction.exact)
   const { fits, slack } = roomInHoop({ hull: at.hull, field: at.hoop.field, pose: move.pose })
   return {

@@ -1,4 +1,5 @@
-import { type Message, message, writeMessage } from '@thimble/core/messages'
+import { type Message, message } from '@thimble/core/messages'
+import { writeMessage } from '@thimble/language'
 import type { Move } from './dialMove'
 
 /** A number that is dialled in: how far, and which way a hand understands; `any`: false where it is none. */

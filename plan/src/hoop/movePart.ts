@@ -1,12 +1,12 @@
+import { type Message, message } from '@thimble/core/messages'
 import type { Hoop } from '@thimble/contract'
 import { fieldBox, movePartIn } from '@thimble/core/hooping'
-import { formatLength } from '@thimble/core/lengths'
 import type { PlanHoopInput } from './offerHoop'
 import { notTaken } from './benchMachine'
-import { type HoopPlan, styleOf } from './planHoop'
+import type { HoopPlan } from './planHoop'
 
 /** A part of a grouped design that is moved, in the design's own frame, so that a hoop takes the whole. */
-type MovePart = { part: number; x: number; y: number; hoop: string; text: string }
+type MovePart = { part: number; x: number; y: number; hoop: string; said: Message }
 
 /** Room that is left on each side, in mm: without any a hoop has to be laid true to the degree. */
 const ROOM = 3
@@ -16,20 +16,18 @@ const ROOM = 3
  * room to hoop it by where there is any. Null where there is none.
  */
 export function movePart(
-  { marked: { design }, hoops, machines, shop }: Pick<PlanHoopInput, 'marked' | 'hoops' | 'machines' | 'shop'>,
+  { marked: { design }, hoops, machines }: Pick<PlanHoopInput, 'marked' | 'hoops' | 'machines'>,
   { ranked, machine }: Pick<HoopPlan, 'ranked' | 'machine'>,
 ): MovePart | null {
   if (design.parts.length < 2) return null
-  const style = styleOf(shop)
   const parts = design.parts.map((part, i) => ({ ...part, id: String(i) }))
   const turns = [...new Set([0, ...ranked.map(({ rotation }) => rotation)])]
-  const write = (mm: number): string => formatLength(mm, style)
   const inHoop = ({ id, name, field }: Hoop, margin: number): MovePart[] =>
     turns
-      .flatMap((rotation) => movePartIn({ field, parts, rotation, margin, write }) ?? [])
-      .map(({ part, dx, dy, text }) => ({
+      .flatMap((rotation) => movePartIn({ field, parts, rotation, margin }) ?? [])
+      .map(({ part, dx, dy, said }) => ({
         ...{ part: Number(part), x: dx, y: dy, hoop: id },
-        text: `${text} Then ${name} fits.`,
+        said: message('remedy.part-then-hoop', { move: said, hoop: { own: name } }),
       }))
   const taken = hoops.filter((hoop) => !notTaken(hoop, machine, machines))
   const within = (margin: number): MovePart[] =>

@@ -31,7 +31,7 @@ export function notchesFromCross({ notchOffset }: Ring, pose: Pose): Point {
  */
 export function onTape(offer: HoopOffer, hoop: Ring, hulls: readonly Point[][], style: LengthStyle): HoopOffer {
   const poses = offer.poses.map((pose, i) => tapedPose(pose, hoop, hullAt(hulls, i), style))
-  return lyingAt(offer, poses, { hoop, hulls, style })
+  return lyingAt(offer, poses, { hoop, hulls })
 }
 
 function tapedPose(pose: Pose, hoop: Ring, hull: Point[], style: LengthStyle): Pose {

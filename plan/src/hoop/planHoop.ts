@@ -114,12 +114,12 @@ function hullsOf({ parts }: HoopOffer, hoop: Hoop, { marked: { design, placed } 
 }
 
 /** As the worker lines it up by the ring, where that can be; what was decided by the marks stays otherwise. */
-function linedUp(offer: HoopOffer, hoop: Hoop, { piece, marked, style }: HoopJob): HoopOffer {
+function linedUp(offer: HoopOffer, hoop: Hoop, { piece, marked }: HoopJob): HoopOffer {
   const way = waysToLineUp({ piece, marked, plan: { hoop, chosen: offer } }).find(
     (one) => one.line === piece.hoop.lineUp,
   )
   if (!way) return offer
   const off = { x: way.pose.x - offer.pose.x, y: way.pose.y - offer.pose.y }
   const poses = offer.poses.map((pose) => ({ ...pose, x: pose.x + off.x, y: pose.y + off.y }))
-  return lyingAt(offer, poses, { hoop, hulls: [marked.design.hull], style })
+  return lyingAt(offer, poses, { hoop, hulls: [marked.design.hull] })
 }

@@ -1,7 +1,7 @@
 import type { Piece } from '@thimble/contract'
 import type { Way } from '@thimble/core/hooping'
 import { placementRule } from '@thimble/core/placement'
-import { writeName } from '@thimble/core/messages'
+import { writeName } from '@thimble/language'
 import type { Marked } from '../measure/placed'
 import { kindOf } from '../pieces/kindOf'
 

@@ -1,3 +1,4 @@
+import { problemText, writeMessage } from '@thimble/language'
 import type { Hoop, Piece } from '@thimble/contract'
 import { CoreError } from '@thimble/core/errors'
 import { foldMarkedWith } from '@thimble/core/marking'
@@ -90,13 +91,13 @@ export function planMeasure(piece: Measured, shelf: MeasureShelf): MeasurePlan {
       habits: shop.habits,
       fold: foldMarkedWith({ family: piece.build.cloth.family, dark: false, infant: kind.use?.infant }),
     })
-  const alone = design.missing ? null : orSay(place, problems)
+  const alone = design.missing ? null : orSay(place, problems, style)
   const beside = designsBeside(piece, rule, shelf.beside ?? [], (other) => {
     const theirs = planMeasure(other, { shop, designs, hoops })
     return theirs.placement && !theirs.design.assumed ? theirs.placement.outlines : null
   })
-  const placement = alone && (design.assumed ? alone : amongOthers(alone, beside, (mm) => formatLength(mm, style)))
-  refusePlace(placement, problems)
+  const placement = alone && (design.assumed ? alone : amongOthers(alone, beside))
+  refusePlace(placement, problems, style)
   const asked = new Set(asks.map((a) => a.id))
   return {
     style,
@@ -116,12 +117,8 @@ export function planMeasure(piece: Measured, shelf: MeasureShelf): MeasurePlan {
 }
 
 /** The placement with what is said of it and the other designs on the item. */
-function amongOthers(
-  alone: PlacementPlan,
-  beside: readonly DesignBeside[],
-  write: (mm: number) => string,
-): PlacementPlan {
-  const said = besideAdvice(alone.outlines, beside, write)
+function amongOthers(alone: PlacementPlan, beside: readonly DesignBeside[]): PlacementPlan {
+  const said = besideAdvice(alone.outlines, beside)
   return said.length > 0 ? { ...alone, warnings: [...said, ...alone.warnings] } : alone
 }
 
@@ -137,17 +134,18 @@ function refuseDesign({ ownDesign, designId }: Piece['measure'], problems: Recor
 }
 
 /** What cannot be sewn as it lies holds the marks up. */
-function refusePlace(placement: PlacementPlan | null, problems: Record<string, string>): void {
-  for (const { code, text } of placement?.warnings ?? []) if (tooLargeAt[code]) problems[tooLargeAt[code]] ??= text
+function refusePlace(placement: PlacementPlan | null, problems: Record<string, string>, style: LengthStyle): void {
+  for (const { code, said } of placement?.warnings ?? [])
+    if (tooLargeAt[code]) problems[tooLargeAt[code]] ??= writeMessage(said, style)
 }
 
 /** What comes of it; null where the core has something to say against it, which is said at its field. */
-function orSay<T>(work: () => T, problems: Record<string, string>): T | null {
+function orSay<T>(work: () => T, problems: Record<string, string>, style: LengthStyle): T | null {
   try {
     return work()
   } catch (error) {
     if (!(error instanceof CoreError)) throw error
-    problems[error.path] ??= error.message
+    problems[error.path] ??= problemText(error, style)
     return null
   }
 }

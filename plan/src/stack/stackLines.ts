@@ -1,3 +1,4 @@
+import type { Message } from '@thimble/core/messages'
 import type { Basis, DecidedStack } from '@thimble/contract'
 import type { Advice } from '@thimble/core/advice'
 import {
@@ -46,8 +47,8 @@ export const reasonsToday = (decided: OnStack, today: Basis) =>
   reasonsOf(decided).filter(({ rule }) => reasonHolds(rule, factsFrom(today)))
 
 /** How the top tension is set for a stack, worded as today; null where it was not noted. */
-export const tensionOf = ({ basis, stack }: OnStack): string | null =>
-  (stack?.tension && reasonOf(stack.tension, factsFrom(basis))?.text) || null
+export const tensionOf = ({ basis, stack }: OnStack): Message | null =>
+  (stack?.tension && reasonOf(stack.tension, factsFrom(basis))?.said) || null
 
 /** Rules that speak of one role's layers, by how their ids begin. */
 const about: Record<string, RegExp> = {
@@ -68,11 +69,11 @@ const offBy: readonly (readonly [kind: RegExp, line: RegExp])[] = [
 ]
 
 /** Why a layer lies in its stack, and how it comes off again; of a stack by hand, what is said of the whole is not told. */
-export function layerReasons(stack: DecidedStack, at: number, basis: Basis): { why: string[]; off: string | null } {
+export function layerReasons(stack: DecidedStack, at: number, basis: Basis): { why: Message[]; off: Message | null } {
   const layer = stack.layers[at]
   if (!layer) return { why: [], off: null }
   const told = layer.own ? [] : reasonsOf({ basis, stack }).filter(({ rule }) => about[layer.role]?.test(rule))
   const line = offBy.find(([kind]) => kind.test(layer.kind))?.[1]
   const off = listsOf({ basis, stack }).finishing.find(({ code }) => line?.test(code))
-  return { why: told.map(({ text }) => text), off: off?.text ?? null }
+  return { why: told.map(({ said }) => said), off: off?.said ?? null }
 }

@@ -1,6 +1,6 @@
 import type { Piece } from '@thimble/contract'
 import { type LengthStyle } from '@thimble/core/lengths'
-import { writeMessage } from '@thimble/core/messages'
+import { writeMessage } from '@thimble/language'
 import { markedOf } from '../measure/placed'
 import { DESIGN_MISSING, type MeasurePlan } from '../measure/planMeasure'
 import { stopsOf } from '../measure/settled'
@@ -10,7 +10,7 @@ import { stageAt } from './stages'
 export function nextAction(piece: Piece, plan: MeasurePlan): string {
   const stage = stageAt(piece)
   const [stops] = stopsOf(piece, plan)
-  if (stops) return stops.text
+  if (stops) return writeMessage(stops.said, plan.style)
   if (stage === 'measure') return nextTape(plan)
   if (stage === 'build') return 'Choose the layers.'
   if (stage === 'hoop') return placedWords(piece, plan.style, plan) ?? 'Choose a hoop.'
@@ -21,13 +21,13 @@ export function nextAction(piece: Piece, plan: MeasurePlan): string {
   return 'Finish it and say how it came out.'
 }
 
-function nextTape({ design, carried, assumed, placement }: MeasurePlan): string {
+function nextTape({ design, carried, assumed, placement, style }: MeasurePlan): string {
   if (design.missing) return DESIGN_MISSING
   if (design.assumed) return 'Choose the design or enter its size.'
   if (carried.size > 0) return `Measure: ${carried.size} of last time’s numbers to confirm.`
   if (assumed.size > 0)
     return `Measure: ${assumed.size} ${assumed.size === 1 ? 'number' : 'numbers'} still typical for the size.`
-  return placement ? `Mark it: ${lowerFirst(placement.summary)}` : 'Check the measurements.'
+  return placement ? `Mark it: ${lowerFirst(writeMessage(placement.placed, style))}` : 'Check the measurements.'
 }
 
 /** Where the design goes in one line: as decided, or as it stands. */

@@ -1,4 +1,5 @@
-import { type Message, writeMessage } from '@thimble/core/messages'
+import type { Message } from '@thimble/core/messages'
+import { writeMessage } from '@thimble/language'
 
 /** Ticks of a stage by their lines' ids, and what each line said as it was ticked. */
 type Ticks = { ticked: Readonly<Record<string, boolean>>; said: Readonly<Record<string, Message | null>> }

@@ -1,6 +1,7 @@
 import type { Basis, Difference, DecidedStack } from '@thimble/contract'
 import { formatLength, type LengthStyle } from '@thimble/core/lengths'
-import { type Message, writeMessage } from '@thimble/core/messages'
+import type { Message } from '@thimble/core/messages'
+import { writeMessage } from '@thimble/language'
 import { linesOf } from '../stack/stackLines'
 
 type OnStack = { basis: Basis; stack: DecidedStack | null }
@@ -12,7 +13,7 @@ type OnStack = { basis: Basis; stack: DecidedStack | null }
  */
 export function writeDifference({ was, now }: Difference, style: LengthStyle, onStack: OnStack): string {
   const write = (said: Message): string =>
-    (said[0] === 'was.line' ? writeLine(said, onStack) : writeMessage(said, style)).replace(/\.$/, '')
+    (said[0] === 'was.line' ? writeLine(said, onStack, style) : writeMessage(said, style)).replace(/\.$/, '')
   if (was && now) {
     const moved = numbersMoved(was, now)
     if (!moved) return `Was: ${write(was)}. Now: ${write(now)}.`
@@ -23,10 +24,11 @@ export function writeDifference({ was, now }: Difference, style: LengthStyle, on
   return now ? `Now also: ${write(now)}.` : `No longer: ${was ? write(was) : ''}.`
 }
 
-function writeLine([, fills = {}]: Message, onStack: OnStack): string {
+function writeLine([, fills = {}]: Message, onStack: OnStack, style: LengthStyle): string {
   const line = fills.line
   const id = typeof line === 'object' && 'own' in line ? line.own : ''
-  return linesOf([id], onStack)[0]?.text ?? id
+  const [found] = linesOf([id], onStack)
+  return found ? writeMessage(found.said, style) : id
 }
 
 /** The lengths that differ where two sentences differ in nothing else; null when they differ in words. */

@@ -1,7 +1,7 @@
 import type { DecidedStack, Piece } from '@thimble/contract'
 import { note } from '@thimble/core/advice'
 import type { Loading } from '@thimble/core/hooping'
-import { type Message, message, writeMessage } from '@thimble/core/messages'
+import { type Message, message } from '@thimble/core/messages'
 import type { Move } from '../hoop/dialMove'
 import { dialMessage } from '../hoop/dialWords'
 import { readCount } from '../measure/readTyped'
@@ -72,7 +72,7 @@ function withNumbers(
 }
 
 const lineOf = (id: string, said: Message): Pick<ListLine, 'line' | 'said'> => ({
-  line: note(id, writeMessage(said)),
+  line: note(id, said),
   said,
 })
 
@@ -91,7 +91,7 @@ export function startLines(piece: Piece, built: Built, facts: StartFacts): ListL
   const pins = pinsIn(piece)
   const lines = listsOf(built).checks.flatMap((line): Pick<ListLine, 'line' | 'said'>[] => {
     const own = withNumbers(line.code, stack, facts, pins)?.map(([id, said]) => ({
-      line: note(id, writeMessage(said)),
+      line: note(id, said),
       said,
     }))
     // What is dialled comes before the trace, and does not take its place.

@@ -1,3 +1,4 @@
+import { writeMessage } from '@thimble/language'
 import type { MeasureDecision, RecordDecision } from '@thimble/contract'
 import { minuteParts } from '@thimble/contract'
 import type { LengthStyle } from '@thimble/core/lengths'
@@ -35,7 +36,7 @@ export function RecordOutcome({ record, style, design }: Props) {
       <Minutes record={record} />
       {note ? <Text>{note}</Text> : null}
       {nextTime ? <Text bold>{`Next time: ${nextTime}`}</Text> : null}
-      {tried ? <Text bold>{`To try: ${tried.says}`}</Text> : null}
+      {tried ? <Text bold>{`To try: ${writeMessage(tried.said)}`}</Text> : null}
       {photos.length > 0 ? (
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
           {photos.map((id, i) => (

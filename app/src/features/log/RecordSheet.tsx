@@ -1,7 +1,7 @@
 import type { RecordDecision, Piece, Shop } from '@thimble/contract'
 import { formatLength, type LengthStyle } from '@thimble/core/lengths'
 import { holdingNames } from '@thimble/core/recipe'
-import { writeMessage } from '@thimble/core/messages'
+import { writeMessage } from '@thimble/language'
 import { keptPlaced } from '@thimble/plan'
 import { useEffect, useState } from 'react'
 import { View } from 'react-native'

@@ -1,3 +1,4 @@
+import { writeMessage } from '@thimble/language'
 import { isDone, listsOf, reasonsOf, reasonsToday, tensionOf } from '@thimble/plan'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Section } from '@/ui/Section'
@@ -30,7 +31,7 @@ export function BuildDecided({ tools }: DecidedProps) {
     <>
       <Section title={stackTitle(stack)} says={cloth}>
         <StackView tools={tools} stack={stack} basis={basis} />
-        {tension ? <Text soft>{tension}</Text> : null}
+        {tension ? <Text soft>{writeMessage(tension, tools.plan.style)}</Text> : null}
         {listsOf(kept).cautions.map((c) => (
           <AdviceBar key={c.code} advice={c} />
         ))}

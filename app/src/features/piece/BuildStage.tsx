@@ -1,6 +1,7 @@
+import { labelOf, writeMessage } from '@thimble/language'
 import { Button } from '@rneui/themed'
 import type { DecidedStack } from '@thimble/contract'
-import { holdingNames, type RecipeOption } from '@thimble/core/recipe'
+import { holdingNames, type Refusal, type RecipeOption } from '@thimble/core/recipe'
 import {
   chosenFrom,
   freshLayers,
@@ -21,7 +22,7 @@ import { Fold } from '@/ui/Fold'
 import { Section } from '@/ui/Section'
 import { ThumbBar } from '@/ui/ThumbBar'
 import { Text } from '@/ui/Text'
-import { useUnits } from '@/ui/useUnits'
+import { useSay } from '@/ui/useSay'
 import { clothName, colourName } from '@/words/clothWords'
 import { many } from '@/words/designWords'
 import { bobbinText, needleText, stackTitle } from '@/words/stackWords'
@@ -99,7 +100,7 @@ function TheLayers({ tools, stack, ask, changing }: OnStack & { ask: OwnLayersIn
         changing={changing}
         onChange={(change, says) => tools.set({ build: { stack: change } }, says)}
       />
-      {own ? <AdviceBar advice={{ code: own.rule, text: own.text, severity: 'note' }} /> : null}
+      {own ? <AdviceBar advice={{ code: own.rule, said: own.said, severity: 'note' }} /> : null}
     </Section>
   )
 }
@@ -131,7 +132,7 @@ const HoldingFold = ({ tools }: { tools: PieceTools }) => (
 
 function WhyFold({ tools }: { tools: PieceTools }) {
   const { advice, basis, stack, option } = useBuildPlan(tools)
-  const inUnits = useUnits()
+  const say = useSay()
   const because = option?.because ?? (stack ? reasonsOf({ basis, stack }) : [])
   // Nobody would have asked about the others.
   const refused = advice.refused.filter((r) => !r.quiet)
@@ -141,12 +142,15 @@ function WhyFold({ tools }: { tools: PieceTools }) {
       <WhyList because={because} />
       {refused.map((r) => (
         <Text soft key={r.because.rule}>
-          {inUnits(`${r.what}: ${r.because.text}`)}
+          {`${refusedName(r.what)}: ${say(r.because.said)}`}
         </Text>
       ))}
     </Fold>
   )
 }
+
+const refusedName = (what: Refusal['what']): string =>
+  what === 'fusing' || what === 'tear-away-alone' ? labelOf(`refused.${what}`) : holdingNames[what]
 
 /** Where its stretch was pulled the cloth was told, too, by a program that did not note it yet. */
 const wasTold = ({ told, stretch }: PieceTools['piece']['build']['cloth']): boolean => told || stretch !== ''
@@ -169,9 +173,10 @@ function ClothFold({ tools, open = false }: { tools: PieceTools; open?: boolean 
 
 function NeedleFold({ tools, stack }: OnStack) {
   const { basis, through } = useBuildPlan(tools)
+  const tension = tensionOf({ basis, stack })
   return (
     <Fold title="Needle and bobbin" answer={`${needleText(stack.needle)}; bobbin ${bobbinText(stack.bobbin)}`}>
-      <Text soft>{tensionOf({ basis, stack })}</Text>
+      {tension ? <Text soft>{writeMessage(tension, tools.plan.style)}</Text> : null}
       <OwnNeedle tools={tools} stack={stack} advised={through} />
     </Fold>
   )

@@ -1,13 +1,18 @@
 import type { ListLine } from '@thimble/plan'
 import { View } from 'react-native'
+import type { Told } from '@/ui/AdviceBar'
 import { usePalette } from '@/theme/PaletteProvider'
+import { useSay } from '@/ui/useSay'
 import { useUnits } from '@/ui/useUnits'
 import { Text } from '@/ui/Text'
 
+type Decided = Pick<ListLine, 'ticked'> & { line: Told }
+
 /** A list as it stood when it was decided: each line ticked or skipped. */
-export function DecidedList({ lines }: { lines: readonly ListLine[] }) {
+export function DecidedList({ lines }: { lines: readonly Decided[] }) {
   const p = usePalette()
   const inUnits = useUnits()
+  const say = useSay()
   return (
     <View role="list">
       {lines.map(({ line, ticked }) => (
@@ -19,7 +24,7 @@ export function DecidedList({ lines }: { lines: readonly ListLine[] }) {
           <Text bold tone={ticked ? 'moss' : 'madder'} style={{ width: 64 }}>
             {ticked ? 'done' : 'skipped'}
           </Text>
-          <Text style={{ flex: 1, fontSize: 16 }}>{inUnits(line.text)}</Text>
+          <Text style={{ flex: 1, fontSize: 16 }}>{'said' in line ? say(line.said) : inUnits(line.text)}</Text>
         </View>
       ))}
     </View>

@@ -3,7 +3,7 @@ import { heldIn, hoopToHold, moveToHoop } from '@thimble/plan'
 import { useMemo } from 'react'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Choices } from '@/ui/Choices'
-import { useUnits } from '@/ui/useUnits'
+import { useSay } from '@/ui/useSay'
 import { Text } from '@/ui/Text'
 import { AsLastTime } from './AsLastTime'
 import { type PieceTools, useBuilt, useHoopPlan } from './usePiece'
@@ -16,7 +16,7 @@ type Props = { tools: PieceTools; short?: boolean }
 /** Hooped, floated or clamped: one choice, the same at Layers and at Hoop. Why it is so, and why another is not, stands below. */
 export function HoldingPicker({ tools, short = false }: Props) {
   const { advice, method } = useHoopPlan(tools)
-  const inUnits = useUnits()
+  const say = useSay()
   const pick = usePickHolding(tools)
   const by = new Map(advice.choices.map((choice) => [choice.method, choice]))
   const possible = ASKED.filter((one) => one === method || pick.hoopFor(one) !== undefined)
@@ -35,13 +35,13 @@ export function HoldingPicker({ tools, short = false }: Props) {
         onChange={pick.take}
       />
       <AsLastTime tools={tools} what="holding" />
-      {!against && !short && why ? <Text soft>{inUnits(why.text)}</Text> : null}
+      {!against && !short && why ? <Text soft>{say(why.said)}</Text> : null}
       {method === 'floated' ? <HoopedElsewhere tools={tools} /> : null}
       {(short ? [] : ASKED)
         .filter((one) => !possible.includes(one) && by.get(one)?.because[0])
         .map((one) => (
           <Text soft key={one}>
-            {inUnits(`Not ${holdingNames[one].toLowerCase()}: ${by.get(one)!.because[0]!.text}`)}
+            {`Not ${holdingNames[one].toLowerCase()}: ${say(by.get(one)!.because[0]!.said)}`}
           </Text>
         ))}
     </>
@@ -52,7 +52,7 @@ export function HoldingPicker({ tools, short = false }: Props) {
 export function HoldingAgainst({ tools }: { tools: PieceTools }) {
   const { advice, method } = useHoopPlan(tools)
   const against = advice.choices.find((choice) => choice.method === method)?.against
-  return against ? <AdviceBar advice={{ code: against.rule, text: against.text, severity: 'caution' }} /> : null
+  return against ? <AdviceBar advice={{ code: against.rule, said: against.said, severity: 'caution' }} /> : null
 }
 
 /** Where no hoop can hold the cloth itself here: how far off one could. */

@@ -10,7 +10,7 @@ import { usePalette } from '@/theme/PaletteProvider'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Choices } from '@/ui/Choices'
 import { Disclosure } from '@/ui/Disclosure'
-import { useUnits } from '@/ui/useUnits'
+import { useSay } from '@/ui/useSay'
 import { Text } from '@/ui/Text'
 import { kindOnShelf, layerDetail, layerName, onTheShelf } from '@/words/stackWords'
 import type { PieceTools } from './usePiece'
@@ -28,7 +28,7 @@ type Props = {
 /** One layer: what it is and why, what the stash has of it, how it is cut, held and taken off; and another in its place. */
 export function LayerSheet({ tools, shown, ask, at, onChange, onClose }: Props) {
   const p = usePalette()
-  const inUnits = useUnits()
+  const say = useSay()
   const [id, layer] = chosenLayers(shown)[at]!
   const { why, off } = layerReasons(settledStack(shown), at, ask.basis)
   return (
@@ -36,12 +36,12 @@ export function LayerSheet({ tools, shown, ask, at, onChange, onClose }: Props) 
       style={{ backgroundColor: p.paper, borderWidth: 1, borderColor: p.seam, borderRadius: 4, padding: 12, gap: 8 }}
     >
       <Text bold>{layerName(layer.kind)}</Text>
-      {why.map((text) => (
-        <Text key={text}>{inUnits(text)}</Text>
+      {why.map((said) => (
+        <Text key={said[0]}>{say(said)}</Text>
       ))}
       <Text soft>{layerDetail(layer, tools.plan.write)}</Text>
       <Text soft>{onTheShelf(layer.kind, ask.supplies, tools.plan.write)}</Text>
-      {off ? <Text soft>{inUnits(`To remove: ${off}`)}</Text> : null}
+      {off ? <Text soft>{`To remove: ${say(off)}`}</Text> : null}
       <Disclosure title="Change it">
         <OtherInItsPlace {...{ id, layer, shown, ask, onChange }} />
       </Disclosure>
@@ -56,6 +56,7 @@ function OtherInItsPlace({ id, layer, shown, ask, onChange }: Changing) {
   const { basis } = ask
   // As it stood when the layer was opened: what a swap makes worse is told against it.
   const [before] = useState(() => judgementsOf({ basis, stack: settledStack(shown) }))
+  const say = useSay()
   const worse = worseThan(before, { basis, stack: settledStack(shown) })
   return (
     <>
@@ -65,8 +66,8 @@ function OtherInItsPlace({ id, layer, shown, ask, onChange }: Changing) {
         value={layer.kind as Exclude<LayerKind, 'cloth'>}
         onChange={(kind) => onChange({ do: 'swap', id, kind })}
       />
-      {worse.map(({ rule, text, severity }) => (
-        <AdviceBar key={rule} advice={{ code: rule, text: `Worse: ${text}`, severity }} />
+      {worse.map(({ rule, said, severity }) => (
+        <AdviceBar key={rule} advice={{ code: rule, text: `Worse: ${say(said)}`, severity }} />
       ))}
       {layer.role === 'backing' ? (
         <Choices

@@ -1,7 +1,5 @@
-import { note } from '@thimble/core/advice'
 import { preparing } from '@thimble/plan'
-import { writeStep } from '@thimble/core/placement'
-import { writeMessage } from '@thimble/core/messages'
+import { writeMessage } from '@thimble/language'
 import { Fold } from '@/ui/Fold'
 import { Section } from '@/ui/Section'
 import { CheckboxRow } from '@/ui/CheckboxRow'
@@ -20,7 +18,9 @@ export function MeasureDecided({ tools }: DecidedProps) {
   const { basis } = useBuilt(tools)
   if (!placed) return null
   const { width, height, loadClass, name } = design
-  const ready = preparing(piece, basis, null).map(({ id, text, ticked }) => ({ line: note(id, text), ticked }))
+  const ready = preparing(piece, basis, null).map(({ id, text, ticked }) => ({
+    ...{ line: { code: id, severity: 'note' as const, text }, ticked },
+  }))
   return (
     <>
       <Section title={writeMessage(placed.placed, plan.style)}>
@@ -35,7 +35,7 @@ export function MeasureDecided({ tools }: DecidedProps) {
         {placed.steps.map((step) => (
           <CheckboxRow
             key={step.id}
-            title={writeStep({ ...step, marks: step.marks }, plan.style).text}
+            title={writeMessage(step.said, plan.style)}
             done={piece.measure.marked[step.id] ?? false}
             onChange={(done) => set({ measure: { marked: { [step.id]: done }, markedSaid: { [step.id]: step.said } } })}
           />

@@ -3,7 +3,7 @@ import type { RecipeOption } from '@thimble/core/recipe'
 import { stackOf } from '@thimble/plan'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
-import { useUnits } from '@/ui/useUnits'
+import { useSay } from '@/ui/useSay'
 import { Heading, Text } from '@/ui/Text'
 import { layerDetail, layerName, needleText, stackTitle } from '@/words/stackWords'
 
@@ -12,7 +12,7 @@ type Props = { option: RecipeOption; write: (mm: number) => string; onTake: () =
 /** Another way to build the stack, with what is different and the habit it belongs to. */
 export function RecipeChoice({ option, write, onTake }: Props) {
   const p = usePalette()
-  const inUnits = useUnits()
+  const say = useSay()
   const why = option.because.find((b) => b.rule.startsWith('back.'))
   const stack = stackOf(option)
   return (
@@ -34,7 +34,7 @@ export function RecipeChoice({ option, write, onTake }: Props) {
           <Text key={i} style={{ fontSize: 16 }}>{`${layerName(l.kind)}: ${layerDetail(l, write)}`}</Text>
         ))}
       <Text style={{ fontSize: 16 }}>{`Needle ${needleText(stack.needle)}`}</Text>
-      {why ? <Text soft>{inUnits(why.text)}</Text> : null}
+      {why ? <Text soft>{say(why.said)}</Text> : null}
       <Button type="outline" title="Use these" onPress={onTake} />
     </View>
   )

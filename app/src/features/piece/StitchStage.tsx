@@ -1,5 +1,5 @@
 import { Button } from '@rneui/themed'
-import { writeMessage } from '@thimble/core/messages'
+import { writeMessage } from '@thimble/language'
 import { fineThreads, listsOf, triesOf } from '@thimble/plan'
 import {
   eventsOf,
@@ -20,7 +20,7 @@ import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
 import { ThumbBar } from '@/ui/ThumbBar'
 import { CheckboxRow } from '@/ui/CheckboxRow'
-import { useUnits } from '@/ui/useUnits'
+import { useSay } from '@/ui/useSay'
 import { Text } from '@/ui/Text'
 import { otherNeedleAdvice, wornAdvice } from '@/words/needleWords'
 import { startNow } from './besideNow'
@@ -108,9 +108,9 @@ export function StitchStage({ tools, onDone }: StageProps) {
           {lines.map(({ line, ticked, was, said = null }) => (
             <CheckboxRow
               key={line.code}
-              title={line.text}
+              title={writeMessage(line.said, tools.plan.style)}
               done={ticked}
-              was={was && writeMessage(was)}
+              was={was && writeMessage(was, tools.plan.style)}
               onChange={(done) => {
                 const id = tickId(group, line.code)
                 set({ stitch: { checks: { [id]: done }, checksSaid: { [id]: said } } })
@@ -138,9 +138,9 @@ export function StitchStage({ tools, onDone }: StageProps) {
 const AT_MACHINE = new Set(['safe.blades', 'safe.thick', 'safe.magnets'])
 
 function Cautions({ tools }: Tools) {
-  const inUnits = useUnits()
+  const say = useSay()
   const cautions = listsOf(useBuilt(tools)).cautions.filter(({ code }) => AT_MACHINE.has(code))
-  const texts = [...cautions.map(({ text }) => inUnits(text)), 'Power off before you touch the needle.']
+  const texts = [...cautions.map(({ said }) => say(said)), 'Power off before you touch the needle.']
   return <Text soft>{texts.join(' ')}</Text>
 }
 

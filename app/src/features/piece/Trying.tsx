@@ -1,3 +1,4 @@
+import { writeMessage } from '@thimble/language'
 import type { Piece } from '@thimble/contract'
 import { faultNames } from '@thimble/core/outcomes'
 import { troubleChange } from '@thimble/core/suggestedChanges'
@@ -7,6 +8,6 @@ import { AdviceBar } from '@/ui/AdviceBar'
 export function Trying({ change, fault, from }: NonNullable<Piece['build']['trying']>) {
   const tried = troubleChange(change)
   if (!tried) return null
-  const says = `Trying this time, because ${from} had “${faultNames[fault].toLowerCase()}”: ${tried.says}`
+  const says = `Trying this time, because ${from} had “${faultNames[fault].toLowerCase()}”: ${writeMessage(tried.said)}`
   return <AdviceBar advice={{ code: 'trying', text: says, severity: 'caution' }} />
 }

@@ -2,12 +2,12 @@ import type { Because } from '@thimble/core/recipe'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Fold } from '@/ui/Fold'
-import { useUnits } from '@/ui/useUnits'
+import { useSay } from '@/ui/useSay'
 import { Text } from '@/ui/Text'
 import { RowLink } from '@/ui/RowLink'
 import { many } from '@/words/designWords'
 
-type Reasons = { because: readonly Pick<Because, 'rule' | 'text' | 'habit'>[] }
+type Reasons = { because: readonly Pick<Because, 'rule' | 'said' | 'habit'>[] }
 
 /** The reasons behind a line of their own; nothing where none are known. */
 export const Why = ({ because }: Reasons) =>
@@ -20,7 +20,7 @@ export const Why = ({ because }: Reasons) =>
 /** The reasons, numbered, each with the preference behind it where there is one. */
 export function WhyList({ because }: Reasons) {
   const p = usePalette()
-  const inUnits = useUnits()
+  const say = useSay()
   return (
     <View role="list">
       {because.map((b, i) => (
@@ -33,7 +33,7 @@ export function WhyList({ because }: Reasons) {
             {i + 1}
           </Text>
           <View style={{ flex: 1 }}>
-            <Text style={{ fontSize: 16 }}>{inUnits(b.text)}</Text>
+            <Text style={{ fontSize: 16 }}>{say(b.said)}</Text>
             {b.habit ? (
               <RowLink
                 href={`/settings/preferences?open=${b.habit}`}

@@ -1,6 +1,6 @@
+import { message, type Named } from '../../messages'
 import { type Advice, caution } from '../../advice'
 import { CoreError } from '../../errors'
-import { formatLength } from '../../lengths/formatLength'
 import type { LengthStyle } from '../../lengths/units'
 import { boxOf } from '../../plane/box'
 import { convexHull } from '../../plane/convexHull'
@@ -79,8 +79,7 @@ export function correctHooping(q: CorrectionQuery): Correction {
   const fits = ({ x, y, rotation }: Pose): boolean =>
     worstAt(room, turnHull(outline, rotation), x, y).clearance >= -TOUCH
   const fitsExact = fits(exact)
-  const write = (mm: number): string => formatLength(mm, q.style ?? { unit: 'mm' })
-  const names = planned.map((_, i) => q.names?.[i] ?? `mark ${i + 1}`)
+  const names = planned.map((_, i): Named => named(q.names?.[i]) ?? message('mark.n', { n: i + 1 }))
   return {
     exact,
     dialled,
@@ -90,13 +89,13 @@ export function correctHooping(q: CorrectionQuery): Correction {
     rms: fit.rms,
     stretch: fit.stretch,
     warnings: [
-      ...doubtfulMarks({ pairs, names, fit, field: fieldBox(field), write }),
-      ...stretchAdvice(q, fit, write),
+      ...doubtfulMarks({ pairs, names, fit, field: fieldBox(field) }),
+      ...stretchAdvice(q, fit),
       ...turnAdvice(exact, dialled, machine),
     ],
     remedies: fitsExact
       ? []
-      : remediesFor({ field: room, hull: outline, exact, margin, shelf: q.shelf ?? [], parts: q.parts ?? [], write }),
+      : remediesFor({ field: room, hull: outline, exact, margin, shelf: q.shelf ?? [], parts: q.parts ?? [] }),
   }
 }
 
@@ -109,31 +108,24 @@ function farthest(outline: readonly Point[], exact: Pose, dialled: Pose): number
   )
 }
 
-function stretchAdvice(
-  { stretchy, hull }: CorrectionQuery,
-  { stretch }: RigidFit,
-  write: (mm: number) => string,
-): Advice[] {
+const named = (own: string | undefined): Named | undefined => (own === undefined ? own : { own })
+
+function stretchAdvice({ stretchy, hull }: CorrectionQuery, { stretch }: RigidFit): Advice[] {
   const most = Math.max(stretch.along, stretch.across)
   if (!stretchy || most <= PUCKERS || most > 0.1) return []
   const { left, right, top, bottom } = boxOf(hull)
-  const back = write(Math.max(1, Math.round(most * Math.max(right - left, bottom - top))))
-  const text = `The knit is stretched ${(most * 100).toFixed(1)} %. It will shrink back about ${back} and pucker. Loosen it, smooth it without pulling, and close the hoop again.`
-  return [caution('stretched', text)]
+  const back = Math.max(1, Math.round(most * Math.max(right - left, bottom - top)))
+  return [caution('stretched', message('marks.stretched', { percent: tenth(most * 100), back }))]
 }
+
+const tenth = (value: number): number => Math.round(value * 10) / 10
 
 /** What a machine that turns only so far leaves askew. */
 function turnAdvice(exact: Pose, dialled: Pose, { maxAngle }: MachineSteps): Advice[] {
   const askew = Math.abs(exact.rotation - Math.round(exact.rotation / 90) * 90)
   if (maxAngle >= 45 || askew <= maxAngle + HARDLY) return []
   const left = ((((exact.rotation - dialled.rotation + 180) % 360) + 360) % 360) - 180
-  const far = Math.abs(left).toFixed(1)
-  const way = left > 0 ? 'anticlockwise' : 'clockwise'
-  const turns = maxAngle > 0 ? `The machine only turns up to ${maxAngle}°` : 'The machine only turns by quarters'
-  return [
-    caution(
-      'past-its-turn',
-      `${turns}: ${far}° stay crooked. Loosen, turn the cloth ${far}° ${way}, and close it again.`,
-    ),
-  ]
+  const turns: Named = maxAngle > 0 ? message('machine.turns-to', { most: maxAngle }) : 'machine.turns-quarters'
+  const way = left > 0 ? 'turn.anticlockwise' : 'turn.clockwise'
+  return [caution('past-its-turn', message('marks.past-its-turn', { turns, far: tenth(Math.abs(left)), way }))]
 }

@@ -1,3 +1,4 @@
+import { message, type Named } from '../../messages'
 import { type Advice, stop } from '../../advice'
 import type { Point } from '../../plane/point'
 import { type PointPair, type RigidFit, rigidFit } from '../../plane/rigidFit'
@@ -14,10 +15,9 @@ const ONE_SPOT = 1
 
 type DoubtfulMarks = {
   pairs: PointPair[]
-  names: readonly string[]
+  names: readonly Named[]
   fit: RigidFit
   field: Box
-  write: (mm: number) => string
 }
 
 /** Marks that cannot be right, each named: said, not averaged away (core.md section 4). */
@@ -40,17 +40,15 @@ function onOneSpot({ pairs, names }: DoubtfulMarks): Advice[] {
   return [...couples(pairs)].flatMap(([i, j]) => {
     const [a, b] = [pairs[i]!, pairs[j]!]
     if (apart(a.to, b.to) >= ONE_SPOT || apart(a.from, b.from) < 2 * ONE_SPOT) return []
-    return [stop('one-spot', `${cap(names[i]!)} and ${names[j]} are in one spot. Check where each landed.`)]
+    return [stop('one-spot', message('marks.one-spot', { one: names[i]!, other: names[j]! }))]
   })
 }
 
-function beyondRing({ pairs, names, field, write }: DoubtfulMarks): Advice[] {
+function beyondRing({ pairs, names, field }: DoubtfulMarks): Advice[] {
   return pairs.flatMap(({ to }, i) => {
     const past = Math.max(field.left - to.x, to.x - field.right, field.top - to.y, to.y - field.bottom)
     if (past <= RING) return []
-    return [
-      stop('beyond-ring', `${cap(names[i]!)} would lie ${write(past)} past the field, outside the hoop. Check it.`),
-    ]
+    return [stop('beyond-ring', message('marks.beyond-ring', { mark: names[i]!, past }))]
   })
 }
 
@@ -72,11 +70,11 @@ function swapped({ pairs, names, fit }: DoubtfulMarks): Advice[] {
   })
   const best = tries.reduce((a, b) => (b.rms < a.rms ? b : a))
   if (best.rms > fit.rms / 4) return []
-  return [stop('swapped', `${cap(names[best.i]!)} and ${names[best.j]} look swapped. Swap them, or check again.`)]
+  return [stop('swapped', message('marks.swapped', { one: names[best.i]!, other: names[best.j]! }))]
 }
 
 /** One far off the others: without it they agree. */
-function offTheRest({ pairs, names, fit, write }: DoubtfulMarks): Advice[] {
+function offTheRest({ pairs, names, fit }: DoubtfulMarks): Advice[] {
   const without = pairs.map((_, i) => ({
     i,
     rms: pairs.length > 2 ? rmsOf(pairs.filter((__, k) => k !== i)) : Infinity,
@@ -87,26 +85,15 @@ function offTheRest({ pairs, names, fit, write }: DoubtfulMarks): Advice[] {
   const [sin, cos] = [Math.sin((pose.rotation * Math.PI) / 180), Math.cos((pose.rotation * Math.PI) / 180)]
   const { from, to } = pairs[best.i]!
   const there = { x: from.x * cos - from.y * sin + pose.x, y: from.x * sin + from.y * cos + pose.y }
-  return [
-    stop(
-      'mark-off',
-      `${cap(names[best.i]!)} lies ${write(apart(there, to))} off from where the others put it. Check it.`,
-    ),
-  ]
+  return [stop('mark-off', message('marks.mark-off', { mark: names[best.i]!, far: apart(there, to) }))]
 }
 
-const disagreeing = ({ fit, write }: DoubtfulMarks): Advice =>
-  stop(
-    'marks-disagree',
-    `The marks don’t agree: ${write(fit.rms)} off from how they were drawn. Check where each landed.`,
-  )
+const disagreeing = ({ fit }: DoubtfulMarks): Advice =>
+  stop('marks-disagree', message('marks.disagree', { far: fit.rms }))
 
 function stretched({ fit: { stretch } }: DoubtfulMarks): Advice[] {
   const most = Math.abs(stretch.along) > Math.abs(stretch.across) ? stretch.along : stretch.across
   if (Math.abs(most) <= STRETCH) return []
-  const percent = `${Math.abs(most * 100).toFixed(0)} %`
-  const text = `The marks lie ${percent} ${most > 0 ? 'farther apart' : 'closer together'} than drawn. No cloth does that: check again.`
-  return [stop('stretch-unlikely', text)]
+  const percent = Math.round(Math.abs(most * 100))
+  return [stop('stretch-unlikely', message(most > 0 ? 'marks.farther-apart' : 'marks.closer', { percent }))]
 }
-
-const cap = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)

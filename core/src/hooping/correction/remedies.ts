@@ -1,3 +1,4 @@
+import { bothOf, type Message, message, type Named } from '../../messages'
 import { convexHull } from '../../plane/convexHull'
 import type { Point, Pose } from '../../plane/point'
 import { rotatePoint } from '../../plane/point'
@@ -11,8 +12,8 @@ import { leastScale } from './leastScale'
 import { leastTurn } from './leastTurn'
 import { nearestFit } from './nearestFit'
 
-/** A way to bring a design in that does not fit where it was hooped, with words for hands. */
-export type Remedy = { text: string } & (
+/** A way to bring a design in that does not fit where it was hooped, said as hands do it. */
+export type Remedy = { said: Message } & (
   | { kind: 'move-cloth'; dx: number; dy: number }
   | { kind: 'turn-cloth'; degrees: number }
   | { kind: 'other-hoop'; hoop: string }
@@ -30,7 +31,6 @@ type RemedyQuery = {
   margin: number
   shelf: readonly HoopChoiceSource[]
   parts: readonly DesignPart[]
-  write: (mm: number) => string
 }
 
 /** A scale of this and up is hardly seen. */
@@ -56,16 +56,12 @@ export function remediesFor(q: RemedyQuery): Remedy[] {
 
 function scaled(factor: number): Remedy {
   const percent = Math.floor(factor * 1000 + 1e-6) / 10
-  const denser = factor < HARDLY ? ' The stitches get closer: watch the density.' : ''
-  return {
-    kind: 'scale',
-    factor,
-    text: `Make the design ${percent} % of its size, and it fits where it is.${denser}`,
-  }
+  const said = message(factor < HARDLY ? 'remedy.scale-denser' : 'remedy.scale', { percent })
+  return { kind: 'scale', factor, said }
 }
 
 /** The one part that hangs over, moved in by the least that it takes; only where the rest fits as it is. */
-function partMoved({ field, exact, parts, write }: RemedyQuery): Remedy[] {
+function partMoved({ field, exact, parts }: RemedyQuery): Remedy[] {
   const out = parts.filter(
     ({ hull }) => worstAt(field, turnHull(hull, exact.rotation), exact.x, exact.y).clearance < -TOUCH,
   )
@@ -74,31 +70,23 @@ function partMoved({ field, exact, parts, write }: RemedyQuery): Remedy[] {
   const there = nearestFit(field, turnHull(convexHull([...part!.hull]), exact.rotation), exact)
   if (!there) return []
   const { x: dx, y: dy } = rotatePoint({ x: there.x - exact.x, y: there.y - exact.y }, -exact.rotation)
-  const text = `Move ${part!.name} ${inTheDesign(dx, dy, write)} in the design. The rest stays.`
-  return [{ kind: 'move-part', part: part!.id, dx, dy, text }]
+  const said = message('remedy.move-part', { part: { own: part!.name }, way: inTheDesign(dx, dy) })
+  return [{ kind: 'move-part', part: part!.id, dx, dy, said }]
 }
 
-function clothMoved({ field, hull, exact, write }: RemedyQuery): Remedy[] {
+function clothMoved({ field, hull, exact }: RemedyQuery): Remedy[] {
   const there = nearestFit(field, turnHull(hull, exact.rotation), exact)
   if (!there) return []
   const [dx, dy] = [there.x - exact.x, there.y - exact.y]
-  return [
-    { kind: 'move-cloth', dx, dy, text: `Loosen, move the cloth ${acrossTheHoop(dx, dy, write)}, and close it again.` },
-  ]
+  return [{ kind: 'move-cloth', dx, dy, said: message('remedy.move-cloth', { way: acrossTheHoop(dx, dy) }) }]
 }
 
 function clothTurned({ field, hull, exact }: RemedyQuery): Remedy[] {
   const degrees = leastTurn(field, hull, exact)
   if (degrees === null) return []
   const far = Math.ceil(Math.abs(degrees) * 10 - 1e-6) / 10
-  const way = degrees > 0 ? 'clockwise' : 'anticlockwise'
-  return [
-    {
-      kind: 'turn-cloth',
-      degrees,
-      text: `Loosen, turn the cloth ${far}° ${way} about the design’s middle, and close it again.`,
-    },
-  ]
+  const way = degrees > 0 ? 'turn.clockwise' : 'turn.anticlockwise'
+  return [{ kind: 'turn-cloth', degrees, said: message('remedy.turn-cloth', { far, way }) }]
 }
 
 function otherHoop({ hull, exact, margin, shelf }: RemedyQuery): Remedy[] {
@@ -108,25 +96,30 @@ function otherHoop({ hull, exact, margin, shelf }: RemedyQuery): Remedy[] {
   )
   if (takes.length === 0) return []
   const least = takes.reduce((a, b) => (fieldArea(b.field) < fieldArea(a.field) ? b : a))
-  return [{ kind: 'other-hoop', hoop: least.id, text: `Hoop it the same way in ${least.name}: it fits there.` }]
+  return [{ kind: 'other-hoop', hoop: least.id, said: message('remedy.other-hoop', { hoop: { own: least.name } }) }]
 }
 
 /** Rounded up, so that what is said is enough. */
 const up = (mm: number): number => Math.ceil(Math.abs(mm) - 1e-6)
 
-function ways(
-  dx: number,
-  dy: number,
-  names: readonly [string, string, string, string],
-  write: (mm: number) => string,
-): string {
-  const across = up(dx) > 0 ? [`${write(up(dx))} ${dx > 0 ? names[0] : names[1]}`] : []
-  const along = up(dy) > 0 ? [`${write(up(dy))} ${dy > 0 ? names[2] : names[3]}`] : []
-  return [...across, ...along].join(' and ')
+type Ways = { right: MoveId; left: MoveId; near: MoveId; far: MoveId }
+type MoveId =
+  | 'far.to-right'
+  | 'far.to-left'
+  | 'far.toward'
+  | 'far.away'
+  | 'far.right'
+  | 'far.left'
+  | 'far.down'
+  | 'far.up'
+
+function moved(dx: number, dy: number, { right, left, near, far }: Ways): Named {
+  const one = (by: number, id: MoveId) => (up(by) > 0 ? message(id, { far: up(by) }) : null)
+  return bothOf(one(dx, dx > 0 ? right : left), one(dy, dy > 0 ? near : far)) ?? { own: '' }
 }
 
-const acrossTheHoop = (dx: number, dy: number, write: (mm: number) => string): string =>
-  ways(dx, dy, ['to the right', 'to the left', 'toward you', 'away from you'], write)
-/** How far and which way a part is moved in its design, in words; rounded up to what is enough. */
-export const inTheDesign = (dx: number, dy: number, write: (mm: number) => string): string =>
-  ways(dx, dy, ['right', 'left', 'down', 'up'], write)
+const acrossTheHoop = (dx: number, dy: number): Named =>
+  moved(dx, dy, { right: 'far.to-right', left: 'far.to-left', near: 'far.toward', far: 'far.away' })
+/** How far and which way a part is moved in its design; rounded up to what is enough. */
+export const inTheDesign = (dx: number, dy: number): Named =>
+  moved(dx, dy, { right: 'far.right', left: 'far.left', near: 'far.down', far: 'far.up' })

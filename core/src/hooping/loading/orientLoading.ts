@@ -1,6 +1,6 @@
+import { type Message, message, type Named } from '../../messages'
 import { type Advice, caution, note, stop } from '../../advice'
 import { CoreError } from '../../errors'
-import { formatLength } from '../../lengths/formatLength'
 import type { LengthStyle } from '../../lengths/units'
 import { rectangle } from '../../plane/box'
 import { convexHull } from '../../plane/convexHull'
@@ -51,14 +51,13 @@ export type Loading = {
   roll: { diameter: number; fits: boolean } | null
   warnings: Advice[]
   because: Because[]
-  others: { turn: LoadingTurn; text: string }[]
+  others: { turn: LoadingTurn; said: Message }[]
 }
 
 /** Turns in the order in which they are taken where they cost the same. */
 const order: readonly LoadingTurn[] = [0, 180, 90, 270]
 /** How much of a roll is cloth: the rest is air between its turns. */
 const PACKED = 0.6
-const usualNames: Record<Way, string> = { up: 'top', right: 'right side', down: 'foot', left: 'left side' }
 
 /** Slack each way from which a turn has room to correct, in mm; more cloth under the arm than this is not borne for it. */
 const [ROOMY, TOO_MUCH] = [5, 150]
@@ -87,7 +86,7 @@ export function orientLoading(q: LoadingQuery): Loading {
     roll,
     warnings: warningsOf(q, takes, roll),
     because: [whyOf(q, turn, fitting)],
-    others: takes.filter((other) => other !== turn).map((other) => ({ turn: other, text: costOf(q, turn, other) })),
+    others: takes.filter((other) => other !== turn).map((other) => ({ turn: other, said: costOf(q, turn, other) })),
   }
 }
 
@@ -162,63 +161,49 @@ function rollIn(q: LoadingQuery, turn: LoadingTurn): Loading['roll'] {
 }
 
 function warningsOf(q: LoadingQuery, takes: readonly LoadingTurn[], roll: Loading['roll']): Advice[] {
-  const write = (mm: number): string => formatLength(Math.ceil(mm), q.style ?? { unit: 'mm' })
   const warnings: Advice[] = []
-  if (takes.length === 0)
-    warnings.push(stop('no-turn-fits', 'The design doesn’t fit this field whichever way up it goes.'))
+  const { throatHeight: high, throatDepth: deep, bed } = q.machine
+  if (takes.length === 0) warnings.push(stop('no-turn-fits', message('load.no-turn-fits')))
   if (roll && !roll.fits)
-    warnings.push(
-      caution(
-        'drags',
-        `The ${write(roll.diameter)} roll will drag under the arm (${write(q.machine.throatHeight)} high, ${write(q.machine.throatDepth)} deep). Hold it up by hand, or load it another way up.`,
-      ),
-    )
-  if (q.machine.bed === 'free-arm' && q.layers > 1)
-    warnings.push(note('one-layer', 'The piece hangs round the arm. Check that no second layer lies on the bed.'))
+    warnings.push(caution('drags', message('load.drags', { thick: Math.ceil(roll.diameter), high, deep })))
+  if (bed === 'free-arm' && q.layers > 1) warnings.push(note('one-layer', message('load.one-layer')))
   return warnings
 }
 
-const nameOf = ({ names }: LoadingQuery, way: Way): string => names?.[way] ?? usualNames[way]
+const nameOf = ({ names }: LoadingQuery, way: Way): Named => {
+  const own = names?.[way]
+  return own === undefined ? `item-side.${way}` : { own }
+}
 
 function whyOf(q: LoadingQuery, turn: LoadingTurn, fitting: readonly FittingTurn[]): Because {
   const decided = turn === 0 ? 'not turned' : `turned ${turn}`
-  if (q.turn !== undefined && q.takenFor === 'ring') {
-    const text = `The ${nameOf(q, wayAt('right', turn))} goes under the machine arm. Otherwise the hoop is off the cloth.`
-    return { rule: 'load.for-the-ring', decided, text }
-  }
-  if (q.turn !== undefined) return { rule: 'load.own-way', decided, text: 'Your choice.' }
-  if (q.machine.bed === 'free-arm')
-    return { rule: 'load.free-arm', decided, text: 'On a free arm the bulk hangs below, so any way up will do.' }
+  const under = nameOf(q, wayAt('right', turn))
+  if (q.turn !== undefined && q.takenFor === 'ring')
+    return { rule: 'load.for-the-ring', decided, said: message('why.load.for-the-ring', { side: under }) }
+  if (q.turn !== undefined) return { rule: 'load.own-way', decided, said: message('why.load.own-way') }
+  if (q.machine.bed === 'free-arm') return { rule: 'load.free-arm', decided, said: message('why.load.free-arm') }
   if (q.habit === 'hem-to-user' && turn === 0) {
-    const text = `Your preference: ${nameOf(q, 'down')} toward you whenever it fits.`
-    return { rule: 'load.hem-to-user', decided, text, habit: 'loading' }
+    const said = message('why.load.hem-to-user', { side: nameOf(q, 'down') })
+    return { rule: 'load.hem-to-user', decided, said, habit: 'loading' }
   }
-  const name = cap(nameOf(q, wayAt('right', turn)))
   const more = clothAt(q, turn) - leastCloth(fitting)
-  if (more < 1)
-    return {
-      rule: 'load.least-in-throat',
-      decided,
-      text: `${name} under the machine arm: least bulk.`,
-      habit: 'loading',
-    }
-  const write = formatLength(Math.round(more), q.style ?? { unit: 'mm' })
-  const text = `${name} under the machine arm: ${write} more cloth there than necessary, for more room to correct.`
-  return { rule: 'load.room-to-correct', decided, text, habit: 'loading' }
+  if (more < 1) {
+    const said = message('why.load.least-in-throat', { side: under })
+    return { rule: 'load.least-in-throat', decided, said, habit: 'loading' }
+  }
+  const said = message('why.load.room-to-correct', { side: under, more: Math.round(more) })
+  return { rule: 'load.room-to-correct', decided, said, habit: 'loading' }
 }
 
 /** What another way would cost. */
-function costOf(q: LoadingQuery, turn: LoadingTurn, other: LoadingTurn): string {
-  const write = (mm: number): string => formatLength(Math.round(mm), q.style ?? { unit: 'mm' })
+function costOf(q: LoadingQuery, turn: LoadingTurn, other: LoadingTurn): Message {
   const front = nameOf(q, wayAt('down', other))
-  if (q.machine.bed === 'free-arm') return `${cap(front)} toward you instead: no difference on a free arm.`
+  if (q.machine.bed === 'free-arm') return message('load.other-free-arm', { front })
   const more = q.extents[wayAt('right', other)] - q.extents[wayAt('right', turn)]
   const cost =
     Math.abs(more) < 1
-      ? 'as much cloth under the arm'
-      : `${write(Math.abs(more))} ${more > 0 ? 'more' : 'less'} cloth under the arm`
-  const twice = q.closed?.[wayAt('right', other)] && beyondField(q, other) > 0 ? ', sewn-shut side' : ''
-  return `${cap(front)} toward you instead: ${cost}${twice}.`
+      ? 'load.as-much-cloth'
+      : message(more > 0 ? 'load.more-cloth' : 'load.less-cloth', { far: Math.round(Math.abs(more)) })
+  const twice = q.closed?.[wayAt('right', other)] && beyondField(q, other) > 0
+  return message(twice ? 'load.other-sewn-shut' : 'load.other', { front, cost })
 }
-
-const cap = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)

@@ -4,6 +4,7 @@ import { heavy, slick } from '../conditions/cloth'
 import { alwaysTwo } from '../conditions/house'
 import { applique, dense, lightWork, mediumLoad, satin, skin } from '../conditions/work'
 import type { Facts } from '../facts'
+import type { WhyId } from '../../messages'
 import type { HoldingMethod } from '../recipeQuery'
 import type { BackingKind, Grip } from '../stack'
 import { isSticky, staysFor, strengths } from '../strength'
@@ -11,11 +12,10 @@ import { type BackingLayer, meshOn, one } from './backingPlan'
 
 /** What is put right in a plan's layers for the load, the use and the house (craft.md section 5); each once, in order. */
 type Amendment = {
-  id: string
+  id: WhyId
   habit?: keyof HouseHabits
   when: Condition
   decided: string
-  text: string
   /** The layers as they are to be; the same ones where there is nothing to put right. */
   amend: (layers: readonly BackingLayer[], f: Facts, holding: HoldingMethod) => readonly BackingLayer[]
 }
@@ -58,7 +58,6 @@ export const amendments: readonly Amendment[] = [
     id: 'skin.mesh',
     when: skin,
     decided: 'mesh between',
-    text: 'Next to the skin, sticky backing only carries the piece. Put mesh between it and the stitches.',
     amend: (layers, f) => {
       const scratches = layers.some((l) => l.kind === 'tear-away-sticky')
       if (!scratches || layers.some((l) => staysFor(l.kind))) return layers
@@ -71,7 +70,6 @@ export const amendments: readonly Amendment[] = [
     habit: 'layers',
     when: all(alwaysTwo, not(dense)),
     decided: 'two layers',
-    text: 'Your preference: always two layers.',
     amend: twoSheets,
   },
   {
@@ -79,7 +77,6 @@ export const amendments: readonly Amendment[] = [
     habit: 'layers',
     when: all(dense, any(not(heavy), alwaysTwo)),
     decided: 'two layers, crossed',
-    text: 'Over 100 stitches per cm²: two layers, crossed at 90 degrees.',
     amend: twoSheets,
   },
   {
@@ -87,14 +84,12 @@ export const amendments: readonly Amendment[] = [
     habit: 'layers',
     when: all(dense, heavy, not(alwaysTwo)),
     decided: 'one that stays, or two',
-    text: 'Heavy cloth carries a dense design on one cut-away. Tear-away needs two, crossed.',
     amend: (layers) => (layers.some((l) => staysFor(l.kind)) ? layers : twoSheets(layers)),
   },
   {
     id: 'layers.applique',
     when: applique,
     decided: 'enough for the edge',
-    text: 'The patch’s satin edge pulls: one medium layer or two light ones.',
     amend: carriesMedium,
   },
   {
@@ -102,7 +97,6 @@ export const amendments: readonly Amendment[] = [
     habit: 'layers',
     when: mediumLoad,
     decided: 'enough for medium density',
-    text: 'Medium density: one medium layer or two light ones.',
     amend: carriesMedium,
   },
   {
@@ -110,7 +104,6 @@ export const amendments: readonly Amendment[] = [
     habit: 'layers',
     when: all(lightWork, not(any(alwaysTwo, applique))),
     decided: 'as planned',
-    text: 'A light design needs no more.',
     amend: (layers) => layers,
   },
   {
@@ -121,14 +114,12 @@ export const amendments: readonly Amendment[] = [
       when('cloth that stretches 5 % or more', (f) => f.stretch >= 5),
     ),
     decided: 'two layers',
-    text: 'Satin pulls the cloth in sideways: two layers on stretchy cloth.',
     amend: twoSheets,
   },
   {
     id: 'grip.slick',
     when: slick,
     decided: 'sprayed against slipping',
-    text: 'It slips between magnets, so spray the backing to it.',
     amend: (layers, _, holding) => {
       const slips = holding === 'clamped' && !layers.some(glued)
       return slips ? layers.map((layer, i) => (i === 0 ? { ...layer, grip: 'sprayed' as Grip } : layer)) : layers

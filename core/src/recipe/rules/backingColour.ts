@@ -5,11 +5,10 @@ import type { Stacked } from './stackRule'
 
 /** Under dark cloth what stays is dark, too (craft.md section 5). */
 export const darkBacking = {
-  id: 'back.dark',
+  id: 'back.dark' as const,
   when: all<Stacked>(
     dark,
     when('a backing that stays', ({ stack }) => stack.layers.some((layer) => staysFor(layer.kind))),
   ),
   decided: 'dark backing',
-  text: (): string => 'Dark cloth: use black or dark grey backing where it stays, so no pale edge shows.',
 }

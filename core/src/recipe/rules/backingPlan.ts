@@ -1,4 +1,5 @@
 import type { HouseHabits } from '../../habits'
+import type { Message, WhyId } from '../../messages'
 import type { Condition } from '../condition'
 import type { Facts } from '../facts'
 import type { HoldingMethod } from '../recipeQuery'
@@ -13,7 +14,7 @@ export type BackingLayer = { kind: BackingKind; sheets: number; grip: Grip }
  * `worth` ranks the ideas that apply: the shop's own habit first, then what the craft sheet puts first.
  */
 export type BackingPlan = {
-  id: string
+  id: WhyId
   holdings: readonly HoldingMethod[]
   habit?: keyof HouseHabits
   /** When set, the idea is this choice of the habit: it comes first in shops that have it, later in others. */
@@ -21,7 +22,7 @@ export type BackingPlan = {
   when: Condition
   worth: number | ((f: Facts) => number)
   decided: string
-  text: (f: Facts) => string
+  says?: (f: Facts) => Message
   /** How floated cloth is held on it. */
   clothGrip?: Grip
   layers: (f: Facts) => BackingLayer[]

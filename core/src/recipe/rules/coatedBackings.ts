@@ -1,3 +1,4 @@
+import { message } from '../../messages'
 import { all, any, not } from '../condition'
 import { coated, stretchesOver10 } from '../conditions/cloth'
 import { skin } from '../conditions/work'
@@ -15,7 +16,6 @@ export const coatedBackings: readonly BackingPlan[] = [
     worth: 44,
     when: all(coated, not(stays)),
     decided: 'pressed on sticky tear-away',
-    text: () => 'A hoop would mark it for good, so sticky tear-away holds it.',
     clothGrip: 'sticky',
     layers: () => [one('tear-away-sticky', 'in-ring')],
   },
@@ -27,7 +27,6 @@ export const coatedBackings: readonly BackingPlan[] = [
     worth: 40,
     when: all(coated, not(stays)),
     decided: 'floated on sprayed tear-away',
-    text: () => 'Pressed on sprayed tear-away, nothing marks its face.',
     clothGrip: 'sprayed',
     layers: () => [one('tear-away-medium', 'in-ring')],
   },
@@ -39,7 +38,6 @@ export const coatedBackings: readonly BackingPlan[] = [
     worth: 34,
     when: all(coated, stays),
     decided: 'mesh on a sticky carrier',
-    text: () => 'Mesh stays behind the stitches. The sticky carrier only holds it.',
     clothGrip: 'sticky',
     layers: () => [one('cut-away-mesh', 'sprayed'), one('tear-away-sticky', 'in-ring')],
   },
@@ -49,7 +47,6 @@ export const coatedBackings: readonly BackingPlan[] = [
     worth: 20,
     when: coated,
     decided: 'floated on sprayed cut-away',
-    text: () => 'Needle holes weaken it, so cut-away stays to carry the stitches.',
     clothGrip: 'sprayed',
     layers: (f) => [one(f.skin ? 'cut-away-mesh' : 'cut-away-medium', 'in-ring')],
   },
@@ -59,7 +56,7 @@ export const coatedBackings: readonly BackingPlan[] = [
     worth: 44,
     when: all(coated, not(stays)),
     decided: 'tear-away',
-    text: (f) => `It stretches ${f.stretch} %, so tear-away is enough.`,
+    says: (f) => message('why.back.coated-in-clamp', { percent: f.stretch }),
     layers: () => [one('tear-away-medium', 'in-ring')],
   },
   {
@@ -68,7 +65,6 @@ export const coatedBackings: readonly BackingPlan[] = [
     worth: 40,
     when: coated,
     decided: 'cut-away',
-    text: () => 'Needle holes weaken it, so cut-away stays to carry the stitches.',
     layers: (f) => [one(f.skin ? 'cut-away-mesh' : 'cut-away-medium', 'in-ring')],
   },
   {
@@ -77,7 +73,6 @@ export const coatedBackings: readonly BackingPlan[] = [
     worth: 40,
     when: coated,
     decided: 'backing slid under',
-    text: () => 'Slid under at the machine, nothing sticks to its back.',
     layers: (f) => [one(f.skin || f.stretchy ? 'cut-away-mesh' : 'tear-away-medium', 'loose')],
   },
 ]

@@ -1,3 +1,4 @@
+import { message } from '../../messages'
 import { all, any, not } from '../condition'
 import { fine, sheer, springy, takesWater } from '../conditions/cloth'
 import { lightWork, mayDissolve } from '../conditions/work'
@@ -15,10 +16,7 @@ export const dissolvingBackings: readonly BackingPlan[] = [
     worth: 36,
     when: all(noneStays, not(springy), not(sheer)),
     decided: 'wash-away',
-    text: (f) =>
-      f.fine
-        ? 'On a sheer with a light design, wash-away leaves no shadow.'
-        : 'Wash-away leaves nothing behind a light design.',
+    says: (f) => message(f.fine ? 'why.back.fine-wash-away.sheer' : 'why.back.fine-wash-away'),
     layers: () => [one('wash-away', 'in-ring')],
   },
   {
@@ -29,7 +27,6 @@ export const dissolvingBackings: readonly BackingPlan[] = [
     worth: (f) => (f.habits.grip === 'spray' ? 32 : 26),
     when: all(noneStays, not(sheer)),
     decided: 'floated on sprayed wash-away',
-    text: () => 'Wash-away leaves nothing behind a light design.',
     clothGrip: 'sprayed',
     layers: () => [one('wash-away', 'in-ring')],
   },
@@ -41,7 +38,6 @@ export const dissolvingBackings: readonly BackingPlan[] = [
     worth: 30,
     when: all(noneStays, not(sheer)),
     decided: 'pressed on sticky wash-away',
-    text: () => 'Sticky wash-away holds the cloth and rinses out.',
     clothGrip: 'sticky',
     layers: () => [one('wash-away-sticky', 'in-ring')],
   },

@@ -1,3 +1,4 @@
+import { type Message, message, whyOf, type WhyId } from '../../messages'
 import type { HouseHabits } from '../../habits'
 import { all, any, always, type Condition, not, when } from '../condition'
 import { bruises, coated, heavy, knit, stretchesOver10, towelling, under200 } from '../conditions/cloth'
@@ -12,11 +13,11 @@ import { type HoldingMethod, holdingMethods } from '../recipeQuery'
  * lessen it. A liking adds to its rank. `quiet`: nobody would have asked.
  */
 export type HoldingRule = {
-  id: string
+  id: WhyId
   method: HoldingMethod
   habit?: keyof HouseHabits
   when: Condition
-  text: (f: Facts) => string
+  says?: (f: Facts) => Message
 } & ({ refuses: true; quiet?: true } | { against: true } | { likes: number })
 
 /** Cloth wanted beyond the ring on every side for hooping (craft.md section 3). */
@@ -27,7 +28,10 @@ const THICK = 3
 const inTheRing = ['hooped', 'clamped', 'backing-under'] as const
 type OfAll = Omit<HoldingRule, 'method'> & ({ refuses: true } | { against: true })
 const toRing = (rule: OfAll): HoldingRule[] =>
-  inTheRing.map((method) => ({ ...rule, method, id: method === 'hooped' ? rule.id : `${rule.id}.${method}` }))
+  inTheRing.map((method) => ({
+    ...{ ...rule, method, says: (f) => whyOf(rule, f) },
+    id: method === 'hooped' ? rule.id : (`${rule.id}.${method}` as WhyId),
+  }))
 
 /** Cloth that is put in a ring where there is one (the house's way for knits). */
 const ringed = all(not(bruises), not(towelling), any(not(knit), hoopsKnits))
@@ -41,38 +45,33 @@ const oneColour = when('one colour', (f) => (f.work.colourCount ?? f.work.topThr
 /** A soft woven that sticky backing carries by itself. */
 const lightWoven = all(not(any(knit, towelling, coated, stretchesOver10, dense)), under200)
 const holesStayIn = (f: Facts): boolean => f.keepsHoles || f.coated
-const edgesHeld = (f: Facts): string => (holesStayIn(f) ? 'tape the edges down' : 'baste close round the design')
-const bruiseText = (f: Facts): string =>
-  `The hoop may leave a mark on ${f.name} that stays. Close it gently, and take the piece out right after sewing.`
 
 export const holdingRules: readonly HoldingRule[] = [
   ...toRing({
     id: 'hold.cloth-ends-in-ring',
     refuses: true,
     when: when('the hoop hangs over the cloth’s edge', (f) => (f.clothBeyondRing ?? 0) < 0),
-    text: ({ clothBeyondRing: beyond = 0 }) =>
-      `The hoop hangs ${Math.ceil(-beyond)} mm over the cloth’s edge and cannot hold it there. Hoop the backing and float the cloth.`,
+    says: ({ clothBeyondRing: beyond = 0 }) => message('why.hold.cloth-ends-in-ring', { over: Math.ceil(-beyond) }),
   }),
   ...toRing({
     id: 'hold.ring-inside',
     refuses: true,
     habit: 'smallGarmentBulk',
     when: when('the lower ring does not go inside', (f) => f.ringInside === false),
-    text: () => 'The piece is narrower than the hoop. Use a smaller hoop, open a side seam, or float it.',
   }),
   {
     id: 'hold.too-thick',
     method: 'hooped',
     refuses: true,
     when: tooThickForRing,
-    text: (f) => `${f.thickness} mm is thicker than this hoop closes on. Clamp it, or float it on hooped backing.`,
+    says: (f) => message('why.hold.too-thick', { thick: f.thickness }),
   },
   {
     id: 'hold.too-thick.backing-under',
     method: 'backing-under',
     refuses: true,
     when: tooThickForRing,
-    text: (f) => `${f.thickness} mm is thicker than this hoop closes on. Float it on hooped backing.`,
+    says: (f) => message('why.hold.too-thick.backing-under', { thick: f.thickness }),
   },
   {
     id: 'hold.clamp-has-no-inner-ring',
@@ -80,7 +79,6 @@ export const holdingRules: readonly HoldingRule[] = [
     refuses: true,
     quiet: true,
     when: clampAtHand,
-    text: () => 'This hoop clamps: its magnets hold cloth and backing together.',
   },
   {
     id: 'hold.no-clamp',
@@ -88,7 +86,6 @@ export const holdingRules: readonly HoldingRule[] = [
     refuses: true,
     quiet: true,
     when: when('the hoop at hand does not clamp', (f) => f.ring !== undefined && !f.ring.clamp),
-    text: () => 'This hoop has no clamp. Choose one that has, or hoop or float.',
   },
   {
     id: 'hold.backing-alone-needs-no-cloth',
@@ -96,7 +93,6 @@ export const holdingRules: readonly HoldingRule[] = [
     refuses: true,
     quiet: true,
     when: always,
-    text: () => 'Backing alone is for free-standing pieces and patches. On cloth, hoop or float.',
   },
 
   {
@@ -104,38 +100,42 @@ export const holdingRules: readonly HoldingRule[] = [
     method: 'hooped',
     against: true,
     when: bruises,
-    text: bruiseText,
+    says: (f) => message('why.hold.ring-bruises', { cloth: f.name }),
   },
   {
     id: 'hold.under-ring-bruises',
     method: 'backing-under',
     against: true,
     when: bruises,
-    text: bruiseText,
+    says: (f) => message('why.hold.under-ring-bruises', { cloth: f.name }),
   },
   {
     id: 'hold.no-float-dense-stretch',
     method: 'floated',
     against: true,
     when: denseOnStretch,
-    text: (f) =>
-      `A dense design pulls floated cloth in, and ${f.name} stretches. Use two sheets of cut-away, ${edgesHeld(f)} and sew slowly.`,
+    says: (f) =>
+      message(holesStayIn(f) ? 'why.hold.no-float-dense-stretch.taped' : 'why.hold.no-float-dense-stretch', {
+        cloth: f.name,
+      }),
   },
   {
     id: 'hold.under-no-dense-stretch',
     method: 'backing-under',
     against: true,
     when: denseOnStretch,
-    text: (f) =>
-      `A loose sheet does not hold a dense design, and ${f.name} stretches. Slide two under, ${holesStayIn(f) ? 'tape them to the hoop' : 'baste through them first'} and sew slowly.`,
+    says: (f) =>
+      message(holesStayIn(f) ? 'why.hold.under-no-dense-stretch.taped' : 'why.hold.under-no-dense-stretch', {
+        cloth: f.name,
+      }),
   },
   {
     id: 'hold.under-one-colour-wording',
     method: 'backing-under',
     against: true,
     when: not(all(wording, oneColour)),
-    text: (f) =>
-      `A sheet slid under can shift, and outlines and later colours then miss. Tape its corners to the hoop${holesStayIn(f) ? '' : ' and baste through it first'}.`,
+    says: (f) =>
+      message(holesStayIn(f) ? 'why.hold.under-one-colour-wording.taped' : 'why.hold.under-one-colour-wording'),
   },
   ...toRing({
     id: 'hold.cloth-beyond-ring',
@@ -144,15 +144,17 @@ export const holdingRules: readonly HoldingRule[] = [
       'under 25 mm of cloth beyond the hoop',
       (f) => f.clothBeyondRing !== undefined && f.clothBeyondRing >= 0 && f.clothBeyondRing < BEYOND_RING,
     ),
-    text: (f) =>
-      `Only ${Math.floor(f.clothBeyondRing ?? 0)} mm of cloth lies beyond the hoop, and it may slip: ${BEYOND_RING} mm is safe. ${holesStayIn(f) ? 'Tape' : 'Baste'} its edge to the backing, or float it.`,
+    says: (f) =>
+      message(holesStayIn(f) ? 'why.hold.cloth-beyond-ring.taped' : 'why.hold.cloth-beyond-ring', {
+        beyond: Math.floor(f.clothBeyondRing ?? 0),
+        safe: BEYOND_RING,
+      }),
   }),
   ...holdingMethods.map(
     (method): HoldingRule => ({
-      ...{ id: `hold.coated-dense.${method}`, method, against: true },
+      ...{ id: `hold.coated-dense.${method}` as WhyId, method, against: true },
       when: all(coated, dense),
-      text: (f) =>
-        `A dense design can cut ${f.name} along its needle holes. Use a lighter one, or sew it on a patch and sew the patch on.`,
+      says: (f) => message('why.hold.coated-dense', { cloth: f.name }),
     }),
   ),
 
@@ -161,7 +163,7 @@ export const holdingRules: readonly HoldingRule[] = [
     method: 'hooped',
     likes: 30,
     when: not(any(knit, towelling)),
-    text: (f) => `${cap(f.name)} hoops well, flat as a drum with its backing.`,
+    says: (f) => message('why.hold.wovens-hooped', { cloth: f.name }),
   },
   {
     id: 'hold.knits-hooped',
@@ -169,14 +171,12 @@ export const holdingRules: readonly HoldingRule[] = [
     likes: 30,
     habit: 'knits',
     when: all(knit, hoopsKnits),
-    text: () => 'Knits are hooped with backing stuck on, smoothed and never pulled.',
   },
   {
     id: 'hold.dense-hooped',
     method: 'hooped',
     likes: 40,
     when: dense,
-    text: () => 'A dense design needs the cloth itself hooped, so it can’t pull in.',
   },
   {
     id: 'hold.knits-floated',
@@ -184,14 +184,12 @@ export const holdingRules: readonly HoldingRule[] = [
     likes: 40,
     habit: 'knits',
     when: all(knit, floatsKnits),
-    text: () => 'Your preference: knits are floated on hooped backing, so no hoop marks them.',
   },
   {
     id: 'hold.towels-floated',
     method: 'floated',
     likes: 35,
     when: towelling,
-    text: () => 'A hoop crushes towelling and waffle.',
   },
   {
     id: 'hold.sticky-house',
@@ -199,14 +197,13 @@ export const holdingRules: readonly HoldingRule[] = [
     likes: 35,
     habit: 'grip',
     when: all(sticks, lightWoven),
-    text: () => 'Your preference: cloth is pressed on sticky backing, and nothing marks it.',
   },
   {
     id: 'hold.bruised-floated',
     method: 'floated',
     likes: 30,
     when: bruises,
-    text: (f) => `${cap(f.name)} is floated, because a hoop would mark it.`,
+    says: (f) => message('why.hold.bruised-floated', { cloth: f.name }),
   },
   {
     id: 'hold.thick-clamped',
@@ -222,38 +219,29 @@ export const holdingRules: readonly HoldingRule[] = [
         ),
       ),
     ),
-    text: () => 'Magnets hold thick goods that would have to be forced into a hoop.',
   },
   {
     id: 'hold.clamped-as-hooped',
     method: 'clamped',
     likes: 30,
     when: all(clampAtHand, ringed),
-    text: () => 'Magnets hold cloth and backing flat.',
   },
   {
     id: 'hold.dense-clamped',
     method: 'clamped',
     likes: 40,
     when: all(clampAtHand, dense),
-    text: () => 'A dense design needs the cloth itself held, so it can’t pull in.',
   },
   {
     id: 'hold.thick-floated',
     method: 'floated',
     likes: 15,
     when: tooThickForRing,
-    text: () => 'Too thick to hoop, so it’s pressed on hooped backing.',
   },
   {
     id: 'hold.wording-under',
     method: 'backing-under',
     likes: 5,
     when: thickGoods,
-    text: () => 'One-colour wording on thick goods: hoop it bare and slide the backing under.',
   },
 ]
-
-function cap(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1)
-}

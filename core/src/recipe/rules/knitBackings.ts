@@ -1,3 +1,4 @@
+import { message } from '../../messages'
 import { all, not } from '../condition'
 import { fusible, knit, paleThin, pile, springy, takesWater } from '../conditions/cloth'
 import { lightWork, mayDissolve, skin } from '../conditions/work'
@@ -13,7 +14,6 @@ export const knitBackings: readonly BackingPlan[] = [
     worth: 60,
     when: all(springy, paleThin, fusible),
     decided: 'fused mesh with tear-away below',
-    text: () => 'Pale and thin: fused mesh doesn’t show, and tear-away below adds strength, then goes.',
     layers: (f) => [
       one('cut-away-mesh-fusible', 'fused', f.dense ? 2 : 1),
       one('tear-away-light', 'in-ring', f.lightWork ? 1 : 2),
@@ -27,7 +27,6 @@ export const knitBackings: readonly BackingPlan[] = [
     worth: 56,
     when: all(springy, paleThin),
     decided: 'sprayed mesh with tear-away below',
-    text: () => 'Pale and thin: sprayed mesh doesn’t show, and tear-away below adds strength, then goes.',
     layers: (f) => [
       one('cut-away-mesh', 'sprayed', f.dense ? 2 : 1),
       one('tear-away-light', 'in-ring', f.lightWork ? 1 : 2),
@@ -41,7 +40,7 @@ export const knitBackings: readonly BackingPlan[] = [
     worth: 50,
     when: all(springy, fusible, not(paleThin)),
     decided: 'fused mesh',
-    text: (f) => `It stretches ${f.stretch} %: fused cut-away stays for the garment’s life.`,
+    says: (f) => message('why.back.knit-fused-mesh', { percent: f.stretch }),
     layers: (f) => {
       if (f.lightWork) return [one('cut-away-mesh-fusible', 'fused')]
       const below = (f.dense || f.gsm >= 240) && !f.skin ? 'cut-away-medium' : 'cut-away-mesh'
@@ -56,7 +55,7 @@ export const knitBackings: readonly BackingPlan[] = [
     worth: (f) => (f.skin ? 36 : 46),
     when: all(springy, not(paleThin)),
     decided: 'cut-away, sprayed',
-    text: (f) => `It stretches ${f.stretch} %: firm cut-away carries the stitches, sprayed so the knit can’t creep.`,
+    says: (f) => message('why.back.knit-cut-away', { percent: f.stretch }),
     layers: () => [one('cut-away-medium', 'sprayed')],
   },
   {
@@ -67,7 +66,6 @@ export const knitBackings: readonly BackingPlan[] = [
     worth: 44,
     when: all(springy, skin, not(paleThin)),
     decided: 'mesh, sprayed',
-    text: () => 'Soft mesh shows least. Spray keeps the knit from creeping.',
     layers: () => [one('cut-away-mesh', 'sprayed')],
   },
   {
@@ -78,7 +76,6 @@ export const knitBackings: readonly BackingPlan[] = [
     worth: 42,
     when: springy,
     decided: 'mesh over sticky tear-away',
-    text: () => 'Sticky tear-away keeps the knit from creeping. The mesh on its back stays.',
     layers: (f) => [{ ...meshOn(f), sheets: f.dense ? 2 : 1 }, one('tear-away-sticky', 'in-ring')],
   },
   {
@@ -89,7 +86,6 @@ export const knitBackings: readonly BackingPlan[] = [
     worth: 24,
     when: all(springy, fusible, not(skin), not(paleThin)),
     decided: 'fused interfacing over cut-away',
-    text: () => 'Fused interfacing takes the stretch out. Cut-away below carries the stitches.',
     layers: () => [one('interfacing-fusible', 'fused'), one('cut-away-medium', 'in-ring')],
   },
   {
@@ -100,7 +96,6 @@ export const knitBackings: readonly BackingPlan[] = [
     worth: 42,
     when: all(springy, fusible),
     decided: 'fused mesh on a sticky carrier',
-    text: () => 'The fused mesh stays. The sticky tear-away only carries the knit.',
     clothGrip: 'sticky',
     layers: (f) => [one('cut-away-mesh-fusible', 'fused', f.dense ? 2 : 1), one('tear-away-sticky', 'in-ring')],
   },
@@ -112,10 +107,7 @@ export const knitBackings: readonly BackingPlan[] = [
     worth: 40,
     when: springy,
     decided: 'mesh on a sticky carrier',
-    text: (f) =>
-      f.dense
-        ? 'Two sheets of cut-away stay. The sticky tear-away only carries the knit.'
-        : 'The sprayed mesh stays. The sticky tear-away only carries the knit.',
+    says: (f) => message(f.dense ? 'why.back.knit-on-sticky.dense' : 'why.back.knit-on-sticky'),
     clothGrip: 'sticky',
     layers: (f) => [
       one(
@@ -134,7 +126,6 @@ export const knitBackings: readonly BackingPlan[] = [
     worth: 38,
     when: springy,
     decided: 'floated on sprayed cut-away',
-    text: () => 'Pressed on hooped cut-away, the knit isn’t marked or stretched.',
     clothGrip: 'sprayed',
     layers: (f) =>
       f.paleThin
@@ -149,7 +140,6 @@ export const knitBackings: readonly BackingPlan[] = [
     worth: 30,
     when: all(springy, mayDissolve, takesWater),
     decided: 'wash-away',
-    text: () => 'Some leave nothing in clothes: wash-away, for light designs only.',
     layers: (f) => [f.habits.grip === 'sticky' ? one('wash-away-sticky', 'in-ring') : one('wash-away', 'sprayed')],
   },
   {
@@ -158,7 +148,6 @@ export const knitBackings: readonly BackingPlan[] = [
     worth: 30,
     when: all(springy, pile, not(knit), not(skin), lightWork),
     decided: 'tear-away slid under',
-    text: () => 'Firm pile cloth holds light work itself, so tear-away is enough.',
     layers: () => [one('tear-away-medium', 'loose')],
   },
   {
@@ -167,7 +156,6 @@ export const knitBackings: readonly BackingPlan[] = [
     worth: 40,
     when: springy,
     decided: 'cut-away slid under',
-    text: () => 'Cut-away, because the cloth stretches.',
     layers: (f) => [one(f.skin || f.paleThin ? 'cut-away-mesh' : 'cut-away-medium', 'loose')],
   },
 ]

@@ -1,3 +1,4 @@
+import { message } from '../../messages'
 import { all, any, not } from '../condition'
 import { fusible, gives, sheer, softWoven, takesWater } from '../conditions/cloth'
 import { dense, washedDaily } from '../conditions/work'
@@ -16,8 +17,7 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 54,
     when: all(soluble, fusible),
     decided: 'fused part-soluble tear-away',
-    text: (f) =>
-      `${f.fine ? 'Fine cotton' : 'A soft woven'}: fused part-soluble tear-away half washes out and stays soft.`,
+    says: (f) => message(f.fine ? 'why.back.fine-fused.cotton' : 'why.back.fine-fused'),
     layers: () => [one('part-soluble-fusible', 'fused')],
   },
   {
@@ -28,7 +28,6 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 44,
     when: soluble,
     decided: 'part-soluble tear-away',
-    text: () => 'Nothing of part-soluble tear-away shows once it’s rinsed.',
     layers: () => [one('part-soluble', 'sprayed')],
   },
   {
@@ -37,7 +36,7 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 32,
     when: softWoven,
     decided: 'tear-away',
-    text: (f) => `It stretches ${f.stretch} %: tear-away is enough.`,
+    says: (f) => message('why.back.fine-tear-away', { percent: f.stretch }),
     layers: (f) => [one(tearAwayFor(f), 'in-ring')],
   },
   {
@@ -48,7 +47,6 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 22,
     when: all(softWoven, fusible),
     decided: 'fused interfacing over tear-away',
-    text: () => 'Fused interfacing gives the cloth body. Tear-away below takes the stitches.',
     layers: (f) => [one('interfacing-fusible', 'fused'), one(tearAwayFor(f), 'in-ring')],
   },
   {
@@ -57,8 +55,11 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 80,
     when: all(softWoven, staysWanted),
     decided: 'mesh that stays',
-    text: (f) =>
-      `It gives ${f.stretch} % and the work is ${f.dense ? 'dense' : 'washed often'}: mesh stays and shows least.`,
+    says: (f) =>
+      message('why.back.soft-mesh', {
+        percent: f.stretch,
+        because: f.dense ? 'because.dense' : 'because.washed-often',
+      }),
     layers: (f) => [meshOn(f)],
   },
   {
@@ -69,7 +70,6 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 42,
     when: all(soluble, not(staysWanted)),
     decided: 'pressed on sticky part-soluble',
-    text: () => 'Sticky part-soluble backing holds fine edges and small pieces without marks.',
     clothGrip: 'sticky',
     layers: () => [one('part-soluble-sticky', 'in-ring')],
   },
@@ -81,8 +81,7 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 38,
     when: all(softWoven, not(staysWanted)),
     decided: 'floated on sprayed backing',
-    text: (f) =>
-      `${f.waterMarks ? 'Tear-away' : 'Part-soluble tear-away'} sprayed and the cloth pressed on: no hoop mark.`,
+    says: (f) => message(f.waterMarks ? 'why.back.fine-on-sprayed.dry' : 'why.back.fine-on-sprayed'),
     clothGrip: 'sprayed',
     layers: (f) => [one(f.waterMarks ? tearAwayFor(f) : 'part-soluble', 'in-ring')],
   },
@@ -94,7 +93,6 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 40,
     when: all(softWoven, not(takesWater), not(staysWanted)),
     decided: 'pressed on sticky tear-away',
-    text: () => 'Water would mark it, so sticky tear-away comes off dry.',
     clothGrip: 'sticky',
     layers: () => [one('tear-away-sticky', 'in-ring')],
   },
@@ -104,8 +102,11 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 60,
     when: all(softWoven, staysWanted),
     decided: 'mesh that stays, on a sticky carrier',
-    text: (f) =>
-      `It gives ${f.stretch} % and the work is ${f.dense ? 'dense' : 'washed often'}: mesh stays, sticky backing holds it.`,
+    says: (f) =>
+      message('why.back.soft-mesh-floated', {
+        percent: f.stretch,
+        because: f.dense ? 'because.dense' : 'because.washed-often',
+      }),
     clothGrip: 'sticky',
     layers: (f) => [meshOn(f), one('tear-away-sticky', 'in-ring')],
   },
@@ -117,7 +118,11 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 56,
     when: all(softWoven, staysWanted),
     decided: 'floated on sprayed mesh',
-    text: (f) => `It gives ${f.stretch} % and the work is ${f.dense ? 'dense' : 'washed often'}: sprayed mesh stays.`,
+    says: (f) =>
+      message('why.back.soft-mesh-on-sprayed', {
+        percent: f.stretch,
+        because: f.dense ? 'because.dense' : 'because.washed-often',
+      }),
     clothGrip: 'sprayed',
     layers: () => [one('cut-away-mesh', 'in-ring')],
   },
@@ -127,7 +132,6 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 54,
     when: all(sheer, takesWater, not(dense)),
     decided: 'wash-away alone',
-    text: () => 'Anything that stays shows through a sheer, so wash-away alone.',
     layers: () => [one('wash-away', 'in-ring')],
   },
   {
@@ -136,10 +140,7 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 34,
     when: sheer,
     decided: 'no-show mesh',
-    text: (f) =>
-      f.dense
-        ? 'Dense on a sheer: no-show mesh stays, trimmed to the stitches.'
-        : 'Some keep no-show mesh behind a sheer, trimmed to the stitches.',
+    says: (f) => message(f.dense ? 'why.back.sheer-mesh.dense' : 'why.back.sheer-mesh'),
     layers: () => [one('cut-away-mesh', 'in-ring')],
   },
   {
@@ -150,7 +151,6 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 42,
     when: all(sheer, not(dense)),
     decided: 'pressed on sticky wash-away',
-    text: () => 'Sticky wash-away holds a sheer without pulling it, and rinses out.',
     clothGrip: 'sticky',
     layers: () => [one('wash-away-sticky', 'in-ring')],
   },
@@ -162,7 +162,6 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 38,
     when: all(sheer, not(dense)),
     decided: 'floated on sprayed wash-away',
-    text: () => 'Lightly sprayed wash-away holds the sheer, and nothing of it stays.',
     clothGrip: 'sprayed',
     layers: () => [one('wash-away', 'in-ring')],
   },
@@ -172,7 +171,6 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 40,
     when: all(sheer, dense),
     decided: 'mesh on sticky wash-away',
-    text: () => 'Dense on a sheer: no-show mesh stays, and the sticky wash-away rinses out.',
     clothGrip: 'sticky',
     layers: () => [one('cut-away-mesh', 'sprayed'), one('wash-away-sticky', 'in-ring')],
   },
@@ -184,7 +182,6 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 36,
     when: all(sheer, dense),
     decided: 'floated on sprayed mesh',
-    text: () => 'Dense on a sheer: lightly sprayed no-show mesh stays.',
     clothGrip: 'sprayed',
     layers: () => [one('cut-away-mesh', 'in-ring')],
   },
@@ -194,7 +191,6 @@ export const softWovenBackings: readonly BackingPlan[] = [
     worth: 40,
     when: any(softWoven, sheer),
     decided: 'tear-away slid under',
-    text: () => 'Hooped bare, with tear-away slid under at the machine.',
     layers: (f) => [one(tearAwayFor(f), 'loose')],
   },
 ]

@@ -1,4 +1,5 @@
 import type { Severity } from '../../advice'
+import type { DoId, Message } from '../../messages'
 import { type Condition, when } from '../condition'
 import type { Facts } from '../facts'
 import type { Grip, HeldStack, LayerRole } from '../stack'
@@ -8,10 +9,10 @@ export type Stacked = Facts & { stack: HeldStack }
 
 /** One line of a list that follows from a stack, whoever put it together. */
 export type StackRule = {
-  id: string
+  id: DoId
   severity: Severity
   when: Condition<Stacked>
-  text: (f: Stacked) => string
+  says?: (f: Stacked) => Message
   /** How long it takes by the clock, where it does; labels go before it. */
   seconds?: number
 }

@@ -1,3 +1,4 @@
+import { type Message, message, type WhyId } from '../../messages'
 import { all, type Condition, when } from '../condition'
 import { dark } from '../conditions/cloth'
 import { backSeen, fineLetters, metallic, satin } from '../conditions/work'
@@ -8,22 +9,19 @@ import type { Stacked } from './stackRule'
 
 /** The top thread and bobbin of craft.md section 7, and how the top tension is set; the first rule that applies decides. */
 type BobbinRule = {
-  id: string
+  id: WhyId
   colour: Bobbin['colour']
   when: Condition
-  text: (f: Facts) => string
 }
 /** A stack with all that goes through it. */
 export type Built = Stacked & { bobbin: Bobbin; top: Pick<TopThread, 'weight' | 'fibre'> }
-type TensionRule = { id: string; when: Condition<Built>; text: (f: Facts) => string }
+type TensionRule = { id: WhyId; when: Condition<Built> }
 type ThreadRule = {
-  id: string
+  id: WhyId
   when: Condition
   thread: (f: Facts) => Pick<TopThread, 'weight' | 'fibre'>
-  text: (f: Facts) => string
+  says?: (f: Facts) => Message
 }
-
-const THIRD = 'about a third of bobbin thread in the middle of a satin’s back. More: ease the top; less: tighten it.'
 
 export const topThreadRules: readonly ThreadRule[] = [
   {
@@ -36,14 +34,21 @@ export const topThreadRules: readonly ThreadRule[] = [
       weight: 60,
       fibre: work.topThread.fibre === 'metallic' ? 'polyester' : work.topThread.fibre,
     }),
-    text: ({ work }) =>
-      `Letters of ${work.smallestLetterMm} mm close up in ${work.topThread.fibre === 'metallic' ? 'metallic' : `${work.topThread.weight} wt`}. Use 60 wt thread and its needle.`,
+    says: ({ work }) =>
+      message('why.thread.fine-letters', {
+        high: work.smallestLetterMm ?? 0,
+        thread:
+          work.topThread.fibre === 'metallic'
+            ? 'fibre.metallic'
+            : message('thread.weight', { weight: work.topThread.weight }),
+      }),
   },
   {
     id: 'thread.as-chosen',
     when: when('any other work', () => true),
     thread: ({ work }) => ({ weight: work.topThread.weight, fibre: work.topThread.fibre }),
-    text: ({ work }) => `${work.topThread.weight} wt ${work.topThread.fibre}, as chosen.`,
+    says: ({ work: { topThread } }) =>
+      message('why.thread.as-chosen', { weight: topThread.weight, fibre: `fibre.${topThread.fibre}` }),
   },
 ]
 
@@ -52,7 +57,6 @@ export const bobbinRules: readonly BobbinRule[] = [
     id: 'bobbin.matched',
     colour: 'match',
     when: backSeen,
-    text: () => 'The back shows, so the bobbin matches the top thread.',
   },
   {
     id: 'bobbin.black',
@@ -61,13 +65,11 @@ export const bobbinRules: readonly BobbinRule[] = [
       dark,
       when('every thread is dark', (f) => f.darkThread),
     ),
-    text: () => 'On dark cloth with dark thread, a black bobbin shows least.',
   },
   {
     id: 'bobbin.white',
     colour: 'white',
     when: when('any other work', () => true),
-    text: () => 'White bobbin, as usual.',
   },
 ]
 
@@ -78,7 +80,6 @@ export const tensionRules: readonly TensionRule[] = [
       metallic,
       when('metallic is what is threaded', (f) => f.top.fibre === 'metallic'),
     ),
-    text: () => 'Ease the top tension a lot. Metallic snaps when pulled.',
   },
   {
     id: 'tension.satin',
@@ -86,12 +87,10 @@ export const tensionRules: readonly TensionRule[] = [
       satin,
       when('bobbin and top alike', (f) => f.bobbin.weight <= f.top.weight),
     ),
-    text: () => `Check the tension on a satin of this design: ${THIRD}`,
   },
   {
     id: 'tension.finer-bobbin',
     when: when('a bobbin finer than the top thread', (f) => f.bobbin.weight > f.top.weight),
-    text: () => `Check the tension: ${THIRD}`,
   },
-  { id: 'tension.even', when: when('any other work', () => true), text: () => `Check the top tension: ${THIRD}` },
+  { id: 'tension.even', when: when('any other work', () => true) },
 ]

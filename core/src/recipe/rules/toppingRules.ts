@@ -1,3 +1,4 @@
+import { type Message, message, type WhyId } from '../../messages'
 import type { HouseHabits } from '../../habits'
 import { all, any, type Condition, not, when } from '../condition'
 import { delicate, knit, ridged, takesHeat, textured } from '../conditions/cloth'
@@ -8,11 +9,11 @@ import type { ToppingKind } from '../stack'
 
 /** What goes on top (craft.md section 5). The first rule that applies decides; the rest are other schools. */
 export type ToppingRule = {
-  id: string
+  id: WhyId
   topping: ToppingKind | null
   habit?: keyof HouseHabits
   when: Condition
-  text: (f: Facts) => string
+  says?: (f: Facts) => Message
 }
 
 /** CIEDE2000 over which a ground shows through loops for ever. */
@@ -55,11 +56,9 @@ const sinksBetweenRibs = all(
 )
 const needed = any(textured, smallLetters, sinksBetweenRibs, always)
 
-function permanentText(f: Facts): string {
-  if (lightOverDark(f))
-    return `Pale thread on dark ground, difference ${Math.round(f.contrast)}: film in the thread’s colour stays under the stitches.`
-  if (hollow(f)) return 'The cloth would show in every hollow: film in the thread’s colour stays under the stitches.'
-  return 'Used and washed daily, loops would work through: film in the thread’s colour stays under the stitches.'
+function permanentWhy(f: Facts): Message {
+  if (lightOverDark(f)) return message('why.top.permanent-contrast.contrast', { difference: Math.round(f.contrast) })
+  return message(hollow(f) ? 'why.top.permanent-contrast.hollow' : 'why.top.permanent-contrast')
 }
 
 export const toppingRules: readonly ToppingRule[] = [
@@ -68,45 +67,41 @@ export const toppingRules: readonly ToppingRule[] = [
     topping: 'permanent-film',
     habit: 'toppingKind',
     when: all(showsForEver, permanent, not(infant)),
-    text: permanentText,
+    says: permanentWhy,
   },
   {
     id: 'top.heat-away',
     topping: 'heat-away-film',
     habit: 'toppingKind',
     when: all(needed, takesHeat, heatAway),
-    text: () => 'Film that lifts off with heat, so nothing gets wet.',
   },
   {
     id: 'top.texture',
     topping: 'wash-away-film',
     when: textured,
-    text: (f) => `${f.pile >= 2 ? 'Pile' : 'Texture'} would swallow the stitches, so film goes on top.`,
+    says: (f) => message(f.pile >= 2 ? 'why.top.texture.pile' : 'why.top.texture'),
   },
   {
     id: 'top.ridged',
     topping: 'wash-away-film',
     when: sinksBetweenRibs,
-    text: () => 'Small wording sinks into a knit, so film goes on top.',
   },
   {
     id: 'top.fine-letters',
     topping: 'wash-away-film',
     when: smallLetters,
-    text: (f) => `Letters of ${f.work.smallestLetterMm} mm sink into the cloth without film on top.`,
+    says: (f) => message('why.top.fine-letters', { high: f.work.smallestLetterMm ?? 0 }),
   },
   {
     id: 'top.always',
     topping: 'wash-away-film',
     habit: 'topping',
     when: always,
-    text: () => 'Your preference: film on top of everything, for crisper edges.',
   },
   {
     id: 'top.smooth',
     topping: null,
     when: when('a smooth face', () => true),
-    text: () => 'Smooth cloth: no topping needed.',
   },
 ]
 
@@ -117,42 +112,37 @@ export const otherToppings: readonly ToppingRule[] = [
     topping: 'permanent-film',
     habit: 'toppingKind',
     when: any(showsForEver, loopsWorkThrough),
-    text: permanentText,
+    says: permanentWhy,
   },
   {
     id: 'top.other-wash-away',
     topping: 'wash-away-film',
     habit: 'toppingKind',
     when: textured,
-    text: () => 'Some use wash-away film here, and more if the cloth shows later.',
   },
   {
     id: 'top.other-heat-away',
     topping: 'heat-away-film',
     habit: 'toppingKind',
     when: all(textured, takesHeat),
-    text: () => 'If it can’t get wet, heat-away film lifts off under an iron tip.',
   },
   {
     id: 'top.other-rinsed',
     topping: 'wash-away-film',
     habit: 'topping',
     when: all(delicate, not(line), not(heatAway)),
-    text: () => 'On linen and heirlooms some use film that rinses away, for crisper edges.',
   },
   {
     id: 'top.other-always',
     topping: 'wash-away-film',
     habit: 'topping',
     when: all(not(textured), any(knit, wording), not(all(heatAway, takesHeat))),
-    text: () => 'Some put film on everything, for crisper edges and letters.',
   },
   {
     id: 'top.other-always-heat',
     topping: 'heat-away-film',
     habit: 'topping',
     when: all(not(textured), any(knit, wording), heatAway, takesHeat),
-    text: () => 'Some put film on everything, for crisper edges and letters.',
   },
   {
     id: 'top.other-nap',
@@ -162,6 +152,5 @@ export const otherToppings: readonly ToppingRule[] = [
       not(textured),
       when('a nap or a brushed back', (f) => f.gsm >= 240 && f.thickness >= 0.8 && !f.sturdy),
     ),
-    text: () => 'Some use film on a short nap too, for crisper edges.',
   },
 ]

@@ -1,3 +1,4 @@
+import { message } from '../../messages'
 import { all, not } from '../condition'
 import { fusible, towelling } from '../conditions/cloth'
 import { dense, skin } from '../conditions/work'
@@ -16,7 +17,6 @@ export const towelBackings: readonly BackingPlan[] = [
     worth: 52,
     when: all(towelling, skin, fusible),
     decided: 'fused mesh on a sticky carrier',
-    text: () => 'Next to the skin: mesh stays soft, and the sticky carrier tears away.',
     clothGrip: 'sticky',
     layers: () => [one('cut-away-mesh-fusible', 'fused'), one('tear-away-sticky', 'in-ring')],
   },
@@ -28,7 +28,6 @@ export const towelBackings: readonly BackingPlan[] = [
     worth: 50,
     when: all(towelling, skin),
     decided: 'mesh on a sticky carrier',
-    text: () => 'Next to the skin: sprayed mesh stays soft, and the sticky carrier tears away.',
     clothGrip: 'sticky',
     layers: () => [one('cut-away-mesh', 'sprayed'), one('tear-away-sticky', 'in-ring')],
   },
@@ -40,7 +39,6 @@ export const towelBackings: readonly BackingPlan[] = [
     worth: 48,
     when: all(towelling, skin),
     decided: 'floated on sprayed mesh',
-    text: () => 'Next to the skin: sprayed mesh stays soft behind the stitches.',
     clothGrip: 'sprayed',
     layers: () => [one('cut-away-mesh', 'in-ring')],
   },
@@ -52,10 +50,7 @@ export const towelBackings: readonly BackingPlan[] = [
     worth: 50,
     when: all(towelling, not(skin), fusible),
     decided: 'fused backing on sticky',
-    text: (f) =>
-      f.dense
-        ? 'Dense on loops: fused mesh stays, and sticky tear-away holds the piece.'
-        : 'Fused tear-away firms the loops, and sticky tear-away holds the piece.',
+    says: (f) => message(f.dense ? 'why.back.towel-fused-sticky.dense' : 'why.back.towel-fused-sticky'),
     clothGrip: 'sticky',
     layers: (f) => [
       one(f.dense ? 'cut-away-mesh-fusible' : 'tear-away-fusible', 'fused'),
@@ -70,10 +65,7 @@ export const towelBackings: readonly BackingPlan[] = [
     worth: 42,
     when: all(towelling, not(skin), not(dense)),
     decided: 'sticky tear-away, basted',
-    text: (f) =>
-      f.lightWork
-        ? 'A light design only needs sticky tear-away, basted round.'
-        : 'Sticky tear-away, basted, holds the towel. Another below carries the stitches.',
+    says: (f) => message(f.lightWork ? 'why.back.towel-sticky.light' : 'why.back.towel-sticky'),
     clothGrip: 'basted',
     layers: () => [one('tear-away-sticky', 'in-ring')],
   },
@@ -85,7 +77,6 @@ export const towelBackings: readonly BackingPlan[] = [
     worth: 42,
     when: all(towelling, not(skin), dense),
     decided: 'mesh on sticky tear-away',
-    text: () => 'Dense on loops: sprayed mesh stays, and sticky tear-away holds the piece.',
     clothGrip: 'sticky',
     layers: () => [one('cut-away-mesh', 'sprayed'), one('tear-away-sticky', 'in-ring')],
   },
@@ -97,10 +88,7 @@ export const towelBackings: readonly BackingPlan[] = [
     worth: 38,
     when: all(towelling, not(skin)),
     decided: 'floated on sprayed backing',
-    text: (f) =>
-      f.dense
-        ? 'Dense on loops: mesh and tear-away, sprayed, with the towel pressed on and basted.'
-        : 'Sprayed tear-away, with the towel pressed on and basted.',
+    says: (f) => message(f.dense ? 'why.back.towel-sprayed.dense' : 'why.back.towel-sprayed'),
     clothGrip: 'sprayed',
     layers: (f) => [...(f.dense ? [one('cut-away-mesh', 'in-ring')] : []), one('tear-away-medium', 'in-ring')],
   },
@@ -110,7 +98,6 @@ export const towelBackings: readonly BackingPlan[] = [
     worth: 40,
     when: all(towelling, skin),
     decided: 'mesh that stays',
-    text: () => 'Next to the skin: mesh stays soft and survives the wash.',
     layers: (f) => [meshOn(f)],
   },
   {
@@ -119,7 +106,6 @@ export const towelBackings: readonly BackingPlan[] = [
     worth: 38,
     when: all(towelling, not(skin), dense),
     decided: 'mesh over tear-away',
-    text: () => 'Dense on loops: mesh that stays, with tear-away below for strength.',
     layers: (f) => [meshOn(f), one('tear-away-medium', 'in-ring')],
   },
   {
@@ -128,7 +114,6 @@ export const towelBackings: readonly BackingPlan[] = [
     worth: 36,
     when: all(towelling, not(skin), not(dense)),
     decided: 'tear-away',
-    text: () => 'Its loops and weight hold it. Tear-away is enough and leaves a clean back.',
     layers: () => [one('tear-away-medium', 'in-ring')],
   },
   {
@@ -137,7 +122,6 @@ export const towelBackings: readonly BackingPlan[] = [
     worth: 40,
     when: towelling,
     decided: 'backing slid under',
-    text: () => 'Hooped bare, with backing slid under at the machine.',
     layers: (f) => [
       ...(f.dense || f.skin ? [one('cut-away-mesh', 'loose')] : []),
       ...(f.skin ? [] : [one('tear-away-medium', 'loose')]),

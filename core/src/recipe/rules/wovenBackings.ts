@@ -1,3 +1,5 @@
+import type { Facts } from '../facts'
+import { message, type Named } from '../../messages'
 import { all, any, not } from '../condition'
 import { fusible, gives, heavy, keepsHoles, padded, steady, sturdy, under200 } from '../conditions/cloth'
 import { ringTakesBacking } from '../conditions/house'
@@ -8,6 +10,12 @@ const staysWanted = all(gives, any(dense, washedDaily))
 const thick = any(heavy, padded)
 
 /** Wovens that stretch 10 % at the most, heavy duck and padded cloth (craft.md section 5). */
+const sturdyBecause = (f: Facts): Named => {
+  if (f.dense) return 'because.dense'
+  if (f.use.laundering === 'daily') return 'because.washed-often'
+  return f.keepsHoles ? 'because.holes-weaken' : 'because.heavy'
+}
+
 export const wovenBackings: readonly BackingPlan[] = [
   {
     id: 'back.heavy-cut-away',
@@ -17,7 +25,6 @@ export const wovenBackings: readonly BackingPlan[] = [
     worth: 54,
     when: all(steady, thick, ringTakesBacking),
     decided: 'cut-away',
-    text: () => 'Heavy canvas and thick jackets: cut-away keeps edges firm, if the hoop closes.',
     layers: () => [one('cut-away-medium', 'in-ring')],
   },
   {
@@ -28,8 +35,7 @@ export const wovenBackings: readonly BackingPlan[] = [
     worth: 44,
     when: all(steady, any(heavy, all(padded, not(dense)))),
     decided: 'no backing',
-    text: (f) =>
-      `Some hoop ${f.padded ? 'padded cloth' : 'heavy duck'} without backing: the cloth carries the stitches, and the hoop closes.`,
+    says: (f) => message(f.padded ? 'why.back.heavy-none.padded' : 'why.back.heavy-none'),
     layers: () => [],
   },
   {
@@ -38,8 +44,8 @@ export const wovenBackings: readonly BackingPlan[] = [
     worth: 50,
     when: steady,
     decided: 'tear-away',
-    text: (f) =>
-      `It stretches ${f.stretch} %: tear-away is enough${f.dense ? ', two crossed under a dense design' : ''}.`,
+    says: (f) =>
+      message(f.dense ? 'why.back.woven-tear-away.dense' : 'why.back.woven-tear-away', { percent: f.stretch }),
     layers: (f) => [one(tearAwayFor(f), 'in-ring')],
   },
   {
@@ -48,8 +54,11 @@ export const wovenBackings: readonly BackingPlan[] = [
     worth: 74,
     when: all(steady, staysWanted),
     decided: 'cut-away',
-    text: (f) =>
-      `It gives ${f.stretch} % and the work is ${f.dense ? 'dense' : 'washed often'}: cut-away keeps it in shape.`,
+    says: (f) =>
+      message('why.back.woven-gives', {
+        percent: f.stretch,
+        because: f.dense ? 'because.dense' : 'because.washed-often',
+      }),
     layers: (f) => [one(f.fine ? 'cut-away-mesh' : 'cut-away-medium', 'in-ring')],
   },
   {
@@ -58,8 +67,7 @@ export const wovenBackings: readonly BackingPlan[] = [
     worth: 40,
     when: all(steady, not(heavy), not(staysWanted), any(dense, washedDaily, sturdy, keepsHoles)),
     decided: 'cut-away',
-    text: (f) =>
-      `${f.dense ? 'Dense' : f.use.laundering === 'daily' ? 'Washed often' : f.keepsHoles ? 'Needle holes weaken it' : 'Heavy cloth'}: cut-away keeps its shape longer than tear-away.`,
+    says: (f) => message('why.back.woven-cut-away', { because: sturdyBecause(f) }),
     layers: () => [one('cut-away-medium', 'in-ring')],
   },
   {
@@ -68,7 +76,6 @@ export const wovenBackings: readonly BackingPlan[] = [
     worth: 32,
     when: all(steady, lightWork, not(any(padded, heavy, staysWanted))),
     decided: 'one sheet of mesh',
-    text: () => 'Some use one sheet of mesh under light work. It stays, soft.',
     layers: () => [one('cut-away-mesh', 'in-ring')],
   },
   {
@@ -79,7 +86,6 @@ export const wovenBackings: readonly BackingPlan[] = [
     worth: (f) => (f.gsm < 200 ? 40 : 28),
     when: all(steady, fusible),
     decided: 'fused tear-away',
-    text: () => 'Fused, cloth and backing act as one. Good where the hoop grips badly.',
     layers: () => [one('tear-away-fusible', 'fused')],
   },
   {
@@ -90,7 +96,6 @@ export const wovenBackings: readonly BackingPlan[] = [
     worth: (f) => (f.gsm < 200 ? 40 : 24),
     when: steady,
     decided: 'tear-away, sprayed',
-    text: () => 'Sprayed tear-away can’t creep.',
     layers: (f) => [one(tearAwayFor(f), 'sprayed')],
   },
   {
@@ -101,7 +106,6 @@ export const wovenBackings: readonly BackingPlan[] = [
     worth: 16,
     when: all(steady, fusible, under200),
     decided: 'fused interfacing over tear-away',
-    text: () => 'Fused interfacing gives the cloth body. Tear-away below takes the stitches.',
     layers: (f) => [one('interfacing-fusible', 'fused'), one(tearAwayFor(f), 'in-ring')],
   },
   {
@@ -112,7 +116,6 @@ export const wovenBackings: readonly BackingPlan[] = [
     worth: 38,
     when: all(steady, fusible, not(staysWanted)),
     decided: 'fused tear-away on sticky',
-    text: () => 'Fused tear-away firms it, and sticky tear-away holds the piece.',
     clothGrip: 'sticky',
     layers: () => [one('tear-away-fusible', 'fused'), one('tear-away-sticky', 'in-ring')],
   },
@@ -124,10 +127,7 @@ export const wovenBackings: readonly BackingPlan[] = [
     worth: 40,
     when: all(steady, not(staysWanted)),
     decided: 'pressed on sticky tear-away',
-    text: (f) =>
-      f.keepsHoles
-        ? 'Sticky tear-away leaves no mark.'
-        : 'Small or awkward pieces go on sticky tear-away, basted round.',
+    says: (f) => message(f.keepsHoles ? 'why.back.woven-on-sticky.unmarked' : 'why.back.woven-on-sticky'),
     clothGrip: 'sticky',
     layers: () => [one('tear-away-sticky', 'in-ring')],
   },
@@ -139,7 +139,6 @@ export const wovenBackings: readonly BackingPlan[] = [
     worth: 36,
     when: all(steady, not(staysWanted)),
     decided: 'floated on sprayed tear-away',
-    text: () => 'Sprayed tear-away, with the cloth pressed on.',
     clothGrip: 'sprayed',
     layers: (f) => [one(tearAwayFor(f), 'in-ring')],
   },
@@ -149,8 +148,11 @@ export const wovenBackings: readonly BackingPlan[] = [
     worth: 60,
     when: all(steady, staysWanted),
     decided: 'floated on sprayed cut-away',
-    text: (f) =>
-      `It gives ${f.stretch} % and the work is ${f.dense ? 'dense' : 'washed often'}: sprayed cut-away stays.`,
+    says: (f) =>
+      message('why.back.woven-gives-floated', {
+        percent: f.stretch,
+        because: f.dense ? 'because.dense' : 'because.washed-often',
+      }),
     clothGrip: 'sprayed',
     layers: (f) => [one(f.fine ? 'cut-away-mesh' : 'cut-away-medium', 'in-ring')],
   },
@@ -162,8 +164,11 @@ export const wovenBackings: readonly BackingPlan[] = [
     worth: 54,
     when: all(steady, staysWanted),
     decided: 'mesh on a sticky carrier',
-    text: (f) =>
-      `It gives ${f.stretch} % and the work is ${f.dense ? 'dense' : 'washed often'}: mesh stays, sticky backing holds it.`,
+    says: (f) =>
+      message('why.back.woven-gives-on-sticky', {
+        percent: f.stretch,
+        because: f.dense ? 'because.dense' : 'because.washed-often',
+      }),
     clothGrip: 'sticky',
     layers: (f) => [meshOn(f), one('tear-away-sticky', 'in-ring')],
   },
@@ -173,7 +178,6 @@ export const wovenBackings: readonly BackingPlan[] = [
     worth: 62,
     when: all(steady, padded, not(staysWanted)),
     decided: 'floated on sprayed cut-away',
-    text: () => 'Padded cloth: sprayed cut-away keeps edges firm.',
     clothGrip: 'sprayed',
     layers: () => [one('cut-away-medium', 'in-ring')],
   },
@@ -183,7 +187,6 @@ export const wovenBackings: readonly BackingPlan[] = [
     worth: 40,
     when: steady,
     decided: 'tear-away slid under',
-    text: () => 'Hooped bare, with tear-away slid under at the machine.',
     layers: () => [one('tear-away-medium', 'loose')],
   },
 ]

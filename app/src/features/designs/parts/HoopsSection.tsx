@@ -1,3 +1,4 @@
+import { writeMessage } from '@thimble/language'
 import { hullOf } from '@thimble/plan'
 import type { DesignCard } from '@thimble/contract'
 import { type HoopChoice, rankHoops } from '@thimble/core/hooping'
@@ -39,7 +40,7 @@ export function HoopsSection({ design }: { design: DesignCard }) {
       {fits.length > 0 ? null : (
         <Text>
           {nearest
-            ? `No hoop in the stash fits it whole. ${nameOf(nearest)} comes nearest. ${nearest.reasons.map((r) => r.text).join(' ')}`
+            ? `No hoop in the stash fits it whole. ${nameOf(nearest)} comes nearest. ${nearest.reasons.map(({ said }) => writeMessage(said, style)).join(' ')}`
             : 'No hoops in the stash yet.'}
         </Text>
       )}

@@ -60,8 +60,8 @@ function Patches({ design }: { design: DesignCard }) {
   const shown = all ? design.colours : design.colours.slice(0, FEW)
   return (
     <View style={{ gap: 12 }}>
-      {patchAdvice(blocks).map((advice) => (
-        <AdviceBar key={advice.text} advice={advice} />
+      {patchAdvice(blocks).map((advice, i) => (
+        <AdviceBar key={i} advice={advice} />
       ))}
       <View>
         {shown.map((colour, i) => {

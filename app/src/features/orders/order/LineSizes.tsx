@@ -1,3 +1,4 @@
+import { labelOf } from '@thimble/language'
 import type { Piece } from '@thimble/contract'
 import { newPiece, planMeasure } from '@thimble/plan'
 import { garmentsOf, kindOfLine, placesOf } from '@thimble/plan/orders'
@@ -49,7 +50,9 @@ function useSizes(lineId: string, line: LineProps['line']) {
         const where = placesOf(line).length > 1 ? `${name}, ${plan.rule.name.toLowerCase()}` : name
         return {
           ...{ key: `${placeId} ${size}`, title: where },
-          says: plan.placement?.distances.map((d) => `${d.name} ${plan.write(d.mm)}`).join('; ') || 'In its place.',
+          says:
+            plan.placement?.distances.map((d) => `${labelOf(d.name)} ${plan.write(d.mm)}`).join('; ') ||
+            'In its place.',
           warnings: plan.placement?.warnings.filter(({ severity }) => severity !== 'note') ?? [],
           measured: Boolean(lead && plan.assumed.size < plan.asks.length),
         }

@@ -1,4 +1,4 @@
-import { writeMessage } from '@thimble/core/messages'
+import { writeMessage } from '@thimble/language'
 import { hasRecordProblems, offMachine, usedStack } from '@thimble/plan'
 import { useRouter } from 'expo-router'
 import { View } from 'react-native'
@@ -52,7 +52,7 @@ function OffMachine({ tools: { piece, marked, set, ...rest } }: { tools: PieceTo
           <StepLine
             key={line.code}
             id={line.code}
-            title={line.text}
+            title={writeMessage(line.said, rest.plan.style)}
             done={ticked}
             was={was && writeMessage(was)}
             since={piece.finish.timers[line.code] ?? null}

@@ -1,3 +1,5 @@
+import type { Message } from '@thimble/core/messages'
+import { useSay } from '@/ui/useSay'
 import { Button } from '@rneui/themed'
 import { type FaultId, faultNames } from '@thimble/core/outcomes'
 import type { Cause } from '@thimble/core/faultCauses'
@@ -46,13 +48,14 @@ export function WhatWentWrong({ tools }: { tools: PieceTools }) {
 type CausesProps = {
   fault: FaultId
   causes: readonly Cause[]
-  rescue: string | null
+  rescue: Message | null
   /** The change that is taken up. */
   taken: string | null
   onTake: (change: string | null) => void
 }
 
 function Causes({ fault, causes: [first, ...others], rescue, taken, onTake }: CausesProps) {
+  const say = useSay()
   const line = (cause: Cause) => (
     <CauseLine
       key={cause.id}
@@ -65,7 +68,7 @@ function Causes({ fault, causes: [first, ...others], rescue, taken, onTake }: Ca
   return (
     <View style={{ gap: 8 }}>
       <Text bold>{faultNames[fault]}</Text>
-      {rescue ? <Text>{`This piece: ${rescue.charAt(0).toLowerCase()}${rescue.slice(1)}`}</Text> : null}
+      {rescue ? <Text>{say(['rescue', { rescue }])}</Text> : null}
       {first ? line(first) : null}
       {others.length > 0 ? (
         <Disclosure title={`${others.length} other possible causes`}>{others.map(line)}</Disclosure>
@@ -78,12 +81,13 @@ type LineProps = { cause: Cause; first: boolean; taken: boolean; onTake: (on: bo
 
 function CauseLine({ cause, first, taken, onTake }: LineProps) {
   const p = usePalette()
-  const { says, because, change } = cause
+  const say = useSay()
+  const { said, because, change } = cause
   return (
     <View style={{ gap: 6, borderLeftWidth: 4, borderLeftColor: first ? p.weld : p.seam, paddingLeft: 12 }}>
-      <Text>{says}</Text>
+      <Text>{say(said)}</Text>
       {because ? <Text soft>{`Likely, because ${because}.`}</Text> : null}
-      <Text bold>{change.says}</Text>
+      <Text bold>{say(change.said)}</Text>
       <Button
         type={taken ? 'solid' : 'outline'}
         title={taken ? 'Will try next time' : 'Try this next time'}

@@ -1,4 +1,4 @@
-import { writeName } from '@thimble/core/messages'
+import { writeName } from '@thimble/language'
 import { type HoopingAtHand, type Move, moveAt } from '@thimble/plan'
 import { Section } from '@/ui/Section'
 import { Text } from '@/ui/Text'

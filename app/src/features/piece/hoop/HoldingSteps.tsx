@@ -5,7 +5,7 @@ import { coreLayers, factsFrom, hoopingAtHand, notchesFromCross } from '@thimble
 import { View } from 'react-native'
 import { HoldingDrawing } from '@/drawing/HoldingDrawing'
 import { AdviceBar } from '@/ui/AdviceBar'
-import { useUnits } from '@/ui/useUnits'
+import { useSay } from '@/ui/useSay'
 import { Text } from '@/ui/Text'
 import { notchesText } from '@/words/notchesText'
 import { type PieceTools, useBuilt, useHoopPlan } from '../usePiece'
@@ -45,7 +45,7 @@ export const useHoldingSteps = (props: Props) => holdingSteps(useTask(props))
 /** What hands do, in order, for this way of holding in this hoop and no other. */
 export function HoldingSteps(props: Props) {
   const { tools, method, hoop } = props
-  const inUnits = useUnits()
+  const say = useSay()
   const { stack } = useBuilt(tools)
   const steps = useHoldingSteps(props)
   const sprayed = stack?.layers.some(({ role, grip }) => role === 'cloth' && grip === 'sprayed') ?? false
@@ -64,8 +64,8 @@ export function HoldingSteps(props: Props) {
               {i + 1}
             </Text>
             <View style={{ flex: 1 }}>
-              <Text style={{ fontSize: 16 }}>{inUnits(step.text)}</Text>
-              {step.care ? <Text soft>{step.care}</Text> : null}
+              <Text style={{ fontSize: 16 }}>{say(step.said)}</Text>
+              {step.care ? <Text soft>{say(step.care)}</Text> : null}
             </View>
           </View>
         ))}
@@ -76,7 +76,8 @@ export function HoldingSteps(props: Props) {
 
 /** What may hurt a hand in these steps, each once: they stand behind a line, it does not. */
 export function HoldingCares(props: Props) {
-  const cares = new Set(useHoldingSteps(props).flatMap(({ care }) => care ?? []))
+  const say = useSay()
+  const cares = new Set(useHoldingSteps(props).flatMap(({ care }) => (care ? [say(care)] : [])))
   if (cares.size === 0) return null
   return <AdviceBar advice={{ code: 'care', text: [...cares].join(' '), severity: 'caution' }} />
 }

@@ -5,7 +5,6 @@ import { Pressable, View } from 'react-native'
 import { HoopDrawing } from '@/drawing/HoopDrawing'
 import { usePalette } from '@/theme/PaletteProvider'
 import { radio } from '@/ui/RadioGroup'
-import { useUnits } from '@/ui/useUnits'
 import { Heading, Text } from '@/ui/Text'
 import { turnWords } from '@/words/turnWords'
 import type { PieceTools } from '../usePiece'
@@ -16,7 +15,6 @@ type Props = { choice: HoopOffer; hoop: Hoop; on: boolean; tools: PieceTools; la
 /** One hoop of the shelf, drawn true to scale with the design in its field. */
 export function HoopRow({ choice, hoop, on, tools: { piece, plan, marked, set }, largest }: Props) {
   const p = usePalette()
-  const inUnits = useUnits()
   const { sketch, colours } = marked.design
   const { method } = choice
   return (
@@ -45,7 +43,7 @@ export function HoopRow({ choice, hoop, on, tools: { piece, plan, marked, set },
       <View style={{ flex: 1, minWidth: 0 }}>
         <Heading level={3}>{hoop.name}</Heading>
         <Text style={{ fontSize: 16 }} tone={choice.fits ? undefined : 'madder'}>
-          {inUnits(slackWords(choice, plan.writeRoom))}
+          {slackWords(choice, plan.style)}
         </Text>
         {choice.fits ? <Text soft>{holdingNames[method]}</Text> : null}
         {choice.hoopings > 1 && choice.fits ? <Text bold>{`${choice.hoopings} hoopings`}</Text> : null}

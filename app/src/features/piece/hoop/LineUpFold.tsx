@@ -1,5 +1,5 @@
 import type { MachineSide } from '@thimble/core/hooping'
-import { writeName } from '@thimble/core/messages'
+import { writeName } from '@thimble/language'
 import { type LineUp, waysToLineUp } from '@thimble/plan'
 import { useMemo } from 'react'
 import { Fold } from '@/ui/Fold'

@@ -3,7 +3,7 @@ import type { Loading, LoadingTurn } from '@thimble/core/hooping'
 import { type HoopingAtHand, lastTime, loadingAtHand, wayNames } from '@thimble/plan'
 import { Fold } from '@/ui/Fold'
 import { Section } from '@/ui/Section'
-import { useUnits } from '@/ui/useUnits'
+import { useSay } from '@/ui/useSay'
 import { Text } from '@/ui/Text'
 import { type PieceTools, useHoopPlan } from '../usePiece'
 import { LoadCautions, LoadedSo } from './LoadedSo'
@@ -28,7 +28,7 @@ export function LoadedCautions(props: Props) {
 /** Which way up it goes on the machine, seen from above. */
 export function LoadFold({ tools, at }: Props) {
   const { piece, marked } = tools
-  const inUnits = useUnits()
+  const say = useSay()
   const again = lastTime(piece, useHoopPlan(tools))?.turn
   const loading = useLoading({ tools, at })
   if (!loading) return null
@@ -36,7 +36,7 @@ export function LoadFold({ tools, at }: Props) {
   return (
     <Fold title="Which way up" answer={`${front} toward you`}>
       {/* A way that came with Same again is nobody's own choice of today. */}
-      {again ? null : <Text soft>{inUnits(loading.because[0]!.text)}</Text>}
+      {again ? null : <Text soft>{say(loading.because[0]!.said)}</Text>}
       <LoadedSo {...{ tools, at, loading }} />
       <OtherWays tools={tools} loading={loading} />
     </Fold>
@@ -44,7 +44,7 @@ export function LoadFold({ tools, at }: Props) {
 }
 
 function OtherWays({ tools: { piece, set }, loading }: { tools: PieceTools; loading: Loading }) {
-  const inUnits = useUnits()
+  const say = useSay()
   if (loading.others.length === 0 && piece.hoop.turn === null) return null
   return (
     <>
@@ -53,7 +53,7 @@ function OtherWays({ tools: { piece, set }, loading }: { tools: PieceTools; load
         <Button
           key={other.turn}
           type="outline"
-          title={inUnits(other.text)}
+          title={say(other.said)}
           onPress={() => set({ hoop: { turn: other.turn as LoadingTurn } })}
         />
       ))}

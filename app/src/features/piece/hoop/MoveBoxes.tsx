@@ -1,4 +1,4 @@
-import { writeMessage } from '@thimble/core/messages'
+import { writeMessage } from '@thimble/language'
 import { dialMessage, type DialPart, dialParts, type Move } from '@thimble/plan'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'

@@ -1,3 +1,4 @@
+import { speakerFor, writeMessage } from '@thimble/language'
 import { Button } from '@rneui/themed'
 import { inTheDesign } from '@thimble/core/hooping'
 import { movedPart, movePart } from '@thimble/plan'
@@ -12,7 +13,7 @@ export function MovedParts({ tools: { piece, plan, marked, set } }: { tools: Pie
   if (moved.length === 0) return null
   const said = moved.map(
     ([part, { x, y }]) =>
-      `${marked.design.parts[Number(part)]?.name ?? 'A part'} moved ${inTheDesign(x, y, plan.write)} in the design.`,
+      `${marked.design.parts[Number(part)]?.name ?? 'A part'} moved ${speakerFor(plan.style).name(inTheDesign(x, y))} in the design.`,
   )
   return (
     <Section says={`${said.join(' ')} Move it at the machine too.`}>
@@ -28,16 +29,16 @@ export function MovedParts({ tools: { piece, plan, marked, set } }: { tools: Pie
 /** The part of a grouped design that would be moved, so that a hoop takes the whole. */
 export function PartToMove({ tools }: { tools: PieceTools }) {
   const { marked, piece, set } = tools
-  const { shop, hoops, machines } = tools.shelf
+  const { hoops, machines } = tools.shelf
   const { ranked, machine } = useHoopPlan(tools)
   const move = useMemo(
-    () => movePart({ marked, hoops, machines, shop }, { ranked, machine }),
-    [marked, hoops, machines, shop, ranked, machine],
+    () => movePart({ marked, hoops, machines }, { ranked, machine }),
+    [marked, hoops, machines, ranked, machine],
   )
   if (!move) return null
   return (
     <>
-      <Text>{move.text}</Text>
+      <Text>{writeMessage(move.said, tools.plan.style)}</Text>
       <Button
         type="outline"
         title="Move it here and at the machine"

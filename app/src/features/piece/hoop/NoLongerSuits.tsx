@@ -25,8 +25,8 @@ export function NoLongerSuits({ tools }: { tools: PieceTools }) {
   }
   return (
     <>
-      {worse.map(({ rule, text, severity }) => (
-        <AdviceBar key={rule} advice={{ code: rule, text, severity }} />
+      {worse.map(({ rule, said, severity }) => (
+        <AdviceBar key={rule} advice={{ code: rule, said, severity }} />
       ))}
       {best ? <Button type="outline" title={`Use instead: ${stackTitle(stackOf(best))}`} onPress={take} /> : null}
     </>

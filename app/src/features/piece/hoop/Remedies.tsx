@@ -4,7 +4,7 @@ import { movedPart, type StraightCheck } from '@thimble/plan'
 import { useRouter } from 'expo-router'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
-import { useUnits } from '@/ui/useUnits'
+import { useSay } from '@/ui/useSay'
 import { Text } from '@/ui/Text'
 import type { PieceTools } from '../usePiece'
 import { noMarks } from './noMarks'
@@ -16,7 +16,7 @@ type Props = { tools: PieceTools; check: StraightCheck }
 /** Ways to bring it in, least trouble first. */
 export function Remedies({ tools, check }: Props) {
   const p = usePalette()
-  const inUnits = useUnits()
+  const say = useSay()
   const { remedies } = check.correction!
   if (remedies.length === 0)
     return <Text>It won’t fit at this angle. Re-hoop closer to the notches, or use a larger hoop.</Text>
@@ -33,7 +33,7 @@ export function Remedies({ tools, check }: Props) {
               {i + 1}
             </Text>
             <Text bold={i === 0} style={{ flex: 1 }}>
-              {inUnits(remedy.text)}
+              {say(remedy.said)}
             </Text>
           </View>
           <Take tools={tools} remedy={remedy} />

@@ -1,6 +1,6 @@
 import type { HoopChoice } from '@thimble/core/hooping'
 import { ringClearances, ringOnItem } from '@thimble/core/placement'
-import { writeName } from '@thimble/core/messages'
+import { writeName } from '@thimble/language'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Text } from '@/ui/Text'
 import type { PieceTools } from '../usePiece'

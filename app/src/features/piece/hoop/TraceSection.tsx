@@ -1,7 +1,7 @@
 import { Button } from '@rneui/themed'
 import type { TraceAnswer, TraceRequest } from '@thimble/contract/devices'
 import { applyPose, composePose, inversePose } from '@thimble/core/plane'
-import { writeName } from '@thimble/core/messages'
+import { writeName } from '@thimble/language'
 import { type StraightCheck, withAdded } from '@thimble/plan'
 import { useState } from 'react'
 import { View } from 'react-native'

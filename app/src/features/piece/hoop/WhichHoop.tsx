@@ -1,9 +1,12 @@
+import type { LengthStyle } from '@thimble/core/lengths'
+import { message } from '@thimble/core/messages'
+import { writeMessage } from '@thimble/language'
 import type { Hoop } from '@thimble/contract'
 import { type HoopOffer, hoopingAtHand } from '@thimble/plan'
 import { InHoop } from '@/drawing/InHoop'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Fold } from '@/ui/Fold'
-import { useUnits } from '@/ui/useUnits'
+import { useSay } from '@/ui/useSay'
 import { useWide } from '@/ui/useMedia'
 import { Text } from '@/ui/Text'
 import { PieceDrawing } from '../PieceDrawing'
@@ -19,7 +22,7 @@ type Props = { tools: PieceTools; choice: HoopOffer; hoop: Hoop }
 export function WhichHoop({ tools, choice, hoop }: Props) {
   const { piece, plan, marked } = tools
   const wide = useWide()
-  const inUnits = useUnits()
+  const say = useSay()
   const at = hoopingAtHand(piece, useHoopPlan(tools), marked)
   const { sketch, colours } = marked.design
   const alone = at && at.copies.from === at.copies.to
@@ -36,16 +39,16 @@ export function WhichHoop({ tools, choice, hoop }: Props) {
         sketch={sketch && alone ? { blocks: sketch, colours } : null}
         height={wide ? 340 : 230}
         write={plan.writeRoom}
-        says={`The design in ${hoop.name}, to scale. ${slackWords(choice, plan.writeRoom)}`}
+        says={`The design in ${hoop.name}, to scale. ${slackWords(choice, plan.style)}`}
       />
       <AsLastTime tools={tools} what="hoop" />
-      {choice.reasons.map((r) =>
+      {choice.reasons.map((r, i) =>
         r.severity === 'note' ? (
-          <Text soft key={r.code + r.text}>
-            {inUnits(r.text)}
+          <Text soft key={i}>
+            {say(r.said)}
           </Text>
         ) : (
-          <AdviceBar key={r.code + r.text} advice={r} />
+          <AdviceBar key={i} advice={r} />
         ),
       )}
       {choice.fits ? <HoopTouches tools={tools} choice={choice} /> : null}
@@ -67,10 +70,12 @@ export function OnPiece({ tools, choice }: Pick<Props, 'tools' | 'choice'>) {
   )
 }
 
-/** The slack each way in a sentence. */
-export function slackWords({ fits, fit, reasons }: HoopOffer, write: (mm: number) => string): string {
-  if (!fits) return reasons.find((r) => r.severity === 'stop')?.text ?? ''
+/** The room each way in a sentence, or what is against it. */
+export function slackWords({ fits, fit, reasons }: HoopOffer, style: LengthStyle): string {
+  const stops = reasons.find((r) => r.severity === 'stop')
+  if (!fits) return stops ? writeMessage(stops.said, style) : ''
   const { left, right, up, down } = fit.slack
-  const tight = Math.min(left, right, up, down) < 5 ? 'Tight. ' : ''
-  return `${tight}Room to spare: ${write(left)} left, ${write(right)} right, ${write(up)} up, ${write(down)} down`
+  const tight = Math.min(left, right, up, down) < 5
+  const fills = { left, right, up, down }
+  return writeMessage(message(tight ? 'hoop.tight-each-way' : 'hoop.room-each-way', fills), style)
 }

@@ -1,4 +1,4 @@
-import { writeName } from '@thimble/core/messages'
+import { writeName } from '@thimble/language'
 import type { StraightCheck } from '@thimble/plan'
 import { Choices } from '@/ui/Choices'
 import { Section } from '@/ui/Section'

@@ -1,5 +1,5 @@
 import { formatFine } from '@thimble/core/lengths'
-import { writeMessage, writeName } from '@thimble/core/messages'
+import { writeMessage, writeName } from '@thimble/language'
 import type { TapeStep } from '@thimble/core/placement'
 import { markedWith, preparing, tickOf, waysToMark } from '@thimble/plan'
 import { View } from 'react-native'
@@ -48,8 +48,8 @@ function Marks({ tools, steps }: { tools: PieceTools; steps: readonly TapeStep[]
   return (
     <>
       <Text soft>{`Lay it flat, ${rule.side === 'back' ? 'face down' : 'face up'}, pressed.`}</Text>
-      {markNotes(tools).map((w) => (
-        <AdviceBar key={w.code + w.text} advice={w} />
+      {markNotes(tools).map((w, i) => (
+        <AdviceBar key={i} advice={w} />
       ))}
       <MarkWith tools={tools} />
       <View>
@@ -76,7 +76,7 @@ function MarkStep({ tools: { piece, plan, set }, step }: { tools: PieceTools; st
   const { ticked, was } = markTick(piece, step)
   return (
     <CheckboxRow
-      title={step.text}
+      title={writeMessage(step.said, plan.style)}
       after={step.loss ? `(rounded by ${formatFine(step.loss, plan.style)})` : undefined}
       was={was && writeMessage(was, plan.style)}
       done={ticked}

@@ -33,8 +33,8 @@ export function MarkWarnings({ tools }: { tools: PieceTools }) {
       ) : null}
       {warnings
         .filter(({ severity }) => severity !== 'note')
-        .map((w) => (
-          <AdviceBar key={w.code + w.text} advice={w} />
+        .map((w, i) => (
+          <AdviceBar key={i} advice={w} />
         ))}
       <PrepareCare tools={tools} />
     </>

@@ -1,7 +1,7 @@
 import { type PlacementDistance, sideOf, whichTrueTo } from '@thimble/core/placement'
 import { carriedHere } from '@thimble/plan'
 import { Button } from '@rneui/themed'
-import { writeName } from '@thimble/core/messages'
+import { labelOf, writeName } from '@thimble/language'
 import { View } from 'react-native'
 import { store } from '@/state/store'
 import { Choices } from '@/ui/Choices'
@@ -44,12 +44,12 @@ export function PlaceFold({ tools, setHighlighted }: Props) {
         <View key={d.counted?.axis ?? d.id} style={{ gap: 2 }}>
           <LengthField
             key={d.id}
-            label={d.name}
+            label={labelOf(d.name)}
             unit={shelf.shop.unit}
             typed={piece.measure.distances[d.id]}
             placeholder={write(d.mm)}
             problem={problems[`distances.${d.id}`]}
-            hint={oddText(placement, d.id) ?? hintOf(tools, d)}
+            hint={oddText(placement, d.id, tools.plan.style) ?? hintOf(tools, d)}
             onChange={(typed) => set({ measure: { distances: { [d.id]: typed } } })}
             onFocus={() => setHighlighted(d.id)}
             onBlur={() => setHighlighted(null)}
@@ -122,7 +122,7 @@ function CountedFrom({
     set({ measure: { anchors: { [key]: { line, edge, toward } } } })
   }
   return (
-    <Disclosure title={`Measured from ${from ? writeName(from.name) : distance.name} (change)`}>
+    <Disclosure title={`Measured from ${from ? writeName(from.name) : labelOf(distance.name)} (change)`}>
       <Choices
         label="From"
         choices={lines.map(({ id, name }) => ({ id, name: upper(writeName(name)) }))}

@@ -1,6 +1,6 @@
 import { Button } from '@rneui/themed'
 import type { MotifSpot, Patch } from '@thimble/contract'
-import { writeName } from '@thimble/core/messages'
+import { writeName } from '@thimble/language'
 import { inOrder } from '@thimble/plan'
 import { nanoid } from 'nanoid'
 import { View } from 'react-native'

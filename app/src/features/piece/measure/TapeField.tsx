@@ -17,7 +17,7 @@ export function TapeField({ tools: { piece, plan, shelf, set }, setHighlighted, 
     <LengthField
       half={half}
       label={label}
-      hint={oddText(placement, ask.id) ?? (typing ? ask.howTo : undefined)}
+      hint={oddText(placement, ask.id, plan.style) ?? (typing ? ask.howTo : undefined)}
       unit={shelf.shop.unit}
       typed={piece.measure.measures[ask.id]}
       placeholder={usual === undefined ? '' : write(usual)}

@@ -1,6 +1,6 @@
 import { Button } from '@rneui/themed'
 import type { Patch, PieceZone } from '@thimble/contract'
-import { writeName } from '@thimble/core/messages'
+import { writeName } from '@thimble/language'
 import { inOrder } from '@thimble/plan'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'

@@ -1,5 +1,9 @@
+import type { LengthStyle } from '@thimble/core/lengths'
 import type { PlacementPlan } from '@thimble/core/placement'
+import { writeMessage } from '@thimble/language'
 
 /** The “is that right?” of one number, to stand at its field. */
-export const oddText = (placement: PlacementPlan | null, id: string): string | undefined =>
-  placement?.warnings.find((w) => w.code === `is-that-right:${id}`)?.text
+export function oddText(placement: PlacementPlan | null, id: string, style: LengthStyle): string | undefined {
+  const odd = placement?.warnings.find((w) => w.code === `is-that-right:${id}`)
+  return odd && writeMessage(odd.said, style)
+}

@@ -187,12 +187,12 @@ const lowCentre = centredRule<'width'>(
   { id: 'low-centre', name: 'Low centre', upIs: 'top.upper-hem', usual: { width: 110, height: 70 } },
   (m) => m.width,
   () => ({ id: 'up', line: 'bottom', edge: 'end', mm: 58, toward: -1, plausible: [20, 200] }),
-  ({ measures: m, design, write }) => {
+  ({ measures: m, design }) => {
     const panel = m.width / 3
-    const text = `The design is ${write(design.width)} wide and the folded middle panel ${write(panel)}, so it runs over the folds.`
+    const said = message('place.wider-than-fold', { wide: design.width, panel })
     return {
       first: [{ id: 'thirds', said: message('step.thirds', { panel }) }],
-      warnings: design.width > panel ? [caution('wider-than-fold', text)] : [],
+      warnings: design.width > panel ? [caution('wider-than-fold', said)] : [],
     }
   },
 )

@@ -65,7 +65,7 @@ export const hoodedFront: PlacementRule = {
   usual: { width: 180, height: 50 },
   arrange: 'one',
   spot: (c: PlacementContext<TopId | 'pocketTop' | 'pocketWidth'>) => {
-    const { measures: m, design, write } = c
+    const { measures: m, design } = c
     requireSoundTop(m)
     const { underarm, half } = topFrame(m)
     const lift = byChest(m.chestWidth, [
@@ -93,12 +93,7 @@ export const hoodedFront: PlacementRule = {
       ],
       warnings:
         design.height > room
-          ? [
-              stop(
-                'no-room-pocket',
-                `Between neck and pocket there are ${write(room)} for a design; this one is ${write(design.height)} high.`,
-              ),
-            ]
+          ? [stop('no-room-pocket', message('place.no-room-pocket', { room, high: design.height }))]
           : [],
     }
   },

@@ -38,7 +38,7 @@ function usualAcross({ measures: m, design, shape }: PlacementContext<TopId>, y:
 }
 
 function chestSpot(side: 'left' | 'right', ease: number, c: PlacementContext<TopId>): Spot {
-  const { measures: m, write, habits } = c
+  const { measures: m, habits } = c
   requireSoundTop(m)
   const { shoulder, underarm, half } = topFrame(m)
   const fromNeck = habits.chestRule === 'neck-seam'
@@ -60,9 +60,9 @@ function chestSpot(side: 'left' | 'right', ease: number, c: PlacementContext<Top
     after: ({ y }) => ({
       checks: [underarmCheck(underarm.y - y)],
       warnings: [
-        ...(y > underarm.y + 1 ? [belowUnderarm(y - underarm.y, write)] : []),
+        ...(y > underarm.y + 1 ? [belowUnderarm(y - underarm.y)] : []),
         ...(habits.chestRule === 'underarm-level' && footAtUnderarm(m, c.design) > LOWEST
-          ? [tooLow(footAtUnderarm(m, c.design), write)]
+          ? [tooLow(footAtUnderarm(m, c.design))]
           : []),
       ],
     }),
@@ -71,17 +71,10 @@ function chestSpot(side: 'left' | 'right', ease: number, c: PlacementContext<Top
 
 export const crease = (half: number): StepDraft => ({ id: 'centre-line', said: message('step.crease', { half }) })
 
-const tooLow = (mm: number, write: (mm: number) => string): Advice =>
-  note(
-    'underarm-too-low',
-    `With its bottom at the underarm the centre would be ${write(mm)} below the shoulder point; it goes to ${write(LOWEST)}.`,
-  )
+const tooLow = (far: number): Advice =>
+  note('underarm-too-low', message('place.underarm-too-low', { far, lowest: LOWEST }))
 
-const belowUnderarm = (mm: number, write: (mm: number) => string): Advice =>
-  note(
-    'below-underarm',
-    `The cross lies ${write(mm)} below the underarm. Chest designs sit level with it or a little above.`,
-  )
+const belowUnderarm = (far: number): Advice => note('below-underarm', message('place.below-underarm', { far }))
 
 function underarmCheck(above: number): StepDraft {
   const far = Math.abs(above)
@@ -141,18 +134,18 @@ export const chestRulesByPocket = ({ ease }: Pick<Cut, 'ease'>): readonly Placem
   chest('right', ease),
 ]
 
-const sewnShut = (): Advice => caution('sewn-shut', 'The stitches sew the pocket shut. Ask the wearer first.')
+const sewnShut = (): Advice => caution('sewn-shut', message('place.sewn-shut'))
 
 /** By the pocket, not by the chest; the foot 13 to 19 mm above its top (craft.md section 2). */
-function abovePocketSpot({ measures: m, design, write }: PlacementContext<TopId>, pocketWidth: number): Spot {
+function abovePocketSpot({ measures: m, design }: PlacementContext<TopId>, pocketWidth: number): Spot {
   requireSoundTop(m)
   const wide = design.width > pocketWidth
-  const text = `The design is ${write(design.width)} wide and the pocket ${write(pocketWidth)}: it’s wider than the pocket.`
+  const said = message('place.wider-than-pocket', { wide: design.width, pocket: pocketWidth })
   return {
     down: { id: 'up', line: 'pocket', edge: 'end', mm: 16, toward: -1, plausible: [8, 60] },
     across: { id: 'pocketMiddle', line: 'pocket-middle', edge: 'centre', mm: 0, toward: 1, plausible: [0, 40] },
     first: [{ id: 'pocket', said: message('step.pocket-middle', { half: pocketWidth / 2 }) }],
-    warnings: wide ? [note('wider-than-pocket', text)] : [],
+    warnings: wide ? [note('wider-than-pocket', said)] : [],
   }
 }
 

@@ -1,5 +1,5 @@
-import { formatFine } from '../src/lengths'
-import { inUnits } from '../src/messages'
+import { formatFine } from '@thimble/core/lengths'
+import { inUnits } from '../src/words/inUnits'
 
 const [mm, cm, inch] = [{ unit: 'mm' }, { unit: 'cm' }, { unit: 'in' }] as const
 

@@ -1,5 +1,5 @@
-import { formatFine, formatLength } from '../lengths/formatLength'
-import type { LengthStyle } from '../lengths/units'
+import { formatFine, formatLength } from '@thimble/core/lengths'
+import type { LengthStyle } from '@thimble/core/lengths'
 
 /** What is thinner is never written in fractions of an inch, which would make it nothing. */
 const THIN_MM = 3

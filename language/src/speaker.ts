@@ -1,0 +1,65 @@
+import type { LengthStyle } from '@thimble/core/lengths'
+import type { Message, Named } from '@thimble/core/messages'
+import { MessageFormat } from 'messageformat'
+import { en } from './en'
+import { slotFunctions } from './slotFunctions'
+
+const book: Readonly<Record<string, string>> = en
+
+/** Makes words of messages for one worker. */
+type Speaker = { say: (message: Message) => string; name: (name: Named) => string }
+
+/** A sentence without slots needs no reading. */
+const plain = (text: string): boolean => !/[{\\]/.test(text)
+
+function makeSpeaker(lengths: LengthStyle): Speaker {
+  const functions = slotFunctions({ locale: 'en', lengths, nameOf: (filled) => name(filled as Named) })
+  const read = new Map<string, MessageFormat<'written'>>()
+  const formatOf = (id: string): MessageFormat<'written'> => {
+    const ready = read.get(id) ?? new MessageFormat('en', book[id]!, { functions, bidiIsolation: 'none' })
+    read.set(id, ready)
+    return ready
+  }
+  const say = ([id, fills = {}]: Message): string => {
+    const text = book[id]
+    if (text === undefined) return book.unknown!
+    return plain(text) ? text : formatOf(id).format(fills, () => undefined)
+  }
+  const name = (named: Named): string => {
+    if (typeof named === 'string') return say([named])
+    if (named && 'own' in named) return named.own
+    return Array.isArray(named) ? say(named as unknown as Message) : '?'
+  }
+  return { say, name }
+}
+
+const speakers = new Map<string, Speaker>()
+
+/**
+ * Who speaks in the units of this worker.
+ *
+ * @example speakerFor({ unit: 'in' }).say(['step.dots', { across: 40, up: 30 }]) // 'Dots 1 5/8" left and right …'
+ */
+export function speakerFor(lengths: LengthStyle): Speaker {
+  const key = `${lengths.unit}/${lengths.fraction ?? ''}`
+  const speaker = speakers.get(key) ?? makeSpeaker(lengths)
+  speakers.set(key, speaker)
+  return speaker
+}
+
+const MILLIMETRES: LengthStyle = { unit: 'mm' }
+
+/**
+ * A sentence in words, its lengths in the worker's units. A sentence that this version does not know, kept by a newer
+ * one, says so.
+ *
+ * @example writeMessage(['line.own-top', { zone: { own: 'zip' } }]) // 'the top of the zip'
+ */
+export const writeMessage = (message: Message, style: LengthStyle = MILLIMETRES): string =>
+  speakerFor(style).say(message)
+
+/** A name as a label has it. @example labelOf('holding.hooped') // 'Hooped' */
+export const labelOf = (name: Named): string => writeMessage(['label', { name }])
+
+/** A name in words. */
+export const writeName = (name: Named): string => speakerFor(MILLIMETRES).name(name)
