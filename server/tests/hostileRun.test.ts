@@ -8,6 +8,8 @@ import { type Asked, askedAt, doorsOf, whereOf } from './hostileAsks'
 
 // More of the same, against the program itself, with `npm run endure`.
 const REQUESTS = 150
+/** A request that hangs, on a machine that is busy with all else besides; how fast it is, `npm run bench` says. */
+const HANGS_MS = 15_000
 const demo = readyDemo()
 const folder = mkdtempSync(path.join(os.tmpdir(), 'thimble-run-'))
 
@@ -28,7 +30,7 @@ it('answers whatever is asked at any door of its own description in words, at on
     const start = performance.now()
     const answer = await send(where, { method, ...sent })
     const text = await answer.text()
-    expect([where, answer.status < 500, performance.now() - start < 1000]).toEqual([where, true, true])
+    expect([where, answer.status < 500, performance.now() - start < HANGS_MS]).toEqual([where, true, true])
     if (answer.status < 400) return
     expect(answer.headers.get('content-type')).toBe('application/problem+json')
     const { detail, errors } = JSON.parse(text) as { detail: string; errors: { path: string; message: string }[] }

@@ -67,7 +67,7 @@ export const stackLists = {
   'do.finish.cut-away.close': 'Trim the cut-away to {3 :tape} outside the stitches.',
   'do.finish.cut-away.strip': 'Trim the cut-away to the stitching.',
   'do.finish.cover':
-    'Cut the cover {$wide :tape} by {$high :tape}, corners rounded. Fuse it on: {$iron :name} iron, 15 seconds a spot. Follow the label.',
+    'Cut the cover {$wide :tape} by {$high :tape}, corners rounded. Fuse it: {$iron :name} iron, 15 seconds a spot. Follow the label.',
   'do.finish.press.film':
     'Press from the back: {$iron :name} iron, 10 seconds a spot, no film left on. Irons burn: follow the label.',
   'do.finish.press': 'Press from the back: {$iron :name} iron, 10 seconds a spot. Irons burn: follow the label.',
