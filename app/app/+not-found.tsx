@@ -1,12 +1,13 @@
+import { program as t } from '@thimble/language/en/program'
 import { Page } from '@/ui/Page'
 import { Section } from '@/ui/Section'
 import { Text } from '@/ui/Text'
 
 export default function NotFound() {
   return (
-    <Page title="Page not found" back>
+    <Page title={t('page-not-found')} back>
       <Section>
-        <Text>There’s nothing at this address.</Text>
+        <Text>{t('theres-nothing-at-this-address')}</Text>
       </Section>
     </Page>
   )

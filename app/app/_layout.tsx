@@ -1,3 +1,4 @@
+import { program as t } from '@thimble/language/en/program'
 import { Slot, usePathname } from 'expo-router'
 import { useEffect } from 'react'
 import { Pressable, Text, View } from 'react-native'
@@ -29,11 +30,11 @@ export function ErrorBoundary({ error, retry }: { error: Error; retry: () => Pro
   return (
     <View style={{ flex: 1, padding: 24, gap: 16, backgroundColor: light.calico }}>
       <Text role="alert" style={{ fontSize: 20, color: light.ink }}>
-        Something went wrong. What you typed is kept. Reload the page.
+        {t('something-went-wrong-what-you')}
       </Text>
       <Text style={{ fontSize: 15, color: light.inkSoft }}>{error.message}</Text>
       <Pressable role="button" onPress={() => void retry()} style={{ minHeight: 48, justifyContent: 'center' }}>
-        <Text style={{ fontSize: 18, color: light.indigo }}>Try again</Text>
+        <Text style={{ fontSize: 18, color: light.indigo }}>{t('try-again')}</Text>
       </Pressable>
     </View>
   )

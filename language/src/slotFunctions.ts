@@ -26,6 +26,7 @@ type Edge = { locale: string; lengths: LengthStyle; nameOf: (filled: unknown) =>
  * - `thin`: a thickness: tenths of a millimetre, hundredths of an inch.
  * - `dial`: a move of the machine, which counts in millimetres whatever the shop does.
  * - `number`: a count or figure; a sentence may be chosen by it (`.match`).
+ * - `text`: what is written already: a name somebody typed, a sum of money, a date.
  * - `name`: a word by its id, a name of somebody’s own, or a sentence; `case=upper` or `lower` sets its first letter, and
  *   a sentence may be chosen by its id.
  */
@@ -56,6 +57,7 @@ export function slotFunctions({ locale, lengths, nameOf }: Edge): Record<string,
     thin: byNumber((mm) => (lengths.unit === 'in' ? formatFine(mm, lengths) : `${digits.format(tenth(mm))} mm`)),
     dial: byNumber((mm) => `${digits.format(mm)} mm`),
     number: byNumber((value) => digits.format(value)),
+    text: (_, __, filled) => said(String(filled)),
     name: (_, { case: letter }, filled) => said(cased(nameOf(filled), letter), filled),
   }
 }

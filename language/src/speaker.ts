@@ -6,8 +6,12 @@ import { slotFunctions } from './slotFunctions'
 
 const book: Readonly<Record<string, string>> = en
 
-/** Makes words of messages for one worker. */
-type Speaker = { say: (message: Message) => string; name: (name: Named) => string }
+/** Makes words of messages for one worker. `write` fills a text that was looked up already. */
+type Speaker = {
+  say: (message: Message) => string
+  name: (name: Named) => string
+  write: (text: string, fills: Readonly<Record<string, unknown>>) => string
+}
 
 /** A sentence without slots needs no reading. */
 const plain = (text: string): boolean => !/[{\\]/.test(text)
@@ -15,22 +19,22 @@ const plain = (text: string): boolean => !/[{\\]/.test(text)
 function makeSpeaker(lengths: LengthStyle): Speaker {
   const functions = slotFunctions({ locale: 'en', lengths, nameOf: (filled) => name(filled as Named) })
   const read = new Map<string, MessageFormat<'written'>>()
-  const formatOf = (id: string): MessageFormat<'written'> => {
-    const ready = read.get(id) ?? new MessageFormat('en', book[id]!, { functions, bidiIsolation: 'none' })
-    read.set(id, ready)
+  const formatOf = (text: string): MessageFormat<'written'> => {
+    const ready = read.get(text) ?? new MessageFormat('en', text, { functions, bidiIsolation: 'none' })
+    read.set(text, ready)
     return ready
   }
+  const write: Speaker['write'] = (text, fills) => (plain(text) ? text : formatOf(text).format(fills, () => undefined))
   const say = ([id, fills = {}]: Message): string => {
     const text = book[id]
-    if (text === undefined) return book.unknown!
-    return plain(text) ? text : formatOf(id).format(fills, () => undefined)
+    return text === undefined ? book.unknown! : write(text, fills)
   }
   const name = (named: Named): string => {
     if (typeof named === 'string') return say([named])
     if (named && 'own' in named) return named.own
     return Array.isArray(named) ? say(named as unknown as Message) : '?'
   }
-  return { say, name }
+  return { say, name, write }
 }
 
 const speakers = new Map<string, Speaker>()

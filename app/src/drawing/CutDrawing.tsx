@@ -1,3 +1,4 @@
+import { drawings as t } from '@thimble/language/en/drawings'
 import type { CutRoll } from '@thimble/plan/schedule'
 import { useState } from 'react'
 import { View } from 'react-native'
@@ -23,7 +24,7 @@ export function CutDrawing({ roll: { widthMm: width, lengthMm: length, usedMm: u
   return (
     <View
       role="img"
-      aria-label={`The roll from its start: ${cuts.length} pieces in ${strips.length} strips, ${Math.round(used)} mm of it.`}
+      aria-label={t('the-roll-from-its-start', { cuts: cuts.length, strips: strips.length, round: Math.round(used) })}
       style={{ height: across === 0 ? MOST_HIGH : high + TAPE + 8 }}
       onLayout={(e) => setAcross(e.nativeEvent.layout.width)}
     >

@@ -1,3 +1,4 @@
+import { drawings as t } from '@thimble/language/en/drawings'
 import type { HoldingMethod } from '@thimble/core/recipe'
 import { View as Box } from 'react-native'
 import Svg, { G, Line, Path, Rect, Text } from 'react-native-svg'
@@ -11,11 +12,11 @@ const HEIGHT = 120
 const WALL = 16
 
 const says: Readonly<Record<HoldingMethod, string>> = {
-  hooped: 'Side view of the hoop: cloth and backing between inner and outer ring',
-  floated: 'Side view of the hoop: backing between inner and outer ring, cloth pressed on top',
-  'backing-under': 'Side view of the hoop: cloth between inner and outer ring, backing loose below',
-  clamped: 'Side view of the frame: cloth and backing between frame and magnets',
-  'backing-alone': 'Side view of the hoop: only backing between inner and outer ring',
+  hooped: t('side-view-of-the-hoop'),
+  floated: t('side-view-of-the-hoop-2'),
+  'backing-under': t('side-view-of-the-hoop-3'),
+  clamped: t('side-view-of-the-frame'),
+  'backing-alone': t('side-view-of-the-hoop-4'),
 }
 
 /** How a piece is held, cut through from the side. */
@@ -124,17 +125,17 @@ function Names({ width, method, sprayed }: { width: number; method: HoldingMetho
   )
   const middle = width / 2
   const told: Readonly<Record<HoldingMethod, React.ReactNode[]>> = {
-    hooped: [word('cloth over backing, both in the hoop', middle, 24, 'middle')],
+    hooped: [word(t('cloth-over-backing-both-in'), middle, 24, 'middle')],
     floated: [
-      word('cloth on top', middle, 36, 'middle'),
-      word(sprayed ? 'sprayed backing in the hoop' : 'sticky backing in the hoop', middle, 108, 'middle'),
+      word(t('cloth-on-top'), middle, 36, 'middle'),
+      word(sprayed ? t('sprayed-backing-in-the-hoop') : t('sticky-backing-in-the-hoop'), middle, 108, 'middle'),
     ],
     'backing-under': [
-      word('cloth in the hoop', middle, 24, 'middle'),
-      word('backing slid under', middle, 108, 'middle'),
+      word(t('cloth-in-the-hoop'), middle, 24, 'middle'),
+      word(t('backing-slid-under'), middle, 108, 'middle'),
     ],
-    clamped: [word('magnets', middle, 24, 'middle'), word('cloth and backing between', middle, 108, 'middle')],
-    'backing-alone': [word('backing alone', middle, 24, 'middle')],
+    clamped: [word('magnets', middle, 24, 'middle'), word(t('cloth-and-backing-between'), middle, 108, 'middle')],
+    'backing-alone': [word(t('backing-alone'), middle, 24, 'middle')],
   }
   return <>{told[method]}</>
 }

@@ -1,3 +1,4 @@
+import { drawings as t } from '@thimble/language/en/drawings'
 import type { HoopChoice } from '@thimble/core/hooping'
 import { applyPose, rectangle } from '@thimble/core/plane'
 import Svg, { G, Path } from 'react-native-svg'
@@ -30,7 +31,7 @@ export function HoopDrawing({ hoop, choice, design, sketch = null, cloth, size, 
       ? [applyPose(choice.pose, { x: 0, y: 0 }), applyPose(choice.pose, { x: 0, y: -design.height / 2 + 4 })]
       : null
   return (
-    <Svg width={size} height={size} role="img" aria-label={`${hoop.name}, to scale`}>
+    <Svg width={size} height={size} role="img" aria-label={t('to-scale', { name: hoop.name })}>
       <G>
         <HoopRing view={view} field={hoop.field} outside={hoop.outside} notchOffset={hoop.notchOffset} inside={cloth} />
         {box ? (

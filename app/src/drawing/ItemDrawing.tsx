@@ -1,3 +1,4 @@
+import { drawings as t } from '@thimble/language/en/drawings'
 import type { LengthStyle } from '@thimble/core/lengths'
 import type { DesignBeside, ItemShape } from '@thimble/core/placement'
 import {
@@ -65,7 +66,7 @@ export function ItemDrawing(props: Props) {
   return (
     <Box
       role="img"
-      aria-label={`Drawing to scale. ${writeMessage(placed.placed, style)}.`}
+      aria-label={t('drawing-to-scale', { writeMessage: writeMessage(placed.placed, style) })}
       style={[{ height, backgroundColor: p.table }, alone]}
       onLayout={(e) => setWidth(e.nativeEvent.layout.width)}
     >

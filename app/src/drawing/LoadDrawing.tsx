@@ -1,3 +1,4 @@
+import { drawings as t } from '@thimble/language/en/drawings'
 import type { Loading, MachineSide } from '@thimble/core/hooping'
 import { applyPose, composePose, inversePose, type Point, type Pose } from '@thimble/core/plane'
 import { View as Box } from 'react-native'
@@ -63,7 +64,10 @@ function Scene({ view, ...props }: Part) {
         <Label
           x={Math.min(view.width - 74, toX(view, rollAt + roll.diameter / 2))}
           y={view.height * 0.76}
-          text={`roll ${write(roll.diameter).replace(/ mm$/, '')} of ${write(machine.throatHeight)}`}
+          text={t('roll-of', {
+            replace: write(roll.diameter).replace(/ mm$/, ''),
+            throatHeight: write(machine.throatHeight),
+          })}
           warn={!roll.fits}
         />
       ) : null}
@@ -184,12 +188,12 @@ function SideLabels({ view, sides, bed }: { view: View; sides: Props['sides']; b
   const { width, height } = view
   return (
     <>
-      <Label x={width / 2} y={16} text={`back: ${sides.back}`} />
-      <Label x={width / 2} y={height - 16} text={`front, you: ${sides.front}`} />
+      <Label x={width / 2} y={16} text={t('back', { back: sides.back })} />
+      <Label x={width / 2} y={height - 16} text={t('front-you', { front: sides.front })} />
       <Label x={8} y={height * 0.14} text={sides.carriage} from />
       <Label x={width - 8} y={height * 0.14} text={sides.throat} to />
-      {bed === 'flat' ? <Label x={6} y={height / 2 + 8} text="carriage" from /> : null}
-      {bed === 'flat' ? <Label x={width - 6} y={height / 2 + 8} text="upright" to /> : null}
+      {bed === 'flat' ? <Label x={6} y={height / 2 + 8} text={t('carriage')} from /> : null}
+      {bed === 'flat' ? <Label x={width - 6} y={height / 2 + 8} text={t('upright')} to /> : null}
     </>
   )
 }

@@ -1,3 +1,4 @@
+import { drawings as t } from '@thimble/language/en/drawings'
 import type { PlannedRow } from '@thimble/core/placement'
 import { useState } from 'react'
 import { View as Box } from 'react-native'
@@ -28,7 +29,10 @@ export function RowDrawing({ row, motifHeight, unit, cloth }: Props) {
   return (
     <Box
       role="img"
-      aria-label={`The whole row to scale: ${row.count} motifs${row.hoopings ? ` in ${row.hoopings.length} ${row.hoopings.length === 1 ? 'hooping' : 'hoopings'}` : ''}.`}
+      aria-label={t('the-whole-row-to-scale', {
+        count: row.count,
+        which: row.hoopings ? t('in-hooping-in-hoopings', { hoopings: row.hoopings.length }) : '',
+      })}
       style={{ height, backgroundColor: p.table }}
       onLayout={(e) => setWidth(e.nativeEvent.layout.width)}
     >

@@ -1,3 +1,4 @@
+import { drawings as t } from '@thimble/language/en/drawings'
 import type { StackLayer } from '@thimble/contract'
 import { layerMm, type Needle } from '@thimble/core/recipe'
 import Svg, { G, Line, Path, Rect, Text } from 'react-native-svg'
@@ -59,7 +60,7 @@ export function StackDrawing({ layers, needle, cloth, thread, patchOn, rowHeight
           />
         ))}
         <Text x={16} y={rowHeight * 0.36 + perMm / 2 + 5} fill={p.inkSoft} fontSize={14} fontFamily="Text">
-          1 mm
+          {t('1-mm')}
         </Text>
       </G>
     </Svg>

@@ -1,3 +1,4 @@
+import { program as t } from '@thimble/language/en/program'
 import { Button } from '@rneui/themed'
 import type { ReactNode } from 'react'
 import { Page } from '@/ui/Page'
@@ -17,7 +18,7 @@ type Props = {
 /** A form: its fields, keeping at the thumb, removing at the end. */
 export function FormPage({ title, picture, children, onKeep, removal, onRemove }: Props) {
   return (
-    <Page title={title} back foot={<Button title="Save" onPress={onKeep} />}>
+    <Page title={title} back foot={<Button title={t('save')} onPress={onKeep} />}>
       {picture}
       <Section>
         {children}

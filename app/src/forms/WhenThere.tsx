@@ -1,3 +1,4 @@
+import { program as t } from '@thimble/language/en/program'
 import type { CollectionName } from '@thimble/contract'
 import type { ReactNode } from 'react'
 import { useDocuments } from '@/state/store'
@@ -13,9 +14,9 @@ export function WhenThere({ collection, id, children }: Props) {
   const loaded = useDocuments((s) => s.loaded)
   if (there) return children
   return (
-    <Page title={loaded ? 'Page not found' : 'Loading'} back>
+    <Page title={loaded ? t('page-not-found') : t('loading')} back>
       <Section>
-        <Text role="status">{loaded ? 'This isn’t here. It may have been removed.' : 'Loading …'}</Text>
+        <Text role="status">{loaded ? t('this-isnt-here-it-may') : t('loading-2')}</Text>
       </Section>
     </Page>
   )

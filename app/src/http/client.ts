@@ -1,3 +1,4 @@
+import { program as t } from '@thimble/language/en/program'
 import { DEVICE_TIME } from '@thimble/contract/deviceTime'
 import type { Problem } from '@thimble/contract/answers'
 
@@ -57,9 +58,9 @@ export async function ask<T>(path: string, asked: Asked = {}): Promise<T> {
   const isProblem = answer.headers.get('content-type')?.includes('problem+json')
   const said = await answer.json().catch(() => null)
   if (answer.ok && said !== null) return said as T
-  if (answer.status === 401) throw new Away('This phone isn’t connected.', null, true)
+  if (answer.status === 401) throw new Away(t('this-phone-isnt-connected'), null, true)
   if (answer.status >= 500 && isProblem) throw new Away(said.detail, said.detail)
-  if (answer.status >= 500 || !isProblem) throw new Away('The shop computer can’t answer now.')
+  if (answer.status >= 500 || !isProblem) throw new Away(t('the-shop-computer-cant-answer'))
   throw new Refused(said)
 }
 
@@ -72,6 +73,6 @@ async function reach(path: string, { method = 'GET', body, text, file, photo, mu
   try {
     return await fetch(`${BASE}${path}`, { method, ...sent, signal })
   } catch {
-    throw new Away('Can’t reach the shop computer.')
+    throw new Away(t('cant-reach-the-shop-computer'))
   }
 }

@@ -1,3 +1,4 @@
+import { things as t } from '@thimble/language/en/things'
 import { Button } from '@rneui/themed'
 import type { Advice } from '@thimble/core/advice'
 import { type Design, type DesignChange, scaleAdvice } from '@thimble/core/design'
@@ -15,11 +16,11 @@ import { Field } from '@/ui/Field'
 import { LengthField } from '@/ui/LengthField'
 import { Disclosure } from '@/ui/Disclosure'
 
-const turns = ['0', '90', '180', '270'].map((id) => ({ id, name: id === '0' ? 'Upright' : `${id}° clockwise` }))
+const turns = ['0', '90', '180', '270'].map((id) => ({ id, name: id === '0' ? t('upright') : t('clockwise', { id }) }))
 const mirrors = [
-  { id: 'none', name: 'Now' },
-  { id: 'left-right', name: 'Left to right' },
-  { id: 'top-bottom', name: 'Top to bottom' },
+  { id: 'none', name: t('now') },
+  { id: 'left-right', name: t('left-to-right') },
+  { id: 'top-bottom', name: t('top-to-bottom') },
 ] as const
 
 type Props = {
@@ -46,7 +47,7 @@ export function ChangeFields({ design, change, before = 1, busy = false, onChang
         onScale={(scale) => onChange({ scale })}
       />
       <Choices
-        label="Turn"
+        label={t('turn')}
         choices={quarter ? turns : [...turns, { id: String(change.rotate), name: `${change.rotate}°` }]}
         value={String(change.rotate)}
         onChange={(id) => onChange({ rotate: Number(id) })}
@@ -57,7 +58,12 @@ export function ChangeFields({ design, change, before = 1, busy = false, onChang
         rotate={change.rotate}
         onTurn={(rotate) => onChange({ rotate })}
       />
-      <Choices label="Mirror" choices={mirrors} value={change.mirror} onChange={(mirror) => onChange({ mirror })} />
+      <Choices
+        label={t('mirror')}
+        choices={mirrors}
+        value={change.mirror}
+        onChange={(mirror) => onChange({ mirror })}
+      />
     </>
   )
 }
@@ -87,7 +93,7 @@ function ScaleFields({ design, scale, before, busy, onScale }: ScaleProps) {
   return (
     <View style={{ gap: 8 }}>
       <Field
-        label="Scale, %"
+        label={t('scale')}
         big
         suffix="%"
         keyboard="numeric"
@@ -97,7 +103,7 @@ function ScaleFields({ design, scale, before, busy, onScale }: ScaleProps) {
         onBlur={take}
       />
       <LengthField
-        label="Or new width"
+        label={t('or-new-width')}
         typed={{ text: width, unit }}
         unit={unit}
         problem={wide.problem}
@@ -111,7 +117,7 @@ function ScaleFields({ design, scale, before, busy, onScale }: ScaleProps) {
       <ToFitHoop hull={design.hull} scale={scale} onScale={toScale} />
       {looked && 'advice' in looked ? looked.advice.map((a) => <AdviceBar key={a.code} advice={a} />) : null}
       {text === now || value === null || problem ? null : (
-        <Button title={`Make it ${text} %`} disabled={busy} onPress={take} />
+        <Button title={t('make-it', { text })} disabled={busy} onPress={take} />
       )}
     </View>
   )
@@ -126,9 +132,9 @@ function ToFitHoop({ hull, scale, onScale }: FitProps) {
   const hoops = useNamed('hoops')
   if (hoops.length === 0) return null
   return (
-    <Disclosure title="Or fit to a hoop">
+    <Disclosure title={t('or-fit-to-a-hoop')}>
       <Choices
-        label="Fit to this hoop"
+        label={t('fit-to-this-hoop')}
         choices={hoops.map(({ id, name }) => ({ id, name }))}
         value={null}
         onChange={(id) => {
@@ -142,7 +148,7 @@ function ToFitHoop({ hull, scale, onScale }: FitProps) {
 }
 
 function looksLike(design: Props['design'], scale: number): { problem: string } | { advice: Advice[] } {
-  if (scale < 0.1) return { problem: 'The smallest is 10 %.' }
+  if (scale < 0.1) return { problem: t('the-smallest-is-10') }
   try {
     return { advice: scaleAdvice(design, scale) }
   } catch (error) {
@@ -162,7 +168,7 @@ function TurnField({ rotate, busy, onTurn }: TurnProps) {
   return (
     <View style={{ gap: 8 }}>
       <Field
-        label="Or degrees clockwise"
+        label={t('or-degrees-clockwise')}
         suffix="°"
         keyboard="numeric"
         value={text}
@@ -171,7 +177,7 @@ function TurnField({ rotate, busy, onTurn }: TurnProps) {
         onChange={setText}
         onBlur={take}
       />
-      {value === null || problem ? null : <Button title={`Turn it ${value}°`} disabled={busy} onPress={take} />}
+      {value === null || problem ? null : <Button title={t('turn-it', { value })} disabled={busy} onPress={take} />}
     </View>
   )
 }

@@ -1,3 +1,4 @@
+import { things as t } from '@thimble/language/en/things'
 import { useState } from 'react'
 import { Choices } from '@/ui/Choices'
 import { Field } from '@/ui/Field'
@@ -6,7 +7,7 @@ import { grounds } from '@/words/clothWords'
 type Props = { value: string; onChange: (colour: string) => void; label?: string }
 
 /** A cloth's colour: one of the usual grounds, or any by its number. */
-export function ClothColour({ value, onChange, label = 'Cloth colour' }: Props) {
+export function ClothColour({ value, onChange, label = t('cloth-colour') }: Props) {
   const known = grounds.some((g) => g.id === value)
   const [own, setOwn] = useState(!known)
   const [text, setText] = useState(value)
@@ -15,7 +16,7 @@ export function ClothColour({ value, onChange, label = 'Cloth colour' }: Props) 
     <>
       <Choices
         label={label}
-        choices={[...grounds, { id: 'own', name: 'Its own', swatch: own ? value : '#ffffff' }]}
+        choices={[...grounds, { id: 'own', name: t('its-own'), swatch: own ? value : '#ffffff' }]}
         value={own ? 'own' : value}
         onChange={(id) => {
           setOwn(id === 'own')
@@ -24,10 +25,10 @@ export function ClothColour({ value, onChange, label = 'Cloth colour' }: Props) 
       />
       {own ? (
         <Field
-          label="Colour"
+          label={t('colour')}
           value={text}
-          hint="As #rrggbb."
-          problem={good ? null : `“${text}” is not a colour: write it as #rrggbb.`}
+          hint={t('as-rrggbb')}
+          problem={good ? null : t('is-not-a-colour-write', { text })}
           onChange={(t) => {
             setText(t)
             if (/^#[0-9a-f]{6}$/i.test(t.trim())) onChange(t.trim().toLowerCase())

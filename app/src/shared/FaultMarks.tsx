@@ -1,3 +1,4 @@
+import { things as t } from '@thimble/language/en/things'
 import { boxOf, type Point } from '@thimble/core/plane'
 import type { SketchBlock } from '@thimble/core/design'
 import { Pressable, View } from 'react-native'
@@ -43,7 +44,7 @@ export function FaultMarks({ design, cloth, at, of, onChange }: Props) {
     <View onLayout={onLayout} style={{ gap: 4 }}>
       <Pressable
         role={onChange ? 'button' : 'img'}
-        aria-label={`Where on the design: ${of}, ${at.length === 1 ? 'one place' : `${at.length} places`}`}
+        aria-label={t('where-on-the-design-one', { at: at.length, of })}
         disabled={!onChange}
         onPress={({ nativeEvent }) => {
           const { offsetX, offsetY } = nativeEvent as unknown as MouseEvent
@@ -69,7 +70,7 @@ export function FaultMarks({ design, cloth, at, of, onChange }: Props) {
           </Svg>
         ) : null}
       </Pressable>
-      {onChange ? <Text soft>{at.length === 0 ? 'Tap where it is.' : 'Tap a mark to remove it.'}</Text> : null}
+      {onChange ? <Text soft>{at.length === 0 ? t('tap-where-it-is') : t('tap-a-mark-to-remove')}</Text> : null}
     </View>
   )
 }

@@ -1,3 +1,4 @@
+import { things as t } from '@thimble/language/en/things'
 import { useEffect, useRef } from 'react'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
@@ -9,21 +10,24 @@ const CELL = 18
 /** The patterns of the load map in words. */
 export function LoadLegend() {
   return (
-    <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 4 }} aria-label="Stitches on a cm²">
+    <View
+      style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 16, rowGap: 4 }}
+      aria-label={t('stitches-on-a-cm')}
+    >
       {loadLevels.map(({ name, from }, level) => (
         <View key={name} style={{ flexDirection: 'row', alignItems: 'center', gap: 6 }}>
           <Patch level={level} />
           <Text soft>{`${name}, ${rangeOf(level, from)}`}</Text>
         </View>
       ))}
-      <Text soft>stitches a cm²</Text>
+      <Text soft>{t('stitches-a-cm')}</Text>
     </View>
   )
 }
 
 function rangeOf(level: number, from: number): string {
   const next = loadLevels[level + 1]?.from
-  return level === 0 ? `under ${next}` : next ? `${from} to ${next}` : `over ${from}`
+  return level === 0 ? t('under', { next: String(next) }) : next ? t('to', { from, next }) : t('over', { from })
 }
 
 function Patch({ level }: { level: number }) {

@@ -1,3 +1,4 @@
+import { things as t } from '@thimble/language/en/things'
 import { Button } from '@rneui/themed'
 import { type ChangeEvent, useRef } from 'react'
 import { View } from 'react-native'
@@ -39,17 +40,24 @@ export function PhotoPicker({ title, resource, onTaken }: Props) {
         hidden
         onChange={picked}
       />
-      <input ref={pictures} type="file" accept="image/*" aria-label={`${title} from a file`} hidden onChange={picked} />
+      <input
+        ref={pictures}
+        type="file"
+        accept="image/*"
+        aria-label={t('from-a-file', { title })}
+        hidden
+        onChange={picked}
+      />
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <View style={{ flex: 1 }}>
           <Button
             type="outline"
-            title={busy ? 'Opening it …' : title}
+            title={busy ? t('opening-it') : title}
             disabled={busy}
             onPress={() => camera.current?.click()}
           />
         </View>
-        <Button type="outline" title="From a file" disabled={busy} onPress={() => pictures.current?.click()} />
+        <Button type="outline" title={t('from-a-file-2')} disabled={busy} onPress={() => pictures.current?.click()} />
       </View>
       {problem ? <AdviceBar advice={{ code: 'photo', text: problem, severity: 'caution' }} /> : null}
     </View>

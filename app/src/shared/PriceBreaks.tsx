@@ -1,3 +1,4 @@
+import { things as t } from '@thimble/language/en/things'
 import { Button } from '@rneui/themed'
 import type { Rates } from '@thimble/contract'
 import { View } from 'react-native'
@@ -18,7 +19,7 @@ export function PriceBreaks({ breaks, onChange }: { breaks: readonly Break[]; on
           <NumberField
             half
             slot={`break.${breaks.length}.${i}`}
-            label="From quantity"
+            label={t('from-quantity')}
             most={100_000}
             value={one.from}
             onChange={(from) => change(i, { from: Math.max(2, Math.round(from)) })}
@@ -26,7 +27,7 @@ export function PriceBreaks({ breaks, onChange }: { breaks: readonly Break[]; on
           <NumberField
             half
             slot={`off.${breaks.length}.${i}`}
-            label="Discount, %"
+            label={t('discount')}
             suffix="%"
             most={90}
             value={one.percentOff}
@@ -34,8 +35,8 @@ export function PriceBreaks({ breaks, onChange }: { breaks: readonly Break[]; on
           />
           <Button
             type="outline"
-            title="Remove"
-            accessibilityLabel={`Remove the discount from ${one.from}`}
+            title={t('remove')}
+            accessibilityLabel={t('remove-the-discount-from', { from: one.from })}
             onPress={() => onChange(breaks.filter((_, k) => k !== i))}
           />
         </View>
@@ -43,7 +44,7 @@ export function PriceBreaks({ breaks, onChange }: { breaks: readonly Break[]; on
       {breaks.length < MOST_BREAKS ? (
         <Button
           type="outline"
-          title="Add a quantity discount"
+          title={t('add-a-quantity-discount')}
           onPress={() =>
             onChange([...breaks, { from: (last?.from ?? 12) * 2, percentOff: (last?.percentOff ?? 0) + 5 }])
           }

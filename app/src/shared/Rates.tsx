@@ -1,3 +1,4 @@
+import { things as t } from '@thimble/language/en/things'
 import type { Rates as ShopRates } from '@thimble/contract'
 import { View } from 'react-native'
 import { patchShop } from '@/sync/changes'
@@ -9,8 +10,8 @@ import { Section } from '@/ui/Section'
 import { PriceBreaks } from './PriceBreaks'
 
 const ways = [
-  { id: 'mark-up', name: 'Mark-up on the cost' },
-  { id: 'margin', name: 'Margin on the price' },
+  { id: 'mark-up', name: t('mark-up-on-the-cost') },
+  { id: 'margin', name: t('margin-on-the-price') },
 ] as const
 
 /** What an hour, a price and a larger order come to here; kept for all orders. */
@@ -19,12 +20,12 @@ export function Rates() {
   const set = (body: Partial<ShopRates>): void => patchShop({ rates: body } as Parameters<typeof patchShop>[0])
   const { pricing } = rates
   return (
-    <Section title="Your rates" says="Used for all orders. Quotes you made stay as they were.">
+    <Section title={t('your-rates')} says={t('used-for-all-orders-quotes')}>
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <MoneyField
           half
           slot="machine"
-          label="Machine, per hour"
+          label={t('machine-per-hour')}
           currency={currency}
           minor={rates.machinePerHour}
           onChange={(machinePerHour) => set({ machinePerHour })}
@@ -32,14 +33,14 @@ export function Rates() {
         <MoneyField
           half
           slot="hands"
-          label="Hands, per hour"
+          label={t('hands-per-hour')}
           currency={currency}
           minor={rates.labourPerHour}
           onChange={(labourPerHour) => set({ labourPerHour })}
         />
       </View>
       <Choices
-        label="Price by"
+        label={t('price-by')}
         choices={ways}
         value={pricing.by}
         onChange={(by) => set({ pricing: { ...pricing, by } })}
@@ -48,7 +49,7 @@ export function Rates() {
         <NumberField
           half
           slot={`percent.${pricing.by}`}
-          label={pricing.by === 'margin' ? 'Margin' : 'Mark-up'}
+          label={pricing.by === 'margin' ? t('margin') : t('mark-up')}
           suffix="%"
           most={pricing.by === 'margin' ? 99 : 1000}
           value={pricing.percent}
@@ -57,7 +58,7 @@ export function Rates() {
         <NumberField
           half
           slot="spoilage"
-          label="Rejects per 100"
+          label={t('rejects-per-100')}
           most={90}
           value={rates.spoilagePercent}
           onChange={(spoilagePercent) => set({ spoilagePercent })}
@@ -77,7 +78,7 @@ function Usual() {
       <NumberField
         half
         slot="finish"
-        label="Finishing, per piece"
+        label={t('finishing-per-piece')}
         suffix="min"
         most={600}
         value={hands.finishMinutes}
@@ -86,7 +87,7 @@ function Usual() {
       <NumberField
         half
         slot="needle"
-        label="Needle life"
+        label={t('needle-life')}
         suffix="hours"
         most={200}
         value={rates.needleHours}

@@ -1,3 +1,4 @@
+import { things as t } from '@thimble/language/en/things'
 import { View } from 'react-native'
 import { Button } from '@rneui/themed'
 import { usePalette } from '@/theme/PaletteProvider'
@@ -12,10 +13,10 @@ export function Scrub({ total, at, onChange, says }: Props) {
   return (
     <View style={{ gap: 2, paddingHorizontal: 16, paddingTop: 8 }}>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-        <Button type="outline" title="−1" accessibilityLabel="One stitch back" onPress={() => step(-1)} />
+        <Button type="outline" title="−1" accessibilityLabel={t('one-stitch-back')} onPress={() => step(-1)} />
         <input
           type="range"
-          aria-label="Drawn up to stitch"
+          aria-label={t('drawn-up-to-stitch')}
           aria-valuetext={says}
           min={0}
           max={total}
@@ -24,7 +25,7 @@ export function Scrub({ total, at, onChange, says }: Props) {
           onChange={(e) => onChange(Number(e.target.value))}
           style={{ flex: 1, minWidth: 0, height: 44, accentColor: p.indigo }}
         />
-        <Button type="outline" title="+1" accessibilityLabel="One stitch on" onPress={() => step(1)} />
+        <Button type="outline" title="+1" accessibilityLabel={t('one-stitch-on')} onPress={() => step(1)} />
       </View>
       <Text soft>{says}</Text>
     </View>

@@ -1,3 +1,4 @@
+import { things as t } from '@thimble/language/en/things'
 import type { RunEvent } from '@thimble/contract'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
@@ -12,7 +13,7 @@ export function StitchingStory({ events }: { events: readonly RunEvent[] }) {
   const p = usePalette()
   if (events.length === 0) return null
   return (
-    <Section title="What happened">
+    <Section title={t('what-happened')}>
       <View role="list">
         {[...events].reverse().map(({ id, createdAt, kind, stitch }) => (
           <View
@@ -24,7 +25,7 @@ export function StitchingStory({ events }: { events: readonly RunEvent[] }) {
               {clockText(createdAt)}
             </Text>
             <Text style={{ flex: 1 }}>{eventName(kind)}</Text>
-            <Text soft>{`stitch ${countText(stitch)}`}</Text>
+            <Text soft>{t('stitch', { count: countText(stitch) })}</Text>
           </View>
         ))}
       </View>

@@ -1,3 +1,4 @@
+import { things as t } from '@thimble/language/en/things'
 import type { DesignCard } from '@thimble/contract'
 import { create, createWithDesign, patch } from '@/sync/changes'
 import { inDesignWorker } from '@/workers/designClient'
@@ -34,7 +35,7 @@ export async function undoEdits(design: DesignCard): Promise<void> {
 export async function copyDesign(design: DesignCard): Promise<string> {
   const [id, now] = [nanoid(), new Date().toISOString()]
   const made = { createdAt: now, updatedAt: now, revision: 0 }
-  const copy = { ...design, id, name: `${design.name.slice(0, 112)}, copy`, ...made }
+  const copy = { ...design, id, name: t('copy', { name: design.name.slice(0, 112) }), ...made }
   if (design.source === 'size') create('designs', copy)
   else {
     await inDesignWorker((d) => d.copy(design.id, id))

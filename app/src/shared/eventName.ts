@@ -1,21 +1,22 @@
+import { things as t } from '@thimble/language/en/things'
 import type { RunEventKind } from '@thimble/contract'
 
 const names: Readonly<Record<RunEventKind, string>> = {
-  started: 'Started',
-  resumed: 'Went on',
-  colour: 'Thread changed',
-  laid: 'Cloth laid',
-  trimmed: 'Cloth trimmed',
-  stopped: 'Stopped',
-  waiting: 'Waited for a thread',
-  halt: 'Halted for the cloth',
-  'thread-break': 'Thread broke',
-  'needle-break': 'Needle broke',
-  nest: 'Nest underneath',
-  'bobbin-out': 'Bobbin ran out',
-  power: 'Power gone',
-  ended: 'All sewn',
-  shift: 'Cloth shifted',
-  bobbin: 'Fresh bobbin',
+  started: t('started'),
+  resumed: t('went-on'),
+  colour: t('thread-changed'),
+  laid: t('cloth-laid'),
+  trimmed: t('cloth-trimmed'),
+  stopped: t('stopped'),
+  waiting: t('waited-for-a-thread'),
+  halt: t('halted-for-the-cloth'),
+  'thread-break': t('thread-broke'),
+  'needle-break': t('needle-broke'),
+  nest: t('nest-underneath'),
+  'bobbin-out': t('bobbin-ran-out'),
+  power: t('power-gone'),
+  ended: t('all-sewn'),
+  shift: t('cloth-shifted'),
+  bobbin: t('fresh-bobbin'),
 }
 export const eventName = (kind: RunEventKind): string => names[kind]

@@ -1,14 +1,15 @@
+import { things as t } from '@thimble/language/en/things'
 import type { LoadGrid } from '@thimble/core/design'
 import type { Palette } from '@/theme/palette'
 import type { View } from '@/drawing/scale'
 
 /** Levels of the load map in words, with the stitches per cm2 from which each begins (craft.md section 5). */
 export const loadLevels = [
-  { from: 0, name: 'open', colour: 'chalk' },
-  { from: 15, name: 'light', colour: 'chalk' },
-  { from: 45, name: 'medium', colour: 'weld' },
-  { from: 100, name: 'dense', colour: 'madder' },
-  { from: 150, name: 'very dense', colour: 'ink' },
+  { from: 0, name: t('open'), colour: 'chalk' },
+  { from: 15, name: t('light'), colour: 'chalk' },
+  { from: 45, name: t('medium'), colour: 'weld' },
+  { from: 100, name: t('dense'), colour: 'madder' },
+  { from: 150, name: t('very-dense'), colour: 'ink' },
 ] as const satisfies readonly { from: number; name: string; colour: keyof Palette }[]
 
 export const levelOf = (load: number): number => loadLevels.findLastIndex((level) => load >= level.from)

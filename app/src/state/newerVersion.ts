@@ -1,3 +1,4 @@
+import { program as t } from '@thimble/language/en/program'
 import { deviceStorage } from './deviceStorage'
 import { newer, noticed } from './documents'
 import { store } from './store'
@@ -29,11 +30,7 @@ const TOLD = 'zt.told.shell'
 function tellNotKept(): void {
   if (location.protocol !== 'https:' || deviceStorage.getItem(TOLD)) return
   deviceStorage.setItem(TOLD, 'yes')
-  store.dispatch(
-    noticed(
-      'This phone doesn’t trust the shop’s certificate yet, so the program only opens near the shop computer. See Settings, Phones.',
-    ),
-  )
+  store.dispatch(noticed(t('this-phone-doesnt-trust-the')))
 }
 
 /** Takes the newer version at work: everything that was typed is kept, and the page is reopened by it. */

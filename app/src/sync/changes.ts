@@ -1,3 +1,4 @@
+import { program as t } from '@thimble/language/en/program'
 import type { CollectionName, DesignCard, Docs, Order, Patch, Piece, Shop } from '@thimble/contract'
 import { Refused } from '@/http/client'
 import { tellAway } from './away'
@@ -21,7 +22,7 @@ let flushing = false
 /** Applies a change on the screen, keeps it on the device, and sends it on its way. */
 function change(made: Change): void {
   const stored = outbox.add(made)
-  if (!stored) store.dispatch(noticed('This device is full. Keep this page open until it says “saved”.'))
+  if (!stored) store.dispatch(noticed(t('this-device-is-full-keep')))
   store.dispatch(changed(made))
   tellTabs({ kind: 'made', change: made })
   tellQueue()
@@ -48,7 +49,7 @@ export const sendPhoto = (resource: 'pieces' | 'swatches', id: string): void => 
 /** Removes with a way back: the undo bar brings it back. */
 export function remove(resource: CollectionName, id: string, name: string): void {
   change({ kind: 'delete', resource, id })
-  store.dispatch(undoable({ says: `${name} removed.`, back: [{ kind: 'restore', resource, id }] }))
+  store.dispatch(undoable({ says: t('removed', { name }), back: [{ kind: 'restore', resource, id }] }))
 }
 
 export const restore = (resource: CollectionName, id: string): void => change({ kind: 'restore', resource, id })

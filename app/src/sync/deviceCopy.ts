@@ -1,3 +1,4 @@
+import { program as t } from '@thimble/language/en/program'
 import type { ChangedThing } from '@thimble/contract/answers'
 import { keyFor } from '../state/changeKeys'
 import { outbox, tellQueue, waitingChanges } from './deviceOutbox'
@@ -89,6 +90,6 @@ function tellConflicts(thing: ChangedThing, waiting: readonly Change[]): void {
 function overtakenText({ now, by }: { now: unknown; by: 'device' | 'file' }): string {
   const text = now && typeof now === 'object' && 'text' in now ? now.text : now
   const known = typeof text === 'string' || typeof text === 'number'
-  if (by === 'file') return `A backup replaced it${known ? ` and says “${text}”` : ''}.`
-  return `Another device changed it at the same time${known ? `: there it is now “${text}”` : ''}.`
+  if (by === 'file') return t('a-backup-replaced-it', { which: known ? t('and-says', { text: String(text) }) : '' })
+  return t('another-device-changed-it-at', { which: known ? t('there-it-is-now', { text: String(text) }) : '' })
 }

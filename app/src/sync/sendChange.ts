@@ -1,3 +1,4 @@
+import { program as t } from '@thimble/language/en/program'
 import { ask, Away, Refused } from '@/http/client'
 import type { Change } from '../state/change'
 
@@ -17,7 +18,7 @@ async function sendPacked(id: string): Promise<void> {
 async function sendPhoto(id: string): Promise<void> {
   const { photoHere } = await import('@/workers/photoStore')
   const photo = await photoHere(id)
-  if (!photo) throw new Refused({ detail: 'The photo is no longer on this device.', status: 404 })
+  if (!photo) throw new Refused({ detail: t('the-photo-is-no-longer'), status: 404 })
   await ask(`/photos/${id}`, { method: 'PUT', photo })
 }
 

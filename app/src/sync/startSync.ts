@@ -1,3 +1,4 @@
+import { program as t } from '@thimble/language/en/program'
 import { type CollectionName, collectionNames } from '@thimble/contract'
 import { sendSoon } from './changes'
 import { outbox, tellQueue, waitingChanges } from './deviceOutbox'
@@ -81,10 +82,10 @@ function tellWhatIsMissing(): void {
   store.dispatch(
     noticed(
       keepsNothing
-        ? 'This browser can’t store anything. What isn’t “saved” is lost when you close it.'
+        ? t('this-browser-cant-store-anything')
         : isSecureContext
-          ? 'This browser can’t keep the shop for offline use. What you type is still kept.'
-          : 'This address isn’t private, so the browser blocks some things. Open the address the shop computer shows. What you type is still kept.',
+          ? t('this-browser-cant-keep-the')
+          : t('this-address-isnt-private-so'),
     ),
   )
 }

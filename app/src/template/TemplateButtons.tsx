@@ -1,3 +1,4 @@
+import { papers as t } from '@thimble/language/en/papers'
 import { Button } from '@rneui/themed'
 import type { PaperId } from '@thimble/core/template'
 import type { Handed } from '@/shared/shareFile'
@@ -7,8 +8,8 @@ import { Disclosure } from '@/ui/Disclosure'
 import { Text } from '@/ui/Text'
 
 const handed: Record<Handed, string | null> = {
-  saved: 'The template is in your downloads. Print it at 100 % and check its ruler.',
-  shared: 'Print the template at 100 % and check its ruler.',
+  saved: t('the-template-is-in-your'),
+  shared: t('print-the-template-at-100'),
   left: null,
 }
 
@@ -18,26 +19,22 @@ const handed: Record<Handed, string | null> = {
 export function TemplateButtons({ make }: { make: (paper: PaperId) => Promise<Handed> }) {
   const [said, setSaid] = useState<string | null>(null)
   const print = async (paper: PaperId): Promise<void> => {
-    setSaid('Making the template …')
+    setSaid(t('making-the-template'))
     try {
       setSaid(handed[await make(paper)])
     } catch (error) {
-      setSaid(
-        error instanceof Error && 'code' in error
-          ? error.message
-          : 'The template couldn’t be made. Try again once the shop computer answers.',
-      )
+      setSaid(error instanceof Error && 'code' in error ? error.message : t('the-template-couldnt-be-made'))
     }
   }
   return (
-    <Disclosure title="Paper template">
-      <Text soft>Cut it out and lay it on the piece. Large ones print on several pages.</Text>
+    <Disclosure title={t('paper-template')}>
+      <Text soft>{t('cut-it-out-and-lay')}</Text>
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <View style={{ flex: 1 }}>
-          <Button type="outline" title="PDF on A4" onPress={() => void print('a4')} />
+          <Button type="outline" title={t('pdf-on-a4')} onPress={() => void print('a4')} />
         </View>
         <View style={{ flex: 1 }}>
-          <Button type="outline" title="PDF on Letter" onPress={() => void print('letter')} />
+          <Button type="outline" title={t('pdf-on-letter')} onPress={() => void print('letter')} />
         </View>
       </View>
       {said ? <Text role="status">{said}</Text> : null}

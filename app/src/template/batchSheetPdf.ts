@@ -1,3 +1,4 @@
+import { papers as t } from '@thimble/language/en/papers'
 import { SheetPaper } from './sheetPaper'
 
 type SheetStep = {
@@ -49,7 +50,7 @@ function writeMachine(paper: SheetPaper, { name, ready, says, steps, thread }: B
   paper.gap(3)
   steps.forEach((step, i) => writeStep(paper, step, i + 1))
   paper.gap(3)
-  paper.heading('Thread', 5)
+  paper.heading(t('thread'), 5)
   for (const line of thread) paper.words(line, { size: 3.6 })
   paper.gap(4)
 }
@@ -69,8 +70,8 @@ function writeStep(paper: SheetPaper, { change, name, minutes, says, address }: 
 }
 
 function writeCuts(paper: SheetPaper, cuts: BatchSheet['cuts']): void {
-  paper.heading('Cut from the rolls')
-  paper.words('Cut strips across the roll, then the pieces of each strip.', { tone: 'inkSoft', size: 3.6 })
+  paper.heading(t('cut-from-the-rolls'))
+  paper.words(t('cut-strips-across-the-roll'), { tone: 'inkSoft', size: 3.6 })
   for (const { name, rolls, missing } of cuts) {
     paper.gap(2)
     paper.need(30)

@@ -1,3 +1,4 @@
+import { papers as t } from '@thimble/language/en/papers'
 import { writeName, writeMessage, labelOf } from '@thimble/language'
 import type { Marked, MeasurePlan, PieceDesign } from '@thimble/plan'
 import type { PaperId } from '@thimble/core/template'
@@ -14,7 +15,7 @@ export function printTemplate({ piece, plan, marked }: Printed, paper: PaperId, 
   const { write, placement, style } = plan
   const { design, placed } = marked
   const lines = [
-    `${design.name ?? 'Design by its size'}. ${placed ? writeMessage(placed.placed, style) : ''}`,
+    `${design.name ?? t('design-by-its-size')}. ${placed ? writeMessage(placed.placed, style) : ''}`,
     ...(marked.decided ? [] : (placement?.distances.map((d) => `${labelOf(d.name)}: ${write(d.mm)}`) ?? [])),
   ]
   const title = `${piece.name}, ${plan.rule.name.toLowerCase()}`
@@ -36,7 +37,7 @@ export async function saveTemplate({ design, write, lines, ...job }: TemplateJob
   const [{ templatePages }, { pdfs }] = await Promise.all([import('@thimble/core/template'), import('./pdfs')])
   const template = templatePages({
     ...job,
-    lines: [...lines, `Made ${dateText(now)} with Zealous Thimble`],
+    lines: [...lines, t('made-with-zealous-thimble-2', { date: dateText(now) })],
     design: { width: design.width, height: design.height, outline: design.hull, drawing: drawnLines(design.sketch) },
     sizes: { width: write(design.width), height: write(design.height) },
   })

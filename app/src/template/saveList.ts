@@ -1,3 +1,4 @@
+import { papers as t } from '@thimble/language/en/papers'
 import type { ListRow } from '@thimble/core/template'
 import { dateText } from '@/words/dates'
 import { Asset } from 'expo-asset'
@@ -10,7 +11,7 @@ import { fontFiles } from '@/theme/fonts'
 export async function saveList(title: string, rows: readonly ListRow[], now: Date): Promise<Handed> {
   // The printing parts are large and seldom wanted, so they come only when asked for.
   const [{ listPages }, { pdfs }] = await Promise.all([import('@thimble/core/template'), import('./pdfs')])
-  const list = listPages({ title, rows, foot: `Made ${dateText(now)} with Zealous Thimble`, paper: 'a4' })
+  const list = listPages({ title, rows, foot: t('made-with-zealous-thimble-2', { date: dateText(now) }), paper: 'a4' })
   const font = await (await fetch(Asset.fromModule(fontFiles.Text).uri)).arrayBuffer()
   return shareFile(title, (await pdfs.templatePdf(list, font, title)) as BlobPart)
 }

@@ -1,3 +1,4 @@
+import { papers as t } from '@thimble/language/en/papers'
 import fontkit from '@pdf-lib/fontkit'
 import { Asset } from 'expo-asset'
 import type { create } from 'qrcode/lib/core/qrcode'
@@ -48,7 +49,7 @@ export class SheetPaper {
   async bytes(): Promise<Uint8Array> {
     const pages = this.pdf.getPages()
     pages.forEach((page, i) => {
-      const says = pages.length > 1 ? `${this.foot}; page ${i + 1} of ${pages.length}` : this.foot
+      const says = pages.length > 1 ? t('page-of', { foot: this.foot, i: i + 1, pages: pages.length }) : this.foot
       page.drawText(says, {
         x: EDGE * POINTS,
         y: (FOOT - 5) * POINTS,

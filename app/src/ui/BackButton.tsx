@@ -1,3 +1,4 @@
+import { program as t } from '@thimble/language/en/program'
 import { useRouter } from 'expo-router'
 import { Pressable } from 'react-native'
 import { goingBack } from './scrollMemory'
@@ -9,7 +10,7 @@ export function BackButton() {
   return (
     <Pressable
       role="button"
-      aria-label="Back"
+      aria-label={t('back')}
       style={{ width: 44, height: 44, marginLeft: -10, justifyContent: 'center', alignItems: 'center' }}
       onPress={() => {
         if (!router.canGoBack()) return router.replace('/')

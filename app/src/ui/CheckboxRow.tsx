@@ -1,3 +1,4 @@
+import { program as t } from '@thimble/language/en/program'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Check } from './Check'
@@ -30,9 +31,7 @@ export function CheckboxRow({ title, done, onChange, after, was }: Props) {
         }}
       />
       {was ? (
-        <Text style={{ paddingLeft: 46, paddingBottom: 8 }}>
-          {inUnits(`Changed since you ticked it. It said: ${was}`)}
-        </Text>
+        <Text style={{ paddingLeft: 46, paddingBottom: 8 }}>{inUnits(t('changed-since-you-ticked-it', { was }))}</Text>
       ) : null}
     </View>
   )

@@ -1,3 +1,4 @@
+import { program as t } from '@thimble/language/en/program'
 import { useEffect, useId, useRef, useState } from 'react'
 import { Pressable, View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
@@ -101,10 +102,10 @@ function LongChoices<T extends string>(props: Props<T>) {
         }}
       >
         <Text bold style={{ flex: 1 }}>
-          {chosen?.name ?? 'Choose'}
+          {chosen?.name ?? t('choose')}
         </Text>
         <Text tone="indigo" bold>
-          change
+          {t('change')}
         </Text>
       </Pressable>
     </View>

@@ -1,3 +1,4 @@
+import { program as t } from '@thimble/language/en/program'
 import { dateText, locale } from '@/words/dates'
 import { readDate } from '@/words/readDate'
 import { Field } from './Field'
@@ -18,10 +19,10 @@ export function DueField({ slot, due, onChange }: Props) {
   return (
     <Field
       half
-      label="Due"
+      label={t('due')}
       value={text}
-      placeholder="30 Nov"
-      problem={text.trim() === '' || read(text) ? null : 'Write the date like 30 Nov or 2026-11-30.'}
+      placeholder={t('30-nov')}
+      problem={text.trim() === '' || read(text) ? null : t('write-the-date-like-30')}
       onChange={type}
     />
   )

@@ -1,3 +1,4 @@
+import { program as t } from '@thimble/language/en/program'
 import { type ReactNode, useState } from 'react'
 import { Pressable, View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
@@ -48,7 +49,7 @@ export function Fold({ title, answer, open: waits = false, wrong = false, place,
             {title}
           </Text>
           <Text soft numberOfLines={open ? 1 : 2} style={{ flex: 1, textAlign: 'right' }}>
-            {open ? 'Close' : (answer ?? '')}
+            {open ? t('close') : (answer ?? '')}
           </Text>
         </Pressable>
       </View>

@@ -1,3 +1,4 @@
+import { program as t } from '@thimble/language/en/program'
 import { usePathname } from 'expo-router'
 import { type ComponentProps } from 'react'
 import { Field } from './Field'
@@ -11,7 +12,7 @@ type Props = ComponentProps<typeof Field> & {
 }
 
 export const tooLong = (text: string, most: number): string | null =>
-  text.length > most ? `Keep it under ${most} characters. You typed ${text.length}.` : null
+  text.length > most ? t('keep-it-under-characters-you', { most, text: text.length }) : null
 
 /** A field that takes so much text and no more: what is longer stays as typed, is said, and is not sent until it fits. */
 export function LimitedField({ slot = '', most, value, problem, onChange, ...rest }: Props) {

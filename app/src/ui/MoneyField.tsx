@@ -1,3 +1,4 @@
+import { program as t } from '@thimble/language/en/program'
 import { currencySign, readMoney, typedMoney } from '@/words/moneyWords'
 import { Field } from './Field'
 import { useDraftText } from './useDraftText'
@@ -30,7 +31,7 @@ export function MoneyField({ slot, currency, minor, onChange, ...rest }: Props) 
       problem={problem}
       suffix={currencySign(currency)}
       keyboard="numeric"
-      placeholder="not known"
+      placeholder={t('not-known')}
       onChange={type}
     />
   )

@@ -1,3 +1,4 @@
+import { program as t } from '@thimble/language/en/program'
 import { Button } from '@rneui/themed'
 import { clockText, dayTimeText } from '@/words/dates'
 import { usePathname } from 'expo-router'
@@ -34,10 +35,10 @@ function SyncIssuesBar() {
       }}
     >
       <Text bold tone="madder" style={{ flex: 1 }}>
-        {count === 1 ? 'One change was not kept.' : `${count} changes were not kept.`}
+        {t('one-change-was-not-kept', { count })}
       </Text>
       <Text bold tone="indigo">
-        look
+        {t('look')}
       </Text>
     </RowLink>
   )
@@ -58,9 +59,9 @@ export function Notices() {
     <View aria-live="polite">
       <AwayBar />
       <SyncIssuesBar />
-      {newerReady ? <Bar says="A newer version is ready." act="Update now" onAct={takeNewer} /> : null}
-      {notice ? <Bar urgent says={notice} act="Close" onAct={() => send(noticed(null))} /> : null}
-      {undo ? <Bar says={undo.says} act="Undo" onAct={bringBack} /> : null}
+      {newerReady ? <Bar says={t('a-newer-version-is-ready')} act={t('update-now')} onAct={takeNewer} /> : null}
+      {notice ? <Bar urgent says={notice} act={t('close')} onAct={() => send(noticed(null))} /> : null}
+      {undo ? <Bar says={undo.says} act={t('undo')} onAct={bringBack} /> : null}
     </View>
   )
 }
@@ -73,14 +74,16 @@ function AwayBar() {
   const trouble = useDocuments((s) => s.trouble)
   if (connection === 'here' || connection === 'unknown') return null
   const out = connection === 'out'
-  const kept = `${waiting === 0 ? 'What you type is' : waiting === 1 ? '1 change is' : `${waiting} changes are`} kept here and sent when it’s back.`
+  const kept = t('kept-here-and-sent-when', {
+    which: waiting === 0 ? t('what-you-type-is') : t('1-change-is-changes-are', { waiting }),
+  })
   const what = out
-    ? 'The shop computer removed this phone.'
-    : `${trouble ?? 'Can’t reach the shop computer.'} ${asOldAs(lastContact())}`
+    ? t('the-shop-computer-removed-this')
+    : `${trouble ?? t('cant-reach-the-shop-computer')} ${asOldAs(lastContact())}`
   return (
     <View role="status" style={[styles.bar, { backgroundColor: p.weld }]}>
       <Text style={{ color: p.onWeld, flex: 1, fontSize: 16 }}>{`${what} ${kept}`}</Text>
-      {out ? <Button title="Connect again" onPress={() => location.assign('/pair/')} /> : null}
+      {out ? <Button title={t('connect-again')} onPress={() => location.assign('/pair/')} /> : null}
     </View>
   )
 }
@@ -90,7 +93,7 @@ function asOldAs(at: number | null): string {
   if (at === null) return ''
   const then = new Date(at)
   const today = then.toDateString() === new Date().toDateString()
-  return `Last updated ${today ? clockText(then) : dayTimeText(then)}.`
+  return t('last-updated', { which: today ? clockText(then) : dayTimeText(then) })
 }
 
 type BarProps = { says: string; act: string; urgent?: boolean; onAct: () => void }

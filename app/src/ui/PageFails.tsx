@@ -1,3 +1,4 @@
+import { program as t } from '@thimble/language/en/program'
 import { Button } from '@rneui/themed'
 import { Component, type ReactNode } from 'react'
 import { View } from 'react-native'
@@ -48,13 +49,13 @@ export class PageFails extends Component<Props, State> {
     if (!error) return this.props.children
     if (anew) return null
     return (
-      <Page title="Something went wrong here" back>
+      <Page title={t('something-went-wrong-here')} back>
         <Section>
-          <Text role="alert">What you typed is kept. Try again, or open it from the Bench.</Text>
+          <Text role="alert">{t('what-you-typed-is-kept')}</Text>
           <Text soft>{error.message}</Text>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
-            <Button title="Try again" onPress={() => this.setState({ error: null })} />
-            <Button type="outline" title="Go to the Bench" onPress={() => location.assign('/')} />
+            <Button title={t('try-again')} onPress={() => this.setState({ error: null })} />
+            <Button type="outline" title={t('go-to-the-bench')} onPress={() => location.assign('/')} />
           </View>
         </Section>
       </Page>

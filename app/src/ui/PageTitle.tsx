@@ -1,9 +1,10 @@
+import { program as t } from '@thimble/language/en/program'
 import { useEffect, useRef } from 'react'
 import type { Text, TextStyle } from 'react-native'
 import { arrived } from './scrollMemory'
 import { Heading } from './Text'
 
-const PROGRAM = 'Zealous Thimble'
+const PROGRAM = t('zealous-thimble')
 let first = true
 
 type Props = {

@@ -1,3 +1,4 @@
+import { program as t } from '@thimble/language/en/program'
 import { Component, type ReactNode } from 'react'
 import { View } from 'react-native'
 import { Text } from './Text'
@@ -17,7 +18,7 @@ export class SetApart extends Component<Props, { why: string | null }> {
     return (
       <View role="alert" style={{ padding: 16, gap: 4 }}>
         <Text bold>{this.props.name}</Text>
-        <Text tone="madder">This cannot be shown: {this.state.why}</Text>
+        <Text tone="madder">{t('this-cannot-be-shown', { why: this.state.why })}</Text>
       </View>
     )
   }

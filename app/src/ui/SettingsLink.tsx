@@ -1,3 +1,4 @@
+import { program as t } from '@thimble/language/en/program'
 import { ThimbleIcon } from '@/drawing/ThimbleIcon'
 import { usePalette } from '@/theme/PaletteProvider'
 import { RowLink } from './RowLink'
@@ -13,7 +14,7 @@ export function SettingsLink() {
     >
       <ThimbleIcon colour={p.ink} size={22} />
       <Text soft style={{ fontSize: 12, lineHeight: 15 }}>
-        Settings
+        {t('settings')}
       </Text>
     </RowLink>
   )

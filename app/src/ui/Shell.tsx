@@ -1,3 +1,4 @@
+import { program as t } from '@thimble/language/en/program'
 import { usePathname, useRouter } from 'expo-router'
 import { type ReactNode, useEffect, useMemo, useRef } from 'react'
 import { View } from 'react-native'
@@ -14,11 +15,11 @@ import { frame } from './frame'
 type Place = { id: PlaceId; name: string; path: '/' | '/designs' | '/stash' | '/runs' | '/log' }
 
 const places: readonly Place[] = [
-  { id: 'bench', name: 'Bench', path: '/' },
-  { id: 'designs', name: 'Designs', path: '/designs' },
-  { id: 'stash', name: 'Stash', path: '/stash' },
-  { id: 'runs', name: 'Orders', path: '/runs' },
-  { id: 'log', name: 'Log', path: '/log' },
+  { id: 'bench', name: t('bench'), path: '/' },
+  { id: 'designs', name: t('designs'), path: '/designs' },
+  { id: 'stash', name: t('stash'), path: '/stash' },
+  { id: 'runs', name: t('orders'), path: '/runs' },
+  { id: 'log', name: t('log'), path: '/log' },
 ]
 
 const placeOf = (pathname: string): PlaceId =>
@@ -60,7 +61,7 @@ export function Shell({ children }: { children: ReactNode }) {
         backgroundColor: p.calico,
       }}
     >
-      <View role="navigation" aria-label="Places" style={{ ...bar, backgroundColor: p.paper }}>
+      <View role="navigation" aria-label={t('places')} style={{ ...bar, backgroundColor: p.paper }}>
         {places.map((place) => (
           <PlaceLink key={place.id} place={place} on={place.id === here} wide={wide} />
         ))}

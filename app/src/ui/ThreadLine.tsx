@@ -1,3 +1,4 @@
+import { program as t } from '@thimble/language/en/program'
 import { type StageId, stageIds } from '@thimble/contract'
 import { useState } from 'react'
 import { Pressable, View } from 'react-native'
@@ -6,11 +7,11 @@ import { usePalette } from '@/theme/PaletteProvider'
 import { Text } from '@/ui/Text'
 
 export const stageNames: Record<StageId, string> = {
-  measure: 'Measure',
-  build: 'Layers',
-  hoop: 'Hoop',
-  stitch: 'Stitch',
-  finish: 'Finish',
+  measure: t('measure'),
+  build: t('layers'),
+  hoop: t('hoop'),
+  stitch: t('stitch'),
+  finish: t('finish'),
 }
 
 /** Room for a stage's name under its knot, in pixels. */
@@ -36,7 +37,11 @@ export function ThreadLine(props: Props) {
     <View
       onLayout={(e) => setWidth(e.nativeEvent.layout.width)}
       role={onPick ? 'navigation' : 'img'}
-      aria-label={onPick ? 'Stages' : `At ${stageNames[props.at]}, ${props.done.size} of ${stageIds.length} done`}
+      aria-label={
+        onPick
+          ? t('stages')
+          : t('at-of-done', { stageNames: stageNames[props.at], size: props.done.size, stageIds: stageIds.length })
+      }
     >
       {width > 0 ? <Stitches {...props} width={width} x={x} /> : <View style={{ height: 18 }} />}
       <View style={{ height: props.changed?.size ? 40 : onPick ? 24 : 18 }}>
@@ -83,7 +88,7 @@ function Stitches({ done, at, width, x }: Drawn) {
 
 function StageName({ done, changed, at, onPick, stage, i, width, x }: Drawn & { stage: StageId; i: number }) {
   const differs = changed?.has(stage) ?? false
-  const says = `${stageNames[stage]}${done.has(stage) ? ', done' : ''}${differs ? ', changed' : ''}`
+  const says = `${stageNames[stage]}${done.has(stage) ? t('done') : ''}${differs ? t('changed') : ''}`
   const align = i === 0 ? 'left' : i === stageIds.length - 1 ? 'right' : 'center'
   const left = Math.max(0, Math.min(width - LABEL, x(i) - LABEL / 2))
   const name = (
@@ -93,7 +98,7 @@ function StageName({ done, changed, at, onPick, stage, i, width, x }: Drawn & { 
       style={{ fontSize: 13, lineHeight: 18, textAlign: align }}
     >
       {stageNames[stage]}
-      {differs ? '\nchanged' : ''}
+      {differs ? t('changed-2') : ''}
     </Text>
   )
   return (

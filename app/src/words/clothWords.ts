@@ -1,3 +1,4 @@
+import { things as t } from '@thimble/language/en/things'
 import { labelOf } from '@thimble/language'
 import {
   type Bruise,
@@ -25,42 +26,42 @@ export const namedChoices: readonly { id: string; name: string }[] = namedCloths
 }))
 export const namedOf = (choice: string): NamedCloth | undefined => namedCloths.find(({ id }) => NAMED + id === choice)
 export const traitChoices: readonly { id: ClothTrait; name: string }[] = [
-  { id: 'slips', name: 'Slippery' },
-  { id: 'nap', name: 'Pile lies one way' },
-  { id: 'layers', name: 'Two layers' },
-  { id: 'hide', name: 'Real hide' },
+  { id: 'slips', name: t('slippery') },
+  { id: 'nap', name: t('pile-lies-one-way') },
+  { id: 'layers', name: t('two-layers') },
+  { id: 'hide', name: t('real-hide') },
 ]
 
 export const heatChoices: readonly { id: Heat; name: string }[] = [
-  { id: 'yes', name: 'Yes' },
-  { id: 'medium', name: 'Medium' },
-  { id: 'low', name: 'Cool only' },
-  { id: 'no', name: 'None' },
+  { id: 'yes', name: t('yes') },
+  { id: 'medium', name: t('medium-2') },
+  { id: 'low', name: t('cool-only') },
+  { id: 'no', name: t('none') },
 ]
 export const bruiseChoices: readonly { id: Bruise; name: string }[] = [
-  { id: 'low', name: 'Barely shows' },
-  { id: 'medium', name: 'Presses out' },
-  { id: 'high', name: 'Stays' },
+  { id: 'low', name: t('barely-shows') },
+  { id: 'medium', name: t('presses-out') },
+  { id: 'high', name: t('stays') },
 ]
 export const seeThroughChoices: readonly { id: SeeThrough; name: string }[] = [
-  { id: 'none', name: 'Nothing' },
-  { id: 'low', name: 'Light only' },
-  { id: 'medium', name: 'A shadow' },
-  { id: 'high', name: 'An outline' },
+  { id: 'none', name: t('nothing') },
+  { id: 'low', name: t('light-only') },
+  { id: 'medium', name: t('a-shadow') },
+  { id: 'high', name: t('an-outline') },
 ]
 
 export const clothName = (id: string): string => (id in familyFacts ? labelOf(`cloth-family.${id}`) : id)
 
 /** A ground by the name it is picked by, or its code. */
 export const colourName = (colour: string): string =>
-  grounds.find((g) => g.id === colour)?.name.toLowerCase() ?? 'own colour'
+  grounds.find((g) => g.id === colour)?.name.toLowerCase() ?? t('own-colour')
 
 /** Ground colours to pick from by eye; any other can be typed. */
 export const grounds: readonly { id: string; name: string; swatch: string }[] = [
-  { id: '#fdfbf5', name: 'White', swatch: '#fdfbf5' },
-  { id: '#e8e2d4', name: 'Natural', swatch: '#e8e2d4' },
-  { id: '#b9c7cf', name: 'Pale', swatch: '#b9c7cf' },
-  { id: '#7d8a72', name: 'Mid-tone', swatch: '#7d8a72' },
-  { id: '#27406b', name: 'Navy', swatch: '#27406b' },
-  { id: '#22262b', name: 'Black', swatch: '#22262b' },
+  { id: '#fdfbf5', name: t('white'), swatch: '#fdfbf5' },
+  { id: '#e8e2d4', name: t('natural'), swatch: '#e8e2d4' },
+  { id: '#b9c7cf', name: t('pale'), swatch: '#b9c7cf' },
+  { id: '#7d8a72', name: t('mid-tone'), swatch: '#7d8a72' },
+  { id: '#27406b', name: t('navy'), swatch: '#27406b' },
+  { id: '#22262b', name: t('black'), swatch: '#22262b' },
 ]

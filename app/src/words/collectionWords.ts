@@ -1,3 +1,4 @@
+import { things as t } from '@thimble/language/en/things'
 import type { CollectionName } from '@thimble/contract'
 
 type Words = {
@@ -16,7 +17,7 @@ const inStash =
 export const collectionWords: Readonly<Record<CollectionName, Words>> = {
   machines: { one: 'machine', many: 'machines', page: inStash('machine') },
   hoops: { one: 'hoop', many: 'hoops', page: inStash('hoop') },
-  supplies: { one: 'backing or topping', many: 'backings and toppings', page: inStash('supply') },
+  supplies: { one: t('backing-or-topping'), many: t('backings-and-toppings'), page: inStash('supply') },
   threads: { one: 'thread', many: 'threads', page: inStash('thread') },
   needles: { one: 'needle', many: 'needles', page: inStash('needle') },
   bobbins: { one: 'bobbin', many: 'bobbins', page: inStash('bobbin') },
@@ -24,11 +25,11 @@ export const collectionWords: Readonly<Record<CollectionName, Words>> = {
   swatches: { one: 'swatch', many: 'swatches', page: inStash('swatch') },
   designs: { one: 'design', many: 'designs', page: (id) => `/designs/${id}` },
   items: { one: 'item', many: 'items', page: (id) => `/items/${id}` },
-  corrections: { one: 'correction of the moves', many: 'corrections of the moves', page: () => '/log/works' },
+  corrections: { one: t('correction-of-the-moves'), many: t('corrections-of-the-moves'), page: () => '/log/works' },
   orders: { one: 'order', many: 'orders', page: (id) => `/runs/order/${id}` },
   pieces: { one: 'piece', many: 'pieces', page: (id) => `/piece/${id}` },
-  movements: { one: 'movement of stock', many: 'movements of stock', page: () => '/stash' },
-  runEvents: { one: 'event at the machine', many: 'events at the machine', page: () => '/' },
+  movements: { one: t('movement-of-stock'), many: t('movements-of-stock'), page: () => '/stash' },
+  runEvents: { one: t('event-at-the-machine'), many: t('events-at-the-machine'), page: () => '/' },
 }
 
 /** “Adhesive”. */
@@ -40,5 +41,5 @@ export const titleOf = (name: CollectionName): string => {
 /** “An adhesive”. */
 export const oneOf = (name: CollectionName): string => {
   const { one } = collectionWords[name]
-  return `${/^[aeio]/.test(one) ? 'An' : 'A'} ${one}`
+  return `${/^[aeio]/.test(one) ? t('an') : t('a')} ${one}`
 }

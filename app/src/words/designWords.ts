@@ -1,3 +1,4 @@
+import { things as t } from '@thimble/language/en/things'
 import type { DesignCard } from '@thimble/contract'
 import type { LoadClass, WorkKind } from '@thimble/core/recipe'
 
@@ -9,17 +10,17 @@ export const loadNames: Record<LoadClass, string> = {
 }
 
 export const workKinds: readonly { id: WorkKind; name: string }[] = [
-  { id: 'fill', name: 'Filled' },
-  { id: 'wording', name: 'Wording' },
-  { id: 'line', name: 'Lines' },
-  { id: 'satin', name: 'Satin' },
-  { id: 'applique', name: 'Applique' },
+  { id: 'fill', name: t('filled') },
+  { id: 'wording', name: t('wording') },
+  { id: 'line', name: t('lines') },
+  { id: 'satin', name: t('satin') },
+  { id: 'applique', name: t('applique') },
 ]
 
 /** What a design that is known by its size is taken to fill; its corners need room in a ring or not. */
 export const sizedShapes = [
-  { id: 'rectangle', name: 'Rectangle' },
-  { id: 'oval', name: 'Oval or round' },
+  { id: 'rectangle', name: t('rectangle') },
+  { id: 'oval', name: t('oval-or-round') },
 ] as const
 
 export const many = (n: number, one: string, more = `${one}s`): string =>
@@ -28,7 +29,7 @@ export const many = (n: number, one: string, more = `${one}s`): string =>
 /** “2,860 stitches, 3 colours”; an estimate says so. */
 export function countWords({ stitches, colours, summary }: DesignCard): string {
   const distinct = new Set(colours.map((c) => c.toLowerCase())).size
-  return `${summary?.estimated ? 'About ' : ''}${many(stitches, 'stitch', 'stitches')}, ${many(distinct, 'colour')}`
+  return `${summary?.estimated ? t('about') : ''}${many(stitches, 'stitch', 'stitches')}, ${many(distinct, 'colour')}`
 }
 
 export const metres = (m: number): string => `${m < 10 ? m.toFixed(1) : Math.round(m).toLocaleString('en')} m`

@@ -1,12 +1,13 @@
+import { things as t } from '@thimble/language/en/things'
 import type { ItemGroup } from '@thimble/core/placement'
 
 export const itemGroupNames: Record<ItemGroup, string> = {
-  tops: 'Tops',
-  worn: 'Dresses and trousers',
-  infant: 'Infants and toys',
-  towels: 'Towels',
-  table: 'Table',
-  bed: 'Bed and cushions',
-  bags: 'Bags and workwear',
-  other: 'Anything flat',
+  tops: t('tops'),
+  worn: t('dresses-and-trousers'),
+  infant: t('infants-and-toys'),
+  towels: t('towels'),
+  table: t('table'),
+  bed: t('bed-and-cushions'),
+  bags: t('bags-and-workwear'),
+  other: t('anything-flat'),
 }

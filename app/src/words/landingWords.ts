@@ -1,3 +1,4 @@
+import { things as t } from '@thimble/language/en/things'
 import { formatLength, type LengthStyle } from '@thimble/core/lengths'
 
 type Landed = { dx: number | null; dy: number | null; rotation?: number | null }
@@ -9,5 +10,5 @@ export function landingText({ dx, dy, rotation = null }: Landed, style: LengthSt
     mm === null || mm === 0 ? null : `${formatLength(Math.abs(mm), style)} ${mm > 0 ? plus : minus}`
   const turned = rotation ? `${Math.abs(rotation)}° ${rotation > 0 ? 'clockwise' : 'anticlockwise'}` : null
   const parts = [part(dy, 'low', 'high'), part(dx, 'right', 'left'), turned].filter(Boolean)
-  return parts.length > 0 ? `Landed ${parts.join(', ')}` : 'Landed on the mark'
+  return parts.length > 0 ? t('landed', { parts: parts.join(', ') }) : t('landed-on-the-mark')
 }

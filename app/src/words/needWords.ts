@@ -1,3 +1,4 @@
+import { things as t } from '@thimble/language/en/things'
 import { isToBuy, missing, type Need } from '@thimble/plan/benchNeeds'
 import { adhesiveNames } from './adhesiveWords'
 import { many } from './designWords'
@@ -9,7 +10,7 @@ export function needName({ what }: Need): string {
   if ('kind' in what) return layerName(what.kind)
   if ('thread' in what) return what.thread.name
   if ('adhesive' in what) return adhesiveNames[what.adhesive]
-  return 'colour' in what ? `Thread ${what.colour}` : what.thing.name
+  return 'colour' in what ? t('thread-2', { colour: what.colour }) : what.thing.name
 }
 
 function amountOf({ unit }: Need, amount: number): string {
@@ -19,16 +20,17 @@ function amountOf({ unit }: Need, amount: number): string {
 
 /** “3 pieces want 0.6 m; 0.2 m there.” */
 export function needLine(need: Need): string {
-  const there = need.left === null ? 'stock not counted' : `${amountOf(need, Math.max(0, need.left))} there`
+  const there =
+    need.left === null ? t('stock-not-counted-3') : t('there', { amountOf: amountOf(need, Math.max(0, need.left)) })
   if (need.pieces === 0) return `Low: ${there}.`
   const want = need.pieces === 1 ? 'wants' : 'want'
-  const much = need.unit === 'number' ? 'it' : `${need.atLeast ? 'at least ' : ''}${amountOf(need, need.want)}`
+  const much = need.unit === 'number' ? 'it' : `${need.atLeast ? t('at-least') : ''}${amountOf(need, need.want)}`
   return `${many(need.pieces, 'piece')} ${want} ${much}; ${there}.`
 }
 
 /** What to do about it: the amount that is missing, or that it would be low. */
 export function toBuyText(need: Need): string {
-  if (missing(need) > 0) return `${amountOf(need, missing(need))} short`
+  if (missing(need) > 0) return t('short-2', { amountOf: amountOf(need, missing(need)) })
   if (!isToBuy(need)) return 'enough'
-  return need.want > 0 ? 'low afterwards' : 'low'
+  return need.want > 0 ? t('low-afterwards') : t('low')
 }

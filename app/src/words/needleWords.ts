@@ -1,3 +1,4 @@
+import { things as t } from '@thimble/language/en/things'
 import type { DecidedStack, Machine } from '@thimble/contract'
 import type { Severity } from '@thimble/core/advice'
 import { needleWear } from '@thimble/core/thread'
@@ -9,22 +10,22 @@ type InMachine = Pick<Machine, 'name' | 'needle' | 'needleMinutes' | 'needleStri
 
 const hours = (minutes: number): string => {
   const whole = Math.max(0, Math.round(minutes))
-  return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${whole % 60} min`
+  return whole < 60 ? t('min', { whole }) : t('h-min', { floor: Math.floor(whole / 60), whole: whole % 60 })
 }
 
 /** “75/11 ballpoint: 3 h 20 min sewn, nothing struck.” */
 export function needleInText({ needle, needleMinutes, needleStrikes }: InMachine): string {
-  if (!needle) return 'The needle in it isn’t noted.'
-  const struck = needleStrikes > 0 ? many(needleStrikes, 'strike') : 'nothing struck'
-  return `${needleText(needle)}: ${hours(needleMinutes)} sewn, ${struck}.`
+  if (!needle) return t('the-needle-in-it-isnt')
+  const struck = needleStrikes > 0 ? many(needleStrikes, 'strike') : t('nothing-struck')
+  return t('sewn', { needle: needleText(needle), hours: hours(needleMinutes), struck })
 }
 
 /** What a needle's age or a strike asks for; null while it is good, and where none is noted. */
 export function wornAdvice({ needle, needleMinutes: minutes, needleStrikes: strikes }: InMachine): Told | null {
   const wear = needle ? needleWear({ minutes, strikes }) : 'good'
   if (wear === 'good') return null
-  const why = strikes > 0 ? 'it struck something' : 'needles last about eight hours'
-  const text = wear === 'soon' ? `Change the needle soon: ${why}.` : `Change the needle now: ${why}.`
+  const why = strikes > 0 ? t('it-struck-something') : t('needles-last-about-eight-hours')
+  const text = wear === 'soon' ? t('change-the-needle-soon', { why }) : t('change-the-needle-now', { why })
   return { code: 'needle.worn', severity: 'caution', text }
 }
 
@@ -36,6 +37,6 @@ export function otherNeedleAdvice(
   if (!needle || !asked) return null
   const same = needle.size === asked.size && needle.point === asked.point && (needle.coated || !asked.coated)
   if (same) return null
-  const text = `${name} has a ${needleText(needle)}. Fit a ${needleText(asked)}.`
+  const text = t('has-a-fit-a', { name, needle: needleText(needle), needle2: needleText(asked) })
   return { code: 'needle.other', severity: 'caution', text }
 }

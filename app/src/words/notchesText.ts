@@ -1,3 +1,4 @@
+import { things as t } from '@thimble/language/en/things'
 /** Less than this is no distance on a tape. */
 const LEAST_MM = 0.5
 
@@ -7,8 +8,12 @@ const LEAST_MM = 0.5
  * @example notchesText({ x: -16, y: 3 }, write) // '16 mm left of the cross and 3 mm nearer to you'
  */
 export function notchesText({ x, y }: { x: number; y: number }, write: (mm: number) => string): string | null {
-  const across = Math.abs(x) >= LEAST_MM ? `${write(Math.abs(x))} ${x > 0 ? 'right' : 'left'} of the cross` : null
-  const along = Math.abs(y) >= LEAST_MM ? `${write(Math.abs(y))} ${y > 0 ? 'closer to you' : 'farther from you'}` : null
-  if (across && along) return `${across} and ${along}`
-  return across ?? (along ? `${along} than the cross` : null)
+  const across =
+    Math.abs(x) >= LEAST_MM
+      ? t('of-the-cross', { abs: write(Math.abs(x)), which: x > 0 ? t('right') : t('left') })
+      : null
+  const along =
+    Math.abs(y) >= LEAST_MM ? `${write(Math.abs(y))} ${y > 0 ? t('closer-to-you') : t('farther-from-you')}` : null
+  if (across && along) return t('and', { across, along })
+  return across ?? (along ? t('than-the-cross', { along }) : null)
 }

@@ -1,3 +1,4 @@
+import { things as t } from '@thimble/language/en/things'
 import type { CostPart } from '@thimble/core/money'
 import { typedMoney } from './moneyWords'
 
@@ -8,13 +9,13 @@ export const moneyText = (minor: number, currency: string): string =>
   )
 
 export const partNames: Readonly<Record<CostPart, string>> = {
-  blank: 'The item itself',
-  thread: 'Top thread',
-  bobbin: 'Bobbin thread',
-  backing: 'Backing and topping',
-  needle: 'Needle',
-  machine: 'Machine time',
-  labour: 'Hands',
-  spoilage: 'What fails',
-  setup: 'Set-up, shared',
+  blank: t('the-item-itself'),
+  thread: t('top-thread'),
+  bobbin: t('bobbin-thread-2'),
+  backing: t('backing-and-topping'),
+  needle: t('needle-2'),
+  machine: t('machine-time'),
+  labour: t('hands'),
+  spoilage: t('what-fails'),
+  setup: t('set-up-shared'),
 }

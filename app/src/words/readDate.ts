@@ -1,10 +1,11 @@
+import { things as t } from '@thimble/language/en/things'
 import { addYears } from 'date-fns/addYears'
 import { differenceInCalendarDays } from 'date-fns/differenceInCalendarDays'
 import { isValid } from 'date-fns/isValid'
 import { lightFormat } from 'date-fns/lightFormat'
 import { parse } from 'date-fns/parse'
 
-const YEARLY = ['yyyy-MM-dd', 'd MMM yyyy', 'd MMMM yyyy', 'MMM d yyyy', 'MMMM d yyyy']
+const YEARLY = [t('yyyy-mm-dd'), t('d-mmm-yyyy'), t('d-mmmm-yyyy'), t('mmm-d-yyyy'), t('mmmm-d-yyyy')]
 const WITHOUT_YEAR = ['d MMM', 'd MMMM', 'MMM d', 'MMMM d']
 const numbers = {
   'en-GB': { yearly: ['d/M/yyyy', 'd/M/yy'], without: ['d/M'] },

@@ -1,3 +1,4 @@
+import { things as t } from '@thimble/language/en/things'
 import type { MinutePart } from '@thimble/contract'
 import { faultIds, faultNames, verdictNames, verdicts } from '@thimble/core/outcomes'
 
@@ -5,8 +6,8 @@ export const faultChoices = faultIds.map((id) => ({ id, name: faultNames[id] }))
 export const verdictChoices = verdicts.map((id) => ({ id, name: verdictNames[id] }))
 
 export const minutePartNames: Readonly<Record<MinutePart, string>> = {
-  ready: 'Preparing',
-  hooping: 'Hooping',
-  stitching: 'Stitching',
-  finishing: 'Finishing',
+  ready: t('preparing'),
+  hooping: t('hooping'),
+  stitching: t('stitching'),
+  finishing: t('finishing'),
 }

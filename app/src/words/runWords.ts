@@ -1,3 +1,4 @@
+import { things as t } from '@thimble/language/en/things'
 import type { RunEventKind } from '@thimble/contract'
 import type { StitchingProgress } from '@thimble/plan/stitching'
 
@@ -11,20 +12,18 @@ export function clockText(seconds: number): string {
 
 /** What a run does this moment, in a word. */
 export function stateWord({ state, why }: Pick<StitchingProgress, 'state' | 'why'>): string {
-  if (state === 'ready') return 'not started'
+  if (state === 'ready') return t('not-started')
   if (state === 'sewing') return 'sewing'
-  if (state === 'done') return 'all sewn'
-  return why === 'waiting' || why === 'halt' ? 'waiting for you' : 'stopped'
+  if (state === 'done') return t('all-sewn-2')
+  return why === 'waiting' || why === 'halt' ? t('waiting-for-you') : t('stopped-2')
 }
 
 /** What is to be done where it stands still, most of it craft.md section 8 and 10. */
 export const whatNow: Readonly<Partial<Record<RunEventKind, string>>> = {
-  'thread-break':
-    'Cut the thread at the spool and pull it out through the needle, not backwards. Rethread with the foot up, and go back a few stitches.',
-  'needle-break':
-    'Power off. Find every bit of the needle and see what it struck. Fit a new one, fully up. Wear eye protection. Trace before you go on.',
-  nest: 'Power off. Cut the nest from below, lift the hoop, rethread with the foot up. Hold the thread end at the start.',
-  'bobbin-out': 'Put in a fresh bobbin and go back a few stitches.',
-  power: 'The power went off. It continues from the last known stitch.',
-  stopped: 'Stopped where you asked.',
+  'thread-break': t('cut-the-thread-at-the'),
+  'needle-break': t('power-off-find-every-bit'),
+  nest: t('power-off-cut-the-nest'),
+  'bobbin-out': t('put-in-a-fresh-bobbin'),
+  power: t('the-power-went-off-it'),
+  stopped: t('stopped-where-you-asked'),
 }

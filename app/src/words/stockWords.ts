@@ -1,3 +1,4 @@
+import { things as t } from '@thimble/language/en/things'
 import type { Account, Movement, MovementKind, Take } from '@thimble/contract'
 import { many } from './designWords'
 import { metresText } from './threadNeeds'
@@ -21,33 +22,33 @@ export function amountText(of: Account, amount: number, { sheetMm }: Cut = {}): 
   const size = Math.abs(amount)
   if (of === 'supplies.leftMm') {
     if (sheetMm) return many(Math.round((size / sheetMm) * 10) / 10, 'sheet')
-    return size < SHORT_MM ? `${Math.round(size)} mm` : metresText(size / 1000)
+    return size < SHORT_MM ? t('mm', { round: Math.round(size) }) : metresText(size / 1000)
   }
-  if (of === 'machines.needleMinutes') return `${Math.round(size)} min`
+  if (of === 'machines.needleMinutes') return t('min-2', { round: Math.round(size) })
   const what = counted[of]
   return what ? many(size, what) : metresText(size)
 }
 
 /** What is left, and what is wrong with it. */
 export function leftText(of: Account, left: number | null, cut: Cut = {}): { says: string; wrong: string | null } {
-  if (left === null) return { says: 'Not known', wrong: null }
+  if (left === null) return { says: t('not-known'), wrong: null }
   if (left >= 0) return { says: amountText(of, left, cut), wrong: null }
-  return { says: 'None', wrong: `${amountText(of, left, cut)} more used than counted. Count again.` }
+  return { says: t('none'), wrong: t('more-used-than-counted-count', { amount: amountText(of, left, cut) }) }
 }
 
 const verbs: Record<MovementKind, string> = {
-  opened: 'first count',
-  bought: 'came in',
-  cut: 'cut off',
+  opened: t('first-count'),
+  bought: t('came-in'),
+  cut: t('cut-off'),
   used: 'used',
-  weighed: 'by weight',
+  weighed: t('by-weight'),
   corrected: 'counted',
-  fitted: 'put in',
+  fitted: t('put-in'),
 }
 
 /** “12.4 m used, Crew polo”, “4.5 m counted”. */
 export function movedText({ of, kind, amount, found, note }: Movement, cut: Cut = {}): string {
-  const size = found === null && amount === 0 ? 'not known' : amountText(of, found ?? amount, cut)
+  const size = found === null && amount === 0 ? t('not-known-2') : amountText(of, found ?? amount, cut)
   return `${size} ${verbs[kind]}${note ? `, ${note}` : ''}`
 }
 
@@ -58,16 +59,20 @@ export function spokenForText(
   cut: Cut,
   short: boolean,
 ): string {
-  const by = `${amountText(of, amount, cut)} ${short ? 'are' : 'of it are'} spoken for by ${many(pieces, 'built piece')}`
-  return short ? `${by}: more than there is.` : `${by}.`
+  const by = t('spoken-for-by', {
+    amount: amountText(of, amount, cut),
+    which: short ? t('are') : t('of-it-are'),
+    many: many(pieces, t('built-piece')),
+  })
+  return short ? t('more-than-there-is', { by }) : `${by}.`
 }
 
 /** What is left once something was taken, and whether that cannot be. */
 export function leftAfterText(of: Account, left: number | null, amount: number): { says: string; wrong: boolean } {
-  if (left === null) return { says: 'Stock not counted.', wrong: false }
+  if (left === null) return { says: t('stock-not-counted'), wrong: false }
   const after = left - amount
-  if (after >= 0) return { says: `${amountText(of, after)} left after it.`, wrong: false }
-  return { says: `${amountText(of, Math.max(0, left))} left: more used than there is. Count it.`, wrong: true }
+  if (after >= 0) return { says: t('left-after-it', { amount: amountText(of, after) }), wrong: false }
+  return { says: t('left-more-used-than-there', { amount: amountText(of, Math.max(0, left)) }), wrong: true }
 }
 
 /** “Mesh, white 174 mm; Chalk white 4.5 m”: what lies on the shelves, not what is in the machine. */

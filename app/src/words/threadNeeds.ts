@@ -1,3 +1,4 @@
+import { things as t } from '@thimble/language/en/things'
 import type { ColourNeed, ThreadPlan } from '@thimble/plan'
 
 /** Under ten with a decimal, else whole. */
@@ -6,27 +7,34 @@ export const metresText = (metres: number): string =>
 
 const minutes = (seconds: number): string => {
   const whole = Math.max(1, Math.round(seconds / 60))
-  return `${whole} min`
+  return t('min', { whole })
 }
 
 /** “About 23 min at Bench machine: 14 min stitching, 5 min changes, 4 min hooping.” */
 export function timeText({ time: { seconds, parts }, estimated, pace }: ThreadPlan, machine: string): string {
   const told = [
     [parts.stitching, 'stitching'],
-    [parts.changes, 'changing colours'],
+    [parts.changes, t('changing-colours')],
     [parts.trims, 'trimming'],
     [parts.hooping, 'hooping'],
   ] as const
   const parted = told.filter(([time]) => time >= 30).map(([time, what]) => `${minutes(time)} ${what}`)
-  const from = estimated ? ' Estimated from the drawing.' : ''
-  return `About ${minutes(seconds)} at ${machine}: ${parted.join(', ')}.${from}${pace ? ` ${paceText(pace, seconds - parts.hooping)}` : ''}`
+  const from = estimated ? t('estimated-from-the-drawing') : ''
+  return t('about-at', {
+    minutes: minutes(seconds),
+    machine,
+    parted: parted.join(', '),
+    from,
+    which: pace ? ` ${paceText(pace, seconds - parts.hooping)}` : '',
+  })
 }
 
 /** How far the minutes at the machine may be off, by its own runs. */
 function paceText({ runs, factor, interval }: NonNullable<ThreadPlan['pace']>, sewing: number): string {
   const [low, high] = (interval ?? [factor, factor]).map((end) => minutes((sewing / factor) * Math.max(0, end)))
-  const between = low === high ? `about ${low}` : `likely ${low} to ${high}`
-  return `Based on its last ${runs} pieces; ${between} of sewing.`
+  const between =
+    low === high ? t('about-2', { low: String(low) }) : t('likely-to', { low: String(low), high: String(high) })
+  return t('based-on-its-last-pieces', { runs, between })
 }
 
 const twoDecimals = (value: number): string => value.toFixed(2)
@@ -41,26 +49,31 @@ export function factorText({
   interval: [number, number] | null
   weighings: number
 }): string {
-  const by = weighings === 1 ? 'by one weighing' : `by ${weighings} weighings`
+  const by = t('by-one-weighing-by-weighings', { weighings })
   const within = interval
-    ? `between ${twoDecimals(Math.max(0, interval[0]))} and ${twoDecimals(interval[1])}, 19 times out of 20`
-    : 'weigh another spool twice to see how certain that is'
-  return `${twoDecimals(factor)} × the forecast, ${by}: ${within}.`
+    ? t('between-and-19-times-out', {
+        twoDecimals: twoDecimals(Math.max(0, interval[0])),
+        twoDecimals2: twoDecimals(interval[1]),
+      })
+    : t('weigh-another-spool-twice-to')
+  return t('the-forecast', { twoDecimals: twoDecimals(factor), by, within })
 }
 
-export const reckonedText = (factor: number): string =>
-  factor === 1 ? 'Thread is worked out from the forecast alone.' : `Thread is worked out as ${factor} × the forecast.`
+export const reckonedText = (factor: number): string => t('thread-is-worked-out-from', { factor })
 
 /** A colour against the spools: what is there, and what of it other pieces will take. */
 export function colourNeedText(
   { thread, metres, leftM }: ColourNeed,
   spokenFor: number,
 ): { says: string; short: boolean } {
-  if (!thread) return { says: 'Not in the stash.', short: false }
-  if (leftM === null) return { says: 'Stock unknown: weigh the spool.', short: false }
+  if (!thread) return { says: t('not-in-the-stash'), short: false }
+  if (leftM === null) return { says: t('stock-unknown-weigh-the-spool'), short: false }
   const left = Math.max(0, leftM)
-  const others = spokenFor > 0 ? `, ${metresText(spokenFor)} of it for other pieces` : ''
+  const others = spokenFor > 0 ? t('of-it-for-other-pieces', { metres: metresText(spokenFor) }) : ''
   const free = left - spokenFor
-  if (free >= metres) return { says: `Enough: ${metresText(left)} left${others}.`, short: false }
-  return { says: `Short by ${metresText(metres - Math.max(0, free))}: ${metresText(left)} left${others}.`, short: true }
+  if (free >= metres) return { says: t('enough-left', { metres: metresText(left), others }), short: false }
+  return {
+    says: t('short-by-left', { metres: metresText(metres - Math.max(0, free)), metres2: metresText(left), others }),
+    short: true,
+  }
 }

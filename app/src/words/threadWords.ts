@@ -1,14 +1,15 @@
+import { things as t } from '@thimble/language/en/things'
 import type { Thread } from '@thimble/contract'
 import { nearestThreads } from '@thimble/core/colour'
 import { type Spools, spoolFor } from '@thimble/plan'
 
-export const weights = ['12', '30', '40', '60'].map((id) => ({ id, name: `${id} weight` }))
+export const weights = ['12', '30', '40', '60'].map((id) => ({ id, name: t('weight', { id }) }))
 
 export const fibreNames: readonly { id: Thread['fibre']; name: string }[] = [
-  { id: 'polyester', name: 'Polyester' },
-  { id: 'rayon', name: 'Rayon' },
-  { id: 'matte-polyester', name: 'Matte polyester' },
-  { id: 'metallic', name: 'Metallic' },
+  { id: 'polyester', name: t('polyester') },
+  { id: 'rayon', name: t('rayon') },
+  { id: 'matte-polyester', name: t('matte-polyester') },
+  { id: 'metallic', name: t('metallic') },
 ]
 
 export const fibreName = (id: Thread['fibre']): string => fibreNames.find((f) => f.id === id)!.name.toLowerCase()
@@ -21,5 +22,5 @@ export function threadFor(colour: string, threads: readonly Thread[], spools?: S
   const same = spoolFor(colour, threads, spools)
   if (same) return same.name
   const [best] = nearestThreads(colour, threads)
-  return best ? `${colour}; nearest is ${best.thread.name}` : colour
+  return best ? t('nearest-is', { colour, name: best.thread.name }) : colour
 }

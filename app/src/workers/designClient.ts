@@ -1,3 +1,4 @@
+import { reading as t } from '@thimble/language/en/reading'
 import { type Remote, wrap } from 'comlink'
 import type { DesignWorker } from '@/workers/designWorker'
 
@@ -8,7 +9,7 @@ let remote: Remote<DesignWorker> | null = null
 export function designWorker(): Remote<DesignWorker> {
   if (!remote) {
     worker = new Worker(new URL('../workers/designWorker.ts', window.location.href))
-    worker.addEventListener('error', () => breakOff('Can’t reach the shop computer to read designs.'))
+    worker.addEventListener('error', () => breakOff(t('cant-reach-the-shop-computer')))
     remote = wrap<DesignWorker>(worker)
   }
   return remote
@@ -28,10 +29,7 @@ function breakOff(why: string): void {
 
 /** Has work done at the desk. What takes for ever is given up. @throws Error with a sentence for the person */
 export async function inDesignWorker<T>(work: (d: Remote<DesignWorker>) => Promise<T>): Promise<T> {
-  const timer = setTimeout(
-    () => breakOff('This drawing takes too long. Simplify it in the drawing program.'),
-    PATIENCE_MS,
-  )
+  const timer = setTimeout(() => breakOff(t('this-drawing-takes-too-long')), PATIENCE_MS)
   let giveUp: (reason: Error) => void = () => undefined
   const broken = new Promise<never>((_, reject) => waiting.add((giveUp = reject)))
   try {

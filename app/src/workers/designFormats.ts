@@ -1,3 +1,4 @@
+import { reading as t } from '@thimble/language/en/reading'
 import type { Design, ReadSvgOptions } from '@thimble/core/design'
 import { readDesignSvg, readStitchCsv } from '@thimble/core/design/work'
 import { decodeText } from './decodeText'
@@ -19,13 +20,13 @@ const startOf = (bytes: Uint8Array): string => decodeText(bytes.subarray(0, HEAD
 const designFormats: readonly DesignFormat[] = [
   {
     ending: 'svg',
-    what: 'artwork (SVG)',
+    what: t('artwork-svg'),
     startsLike: (bytes) => startOf(bytes).startsWith('<'),
     read: (bytes, options) => readDesignSvg(decodeText(bytes), options),
   },
   {
     ending: 'csv',
-    what: 'stitch lists (CSV)',
+    what: t('stitch-lists-csv'),
     // A file of this program's own, which may say anything in its texts, begins with a brace.
     startsLike: (bytes) => /^[^{]*x_mm/i.test(startOf(bytes)),
     read: (bytes) => readStitchCsv(decodeText(bytes)),

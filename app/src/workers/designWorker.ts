@@ -1,3 +1,4 @@
+import { reading as t } from '@thimble/language/en/reading'
 import type { Advice } from '@thimble/core/advice'
 import { expose, transfer } from 'comlink'
 import type {
@@ -95,8 +96,7 @@ async function fetchPacked(id: string): Promise<PackedDesign> {
     await keepPacked(id, packed).catch(() => undefined)
     return packed
   } catch (error) {
-    const why =
-      error instanceof Away ? 'isn’t on this device, and the shop computer can’t be reached' : 'hasn’t arrived yet'
+    const why = error instanceof Away ? t('isnt-on-this-device-and') : t('hasnt-arrived-yet')
     throw new Error(`What this design is drawn from ${why}.`)
   }
 }
@@ -116,7 +116,7 @@ const designWorker = {
   ): Promise<Omit<ReadFile, 'packed' | 'summary'> & { summary: ReadFile['summary'] | null }> {
     const start = performance.now()
     const { packed, ...known } = readDesignFile(file.name, new Uint8Array(await file.arrayBuffer()), dropBackground)
-    performance.measure('read and measured', { start })
+    performance.measure(t('read-and-measured'), { start })
     opened.delete(id)
     if (packed) await keepPacked(id, packed)
     return known
@@ -221,7 +221,7 @@ const designWorker = {
   /** Sends a design kept here to the server. Answers with its status, 0 when it cannot be reached. */
   async send(id: string): Promise<{ status: number; said: string }> {
     const text = await packedHere(id)
-    if (!text) return { status: 404, said: 'The design is no longer on this device.' }
+    if (!text) return { status: 404, said: t('the-design-is-no-longer') }
     try {
       await ask(`/designs/${id}/packed`, { method: 'PUT', text })
       return { status: 200, said: '' }

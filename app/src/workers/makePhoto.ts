@@ -1,3 +1,4 @@
+import { reading as t } from '@thimble/language/en/reading'
 import { imageSize } from 'image-size'
 
 /** What is said of a picture that is not taken. */
@@ -16,13 +17,17 @@ const QUALITY = 0.82
  */
 export function requirePicture(name: string, bytes: Uint8Array): { type: string } {
   if (bytes.byteLength > MOST_BYTES)
-    throw new NoPhoto(`${name} has ${Math.round(bytes.byteLength / 1e6)} MB; a photo may have 60.`)
+    throw new NoPhoto(t('has-mb-a-photo-may', { name, round: Math.round(bytes.byteLength / 1e6) }))
   const found = sizeOf(bytes)
-  if (!found?.type || found.type === 'svg') throw new NoPhoto(`${name} isn’t a photo. Use a JPEG or PNG.`)
+  if (!found?.type || found.type === 'svg') throw new NoPhoto(t('isnt-a-photo-use-a', { name }))
   const megapixels = (found.width * found.height) / 1e6
   if (megapixels > MOST_MEGAPIXELS)
     throw new NoPhoto(
-      `${name} would open to ${Math.round(megapixels).toLocaleString('en-GB')} million points; a photo may have ${MOST_MEGAPIXELS}.`,
+      t('would-open-to-million-points', {
+        name,
+        round: Math.round(megapixels).toLocaleString('en-GB'),
+        one: MOST_MEGAPIXELS,
+      }),
     )
   return { type: found.type }
 }
@@ -69,8 +74,8 @@ async function open(file: File, type: string): Promise<ImageBitmap> {
   } catch {
     throw new NoPhoto(
       apple.has(type)
-        ? `This browser cannot open ${file.name}, a ${type.toUpperCase()} picture. Save it as JPEG first.`
-        : `${file.name} is damaged and can’t be opened.`,
+        ? t('this-browser-cannot-open-a', { name: file.name, toUpperCase: type.toUpperCase() })
+        : t('is-damaged-and-cant-be', { name: file.name }),
     )
   }
 }

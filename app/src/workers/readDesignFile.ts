@@ -1,3 +1,4 @@
+import { reading as t } from '@thimble/language/en/reading'
 import { type BlockRole, DesignFile } from '@thimble/contract'
 import type { Design, OfPatch, PackedDesign, SummarisedDesign } from '@thimble/core/design'
 import {
@@ -33,18 +34,13 @@ const titleOf = (name: string): string =>
     .replace(/\.[a-z]{1,5}$/i, '')
     .replace(/[_\s]+/g, ' ')
     .trim()
-    .slice(0, 120) || 'Design'
+    .slice(0, 120) || t('design')
 
 /** As many as a design on the shelf can keep. */
 const MOST_BLOCKS = 2000
 
 function fromDesign(name: string, design: Design): ReadFile {
-  if (design.blocks.length > MOST_BLOCKS)
-    throw new CoreError(
-      'too-large',
-      'There are over 2,000 colour blocks. Combine blocks of one colour in the drawing program.',
-      'file',
-    )
+  if (design.blocks.length > MOST_BLOCKS) throw new CoreError('too-large', t('there-are-over-2-000'), 'file')
   const stats = designStats(design)
   const roles = design.blocks.map(roleOf)
   const kind = guessKind(design, stats)
@@ -69,7 +65,7 @@ function fromJson(text: string): ReadFile | (Named & SizeOnly & { packed: null }
   try {
     value = JSON.parse(text)
   } catch {
-    throw new CoreError('bad-file', 'The file isn’t complete JSON. It may be cut short.', 'file')
+    throw new CoreError('bad-file', t('the-file-isnt-complete-json'), 'file')
   }
   const found = DesignFile.safeParse(upgradeDesignFile(value))
   if (!found.success) {
@@ -96,10 +92,10 @@ export function readDesignFile(
   dropBackground = false,
 ): ReadFile | (Named & SizeOnly & { packed: null }) {
   if (bytes.length > MOST_FILE_BYTES)
-    throw new CoreError('too-large', `${(bytes.length / 1e6).toFixed(0)} MB is too large. The limit is 10 MB.`, 'file')
+    throw new CoreError('too-large', t('mb-is-too-large-the', { bytes: (bytes.length / 1e6).toFixed(0) }), 'file')
   const format = designFormat(name, bytes)
   if (format) return fromDesign(titleOf(name), format.read(bytes, { dropBackground }))
   const text = decodeText(bytes)
   if (isOwn(name, text)) return fromJson(text)
-  throw new CoreError('unknown-file', `Only ${formatsRead()} and this program’s own JSON are read.`, 'file')
+  throw new CoreError('unknown-file', t('only-and-this-programs-own', { formatsRead: formatsRead() }), 'file')
 }

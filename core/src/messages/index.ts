@@ -3,6 +3,7 @@ export {
   bothOf,
   type DoId,
   type Fill,
+  type FillsIn,
   type Named,
   type Message,
   message,

@@ -18,14 +18,21 @@ export type Message = readonly [id: string, fills?: Fills]
 type Fills = Readonly<Record<string, Fill>>
 
 /** What each function of a slot is filled with: `{$far :tape}` asks for millimetres. */
-type FillOf<Kind extends string> = Kind extends 'name' | `name ${string}` ? Named : number | { plain: number }
+type FillOf<Kind extends string> = Kind extends 'name' | `name ${string}`
+  ? Named
+  : Kind extends 'text'
+    ? string
+    : number | { plain: number }
 
 /** The slots of a sentence by its own text, each with what fills it. */
 type SlotsIn<Text extends string> = Text extends `${string}{$${infer Slot} :${infer Kind}}${infer Rest}`
   ? { readonly [Name in Slot]: FillOf<Kind> } & SlotsIn<Rest>
   : unknown
 
-type FillsOf<Id extends MessageId> = unknown extends SlotsIn<Catalogue[Id]> ? [] : [fills: SlotsIn<Catalogue[Id]>]
+/** What a sentence has to be given: nothing, or a fill for each of its slots. */
+export type FillsIn<Text extends string> = unknown extends SlotsIn<Text> ? [] : [fills: SlotsIn<Text>]
+
+type FillsOf<Id extends MessageId> = FillsIn<Catalogue[Id]>
 
 /** A sentence of the catalogue; the compiler holds its fills against its slots. */
 export const message = <Id extends MessageId>(id: Id, ...fills: FillsOf<Id>): Message =>

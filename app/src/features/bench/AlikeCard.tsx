@@ -1,3 +1,4 @@
+import { bench as t } from '@thimble/language/en/bench'
 import type { Piece } from '@thimble/contract'
 import { useState } from 'react'
 import { Pressable, View } from 'react-native'
@@ -42,7 +43,7 @@ function More({ count, open, onPress }: { count: number; open: boolean; onPress:
       }}
     >
       <Text bold tone="indigo">
-        {open ? 'Show fewer' : `${count} more like this`}
+        {open ? t('show-fewer') : t('more-like-this', { count })}
       </Text>
     </Pressable>
   )

@@ -1,3 +1,4 @@
+import { bench as t } from '@thimble/language/en/bench'
 import { Button } from '@rneui/themed'
 import { alikeOnBench, byUrgency, inWork } from '@thimble/plan'
 import { weekdayDayText } from '@/words/dates'
@@ -27,11 +28,11 @@ export function BenchPage() {
   return (
     <Page
       title={useShopName()}
-      aside={[onBench.length > MANY ? `${onBench.length} in work` : '', weekdayDayText(new Date())]
+      aside={[onBench.length > MANY ? t('in-work', { onBench: onBench.length }) : '', weekdayDayText(new Date())]
         .filter(Boolean)
         .join(', ')}
       wideContent
-      foot={<Button title="New piece" onPress={() => router.push('/new')} />}
+      foot={<Button title={t('new-piece')} onPress={() => router.push('/new')} />}
     >
       <Growing items={groups}>
         {(shown) => (
@@ -54,17 +55,21 @@ function EmptyBench() {
   return (
     <View style={{ paddingTop: 20 }}>
       <View style={{ paddingHorizontal: 16, paddingBottom: 16, gap: 8 }}>
-        <Heading level={2}>Nothing in work</Heading>
-        <Text>Enter your measurements and see where to mark, what goes under the cloth, and what to dial in.</Text>
+        <Heading level={2}>{t('nothing-in-work')}</Heading>
+        <Text>{t('enter-your-measurements-and-see')}</Text>
       </View>
-      <LinkLine href="/new" title="1  Start a piece" answer="see where to mark" />
-      <LinkLine href="/stash/start" title="2  Your shelf" answer={hoops === 0 ? 'machine, hoops, threads' : 'set up'} />
+      <LinkLine href="/new" title={t('1-start-a-piece')} answer={t('see-where-to-mark')} />
+      <LinkLine
+        href="/stash/start"
+        title={t('2-your-shelf')}
+        answer={hoops === 0 ? t('machine-hoops-threads') : t('set-up')}
+      />
       <LinkLine
         href="/designs/add"
-        title="3  Add a design"
-        answer={designs === 0 ? 'file, wording or size' : 'added'}
+        title={t('3-add-a-design')}
+        answer={designs === 0 ? t('file-wording-or-size') : t('added')}
       />
-      <LinkLine href="/help" title="Help" answer="stages, words, keys" />
+      <LinkLine href="/help" title={t('help')} answer={t('stages-words-keys')} />
     </View>
   )
 }

@@ -1,3 +1,4 @@
+import { bench as t } from '@thimble/language/en/bench'
 import { Button } from '@rneui/themed'
 import type { SavedItem } from '@thimble/contract'
 import { customItem, customKindId, findKinds, itemGroups, type ItemKind, itemKinds } from '@thimble/core/placement'
@@ -58,7 +59,7 @@ function startPiece({ kind, own }: Entry, placement: string, { name, customer }:
 
 /** Characters of a name. */
 const MOST = 120
-const FOR_WHOM = 'A name, or leave it empty'
+const FOR_WHOM = t('a-name-or-leave-it')
 
 /** A new piece from an item kind, from an item of your own, or from a past piece. */
 export function NewPiecePage() {
@@ -79,10 +80,10 @@ export function NewPiecePage() {
     form.forget()
     router.replace(`/piece/${piece.id}`)
   }
-  const next = !chosen ? 'Choose what it is' : !placement ? 'Choose where it goes' : 'Start measuring'
+  const next = !chosen ? t('choose-what-it-is') : !placement ? t('choose-where-it-goes') : t('start-measuring')
   return (
     <Page
-      title="New piece"
+      title={t('new-piece')}
       back
       foot={
         <Button
@@ -97,22 +98,22 @@ export function NewPiecePage() {
       ) : (
         <>
           <Section>
-            <Disclosure title="Same again, from a past piece">
+            <Disclosure title={t('same-again-from-a-past')}>
               <PastPieces />
             </Disclosure>
           </Section>
           <ItemSearch entries={entries} onPick={pick} />
         </>
       )}
-      <Section title="Name and customer">
+      <Section title={t('name-and-customer')}>
         <FormField
           control={control}
           name="name"
-          label="Name"
-          placeholder={chosen?.kind.name ?? 'Named after the item'}
+          label={t('name')}
+          placeholder={chosen?.kind.name ?? t('named-after-the-item')}
           longest={MOST}
         />
-        <FormField control={control} name="customer" label="Customer" placeholder={FOR_WHOM} longest={MOST} />
+        <FormField control={control} name="customer" label={t('customer')} placeholder={FOR_WHOM} longest={MOST} />
       </Section>
     </Page>
   )
@@ -125,28 +126,28 @@ function Chosen({ entry: { id, kind, own }, onOther, control, placement }: Chose
   const router = useRouter()
   return (
     <>
-      <Section title="What is it?">
+      <Section title={t('what-is-it')}>
         <View style={{ flexDirection: 'row', gap: 16, alignItems: 'center' }}>
-          <RadioGroup label="What is it?">
+          <RadioGroup label={t('what-is-it')}>
             <KindTile id={id} kind={kind} on first onPress={onOther} />
           </RadioGroup>
           <View style={{ flex: 1, gap: 8 }}>
-            <Button type="outline" title="Another item" onPress={onOther} />
+            <Button type="outline" title={t('another-item')} onPress={onOther} />
             {own ? (
               <Button
                 type="outline"
-                title={`Change ${kind.name.toLowerCase()}`}
+                title={t('change', { name: kind.name.toLowerCase() })}
                 onPress={() => router.push(`/items/${id}`)}
               />
             ) : null}
           </View>
         </View>
       </Section>
-      <Section title="Where does it go?">
+      <Section title={t('where-does-it-go')}>
         <FormChoices
           control={control}
           name="placement"
-          label="Placement"
+          label={t('placement')}
           choices={kind.placements}
           chosen={placement ?? ''}
         />
@@ -169,23 +170,23 @@ function ItemSearch({ entries, onPick }: Search) {
     return kinds.flatMap(({ id }) => entries.find((entry) => entry.id === id) ?? [])
   }, [entries, find])
   return (
-    <Section title="What is it?">
+    <Section title={t('what-is-it')}>
       <Field
-        label="Find an item"
+        label={t('find-an-item')}
         value={find}
         onChange={setFind}
-        placeholder="towel, hoodie, onesie"
+        placeholder={t('towel-hoodie-onesie')}
         kind="search"
         onEnter={() => found[0] && onPick(found[0].id)}
       />
       {found.length === 0 ? (
-        <Text>{`Nothing is called “${find.trim()}”. Make your own item.`}</Text>
+        <Text>{t('nothing-is-called-make-your', { find: find.trim() })}</Text>
       ) : (
-        <RadioGroup label="What is it?" style={{ gap: 14 }}>
+        <RadioGroup label={t('what-is-it')} style={{ gap: 14 }}>
           {find.trim() ? <Tiles entries={found} onPick={onPick} /> : <KindGroups entries={found} onPick={onPick} />}
         </RadioGroup>
       )}
-      <Button type="outline" title="Make your own item" onPress={() => router.push('/items/new')} />
+      <Button type="outline" title={t('make-your-own-item')} onPress={() => router.push('/items/new')} />
     </Section>
   )
 }

@@ -1,3 +1,4 @@
+import { bench as t } from '@thimble/language/en/bench'
 import { useState } from 'react'
 import { Pressable, View } from 'react-native'
 import { inWork } from '@thimble/plan'
@@ -33,17 +34,17 @@ export function PastPieces() {
   ]
     .filter(({ name, customer }) => words.split(/\s+/).every((w) => `${name} ${customer}`.toLowerCase().includes(w)))
     .sort((a, b) => b.at.localeCompare(a.at))
-  if (past.length === 0 && !words) return <Text soft>{told ? 'No past pieces yet.' : 'Searching the log …'}</Text>
+  if (past.length === 0 && !words) return <Text soft>{told ? t('no-past-pieces-yet') : t('searching-the-log')}</Text>
   return (
     <View style={{ gap: 8 }}>
       <Field
-        label="Find a past piece"
+        label={t('find-a-past-piece')}
         value={find}
         onChange={setFind}
-        placeholder="A name or a customer"
+        placeholder={t('a-name-or-a-customer')}
         kind="search"
       />
-      {past.length === 0 ? <Text soft>{`No past piece is called “${find.trim()}”.`}</Text> : null}
+      {past.length === 0 ? <Text soft>{t('no-past-piece-is-called', { find: find.trim() })}</Text> : null}
       {past.slice(0, SHOWN).map(({ id, name, customer }) => (
         <Pressable
           key={id}

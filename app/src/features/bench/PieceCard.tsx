@@ -1,3 +1,4 @@
+import { bench as t } from '@thimble/language/en/bench'
 import { kindOf, nextAction, planMeasure, stageAt, stagesDone } from '@thimble/plan'
 import type { Piece } from '@thimble/contract'
 import { differenceInCalendarDays } from 'date-fns/differenceInCalendarDays'
@@ -44,7 +45,7 @@ export const PieceCard = memo(function PieceCard({ piece }: { piece: Piece }) {
         <ItemThumb kind={kindOf(piece)} size={piece.item.size} colour={piece.build.cloth.colour} px={60} />
         <View style={{ flex: 1, minWidth: 0 }}>
           <Heading level={2}>{piece.name}</Heading>
-          <Text soft>{[piece.customer, piece.run].filter(Boolean).join(', ') || 'No customer'}</Text>
+          <Text soft>{[piece.customer, piece.run].filter(Boolean).join(', ') || t('no-customer')}</Text>
         </View>
         {due ? (
           <Text
@@ -65,7 +66,7 @@ export const PieceCard = memo(function PieceCard({ piece }: { piece: Piece }) {
 
 function dueIn(due: string): { text: string; pressing: boolean } {
   const days = differenceInCalendarDays(parseISO(due), new Date())
-  if (days < 0) return { text: days === -1 ? 'due yesterday' : `${-days} days late`, pressing: true }
-  if (days === 0) return { text: 'due today', pressing: true }
+  if (days < 0) return { text: days === -1 ? t('due-yesterday') : t('days-late', { one: -days }), pressing: true }
+  if (days === 0) return { text: t('due-today'), pressing: true }
   return { text: days < 7 ? weekdayText(due) : dayText(due), pressing: false }
 }

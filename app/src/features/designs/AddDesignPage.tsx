@@ -1,3 +1,4 @@
+import { designs as t } from '@thimble/language/en/designs'
 import { Button } from '@rneui/themed'
 import { useRouter } from 'expo-router'
 import { useEffect } from 'react'
@@ -24,11 +25,8 @@ export function AddDesignPage() {
   // Fetched before it is needed: the server may be away by then.
   useEffect(() => void designWorker(), [])
   return (
-    <Page title="Add a design" back>
-      <Section
-        title="From files"
-        says="Artwork (SVG) at real size, stitch lists (CSV) or this program’s designs (JSON). Up to 10 MB and 500,000 stitches each."
-      >
+    <Page title={t('add-a-design')} back>
+      <Section title={t('from-files')} says={t('artwork-svg-at-real-size')}>
         <DropArea onFiles={take} />
         <Progress lines={lines} />
         {lines.map((line) => (
@@ -42,10 +40,10 @@ export function AddDesignPage() {
           />
         ))}
       </Section>
-      <Section title="Other ways">
-        <Button type="outline" title="Make a line of wording" onPress={() => router.push('/designs/wording')} />
-        <Button type="outline" title="Group designs into one" onPress={() => router.push('/designs/group')} />
-        <Button type="outline" title="Enter its size and stitches" onPress={() => router.push('/designs/new')} />
+      <Section title={t('other-ways')}>
+        <Button type="outline" title={t('make-a-line-of-wording')} onPress={() => router.push('/designs/wording')} />
+        <Button type="outline" title={t('group-designs-into-one')} onPress={() => router.push('/designs/group')} />
+        <Button type="outline" title={t('enter-its-size-and-stitches')} onPress={() => router.push('/designs/new')} />
       </Section>
     </Page>
   )
@@ -69,10 +67,10 @@ function DropArea({ onFiles }: { onFiles: (files: File[]) => void }) {
         textAlign: 'center',
       }}
     >
-      <input {...getInputProps({ 'aria-label': 'Design files' })} />
+      <input {...getInputProps({ 'aria-label': t('design-files') })} />
       <Pressable role="button" onPress={open} style={{ minHeight: 44, justifyContent: 'center', alignItems: 'center' }}>
         <Text bold tone="indigo" style={{ textAlign: 'center' }}>
-          {isDragActive ? 'Drop to add them' : 'Choose files, or drop them here'}
+          {isDragActive ? t('drop-to-add-them') : t('choose-files-or-drop-them')}
         </Text>
       </Pressable>
     </div>
@@ -87,13 +85,17 @@ function Progress({ lines }: { lines: readonly IntakeLine[] }) {
   const refused = lines.filter((line) => line.state === 'refused').length
   const reading = lines.find((line) => line.state === 'reading')
   const says = reading
-    ? `Reading ${reading.name}, ${done + 1} of ${lines.length}`
-    : `${lines.length - refused} of ${lines.length} added${refused > 0 ? `, ${refused} couldn’t be read` : ''}.`
+    ? t('reading-of', { name: reading.name, done: done + 1, lines: lines.length })
+    : t('of-added', {
+        lines: lines.length - refused,
+        lines2: lines.length,
+        which: refused > 0 ? t('couldnt-be-read', { refused }) : '',
+      })
   return (
     <View style={{ gap: 4 }}>
       <View
         role="progressbar"
-        aria-label="Files read"
+        aria-label={t('files-read')}
         aria-valuemin={0}
         aria-valuemax={lines.length}
         aria-valuenow={done}
@@ -134,10 +136,12 @@ function Line({ line, onDropPage }: { line: IntakeLine; onDropPage: () => void }
           </View>
         </RowLink>
       ) : (
-        <Text>{`${line.name}${line.state === 'reading' ? ', being read' : line.state === 'waiting' ? ', waiting' : ''}`}</Text>
+        <Text>{`${line.name}${line.state === 'reading' ? t('being-read') : line.state === 'waiting' ? t('waiting') : ''}`}</Text>
       )}
       {line.reason ? <FieldProblem id={line.key}>{line.reason}</FieldProblem> : null}
-      {line.whitePage ? <Button type="outline" title="Leave out the white background" onPress={onDropPage} /> : null}
+      {line.whitePage ? (
+        <Button type="outline" title={t('leave-out-the-white-background')} onPress={onDropPage} />
+      ) : null}
     </View>
   )
 }

@@ -1,3 +1,4 @@
+import { designs as t } from '@thimble/language/en/designs'
 import type { DesignCard } from '@thimble/contract'
 import { formatFine, formatLength, type LengthStyle, type LengthUnit } from '@thimble/core/lengths'
 import { readTyped } from '@thimble/plan'
@@ -27,12 +28,12 @@ function read(texts: Texts, unit: LengthUnit) {
   const length = (field: 'width' | 'height' | 'letter'): number | null => {
     const { mm, problem } = readTyped({ text: texts[field], unit })
     if (problem) unread[field] = problem
-    else if (mm === null && field !== 'letter') unread[field] = 'Type the measured size.'
+    else if (mm === null && field !== 'letter') unread[field] = t('type-the-measured-size')
     return mm
   }
   const stitches = Number(texts.stitches.replace(/[\s,.']/g, ''))
   if (!/\d/.test(texts.stitches) || !Number.isInteger(stitches))
-    unread.stitches = `“${texts.stitches}” is not a stitch count.`
+    unread.stitches = t('is-not-a-stitch-count', { stitches: texts.stitches })
   const doc = {
     name: texts.name,
     width: length('width'),
@@ -58,21 +59,21 @@ export function DesignForm({ id }: { id: string }) {
   const { control } = form
   return (
     <FormPage
-      title={kept ? kept.name : 'A design by its size'}
+      title={kept ? kept.name : t('a-design-by-its-size')}
       onKeep={keep}
-      removal={kept ? 'Remove this design' : null}
+      removal={kept ? t('remove-this-design') : null}
       onRemove={removeIt}
     >
-      <FormField control={control} name="name" label="Name" />
+      <FormField control={control} name="name" label={t('name')} />
       <View style={{ flexDirection: 'row', gap: 12 }}>
-        <FormLength half control={control} name="width" label="Width" unit={style.unit} />
-        <FormLength half control={control} name="height" label="Height" unit={style.unit} />
+        <FormLength half control={control} name="width" label={t('width')} unit={style.unit} />
+        <FormLength half control={control} name="height" label={t('height')} unit={style.unit} />
       </View>
-      <FormChoices control={control} name="shape" label="Shape" choices={sizedShapes} />
-      <FormField big control={control} name="stitches" label="Stitches" keyboard="numeric" />
-      <FormField control={control} name="colours" label="Colours in stitch order" hint="As #rrggbb, in order" />
-      <FormChoices control={control} name="kind" label="What is it?" choices={workKinds} />
-      <FormField control={control} name="letter" label="Smallest letter height, if any" placeholder="none" />
+      <FormChoices control={control} name="shape" label={t('shape')} choices={sizedShapes} />
+      <FormField big control={control} name="stitches" label={t('stitches')} keyboard="numeric" />
+      <FormField control={control} name="colours" label={t('colours-in-stitch-order')} hint={t('as-rrggbb-in-order')} />
+      <FormChoices control={control} name="kind" label={t('what-is-it')} choices={workKinds} />
+      <FormField control={control} name="letter" label={t('smallest-letter-height-if-any')} placeholder={t('none-2')} />
       {kept ? <PatchesSection design={kept} /> : null}
     </FormPage>
   )

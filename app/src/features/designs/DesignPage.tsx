@@ -1,3 +1,4 @@
+import { designs as t } from '@thimble/language/en/designs'
 import type { DesignCard } from '@thimble/contract'
 import { useState } from 'react'
 import { View } from 'react-native'
@@ -65,14 +66,14 @@ function Waiting({ tall, problem }: { tall: number; problem: string | null }) {
   const p = usePalette()
   return (
     <View style={{ height: tall, backgroundColor: p.table, justifyContent: 'center', padding: 24 }}>
-      {problem ? <FieldProblem id="drawing">{problem}</FieldProblem> : <Text soft>Preparing the drawing</Text>}
+      {problem ? <FieldProblem id="drawing">{problem}</FieldProblem> : <Text soft>{t('preparing-the-drawing')}</Text>}
     </View>
   )
 }
 
 const seen = [
-  { id: 'stitches', name: 'Stitches' },
-  { id: 'load', name: 'Density' },
+  { id: 'stitches', name: t('stitches') },
+  { id: 'load', name: t('density-2') },
 ] as const
 
 function Board({ design, opened }: { design: DesignCard; opened: OpenedDesign }) {
@@ -93,7 +94,7 @@ function Board({ design, opened }: { design: DesignCard; opened: OpenedDesign })
         ground={groundFor(opened.design.colours)}
         upTo={stitched ? upTo : null}
         load={what === 'load'}
-        label={`${design.name}, to scale${what === 'load' ? ', with its density' : ''}`}
+        label={t('to-scale', { name: design.name, which: what === 'load' ? t('with-its-density') : '' })}
       />
       <View style={{ paddingHorizontal: 16, paddingTop: 8 }}>
         <StitchOrder opened={opened} at={upTo === null ? null : block} />
@@ -103,14 +104,19 @@ function Board({ design, opened }: { design: DesignCard; opened: OpenedDesign })
           total={total}
           at={at}
           onChange={setUpTo}
-          says={`Stitch ${at.toLocaleString('en')} of ${total.toLocaleString('en')}, in colour ${block + 1} of ${opened.ink.length}`}
+          says={t('stitch-of-in-colour-of', {
+            at: at.toLocaleString('en'),
+            total: total.toLocaleString('en'),
+            block: block + 1,
+            ink: opened.ink.length,
+          })}
         />
       ) : null}
       <View style={{ paddingHorizontal: 16, paddingTop: 8, gap: 10 }}>
-        <Choices label="Show" choices={seen} value={what} onChange={setWhat} />
+        <Choices label={t('show')} choices={seen} value={what} onChange={setWhat} />
         {what === 'load' ? <LoadLegend /> : null}
         {stitched ? null : (
-          <Text soft>{`Artwork: ${many(design.stitches, 'stitch', 'stitches')} are an estimate.`}</Text>
+          <Text soft>{t('artwork-are-an-estimate', { many: many(design.stitches, 'stitch', 'stitches') })}</Text>
         )}
       </View>
     </>

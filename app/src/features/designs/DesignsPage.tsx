@@ -1,3 +1,4 @@
+import { designs as t } from '@thimble/language/en/designs'
 import type { DesignCard } from '@thimble/contract'
 import { loadOf } from '@thimble/plan'
 import { Button } from '@rneui/themed'
@@ -28,10 +29,10 @@ export function DesignsPage() {
   const loaded = useDocuments((s) => s.loaded)
   return (
     <Page
-      title="Designs"
+      title={t('designs')}
       wideContent
       aside={loaded ? `${designs.length}` : undefined}
-      foot={<Button title="Add a design" onPress={() => router.push('/designs/add')} />}
+      foot={<Button title={t('add-a-design')} onPress={() => router.push('/designs/add')} />}
     >
       <Growing items={designs}>
         {(shown) => (
@@ -46,7 +47,7 @@ export function DesignsPage() {
       </Growing>
       {designs.length === 0 && loaded ? (
         <Section>
-          <Text>No designs yet. Add one from a file, as wording, or by its size.</Text>
+          <Text>{t('no-designs-yet-add-one')}</Text>
         </Section>
       ) : null}
     </Page>
@@ -82,7 +83,7 @@ const DesignLine = memo(function DesignLine({ design: d }: { design: DesignCard 
         <Heading level={2}>{d.name}</Heading>
         <Text bold>{`${formatLength(d.width, style)} × ${formatLength(d.height, style)}`}</Text>
         <Text soft>{countWords(d)}</Text>
-        <Text soft>{`${loadNames[loadClass]}, ${about}${Math.round(mean)} a cm²`}</Text>
+        <Text soft>{t('a-cm-2', { loadNames: loadNames[loadClass], about, round: Math.round(mean) })}</Text>
       </View>
     </RowLink>
   )

@@ -1,3 +1,4 @@
+import { designs as t } from '@thimble/language/en/designs'
 import { Button } from '@rneui/themed'
 import type { DesignCard } from '@thimble/contract'
 import { type GroupLayout, SMALL_LETTER } from '@thimble/core/design'
@@ -29,9 +30,9 @@ import { useWorkedOut } from './useWorkedOut'
 import { nanoid } from 'nanoid'
 
 const layouts: readonly { id: GroupLayout; name: string }[] = [
-  { id: 'below', name: 'One below the other' },
-  { id: 'beside', name: 'Side by side' },
-  { id: 'around', name: 'Second one on both sides, mirrored' },
+  { id: 'below', name: t('one-below-the-other') },
+  { id: 'beside', name: t('side-by-side') },
+  { id: 'around', name: t('second-one-on-both-sides') },
 ]
 const NONE = 'none'
 const MOST_PARTS = 4
@@ -90,11 +91,15 @@ export function GroupPage() {
   const told = problem ?? unkept
   return (
     <Page
-      title="Group designs"
+      title={t('group-designs')}
       back
       tape={!shown}
       foot={
-        <Button title="Save as one design" disabled={!found || !request || problem !== null || busy} onPress={keep} />
+        <Button
+          title={t('save-as-one-design')}
+          disabled={!found || !request || problem !== null || busy}
+          onPress={keep}
+        />
       }
     >
       {shown ? (
@@ -103,14 +108,20 @@ export function GroupPage() {
           height={300}
           unit={unit}
           ground={groundFor(shown.design.colours)}
-          label="The group, to scale"
+          label={t('the-group-to-scale')}
         />
       ) : null}
       <Section>
         {shown ? <Figures design={shown.design as DesignCard} /> : null}
         <Parts form={form} group={group} drawn={drawn} />
-        <FormChoices control={form.control} name="layout" label="Arrangement" choices={layouts} />
-        <FormLength control={form.control} name="gap" label="Space between" unit={unit} problem={group.gapProblem} />
+        <FormChoices control={form.control} name="layout" label={t('arrangement')} choices={layouts} />
+        <FormLength
+          control={form.control}
+          name="gap"
+          label={t('space-between')}
+          unit={unit}
+          problem={group.gapProblem}
+        />
         {used.length > 1 ? <Moves form={form} group={group} /> : null}
         {told ? <FieldProblem id="group">{told}</FieldProblem> : null}
       </Section>
@@ -137,7 +148,7 @@ async function keepGroup(id: string, request: Request, used: readonly DesignCard
       change: { scale: 1, rotate: 0, mirror: 'none' },
       order: null,
       roles: groupRoles(laid),
-      parts: hulls.map((hull, i) => ({ name: names[i] ?? `part ${i + 1}`, hull })),
+      parts: hulls.map((hull, i) => ({ name: names[i] ?? t('part', { i: i + 1 }), hull })),
       ...design,
     }),
   )
@@ -182,8 +193,8 @@ function Parts({ form, group: { named }, drawn }: PartProps & { drawn: readonly 
     <Choices
       key={`${i}${named[i]?.id}`}
       long
-      label={i === 0 ? 'First' : i === 1 ? 'Second' : 'Third'}
-      choices={[...(i >= 2 ? [{ id: NONE, name: 'None' }] : []), ...drawn.map((d) => ({ id: d.id, name: d.name }))]}
+      label={i === 0 ? t('first') : i === 1 ? t('second') : t('third')}
+      choices={[...(i >= 2 ? [{ id: NONE, name: t('none') }] : []), ...drawn.map((d) => ({ id: d.id, name: d.name }))]}
       value={named[i]?.id ?? null}
       onChange={(id) => pick(i, id)}
     />
@@ -193,8 +204,8 @@ function Parts({ form, group: { named }, drawn }: PartProps & { drawn: readonly 
 function Moves({ form, group: { used, moved, request } }: PartProps) {
   const { unit } = useDocuments((s) => s.shop)
   return (
-    <Disclosure title="Move a part" open={request?.shifts.some(({ x, y }) => x !== 0 || y !== 0)}>
-      <Text soft>A minus moves it left or up.</Text>
+    <Disclosure title={t('move-a-part')} open={request?.shifts.some(({ x, y }) => x !== 0 || y !== 0)}>
+      <Text soft>{t('a-minus-moves-it-left')}</Text>
       {used.map((design, i) => (
         <View key={`${i}${design.id}`} style={{ gap: 6 }}>
           <Text>{design.name}</Text>
@@ -206,7 +217,7 @@ function Moves({ form, group: { used, moved, request } }: PartProps) {
                 control={form.control}
                 name={`moves.${i as 0}.${way}`}
                 problem={moved[i]?.[way].problem}
-                label={way === 'right' ? 'To the right' : 'Down'}
+                label={way === 'right' ? t('to-the-right') : t('down')}
                 unit={unit}
               />
             ))}

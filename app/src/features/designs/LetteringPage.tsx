@@ -1,3 +1,4 @@
+import { designs as t } from '@thimble/language/en/designs'
 import { Button } from '@rneui/themed'
 import { adviceOf } from '@thimble/core/advice'
 import { formatFine, formatLength, type LengthStyle, type LengthUnit } from '@thimble/core/lengths'
@@ -69,10 +70,10 @@ export function WordingPage() {
     })
   return (
     <Page
-      title="A line of wording"
+      title={t('a-line-of-wording')}
       back
       tape={!set}
-      foot={<Button title="Save" disabled={!set || !request || problem !== null || busy} onPress={keep} />}
+      foot={<Button title={t('save')} disabled={!set || !request || problem !== null || busy} onPress={keep} />}
     >
       {set ? (
         <DesignBoard
@@ -80,7 +81,7 @@ export function WordingPage() {
           height={200}
           unit={unit}
           ground={groundFor(set.design.colours)}
-          label="The wording, to scale"
+          label={t('the-wording-to-scale')}
         />
       ) : null}
       <Section>
@@ -101,20 +102,33 @@ type FieldsProps = {
 function WordingFields({ control, unit, problems }: FieldsProps) {
   return (
     <>
-      <FormField control={control} name="text" label="The words" problem={problems.text} placeholder="Marram & Tide" />
-      <FormChoices control={control} name="face" label="Typeface" choices={typefaces} />
+      <FormField
+        control={control}
+        name="text"
+        label={t('the-words')}
+        problem={problems.text}
+        placeholder={t('marram-tide')}
+      />
+      <FormChoices control={control} name="face" label={t('typeface')} choices={typefaces} />
       <View style={{ flexDirection: 'row', gap: 12 }}>
-        <FormLength half control={control} name="height" label="Capital height" unit={unit} problem={problems.height} />
+        <FormLength
+          half
+          control={control}
+          name="height"
+          label={t('capital-height')}
+          unit={unit}
+          problem={problems.height}
+        />
         <FormLength
           half
           control={control}
           name="spacing"
-          label="Letter spacing"
+          label={t('letter-spacing')}
           unit={unit}
           problem={problems.spacing}
         />
       </View>
-      <FormChoices control={control} name="colour" label="Colour" choices={useColours()} />
+      <FormChoices control={control} name="colour" label={t('colour')} choices={useColours()} />
     </>
   )
 }
@@ -127,7 +141,7 @@ async function keepWording(id: string, request: Request, face: Face, font: strin
     cardOf(id, {
       name: request.text.trim().slice(0, 120),
       kind: 'wording',
-      note: `Set in ${face.name}.`,
+      note: t('set-in', { name: face.name }),
       smallestLetterMm: made.smallestLetterMm,
       change: { scale: 1, rotate: 0, mirror: 'none' },
       order: null,
@@ -145,7 +159,10 @@ function Figures({ set }: { set: SetWords }) {
         {`${formatLength(width, style)} × ${formatLength(height, style)}`}
       </Text>
       <Text soft>
-        {`About ${stitches.toLocaleString('en')} stitches. The smallest letter is ${formatFine(set.smallestLetterMm, style)} high.`}
+        {t('about-stitches-the-smallest-letter', {
+          stitches: stitches.toLocaleString('en'),
+          formatFine: formatFine(set.smallestLetterMm, style),
+        })}
       </Text>
       {summary.warnings.map(adviceOf).map((a) => (
         <AdviceBar key={a.code} advice={a} />
@@ -154,7 +171,7 @@ function Figures({ set }: { set: SetWords }) {
   )
 }
 
-const INK = { id: '#1f2d38', name: 'Ink', swatch: '#1f2d38' }
+const INK = { id: '#1f2d38', name: t('ink'), swatch: '#1f2d38' }
 
 /** Ink, and the first threads of the shelf, each colour once. */
 function useColours() {

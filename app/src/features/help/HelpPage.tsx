@@ -1,3 +1,4 @@
+import { help as t } from '@thimble/language/en/help'
 import type { StageId } from '@thimble/contract'
 import { View } from 'react-native'
 import { Fold } from '@/ui/Fold'
@@ -7,46 +8,46 @@ import { Text } from '@/ui/Text'
 import { stageNames, ThreadLine } from '@/ui/ThreadLine'
 
 const stages: readonly (readonly [StageId, string])[] = [
-  ['measure', 'Type your measurements. It says where to mark the cross.'],
-  ['build', 'See what goes under and over the cloth, and why.'],
-  ['hoop', 'Pick a hoop, see which way up it goes, and what to dial in.'],
-  ['stitch', 'Tick the list, then stitch with your machine or the practice machine.'],
-  ['finish', 'Follow the steps, say how it came out, and save it to the log.'],
+  ['measure', t('type-your-measurements-it-says')],
+  ['build', t('see-what-goes-under-and')],
+  ['hoop', t('pick-a-hoop-see-which')],
+  ['stitch', t('tick-the-list-then-stitch')],
+  ['finish', t('follow-the-steps-say-how')],
 ]
 
 const words: readonly (readonly [string, string])[] = [
-  ['Piece', 'one design on one item'],
-  ['Sewing field', 'what the machine can sew inside a hoop'],
-  ['Layers', 'everything over and under the cloth'],
-  ['Backing', 'goes underneath; also called stabilizer'],
-  ['Topping', 'goes on top'],
-  ['Floated', 'laid on hooped backing, not hooped itself'],
-  ['Clamped', 'held by magnets'],
-  ['Density', 'stitches per cm²'],
-  ['Dial in', 'the turn and move you give the machine'],
+  [t('piece'), t('one-design-on-one-item')],
+  [t('sewing-field'), t('what-the-machine-can-sew')],
+  [t('layers'), t('everything-over-and-under-the')],
+  [t('backing'), t('goes-underneath-also-called-stabilizer')],
+  [t('topping'), t('goes-on-top')],
+  [t('floated'), t('laid-on-hooped-backing-not')],
+  [t('clamped'), t('held-by-magnets')],
+  [t('density'), t('stitches-per-cm')],
+  [t('dial-in'), t('the-turn-and-move-you')],
 ]
 
 const keys: readonly (readonly [string, string])[] = [
-  ['n', 'new piece'],
+  ['n', t('new-piece')],
   ['/', 'search'],
-  ['1 to 5', 'the stages of a piece'],
-  ['m', 'the open stage’s button'],
-  ['?', 'this page'],
+  [t('1-to-5'), t('the-stages-of-a-piece')],
+  ['m', t('the-open-stages-button')],
+  ['?', t('this-page')],
 ]
 
 const cautions = [
-  'Keep hands, hair and sleeves away from needle and carriage. Power off before you change a needle.',
-  'Blades and irons: away from your hand; follow the care label.',
-  'Spray outdoors or in a ventilated box. Read the label.',
-  'Magnets pinch. Keep them away from pacemakers.',
-  'For infants and toys, local product-safety rules decide.',
+  t('keep-hands-hair-and-sleeves'),
+  t('blades-and-irons-away-from'),
+  t('spray-outdoors-or-in-a'),
+  t('magnets-pinch-keep-them-away'),
+  t('for-infants-and-toys-local'),
 ]
 
 /** The five stages in a picture, the words, the keys and the cautions. */
 export function HelpPage() {
   return (
-    <Page title="Help" back>
-      <Section title="Five stages">
+    <Page title={t('help')} back>
+      <Section title={t('five-stages')}>
         <ThreadLine done={new Set<StageId>(['measure', 'build'])} at="hoop" />
         {stages.map(([stage, says]) => (
           <Text key={stage}>
@@ -55,14 +56,14 @@ export function HelpPage() {
           </Text>
         ))}
       </Section>
-      <Section title="Stay safe">
+      <Section title={t('stay-safe')}>
         {cautions.map((text) => (
           <Text key={text}>{text}</Text>
         ))}
       </Section>
       <View style={{ height: 14 }} />
-      <Pairs title="Words" answer={`${words.length}`} pairs={words} />
-      <Pairs title="Keys" answer="n, /, 1 to 5, m, ?" pairs={keys} />
+      <Pairs title={t('words')} answer={`${words.length}`} pairs={words} />
+      <Pairs title="Keys" answer={t('n-1-to-5-m')} pairs={keys} />
     </Page>
   )
 }

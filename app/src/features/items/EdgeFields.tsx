@@ -1,3 +1,4 @@
+import { items as t } from '@thimble/language/en/items'
 import { Button } from '@rneui/themed'
 import { useFieldArray, useWatch } from 'react-hook-form'
 import { View } from 'react-native'
@@ -10,10 +11,10 @@ import { asksCorners } from './itemDraft'
 import type { ItemPart } from './itemPart'
 
 const says = {
-  3: 'Three edges make their own corners.',
-  4: 'Upper and lower edge are level. The lengths decide how the sides lean.',
+  3: t('three-edges-make-their-own'),
+  4: t('upper-and-lower-edge-are'),
 } as Record<number, string>
-const FREE = 'Corners are right angles unless you say otherwise. Use a minus where the outline goes in.'
+const FREE = t('corners-are-right-angles-unless')
 
 /** The outline: edges clockwise, the first along the top, with their corners where lengths alone do not settle them. */
 export function EdgeFields({ form: { control }, problems, unit }: ItemPart) {
@@ -22,14 +23,14 @@ export function EdgeFields({ form: { control }, problems, unit }: ItemPart) {
   const corners = asksCorners(parts)
   const { takeOff, putBack } = useTakeOff({ parts, remove, insert })
   return (
-    <Section title="Edges" says={`Laid flat, clockwise from the upper left. ${says[fields.length] ?? FREE}`}>
+    <Section title={t('edges')} says={t('laid-flat-clockwise-from-the', { says: says[fields.length] ?? FREE })}>
       {fields.map(({ id }, i) => (
         <View key={id} style={{ flexDirection: 'row', gap: 12 }}>
           <FormLength
             half
             control={control}
             name={`edges.${i}.length`}
-            label={`Edge ${i + 1}${i === 0 ? ', the upper' : ''}`}
+            label={t('edge', { i: i + 1, which: i === 0 ? t('the-upper') : '' })}
             unit={unit}
             problem={problems[`edges.${i}.length`]}
           />
@@ -39,7 +40,7 @@ export function EdgeFields({ form: { control }, problems, unit }: ItemPart) {
               big
               control={control}
               name={`edges.${i}.turn`}
-              label="Corner after it"
+              label={t('corner-after-it')}
               suffix="°"
               placeholder="90"
               longest={10}
@@ -53,7 +54,7 @@ export function EdgeFields({ form: { control }, problems, unit }: ItemPart) {
         <View style={{ flex: 1 }}>
           <Button
             type="outline"
-            title="Add an edge"
+            title={t('add-an-edge')}
             disabled={fields.length >= 24}
             onPress={() => append({ length: '', turn: '' }, { shouldFocus: false })}
           />
@@ -61,14 +62,14 @@ export function EdgeFields({ form: { control }, problems, unit }: ItemPart) {
         <View style={{ flex: 1 }}>
           <Button
             type="outline"
-            title="Remove an edge"
+            title={t('remove-an-edge')}
             disabled={fields.length <= 3}
             onPress={() => takeOff(fields.length - 1)}
           />
         </View>
       </View>
-      {putBack ? <Button type="outline" title="Undo" onPress={putBack} /> : null}
-      <Text soft>Up to 24 edges. Use a few short ones for a curve.</Text>
+      {putBack ? <Button type="outline" title={t('undo')} onPress={putBack} /> : null}
+      <Text soft>{t('up-to-24-edges-use')}</Text>
     </Section>
   )
 }

@@ -1,3 +1,4 @@
+import { items as t } from '@thimble/language/en/items'
 import { Button } from '@rneui/themed'
 import type { SavedItem } from '@thimble/contract'
 import { useRouter } from 'expo-router'
@@ -41,15 +42,19 @@ export function ItemFormPage({ id }: { id: string }) {
     else router.replace('/new')
   })
   return (
-    <Page title={kept ? kept.name : 'Your own item'} back foot={<Button title="Save" onPress={() => void keep()} />}>
+    <Page
+      title={kept ? kept.name : t('your-own-item')}
+      back
+      foot={<Button title={t('save')} onPress={() => void keep()} />}
+    >
       <OutlineDrawing item={item} unit={shop.unit} />
       <Section>
         <FormField
           control={form.control}
           name="name"
-          label="Name and customer"
+          label={t('name-and-customer')}
           problem={shown.name}
-          placeholder="Oven glove"
+          placeholder={t('oven-glove')}
           longest={120}
         />
       </Section>
@@ -58,7 +63,7 @@ export function ItemFormPage({ id }: { id: string }) {
       <StripFields {...part} />
       {asked && Object.keys(problems).length > 0 ? (
         <Section>
-          <Text tone="madder">Fix the problem above to save it.</Text>
+          <Text tone="madder">{t('fix-the-problem-above-to')}</Text>
         </Section>
       ) : null}
       {kept ? <RemoveItem item={kept} /> : null}
@@ -78,7 +83,7 @@ function RemoveItem({ item }: { item: SavedItem }) {
           router.replace('/new')
         }}
       >
-        <Text tone="madder">Remove this item</Text>
+        <Text tone="madder">{t('remove-this-item')}</Text>
       </Pressable>
     </View>
   )

@@ -1,3 +1,4 @@
+import { items as t } from '@thimble/language/en/items'
 import { Button } from '@rneui/themed'
 import { useFieldArray, useWatch } from 'react-hook-form'
 import { View } from 'react-native'
@@ -7,8 +8,8 @@ import { Section } from '@/ui/Section'
 import type { ItemPart } from './itemPart'
 
 const ways = [
-  { id: 'level', name: 'Level' },
-  { id: 'upright', name: 'Up and down' },
+  { id: 'level', name: t('level') },
+  { id: 'upright', name: t('up-and-down') },
 ] as const
 
 /** Lines of its own to measure from: a fold, a dart, a stripe. */
@@ -17,7 +18,7 @@ export function LineFields({ form: { control }, problems, unit }: ItemPart) {
   const lines = useWatch({ control, name: 'lines' })
   const { takeOff, putBack } = useTakeOff({ parts: lines, remove, insert })
   return (
-    <Section title="Lines to measure from" says="Edges and middle are known. Add a fold, seam or stripe.">
+    <Section title={t('lines-to-measure-from')} says={t('edges-and-middle-are-known')}>
       {fields.map(({ id }, i) => (
         <View key={id} style={{ gap: 8 }}>
           <View style={{ flexDirection: 'row', gap: 12 }}>
@@ -25,7 +26,7 @@ export function LineFields({ form: { control }, problems, unit }: ItemPart) {
               half
               control={control}
               name={`lines.${i}.name`}
-              label="Line"
+              label={t('line')}
               longest={60}
               problem={problems[`lines.${i}.name`]}
             />
@@ -33,21 +34,21 @@ export function LineFields({ form: { control }, problems, unit }: ItemPart) {
               half
               control={control}
               name={`lines.${i}.at`}
-              label={lines[i]?.axis === 'upright' ? 'From your left' : 'From the top'}
+              label={lines[i]?.axis === 'upright' ? t('from-your-left') : t('from-the-top')}
               unit={unit}
               problem={problems[`lines.${i}.at`]}
             />
           </View>
           <View style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-end', flexWrap: 'wrap' }}>
-            <FormChoices control={control} name={`lines.${i}.axis`} label="Direction" choices={ways} />
-            <Button type="outline" title="Remove" onPress={() => takeOff(i)} />
+            <FormChoices control={control} name={`lines.${i}.axis`} label={t('direction')} choices={ways} />
+            <Button type="outline" title={t('remove')} onPress={() => takeOff(i)} />
           </View>
         </View>
       ))}
-      {putBack ? <Button type="outline" title="Undo" onPress={putBack} /> : null}
+      {putBack ? <Button type="outline" title={t('undo')} onPress={putBack} /> : null}
       <Button
         type="outline"
-        title="Add a line"
+        title={t('add-a-line')}
         disabled={fields.length >= 12}
         onPress={() => append({ name: '', axis: 'level', at: '' }, { shouldFocus: false })}
       />

@@ -1,3 +1,4 @@
+import { items as t } from '@thimble/language/en/items'
 import type { CustomItem } from '@thimble/contract'
 import type { LengthUnit } from '@thimble/core/lengths'
 import { customItem, type ItemShape, presetMeasures } from '@thimble/core/placement'
@@ -23,7 +24,7 @@ export function OutlineDrawing({ item, unit }: { item: CustomItem | null; unit: 
   if (!item)
     return (
       <View style={{ height: HEIGHT, backgroundColor: p.table, justifyContent: 'center', padding: 24 }}>
-        <Text soft>The outline appears once its edges meet.</Text>
+        <Text soft>{t('the-outline-appears-once-its')}</Text>
       </View>
     )
   const kind = customItem(item)
@@ -32,7 +33,7 @@ export function OutlineDrawing({ item, unit }: { item: CustomItem | null; unit: 
   return (
     <View
       role="img"
-      aria-label={`The outline to scale, ${item.edges.length} edges`}
+      aria-label={t('the-outline-to-scale-edges', { edges: item.edges.length })}
       style={{ height: HEIGHT, backgroundColor: p.table }}
       onLayout={(e) => setWidth(e.nativeEvent.layout.width)}
     >

@@ -1,3 +1,4 @@
+import { items as t } from '@thimble/language/en/items'
 import { Button } from '@rneui/themed'
 import { useFieldArray, useWatch } from 'react-hook-form'
 import { View } from 'react-native'
@@ -13,7 +14,7 @@ export function StripFields({ form: { control }, problems, unit }: ItemPart) {
   const parts = useWatch({ control, name: 'strips' })
   const { takeOff, putBack } = useTakeOff({ parts, remove, insert })
   return (
-    <Section title="Edges to keep free" says="Hems, seams and bindings where you can’t sew.">
+    <Section title={t('edges-to-keep-free')} says={t('hems-seams-and-bindings-where')}>
       {fields.map(({ id }, i) => (
         <View key={id} style={{ gap: 8 }}>
           <View style={{ flexDirection: 'row', gap: 12 }}>
@@ -21,7 +22,7 @@ export function StripFields({ form: { control }, problems, unit }: ItemPart) {
               half
               control={control}
               name={`strips.${i}.edge`}
-              label="Along edge"
+              label={t('along-edge')}
               keyboard="numeric"
               longest={4}
               problem={problems[`strips.${i}.edge`]}
@@ -30,18 +31,18 @@ export function StripFields({ form: { control }, problems, unit }: ItemPart) {
               half
               control={control}
               name={`strips.${i}.depth`}
-              label="How deep"
+              label={t('how-deep')}
               unit={unit}
               problem={problems[`strips.${i}.depth`]}
             />
           </View>
-          <Button type="outline" title="Remove" onPress={() => takeOff(i)} />
+          <Button type="outline" title={t('remove')} onPress={() => takeOff(i)} />
         </View>
       ))}
-      {putBack ? <Button type="outline" title="Undo" onPress={putBack} /> : null}
+      {putBack ? <Button type="outline" title={t('undo')} onPress={putBack} /> : null}
       <Button
         type="outline"
-        title="Add a strip"
+        title={t('add-a-strip')}
         disabled={fields.length >= 24}
         onPress={() => append({ edge: String((fields.length % edges) + 1), depth: '' }, { shouldFocus: false })}
       />

@@ -1,3 +1,4 @@
+import { items as t } from '@thimble/language/en/items'
 import { readTyped } from '@thimble/plan'
 import type { CustomItem, SavedItem } from '@thimble/contract'
 import { CoreError } from '@thimble/core/errors'
@@ -9,9 +10,9 @@ type LineText = { name: string; axis: 'level' | 'upright'; at: string }
 type StripText = { edge: string; depth: string }
 export type ItemTexts = { name: string; edges: EdgeText[]; lines: LineText[]; strips: StripText[] }
 
-const UNMEASURED = 'Type the measured size.'
-const UNNAMED = 'Give it a name.'
-const UNNAMED_LINE = 'Give the line a name.'
+const UNMEASURED = t('type-the-measured-size')
+const UNNAMED = t('give-it-a-name')
+const UNNAMED_LINE = t('give-the-line-a-name')
 /** What is said of a field that is only still empty. */
 export const EMPTY: ReadonlySet<string> = new Set([UNMEASURED, UNNAMED, UNNAMED_LINE])
 
@@ -45,13 +46,13 @@ export function readItem(texts: ItemTexts, unit: 'mm' | 'cm' | 'in'): ReadItem {
     const { mm, problem } = readTyped({ text, unit })
     if (problem) problems[path] = problem
     else if (mm === null) problems[path] = UNMEASURED
-    else if (mm === 0 && !may0) problems[path] = 'It must be above zero.'
+    else if (mm === 0 && !may0) problems[path] = t('it-must-be-above-zero')
     return mm ?? 0
   }
   const whole = (text: string, path: string, least: number, most: number): number | null => {
     const value = Number(text.trim())
     if (/^-?\d+$/.test(text.trim()) && value >= least && value <= most) return value
-    problems[path] = `“${text}” is not a whole number from ${least} to ${most}.`
+    problems[path] = t('is-not-a-whole-number', { text, least, most })
     return null
   }
   const item: CustomItem = {

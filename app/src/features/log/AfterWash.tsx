@@ -1,3 +1,4 @@
+import { log as t } from '@thimble/language/en/log'
 import type { Piece } from '@thimble/contract'
 import { verdictNames, verdicts } from '@thimble/core/outcomes'
 import { logRowOf } from '@thimble/plan'
@@ -12,12 +13,9 @@ export function AfterWash({ piece }: { piece: Piece }) {
   const washed = logRowOf(piece)?.washed ?? null
   if (!washed) return null
   return (
-    <Section
-      title="After the wash"
-      says={washed === 'open' ? 'Part of the backing washes out. How does it look now?' : undefined}
-    >
+    <Section title={t('after-the-wash')} says={washed === 'open' ? t('part-of-the-backing-washes') : undefined}>
       <Choices
-        label="How it looks"
+        label={t('how-it-looks')}
         choices={choices}
         value={washed === 'open' ? null : washed}
         onChange={(looks) => patch('pieces', piece.id, { finish: { washed: { at: new Date().toISOString(), looks } } })}

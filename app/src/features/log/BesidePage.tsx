@@ -1,3 +1,4 @@
+import { log as t } from '@thimble/language/en/log'
 import { Button } from '@rneui/themed'
 import type { Piece } from '@thimble/contract'
 import { useLocalSearchParams } from 'expo-router'
@@ -25,16 +26,16 @@ export function BesidePage() {
   const missing = first === 'missing' || second === 'missing'
   if (missing || !first || !second)
     return (
-      <Page title="Side by side" back passing={!missing}>
+      <Page title={t('side-by-side')} back passing={!missing}>
         <Section>
-          <Text role="status">{missing ? 'One of them isn’t in the log.' : 'Loading the records …'}</Text>
+          <Text role="status">{missing ? t('one-of-them-isnt-in') : t('loading-the-records')}</Text>
         </Section>
       </Page>
     )
   const { differs, alike } = comparedFacts(recordFacts(first, style), recordFacts(second, style))
   return (
-    <Page title="Side by side" back toRead>
-      <View role="table" aria-label="What differs" style={{ paddingHorizontal: 16, paddingTop: 14 }}>
+    <Page title={t('side-by-side')} back toRead>
+      <View role="table" aria-label={t('what-differs')} style={{ paddingHorizontal: 16, paddingTop: 14 }}>
         <View role="row" style={{ flexDirection: 'row', gap: 14, paddingBottom: 10 }}>
           <Head piece={first} />
           <Head piece={second} />
@@ -44,8 +45,8 @@ export function BesidePage() {
         ))}
       </View>
       <Section>
-        {differs.length === 0 ? <Text>No differences noted.</Text> : null}
-        <Disclosure title={`Same in ${alike.length} ${alike.length === 1 ? 'thing' : 'things'}`}>
+        {differs.length === 0 ? <Text>{t('no-differences-noted')}</Text> : null}
+        <Disclosure title={t('same-in-thing-same-in', { alike: alike.length })}>
           {alike.map(({ about, a: says }) => (
             <View key={about}>
               <Text soft>{about}</Text>
@@ -75,8 +76,8 @@ function Head({ piece }: { piece: Piece }) {
         <Heading level={2}>{piece.name}</Heading>
       </RowLink>
       <Text soft>{dateText(at)}</Text>
-      <Button type="outline" title="Same again" onPress={() => void again(piece.id)} />
-      {photos[0] ? <Photo id={photos[0]} label={`Photo of ${piece.name}`} height={140} /> : null}
+      <Button type="outline" title={t('same-again')} onPress={() => void again(piece.id)} />
+      {photos[0] ? <Photo id={photos[0]} label={t('photo-of', { name: piece.name })} height={140} /> : null}
     </View>
   )
 }
@@ -91,7 +92,7 @@ function PairRow({ about, a, b }: { about: string; a: string; b: string }) {
       <View style={{ flexDirection: 'row', gap: 14 }}>
         {[a, b].map((says, i) => (
           <Text key={i} role="cell" bold={says !== ''} soft={says === ''} style={{ flex: 1, minWidth: 0 }}>
-            {says || 'not noted'}
+            {says || t('not-noted')}
           </Text>
         ))}
       </View>

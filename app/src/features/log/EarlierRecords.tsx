@@ -1,3 +1,4 @@
+import { log as t } from '@thimble/language/en/log'
 import type { MeasureDecision, Piece } from '@thimble/contract'
 import type { LengthStyle } from '@thimble/core/lengths'
 import { View } from 'react-native'
@@ -16,7 +17,7 @@ export function EarlierRecords({ earlier, style, design }: Props) {
   return (
     <View style={{ paddingHorizontal: 16, paddingTop: 12 }}>
       {records.map((record) => (
-        <Disclosure key={record.at} title={`As saved on ${dateTimeText(record.at)}`}>
+        <Disclosure key={record.at} title={t('as-saved-on', { dateTime: dateTimeText(record.at) })}>
           <RecordOutcome {...{ record, style, design }} />
         </Disclosure>
       ))}

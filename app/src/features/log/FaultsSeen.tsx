@@ -1,3 +1,4 @@
+import { log as t } from '@thimble/language/en/log'
 import type { LogInsights } from '@thimble/contract/log'
 import { faultNames, type FaultId } from '@thimble/core/outcomes'
 import { View } from 'react-native'
@@ -19,9 +20,11 @@ export function FaultsSeen({ works: { faults, pieces, months }, search }: { work
   const most = Math.max(1, ...faults.flatMap((fault) => fault.months))
   return (
     <View onLayout={onLayout} style={{ gap: 10 }}>
-      {faults.length === 0 ? <Text>No faults noted.</Text> : null}
+      {faults.length === 0 ? <Text>{t('no-faults-noted')}</Text> : null}
       {faults.length > 0 && months.length > 1 ? (
-        <Text soft>{`A bar a month, ${monthText(months[0]!.month)} to ${monthText(months.at(-1)!.month)}.`}</Text>
+        <Text soft>
+          {t('a-bar-a-month-to', { month: monthText(months[0]!.month), month2: monthText(months.at(-1)!.month) })}
+        </Text>
       ) : null}
       {faults.map((fault) => (
         <View key={fault.id} style={{ gap: 2 }}>
@@ -32,22 +35,26 @@ export function FaultsSeen({ works: { faults, pieces, months }, search }: { work
             <Text bold tone="indigo" style={{ flex: 1, minWidth: 0 }}>
               {nameOf(fault.id)}
             </Text>
-            <Text>{`${fault.pieces} of ${pieces}`}</Text>
+            <Text>{t('of', { pieces: fault.pieces, pieces2: pieces })}</Text>
           </RowLink>
           {width > 0 && months.length > 1 ? <Bars counts={fault.months} most={most} width={width} /> : null}
           {fault.with.filter(isEnough).map((way) => (
-            <Text soft key={way.id}>{`With ${way.name.toLowerCase()}: ${way.successes} of ${way.tries}.`}</Text>
+            <Text soft key={way.id}>
+              {t('with-of', { name: way.name.toLowerCase(), successes: way.successes, tries: way.tries })}
+            </Text>
           ))}
         </View>
       ))}
       {faults.length > 0 ? (
         <TableOf
-          label="Faults"
-          head={['Fault', 'Pieces', 'Most with']}
+          label={t('faults')}
+          head={[t('fault'), t('pieces-2'), t('most-with')]}
           rows={faults.map((fault) => [
             nameOf(fault.id),
-            `${fault.pieces} of ${pieces}`,
-            fault.with.map((way) => `${way.name.toLowerCase()}, ${way.successes} of ${way.tries}`).join('; '),
+            t('of', { pieces: fault.pieces, pieces2: pieces }),
+            fault.with
+              .map((way) => t('of-2', { name: way.name.toLowerCase(), successes: way.successes, tries: way.tries }))
+              .join('; '),
           ])}
         />
       ) : null}

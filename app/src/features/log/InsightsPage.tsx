@@ -1,3 +1,4 @@
+import { log as t } from '@thimble/language/en/log'
 import { type LogInsights, rateKinds, type RateKind } from '@thimble/contract/log'
 import { useLocalSearchParams } from 'expo-router'
 import { useEffect, useState } from 'react'
@@ -19,10 +20,10 @@ import { WhereItLands } from './WhereItLands'
 import { paceText } from './insightWords'
 
 const kindNames: Readonly<Record<RateKind, string>> = {
-  cloth: 'Cloth',
-  stack: 'Layers',
-  holding: 'Hooped, floated or clamped',
-  needle: 'Needle',
+  cloth: t('cloth'),
+  stack: t('layers'),
+  holding: t('hooped-floated-or-clamped'),
+  needle: t('needle'),
 }
 
 /** What works here: rates that are honest about few, where pieces land, what changes, and what goes wrong. */
@@ -33,11 +34,9 @@ export function InsightsPage() {
   const wide = useWide()
   if (works === null || works === 'away')
     return (
-      <Page title="What works here" back passing={works === null}>
+      <Page title={t('what-works-here')} back passing={works === null}>
         <Section>
-          <Text role="status">
-            {works === 'away' ? 'Can’t reach the shop computer. This is worked out there.' : 'Working it out …'}
-          </Text>
+          <Text role="status">{works === 'away' ? t('cant-reach-the-shop-computer-2') : t('working-it-out')}</Text>
         </Section>
       </Page>
     )
@@ -45,29 +44,29 @@ export function InsightsPage() {
     <View key="first">
       <Rates rates={works.rates} />
       <Paces paces={works.paces} />
-      <Section title="What goes wrong">
+      <Section title={t('what-goes-wrong')}>
         <FaultsSeen works={works} search={search} />
       </Section>
     </View>,
     <View key="second">
-      <Section title="Where it lands">
+      <Section title={t('where-it-lands')}>
         <WhereItLands landings={works.landings} />
       </Section>
-      <Section title="Over time">
+      <Section title={t('over-time')}>
         <OverTime works={works} />
       </Section>
     </View>,
   ]
   return (
     <Page
-      title="What works here"
+      title={t('what-works-here')}
       back
       wideContent
-      aside={`${countText(works.pieces)} ${works.pieces === 1 ? 'piece' : 'pieces'}`}
+      aside={`${countText(works.pieces)} ${works.pieces === 1 ? t('piece') : t('pieces')}`}
     >
       {search ? (
         <Section>
-          <Text soft>For what you searched in the log.</Text>
+          <Text soft>{t('for-what-you-searched-in')}</Text>
         </Section>
       ) : null}
       <View style={wide ? { flexDirection: 'row', gap: 16 } : undefined}>
@@ -104,14 +103,14 @@ function Rates({ rates }: { rates: LogInsights['rates'] }) {
     kind === 'cloth' ? { ...rate, name: clothName(rate.id as never).split(',')[0]! } : rate,
   )
   return (
-    <Section title="Results" says="Good means good or will pass. After five pieces your results rank the suggestions.">
+    <Section title={t('results')} says={t('good-means-good-or-will')}>
       <Choices
-        label="By"
+        label={t('by')}
         choices={rateKinds.map((id) => ({ id, name: kindNames[id] }))}
         value={kind}
         onChange={setKind}
       />
-      {shown.length > 0 ? <RateSpans rates={shown} label={kindNames[kind]} /> : <Text>No verdicts noted.</Text>}
+      {shown.length > 0 ? <RateSpans rates={shown} label={kindNames[kind]} /> : <Text>{t('no-verdicts-noted')}</Text>}
     </Section>
   )
 }
@@ -119,11 +118,11 @@ function Rates({ rates }: { rates: LogInsights['rates'] }) {
 function Paces({ paces }: { paces: LogInsights['paces'] }) {
   if (paces.length === 0) return null
   return (
-    <Section title="How long it takes">
+    <Section title={t('how-long-it-takes')}>
       {paces.map(({ id, ...pace }) => (
         <Text key={id}>{paceText(pace)}</Text>
       ))}
-      <Text soft>The forecasts use it.</Text>
+      <Text soft>{t('the-forecasts-use-it')}</Text>
     </Section>
   )
 }

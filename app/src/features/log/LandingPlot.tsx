@@ -1,3 +1,4 @@
+import { log as t } from '@thimble/language/en/log'
 import type { DriftOwner } from '@thimble/contract'
 import type { LogInsights } from '@thimble/contract/log'
 import { View } from 'react-native'
@@ -54,13 +55,13 @@ export function LandingPlot({ landings: { name, report, points } }: { landings: 
           ) : null}
           <Path d={`M${mx - 11} ${my}H${mx + 11}M${mx} ${my - 11}V${my + 11}`} stroke={p.madder} strokeWidth={4} />
           <SvgText {...label} x={cx - 6} y={14} textAnchor="end">
-            planned
+            {t('planned')}
           </SvgText>
           <SvgText {...label} x={width - 6} y={16} textAnchor="end">
-            {`half within ${mm(r50)}`}
+            {t('half-within', { mm: mm(r50) })}
           </SvgText>
           <SvgText {...label} x={width - 6} y={HIGH - 8} textAnchor="end">
-            {`19 of 20 within ${mm(r95)}`}
+            {t('19-of-20-within', { mm: mm(r95) })}
           </SvgText>
         </Svg>
       ) : null}
@@ -72,18 +73,18 @@ export function LandingPlot({ landings: { name, report, points } }: { landings: 
 function InNumbers({ name, report: { mean, interval, r50, r95 } }: Pick<Landings, 'name' | 'report'>) {
   return (
     <TableOf
-      label={`Landings, ${name}`}
-      head={['', 'Mean', 'Likely']}
+      label={t('landings', { name })}
+      head={['', t('mean'), t('likely')]}
       rows={[
-        ['To the right', signed(mean.dx), rangeText(interval.dx)],
-        ['Low', signed(mean.dy), rangeText(interval.dy)],
+        [t('to-the-right'), signed(mean.dx), rangeText(interval.dx)],
+        [t('low'), signed(mean.dy), rangeText(interval.dy)],
         [
-          'Turned clockwise',
+          t('turned-clockwise'),
           `${Number(mean.rotation.toFixed(1))}°`,
-          interval.rotation ? `${interval.rotation.map((one) => one.toFixed(1)).join(' to ')}°` : 'not known',
+          interval.rotation ? `${interval.rotation.map((one) => one.toFixed(1)).join(' to ')}°` : t('not-known'),
         ],
-        ['Half lie within', mm(r50), ''],
-        ['19 of 20 lie within', mm(r95), ''],
+        [t('half-lie-within'), mm(r50), ''],
+        [t('19-of-20-lie-within'), mm(r95), ''],
       ]}
     />
   )
@@ -92,8 +93,10 @@ function InNumbers({ name, report: { mean, interval, r50, r95 } }: Pick<Landings
 const signed = (value: number): string => `${value < 0 ? '−' : ''}${mm(value)}`
 const rangeText = (range: [number, number] | null): string =>
   range
-    ? `${range
-        .map((one) => Number(one.toFixed(1)))
-        .join(' to ')
-        .replaceAll('-', '−')} mm`
-    : 'not known'
+    ? t('mm-3', {
+        replaceAll: range
+          .map((one) => Number(one.toFixed(1)))
+          .join(' to ')
+          .replaceAll('-', '−'),
+      })
+    : t('not-known')

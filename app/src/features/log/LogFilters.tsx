@@ -1,3 +1,4 @@
+import { log as t } from '@thimble/language/en/log'
 import type { LogFacet, LogFound } from '@thimble/contract/log'
 import { useState } from 'react'
 import { Pressable, View } from 'react-native'
@@ -29,24 +30,24 @@ export function LogFilters({ query, counts, onChange }: Props) {
   return (
     <View style={{ gap: 6 }}>
       {picked.length > 0 ? (
-        <View role="group" aria-label="Filters" style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <View role="group" aria-label={t('filters')} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
           {picked.map(({ facet, value }) => (
             <Tag
               key={`${facet} ${value.id}`}
               on
               says={nameOf(facet, value)}
               end="×"
-              label={`${nameOf(facet, value)}, remove filter`}
+              label={t('remove-filter', { nameOf: nameOf(facet, value) })}
               onPress={() => onChange(pickValue(query, facet, value.id))}
             />
           ))}
         </View>
       ) : null}
       {counts ? (
-        <Disclosure title="Filter">
+        <Disclosure title={t('filter')}>
           <View style={{ gap: 14 }}>
             <Choices
-              label="Sort by"
+              label={t('sort-by')}
               choices={Object.entries(sortNames).map(([id, name]) => ({ id, name }))}
               value={query.sort}
               onChange={(sort) => onChange({ ...query, sort: sort as LogQuery['sort'] })}
@@ -86,7 +87,7 @@ function Kind({ facet, query, onChange, values }: KindProps) {
           />
         ))}
         {values.length > shown.length ? (
-          <Tag on={false} says={`${values.length - shown.length} more`} onPress={() => setAll(true)} />
+          <Tag on={false} says={t('more', { values: values.length - shown.length })} onPress={() => setAll(true)} />
         ) : null}
       </View>
     </View>

@@ -1,3 +1,4 @@
+import { log as t } from '@thimble/language/en/log'
 import type { LogRow } from '@thimble/contract/log'
 import { holdingNames } from '@thimble/core/recipe'
 import { faultNames, verdictNames } from '@thimble/core/outcomes'
@@ -46,7 +47,7 @@ export function LogLine({ row, on, href, onOpen }: Props) {
           .filter(Boolean)
           .join(', ')}
       </Text>
-      <Text style={{ fontSize: 16 }}>{layersText(row.layers) || 'No layers noted'}</Text>
+      <Text style={{ fontSize: 16 }}>{layersText(row.layers) || t('no-layers-noted')}</Text>
       <Text
         style={{ fontSize: 16 }}
         tone={row.verdict === 'spoiled' ? 'madder' : row.verdict === 'good' ? 'moss' : undefined}

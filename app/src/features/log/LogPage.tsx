@@ -1,3 +1,4 @@
+import { log as t } from '@thimble/language/en/log'
 import { useLocalSearchParams, useRouter } from 'expo-router'
 import { useEffect } from 'react'
 import { View } from 'react-native'
@@ -24,13 +25,13 @@ export function LogPage() {
   const router = useRouter()
   const params = useLocalSearchParams()
   const { beside } = params as { beside?: string }
-  const [text, setText] = useRemembered<string>('Log', 'query', JSON.stringify(everything))
+  const [text, setText] = useRemembered<string>('log', 'query', JSON.stringify(everything))
   const query = readQuery(text)
   const ask = (next: LogQuery): void => setText(JSON.stringify(next))
   useAskedFor(params, setText)
   const found = useLogFound(query)
   const wide = useWide()
-  const [picked, setPicked] = useRemembered<string>('Log', 'picked', '')
+  const [picked, setPicked] = useRemembered<string>('log', 'picked', '')
   const { rows } = found
   const at = (rows.find((r) => r.pieceId === picked) ?? rows[0])?.pieceId ?? null
   const hrefOf = (id: string): string => (beside ? `/log/beside?a=${beside}&b=${id}` : `/log/${id}`)
@@ -38,12 +39,12 @@ export function LogPage() {
   const list = (
     <>
       <Section>
-        {beside ? <Text bold>Choose a piece to compare.</Text> : null}
+        {beside ? <Text bold>{t('choose-a-piece-to-compare')}</Text> : null}
         <Field
-          label="Find"
+          label={t('find')}
           value={query.words}
           onChange={(words) => ask({ ...query, words })}
-          placeholder="A name, customer, fault or month"
+          placeholder={t('a-name-customer-fault-or')}
           kind="search"
         />
         <LogFilters query={query} counts={found.counts} onChange={ask} />
@@ -68,9 +69,11 @@ export function LogPage() {
   return (
     <Page
       wideContent
-      title="Log"
+      title={t('log')}
       aside={
-        found.told && !found.away ? `${countText(found.total)} ${found.total === 1 ? 'piece' : 'pieces'}` : undefined
+        found.told && !found.away
+          ? `${countText(found.total)} ${found.total === 1 ? t('piece') : t('pieces')}`
+          : undefined
       }
     >
       <Split list={list} detail={at && !beside ? <Record key={at} id={at} /> : null} />
@@ -94,7 +97,7 @@ function Ways({ search }: { search: string }) {
     <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 20 }}>
       <RowLink href={`/log/works${asked}`} style={{ minHeight: 44, justifyContent: 'center' }}>
         <Text bold tone="indigo">
-          What works here
+          {t('what-works-here')}
         </Text>
       </RowLink>
       <a
@@ -103,7 +106,7 @@ function Ways({ search }: { search: string }) {
         style={{ textDecoration: 'none', minHeight: 44, display: 'flex', alignItems: 'center' }}
       >
         <Text bold tone="indigo">
-          Save as CSV
+          {t('save-as-csv')}
         </Text>
       </a>
     </View>
@@ -115,14 +118,14 @@ function Nothing({ found, narrowed }: { found: Found; narrowed: boolean }) {
   const says = !told
     ? rows.length > 0
       ? null
-      : 'Searching the log …'
+      : t('searching-the-log')
     : away
-      ? 'Can’t reach the shop computer. Only this device was searched.'
+      ? t('cant-reach-the-shop-computer')
       : rows.length > 0
         ? null
         : narrowed
-          ? 'No matches.'
-          : 'Nothing finished yet. Finished pieces appear here.'
+          ? t('no-matches')
+          : t('nothing-finished-yet-finished-pieces')
   return says ? (
     <Section>
       <Text soft role="status">

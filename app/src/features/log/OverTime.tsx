@@ -1,3 +1,4 @@
+import { log as t } from '@thimble/language/en/log'
 import type { LogInsights } from '@thimble/contract/log'
 import { useState } from 'react'
 import { View } from 'react-native'
@@ -14,28 +15,28 @@ type Month = LogInsights['months'][number]
 
 const series = {
   off: {
-    name: 'How far off',
-    unit: 'mm',
+    name: t('how-far-off'),
+    unit: t('mm-2'),
     of: (month: Month) => month.off,
-    says: { more: 'Landing farther off', less: 'Landing closer', unit: 'mm' },
+    says: { more: t('landing-farther-off'), less: t('landing-closer'), unit: t('mm-2') },
   },
   tries: {
-    name: 'Times hooped',
+    name: t('times-hooped'),
     unit: '',
     of: (month: Month) => month.tries,
-    says: { more: 'Hooped more times', less: 'Hooped fewer times', unit: 'times' },
+    says: { more: t('hooped-more-times'), less: t('hooped-fewer-times'), unit: t('times-2') },
   },
   minutes: {
-    name: 'Minutes',
-    unit: 'min',
+    name: t('minutes'),
+    unit: t('min'),
     of: (month: Month) => month.minutes,
-    says: { more: 'Taking longer', less: 'Taking less time', unit: 'min' },
+    says: { more: t('taking-longer'), less: t('taking-less-time'), unit: t('min') },
   },
   faulty: {
-    name: 'With a fault',
-    unit: 'in 100',
+    name: t('with-a-fault'),
+    unit: t('in-100'),
     of: (month: Month) => (100 * month.faulty) / month.pieces,
-    says: { more: 'More go wrong', less: 'Fewer go wrong', unit: 'of a piece' },
+    says: { more: t('more-go-wrong'), less: t('fewer-go-wrong'), unit: t('of-a-piece') },
   },
 } as const
 type Series = keyof typeof series
@@ -54,7 +55,7 @@ export function OverTime({ works: { months, trends } }: { works: LogInsights }) 
   return (
     <View style={{ gap: 8 }}>
       <Choices
-        label="Of them"
+        label={t('of-them')}
         choices={(Object.keys(series) as Series[]).map((id) => ({ id, name: series[id].name }))}
         value={shown}
         onChange={setShown}
@@ -62,8 +63,8 @@ export function OverTime({ works: { months, trends } }: { works: LogInsights }) 
       <Text bold>{trendText(trends[shown], says)}</Text>
       {told.length > 1 ? <Months told={told} unit={unit} /> : null}
       <TableOf
-        label={`${name} by month`}
-        head={['Month', name, 'Pieces']}
+        label={t('by-month', { name })}
+        head={[t('month'), name, t('pieces-2')]}
         rows={told.map(({ month, value, pieces }) => [
           monthText(`${month}-01`),
           `${fine(value)} ${unit}`.trim(),

@@ -1,3 +1,4 @@
+import { log as t } from '@thimble/language/en/log'
 import type { LogInsights } from '@thimble/contract/log'
 import { View } from 'react-native'
 import { Line, Svg } from 'react-native-svg'
@@ -27,7 +28,9 @@ export function RateSpans({ rates, label }: { rates: readonly Rate[]; label: str
             <Text soft={!isEnough(rate)}>{rateText(rate)}</Text>
           </View>
           {rate.washed ? (
-            <Text soft>{`After the wash: ${rate.washed.successes} of ${rate.washed.tries} good`}</Text>
+            <Text soft>
+              {t('after-the-wash-of-good', { successes: rate.washed.successes, tries: rate.washed.tries })}
+            </Text>
           ) : null}
           {width > 0 ? <Span rate={rate} width={width} /> : null}
         </View>
@@ -36,7 +39,7 @@ export function RateSpans({ rates, label }: { rates: readonly Rate[]; label: str
         aria-hidden
         style={{ flexDirection: 'row', justifyContent: 'space-between', borderTopWidth: 1, borderTopColor: p.seam }}
       >
-        {['none good', 'half', 'all good'].map((mark) => (
+        {[t('none-good'), t('half'), t('all-good')].map((mark) => (
           <Text key={mark} soft>
             {mark}
           </Text>
@@ -44,8 +47,12 @@ export function RateSpans({ rates, label }: { rates: readonly Rate[]; label: str
       </View>
       <TableOf
         label={label}
-        head={[label, 'Good', 'Likely']}
-        rows={rates.map((rate) => [rate.name, `${rate.successes} of ${rate.tries}`, likelyText(rate)])}
+        head={[label, t('good'), t('likely')]}
+        rows={rates.map((rate) => [
+          rate.name,
+          t('of-3', { successes: rate.successes, tries: rate.tries }),
+          likelyText(rate),
+        ])}
       />
     </View>
   )

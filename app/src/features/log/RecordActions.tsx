@@ -1,3 +1,4 @@
+import { log as t } from '@thimble/language/en/log'
 import { Button } from '@rneui/themed'
 import { useRouter } from 'expo-router'
 import { View } from 'react-native'
@@ -10,10 +11,10 @@ export function RecordActions({ id }: { id: string }) {
   return (
     <View style={{ flexDirection: 'row', gap: 12 }}>
       <View style={{ flex: 1 }}>
-        <Button title="Same again" onPress={() => void again(id)} />
+        <Button title={t('same-again')} onPress={() => void again(id)} />
       </View>
       <View style={{ flex: 1 }}>
-        <Button type="outline" title="Open the piece" onPress={() => router.push(`/piece/${id}`)} />
+        <Button type="outline" title={t('open-the-piece')} onPress={() => router.push(`/piece/${id}`)} />
       </View>
     </View>
   )

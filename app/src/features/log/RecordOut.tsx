@@ -1,3 +1,4 @@
+import { log as t } from '@thimble/language/en/log'
 import { Pressable, View } from 'react-native'
 import { store } from '@/state/store'
 import { RowLink } from '@/ui/RowLink'
@@ -29,12 +30,12 @@ export function RecordOut({ id }: { id: string }) {
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 20 }}>
         <RowLink href={`/log?beside=${id}`} style={line}>
           <Text bold tone="indigo">
-            Compare
+            {t('compare')}
           </Text>
         </RowLink>
         <Pressable role="button" onPress={() => void print()} style={line}>
           <Text bold tone="indigo">
-            Print
+            {t('print')}
           </Text>
         </Pressable>
         <a
@@ -43,7 +44,7 @@ export function RecordOut({ id }: { id: string }) {
           style={{ ...line, display: 'flex', alignItems: 'center', textDecoration: 'none' }}
         >
           <Text bold tone="indigo">
-            Save as JSON
+            {t('save-as-json')}
           </Text>
         </a>
       </View>

@@ -1,3 +1,4 @@
+import { log as t } from '@thimble/language/en/log'
 import { writeMessage } from '@thimble/language'
 import type { MeasureDecision, RecordDecision } from '@thimble/contract'
 import { minuteParts } from '@thimble/contract'
@@ -18,11 +19,13 @@ export function RecordOutcome({ record, style, design }: Props) {
   const { verdict, landing, later, faults, note, nextTime, trying, photos } = record
   const tried = trying && troubleChange(trying.change)
   return (
-    <Section title={verdict ? verdictNames[verdict] : 'No verdict'}>
-      <BigNumbers>{landingText(landing, style) || 'Not measured where it landed.'}</BigNumbers>
+    <Section title={verdict ? verdictNames[verdict] : t('no-verdict')}>
+      <BigNumbers>{landingText(landing, style) || t('not-measured-where-it-landed')}</BigNumbers>
       {later.map((one) => {
         const says = landingText(one, style)
-        return says ? <Text key={one.hooping}>{`Hooping ${one.hooping + 1}: ${says.toLowerCase()}`}</Text> : null
+        return says ? (
+          <Text key={one.hooping}>{t('hooping', { hooping: one.hooping + 1, says: says.toLowerCase() })}</Text>
+        ) : null
       })}
       {faults.map((f) => (
         <View key={f.id} style={{ gap: 6 }}>
@@ -32,15 +35,15 @@ export function RecordOutcome({ record, style, design }: Props) {
           ) : null}
         </View>
       ))}
-      {faults.length === 0 ? <Text>No faults noted.</Text> : null}
+      {faults.length === 0 ? <Text>{t('no-faults-noted')}</Text> : null}
       <Minutes record={record} />
       {note ? <Text>{note}</Text> : null}
-      {nextTime ? <Text bold>{`Next time: ${nextTime}`}</Text> : null}
-      {tried ? <Text bold>{`To try: ${writeMessage(tried.said)}`}</Text> : null}
+      {nextTime ? <Text bold>{t('next-time-2', { nextTime })}</Text> : null}
+      {tried ? <Text bold>{t('to-try', { writeMessage: writeMessage(tried.said) })}</Text> : null}
       {photos.length > 0 ? (
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
           {photos.map((id, i) => (
-            <Photo key={id} id={id} label={`Photo ${i + 1}`} height={180} />
+            <Photo key={id} id={id} label={t('photo', { i: i + 1 })} height={180} />
           ))}
         </View>
       ) : null}
@@ -53,5 +56,5 @@ function Minutes({ record: { minutes, minutesBy } }: Pick<Props, 'record'>) {
   const parts = minuteParts.flatMap((part) =>
     minutesBy[part] === undefined ? [] : [`${minutesBy[part]} ${minutePartNames[part].toLowerCase()}`],
   )
-  return <Text>{`${minutes} minutes${parts.length > 0 ? `: ${parts.join(', ')}` : ''}.`}</Text>
+  return <Text>{t('minutes-2', { minutes, which: parts.length > 0 ? `: ${parts.join(', ')}` : '' })}</Text>
 }

@@ -1,3 +1,4 @@
+import { log as t } from '@thimble/language/en/log'
 import { useDocuments } from '@/state/store'
 import { Page } from '@/ui/Page'
 import { RecordActions } from './RecordActions'
@@ -10,7 +11,7 @@ export function RecordPage({ id }: { id: string }) {
   const record = piece?.finish.kept[0]
   return (
     <Page
-      title={piece?.name ?? 'Record'}
+      title={piece?.name ?? t('record')}
       back
       toRead
       aside={record ? dateText(record.at) : undefined}

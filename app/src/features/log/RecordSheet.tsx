@@ -1,3 +1,4 @@
+import { log as t } from '@thimble/language/en/log'
 import type { RecordDecision, Piece, Shop } from '@thimble/contract'
 import { formatLength, type LengthStyle } from '@thimble/core/lengths'
 import { holdingNames } from '@thimble/core/recipe'
@@ -33,7 +34,7 @@ export function RecordSheet({ id }: { id: string }) {
   if (!piece || !record)
     return (
       <Section>
-        <Text role="status">{!piece && !missing ? 'Loading the record …' : 'Record not found.'}</Text>
+        <Text role="status">{!piece && !missing ? t('loading-the-record') : t('record-not-found')}</Text>
       </Section>
     )
   const style: LengthStyle = { unit: shop.unit, fraction: shop.fraction }
@@ -45,9 +46,9 @@ export function RecordSheet({ id }: { id: string }) {
       <Used record={record} style={style} />
       <TriesMade piece={piece} style={style} />
       <AtTheMachine id={id} finished={record.at} />
-      <Section title="Where it was marked">
+      <Section title={t('where-it-was-marked')}>
         <BigNumbers>
-          {piece.measure.kept[0] ? writeMessage(piece.measure.kept[0].placed, style) : 'Not noted'}
+          {piece.measure.kept[0] ? writeMessage(piece.measure.kept[0].placed, style) : t('not-noted-2')}
         </BigNumbers>
       </Section>
       <RecordOut id={id} />
@@ -80,10 +81,10 @@ function Used({ record, style }: Part) {
   const write = (mm: number): string => formatLength(mm, style)
   const held = holding ? holdingNames[holding].toLowerCase() : ''
   return (
-    <Section title="What was used">
+    <Section title={t('what-was-used')}>
       <Text>{[clothName(basis.cloth.family), held, hoop?.name, machine?.name].filter(Boolean).join(', ')}</Text>
       <Text soft>{[loadedText(turn), tensionText(tension), triesText(tries)].filter(Boolean).join('; ')}</Text>
-      {dialled.length > 0 ? <Text>{`Dialled in: ${dialsText(dialled)}`}</Text> : null}
+      {dialled.length > 0 ? <Text>{t('dialled-in-2', { dials: dialsText(dialled) })}</Text> : null}
       <View>
         {stack?.layers.map((layer, i) => (
           <View key={i} style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 8 }}>
@@ -93,20 +94,26 @@ function Used({ record, style }: Part) {
         ))}
       </View>
       {stack ? (
-        <Text>{`Needle ${needleText(stack.needle)}; bobbin ${bobbinText(stack.bobbin)}${stack.speedSpm ? `; ${stack.speedSpm} a minute` : ''}.`}</Text>
+        <Text>
+          {t('needle-bobbin', {
+            needle: needleText(stack.needle),
+            bobbin: bobbinText(stack.bobbin),
+            which: stack.speedSpm ? t('a-minute', { speedSpm: stack.speedSpm }) : '',
+          })}
+        </Text>
       ) : (
-        <Heading level={3}>No layers noted</Heading>
+        <Heading level={3}>{t('no-layers-noted')}</Heading>
       )}
-      {record.took.length > 0 ? <Text soft>{`From the stash: ${tookText(record.took)}.`}</Text> : null}
+      {record.took.length > 0 ? <Text soft>{t('from-the-stash', { took: tookText(record.took) })}</Text> : null}
     </Section>
   )
 }
 
 const loadedText = (turn: RecordDecision['turn']): string | null =>
-  turn === null ? null : turn === 0 ? 'Loaded upright' : `Loaded ${turnWords(turn)}`
+  turn === null ? null : turn === 0 ? t('loaded-upright') : t('loaded-2', { turn: turnWords(turn) })
 const tensionText = (tension: RecordDecision['tension']): string | null =>
   tension === null || tension === 'as-advised'
     ? null
-    : `top tension ${tension === 'eased' ? 'eased more' : 'tightened'}`
+    : t('top-tension-2', { which: tension === 'eased' ? t('eased-more') : t('tightened') })
 const triesText = (tries: number | null): string | null =>
-  tries === null ? null : tries === 1 ? 'hooped once' : `hooped ${tries} times`
+  tries === null ? null : t('hooped-once-hooped-times', { tries })

@@ -1,3 +1,4 @@
+import { log as t } from '@thimble/language/en/log'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Disclosure } from '@/ui/Disclosure'
@@ -9,7 +10,7 @@ type Props = { label: string; head: readonly string[]; rows: readonly (readonly 
 export function TableOf({ label, head, rows }: Props) {
   const p = usePalette()
   return (
-    <Disclosure title="In numbers">
+    <Disclosure title={t('in-numbers')}>
       <View role="table" aria-label={label}>
         {[head, ...rows].map((cells, i) => (
           <View

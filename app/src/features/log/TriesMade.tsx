@@ -1,3 +1,4 @@
+import { log as t } from '@thimble/language/en/log'
 import type { HoopTry, Piece } from '@thimble/contract'
 import { formatLength, type LengthStyle } from '@thimble/core/lengths'
 import { triesOf } from '@thimble/plan'
@@ -14,10 +15,10 @@ export function TriesMade({ piece, style }: Props) {
   if (tries.length === 0) return null
   const several = tries.some(({ group }) => group > 0)
   return (
-    <Section title="How it was hooped">
+    <Section title={t('how-it-was-hooped')}>
       {tries.map((one, i) => (
         <Text key={one.at}>
-          {`${i + 1}. ${clockText(one.at)}${several ? `, hooping ${one.group + 1}` : ''}: ${layText(one, kept?.poses?.[one.group] ?? kept?.pose ?? null, style)}; ${one.then === 'kept' ? 'dialled' : 're-hooped'}.`}
+          {`${i + 1}. ${clockText(one.at)}${several ? t('hooping-2', { group: one.group + 1 }) : ''}: ${layText(one, kept?.poses?.[one.group] ?? kept?.pose ?? null, style)}; ${one.then === 'kept' ? t('dialled') : 're-hooped'}.`}
         </Text>
       ))}
     </Section>
@@ -35,5 +36,5 @@ function layText(
   const far = Math.hypot(exact.x - meant.x, exact.y - meant.y)
   const turned =
     Math.abs(askew) < 0.05 ? 'straight' : `${Math.abs(askew).toFixed(1)}° ${askew > 0 ? 'clockwise' : 'anticlockwise'}`
-  return `${turned}, ${far < 0.5 ? 'on the mark' : `${formatLength(far, style)} off`}`
+  return `${turned}, ${far < 0.5 ? t('on-the-mark') : t('off', { formatLength: formatLength(far, style) })}`
 }

@@ -1,3 +1,4 @@
+import { log as t } from '@thimble/language/en/log'
 import type { LogFound } from '@thimble/contract/log'
 import { WASHED_AFTER_DAYS } from '@thimble/core/outcomes'
 import { subDays } from 'date-fns/subDays'
@@ -31,8 +32,8 @@ export function WashedSince() {
   if (!found || found.total === 0) return null
   return (
     <Section
-      title="Washed since?"
-      says={found.total > FEW ? `${FEW} of ${found.total}. How do they look?` : 'How does it look?'}
+      title={t('washed-since')}
+      says={found.total > FEW ? t('of-how-do-they-look', { one: FEW, total: found.total }) : t('how-does-it-look')}
     >
       {found.rows.map(({ pieceId, name, finishedAt }) => (
         <RowLink

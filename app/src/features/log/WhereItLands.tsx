@@ -1,3 +1,4 @@
+import { log as t } from '@thimble/language/en/log'
 import { correctionFrom } from '@thimble/core/learning'
 import { Button } from '@rneui/themed'
 import { type DriftOwner, driftOwners, type OwnCorrection } from '@thimble/contract'
@@ -15,10 +16,10 @@ import { nanoid } from 'nanoid'
 type Landings = LogInsights['landings'][DriftOwner][number]
 
 const ownerNames: Readonly<Record<DriftOwner, string>> = {
-  hoop: 'Hoop',
-  machine: 'Machine',
-  holding: 'Hooped, floated or clamped',
-  item: 'Item',
+  hoop: t('hoop'),
+  machine: t('machine'),
+  holding: t('hooped-floated-or-clamped'),
+  item: t('item'),
 }
 
 /** Where pieces come out, by what they were hooped in, on or as; and what to plan otherwise where the numbers carry it. */
@@ -30,7 +31,7 @@ export function WhereItLands({ landings }: { landings: LogInsights['landings'] }
   return (
     <View style={{ gap: 10 }}>
       <Choices
-        label="By"
+        label={t('by')}
         choices={driftOwners.map((id) => ({ id, name: ownerNames[id] }))}
         value={owner}
         onChange={setOwner}
@@ -43,7 +44,7 @@ export function WhereItLands({ landings }: { landings: LogInsights['landings'] }
           onChange={setPicked}
         />
       ) : null}
-      {group ? <Landed key={`${owner} ${group.id}`} {...{ owner, group }} /> : <Text>No landings measured.</Text>}
+      {group ? <Landed key={`${owner} ${group.id}`} {...{ owner, group }} /> : <Text>{t('no-landings-measured')}</Text>}
     </View>
   )
 }
@@ -52,10 +53,10 @@ function Landed({ owner, group }: { owner: DriftOwner; group: Landings }) {
   const { name, report, corrected } = group
   return (
     <View style={{ gap: 8 }}>
-      <Heading level={3}>{`${name}, ${report.n} ${report.n === 1 ? 'landing' : 'landings'}`}</Heading>
+      <Heading level={3}>{`${name}, ${report.n} ${report.n === 1 ? t('landing-2') : t('landings-2')}`}</Heading>
       {report.enough ? <LandingPlot landings={group} /> : null}
       <BigNumbers>{driftText(group)}</BigNumbers>
-      {corrected > 0 ? <Text soft>{`Corrections added to ${corrected} of them are taken out here.`}</Text> : null}
+      {corrected > 0 ? <Text soft>{t('corrections-added-to-of-them', { corrected })}</Text> : null}
       <Correct {...{ owner, group }} />
     </View>
   )
@@ -73,8 +74,8 @@ function Correct({ owner, group: { id, name, report, frame } }: { owner: DriftOw
   if (taken)
     return (
       <View style={{ gap: 8 }}>
-        <Text bold>{`${planText(taken, owner)}: now in every plan.`}</Text>
-        <Button type="outline" title="Remove the correction" onPress={leave} />
+        <Text bold>{t('now-in-every-plan', { plan: planText(taken, owner) })}</Text>
+        <Button type="outline" title={t('remove-the-correction')} onPress={leave} />
       </View>
     )
   if (!found || !canBeKept(id)) return null

@@ -1,3 +1,4 @@
+import { log as t } from '@thimble/language/en/log'
 import { type LogFacet, logFacets, type LogSort } from '@thimble/contract/log'
 
 /** What is asked of the log; as text it is remembered and sent. */
@@ -6,29 +7,29 @@ export type LogQuery = { words: string; sort: LogSort; picked: Partial<Record<Lo
 export const everything: LogQuery = { words: '', sort: 'newest', picked: {} }
 
 export const sortNames: Readonly<Record<LogSort, string>> = {
-  newest: 'Newest first',
-  oldest: 'Oldest first',
-  name: 'By name',
-  off: 'Farthest off the mark',
-  minutes: 'Longest',
-  tries: 'Hooped most often',
+  newest: t('newest-first'),
+  oldest: t('oldest-first'),
+  name: t('by-name'),
+  off: t('farthest-off-the-mark'),
+  minutes: t('longest'),
+  tries: t('hooped-most-often'),
 }
 
 export const facetNames: Readonly<Record<LogFacet, string>> = {
-  fault: 'What went wrong',
-  verdict: 'How it came out',
-  washed: 'After the wash',
-  cloth: 'Cloth',
-  swatch: 'Own cloth',
-  item: 'Item',
-  placement: 'Placement',
-  holding: 'Hooped, floated or clamped',
-  hoop: 'Hoop',
-  layer: 'Backing or topping',
-  needle: 'Needle',
-  machine: 'Machine',
-  customer: 'Customer',
-  month: 'When',
+  fault: t('what-went-wrong'),
+  verdict: t('how-it-came-out'),
+  washed: t('after-the-wash'),
+  cloth: t('cloth'),
+  swatch: t('own-cloth'),
+  item: t('item'),
+  placement: t('placement'),
+  holding: t('hooped-floated-or-clamped'),
+  hoop: t('hoop'),
+  layer: t('backing-or-topping'),
+  needle: t('needle'),
+  machine: t('machine'),
+  customer: t('customer'),
+  month: t('when'),
 }
 
 /** In the order in which they are asked for most. */

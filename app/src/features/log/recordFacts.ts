@@ -1,3 +1,4 @@
+import { log as t } from '@thimble/language/en/log'
 import type { Piece } from '@thimble/contract'
 import { minuteParts } from '@thimble/contract'
 import { formatLength, type LengthStyle } from '@thimble/core/lengths'
@@ -22,25 +23,25 @@ export function recordFacts(piece: Piece, style: LengthStyle): Fact[] {
   if (!row || !record) return []
   const write = (mm: number): string => formatLength(mm, style)
   const facts: Told[] = [
-    ['How it came out', record.verdict && verdictNames[record.verdict]],
-    ['Landing', landingText(record.landing, style)],
+    [t('how-it-came-out'), record.verdict && verdictNames[record.verdict]],
+    [t('landing'), landingText(record.landing, style)],
     [
-      'What went wrong',
-      record.faults.map((f) => `${faultNames[f.id]}, ${howBadNames[f.howBad]}`).join('; ') || 'nothing',
+      t('what-went-wrong'),
+      record.faults.map((f) => `${faultNames[f.id]}, ${howBadNames[f.howBad]}`).join('; ') || t('nothing'),
     ],
-    ['Customer', piece.customer],
-    ['Item', [row.item.name, row.size].filter(Boolean).join(', ')],
-    ['Placement', row.placement.name],
-    ['Marked', piece.measure.kept[0] && writeMessage(piece.measure.kept[0].placed, style)],
-    ['Design', designText(piece, write)],
-    ['Cloth', [clothName(record.basis.cloth.family).split(',')[0], row.swatch].filter(Boolean).join(', ')],
-    ['Stretch', `${Math.round(record.basis.cloth.stretchPercent)} %`],
+    [t('customer'), piece.customer],
+    [t('item'), [row.item.name, row.size].filter(Boolean).join(', ')],
+    [t('placement'), row.placement.name],
+    [t('marked'), piece.measure.kept[0] && writeMessage(piece.measure.kept[0].placed, style)],
+    [t('design'), designText(piece, write)],
+    [t('cloth'), [clothName(record.basis.cloth.family).split(',')[0], row.swatch].filter(Boolean).join(', ')],
+    [t('stretch'), `${Math.round(record.basis.cloth.stretchPercent)} %`],
     ...layerFacts(piece, write),
     ...throughFacts(record),
     ...machineFacts(record),
-    ['Minutes', minutesText(record)],
-    ['Note', record.note],
-    ['Next time', record.nextTime],
+    [t('minutes'), minutesText(record)],
+    [t('note'), record.note],
+    [t('next-time'), record.nextTime],
   ]
   return facts.map(([about, says]) => ({ about, says: says || '' }))
 }
@@ -51,24 +52,24 @@ type KeptRecord = Piece['finish']['kept'][number]
 function throughFacts({ stack, basis }: KeptRecord): Told[] {
   const thread = stack?.thread ?? basis.work.topThread
   return [
-    ['Needle', stack && needleText(stack.needle)],
-    ['Top thread', `${thread.weight} wt ${thread.fibre.replace('-', ' ')}`],
-    ['Bobbin', stack && bobbinText(stack.bobbin)],
-    ['Speed', stack?.speedSpm ? `${stack.speedSpm} stitches a minute` : null],
+    [t('needle'), stack && needleText(stack.needle)],
+    [t('top-thread'), t('wt', { weight: thread.weight, replace: thread.fibre.replace('-', ' ') })],
+    [t('bobbin'), stack && bobbinText(stack.bobbin)],
+    [t('speed'), stack?.speedSpm ? t('stitches-a-minute', { speedSpm: stack.speedSpm }) : null],
   ]
 }
 
 const machineFacts = ({ holding, hoop, machine, turn, dialled, tension, tries }: KeptRecord): Told[] => [
-  ['Hooped, floated or clamped', holding && holdingNames[holding].toLowerCase()],
-  ['Hoop', hoop?.name],
-  ['Machine', machine?.name],
-  ['Loaded', turn === null ? null : turn === 0 ? 'upright' : turnWords(turn)],
-  ['Dialled in', dialsText(dialled)],
-  ['Top tension', tension && tensions[tension]],
-  ['Hooped', tries === null ? null : tries === 1 ? 'once' : `${tries} times`],
+  [t('hooped-floated-or-clamped'), holding && holdingNames[holding].toLowerCase()],
+  [t('hoop'), hoop?.name],
+  [t('machine'), machine?.name],
+  [t('loaded'), turn === null ? null : turn === 0 ? 'upright' : turnWords(turn)],
+  [t('dialled-in'), dialsText(dialled)],
+  [t('top-tension'), tension && tensions[tension]],
+  [t('hooped'), tries === null ? null : tries === 1 ? t('once') : t('times', { tries })],
 ]
 
-const tensions = { 'as-advised': 'as advised', eased: 'eased more', tightened: 'tightened' } as const
+const tensions = { 'as-advised': t('as-advised'), eased: t('eased-more'), tightened: 'tightened' } as const
 
 function layerFacts(piece: Piece, write: (mm: number) => string): [string, string][] {
   const { stack, basis } = piece.finish.kept[0]!
@@ -79,15 +80,15 @@ function layerFacts(piece: Piece, write: (mm: number) => string): [string, strin
       .map((layer) => [layerLabel(layer, basis.cloth.family), layerDetail(layer, write)].filter(Boolean).join(', '))
       .join('; ')
   return [
-    ['On top', told('topping')],
-    ['Underneath', told('backing')],
-    ['Over the back', told('cover')],
+    [t('on-top'), told('topping')],
+    [t('underneath'), told('backing')],
+    [t('over-the-back'), told('cover')],
   ]
 }
 
 function designText({ measure }: Piece, write: (mm: number) => string): string {
   const design = measure.kept[0]?.design
-  return design ? `${design.name ?? 'By its size'}, ${write(design.width)} × ${write(design.height)}` : ''
+  return design ? `${design.name ?? t('by-its-size')}, ${write(design.width)} × ${write(design.height)}` : ''
 }
 
 function minutesText({ minutes, minutesBy }: KeptRecord): string {

@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import { type Piece, type StageId, stageIds } from '@thimble/contract'
 import { stageAt } from '@thimble/plan'
 import { View } from 'react-native'
@@ -26,12 +27,12 @@ export function BatchCard({ run }: { run: Batch }) {
       <Heading level={2}>{run.customer}</Heading>
       <RowLink href={`/runs/${encodeURIComponent(run.key)}`} style={{ minHeight: 44, justifyContent: 'center' }}>
         <Text bold tone="indigo">
-          Order of work and cutting
+          {t('order-of-work-and-cutting')}
         </Text>
       </RowLink>
-      <Text>{`${run.pieces.length} ${run.pieces.length === 1 ? 'piece' : 'pieces'}: ${at
+      <Text>{`${run.pieces.length} ${run.pieces.length === 1 ? t('piece') : t('pieces-2')}: ${at
         .filter(([, list]) => list.length > 0)
-        .map(([stage, list]) => `${list.length} at ${stageNames[stage].toLowerCase()}`)
+        .map(([stage, list]) => t('at', { list: list.length, stageNames: stageNames[stage].toLowerCase() }))
         .join(', ')}`}</Text>
       {run.pieces.map((piece) => (
         <RowLink

@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import { Button } from '@rneui/themed'
 import type { Piece } from '@thimble/contract'
 import type { PieceWork } from '@thimble/plan/schedule'
@@ -33,9 +34,9 @@ export function BatchPage() {
   const run = useMemo(() => batchAt(key, pieces, orders), [key, pieces, orders])
   if (run && run.pieces.length > 0) return <Work run={run} />
   return (
-    <Page title={run?.customer ?? 'Orders'} back passing={!loaded}>
+    <Page title={run?.customer ?? t('orders')} back passing={!loaded}>
       <Section>
-        <Text>{loaded ? 'No piece of this order is in work.' : 'Looking …'}</Text>
+        <Text>{loaded ? t('no-piece-of-this-order') : t('looking')}</Text>
         {run?.key.startsWith(ORDER) ? <ToOrder run={run} /> : null}
       </Section>
     </Page>
@@ -55,7 +56,7 @@ function Work({ run }: { run: Batch }) {
   return (
     <Page title={run.customer} aside={many(run.pieces.length, 'piece')} back wideContent>
       {order && !problem ? null : (
-        <Coming problem={problem} says={works ? 'Sorting …' : `Looking at ${seen} of ${many(of, 'piece')} …`} />
+        <Coming problem={problem} says={works ? t('sorting') : t('looking-at-of', { seen, many: many(of, 'piece') })} />
       )}
       <ToSettle unknown={unknown} works={works ?? []} hoops={stock.hoops.length} />
       {order && works ? (
@@ -91,7 +92,7 @@ function Work({ run }: { run: Batch }) {
       ) : null}
       {order && orders.length === 0 ? (
         <Section>
-          <Text>Every piece of this order is stitched.</Text>
+          <Text>{t('every-piece-of-this-order')}</Text>
         </Section>
       ) : null}
     </Page>
@@ -111,7 +112,7 @@ function Begin({ run, ids, kept, onBegin }: BeginProps) {
   }
   return (
     <Section>
-      <Button title={kept ? 'Open the first piece' : 'Use this order'} onPress={begin} />
+      <Button title={kept ? t('open-the-first-piece') : t('use-this-order')} onPress={begin} />
       {run.key.startsWith(ORDER) ? <ToOrder run={run} /> : null}
     </Section>
   )
@@ -120,7 +121,7 @@ function Begin({ run, ids, kept, onBegin }: BeginProps) {
 const ToOrder = ({ run }: { run: Batch }) => (
   <RowLink href={`/runs/order/${run.key.slice(ORDER.length)}`} style={{ minHeight: 44, justifyContent: 'center' }}>
     <Text bold tone="indigo">
-      Lines, names and money
+      {t('lines-names-and-money')}
     </Text>
   </RowLink>
 )
@@ -145,10 +146,10 @@ function ToSettle({ unknown, works, hoops }: { unknown: Piece[]; works: PieceWor
   return (
     <>
       {unknown.map((piece) => (
-        <ToTicket key={piece.id} piece={piece} says="choose its design and layers first. It isn’t included yet." />
+        <ToTicket key={piece.id} piece={piece} says={t('choose-its-design-and-layers')} />
       ))}
       {hoopless.map((work) => (
-        <ToTicket key={work.id} piece={work} says="no hoop fits as planned. Open the piece to fix it." />
+        <ToTicket key={work.id} piece={work} says={t('no-hoop-fits-as-planned')} />
       ))}
     </>
   )

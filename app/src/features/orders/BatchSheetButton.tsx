@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import { Button } from '@rneui/themed'
 import type { PhoneAccess } from '@thimble/contract/phones'
 import { planPiece } from '@thimble/plan'
@@ -25,9 +26,9 @@ export function BatchSheetButton({ run, order }: Props) {
     await shareFile(sheet.title.replace(':', ''), (await pdfs.runSheetPdf(sheet)) as BlobPart)
   }
   return (
-    <Section title="On paper" says="One line a piece, with what to change, cut and thread.">
-      <Button type="outline" title="Work sheet (PDF)" disabled={busy} onPress={() => void doIt(print)} />
-      <Text soft>With phones connected, each piece has a code to open it on a phone.</Text>
+    <Section title={t('on-paper')} says={t('one-line-a-piece-with')}>
+      <Button type="outline" title={t('work-sheet-pdf')} disabled={busy} onPress={() => void doIt(print)} />
+      <Text soft>{t('with-phones-connected-each-piece')}</Text>
       {problem ? <FieldProblem id="sheet">{problem}</FieldProblem> : null}
     </Section>
   )

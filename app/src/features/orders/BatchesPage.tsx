@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import { Button } from '@rneui/themed'
 import { useRouter } from 'expo-router'
 import { useMemo } from 'react'
@@ -27,14 +28,14 @@ export function BatchesPage() {
   )
   return (
     <Page
-      title="Orders"
-      foot={<Button title="New order" onPress={() => router.push(`/runs/order/${beginOrder(new Date())}`)} />}
+      title={t('orders')}
+      foot={<Button title={t('new-order')} onPress={() => router.push(`/runs/order/${beginOrder(new Date())}`)} />}
     >
       {pieces.length > 0 ? (
         <Section>
           <RowLink href={`/runs/${ALL}`} style={{ minHeight: 44, justifyContent: 'center' }}>
             <Text bold tone="indigo">
-              Plan the whole Bench
+              {t('plan-the-whole-bench')}
             </Text>
           </RowLink>
         </Section>
@@ -43,7 +44,7 @@ export function BatchesPage() {
         <OrderCard key={order.id} order={order} pieces={pieces} />
       ))}
       {runs.length > 0 ? (
-        <Section title="Without an order" says="Alike pieces in work: measure, thread and hoop them together.">
+        <Section title={t('without-an-order')} says={t('alike-pieces-in-work-measure')}>
           {null}
         </Section>
       ) : null}
@@ -52,7 +53,7 @@ export function BatchesPage() {
       ))}
       {runs.length + orders.length === 0 && loaded ? (
         <Section>
-          <Text>No orders yet. Start one for many pieces: paste names and sizes, and see cuts, time and price.</Text>
+          <Text>{t('no-orders-yet-start-one')}</Text>
         </Section>
       ) : null}
     </Page>

@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import { Button } from '@rneui/themed'
 import type { Supply } from '@thimble/contract'
 import { type KindCut, type Offcut, offcutsOf, type PieceWork, sharesOfCuts } from '@thimble/plan/schedule'
@@ -26,7 +27,7 @@ export function CutDone({ cuts, works }: { cuts: readonly KindCut[]; works: read
     patchUndoably(
       works.map(({ id }) => id),
       (id) => ({ build: { cut: [{ at, took: shares.get(id) ?? [] }] } }),
-      'Deducted from the rolls.',
+      t('deducted-from-the-rolls'),
       sheets.map(({ id }) => ({ kind: 'delete', resource: 'supplies', id })),
     )
   }
@@ -38,21 +39,25 @@ export function CutDone({ cuts, works }: { cuts: readonly KindCut[]; works: read
   }
   return (
     <>
-      {offcuts.length > 0 ? <Text bold>Offcuts to keep</Text> : null}
+      {offcuts.length > 0 ? <Text bold>{t('offcuts-to-keep')}</Text> : null}
       {offcuts.map((cut) => (
         <CheckboxRow
           key={keyOf(cut)}
-          title={`${layerName(cut.kind)}: ${cut.count > 1 ? `${cut.count} of ` : ''}${sizeOf(cut)} mm`}
+          title={t('mm', {
+            layer: layerName(cut.kind),
+            which: cut.count > 1 ? t('of-3', { count: cut.count }) : '',
+            sizeOf: sizeOf(cut),
+          })}
           done={!left.has(keyOf(cut))}
           onChange={(is) => keep(cut, is)}
         />
       ))}
       <Button
         type="outline"
-        title={kept.length > 0 ? `Cut; ${many(kept.length, 'offcut')} to the stash` : 'Cut'}
+        title={kept.length > 0 ? t('cut-to-the-stash', { many: many(kept.length, 'offcut') }) : t('cut')}
         onPress={done}
       />
-      <Text soft>Deducted from the rolls now, not again when pieces go in the log.</Text>
+      <Text soft>{t('deducted-from-the-rolls-now')}</Text>
     </>
   )
 }

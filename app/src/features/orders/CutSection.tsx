@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import type { KindCut, PieceWork } from '@thimble/plan/schedule'
 import { View } from 'react-native'
 import { CutDrawing } from '@/drawing/CutDrawing'
@@ -14,15 +15,12 @@ export function CutSection({ cuts, works }: { cuts: readonly KindCut[]; works: r
   const wanted = works.filter(({ layers }) => layers.length > 0)
   if (cuts.length === 0)
     return works.some(({ cut }) => cut) ? (
-      <Section title="Cut from the rolls">
-        <Text>All of it is cut.</Text>
+      <Section title={t('cut-from-the-rolls')}>
+        <Text>{t('all-of-it-is-cut')}</Text>
       </Section>
     ) : null
   return (
-    <Section
-      title="Cut from the rolls"
-      says="Cut strips across the roll at the dashed lines, then the pieces. Close the blade between cuts."
-    >
+    <Section title={t('cut-from-the-rolls')} says={t('cut-strips-across-the-roll')}>
       {cuts.map((cut) => (
         <KindSection key={cut.kind} cut={cut} />
       ))}
@@ -35,12 +33,12 @@ function KindSection({ cut: { kind, rolls, waste, missing, atLeast } }: { cut: K
   return (
     <View style={{ gap: 8, paddingTop: 8 }}>
       <Heading level={3}>{layerName(kind)}</Heading>
-      {atLeast ? <Text soft>A piece has no hoop yet, so more may be needed.</Text> : null}
+      {atLeast ? <Text soft>{t('a-piece-has-no-hoop')}</Text> : null}
       {rolls.map((roll) => (
         <View key={roll.id} style={{ gap: 6 }}>
           <Text>{usedText(roll)}</Text>
           <CutDrawing roll={roll} />
-          <Disclosure title="The measures">
+          <Disclosure title={t('the-measures')}>
             {roll.strips.map((strip, i) => (
               <Text key={strip.y}>{stripText(strip, i + 1)}</Text>
             ))}

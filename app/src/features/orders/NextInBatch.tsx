@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import { Button } from '@rneui/themed'
 import type { Order, Piece } from '@thimble/contract'
 import { stageAt } from '@thimble/plan'
@@ -26,12 +27,12 @@ function Next({ piece, next }: { piece: Piece; next: Piece }) {
   const router = useRouter()
   const change = useChange(piece, next)
   return (
-    <Section title="Next in this order">
+    <Section title={t('next-in-this-order')}>
       <Text bold>{`${next.name}, ${next.run}`}</Text>
       {change ? (
-        <Text>{change.seconds > 0 ? `${changeText(change, false)}.` : 'Hoop, needle and threads stay the same.'}</Text>
+        <Text>{change.seconds > 0 ? `${changeText(change, false)}.` : t('hoop-needle-and-threads-stay')}</Text>
       ) : null}
-      <Button type="outline" title="Open the next piece" onPress={() => router.push(`/piece/${next.id}`)} />
+      <Button type="outline" title={t('open-the-next-piece')} onPress={() => router.push(`/piece/${next.id}`)} />
     </Section>
   )
 }

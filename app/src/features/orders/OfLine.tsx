@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import { Button } from '@rneui/themed'
 import type { Piece } from '@thimble/contract'
 import { followersOf, givePlan, lineFrom } from '@thimble/plan/orders'
@@ -23,7 +24,7 @@ export function OfLine({ piece }: { piece: Piece }) {
   return (
     <Section>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', columnGap: 12 }}>
-        <Text soft>{`${piece.run} of`}</Text>
+        <Text soft>{t('of', { run: piece.run })}</Text>
         <RowLink href={`/runs/order/${order.id}`} style={{ minHeight: 44, justifyContent: 'center' }}>
           <Text bold tone="indigo">
             {order.name}
@@ -32,15 +33,13 @@ export function OfLine({ piece }: { piece: Piece }) {
       </View>
       {follows ? null : (
         <View style={{ gap: 10, paddingBottom: 12 }}>
-          <AdviceBar
-            advice={{ code: 'own', text: 'Changed by hand, so it no longer follows its line.', severity: 'note' }}
-          />
+          <AdviceBar advice={{ code: 'own', text: t('changed-by-hand-so-it'), severity: 'note' }} />
           <Button
             type="outline"
             title={
               others.length > 0
-                ? `Use this plan for the line (${many(others.length, 'other')})`
-                : 'Follow the line again'
+                ? t('use-this-plan-for-the', { many: many(others.length, 'other') })
+                : t('follow-the-line-again')
             }
             onPress={() => give(piece.id)}
           />
@@ -68,7 +67,7 @@ function give(id: string): void {
   patchUndoably(
     [id, ...others.map((one) => one.id)],
     (one) => bodies.get(one) ?? null,
-    `The line now follows ${lead.name}.`,
+    t('the-line-now-follows', { name: lead.name }),
     back ? [{ kind: 'patch', resource: 'orders', id: order!.id, body: back }] : [],
   )
 }

@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import type { Order, Piece } from '@thimble/contract'
 import { inWork, stageAt } from '@thimble/plan'
 import { quantityOf } from '@thimble/plan/orders'
@@ -14,9 +15,11 @@ export function OrderCard({ order, pieces }: { order: Order; pieces: readonly Pi
   const p = usePalette()
   const own = pieces.filter((piece) => piece.order?.id === order.id && inWork(piece))
   const stitched = own.filter((piece) => stageAt(piece) === 'finish').length
-  const due = order.due && `due ${dayText(order.due)}`
+  const due = order.due && t('due', { day: dayText(order.due) })
   const stands =
-    own.length === 0 ? null : `${own.length} on the Bench${stitched > 0 ? `, ${stitched} of them stitched` : ''}`
+    own.length === 0
+      ? null
+      : t('on-the-bench-2', { own: own.length, which: stitched > 0 ? t('of-them-stitched', { stitched }) : '' })
   return (
     <View
       style={{
@@ -32,7 +35,7 @@ export function OrderCard({ order, pieces }: { order: Order; pieces: readonly Pi
       {own.length > 0 ? (
         <RowLink href={`/runs/${orderBatch(order.id)}`} style={{ minHeight: 44, justifyContent: 'center' }}>
           <Text bold tone="indigo">
-            Order of work and cutting
+            {t('order-of-work-and-cutting')}
           </Text>
         </RowLink>
       ) : null}

@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import { hoursToMend, type Hours, nextWorkdays, type WorkSequence } from '@thimble/plan/schedule'
 import { RowLink } from '@/ui/RowLink'
 import { AdviceBar } from '@/ui/AdviceBar'
@@ -18,19 +19,21 @@ export function ReadySection({ order, machines, hours, today, onBegin }: Props) 
   const late = steps.filter((step) => step.late)
   const days = nextWorkdays(today, DAYS, hours.workday)
   return (
-    <Section title={machines > 1 ? `Ready at ${machine}` : 'Ready'}>
+    <Section title={machines > 1 ? t('ready-at', { machine }) : t('ready')}>
       <Text bold style={{ fontSize: 28, lineHeight: 36 }}>
         {whenText(last.ends, today)}
       </Text>
       <Text>{partsText(order)}</Text>
       <Choices
-        label="Begun"
+        label={t('begun')}
         value={hours.begins.date}
         choices={days.map((date) => ({ id: date, name: dayText(date, today) }))}
         onChange={onBegin}
       />
       <RowLink href="/settings/days" style={{ minHeight: 44, justifyContent: 'center' }}>
-        <Text bold tone="indigo">{`${hours.workday.hours} hours a day (change)`}</Text>
+        <Text bold tone="indigo">
+          {t('hours-a-day-change', { hours: hours.workday.hours })}
+        </Text>
       </RowLink>
       {late.length > 0 ? (
         <>

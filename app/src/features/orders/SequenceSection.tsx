@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import {
   closestCenter,
   DndContext,
@@ -44,7 +45,7 @@ export function SequenceSection({ order, machines, onMove, onWorkedOut }: Props)
   }
   return (
     <Section
-      title={machines > 1 ? `In this order, at ${order.machine}` : 'In this order'}
+      title={machines > 1 ? t('in-this-order-at', { machine: order.machine }) : t('in-this-order')}
       says={order.bestSeconds === null ? savingText(order) : byHandText(order)}
     >
       <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
@@ -62,7 +63,7 @@ export function SequenceSection({ order, machines, onMove, onWorkedOut }: Props)
         </SortableContext>
       </DndContext>
       <Text>{wholeText(order)}</Text>
-      {onWorkedOut ? <Button type="outline" title="Use the suggested order" onPress={onWorkedOut} /> : null}
+      {onWorkedOut ? <Button type="outline" title={t('use-the-suggested-order')} onPress={onWorkedOut} /> : null}
     </Section>
   )
 }

@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import type { WorkSequence } from '@thimble/plan/schedule'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
@@ -9,7 +10,7 @@ import { bobbinText, threadText } from '@/words/workWords'
 export function ThreadSection({ order: { thread, machine }, machines }: { order: WorkSequence; machines: number }) {
   const p = usePalette()
   return (
-    <Section title={machines > 1 ? `Thread at ${machine}` : 'Thread'} says={bobbinText(thread)}>
+    <Section title={machines > 1 ? t('thread-at', { machine }) : t('thread')} says={bobbinText(thread)}>
       <View>
         {thread.threads.map((one) => (
           <View

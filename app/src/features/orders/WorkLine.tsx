@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import { useSortable } from '@dnd-kit/sortable'
 import { CSS } from '@dnd-kit/utilities'
 import type { Change, WorkStep } from '@thimble/plan/schedule'
@@ -45,7 +46,7 @@ export function WorkLine({ step: { work, before }, first, stale }: Props) {
         <button
           {...attributes}
           {...listeners}
-          aria-label={`Move ${work.name}`}
+          aria-label={t('move', { name: work.name })}
           style={{
             ...{ width: 44, height: 52, border: 0, background: 'transparent', cursor: 'grab', touchAction: 'none' },
             ...{ display: 'flex', alignItems: 'center', justifyContent: 'center' },

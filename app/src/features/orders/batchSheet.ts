@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import { kindOf, movesOf, patchNames, type PiecePlans, placedWords } from '@thimble/plan'
 import type { KindCut, WorkSequence, WorkStep } from '@thimble/plan/schedule'
 import type { Piece, Shop } from '@thimble/contract'
@@ -31,8 +32,8 @@ type Worked = { orders: readonly WorkSequence[]; cuts: readonly KindCut[] }
 /** A run as it goes on paper. */
 export function runSheetOf(run: Batch, { orders, cuts }: Worked, beside: BatchSheetInput): BatchSheet {
   return {
-    title: `Work sheet: ${run.customer}`,
-    foot: `${beside.shop.name}, ${dateText(beside.now)}; made with Zealous Thimble`,
+    title: t('work-sheet', { customer: run.customer }),
+    foot: t('made-with-zealous-thimble', { name: beside.shop.name, date: dateText(beside.now) }),
     machines: orders.map((order) => ({
       ...{ name: order.machine, ready: readyOn(order), says: partsText(order) },
       steps: order.steps.map((step, i) => stepOf(step, i === 0, run, beside)),
@@ -56,7 +57,7 @@ export function runSheetOf(run: Batch, { orders, cuts }: Worked, beside: BatchSh
 /** With its date, as paper is read on another day. */
 function readyOn({ steps }: WorkSequence): string {
   const { date, minute } = steps.at(-1)!.ends
-  return `Ready ${weekdayDateText(date)}, ${clockText(minute)}`
+  return t('ready-2', { weekdayDate: weekdayDateText(date), clock: clockText(minute) })
 }
 
 function stepOf(
@@ -81,12 +82,12 @@ function stepOf(
 /** Cloth to have ready; the machine stops to lay it and to trim it. */
 function patchWords({ marked }: PiecePlans): string {
   const names = patchNames(marked.design.patches).map(({ name }) => name)
-  return names.length > 0 ? `Lay ${joined(names)} where the machine stops` : ''
+  return names.length > 0 ? t('lay-where-the-machine-stops', { names: joined(names) }) : ''
 }
 
 /** What is dialled in for each of its hoopings; nothing while it was not hooped. */
 function dialWords(piece: Piece, { marked, hoop }: PiecePlans): string {
   if (piece.hoop.kept.length === 0) return ''
   const dials = dialsText(movesOf({ piece, marked, hoop }))
-  return dials && `Dial in ${dials}`
+  return dials && t('dial-in', { dials })
 }

@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import type { Order, Piece } from '@thimble/contract'
 import { rowOrder } from '@thimble/plan/orders'
 import { byUrgency, inWork } from '@thimble/plan'
@@ -26,7 +27,7 @@ export function batchesOf(pieces: readonly Piece[], orders: readonly Order[]): B
 
 /** The pieces of a run by its key; null where there is none any more. */
 export function batchAt(key: string, pieces: readonly Piece[], orders: readonly Order[]): Batch | null {
-  if (key === ALL) return { key, customer: 'The whole Bench', pieces: pieces.filter(inWork).sort(byUrgency) }
+  if (key === ALL) return { key, customer: t('the-whole-bench'), pieces: pieces.filter(inWork).sort(byUrgency) }
   if (!key.startsWith(ORDER)) return batchesOf(pieces, orders).find((run) => run.key === key) ?? null
   const order = orders.find(({ id }) => id === key.slice(ORDER.length))
   return order ? { key, customer: order.name, pieces: piecesInRows(order, pieces) } : null

@@ -1,3 +1,4 @@
+import { device as t } from '@thimble/language/en/device'
 import { Disclosure } from '@/ui/Disclosure'
 import { Section } from '@/ui/Section'
 import { Text } from '@/ui/Text'
@@ -7,14 +8,14 @@ export function Fingerprint({ of }: { of: string }) {
   const signs = of.replace(/:/g, '').match(/.{4}/g)!
   return (
     <Section>
-      <Disclosure title="The certificate’s fingerprint">
-        <Text>The SHA-256 fingerprint your phone shows must match this letter by letter.</Text>
+      <Disclosure title={t('the-certificates-fingerprint')}>
+        <Text>{t('the-sha-256-fingerprint-your')}</Text>
         {[0, 4, 8, 12].map((i) => (
           <Text bold key={i} style={{ letterSpacing: 1 }}>
             {signs.slice(i, i + 4).join(' ')}
           </Text>
         ))}
-        <Text soft>It’s for this shop only. Its keys are in the shop’s folder, in no backup.</Text>
+        <Text soft>{t('its-for-this-shop-only')}</Text>
       </Disclosure>
     </Section>
   )

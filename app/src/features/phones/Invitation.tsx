@@ -1,3 +1,4 @@
+import { device as t } from '@thimble/language/en/device'
 import { Button } from '@rneui/themed'
 import type { PhoneAccess } from '@thimble/contract/phones'
 import { useState } from 'react'
@@ -17,37 +18,34 @@ export function Invitation({ door: { addresses }, invited: { code, secondsLeft: 
   const [picked, setPicked] = useState<string | null>(null)
   const address = addresses.find((one) => one === picked) ?? addresses[0]!
   return (
-    <Section title="Connect a phone">
+    <Section title={t('connect-a-phone')}>
       <View style={{ flexDirection: wide ? 'row' : 'column', gap: 24, alignItems: wide ? 'flex-start' : 'center' }}>
         <View style={{ gap: 8, alignItems: 'center' }}>
-          <QrCode text={`${address}/pair/#${code}`} size={232} label={`The way in as a square: ${address}, ${code}`} />
+          <QrCode text={`${address}/pair/#${code}`} size={232} label={t('the-way-in-as-a', { address, code })} />
           <Text bold style={{ fontSize: 40, lineHeight: 48, letterSpacing: 5 }}>
             {`${code.slice(0, 3)} ${code.slice(3)}`}
           </Text>
           <Text soft role="timer">
-            {`Expires in ${Math.floor(left / 60)}:${String(left % 60).padStart(2, '0')} more.`}
+            {t('expires-in-more', { floor: Math.floor(left / 60), padStart: String(left % 60).padStart(2, '0') })}
           </Text>
         </View>
         <View style={{ flex: wide ? 1 : undefined, gap: 10, width: wide ? undefined : '100%' }}>
-          <Step n={1}>Scan the code with the phone’s camera and open the link. Or type into its browser:</Step>
+          <Step n={1}>{t('scan-the-code-with-the')}</Step>
           <Text bold style={{ paddingLeft: 32 }}>
             {address}
           </Text>
-          <Step n={2}>
-            The phone warns that this is not private: this shop made its certificate itself. Tap “Advanced” or “Show
-            details”, and go on.
-          </Step>
-          <Step n={3}>Name the phone and ask to connect.</Step>
-          <Step n={4}>Tap Yes here.</Step>
+          <Step n={2}>{t('the-phone-warns-that-this')}</Step>
+          <Step n={3}>{t('name-the-phone-and-ask')}</Step>
+          <Step n={4}>{t('tap-yes-here')}</Step>
           {addresses.length > 1 ? (
             <Choices
-              label="If that doesn’t work, try another address"
+              label={t('if-that-doesnt-work-try')}
               value={address}
               choices={addresses.map((one) => ({ id: one, name: one.replace('https://', '') }))}
               onChange={setPicked}
             />
           ) : null}
-          <Button type="outline" title="Cancel the code" onPress={() => void tell('DELETE', '/invitation')} />
+          <Button type="outline" title={t('cancel-the-code')} onPress={() => void tell('DELETE', '/invitation')} />
         </View>
       </View>
     </Section>

@@ -1,3 +1,4 @@
+import { device as t } from '@thimble/language/en/device'
 import { useEffect, useState } from 'react'
 import { Section } from '@/ui/Section'
 import { Text } from '@/ui/Text'
@@ -14,15 +15,9 @@ export function OnPhone() {
     )
   }, [])
   return (
-    <Section title="This phone" says="Connected. Phones are added and removed on the shop computer.">
-      {keeps === null ? null : (
-        <Text>
-          {keeps
-            ? 'The program is kept here, so it opens away from the shop too, with the work it last loaded.'
-            : 'The program only opens near the shop computer. To keep it on this phone, trust the shop’s certificate.'}
-        </Text>
-      )}
-      {keeps === false ? <FileLink href="/pair/#trust" says="How to trust the certificate" /> : null}
+    <Section title={t('this-phone')} says={t('connected-phones-are-added-and')}>
+      {keeps === null ? null : <Text>{keeps ? t('the-program-is-kept-here') : t('the-program-only-opens-near')}</Text>}
+      {keeps === false ? <FileLink href="/pair/#trust" says={t('how-to-trust-the-certificate')} /> : null}
     </Section>
   )
 }

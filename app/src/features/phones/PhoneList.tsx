@@ -1,3 +1,4 @@
+import { device as t } from '@thimble/language/en/device'
 import { Button } from '@rneui/themed'
 import type { PhoneAccess } from '@thimble/contract/phones'
 import { useState } from 'react'
@@ -11,7 +12,7 @@ import { dayTimeText } from '@/words/dates'
 /** The phones that are in, with when each was last here. */
 export function PhoneList({ door: { phones }, at }: { door: PhoneAccess; at: PhoneAccessState }) {
   return (
-    <Section title="Connected phones" {...(phones.length === 0 ? { says: 'None yet.' } : {})}>
+    <Section title={t('connected-phones')} {...(phones.length === 0 ? { says: t('none-yet') } : {})}>
       {phones.map((phone) => (
         <OnePhone key={phone.id} phone={phone} at={at} />
       ))}
@@ -33,18 +34,23 @@ function OnePhone({
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
         <View style={{ flex: 1 }}>
           <Text bold>{name}</Text>
-          <Text soft>{`Last here ${dayTimeText(lastSeenAt)}.`}</Text>
+          <Text soft>{t('last-here', { dayTime: dayTimeText(lastSeenAt) })}</Text>
         </View>
         {sure ? null : (
-          <Button type="outline" title="Remove" aria-label={`Remove ${name}`} onPress={() => setSure(true)} />
+          <Button
+            type="outline"
+            title={t('remove')}
+            aria-label={t('remove-2', { name })}
+            onPress={() => setSure(true)}
+          />
         )}
       </View>
       {sure ? (
         <>
-          <Text>It disconnects at once. Anything typed there and not sent stays on it.</Text>
+          <Text>{t('it-disconnects-at-once-anything')}</Text>
           <View style={{ flexDirection: 'row', gap: 12 }}>
-            <Button title="Remove phone" disabled={busy} onPress={() => void tell('DELETE', `/${id}`)} />
-            <Button type="outline" title="Keep it" onPress={() => setSure(false)} />
+            <Button title={t('remove-phone')} disabled={busy} onPress={() => void tell('DELETE', `/${id}`)} />
+            <Button type="outline" title={t('keep-it')} onPress={() => setSure(false)} />
           </View>
         </>
       ) : null}

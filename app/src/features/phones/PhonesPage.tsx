@@ -1,3 +1,4 @@
+import { device as t } from '@thimble/language/en/device'
 import { Button } from '@rneui/themed'
 import type { PhoneAccess } from '@thimble/contract/phones'
 import { Choices } from '@/ui/Choices'
@@ -13,15 +14,15 @@ import { type PhoneAccessState, usePhoneAccess } from './usePhoneAccess'
 import { WhoAsks } from './WhoAsks'
 
 const yesNo = [
-  { id: 'yes', name: 'Yes' },
-  { id: 'no', name: 'No' },
+  { id: 'yes', name: t('yes') },
+  { id: 'no', name: t('no') },
 ]
 
 /** Phones at the machine: whether they may come in, letting one in, and turning one out. */
 export function PhonesPage() {
   const at = usePhoneAccess()
   return (
-    <Page title="Phones" back>
+    <Page title={t('phones')} back>
       {at.onPhone ? (
         <OnPhone />
       ) : at.door ? (
@@ -29,7 +30,7 @@ export function PhonesPage() {
       ) : (
         <Section>
           <Text soft role="status">
-            {at.away ? 'Can’t reach the shop computer, where phones are connected.' : 'Looking …'}
+            {at.away ? t('cant-reach-the-shop-computer') : t('looking')}
           </Text>
         </Section>
       )}
@@ -43,26 +44,21 @@ function AtLaptop({ at, door }: { at: PhoneAccessState; door: PhoneAccess }) {
   const inNetwork = door.addresses.some((one) => /[\d\]]:\d+$/.test(one))
   return (
     <>
-      <Section
-        title="Phones at the machine"
-        says="A phone on the shop’s network can use this program too, and keep working away from it."
-      >
+      <Section title={t('phones-at-the-machine')} says={t('a-phone-on-the-shops')}>
         <Choices
-          label="Allow phones"
+          label={t('allow-phones')}
           value={door.open ? 'yes' : 'no'}
           choices={yesNo}
           onChange={(id) => void tell('PUT', '/door', { open: id === 'yes' })}
         />
         {door.problem ? <FieldProblem id="door-problem">{door.problem}</FieldProblem> : null}
         {at.problem ? <FieldProblem id="door-task">{at.problem}</FieldProblem> : null}
-        {at.away ? (
-          <FieldProblem id="door-away">Can’t reach the shop computer. This is how it was.</FieldProblem>
-        ) : null}
+        {at.away ? <FieldProblem id="door-away">{t('cant-reach-the-shop-computer-2')}</FieldProblem> : null}
       </Section>
       {door.asking ? <WhoAsks name={door.asking.name} at={at} /> : null}
       {door.open && !inNetwork ? (
         <Section>
-          <Text>This computer isn’t on a network. Join the one the phone uses.</Text>
+          <Text>{t('this-computer-isnt-on-a')}</Text>
         </Section>
       ) : null}
       {door.open && !door.asking ? (
@@ -70,7 +66,7 @@ function AtLaptop({ at, door }: { at: PhoneAccessState; door: PhoneAccess }) {
           <Invitation door={door} invited={door.invited} at={at} />
         ) : (
           <Section>
-            <Button title="Connect a phone" disabled={busy} onPress={() => void tell('POST', '/invitation')} />
+            <Button title={t('connect-a-phone')} disabled={busy} onPress={() => void tell('POST', '/invitation')} />
           </Section>
         )
       ) : null}

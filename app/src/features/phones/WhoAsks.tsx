@@ -1,3 +1,4 @@
+import { device as t } from '@thimble/language/en/device'
 import { Button } from '@rneui/themed'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
@@ -20,14 +21,14 @@ export function WhoAsks({ name, at: { tell, busy } }: { name: string; at: PhoneA
         borderLeftColor: p.indigo,
       }}
     >
-      <Heading level={2}>{`“${name}” wants to connect`}</Heading>
-      <Text>Only accept the phone in your hand, if it shows this name.</Text>
+      <Heading level={2}>{t('wants-to-connect', { name })}</Heading>
+      <Text>{t('only-accept-the-phone-in')}</Text>
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <View style={{ flex: 2 }}>
-          <Button title="Yes, connect it" disabled={busy} onPress={() => say(true)} />
+          <Button title={t('yes-connect-it')} disabled={busy} onPress={() => say(true)} />
         </View>
         <View style={{ flex: 1 }}>
-          <Button type="outline" title="No" disabled={busy} onPress={() => say(false)} />
+          <Button type="outline" title={t('no')} disabled={busy} onPress={() => say(false)} />
         </View>
       </View>
     </View>

@@ -1,3 +1,4 @@
+import { piece as t } from '@thimble/language/en/piece'
 import type { Piece } from '@thimble/contract'
 import { useRouter } from 'expo-router'
 import { Pressable } from 'react-native'
@@ -13,7 +14,7 @@ import { PieceName } from './PieceName'
 export function AboutPiece({ piece }: { piece: Piece }) {
   const router = useRouter()
   return (
-    <Fold title="This piece" answer={piece.due ? `due ${dayText(piece.due)}` : piece.customer}>
+    <Fold title={t('this-piece')} answer={piece.due ? t('due', { day: dayText(piece.due) }) : piece.customer}>
       <OfOrder part="OfLine" piece={piece} />
       <PieceName piece={piece} />
       <OnOneItem piece={piece} />
@@ -25,7 +26,7 @@ export function AboutPiece({ piece }: { piece: Piece }) {
           router.replace('/')
         }}
       >
-        <Text tone="madder">Remove this piece</Text>
+        <Text tone="madder">{t('remove-this-piece')}</Text>
       </Pressable>
     </Fold>
   )

@@ -1,3 +1,4 @@
+import { layers as t } from '@thimble/language/en/layers'
 import type { Supply } from '@thimble/contract'
 import type { SupplyKind } from '@thimble/core/recipe'
 import { kindsOf } from '@thimble/plan/byHand'
@@ -7,9 +8,9 @@ import { Disclosure } from '@/ui/Disclosure'
 import { kindOnShelf } from '@/words/stackWords'
 
 const roles = [
-  { id: 'backing', name: 'Underneath' },
-  { id: 'topping', name: 'On top' },
-  { id: 'cover', name: 'Over the back' },
+  { id: 'backing', name: t('underneath') },
+  { id: 'topping', name: t('on-top') },
+  { id: 'cover', name: t('over-the-back') },
 ] as const
 
 type Props = { supplies: readonly Supply[]; onAdd: (kind: SupplyKind) => void }
@@ -18,9 +19,14 @@ type Props = { supplies: readonly Supply[]; onAdd: (kind: SupplyKind) => void }
 export function AddLayer({ supplies, onAdd }: Props) {
   const [role, setRole] = useState<(typeof roles)[number]['id']>('backing')
   return (
-    <Disclosure title="Add a layer">
-      <Choices label="Where it goes" choices={roles} value={role} onChange={setRole} />
-      <Choices label="What to add" choices={kindsOf(role, supplies).map(kindOnShelf)} value={null} onChange={onAdd} />
+    <Disclosure title={t('add-a-layer')}>
+      <Choices label={t('where-it-goes')} choices={roles} value={role} onChange={setRole} />
+      <Choices
+        label={t('what-to-add')}
+        choices={kindsOf(role, supplies).map(kindOnShelf)}
+        value={null}
+        onChange={onAdd}
+      />
     </Disclosure>
   )
 }

@@ -1,3 +1,4 @@
+import { piece as t } from '@thimble/language/en/piece'
 import { Button } from '@rneui/themed'
 import type { Piece } from '@thimble/contract'
 import { setOf } from '@thimble/plan/alongside'
@@ -11,7 +12,7 @@ import { Text } from '@/ui/Text'
 import { useState } from 'react'
 
 const MOST = 99
-const SAYS = `A set is a whole number from 2 to ${MOST}.`
+const SAYS = t('a-set-is-a-whole', { one: MOST })
 
 /** A set of alike items: a ticket for each, numbered. */
 export function AlikeSet({ piece, now }: { piece: Piece; now: () => Piece }) {
@@ -21,16 +22,16 @@ export function AlikeSet({ piece, now }: { piece: Piece; now: () => Piece }) {
   const good = count >= 2 && count <= MOST
   const make = (): void => {
     const more = setOf(now(), count, () => ({ id: nanoid(), now: new Date().toISOString() }))
-    if (piece.run === '') patch('pieces', piece.id, { run: `1 of ${count}` })
+    if (piece.run === '') patch('pieces', piece.id, { run: t('1-of', { count }) })
     for (const one of more) create('pieces', one)
     setMade(more.length)
     setText('', true)
   }
   return (
-    <Disclosure title="A set of alike items">
+    <Disclosure title={t('a-set-of-alike-items')}>
       <View style={{ gap: 10 }}>
         <Field
-          label="How many in all, this one included"
+          label={t('how-many-in-all-this')}
           value={text}
           keyboard="numeric"
           problem={text.trim() === '' || good ? null : SAYS}
@@ -41,11 +42,11 @@ export function AlikeSet({ piece, now }: { piece: Piece; now: () => Piece }) {
         />
         <Button
           type="outline"
-          title={good ? `Make ${count - 1} more` : 'Make the set'}
+          title={good ? t('make-more', { count: count - 1 }) : t('make-the-set')}
           disabled={!good}
           onPress={make}
         />
-        {made > 0 ? <Text role="status">{`${made} more on the Bench, numbered.`}</Text> : null}
+        {made > 0 ? <Text role="status">{t('more-on-the-bench-numbered', { made })}</Text> : null}
       </View>
     </Disclosure>
   )

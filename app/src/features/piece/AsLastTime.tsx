@@ -1,3 +1,4 @@
+import { piece as t } from '@thimble/language/en/piece'
 import { lastTime } from '@thimble/plan'
 import { Text } from '@/ui/Text'
 import { type PieceTools, useHoopPlan } from './usePiece'
@@ -8,6 +9,6 @@ type Props = { tools: PieceTools; what: 'machine' | 'hoop' | 'turn' | 'holding' 
 export function AsLastTime({ tools, what }: Props) {
   const last = lastTime(tools.piece, useHoopPlan(tools))
   if (!last?.[what]) return null
-  const dialled = what === 'turn' && last.dialled ? ` You dialled in ${last.dialled}.` : ''
-  return <Text soft>{`As last time.${dialled}`}</Text>
+  const dialled = what === 'turn' && last.dialled ? t('you-dialled-in', { dialled: last.dialled }) : ''
+  return <Text soft>{t('as-last-time', { dialled })}</Text>
 }

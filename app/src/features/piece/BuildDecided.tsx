@@ -1,3 +1,4 @@
+import { layers as t } from '@thimble/language/en/layers'
 import { writeMessage } from '@thimble/language'
 import { isDone, listsOf, reasonsOf, reasonsToday, tensionOf } from '@thimble/plan'
 import { AdviceBar } from '@/ui/AdviceBar'
@@ -20,9 +21,9 @@ export function BuildDecided({ tools }: DecidedProps) {
   const cloth = clothName(basis.cloth.family)
   if (!stack)
     return (
-      <Section title="No layers chosen">
+      <Section title={t('no-layers-chosen')}>
         <Text>{cloth}</Text>
-        <Text soft>You can say what was used in Finish.</Text>
+        <Text soft>{t('you-can-say-what-was')}</Text>
       </Section>
     )
   const reasons = isDone(piece, 'finish') ? reasonsOf(kept) : reasonsToday(kept, today)

@@ -1,3 +1,4 @@
+import { layers as t } from '@thimble/language/en/layers'
 import { labelOf, writeMessage } from '@thimble/language'
 import { Button } from '@rneui/themed'
 import type { DecidedStack } from '@thimble/contract'
@@ -65,12 +66,12 @@ export function BuildStage({ tools, onDone }: StageProps) {
       <ThumbBar>
         <View style={{ flexDirection: 'row', gap: 12 }}>
           <View style={{ flex: 1.3 }}>
-            <StageButton title="Use these layers" onPress={onDone} />
+            <StageButton title={t('use-these-layers')} onPress={onDone} />
           </View>
           <View style={{ flex: 1 }}>
             <Button
               type="outline"
-              title={changing ? 'Done changing' : 'Change them'}
+              title={changing ? t('done-changing') : t('change-them')}
               onPress={() => setChanging(!changing)}
             />
           </View>
@@ -125,7 +126,7 @@ function LayerCautions({ tools, stack, ask }: OnStack & { ask: OwnLayersInput })
 }
 
 const HoldingFold = ({ tools }: { tools: PieceTools }) => (
-  <Fold title="Hooped, floated or clamped" answer={holdingNames[useHoopPlan(tools).method].toLowerCase()}>
+  <Fold title={t('hooped-floated-or-clamped')} answer={holdingNames[useHoopPlan(tools).method].toLowerCase()}>
     <HoldingPicker tools={tools} />
   </Fold>
 )
@@ -138,7 +139,7 @@ function WhyFold({ tools }: { tools: PieceTools }) {
   const refused = advice.refused.filter((r) => !r.quiet)
   if (because.length + refused.length === 0) return null
   return (
-    <Fold title="Why these layers" answer={many(because.length, 'reason')}>
+    <Fold title={t('why-these-layers')} answer={many(because.length, 'reason')}>
       <WhyList because={because} />
       {refused.map((r) => (
         <Text soft key={r.because.rule}>
@@ -161,11 +162,11 @@ function ClothFold({ tools, open = false }: { tools: PieceTools; open?: boolean 
   const facts = [
     tools.piece.build.cloth.swatch?.name ?? clothName(cloth.family).split(',')[0],
     colourName(cloth.colour),
-    use.nextToSkin ? 'next to the skin' : '',
-    use.infant ? 'for an infant' : '',
+    use.nextToSkin ? t('next-to-the-skin') : '',
+    use.infant ? t('for-an-infant-2') : '',
   ]
   return (
-    <Fold title="Cloth and use" answer={facts.filter(Boolean).join(', ')} open={open}>
+    <Fold title={t('cloth-and-use')} answer={facts.filter(Boolean).join(', ')} open={open}>
       <ClothQuestions tools={tools} />
     </Fold>
   )
@@ -175,7 +176,10 @@ function NeedleFold({ tools, stack }: OnStack) {
   const { basis, through } = useBuildPlan(tools)
   const tension = tensionOf({ basis, stack })
   return (
-    <Fold title="Needle and bobbin" answer={`${needleText(stack.needle)}; bobbin ${bobbinText(stack.bobbin)}`}>
+    <Fold
+      title={t('needle-and-bobbin')}
+      answer={t('bobbin-2', { needle: needleText(stack.needle), bobbin: bobbinText(stack.bobbin) })}
+    >
       {tension ? <Text soft>{writeMessage(tension, tools.plan.style)}</Text> : null}
       <OwnNeedle tools={tools} stack={stack} advised={through} />
     </Fold>
@@ -194,12 +198,16 @@ type Offer = { first?: RecipeOption; onTake: (option: RecipeOption) => void }
 
 /** What was chosen stays, and says so where nothing of today's advice is it. */
 function NotAdvised({ first, onTake }: Offer) {
-  const text = 'You chose this. It’s no longer advised for this cloth, design and holding.'
+  const text = t('you-chose-this-its-no')
   return (
     <>
       <AdviceBar advice={{ code: 'not-advised', text, severity: 'caution' }} />
       {first ? (
-        <Button type="outline" title={`Use instead: ${stackTitle(stackOf(first))}`} onPress={() => onTake(first)} />
+        <Button
+          type="outline"
+          title={t('use-instead-2', { stackTitle: stackTitle(stackOf(first)) })}
+          onPress={() => onTake(first)}
+        />
       ) : null}
     </>
   )
@@ -212,7 +220,7 @@ function OtherWays({ tools }: { tools: PieceTools }) {
   const rest = advice.options.filter((o) => o.id !== stack?.recipe)
   const takeBare = (): void => tools.set({ build: { stack: patchToStack(tools.piece.build.stack, bareStack(method)) } })
   return (
-    <Fold key={stack?.recipe ?? ''} title="Other ways" answer={String(rest.length)}>
+    <Fold key={stack?.recipe ?? ''} title={t('other-ways')} answer={String(rest.length)}>
       {rest.map((option) => (
         <RecipeChoice
           key={option.id}
@@ -221,7 +229,7 @@ function OtherWays({ tools }: { tools: PieceTools }) {
           onTake={() => takeStack(tools, stackOf(option))}
         />
       ))}
-      <Button type="outline" title="Start from bare cloth" onPress={takeBare} />
+      <Button type="outline" title={t('start-from-bare-cloth')} onPress={takeBare} />
     </Fold>
   )
 }

@@ -1,3 +1,4 @@
+import { piece as t } from '@thimble/language/en/piece'
 import { Button } from '@rneui/themed'
 import type { Difference, StageId } from '@thimble/contract'
 import { differencesOf, isSettled, writeDifference } from '@thimble/plan'
@@ -25,7 +26,7 @@ export function Changed({ tools, stage, found }: Props) {
   return (
     <View
       role="region"
-      aria-label="Changed since it was decided"
+      aria-label={t('changed-since-it-was-decided')}
       style={{
         margin: 16,
         marginBottom: 0,
@@ -36,16 +37,16 @@ export function Changed({ tools, stage, found }: Props) {
         borderLeftColor: p.weld,
       }}
     >
-      <Heading level={3}>{found.length > 0 ? 'It would come out otherwise now' : 'Open again'}</Heading>
-      {found.length === 0 ? <Text soft>Nothing differs from what was decided so far.</Text> : null}
+      <Heading level={3}>{found.length > 0 ? t('it-would-come-out-otherwise') : t('open-again')}</Heading>
+      {found.length === 0 ? <Text soft>{t('nothing-differs-from-what-was')}</Text> : null}
       {found.slice(0, TOLD).map((difference) => (
         <Text key={difference.about}>{writeDifference(difference, plan.style, built)}</Text>
       ))}
-      {waits ? <Text bold>{Object.values(plan.problems)[0] ?? 'Choose the design first.'}</Text> : null}
-      {found.length > TOLD ? <Text soft>{`And ${found.length - TOLD} more.`}</Text> : null}
+      {waits ? <Text bold>{Object.values(plan.problems)[0] ?? t('choose-the-design-first')}</Text> : null}
+      {found.length > TOLD ? <Text soft>{t('and-more', { found: found.length - TOLD })}</Text> : null}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
-        <Button title="Keep it as it was" type={found.length > 0 ? 'outline' : 'solid'} onPress={decline} />
-        {found.length > 0 && !waits ? <Button title="Take it as it is now" onPress={() => void keep(stage)} /> : null}
+        <Button title={t('keep-it-as-it-was')} type={found.length > 0 ? 'outline' : 'solid'} onPress={decline} />
+        {found.length > 0 && !waits ? <Button title={t('take-it-as-it-is')} onPress={() => void keep(stage)} /> : null}
       </View>
     </View>
   )

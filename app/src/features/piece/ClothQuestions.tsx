@@ -1,3 +1,4 @@
+import { layers as t } from '@thimble/language/en/layers'
 import type { ClothFamily } from '@thimble/core/recipe'
 import { knownUse, madeOf, madeOfNamed } from '@thimble/plan'
 import type { Patch, Piece } from '@thimble/contract'
@@ -15,17 +16,17 @@ import { UnknownCloth } from './UnknownCloth'
 import type { PieceTools } from './usePiece'
 
 const uses = [
-  { id: 'nextToSkin', name: 'Worn next to the skin' },
-  { id: 'infant', name: 'For an infant' },
-  { id: 'toy', name: 'A toy' },
-  { id: 'heirloom', name: 'Kept as an heirloom' },
-  { id: 'backSeen', name: 'The back shows' },
+  { id: 'nextToSkin', name: t('worn-next-to-the-skin') },
+  { id: 'infant', name: t('for-an-infant') },
+  { id: 'toy', name: t('a-toy') },
+  { id: 'heirloom', name: t('kept-as-an-heirloom') },
+  { id: 'backSeen', name: t('the-back-shows') },
 ] as const
 
 const washed = [
-  { id: 'never', name: 'Never' },
-  { id: 'sometimes', name: 'Now and then' },
-  { id: 'daily', name: 'Often' },
+  { id: 'never', name: t('never') },
+  { id: 'sometimes', name: t('now-and-then') },
+  { id: 'daily', name: t('often') },
 ] as const
 
 type Props = { tools: Pick<PieceTools, 'piece' | 'shelf' | 'set'> }
@@ -39,25 +40,25 @@ export function ClothQuestions({ tools }: Props) {
   return (
     <View style={{ gap: 14 }}>
       <WhichCloth tools={tools} number="1  " />
-      <Disclosure title="I don’t know the cloth">
+      <Disclosure title={t('i-dont-know-the-cloth')}>
         <UnknownCloth tools={tools} />
       </Disclosure>
       <PullTest tools={tools} number="2  " />
       <ClothColours tools={tools} number="3  " />
-      <View role="group" aria-label="How will it be used?" style={{ gap: 4 }}>
+      <View role="group" aria-label={t('how-will-it-be-used')} style={{ gap: 4 }}>
         <Text soft aria-hidden>
-          4 How will it be used?
+          {t('4-how-will-it-be')}
         </Text>
         {known.nextToSkin || known.infant || known.toy ? (
           <Text soft>
             {[
-              known.nextToSkin ? 'Worn next to the skin' : '',
-              known.infant ? 'For an infant' : '',
-              known.toy ? 'A toy' : '',
+              known.nextToSkin ? t('worn-next-to-the-skin') : '',
+              known.infant ? t('for-an-infant') : '',
+              known.toy ? t('a-toy') : '',
             ]
               .filter(Boolean)
               .join(', ')}
-            {' (usual for this item)'}
+            {t('usual-for-this-item')}
           </Text>
         ) : null}
         {uses
@@ -72,7 +73,12 @@ export function ClothQuestions({ tools }: Props) {
             />
           ))}
       </View>
-      <Choices label="Washed" choices={washed} value={use.laundering} onChange={(laundering) => tell({ laundering })} />
+      <Choices
+        label={t('washed')}
+        choices={washed}
+        value={use.laundering}
+        onChange={(laundering) => tell({ laundering })}
+      />
     </View>
   )
 }
@@ -99,7 +105,7 @@ export function WhichCloth({ tools: { piece, set }, number = '' }: Numbered) {
   }
   return (
     <Choices
-      label={`${number}Cloth`}
+      label={t('cloth', { number })}
       choices={[...carried, ...own, ...clothChoices, ...namedChoices]}
       value={byName?.id ?? (swatch ? SWATCH + swatch.id : family)}
       onChange={pick}
@@ -117,8 +123,8 @@ export function ClothColours({ tools: { piece, set }, number = '' }: Numbered) {
   return (
     <>
       <Choices
-        label={`${number}Colour`}
-        choices={known ? grounds : [...grounds, { id: cloth.colour, name: 'Its own', swatch: cloth.colour }]}
+        label={t('colour', { number })}
+        choices={known ? grounds : [...grounds, { id: cloth.colour, name: t('its-own'), swatch: cloth.colour }]}
         value={cloth.colour}
         onChange={tell}
       />
@@ -138,10 +144,10 @@ function OwnColour({ slot, colour, onChange }: { slot: string; colour: string; o
   }
   return (
     <Field
-      label="Or a colour code"
+      label={t('or-a-colour-code')}
       value={text}
       placeholder={colour}
-      problem={bad ? 'Write # and six digits, such as #27406b.' : null}
+      problem={bad ? t('write-and-six-digits-such') : null}
       onChange={type}
     />
   )

@@ -1,3 +1,4 @@
+import { piece as t } from '@thimble/language/en/piece'
 import type { ListLine } from '@thimble/plan'
 import { View } from 'react-native'
 import type { Told } from '@/ui/AdviceBar'
@@ -22,7 +23,7 @@ export function DecidedList({ lines }: { lines: readonly Decided[] }) {
           style={{ flexDirection: 'row', gap: 12, borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 9 }}
         >
           <Text bold tone={ticked ? 'moss' : 'madder'} style={{ width: 64 }}>
-            {ticked ? 'done' : 'skipped'}
+            {ticked ? t('done') : t('skipped')}
           </Text>
           <Text style={{ flex: 1, fontSize: 16 }}>{'said' in line ? say(line.said) : inUnits(line.text)}</Text>
         </View>

@@ -1,3 +1,4 @@
+import { piece as t } from '@thimble/language/en/piece'
 import { type HoldingMethod, holdingNames } from '@thimble/core/recipe'
 import { heldIn, hoopToHold, moveToHoop } from '@thimble/plan'
 import { useMemo } from 'react'
@@ -25,11 +26,11 @@ export function HoldingPicker({ tools, short = false }: Props) {
   return (
     <>
       <Choices
-        label="How the cloth is held"
+        label={t('how-the-cloth-is-held')}
         quiet={short}
         choices={possible.map((id) => ({
           id,
-          name: id === advice.advised ? `${holdingNames[id]} (advised)` : holdingNames[id],
+          name: id === advice.advised ? t('advised', { holdingNames: holdingNames[id] }) : holdingNames[id],
         }))}
         value={method}
         onChange={pick.take}
@@ -41,7 +42,7 @@ export function HoldingPicker({ tools, short = false }: Props) {
         .filter((one) => !possible.includes(one) && by.get(one)?.because[0])
         .map((one) => (
           <Text soft key={one}>
-            {`Not ${holdingNames[one].toLowerCase()}: ${say(by.get(one)!.because[0]!.said)}`}
+            {t('not', { holdingNames: holdingNames[one].toLowerCase(), said: say(by.get(one)!.because[0]!.said) })}
           </Text>
         ))}
     </>
@@ -66,8 +67,8 @@ function HoopedElsewhere({ tools }: { tools: PieceTools }) {
   )
   if (!move) return null
   const far = `${plan.write(Math.abs(move.down))} ${move.down > 0 ? 'lower' : 'higher'}`
-  const beyond = move.beyond === null ? '' : `, with ${plan.write(move.beyond)} of cloth beyond it`
-  return <Text>{`Placed ${far}, you could hoop it in ${move.name}${beyond}.`}</Text>
+  const beyond = move.beyond === null ? '' : t('with-of-cloth-beyond-it', { write: plan.write(move.beyond) })
+  return <Text>{t('placed-you-could-hoop-it', { far, name: move.name, beyond })}</Text>
 }
 
 /**

@@ -1,3 +1,4 @@
+import { piece as t } from '@thimble/language/en/piece'
 import type { Piece } from '@thimble/contract'
 import { eventsOf, stitchingProgress, type Sewing } from '@thimble/plan/stitching'
 import { useDocs } from '@/state/useShelfDocs'
@@ -15,10 +16,10 @@ export function HoopingsDone({ piece, sewing, onPick }: Props) {
     return { id: String(group), name: run.state === 'ready' ? String(group + 1) : `${group + 1}: ${stateWord(run)}` }
   })
   return (
-    <Section title="Hooping by hooping">
+    <Section title={t('hooping-by-hooping')}>
       <Choices
         quiet
-        label="Hooping by hooping"
+        label={t('hooping-by-hooping')}
         choices={choices}
         value={String(sewing.group)}
         onChange={(id) => onPick(Number(id))}

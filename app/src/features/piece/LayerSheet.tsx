@@ -1,3 +1,4 @@
+import { layers as t } from '@thimble/language/en/layers'
 import { Button } from '@rneui/themed'
 import type { ChosenStack, StackLayer } from '@thimble/contract'
 import type { LayerKind } from '@thimble/core/recipe'
@@ -41,11 +42,11 @@ export function LayerSheet({ tools, shown, ask, at, onChange, onClose }: Props) 
       ))}
       <Text soft>{layerDetail(layer, tools.plan.write)}</Text>
       <Text soft>{onTheShelf(layer.kind, ask.supplies, tools.plan.write)}</Text>
-      {off ? <Text soft>{`To remove: ${say(off)}`}</Text> : null}
-      <Disclosure title="Change it">
+      {off ? <Text soft>{t('to-remove', { off: say(off) })}</Text> : null}
+      <Disclosure title={t('change-it')}>
         <OtherInItsPlace {...{ id, layer, shown, ask, onChange }} />
       </Disclosure>
-      <Button type="outline" title="Close" onPress={onClose} />
+      <Button type="outline" title={t('close')} onPress={onClose} />
     </View>
   )
 }
@@ -61,17 +62,17 @@ function OtherInItsPlace({ id, layer, shown, ask, onChange }: Changing) {
   return (
     <>
       <Choices
-        label="Use instead"
+        label={t('use-instead')}
         choices={kindsOf(layer.role, ask.supplies).map(kindOnShelf)}
         value={layer.kind as Exclude<LayerKind, 'cloth'>}
         onChange={(kind) => onChange({ do: 'swap', id, kind })}
       />
       {worse.map(({ rule, said, severity }) => (
-        <AdviceBar key={rule} advice={{ code: rule, text: `Worse: ${say(said)}`, severity }} />
+        <AdviceBar key={rule} advice={{ code: rule, text: t('worse', { said: say(said) }), severity }} />
       ))}
       {layer.role === 'backing' ? (
         <Choices
-          label="Sheets"
+          label={t('sheets')}
           choices={['1', '2', '3'].map((n) => ({ id: n, name: n }))}
           value={String(layer.sheets)}
           onChange={(n) => onChange({ do: 'sheets', id, sheets: Number(n) })}
@@ -87,11 +88,13 @@ function Moves({ id, layer, shown, onChange }: Omit<Changing, 'ask'>) {
   const at = alike.findIndex(([one]) => one === id)
   return (
     <View style={{ flexDirection: 'row', gap: 12, flexWrap: 'wrap' }}>
-      {at > 0 ? <Button type="outline" title="Move up" onPress={() => onChange({ do: 'move', id, by: -1 })} /> : null}
-      {at < alike.length - 1 ? (
-        <Button type="outline" title="Move down" onPress={() => onChange({ do: 'move', id, by: 1 })} />
+      {at > 0 ? (
+        <Button type="outline" title={t('move-up')} onPress={() => onChange({ do: 'move', id, by: -1 })} />
       ) : null}
-      <Button type="outline" title="Remove layer" onPress={() => onChange({ do: 'remove', id })} />
+      {at < alike.length - 1 ? (
+        <Button type="outline" title={t('move-down')} onPress={() => onChange({ do: 'move', id, by: 1 })} />
+      ) : null}
+      <Button type="outline" title={t('remove-layer')} onPress={() => onChange({ do: 'remove', id })} />
     </View>
   )
 }

@@ -1,3 +1,4 @@
+import { piece as t } from '@thimble/language/en/piece'
 import { preparing } from '@thimble/plan'
 import { writeMessage } from '@thimble/language'
 import { Fold } from '@/ui/Fold'
@@ -24,14 +25,17 @@ export function MeasureDecided({ tools }: DecidedProps) {
   return (
     <>
       <Section title={writeMessage(placed.placed, plan.style)}>
-        <Text>{`${name ?? 'Design by size'}, ${plan.write(width)} × ${plan.write(height)}, ${loadNames[loadClass]}`}</Text>
+        <Text>{`${name ?? t('design-by-size')}, ${plan.write(width)} × ${plan.write(height)}, ${loadNames[loadClass]}`}</Text>
       </Section>
       {ready.length > 0 ? (
-        <Fold title="Prepared" answer={`${ready.filter(({ ticked }) => ticked).length} of ${ready.length} done`}>
+        <Fold
+          title={t('prepared')}
+          answer={t('of-done', { ready: ready.filter(({ ticked }) => ticked).length, ready2: ready.length })}
+        >
           <DecidedList lines={ready} />
         </Fold>
       ) : null}
-      <Fold title="Marks" answer={many(placed.steps.length, 'step')}>
+      <Fold title={t('marks')} answer={many(placed.steps.length, 'step')}>
         {placed.steps.map((step) => (
           <CheckboxRow
             key={step.id}

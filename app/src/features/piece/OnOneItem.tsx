@@ -1,3 +1,4 @@
+import { piece as t } from '@thimble/language/en/piece'
 import { Button } from '@rneui/themed'
 import type { Piece } from '@thimble/contract'
 import { alsoOn, kindOf } from '@thimble/plan'
@@ -42,28 +43,28 @@ export function OnOneItem({ piece }: { piece: Piece }) {
     router.push(`/piece/${more[0]!.id}`)
   }
   return (
-    <Section title="More like this">
+    <Section title={t('more-like-this')}>
       <Siblings piece={piece} />
       {pair ? (
         <Button
           type="outline"
-          title="Make a pair: the other side"
+          title={t('make-a-pair-the-other')}
           onPress={() => add((from, shared) => [alongside(from, pair, shared, fresh())])}
         />
       ) : null}
       {corners.length > 0 ? (
         <Button
           type="outline"
-          title="Add the other three corners"
+          title={t('add-the-other-three-corners')}
           onPress={() => add((from, shared) => corners.map((place) => alongside(from, place, shared, fresh())))}
         />
       ) : null}
       <Button
         type="outline"
-        title="Add a placement on this item"
+        title={t('add-a-placement-on-this')}
         onPress={() => add((from, shared) => [alsoOn(from, shared, fresh())])}
       />
-      <Button type="outline" title="Same again" onPress={() => void copy(piece.id)} />
+      <Button type="outline" title={t('same-again')} onPress={() => void copy(piece.id)} />
       <AlikeSet piece={piece} now={now} />
     </Section>
   )
@@ -76,7 +77,7 @@ function Siblings({ piece }: { piece: Piece }) {
   const edge = { borderLeftWidth: 4, borderLeftColor: p.indigo, paddingLeft: 12 }
   return (
     <View style={{ gap: 8 }}>
-      <Text soft>Also on this item (shared measurements)</Text>
+      <Text soft>{t('also-on-this-item-shared')}</Text>
       {siblings.map((one) => (
         <RowLink key={one.id} href={`/piece/${one.id}`} style={{ minHeight: 44, justifyContent: 'center', ...edge }}>
           <Text bold tone="indigo">

@@ -1,3 +1,4 @@
+import { piece as t } from '@thimble/language/en/piece'
 import type { DecidedStack } from '@thimble/contract'
 import { bobbinColourNames, needlePoints, needleSizes, pointNames } from '@thimble/core/recipe'
 import { bobbinShort } from '@thimble/plan/consumption'
@@ -17,8 +18,8 @@ const bobbinColours = ['white', 'black', 'match'] as const
 export function MissingBobbin({ bobbin }: Pick<DecidedStack, 'bobbin'>) {
   const bobbins = useNamed('bobbins')
   if (!bobbinShort(bobbin, bobbins)) return null
-  const instead = bobbin?.colour === 'black' ? ' White works too but shows more on the back.' : ''
-  const text = `No ${bobbinText(bobbin)} bobbin in the stash.${instead}`
+  const instead = bobbin?.colour === 'black' ? t('white-works-too-but-shows') : ''
+  const text = t('no-bobbin-in-the-stash', { bobbin: bobbinText(bobbin), instead })
   return <AdviceBar advice={{ code: 'short', severity: 'caution', text }} />
 }
 
@@ -28,30 +29,30 @@ export function OwnNeedle({ tools: { piece, set }, stack, advised }: Props) {
   const put = (change: Partial<typeof own>): void => set({ build: { own: change } })
   const needle = stack.needle ?? { size: '75/11', point: 'embroidery', coated: false }
   const bobbin = stack.bobbin ?? { weight: 60, colour: 'white' }
-  const chosen = piece.measure.carried ? 'Your choice, or as last time' : 'Your choice'
+  const chosen = piece.measure.carried ? t('your-choice-or-as-last') : t('your-choice')
   const otherwise = [
     advised?.needle && needleText(advised.needle) !== needleText(stack.needle) ? needleText(advised.needle) : '',
     advised?.bobbin && bobbinText(advised.bobbin) !== bobbinText(stack.bobbin)
-      ? `bobbin ${bobbinText(advised.bobbin)}`
+      ? t('bobbin', { bobbin: bobbinText(advised.bobbin) })
       : '',
   ].filter(Boolean)
   return (
     <>
-      {otherwise.length > 0 ? <Text soft>{`${chosen}. Advised: ${otherwise.join(', ')}.`}</Text> : null}
+      {otherwise.length > 0 ? <Text soft>{t('advised-2', { chosen, otherwise: otherwise.join(', ') })}</Text> : null}
       <Choices
-        label="Needle"
+        label={t('needle')}
         choices={needleSizes.map((id) => ({ id, name: id }))}
         value={needle.size}
         onChange={(size) => put({ needle: { ...needle, size } })}
       />
       <Choices
-        label="Point"
+        label={t('point')}
         choices={needlePoints.map((id) => ({ id, name: pointNames[id] }))}
         value={needle.point}
         onChange={(point) => put({ needle: { ...needle, point } })}
       />
       <Choices
-        label="Bobbin"
+        label={t('bobbin-2')}
         choices={bobbinColours.map((id) => ({ id, name: bobbinColourNames[id] }))}
         value={bobbin.colour}
         onChange={(colour) => put({ bobbin: { ...bobbin, colour } })}
@@ -59,7 +60,7 @@ export function OwnNeedle({ tools: { piece, set }, stack, advised }: Props) {
       {own.needle || own.bobbin ? (
         <Button
           type="outline"
-          title="Use the advised ones"
+          title={t('use-the-advised-ones')}
           onPress={() => put({ needle: null, bobbin: null } as never)}
         />
       ) : null}

@@ -1,3 +1,4 @@
+import { piece as t } from '@thimble/language/en/piece'
 import type { StageId } from '@thimble/contract'
 import type { SketchBlock } from '@thimble/core/design'
 import type { Pose } from '@thimble/core/plane'
@@ -92,7 +93,7 @@ function Waiting() {
   const p = usePalette()
   return (
     <View style={{ height: 80, justifyContent: 'center', paddingHorizontal: 16, backgroundColor: p.calico }}>
-      <Text soft>The drawing appears once the numbers fit.</Text>
+      <Text soft>{t('the-drawing-appears-once-the')}</Text>
     </View>
   )
 }

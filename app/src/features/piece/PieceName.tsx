@@ -1,3 +1,4 @@
+import { piece as t } from '@thimble/language/en/piece'
 import type { Patch, Piece } from '@thimble/contract'
 import { madeByHand } from '@thimble/plan/madeByHand'
 import { View } from 'react-native'
@@ -12,16 +13,21 @@ export function PieceName({ piece }: { piece: Piece }) {
   const set = (body: Patch<Piece>): void => patch('pieces', piece.id, madeByHand(piece, body))
   return (
     <View style={{ gap: 12 }}>
-      <Heading level={2}>About this piece</Heading>
+      <Heading level={2}>{t('about-this-piece')}</Heading>
       <NameField slot={`name.${piece.id}`} name={piece.name} onChange={(name) => set({ name })} />
-      <LimitedField label="Customer" most={120} value={piece.customer} onChange={(customer) => set({ customer })} />
+      <LimitedField
+        label={t('customer')}
+        most={120}
+        value={piece.customer}
+        onChange={(customer) => set({ customer })}
+      />
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <LimitedField
           half
-          label="Number in the set"
+          label={t('number-in-the-set')}
           most={120}
           value={piece.run}
-          placeholder="3 of 12"
+          placeholder={t('3-of-12')}
           onChange={(run) => set({ run })}
         />
         <DueField slot={piece.id} due={piece.due} onChange={(due) => set({ due })} />

@@ -1,3 +1,4 @@
+import { piece as t } from '@thimble/language/en/piece'
 import { DESIGN_MISSING, isDone, stageAt, stopsOf } from '@thimble/plan'
 import { type Piece, type StageId, stageIds } from '@thimble/contract'
 import { Button } from '@rneui/themed'
@@ -62,8 +63,8 @@ export function PiecePage({ id }: { id: string }) {
 function RemovedPiece({ id, name }: Pick<Piece, 'id' | 'name'>) {
   return (
     <Page title={name} back>
-      <Section says="This piece was removed.">
-        <Button title="Bring it back" onPress={() => bringBackWithChanges('pieces', id)} />
+      <Section says={t('this-piece-was-removed')}>
+        <Button title={t('bring-it-back')} onPress={() => bringBackWithChanges('pieces', id)} />
       </Section>
     </Page>
   )
@@ -148,7 +149,9 @@ function LastTime({ piece }: { piece: Piece }) {
     <Section>
       {trying ? <Trying {...trying} /> : null}
       {carried?.nextTime ? (
-        <AdviceBar advice={{ code: 'last-time', text: `From last time: ${carried.nextTime}`, severity: 'note' }} />
+        <AdviceBar
+          advice={{ code: 'last-time', text: t('from-last-time', { nextTime: carried.nextTime }), severity: 'note' }}
+        />
       ) : null}
     </Section>
   )
@@ -246,11 +249,11 @@ function DecidedFoot({ tools: { piece, set }, stage, setOpen }: Pick<StageRow, '
     <ThumbBar>
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <View style={{ flex: 1 }}>
-          <Button type="outline" title={`Reopen ${stageNames[stage]}`} onPress={reopen} />
+          <Button type="outline" title={t('reopen', { stageNames: stageNames[stage] })} onPress={reopen} />
         </View>
         {next && !isDone(piece, 'finish') ? (
           <View style={{ flex: 1 }}>
-            <Button title={`Go to ${stageNames[next]}`} onPress={() => setOpen(next)} />
+            <Button title={t('go-to', { stageNames: stageNames[next] })} onPress={() => setOpen(next)} />
           </View>
         ) : null}
       </View>

@@ -1,3 +1,4 @@
+import { piece as t } from '@thimble/language/en/piece'
 import { Button } from '@rneui/themed'
 import { View } from 'react-native'
 import { store, useDocuments } from '@/state/store'
@@ -13,23 +14,23 @@ export function PinCount({ id, onChange }: { id: string; onChange: (pins: string
   const step = (by: number): void => onChange(String(Math.max(0, countOf(store.getState().shelf, id) + by)))
   return (
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
-      <Text style={{ flex: 1 }}>Pins in</Text>
+      <Text style={{ flex: 1 }}>{t('pins-in')}</Text>
       <Button
         type="outline"
         title="−"
-        accessibilityLabel="One pin less"
+        accessibilityLabel={t('one-pin-less')}
         disabled={count === 0}
         onPress={() => step(-1)}
       />
       <Text
         bold
         role="status"
-        aria-label={`Pins in: ${count}`}
+        aria-label={t('pins-in-2', { count })}
         style={{ fontSize: 28, lineHeight: 34, minWidth: 40, textAlign: 'center' }}
       >
         {String(count)}
       </Text>
-      <Button type="outline" title="+" accessibilityLabel="One pin more" onPress={() => step(1)} />
+      <Button type="outline" title="+" accessibilityLabel={t('one-pin-more')} onPress={() => step(1)} />
     </View>
   )
 }

@@ -1,3 +1,4 @@
+import { piece as t } from '@thimble/language/en/piece'
 import { familyFacts } from '@thimble/core/recipe'
 import { pullTest } from '@thimble/plan'
 import { LimitedField } from '@/ui/LimitedField'
@@ -11,11 +12,11 @@ export function PullTest({ tools: { piece, shelf, set }, number }: Props) {
   const inches = shelf.shop.unit === 'in'
   const { shown, problem, write, typed } = pullTest(cloth.stretch, inches)
   const [low, high] = familyFacts[cloth.family].stretch
-  const over = inches ? '4 inches' : '100 mm'
+  const over = inches ? t('4-inches') : t('100-mm')
   const unit = inches ? '/16"' : 'mm'
   return (
     <LimitedField
-      label={`${number}How far does ${over} stretch?`}
+      label={t('how-far-does-stretch', { number, over })}
       most={10}
       suffix={unit}
       big
@@ -23,7 +24,11 @@ export function PullTest({ tools: { piece, shelf, set }, number }: Props) {
       value={shown}
       problem={problem}
       placeholder={write((low + high) / 2)}
-      hint={`Pull gently across. Usual here: ${write(low)} to ${write(high)}${inches ? ' sixteenths' : ' mm'}.`}
+      hint={t('pull-gently-across-usual-here', {
+        low: write(low),
+        high: write(high),
+        which: inches ? t('sixteenths') : t('mm'),
+      })}
       onChange={(text) => set({ build: { cloth: { stretch: typed(text), told: true } } })}
     />
   )

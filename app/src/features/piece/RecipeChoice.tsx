@@ -1,3 +1,4 @@
+import { piece as t } from '@thimble/language/en/piece'
 import { Button } from '@rneui/themed'
 import type { RecipeOption } from '@thimble/core/recipe'
 import { stackOf } from '@thimble/plan'
@@ -33,9 +34,9 @@ export function RecipeChoice({ option, write, onTake }: Props) {
         .map((l, i) => (
           <Text key={i} style={{ fontSize: 16 }}>{`${layerName(l.kind)}: ${layerDetail(l, write)}`}</Text>
         ))}
-      <Text style={{ fontSize: 16 }}>{`Needle ${needleText(stack.needle)}`}</Text>
+      <Text style={{ fontSize: 16 }}>{t('needle-2', { needle: needleText(stack.needle) })}</Text>
       {why ? <Text soft>{say(why.said)}</Text> : null}
-      <Button type="outline" title="Use these" onPress={onTake} />
+      <Button type="outline" title={t('use-these')} onPress={onTake} />
     </View>
   )
 }

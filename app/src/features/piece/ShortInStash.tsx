@@ -1,3 +1,4 @@
+import { piece as t } from '@thimble/language/en/piece'
 import { Button } from '@rneui/themed'
 import type { ChosenStack } from '@thimble/contract'
 import { chosenLayers, type OwnLayersInput } from '@thimble/plan'
@@ -16,7 +17,11 @@ export function ShortInStash({ tools, shown, ask }: { tools: PieceTools; shown: 
   const holds = adhesivesShort(Object.values(shown.layers), useNamed('adhesives')).map((kind) => (
     <AdviceBar
       key={kind}
-      advice={{ code: 'short', text: `${adhesiveNames[kind]}: none left in the stash.`, severity: 'caution' }}
+      advice={{
+        code: 'short',
+        text: t('none-left-in-the-stash', { adhesiveNames: adhesiveNames[kind] }),
+        severity: 'caution',
+      }}
     />
   ))
   const layers = shortFor(shown, ask).map(({ kind, need }) => {
@@ -32,7 +37,7 @@ export function ShortInStash({ tools, shown, ask }: { tools: PieceTools; shown: 
         <Button
           key={`${kind}-instead`}
           type="outline"
-          title={`Use ${layerName(instead).toLowerCase()} instead`}
+          title={t('use-instead', { layer: layerName(instead).toLowerCase() })}
           onPress={take}
         />
       ) : null,

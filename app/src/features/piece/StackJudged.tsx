@@ -1,3 +1,4 @@
+import { layers as t } from '@thimble/language/en/layers'
 import type { Basis, DecidedStack } from '@thimble/contract'
 import { judgementsOf } from '@thimble/plan/judging'
 import { AdviceBar } from '@/ui/AdviceBar'
@@ -16,7 +17,7 @@ export function StackJudged({ stack, basis }: { stack: DecidedStack; basis: Basi
       {faults.map(({ rule, said, severity }) => (
         <AdviceBar key={rule} advice={{ code: rule, said, severity }} />
       ))}
-      {merits.length > 0 ? <Text soft>{`Good: ${merits.map((j) => say(j.said)).join(' ')}`}</Text> : null}
+      {merits.length > 0 ? <Text soft>{t('good', { merits: merits.map((j) => say(j.said)).join(' ') })}</Text> : null}
     </>
   )
 }

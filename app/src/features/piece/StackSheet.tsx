@@ -1,3 +1,4 @@
+import { layers as t } from '@thimble/language/en/layers'
 import type { ChosenStack, DecidedStack, Patch } from '@thimble/contract'
 import { chosenLayers, type OwnLayersInput, settledStack, workedOn } from '@thimble/plan'
 import { changeAsUsed, changeByHand, type HandChange, patchToStack } from '@thimble/plan/byHand'
@@ -32,7 +33,7 @@ export function StackSheet({ tools, kept, standing, ask, asUsed, changing, onCha
   const at = layers.findIndex(([id]) => id === open)
   const change = (by: HandChange): void => {
     const next = (asUsed ? changeAsUsed : changeByHand)(shown, by, ask, `layer-${nanoid().slice(0, 8)}`)
-    onChange(patchToStack(kept, next), by.do === 'remove' ? 'Layer removed.' : undefined)
+    onChange(patchToStack(kept, next), by.do === 'remove' ? t('layer-removed') : undefined)
     if (by.do === 'remove') setOpen(null)
   }
   const stack = settledStack(shown)
@@ -47,7 +48,7 @@ export function StackSheet({ tools, kept, standing, ask, asUsed, changing, onCha
       {at >= 0 ? (
         <LayerSheet key={open} {...{ tools, shown, ask, at }} onChange={change} onClose={() => setOpen(null)} />
       ) : changing ? (
-        <Text soft>Tap a layer to change it, or add one.</Text>
+        <Text soft>{t('tap-a-layer-to-change')}</Text>
       ) : null}
       {changing ? <AddLayer supplies={ask.supplies} onAdd={(kind) => change({ do: 'add', kind })} /> : null}
     </View>

@@ -1,3 +1,4 @@
+import { layers as t } from '@thimble/language/en/layers'
 import type { Basis, DecidedStack, StackLayer } from '@thimble/contract'
 import { factsFrom, patchNames } from '@thimble/plan'
 import { Fragment } from 'react'
@@ -46,12 +47,12 @@ export function StackView({ tools: { plan, marked }, stack, basis, open = null, 
       />
       <View style={{ flex: 1, minWidth: 0 }}>
         <View style={{ height: ROW, justifyContent: 'center' }}>
-          <Text bold>{threadOnly ? `${weight} wt ${fibre}` : needleText(stack.needle)}</Text>
+          <Text bold>{threadOnly ? t('wt', { weight, fibre }) : needleText(stack.needle)}</Text>
           <Text soft style={{ fontSize: 14, lineHeight: 18 }}>
             {[
-              threadOnly ? '' : `${weight} wt ${fibre}`,
-              threadOnly ? '' : `bobbin ${bobbinText(stack.bobbin)}`,
-              stack.speedSpm ? `${stack.speedSpm} stitches/min` : '',
+              threadOnly ? '' : t('wt', { weight, fibre }),
+              threadOnly ? '' : t('bobbin', { bobbin: bobbinText(stack.bobbin) }),
+              stack.speedSpm ? t('stitches-min', { speedSpm: stack.speedSpm }) : '',
             ]
               .filter(Boolean)
               .join('; ')}
@@ -78,9 +79,9 @@ function PatchLine({ names }: { names: readonly string[] }) {
   const p = usePalette()
   return (
     <View style={{ height: ROW, justifyContent: 'center', borderTopWidth: 1, borderTopColor: p.seam }}>
-      <Text bold>Patch cloth</Text>
+      <Text bold>{t('patch-cloth')}</Text>
       <Text soft numberOfLines={2} style={{ fontSize: 14, lineHeight: 18 }}>
-        {`${joined(names)}, laid at the machine`}
+        {t('laid-at-the-machine', { names: joined(names) })}
       </Text>
     </View>
   )

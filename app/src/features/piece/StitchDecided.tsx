@@ -1,3 +1,4 @@
+import { stitch as t } from '@thimble/language/en/stitch'
 import { beforeStart, fineThreads, type ListLine } from '@thimble/plan'
 import { eventsOf } from '@thimble/plan/stitching'
 import { useMemo } from 'react'
@@ -22,14 +23,16 @@ export function StitchDecided({ tools }: DecidedProps) {
   return (
     <>
       {lines.length === 0 ? (
-        <Section title="Stitched">
-          <Text soft>There were no layers to make a list from.</Text>
+        <Section title={t('stitched')}>
+          <Text soft>{t('there-were-no-layers-to')}</Text>
         </Section>
       ) : null}
       {hoopings.map((hooping) => (
         <CheckedBefore
           key={hooping}
-          title={hoopings.length > 1 ? `Checked before hooping ${hooping + 1}` : 'Checked before the start'}
+          title={
+            hoopings.length > 1 ? t('checked-before-hooping', { hooping: hooping + 1 }) : t('checked-before-the-start')
+          }
           lines={lines.filter((line) => (line.hooping ?? 0) === hooping)}
         />
       ))}
@@ -48,7 +51,10 @@ export function StitchDecided({ tools }: DecidedProps) {
 function CheckedBefore({ title, lines }: { title: string; lines: readonly ListLine[] }) {
   const skipped = lines.filter(({ ticked }) => !ticked).length
   return (
-    <Fold title={title} answer={skipped > 0 ? `${skipped} of ${lines.length} skipped` : `all ${lines.length}`}>
+    <Fold
+      title={title}
+      answer={skipped > 0 ? t('of-skipped', { skipped, lines: lines.length }) : t('all', { lines: lines.length })}
+    >
       <DecidedList lines={lines} />
     </Fold>
   )

@@ -1,3 +1,4 @@
+import { stitch as t } from '@thimble/language/en/stitch'
 import { Button } from '@rneui/themed'
 import { writeMessage } from '@thimble/language'
 import { fineThreads, listsOf, triesOf } from '@thimble/plan'
@@ -49,7 +50,7 @@ function Dial({ tools, group }: Tools & { group: number }) {
       <DecidedMove tools={tools} />
       <RowLink href={`/piece/${piece.id}/straight`} style={{ minHeight: 44, justifyContent: 'center' }}>
         <Text bold tone="indigo">
-          {checked ? 'Check alignment again' : 'Check alignment first'}
+          {checked ? t('check-alignment-again') : t('check-alignment-first')}
         </Text>
       </RowLink>
     </Section>
@@ -101,8 +102,8 @@ export function StitchStage({ tools, onDone }: StageProps) {
       <Dial tools={tools} group={group} />
       <NeedleIn tools={tools} />
       <Section
-        title={many ? `Before you start hooping ${group + 1}` : 'Before you start'}
-        says={built.stack ? undefined : 'The list follows from the layers. Choose them first.'}
+        title={many ? t('before-you-start-hooping', { group: group + 1 }) : t('before-you-start')}
+        says={built.stack ? undefined : t('the-list-follows-from-the')}
       >
         <View>
           {lines.map(({ line, ticked, was, said = null }) => (
@@ -140,7 +141,7 @@ const AT_MACHINE = new Set(['safe.blades', 'safe.thick', 'safe.magnets'])
 function Cautions({ tools }: Tools) {
   const say = useSay()
   const cautions = listsOf(useBuilt(tools)).cautions.filter(({ code }) => AT_MACHINE.has(code))
-  const texts = [...cautions.map(({ said }) => say(said)), 'Power off before you touch the needle.']
+  const texts = [...cautions.map(({ said }) => say(said)), t('power-off-before-you-touch')]
   return <Text soft>{texts.join(' ')}</Text>
 }
 
@@ -166,24 +167,28 @@ function useUnsewn({ piece, shelf }: StageProps['tools']): Unsewn | null {
 
 const unsewnText = ({ of, sewn, all }: Unsewn): string =>
   of === 'hoopings'
-    ? `${sewn} of ${all} hoopings are sewn. Finish anyway?`
-    : `Only ${countText(sewn)} of ${countText(all)} stitches are sewn. Finish anyway?`
+    ? t('of-hoopings-are-sewn-finish', { sewn, all })
+    : t('only-of-stitches-are-sewn', { count: countText(sewn), count2: countText(all) })
 
 function Actions({ tools, open, onDone }: Pick<StageProps, 'tools' | 'onDone'> & { open: number }) {
   const router = useRouter()
   const run = useRunSoFar(tools)
   const left = useUnsewn(tools)
   const [asked, setAsked] = useState(false)
-  const says = open > 0 ? `${open} not ticked` : 'All ticked'
+  const says = open > 0 ? t('not-ticked', { open }) : t('all-ticked')
   return (
     <ThumbBar>
-      <Text soft>{run && run.state !== 'ready' ? `${stateWord(run)}, at stitch ${countText(run.stitch)}` : says}</Text>
+      <Text soft>
+        {run && run.state !== 'ready'
+          ? t('at-stitch', { stateWord: stateWord(run), count: countText(run.stitch) })
+          : says}
+      </Text>
       {asked && left ? <AdviceBar advice={{ code: 'unsewn', severity: 'caution', text: unsewnText(left) }} /> : null}
       <View style={{ flexDirection: 'row', gap: 12 }}>
         {run ? (
           <View style={{ flex: 1.3 }}>
             <Button
-              title={run.state === 'ready' ? 'To the machine' : 'Back to the machine'}
+              title={run.state === 'ready' ? t('to-the-machine') : t('back-to-the-machine')}
               onPress={() => router.push(`/piece/${tools.piece.id}/run`)}
             />
           </View>
@@ -191,7 +196,7 @@ function Actions({ tools, open, onDone }: Pick<StageProps, 'tools' | 'onDone'> &
         <View style={{ flex: 1 }}>
           <StageButton
             plain={run !== null}
-            title={asked && left ? 'Finish anyway' : 'Stitched'}
+            title={asked && left ? t('finish-anyway') : t('stitched')}
             onPress={() => (left && !asked ? setAsked(true) : onDone(startNow))}
           />
         </View>

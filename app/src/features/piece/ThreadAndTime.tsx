@@ -1,3 +1,4 @@
+import { layers as t } from '@thimble/language/en/layers'
 import { Button } from '@rneui/themed'
 import type { Basis, DecidedStack, Thread } from '@thimble/contract'
 import { nearestThreads } from '@thimble/core/colour'
@@ -57,7 +58,7 @@ function useThread({ tools, stack, basis }: Props) {
 export function LayerNumbers(props: Props) {
   const thread = useThread(props)
   const [size, ...point] = needleText(props.stack.needle).split(' ')
-  const needle = { amount: size!, says: point.join(' ') || 'needle' }
+  const needle = { amount: size!, says: point.join(' ') || t('needle') }
   if (!thread) return <BigFigures figures={[needle]} />
   const { plan, changes } = thread
   const changing = Math.round(plan.time.parts.changes / 60)
@@ -67,7 +68,7 @@ export function LayerNumbers(props: Props) {
         needle,
         {
           amount: minutesText(plan.time.seconds / 60),
-          says: changing > 0 ? `${changing} of it changing colours` : 'at the machine',
+          says: changing > 0 ? t('of-it-changing-colours', { changing }) : t('at-the-machine'),
         },
         {
           amount: metresText(plan.colours.reduce((sum, { metres }) => sum + metres, 0)),
@@ -81,7 +82,7 @@ export function LayerNumbers(props: Props) {
 const bobbinInShort = (changes: BobbinChanges | null): string => {
   if (!changes) return ''
   const count = changes.changeBefore.length + changes.tooLong.length
-  return count === 0 ? 'bobbin lasts' : many(count, 'bobbin change')
+  return count === 0 ? t('bobbin-lasts') : many(count, t('bobbin-change'))
 }
 
 /** Metres for each colour against the spools there are, the bobbin, and what the minutes are made of. */
@@ -98,10 +99,10 @@ export function ThreadFold(props: Props) {
   const short = needs.filter(({ need, spokenFor }) => colourNeedText(need, spokenFor).short)
   return (
     <Fold
-      title="Thread and time"
+      title={t('thread-and-time')}
       answer={
         short.length > 0
-          ? `${short.length} short`
+          ? t('short', { short: short.length })
           : plan.colours.map(({ thread: t, colour }) => t?.name ?? colour).join(', ')
       }
     >
@@ -138,7 +139,11 @@ function FewerChanges({ tools: { marked, shelf }, machine, copies }: Fewer) {
   return (
     <Button
       type="outline"
-      title={`${plan!.changes} colour changes instead of ${plan!.originalChanges}: saves ${minutes} min`}
+      title={t('colour-changes-instead-of-saves', {
+        changes: plan!.changes,
+        originalChanges: plan!.originalChanges,
+        minutes,
+      })}
       onPress={() => router.push(`/designs/${design.id}`)}
     />
   )
@@ -172,7 +177,7 @@ function ColourLine({ need, spokenFor, threads, onSpool }: LineProps) {
           }}
         />
         <View style={{ flex: 1, minWidth: 0 }}>
-          <Text>{thread?.name ?? `${colour}, none in the stash`}</Text>
+          <Text>{thread?.name ?? t('none-in-the-stash', { colour })}</Text>
           <Text soft={!short} tone={short ? 'madder' : undefined} style={{ fontSize: 14 }}>
             {says}
           </Text>
@@ -183,7 +188,7 @@ function ColourLine({ need, spokenFor, threads, onSpool }: LineProps) {
       </Pressable>
       {open ? (
         <Choices
-          label="Sew it with"
+          label={t('sew-it-with')}
           choices={nearestThreads(colour, threads, MOST_SPOOLS).map(({ thread: { id, name, colour: swatch } }) => ({
             ...{ id, name, swatch },
           }))}

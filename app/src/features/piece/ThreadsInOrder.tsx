@@ -1,3 +1,4 @@
+import { layers as t } from '@thimble/language/en/layers'
 import type { OfPatch } from '@thimble/core/design'
 import { clothBefore, type ClothHalt, clothSeconds, type SewProgram } from '@thimble/core/sewing'
 import type { fineThreads, Spools } from '@thimble/plan'
@@ -27,7 +28,7 @@ export function ThreadsInOrder({ colours, patches = [], program = null, spools, 
   const before = clothBefore(patches)
   return (
     <Fold
-      title={before.some(Boolean) ? 'Threads and cloth in order' : 'Threads in order'}
+      title={before.some(Boolean) ? t('threads-and-cloth-in-order') : t('threads-in-order')}
       answer={[...new Set(colours.map((colour) => threadFor(colour, threads, spools)))].join(', ')}
     >
       {colours.map((colour, i) => (
@@ -57,7 +58,7 @@ function Cloth({ halt }: { halt: ClothHalt }) {
           {text}
         </Text>
       ))}
-      <Text soft>{`About ${minutesText(clothSeconds([halt]) / 60)}`}</Text>
+      <Text soft>{t('about', { minutes: minutesText(clothSeconds([halt]) / 60) })}</Text>
     </View>
   )
 }

@@ -1,3 +1,4 @@
+import { piece as t } from '@thimble/language/en/piece'
 import { writeMessage } from '@thimble/language'
 import type { Piece } from '@thimble/contract'
 import { faultNames } from '@thimble/core/outcomes'
@@ -8,6 +9,10 @@ import { AdviceBar } from '@/ui/AdviceBar'
 export function Trying({ change, fault, from }: NonNullable<Piece['build']['trying']>) {
   const tried = troubleChange(change)
   if (!tried) return null
-  const says = `Trying this time, because ${from} had “${faultNames[fault].toLowerCase()}”: ${writeMessage(tried.said)}`
+  const says = t('trying-this-time-because-had', {
+    from,
+    faultNames: faultNames[fault].toLowerCase(),
+    writeMessage: writeMessage(tried.said),
+  })
   return <AdviceBar advice={{ code: 'trying', text: says, severity: 'caution' }} />
 }

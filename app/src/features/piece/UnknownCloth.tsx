@@ -1,3 +1,4 @@
+import { layers as t } from '@thimble/language/en/layers'
 import { Button } from '@rneui/themed'
 import { clothGuesses } from '@thimble/plan/clothGuesses'
 import { View } from 'react-native'
@@ -9,19 +10,19 @@ import { PullTest } from './PullTest'
 import type { PieceTools } from './usePiece'
 
 const surfaces = [
-  { id: 'smooth', name: 'Smooth' },
-  { id: 'loops', name: 'Loops' },
-  { id: 'pile', name: 'Pile' },
-  { id: 'texture', name: 'Ribs or squares' },
+  { id: 'smooth', name: t('smooth') },
+  { id: 'loops', name: t('loops') },
+  { id: 'pile', name: t('pile') },
+  { id: 'texture', name: t('ribs-or-squares') },
 ] as const
 const lights = [
-  { id: 'none', name: 'Nothing' },
-  { id: 'some', name: 'A hand’s shadow' },
-  { id: 'much', name: 'A hand’s outline' },
+  { id: 'none', name: t('nothing') },
+  { id: 'some', name: t('a-hands-shadow') },
+  { id: 'much', name: t('a-hands-outline') },
 ] as const
 const irons = [
-  { id: 'takes', name: 'Stays as it was' },
-  { id: 'not', name: 'Shrinks, shines or sticks' },
+  { id: 'takes', name: t('stays-as-it-was') },
+  { id: 'not', name: t('shrinks-shines-or-sticks') },
 ] as const
 
 /** Four tests of a hand, and what the cloth is most like by them, with how sure that is. */
@@ -33,36 +34,45 @@ export function UnknownCloth({ tools }: { tools: Pick<PieceTools, 'piece' | 'she
   return (
     <View style={{ gap: 14 }}>
       <PullTest tools={tools} number="" />
-      <Choices label="How does it feel?" choices={surfaces} value={surface} onChange={(s) => tell({ surface: s })} />
       <Choices
-        label="Held to the light, what shows?"
+        label={t('how-does-it-feel')}
+        choices={surfaces}
+        value={surface}
+        onChange={(s) => tell({ surface: s })}
+      />
+      <Choices
+        label={t('held-to-the-light-what')}
         choices={lights}
         value={light}
         onChange={(l) => tell({ light: l })}
       />
-      <Choices label="A scrap under a medium iron" choices={irons} value={iron} onChange={(i) => tell({ iron: i })} />
+      <Choices label={t('a-scrap-under-a-medium')} choices={irons} value={iron} onChange={(i) => tell({ iron: i })} />
       <AdviceBar
         advice={{
           code: 'iron',
-          text: 'Irons burn. Use a scrap or hidden edge, under baking paper.',
+          text: t('irons-burn-use-a-scrap'),
           severity: 'caution',
         }}
       />
       {guesses ? (
         guesses.map(({ family, percent }, i) => (
           <View key={family} style={{ gap: 6 }}>
-            <Text
-              bold={i === 0}
-            >{`${i === 0 ? 'Most like' : 'Or'} ${clothName(family).toLowerCase()}: ${percent} % sure`}</Text>
+            <Text bold={i === 0}>
+              {t('sure', {
+                which: i === 0 ? t('most-like') : t('or'),
+                cloth: clothName(family).toLowerCase(),
+                percent,
+              })}
+            </Text>
             <Button
               type={i === 0 ? 'solid' : 'outline'}
-              title={`Use ${clothName(family).split(',')[0]!.toLowerCase()}`}
+              title={t('use', { split: clothName(family).split(',')[0]!.toLowerCase() })}
               onPress={() => set({ build: { cloth: { family, swatch: null, told: true } } })}
             />
           </View>
         ))
       ) : (
-        <Text soft>Answer all four to see what it’s most like.</Text>
+        <Text soft>{t('answer-all-four-to-see')}</Text>
       )}
     </View>
   )

@@ -1,3 +1,4 @@
+import { piece as t } from '@thimble/language/en/piece'
 import type { Because } from '@thimble/core/recipe'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
@@ -12,7 +13,7 @@ type Reasons = { because: readonly Pick<Because, 'rule' | 'said' | 'habit'>[] }
 /** The reasons behind a line of their own; nothing where none are known. */
 export const Why = ({ because }: Reasons) =>
   because.length > 0 ? (
-    <Fold title="Why" answer={many(because.length, 'reason')}>
+    <Fold title={t('why')} answer={many(because.length, 'reason')}>
       <WhyList because={because} />
     </Fold>
   ) : null
@@ -40,7 +41,7 @@ export function WhyList({ because }: Reasons) {
                 style={{ minHeight: 44, justifyContent: 'center' }}
               >
                 <Text tone="indigo" style={{ fontSize: 14 }}>
-                  Your preference
+                  {t('your-preference')}
                 </Text>
               </RowLink>
             ) : null}

@@ -1,3 +1,4 @@
+import { piece as t } from '@thimble/language/en/piece'
 import type { Difference, Patch, Piece, StageId } from '@thimble/contract'
 import {
   type BuildPlan,
@@ -63,7 +64,7 @@ export function usePieceTools(piece: Piece): PieceTools {
       const change = decideStage(now, stage, plans, new Date().toISOString(), beside?.(now, plans, shelf))
       if (!change) return false
       // A record takes of the stash: that has a way back.
-      if (stage === 'finish') patchUndoably([id], () => change, `${now.name} is in the log.`)
+      if (stage === 'finish') patchUndoably([id], () => change, t('is-in-the-log', { name: now.name }))
       else patch('pieces', id, change)
       return true
     },

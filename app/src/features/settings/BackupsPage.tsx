@@ -1,3 +1,4 @@
+import { settings as t } from '@thimble/language/en/settings'
 import { Button } from '@rneui/themed'
 import type { Backups } from '@thimble/contract/log'
 import { useEffect, useState } from 'react'
@@ -21,24 +22,26 @@ export function BackupsPage() {
   }, [])
   const [last] = backups?.kept ?? []
   return (
-    <Page title="Backups" back>
-      <Section says="Made automatically every day; the last seven are kept. Save one elsewhere too, in case the disk fails.">
+    <Page title={t('backups')} back>
+      <Section says={t('made-automatically-every-day-the')}>
         {backups ? (
           <Text bold role="status">
-            {last ? `Last backed up ${whenText(last.at)}, ${sizeText(last.bytes)}.` : 'Not backed up yet.'}
+            {last
+              ? t('last-backed-up', { when: whenText(last.at), size: sizeText(last.bytes) })
+              : t('not-backed-up-yet')}
           </Text>
         ) : null}
         {backups?.problem ? <FieldProblem id="backup-problem">{backups.problem}</FieldProblem> : null}
         {problem ? <FieldProblem id="backup-task">{problem}</FieldProblem> : null}
         <Button
           type="outline"
-          title={busy ? 'Backing up …' : 'Back up now'}
+          title={busy ? t('backing-up') : t('back-up-now')}
           disabled={busy}
           onPress={() => void run(async () => setBackups(await ask<Backups>('/backups', { method: 'POST' })))}
         />
-        <FileLink href="/api/v1/backup" says="Save a backup elsewhere" download />
+        <FileLink href="/api/v1/backup" says={t('save-a-backup-elsewhere')} download />
         {backups && backups.kept.length > 0 ? (
-          <Disclosure title={`Kept here: ${backups.kept.length}`}>
+          <Disclosure title={t('kept-here', { kept: backups.kept.length })}>
             <Text soft>{`In ${backups.folder}`}</Text>
             {backups.kept.map(({ name, at, bytes }) => (
               <FileLink
@@ -52,8 +55,8 @@ export function BackupsPage() {
         ) : null}
         <TakeShopIn />
       </Section>
-      <Section title="Your data" says="Everything in the shop, in one open JSON file.">
-        <FileLink href="/api/v1/export" says="Save the shop as a file" download />
+      <Section title={t('your-data')} says={t('everything-in-the-shop-in')}>
+        <FileLink href="/api/v1/export" says={t('save-the-shop-as-a')} download />
       </Section>
     </Page>
   )

@@ -1,3 +1,4 @@
+import { settings as t } from '@thimble/language/en/settings'
 import { FormChoices } from '@/forms/FormField'
 import { Choices } from '@/ui/Choices'
 import { FileLink } from '@/ui/FileLink'
@@ -7,17 +8,17 @@ import { useFoldsOpen } from '@/ui/foldsOpen'
 import { useSettingsForm } from './useSettingsForm'
 
 const themes = [
-  { id: 'auto', name: 'As the device' },
-  { id: 'light', name: 'Light' },
-  { id: 'dark', name: 'Dark' },
+  { id: 'auto', name: t('as-the-device') },
+  { id: 'light', name: t('light') },
+  { id: 'dark', name: t('dark') },
 ]
 const folds = [
-  { id: 'closed', name: 'Closed' },
-  { id: 'open', name: 'Open' },
+  { id: 'closed', name: t('closed') },
+  { id: 'open', name: t('open') },
 ] as const
 const keySwitch = [
-  { id: 'on', name: 'Yes' },
-  { id: 'off', name: 'No' },
+  { id: 'on', name: t('yes') },
+  { id: 'off', name: t('no') },
 ]
 
 /** How it looks, what keys do, and what it is made with. */
@@ -25,21 +26,21 @@ export function DevicePage() {
   const { control } = useSettingsForm()
   const [open, setOpen] = useFoldsOpen()
   return (
-    <Page title="This device" back>
+    <Page title={t('this-device')} back>
       <Section>
-        <FormChoices control={control} name="theme" label="Appearance" choices={themes} />
+        <FormChoices control={control} name="theme" label={t('appearance')} choices={themes} />
         <Choices
-          label="Folded lines"
+          label={t('folded-lines')}
           choices={folds}
           value={open ? 'open' : 'closed'}
           onChange={(id) => setOpen(id === 'open')}
         />
       </Section>
-      <Section title="Keyboard" says="Single keys work when you aren’t typing. Press ? for the list.">
-        <FormChoices control={control} name="keys" label="Use single keys" choices={keySwitch} />
+      <Section title={t('keyboard')} says={t('single-keys-work-when-you')}>
+        <FormChoices control={control} name="keys" label={t('use-single-keys')} choices={keySwitch} />
       </Section>
-      <Section title="Made with" says="Open-source packages and typefaces.">
-        <FileLink href="/notices.txt" says="Notices and licences" />
+      <Section title={t('made-with')} says={t('open-source-packages-and-typefaces')}>
+        <FileLink href="/notices.txt" says={t('notices-and-licences')} />
       </Section>
     </Page>
   )

@@ -1,3 +1,4 @@
+import { settings as t } from '@thimble/language/en/settings'
 import { type HabitQuestion, habitQuestions } from '@thimble/core/habits'
 import { habitExample } from '@thimble/plan/habitExample'
 import { useLocalSearchParams } from 'expo-router'
@@ -19,8 +20,8 @@ export function PreferencesPage() {
   const { control } = useSettingsForm()
   const { open } = useLocalSearchParams<{ open?: string }>()
   return (
-    <Page title="Preferences" back>
-      <Section says="Choose how your shop does it. The other way is still offered." />
+    <Page title={t('preferences')} back>
+      <Section says={t('choose-how-your-shop-does')} />
       {habitQuestions.map((question) => (
         <Preference key={question.id} question={question} control={control} open={open === question.id} />
       ))}
@@ -46,7 +47,7 @@ function Preference({ question, control, open }: PreferenceProps) {
       />
       <Text soft>{inUnits(found?.means ?? '')}</Text>
       {/* One that is changed shows at once what that comes to. */}
-      <Disclosure key={String(chosen !== first)} title="Example" open={chosen !== first}>
+      <Disclosure key={String(chosen !== first)} title={t('example')} open={chosen !== first}>
         <OnOwnPiece question={question} chosen={chosen} />
       </Disclosure>
     </Fold>
@@ -68,7 +69,7 @@ function OnOwnPiece({ question: { id, choices }, chosen }: { question: HabitQues
       ),
     [id, choices, pieces, shelf],
   )
-  if (!example) return <Text soft>It changes none of your pieces.</Text>
+  if (!example) return <Text soft>{t('it-changes-none-of-your')}</Text>
   return (
     <View style={{ gap: 2 }}>
       <Text soft>{`“${example.piece}”`}</Text>

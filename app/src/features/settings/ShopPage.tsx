@@ -1,3 +1,4 @@
+import { settings as t } from '@thimble/language/en/settings'
 import { useWatch } from 'react-hook-form'
 import { FormChoices } from '@/forms/FormField'
 import { patchShop } from '@/sync/changes'
@@ -22,17 +23,17 @@ export function ShopPage() {
   const { control } = useSettingsForm()
   const unit = useWatch({ control, name: 'unit' })
   return (
-    <Page title="Shop" back>
+    <Page title={t('shop')} back>
       <Section>
         <NameField slot="shop" name={name} onChange={(typed) => patchShop({ name: typed })} />
-        <FormChoices control={control} name="unit" label="Units" choices={units} />
+        <FormChoices control={control} name="unit" label={t('units')} choices={units} />
         {unit === 'in' ? (
           <>
-            <FormChoices control={control} name="fraction" label="Smallest fraction" choices={fractions} />
-            <Text soft>Machine moves stay in millimetres, as machines show them.</Text>
+            <FormChoices control={control} name="fraction" label={t('smallest-fraction')} choices={fractions} />
+            <Text soft>{t('machine-moves-stay-in-millimetres')}</Text>
           </>
         ) : null}
-        <FormChoices control={control} name="currency" label="Currency" choices={currencies} />
+        <FormChoices control={control} name="currency" label={t('currency')} choices={currencies} />
       </Section>
     </Page>
   )

@@ -1,3 +1,4 @@
+import { settings as t } from '@thimble/language/en/settings'
 import { Button } from '@rneui/themed'
 import type { ImportEffect } from '@thimble/contract/answers'
 import { type ChangeEvent, useRef, useState } from 'react'
@@ -13,8 +14,8 @@ type How = 'merge' | 'replace'
 type Looked = { file: File; how: How; effect: ImportEffect }
 
 const hows: readonly { id: How; name: string }[] = [
-  { id: 'merge', name: 'Add to what is here' },
-  { id: 'replace', name: 'Replace what is here' },
+  { id: 'merge', name: t('add-to-what-is-here') },
+  { id: 'replace', name: t('replace-what-is-here') },
 ]
 
 /** A shop file that comes in: first what it would do, then, when asked, all of it. */
@@ -46,28 +47,35 @@ export function TakeShopIn() {
   }
   return (
     <View style={{ gap: 10 }}>
-      <input ref={picker} type="file" accept=".zip,.json" aria-label="Backup or shop file" hidden onChange={picked} />
+      <input
+        ref={picker}
+        type="file"
+        accept=".zip,.json"
+        aria-label={t('backup-or-shop-file')}
+        hidden
+        onChange={picked}
+      />
       {looked ? null : (
         <Button
           type="outline"
-          title={busy ? 'Reading the file …' : 'Import a backup or shop file'}
+          title={busy ? t('reading-the-file') : t('import-a-backup-or-shop')}
           disabled={busy}
           onPress={() => picker.current?.click()}
         />
       )}
       {problem ? <FieldProblem id="shop-file">{problem}</FieldProblem> : null}
-      {taken ? <Text role="status">Imported.</Text> : null}
+      {taken ? <Text role="status">{t('imported')}</Text> : null}
       {looked ? (
-        <View role="group" aria-label="What the file would do" style={{ gap: 8 }}>
+        <View role="group" aria-label={t('what-the-file-would-do')} style={{ gap: 8 }}>
           <Text bold>{looked.file.name}</Text>
-          <Choices label="How" choices={hows} value={looked.how} onChange={(how) => look(looked.file, how)} />
+          <Choices label={t('how')} choices={hows} value={looked.how} onChange={(how) => look(looked.file, how)} />
           {effectLines(looked.effect).map((line) => (
             <Text key={line}>{line}</Text>
           ))}
-          <Text soft>The shop’s name, units and preferences come from the file.</Text>
+          <Text soft>{t('the-shops-name-units-and')}</Text>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
-            <Button title={busy ? 'Importing …' : 'Import'} disabled={busy} onPress={() => take(looked)} />
-            <Button type="outline" title="Cancel" disabled={busy} onPress={() => setLooked(null)} />
+            <Button title={busy ? t('importing') : t('import')} disabled={busy} onPress={() => take(looked)} />
+            <Button type="outline" title={t('cancel')} disabled={busy} onPress={() => setLooked(null)} />
           </View>
         </View>
       ) : null}

@@ -1,3 +1,4 @@
+import { settings as t } from '@thimble/language/en/settings'
 import { patchShop } from '@/sync/changes'
 import { useDocuments } from '@/state/store'
 import { NumberField } from '@/ui/NumberField'
@@ -10,13 +11,15 @@ import { CheckboxRow } from '@/ui/CheckboxRow'
 
 const hours = ['2', '3', '4', '5', '6', '7', '8', '10'].map((id) => ({ id, name: id }))
 const begins = ['07:00', '08:00', '09:00', '10:00', '13:00', '18:00'].map((id) => ({ id, name: id.replace(/^0/, '') }))
-const days = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'].map((name, i) => ({
-  ...{ name, day: (i + 1) % 7 },
-}))
+const days = [t('monday'), t('tuesday'), t('wednesday'), t('thursday'), t('friday'), t('saturday'), t('sunday')].map(
+  (name, i) => ({
+    ...{ name, day: (i + 1) % 7 },
+  }),
+)
 const changes = [
-  { id: 'hoopSeconds', name: 'Hoop' },
-  { id: 'needleSeconds', name: 'Needle' },
-  { id: 'threadSeconds', name: 'Thread' },
+  { id: 'hoopSeconds', name: t('hoop') },
+  { id: 'needleSeconds', name: t('needle') },
+  { id: 'threadSeconds', name: t('thread') },
 ] as const
 
 /** When the shop works, and how long its hands change things: what is promised of an order goes by it. */
@@ -27,16 +30,16 @@ export function WorkdaysPage() {
     if (off.length < 7) patchShop({ workday: { off } })
   }
   return (
-    <Page title="Working days" back>
-      <Section says="Used to work out when orders are ready.">
+    <Page title={t('working-days')} back>
+      <Section says={t('used-to-work-out-when')}>
         <Choices
-          label="Hours a day"
+          label={t('hours-a-day-2')}
           value={String(workday.hours)}
           choices={hours}
           onChange={(id) => patchShop({ workday: { hours: Number(id) } })}
         />
         <Choices
-          label="From"
+          label={t('from')}
           value={workday.from}
           choices={begins}
           onChange={(from) => patchShop({ workday: { from } })}
@@ -44,7 +47,7 @@ export function WorkdaysPage() {
         {days.map(({ name, day }) => (
           <CheckboxRow key={day} title={name} done={!workday.off.includes(day)} onChange={(works) => set(day, works)} />
         ))}
-        <Text soft>Seconds to change by hand</Text>
+        <Text soft>{t('seconds-to-change-by-hand')}</Text>
         <View style={{ flexDirection: 'row', gap: 12 }}>
           {changes.map(({ id, name }) => (
             <NumberField

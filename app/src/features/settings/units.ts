@@ -1,5 +1,6 @@
+import { settings as t } from '@thimble/language/en/settings'
 export const units = [
-  { id: 'mm', name: 'Millimetres' },
-  { id: 'cm', name: 'Centimetres' },
-  { id: 'in', name: 'Inches' },
+  { id: 'mm', name: t('millimetres') },
+  { id: 'cm', name: t('centimetres') },
+  { id: 'in', name: t('inches') },
 ]

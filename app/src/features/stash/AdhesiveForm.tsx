@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import type { Adhesive } from '@thimble/contract'
 import { FormChoices, FormField } from '@/forms/FormField'
 import { FormPage } from '@/forms/FormPage'
@@ -28,16 +29,16 @@ export function AdhesiveForm({ id }: { id: string }) {
   const { control } = form
   return (
     <FormPage
-      title={kept ? kept.name : 'A new adhesive'}
+      title={kept ? kept.name : t('a-new-adhesive')}
       onKeep={keep}
-      removal={kept ? 'Remove it' : null}
+      removal={kept ? t('remove-it') : null}
       onRemove={removeIt}
       picture={kept ? <StockSection of="adhesives.left" thing={kept} left={kept.left} /> : null}
     >
-      <FormField control={control} name="name" label="Name" placeholder="Temporary spray" />
-      <FormChoices control={control} name="kind" label="Kind" choices={adhesiveChoices} />
-      <Text soft>Spray outdoors or in a ventilated box, away from machine, flames and children. Follow its label.</Text>
-      <CountedFields control={control} isNew={isNew} costOf="Cost of one" />
+      <FormField control={control} name="name" label={t('name')} placeholder={t('temporary-spray')} />
+      <FormChoices control={control} name="kind" label={t('kind')} choices={adhesiveChoices} />
+      <Text soft>{t('spray-outdoors-or-in-a')}</Text>
+      <CountedFields control={control} isNew={isNew} costOf={t('cost-of-one')} />
     </FormPage>
   )
 }

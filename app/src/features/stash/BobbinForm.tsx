@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import type { Bobbin } from '@thimble/contract'
 import { bobbinWeights } from '@thimble/core/recipe'
 import { readNumber } from '@thimble/plan'
@@ -9,11 +10,11 @@ import { CountedFields } from './CountedFields'
 import { type CountedTexts, readCounted, writeCounted } from './countedTexts'
 import { StockSection } from './StockSection'
 
-const weights = bobbinWeights.map((weight) => ({ id: String(weight), name: `${weight} weight` }))
+const weights = bobbinWeights.map((weight) => ({ id: String(weight), name: t('weight', { weight }) }))
 const colours = [
-  { id: '#ffffff', name: 'White', swatch: '#ffffff' },
-  { id: '#22262b', name: 'Black', swatch: '#22262b' },
-  { id: '#d9c9a3', name: 'Beige', swatch: '#d9c9a3' },
+  { id: '#ffffff', name: t('white'), swatch: '#ffffff' },
+  { id: '#22262b', name: t('black'), swatch: '#22262b' },
+  { id: '#d9c9a3', name: t('beige'), swatch: '#d9c9a3' },
 ]
 
 type Texts = Pick<Bobbin, 'name' | 'colour'> & CountedTexts & { weight: string; woundM: string }
@@ -31,7 +32,7 @@ export function BobbinForm({ id }: { id: string }) {
     read: ({ name, colour, weight, woundM, ...counted }: Texts) => {
       const { doc, unread } = readCounted(counted, currency, isNew)
       const wound = readNumber(woundM.replace(/\s*m\.?$/i, ''), 2000)
-      const missing = wound.value === null ? 'How many metres a full one holds: see its label, or weigh one.' : null
+      const missing = wound.value === null ? t('how-many-metres-a-full') : null
       return {
         doc: { name, colour, weight: Number(weight), woundM: wound.value, ...doc },
         unread: { ...unread, ...(wound.problem || missing ? { woundM: wound.problem ?? missing! } : {}) },
@@ -41,17 +42,17 @@ export function BobbinForm({ id }: { id: string }) {
   const { control } = form
   return (
     <FormPage
-      title={kept ? kept.name : 'New bobbins'}
+      title={kept ? kept.name : t('new-bobbins')}
       onKeep={keep}
-      removal={kept ? 'Remove these bobbins' : null}
+      removal={kept ? t('remove-these-bobbins') : null}
       onRemove={removeIt}
       picture={kept ? <StockSection of="bobbins.left" thing={kept} left={kept.left} /> : null}
     >
-      <FormField control={control} name="name" label="Name" placeholder="White, wound here" />
-      <FormChoices control={control} name="weight" label="Weight" choices={weights} />
-      <FormChoices control={control} name="colour" label="Colour" choices={colours} />
-      <FormField control={control} name="woundM" label="A full one holds" big suffix="m" keyboard="numeric" />
-      <CountedFields control={control} isNew={isNew} costOf="Cost of a bobbin" />
+      <FormField control={control} name="name" label={t('name')} placeholder={t('white-wound-here')} />
+      <FormChoices control={control} name="weight" label={t('weight-2')} choices={weights} />
+      <FormChoices control={control} name="colour" label={t('colour')} choices={colours} />
+      <FormField control={control} name="woundM" label={t('a-full-one-holds')} big suffix="m" keyboard="numeric" />
+      <CountedFields control={control} isNew={isNew} costOf={t('cost-of-a-bobbin')} />
     </FormPage>
   )
 }

@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import type { FieldPath, FieldValues } from 'react-hook-form'
 import type { ComponentProps } from 'react'
 import { View } from 'react-native'
@@ -18,9 +19,23 @@ export function CountedFields<Texts extends FieldValues>({ control, isNew, costO
     <>
       <View style={{ flexDirection: 'row', gap: 12 }}>
         {isNew ? (
-          <FormField half control={control} name={name('left')} label="How many" keyboard="numeric" placeholder="0" />
+          <FormField
+            half
+            control={control}
+            name={name('left')}
+            label={t('how-many')}
+            keyboard="numeric"
+            placeholder="0"
+          />
         ) : null}
-        <FormField half control={control} name={name('low')} label="Warn below" keyboard="numeric" placeholder="0" />
+        <FormField
+          half
+          control={control}
+          name={name('low')}
+          label={t('warn-below')}
+          keyboard="numeric"
+          placeholder="0"
+        />
       </View>
       <CostField control={control} name={name('cost')} label={costOf} />
     </>

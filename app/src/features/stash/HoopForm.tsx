@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import { Hoop } from '@thimble/contract'
 import { type Control, useWatch } from 'react-hook-form'
 import { View } from 'react-native'
@@ -13,9 +14,9 @@ import { MeasureField } from './MeasureField'
 import { TakenBy } from './TakenBy'
 
 const shapes = [
-  { id: 'rect', name: 'Straight sides' },
-  { id: 'oval', name: 'Oval' },
-  { id: 'polygon', name: 'By corners' },
+  { id: 'rect', name: t('straight-sides') },
+  { id: 'oval', name: t('oval') },
+  { id: 'polygon', name: t('by-corners') },
 ] as const
 
 /** A hoop as measured: its field, its ring, where its notches cross, and what it closes over. */
@@ -31,23 +32,23 @@ export function HoopForm({ id }: { id: string }) {
   const closes = useWatch({ control, name: 'closes' })
   return (
     <FormPage
-      title={kept ? kept.name : 'A new hoop'}
+      title={kept ? kept.name : t('a-new-hoop')}
       onKeep={keep}
-      removal={kept ? 'Remove this hoop' : null}
+      removal={kept ? t('remove-this-hoop') : null}
       onRemove={removeIt}
       picture={<HoopPicture control={control} />}
     >
-      <FormField control={control} name="name" label="Name" placeholder="Square 100" />
-      <FormChoices control={control} name="shape" label="Shape of the field" choices={shapes} />
+      <FormField control={control} name="name" label={t('name')} placeholder={t('square-100')} />
+      <FormChoices control={control} name="shape" label={t('shape-of-the-field')} choices={shapes} />
       <FieldFields control={control} unit={style.unit} onMeasured={(texts) => setAll(form, texts)} />
       <View style={{ flexDirection: 'row', gap: 12 }}>
         {hoopSizes.slice(2).map((s) => (
           <FormLength key={s.id} half control={control} name={s.id} label={s.name} unit={style.unit} />
         ))}
       </View>
-      <FormChoices control={control} name="closes" label="How it closes" choices={waysToClose} />
-      {closes === 'magnets' ? <Text soft>Magnets pinch fingers. Keep them away from pacemakers and cards.</Text> : null}
-      <FormField control={control} name="thick" label="Maximum thickness" placeholder="not known" />
+      <FormChoices control={control} name="closes" label={t('how-it-closes')} choices={waysToClose} />
+      {closes === 'magnets' ? <Text soft>{t('magnets-pinch-fingers-keep-them')}</Text> : null}
+      <FormField control={control} name="thick" label={t('maximum-thickness')} placeholder={t('not-known')} />
       <TakenBy control={control} />
     </FormPage>
   )
@@ -74,10 +75,10 @@ function FieldFields({ control, unit, onMeasured }: FieldProps) {
       <FormField
         control={control}
         name="corners"
-        label="Field corners"
+        label={t('field-corners')}
         multiline
         placeholder={'−60, −40\n60, −40\n45, 50\n−45, 50'}
-        hint="One a line: right and toward you from where the notches cross. Use a minus for the other way."
+        hint={t('one-a-line-right-and')}
       />
     )
   return (
@@ -87,13 +88,13 @@ function FieldFields({ control, unit, onMeasured }: FieldProps) {
           <FormLength key={s.id} half control={control} name={s.id} label={s.name} unit={unit} />
         ))}
       </View>
-      <Text soft>The field is what the machine can sew, a little smaller than the hoop’s inside.</Text>
+      <Text soft>{t('the-field-is-what-the')}</Text>
       {shape === 'rect' ? (
-        <FormField control={control} name="corner" label="Field corner radius" placeholder="0" />
+        <FormField control={control} name="corner" label={t('field-corner-radius')} placeholder="0" />
       ) : null}
       <View style={{ flexDirection: 'row', gap: 12 }}>
-        <FormField half control={control} name="notchX" label="Centre marks off by, right" placeholder="0" />
-        <FormField half control={control} name="notchY" label="Centre marks off by, toward you" placeholder="0" />
+        <FormField half control={control} name="notchX" label={t('centre-marks-off-by-right')} placeholder="0" />
+        <FormField half control={control} name="notchY" label={t('centre-marks-off-by-toward')} placeholder="0" />
       </View>
       <MeasureField onMeasured={onMeasured} />
     </>
@@ -107,7 +108,7 @@ function HoopPicture({ control }: Controlled) {
   const texts = useWatch({ control }) as HoopTexts
   const at = new Date(0).toISOString()
   const { doc } = readHoop(texts, unit)
-  const shown = Hoop.safeParse({ ...doc, name: texts.name || 'Hoop', id: 'shown', createdAt: at, updatedAt: at })
+  const shown = Hoop.safeParse({ ...doc, name: texts.name || t('hoop'), id: 'shown', createdAt: at, updatedAt: at })
   if (!shown.success) return null
   const { outside } = shown.data
   return (

@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import { Button } from '@rneui/themed'
 import type { Hoop } from '@thimble/contract'
 import { formatLength, type LengthStyle } from '@thimble/core/lengths'
@@ -22,7 +23,7 @@ export function Hoops() {
   const p = usePalette()
   const largest = Math.max(120, ...hoops.map((h) => Math.max(h.outside.width, h.outside.height)))
   return (
-    <ShelfFold title="Hoops" count={hoops.length}>
+    <ShelfFold title={t('hoops')} count={hoops.length}>
       <View>
         {hoops.map((hoop) => (
           <StashRow key={hoop.id} href={`/stash/hoop/${hoop.id}`}>
@@ -35,15 +36,15 @@ export function Hoops() {
           </StashRow>
         ))}
       </View>
-      {hoops.length === 0 && loaded ? <Text soft>No hoops yet.</Text> : null}
-      <Button type="outline" title="Add a hoop" onPress={() => router.push('/stash/hoop/new')} />
+      {hoops.length === 0 && loaded ? <Text soft>{t('no-hoops-yet')}</Text> : null}
+      <Button type="outline" title={t('add-a-hoop')} onPress={() => router.push('/stash/hoop/new')} />
     </ShelfFold>
   )
 }
 
-const closingNames = { screw: 'screw', lever: 'lever', frame: 'clip-on frame', magnets: 'magnets' } as const
+const closingNames = { screw: t('screw-2'), lever: t('lever-2'), frame: t('clip-on-frame-2'), magnets: t('magnets-2') }
 
 function ringSize({ outside, clamp, closes }: Hoop, style: LengthStyle): string {
   const size = `${formatLength(outside.width, style)} × ${formatLength(outside.height, style)}`
-  return `Hoop ${size} outside, ${closingNames[clamp ? 'magnets' : closes]}`
+  return t('hoop-outside', { size, closingNames: closingNames[clamp ? 'magnets' : closes] })
 }

@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import { type Machine } from '@thimble/contract'
 import { View } from 'react-native'
 import { FormChoices, FormField, FormLength } from '@/forms/FormField'
@@ -9,16 +10,16 @@ import { MachineParts } from './MachineParts'
 import { machineFieldOf, type MachineTexts, readMachine, writeMachine } from './machineTexts'
 
 const bedNames = [
-  { id: 'flat', name: 'Flat bed' },
-  { id: 'free-arm', name: 'Free arm' },
+  { id: 'flat', name: t('flat-bed') },
+  { id: 'free-arm', name: t('free-arm') },
 ] as const
 const turnNames = [
-  { id: 'any', name: 'Any angle' },
-  { id: 'quarter', name: 'Quarter turns only' },
+  { id: 'any', name: t('any-angle') },
+  { id: 'quarter', name: t('quarter-turns-only') },
 ] as const
 const yesNo = [
-  { id: 'yes', name: 'On the bench' },
-  { id: 'no', name: 'Put away' },
+  { id: 'yes', name: t('on-the-bench') },
+  { id: 'no', name: t('put-away') },
 ] as const
 
 /** A machine: what it sews, how finely it is dialled, and the room in its throat. */
@@ -40,22 +41,25 @@ export function MachineForm({ id }: { id: string }) {
   )
   return (
     <FormPage
-      title={kept ? kept.name : 'A new machine'}
+      title={kept ? kept.name : t('a-new-machine')}
       onKeep={keep}
-      removal={kept ? 'Remove this machine' : null}
+      removal={kept ? t('remove-this-machine') : null}
       onRemove={removeIt}
       picture={kept ? <MachineParts machine={kept} /> : null}
     >
-      <FormField control={control} name="name" label="Name" placeholder="Window machine" />
-      <FormChoices control={control} name="bed" label="Bed" choices={bedNames} />
-      {pair(length('fieldW', 'Largest field, width'), length('fieldH', 'Largest field, height'))}
-      {pair(number('needles', 'Needles', '', '1'), number('change', 'Colour change', 's', '75'))}
-      {pair(number('usual', 'Usual speed', 'stitches/min', '600'), number('most', 'Fastest', 'stitches/min', '800'))}
-      <FormChoices control={control} name="turns" label="Turns a design" choices={turnNames} />
-      {pair(number('angle', 'Smallest turn', '°', '1'), number('move', 'Smallest move', 'mm', '0.5'))}
-      <Text soft>The space under the arm, to the right of the needle.</Text>
-      {pair(length('depth', 'Under the arm, depth'), length('height', 'Under the arm, height'))}
-      <FormChoices control={control} name="bench" label="Where it is" choices={yesNo} />
+      <FormField control={control} name="name" label={t('name')} placeholder={t('window-machine')} />
+      <FormChoices control={control} name="bed" label={t('bed')} choices={bedNames} />
+      {pair(length('fieldW', t('largest-field-width')), length('fieldH', t('largest-field-height')))}
+      {pair(number('needles', t('needles'), '', '1'), number('change', t('colour-change'), 's', '75'))}
+      {pair(
+        number('usual', t('usual-speed'), 'stitches/min', '600'),
+        number('most', t('fastest'), 'stitches/min', '800'),
+      )}
+      <FormChoices control={control} name="turns" label={t('turns-a-design')} choices={turnNames} />
+      {pair(number('angle', t('smallest-turn'), '°', '1'), number('move', t('smallest-move'), 'mm', '0.5'))}
+      <Text soft>{t('the-space-under-the-arm')}</Text>
+      {pair(length('depth', t('under-the-arm-depth')), length('height', t('under-the-arm-height')))}
+      <FormChoices control={control} name="bench" label={t('where-it-is')} choices={yesNo} />
     </FormPage>
   )
 }

@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import { Button } from '@rneui/themed'
 import type { Machine } from '@thimble/contract'
 import { useState } from 'react'
@@ -20,19 +21,24 @@ export function MachineParts({ machine }: { machine: Machine }) {
   const now = { ...machine, needleMinutes, needleStrikes }
   const worn = wornAdvice(now)
   const strike = (): void =>
-    moveStock('machines.needleStrikes', machine, { kind: 'used', amount: 1 }, `${machine.name}: a strike noted.`)
+    moveStock(
+      'machines.needleStrikes',
+      machine,
+      { kind: 'used', amount: 1 },
+      t('a-strike-noted', { name: machine.name }),
+    )
   const { says, wrong } = leftText('machines.bobbinM', bobbinM)
   return (
     <>
-      <Section title="The needle in it">
+      <Section title={t('the-needle-in-it')}>
         <Text>{needleInText(now)}</Text>
         {worn ? <AdviceBar advice={worn} /> : null}
         <NewNeedle machine={machine} />
-        {machine.needle ? <Button type="outline" title="It struck something" onPress={strike} /> : null}
-        <Text soft>Power off to change it. Fit it fully up, scooped side to the hook.</Text>
+        {machine.needle ? <Button type="outline" title={t('it-struck-something')} onPress={strike} /> : null}
+        <Text soft>{t('power-off-to-change-it')}</Text>
       </Section>
-      <Section title="The bobbin in it">
-        <Text>{machine.bobbin ? `${says} left of ${machine.bobbin.woundM} m.` : 'Not noted.'}</Text>
+      <Section title={t('the-bobbin-in-it')}>
+        <Text>{machine.bobbin ? t('left-of-m', { says, woundM: machine.bobbin.woundM }) : t('not-noted')}</Text>
         {wrong ? <Text tone="madder">{wrong}</Text> : null}
         <FullBobbin machine={machine} />
       </Section>
@@ -51,8 +57,8 @@ function TakeFromDrawer<Thing extends { id: string; name: string; left: number }
   return (
     <View style={{ gap: 8 }}>
       <Choices
-        label={`${title}: which`}
-        choices={things.map(({ id, name, left }) => ({ id, name: `${name} (${Math.max(0, left)} there)` }))}
+        label={t('which', { title })}
+        choices={things.map(({ id, name, left }) => ({ id, name: t('there', { name, max: Math.max(0, left) }) }))}
         value={null}
         onChange={(id) => {
           onTake(things.find((one) => one.id === id)!)
@@ -66,8 +72,8 @@ function TakeFromDrawer<Thing extends { id: string; name: string; left: number }
 function NewNeedle({ machine }: { machine: Machine }) {
   return (
     <TakeFromDrawer
-      title="Fit a new needle"
-      none="Add your needles to the stash to choose one here."
+      title={t('fit-a-new-needle')}
+      none={t('add-your-needles-to-the')}
       things={useNamed('needles')}
       onTake={({ id: from, size, point, coated }) => {
         const since = new Date().toISOString()
@@ -80,8 +86,8 @@ function NewNeedle({ machine }: { machine: Machine }) {
 function FullBobbin({ machine }: { machine: Machine }) {
   return (
     <TakeFromDrawer
-      title="Put a full bobbin in"
-      none="Add your bobbins to the stash to choose one here."
+      title={t('put-a-full-bobbin-in')}
+      none={t('add-your-bobbins-to-the')}
       things={useNamed('bobbins')}
       onTake={({ id: from, woundM }) => {
         const since = new Date().toISOString()

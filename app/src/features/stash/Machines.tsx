@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import { Button } from '@rneui/themed'
 import type { Machine } from '@thimble/contract'
 import { formatFine, formatLength, type LengthStyle } from '@thimble/core/lengths'
@@ -18,7 +19,7 @@ export function Machines() {
   const loaded = useDocuments((s) => s.loaded)
   const style = useDocuments((s) => s.shop)
   return (
-    <ShelfFold title="Machines" count={machines.length}>
+    <ShelfFold title={t('machines')} count={machines.length}>
       <View>
         {machines.map((machine) => (
           <StashRow key={machine.id} href={`/stash/machine/${machine.id}`}>
@@ -28,22 +29,22 @@ export function Machines() {
               <Text soft>{[stepsLine(machine, style), typicalText(machine)].filter(Boolean).join(', ')}</Text>
               {wornAdvice(machine) ? <Text bold>{wornAdvice(machine)!.text}</Text> : null}
             </View>
-            <Text soft>{machine.onBench ? 'on the Bench' : 'put away'}</Text>
+            <Text soft>{machine.onBench ? t('on-the-bench-2') : t('put-away-2')}</Text>
           </StashRow>
         ))}
       </View>
-      {machines.length === 0 && loaded ? <Text soft>No machines yet.</Text> : null}
-      <Button type="outline" title="Add a machine" onPress={() => router.push('/stash/machine/new')} />
+      {machines.length === 0 && loaded ? <Text soft>{t('no-machines-yet')}</Text> : null}
+      <Button type="outline" title={t('add-a-machine')} onPress={() => router.push('/stash/machine/new')} />
     </ShelfFold>
   )
 }
 
 function machineLine({ bed, needles, field }: Machine, style: LengthStyle): string {
   const size = `${formatLength(field.width, style)} × ${formatLength(field.height, style)}`
-  return `${bed === 'flat' ? 'Flat bed' : 'Free arm'}, ${needles} ${needles === 1 ? 'needle' : 'needles'}, sews ${size}`
+  return t('needle-sews-needles-sews', { needles, which: bed === 'flat' ? t('flat-bed') : t('free-arm'), size })
 }
 
 function stepsLine({ turns, angleStep, moveStep }: Machine, style: LengthStyle): string {
-  const turned = turns === 'quarter' ? 'turns by quarters' : `turns by ${angleStep}°`
-  return `${turned}, moves by ${formatFine(moveStep, style)}`
+  const turned = turns === 'quarter' ? t('turns-by-quarters') : t('turns-by', { angleStep })
+  return t('moves-by', { turned, formatFine: formatFine(moveStep, style) })
 }

@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import { Button } from '@rneui/themed'
 import type { TypedLength } from '@thimble/contract'
 import { CoreError } from '@thimble/core/errors'
@@ -16,10 +17,10 @@ import type { HoopTexts } from './hoopTexts'
 type Props = { onMeasured: (texts: Partial<Record<keyof HoopTexts, string>>) => void }
 
 const sides = [
-  { id: 'left', name: 'Left' },
-  { id: 'right', name: 'Right' },
-  { id: 'away', name: 'Away from you' },
-  { id: 'toward', name: 'Toward you' },
+  { id: 'left', name: t('left') },
+  { id: 'right', name: t('right') },
+  { id: 'away', name: t('away-from-you') },
+  { id: 'toward', name: t('toward-you') },
 ] as const
 type Side = (typeof sides)[number]['id']
 
@@ -45,11 +46,8 @@ export function MeasureField({ onMeasured }: Props) {
     }
   }
   return (
-    <Disclosure title="Measure it with the machine">
-      <Text>
-        Put hoop paper in the hoop and draw both notch lines. Let the machine go to the field’s corners, or stitch a box
-        as large as it will. Measure from the notch lines to each side.
-      </Text>
+    <Disclosure title={t('measure-it-with-the-machine')}>
+      <Text>{t('put-hoop-paper-in-the')}</Text>
       {[sides.slice(0, 2), sides.slice(2)].map((pair, i) => (
         <View key={i} style={{ flexDirection: 'row', gap: 12 }}>
           {pair.map(({ id, name }) => (
@@ -66,7 +64,7 @@ export function MeasureField({ onMeasured }: Props) {
         </View>
       ))}
       {problem ? <FieldProblem id="measured-problem">{problem}</FieldProblem> : null}
-      <Button type="outline" title="Use these" onPress={take} />
+      <Button type="outline" title={t('use-these')} onPress={take} />
     </Disclosure>
   )
 }

@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import { Button } from '@rneui/themed'
 import type { Account, Movement } from '@thimble/contract'
 import { useEffect, useState } from 'react'
@@ -21,10 +22,10 @@ export function Moved({ of, thing }: Props) {
   useEffect(() => {
     ask<Movement[]>(`/stock/${of}/${id}`).then(setMoved, () => setAway(true))
   }, [of, id, revision])
-  if (away) return <Text soft>Can’t reach the shop computer.</Text>
-  if (moved === null) return <Text soft>Loading …</Text>
+  if (away) return <Text soft>{t('cant-reach-the-shop-computer')}</Text>
+  if (moved === null) return <Text soft>{t('loading')}</Text>
   const standing = moved.filter((m) => !gone[m.id])
-  if (standing.length === 0) return <Text soft>Nothing moved yet.</Text>
+  if (standing.length === 0) return <Text soft>{t('nothing-moved-yet')}</Text>
   return (
     <View role="list">
       {standing.map((movement) => (
@@ -53,7 +54,7 @@ function MovedLine({ movement, sheetMm }: { movement: Movement; sheetMm: number 
         <Text soft>{dayTimeText(movement.createdAt)}</Text>
       </View>
       {byHand(movement) ? (
-        <Button type="outline" title="Undo" onPress={() => remove('movements', movement.id, says)} />
+        <Button type="outline" title={t('undo')} onPress={() => remove('movements', movement.id, says)} />
       ) : null}
     </View>
   )

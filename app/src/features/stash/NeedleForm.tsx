@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import type { Needle } from '@thimble/contract'
 import { needlePoints, needleSizes, pointNames } from '@thimble/core/recipe'
 import { FormChoices, FormField } from '@/forms/FormField'
@@ -11,8 +12,8 @@ import { StockSection } from './StockSection'
 const sizes = needleSizes.map((id) => ({ id, name: id }))
 const points = needlePoints.map((id) => ({ id, name: pointNames[id] }))
 const coatings = [
-  { id: 'no', name: 'Plain' },
-  { id: 'yes', name: 'Coated' },
+  { id: 'no', name: t('plain') },
+  { id: 'yes', name: t('coated') },
 ]
 
 type Texts = Pick<Needle, 'name' | 'size' | 'point'> & CountedTexts & { coated: string }
@@ -35,17 +36,17 @@ export function NeedleForm({ id }: { id: string }) {
   const { control } = form
   return (
     <FormPage
-      title={kept ? kept.name : 'New needles'}
+      title={kept ? kept.name : t('new-needles')}
       onKeep={keep}
-      removal={kept ? 'Remove these needles' : null}
+      removal={kept ? t('remove-these-needles') : null}
       onRemove={removeIt}
       picture={kept ? <StockSection of="needles.left" thing={kept} left={kept.left} /> : null}
     >
-      <FormField control={control} name="name" label="Name" placeholder="Ballpoint, 75/11" />
-      <FormChoices control={control} name="size" label="Size" choices={sizes} />
-      <FormChoices control={control} name="point" label="Point" choices={points} />
-      <FormChoices control={control} name="coated" label="Coating" choices={coatings} />
-      <CountedFields control={control} isNew={isNew} costOf="Cost of a needle" />
+      <FormField control={control} name="name" label={t('name')} placeholder={t('ballpoint-75-11')} />
+      <FormChoices control={control} name="size" label={t('size')} choices={sizes} />
+      <FormChoices control={control} name="point" label={t('point')} choices={points} />
+      <FormChoices control={control} name="coated" label={t('coating')} choices={coatings} />
+      <CountedFields control={control} isNew={isNew} costOf={t('cost-of-a-needle')} />
     </FormPage>
   )
 }

@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import type { ReactNode } from 'react'
 import { Fold } from '@/ui/Fold'
 import { useWide } from '@/ui/useMedia'
@@ -10,7 +11,7 @@ export function ShelfFold({ title, count, children }: { title: string; count: nu
       key={String(wide)}
       place={wide ? undefined : 'Stash'}
       title={title}
-      answer={count === 0 ? 'none yet' : String(count)}
+      answer={count === 0 ? t('none-yet') : String(count)}
       open={wide}
     >
       {children}

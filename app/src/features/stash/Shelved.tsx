@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import { Button } from '@rneui/themed'
 import type { Account, Docs } from '@thimble/contract'
 import { useRouter } from 'expo-router'
@@ -43,7 +44,7 @@ export function Shelved<Name extends Counted>({ collection, title, add, swatch, 
           </StashRow>
         ))}
       </View>
-      {things.length === 0 && loaded ? <Text soft>Nothing yet.</Text> : null}
+      {things.length === 0 && loaded ? <Text soft>{t('nothing-yet')}</Text> : null}
       <Button type="outline" title={add} onPress={() => router.push(page('new') as never)} />
     </ShelfFold>
   )
@@ -65,7 +66,7 @@ function LeftOf({ thing, of, left: kept, low }: Left) {
       <Text bold tone={isLow ? 'madder' : undefined}>
         {left === null ? '' : says}
       </Text>
-      {wrong || isLow ? <Text soft>{wrong ? 'count it' : 'low'}</Text> : null}
+      {wrong || isLow ? <Text soft>{wrong ? t('count-it') : t('low')}</Text> : null}
     </View>
   )
 }

@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import { Button } from '@rneui/themed'
 import { nanoid } from 'nanoid'
 import { useRouter } from 'expo-router'
@@ -24,11 +25,11 @@ import {
 } from './starterShelf'
 
 const shelves = [
-  ['Hoops', usualHoops],
-  ['Backings', usualBackings],
-  ['Toppings', usualToppings],
-  ['Needles', usualNeedles],
-  ['Thread colours', usualColours],
+  [t('hoops'), usualHoops],
+  [t('backings'), usualBackings],
+  [t('toppings'), usualToppings],
+  [t('needles'), usualNeedles],
+  [t('thread-colours'), usualColours],
 ] as const
 
 /** A shelf by taps: what most shops have, each with typical numbers until its own are measured. */
@@ -51,11 +52,15 @@ export function StarterPage() {
     router.replace('/stash')
   }
   return (
-    <Page title="Set up your shelf" back foot={<Button title={`Add ${picked.size + 1} things`} onPress={save} />}>
-      <Section title="Machine" says="All numbers are typical. Change them in the Stash when you’ve measured yours.">
-        <Choices label="Bed" choices={beds} value={bed} onChange={setBed} />
-        <Choices label="Needles" choices={needleCounts} value={needles} onChange={setNeedles} />
-        <Choices label="Largest sewing field" choices={fields} value={field} onChange={setField} />
+    <Page
+      title={t('set-up-your-shelf')}
+      back
+      foot={<Button title={t('add-things', { size: picked.size + 1 })} onPress={save} />}
+    >
+      <Section title={t('machine')} says={t('all-numbers-are-typical-change')}>
+        <Choices label={t('bed')} choices={beds} value={bed} onChange={setBed} />
+        <Choices label={t('needles')} choices={needleCounts} value={needles} onChange={setNeedles} />
+        <Choices label={t('largest-sewing-field')} choices={fields} value={field} onChange={setField} />
       </Section>
       {shelves.map(([title, things]) => (
         <Shelf key={title} {...{ title, things, picked, toggle }} />
@@ -76,7 +81,7 @@ function Shelf({ title, things, picked, toggle }: ShelfProps) {
   return (
     <Section title={title}>
       <View role="group" aria-label={title} style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        <Tag name={all ? 'None' : 'All'} on={all} onPress={() => toggle(things, !all)} />
+        <Tag name={all ? t('none') : t('all')} on={all} onPress={() => toggle(things, !all)} />
         {things.map((one) => (
           <Tag
             key={one.name}

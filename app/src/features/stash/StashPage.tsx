@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import { Fragment } from 'react'
 import { Page } from '@/ui/Page'
 import { RowLink } from '@/ui/RowLink'
@@ -8,7 +9,7 @@ import { things } from './things'
 /** What there is: hoops with their fields, backings, toppings and threads with what is left. */
 export function StashPage() {
   return (
-    <Page wideContent title="Stash">
+    <Page wideContent title={t('stash')}>
       <Split
         list={
           <>
@@ -39,7 +40,7 @@ const ToBuyLink = () => (
     style={{ minHeight: 48, justifyContent: 'center', paddingHorizontal: 16, marginTop: 8 }}
   >
     <Text bold tone="indigo">
-      Shopping list
+      {t('shopping-list')}
     </Text>
   </RowLink>
 )

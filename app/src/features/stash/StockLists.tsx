@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import { formatLength } from '@thimble/core/lengths'
 import { useDocuments } from '@/state/store'
 import { adhesiveNames } from '@/words/adhesiveWords'
@@ -11,10 +12,10 @@ export function Supplies() {
   return (
     <Shelved
       collection="supplies"
-      title="Backings and toppings"
-      add="Add a backing or topping"
+      title={t('backings-and-toppings')}
+      add={t('add-a-backing-or-topping')}
       swatch={({ colour }) => colour}
-      line={({ kind, widthMm }) => `${layerName(kind)}, ${formatLength(widthMm, style)} wide`}
+      line={({ kind, widthMm }) => t('wide', { layer: layerName(kind), formatLength: formatLength(widthMm, style) })}
       left={({ leftMm, lowMm }) => ({ of: 'supplies.leftMm', left: leftMm, low: lowMm })}
     />
   )
@@ -23,10 +24,10 @@ export function Supplies() {
 export const Threads = () => (
   <Shelved
     collection="threads"
-    title="Threads"
-    add="Add a thread"
+    title={t('threads')}
+    add={t('add-a-thread')}
     swatch={({ colour }) => colour}
-    line={({ weight, fibre }) => `${weight} weight ${fibreName(fibre)}`}
+    line={({ weight, fibre }) => t('weight-3', { weight, fibre: fibreName(fibre) })}
     left={({ leftM, lowM }) => ({ of: 'threads.leftM', left: leftM, low: lowM })}
   />
 )
@@ -34,8 +35,8 @@ export const Threads = () => (
 export const Needles = () => (
   <Shelved
     collection="needles"
-    title="Needles"
-    add="Add needles"
+    title={t('needles')}
+    add={t('add-needles')}
     line={needleText}
     left={({ left, low }) => ({ of: 'needles.left', left, low })}
   />
@@ -44,10 +45,10 @@ export const Needles = () => (
 export const Bobbins = () => (
   <Shelved
     collection="bobbins"
-    title="Bobbins"
-    add="Add bobbins"
+    title={t('bobbins')}
+    add={t('add-bobbins')}
     swatch={({ colour }) => colour}
-    line={({ weight, woundM }) => `${weight} weight, ${metresText(woundM)} on a full one`}
+    line={({ weight, woundM }) => t('weight-on-a-full-one', { weight, metres: metresText(woundM) })}
     left={({ left, low }) => ({ of: 'bobbins.left', left, low })}
   />
 )
@@ -55,8 +56,8 @@ export const Bobbins = () => (
 export const Adhesives = () => (
   <Shelved
     collection="adhesives"
-    title="Adhesives"
-    add="Add an adhesive"
+    title={t('adhesives')}
+    add={t('add-an-adhesive')}
     line={({ kind }) => adhesiveNames[kind]}
     left={({ left, low }) => ({ of: 'adhesives.left', left, low })}
   />

@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import { Button } from '@rneui/themed'
 import type { Account } from '@thimble/contract'
 import { type ReactNode, useState } from 'react'
@@ -26,13 +27,13 @@ export function StockSection({ of, thing, left: kept, children }: Props) {
   const left = useLeft(of, thing, kept)
   const { says, wrong } = leftText(of, left, thing)
   return (
-    <Section title="Stock">
+    <Section title={t('stock')}>
       <BigNumbers>{says}</BigNumbers>
       {wrong ? <Text tone="madder">{wrong}</Text> : null}
       <SpokenFor of={of} thing={thing} left={left} />
       <MoveIt of={of} thing={thing} />
       {children}
-      <Disclosure title="History">
+      <Disclosure title={t('history')}>
         <Moved of={of} thing={thing} />
       </Disclosure>
     </Section>
@@ -52,17 +53,17 @@ function MoveIt({ of, thing }: Pick<Props, 'of' | 'thing'>) {
   }
   return (
     <>
-      {pieceTakes(of) ? <Text soft>Pieces are deducted when they go in the log.</Text> : null}
-      <Choices label="What happened" choices={kinds} value={kind} onChange={setKind} />
+      {pieceTakes(of) ? <Text soft>{t('pieces-are-deducted-when-they')}</Text> : null}
+      <Choices label={t('what-happened')} choices={kinds} value={kind} onChange={setKind} />
       <Field
-        label={kind === 'corrected' ? 'Counted' : 'How much'}
+        label={kind === 'corrected' ? t('counted-2') : t('how-much')}
         keyboard="numeric"
         suffix={unit}
         value={text}
         problem={problem}
         onChange={(typed) => setText(typed, typed === '')}
       />
-      <Button type="outline" title="Save stock" disabled={value === null || nothing} onPress={write} />
+      <Button type="outline" title={t('save-stock')} disabled={value === null || nothing} onPress={write} />
     </>
   )
 }

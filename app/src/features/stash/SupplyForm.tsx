@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import type { Supply } from '@thimble/contract'
 import { formatLength, type LengthStyle, type LengthUnit } from '@thimble/core/lengths'
 import { supplyKinds } from '@thimble/core/recipe'
@@ -15,15 +16,15 @@ import { readLong } from './onRoll'
 import { StockSection } from './StockSection'
 
 const colours = [
-  { id: '#ffffff', name: 'White', swatch: '#ffffff' },
-  { id: '#d9c9a3', name: 'Beige', swatch: '#d9c9a3' },
-  { id: '#22262b', name: 'Black', swatch: '#22262b' },
-  { id: '#d5e6f2', name: 'Clear', swatch: '#d5e6f2' },
+  { id: '#ffffff', name: t('white'), swatch: '#ffffff' },
+  { id: '#d9c9a3', name: t('beige'), swatch: '#d9c9a3' },
+  { id: '#22262b', name: t('black'), swatch: '#22262b' },
+  { id: '#d5e6f2', name: t('clear'), swatch: '#d5e6f2' },
 ]
 const kinds = supplyKinds.map((id) => ({ id, name: layerName(id) }))
 const forms = [
-  { id: 'roll', name: 'A roll' },
-  { id: 'sheets', name: 'Sheets' },
+  { id: 'roll', name: t('a-roll') },
+  { id: 'sheets', name: t('sheets-2') },
 ]
 
 type Texts = Record<'name' | 'kind' | 'colour' | 'form' | 'widthMm' | 'sheetMm' | 'leftMm' | 'lowMm' | 'cost', string>
@@ -32,7 +33,7 @@ type Sheet = { mm: number; problem: string | null } | null
 /** How much there is, in metres of a roll or in sheets. */
 function readMuch(text: string, sheet: Sheet): { mm: number | null; problem: string | null } {
   if (!sheet) return readLong(text, 'm')
-  if (text.trim() === '') return { mm: null, problem: 'Count and type it.' }
+  if (text.trim() === '') return { mm: null, problem: t('count-and-type-it') }
   const { value, problem } = readNumber(text, 100_000)
   return { mm: value === null ? null : value * sheet.mm, problem }
 }
@@ -85,33 +86,41 @@ export function SupplyForm({ id }: { id: string }) {
   const much = inSheets ? 'sheets' : 'm'
   return (
     <FormPage
-      title={kept ? kept.name : 'A new backing or topping'}
+      title={kept ? kept.name : t('a-new-backing-or-topping')}
       onKeep={keep}
-      removal={kept ? 'Remove it' : null}
+      removal={kept ? t('remove-it') : null}
       onRemove={removeIt}
       picture={kept ? <StockSection of="supplies.leftMm" thing={kept} left={kept.leftMm} /> : null}
     >
-      <FormField control={control} name="name" label="Name" placeholder="Mesh, white" />
-      <FormChoices control={control} name="kind" label="Kind" long choices={kinds} />
-      <FormChoices control={control} name="colour" label="Colour" choices={colours} />
-      <FormChoices control={control} name="form" label="Comes as" choices={forms} />
+      <FormField control={control} name="name" label={t('name')} placeholder={t('mesh-white')} />
+      <FormChoices control={control} name="kind" label={t('kind')} long choices={kinds} />
+      <FormChoices control={control} name="colour" label={t('colour')} choices={colours} />
+      <FormChoices control={control} name="form" label={t('comes-as')} choices={forms} />
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <FormLength
           half
           control={control}
           name="widthMm"
-          label={inSheets ? 'Sheet width' : 'Width of the roll'}
+          label={inSheets ? t('sheet-width') : t('width-of-the-roll')}
           unit={style.unit}
         />
-        {inSheets ? <FormLength half control={control} name="sheetMm" label="Sheet length" unit={style.unit} /> : null}
+        {inSheets ? (
+          <FormLength half control={control} name="sheetMm" label={t('sheet-length')} unit={style.unit} />
+        ) : null}
       </View>
       <View style={{ flexDirection: 'row', gap: 12 }}>
         {kept ? null : (
-          <FormLength half control={control} name="leftMm" label={inSheets ? 'How many' : 'Length left'} unit={much} />
+          <FormLength
+            half
+            control={control}
+            name="leftMm"
+            label={inSheets ? t('how-many') : t('length-left')}
+            unit={much}
+          />
         )}
-        <FormLength half control={control} name="lowMm" label="Warn below" unit={much} placeholder="0" />
+        <FormLength half control={control} name="lowMm" label={t('warn-below')} unit={much} placeholder="0" />
       </View>
-      <CostField control={control} name="cost" label={inSheets ? 'Cost of a sheet' : 'Cost of a metre'} />
+      <CostField control={control} name="cost" label={inSheets ? t('cost-of-a-sheet') : t('cost-of-a-metre')} />
     </FormPage>
   )
 }

@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import { Button } from '@rneui/themed'
 import type { Swatch } from '@thimble/contract'
 import { useWatch } from 'react-hook-form'
@@ -27,46 +28,49 @@ export function SwatchForm({ id }: { id: string }) {
   const number = { control, keyboard: 'numeric', half: true } as const
   return (
     <FormPage
-      title={kept ? kept.name : 'A new swatch'}
+      title={kept ? kept.name : t('a-new-swatch')}
       onKeep={keep}
-      removal={kept ? 'Remove this swatch' : null}
+      removal={kept ? t('remove-this-swatch') : null}
       onRemove={removeIt}
       picture={<View style={{ height: 56, backgroundColor: shown, borderBottomWidth: 1, borderBottomColor: p.seam }} />}
     >
-      <FormField control={control} name="name" label="Name" placeholder="Heavy linen from the market" />
-      <FormChoices control={control} name="family" label="Most like" long choices={clothChoices} />
-      <FormField control={control} name="colour" label="Colour" hint="As #rrggbb, in daylight" />
+      <FormField control={control} name="name" label={t('name')} placeholder={t('heavy-linen-from-the-market')} />
+      <FormChoices control={control} name="family" label={t('most-like')} long choices={clothChoices} />
+      <FormField control={control} name="colour" label={t('colour')} hint={t('as-rrggbb-in-daylight')} />
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <FormField
           {...number}
           name="stretchPercent"
-          label="Pull test"
+          label={t('pull-test')}
           suffix="%"
           placeholder={String(usual.stretchPercent)}
         />
-        <FormField {...number} name="gsm" label="Weight" suffix="g/m²" placeholder={String(usual.gsm)} />
+        <FormField {...number} name="gsm" label={t('weight-2')} suffix="g/m²" placeholder={String(usual.gsm)} />
       </View>
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <FormField
           {...number}
           name="thicknessMm"
-          label="Thickness"
+          label={t('thickness')}
           suffix="mm"
           placeholder={String(usual.thicknessMm)}
         />
-        <FormField {...number} name="pileMm" label="Pile" suffix="mm" placeholder={String(usual.pileMm)} />
+        <FormField {...number} name="pileMm" label={t('pile')} suffix="mm" placeholder={String(usual.pileMm)} />
       </View>
-      <FormChoices {...{ control, name: 'heat', label: 'An iron', choices: heatChoices }} chosen={heat || usual.heat} />
       <FormChoices
-        {...{ control, name: 'bruise', label: 'A hoop’s mark', choices: bruiseChoices }}
+        {...{ control, name: 'heat', label: t('an-iron'), choices: heatChoices }}
+        chosen={heat || usual.heat}
+      />
+      <FormChoices
+        {...{ control, name: 'bruise', label: t('a-hoops-mark'), choices: bruiseChoices }}
         chosen={bruise || usual.bruise}
       />
       <FormChoices
-        {...{ control, name: 'seeThrough', label: 'Held to the light', choices: seeThroughChoices }}
+        {...{ control, name: 'seeThrough', label: t('held-to-the-light'), choices: seeThroughChoices }}
         chosen={seeThrough || usual.seeThrough}
       />
       <Traits traits={traits} onChange={(next) => form.setValue('traits', next)} />
-      <FormField control={control} name="note" label="Note" multiline longest={4000} />
+      <FormField control={control} name="note" label={t('note')} multiline longest={4000} />
       <SwatchPhoto photo={photo} onChange={(next) => form.setValue('photo', next)} />
     </FormPage>
   )
@@ -76,7 +80,7 @@ type TraitsProps = { traits: Swatch['traits']; onChange: (traits: Swatch['traits
 
 function Traits({ traits, onChange }: TraitsProps) {
   return (
-    <View role="group" aria-label="Special">
+    <View role="group" aria-label={t('special')}>
       {traitChoices.map(({ id, name }) => (
         <CheckboxRow
           key={id}
@@ -90,11 +94,11 @@ function Traits({ traits, onChange }: TraitsProps) {
 }
 
 function SwatchPhoto({ photo, onChange }: { photo: string; onChange: (photo: string) => void }) {
-  if (!photo) return <PhotoPicker title="Add a photo" resource="swatches" onTaken={onChange} />
+  if (!photo) return <PhotoPicker title={t('add-a-photo')} resource="swatches" onTaken={onChange} />
   return (
     <View style={{ gap: 6, alignItems: 'flex-start' }}>
-      <Photo id={photo} label="The swatch" height={200} />
-      <Button type="outline" title="Remove the photo" onPress={() => onChange('')} />
+      <Photo id={photo} label={t('the-swatch')} height={200} />
+      <Button type="outline" title={t('remove-the-photo')} onPress={() => onChange('')} />
     </View>
   )
 }

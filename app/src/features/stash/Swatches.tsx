@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import { Button } from '@rneui/themed'
 import { useRouter } from 'expo-router'
 import { View } from 'react-native'
@@ -14,22 +15,25 @@ export function Swatches() {
   const swatches = useNamed('swatches')
   const loaded = useDocuments((s) => s.loaded)
   return (
-    <ShelfFold title="Swatches" count={swatches.length}>
+    <ShelfFold title={t('swatches')} count={swatches.length}>
       <View>
         {swatches.map((swatch) => (
           <StashRow key={swatch.id} href={`/stash/swatch/${swatch.id}`}>
             <SwatchPatch colour={swatch.colour} />
             <View style={{ flex: 1, minWidth: 0 }}>
               <Heading level={3}>{swatch.name}</Heading>
-              <Text
-                soft
-              >{`Like ${clothName(swatch.family).toLowerCase()}, stretching ${swatch.stretchPercent} %`}</Text>
+              <Text soft>
+                {t('like-stretching', {
+                  cloth: clothName(swatch.family).toLowerCase(),
+                  stretchPercent: swatch.stretchPercent,
+                })}
+              </Text>
             </View>
           </StashRow>
         ))}
       </View>
-      {swatches.length === 0 && loaded ? <Text soft>No swatches yet.</Text> : null}
-      <Button type="outline" title="Add a swatch" onPress={() => router.push('/stash/swatch/new')} />
+      {swatches.length === 0 && loaded ? <Text soft>{t('no-swatches-yet')}</Text> : null}
+      <Button type="outline" title={t('add-a-swatch')} onPress={() => router.push('/stash/swatch/new')} />
     </ShelfFold>
   )
 }

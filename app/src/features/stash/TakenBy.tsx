@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import { type Control, useController } from 'react-hook-form'
 import type { Hoop } from '@thimble/contract'
 import { CheckboxRow } from '@/ui/CheckboxRow'
@@ -13,7 +14,7 @@ export function TakenBy({ control }: { control: Control<HoopTexts, unknown, Hoop
   if (machines.length === 0) return null
   return (
     <>
-      <Text soft>{taken.length === 0 ? 'Goes on every machine' : 'Goes on'}</Text>
+      <Text soft>{taken.length === 0 ? t('goes-on-every-machine') : t('goes-on')}</Text>
       {machines.map(({ id, name }) => (
         <CheckboxRow
           key={id}

@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import { Button } from '@rneui/themed'
 import { useEffect, useState } from 'react'
 import { ask } from '@/http/client'
@@ -22,16 +23,16 @@ export function ThreadFactor() {
   const learned = found && hundredths(found.factor)
   return (
     <Fold
-      title="Thread forecast"
-      answer={reckoned === 1 ? (learned ? `${learned} × learned` : 'as worked out') : `${reckoned} ×`}
+      title={t('thread-forecast')}
+      answer={reckoned === 1 ? (learned ? t('learned', { learned }) : t('as-worked-out')) : `${reckoned} ×`}
     >
       {found ? <Text>{factorText(found)}</Text> : null}
       <Text soft>{reckonedText(reckoned)}</Text>
       {learned && learned !== reckoned ? (
-        <Button type="outline" title={`Use ${learned}`} onPress={() => patchShop({ threadFactor: learned })} />
+        <Button type="outline" title={t('use', { learned })} onPress={() => patchShop({ threadFactor: learned })} />
       ) : null}
       {reckoned === 1 ? null : (
-        <Button type="outline" title="Use the forecast alone" onPress={() => patchShop({ threadFactor: 1 })} />
+        <Button type="outline" title={t('use-the-forecast-alone')} onPress={() => patchShop({ threadFactor: 1 })} />
       )}
     </Fold>
   )

@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import type { Thread } from '@thimble/contract'
 import { usualTex } from '@thimble/core/thread'
 import { useWatch } from 'react-hook-form'
@@ -30,16 +31,17 @@ export function ThreadForm({ id }: { id: string }) {
   const bare = useWatch({ control, name: 'bareGrams' })
   const weighed = (metres: number): void => {
     const whole = Math.round(metres)
-    if (kept) moveStock('threads.leftM', kept, { kind: 'weighed', found: whole }, `${kept.name}: ${whole} m by weight.`)
+    if (kept)
+      moveStock('threads.leftM', kept, { kind: 'weighed', found: whole }, t('m-by-weight', { name: kept.name, whole }))
     else form.setValue('left', String(whole), { shouldDirty: true })
   }
   const bareField = <EmptySpoolField control={control} />
   const weigh = <WeighSpool slot={`thread.${id}`} {...{ tex, bare, bareField }} onWeighed={weighed} />
   return (
     <FormPage
-      title={kept ? kept.name : 'A new thread'}
+      title={kept ? kept.name : t('a-new-thread')}
       onKeep={keep}
-      removal={kept ? 'Remove this thread' : null}
+      removal={kept ? t('remove-this-thread') : null}
       onRemove={removeIt}
       picture={
         <>
@@ -52,14 +54,14 @@ export function ThreadForm({ id }: { id: string }) {
         </>
       }
     >
-      <FormField control={control} name="name" label="Name" placeholder="Harbour indigo" />
-      <FormField control={control} name="colour" label="Colour" hint="As #rrggbb, in daylight" />
-      <FormChoices control={control} name="weight" label="Weight" choices={weights} />
-      <FormChoices control={control} name="fibre" label="Fibre" choices={fibreNames} />
+      <FormField control={control} name="name" label={t('name')} placeholder={t('harbour-indigo')} />
+      <FormField control={control} name="colour" label={t('colour')} hint={t('as-rrggbb-in-daylight')} />
+      <FormChoices control={control} name="weight" label={t('weight-2')} choices={weights} />
+      <FormChoices control={control} name="fibre" label={t('fibre')} choices={fibreNames} />
       {kept ? null : (
         <>
           <FormField
-            {...{ control, name: 'left', label: 'Length left', suffix: 'm', placeholder: 'not known' }}
+            {...{ control, name: 'left', label: t('length-left'), suffix: 'm', placeholder: t('not-known') }}
             big
             keyboard="numeric"
           />
@@ -77,7 +79,7 @@ function EmptySpoolField({ control }: Bound) {
   return (
     <FormField
       half
-      {...{ control, name: 'bareGrams', label: 'Empty spool', suffix: 'g', placeholder: 'not known' }}
+      {...{ control, name: 'bareGrams', label: t('empty-spool'), suffix: 'g', placeholder: t('not-known') }}
       keyboard="numeric"
     />
   )
@@ -91,11 +93,11 @@ function OfASpool({ control, tex }: Bound & { tex: number }) {
   return (
     <>
       <View style={{ flexDirection: 'row', gap: 12 }}>
-        {number('tex', 'Tex', 'g/km', String(tex))}
-        {number('low', 'Warn below', 'm', '0')}
+        {number('tex', t('tex-2'), 'g/km', String(tex))}
+        {number('low', t('warn-below'), 'm', '0')}
       </View>
-      {number('spoolM', 'On a new spool', 'm', 'not known')}
-      <CostField control={control} name="cost" label="Cost of a spool" />
+      {number('spoolM', t('on-a-new-spool'), 'm', t('not-known'))}
+      <CostField control={control} name="cost" label={t('cost-of-a-spool')} />
     </>
   )
 }

@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import { Button } from '@rneui/themed'
 import type { ListRow } from '@thimble/core/template'
 import { isToBuy, missing, type Need } from '@thimble/plan/benchNeeds'
@@ -17,12 +18,12 @@ import { useNeeds } from './useNeeds'
 export function ToBuyPage() {
   const { needs, counted, of } = useNeeds()
   return (
-    <Page title="Shopping list" back>
+    <Page title={t('shopping-list')} back>
       {needs ? (
         <ToBuy needs={needs} />
       ) : (
-        <Section title="What the Bench needs">
-          <Text soft>{`Counting: ${counted} of ${many(of, 'piece')} …`}</Text>
+        <Section title={t('what-the-bench-needs')}>
+          <Text soft>{t('counting-of', { counted, many: many(of, 'piece') })}</Text>
         </Section>
       )}
     </Page>
@@ -34,32 +35,29 @@ function ToBuy({ needs }: { needs: readonly Need[] }) {
   const toBuy = needs.filter(isToBuy)
   const enough = needs.filter((need) => !isToBuy(need))
   const print = async () =>
-    (await import('@/template/saveList')).saveList('Shopping list', toBuy.map(listRow), new Date())
+    (await import('@/template/saveList')).saveList(t('shopping-list'), toBuy.map(listRow), new Date())
   return (
     <>
-      <Section
-        title={toBuy.length > 0 ? 'Short or low' : 'Nothing is short'}
-        says="For all pieces on the Bench, as planned."
-      >
+      <Section title={toBuy.length > 0 ? t('short-or-low') : t('nothing-is-short')} says={t('for-all-pieces-on-the')}>
         <Needs needs={toBuy} />
         {toBuy.length > 0 ? (
           <View style={{ flexDirection: 'row', gap: 12, flexWrap: 'wrap' }}>
             <Button
               type="outline"
-              title="Save as CSV"
+              title={t('save-as-csv')}
               onPress={() =>
                 void run(async () =>
-                  saveFile('to buy', 'csv', toBuyCsv(needs, (await import('@/shared/table')).tables)),
+                  saveFile(t('to-buy'), 'csv', toBuyCsv(needs, (await import('@/shared/table')).tables)),
                 )
               }
             />
-            <Button type="outline" title="Save to print" disabled={busy} onPress={() => void run(print)} />
+            <Button type="outline" title={t('save-to-print')} disabled={busy} onPress={() => void run(print)} />
           </View>
         ) : null}
         {problem ? <Text tone="madder">{problem}</Text> : null}
       </Section>
       {enough.length > 0 ? (
-        <Section title="Enough of">
+        <Section title={t('enough-of')}>
           <Needs needs={enough} />
         </Section>
       ) : null}

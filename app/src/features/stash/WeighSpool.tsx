@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import { Button } from '@rneui/themed'
 import type { ReactNode } from 'react'
 import { View } from 'react-native'
@@ -35,14 +36,16 @@ export function WeighSpool({ slot, tex, bare, bareField, onWeighed }: Props) {
     />
   )
   return (
-    <Disclosure title="Weigh the spool">
-      <Text soft>{`Taken at ${tex} g a thousand metres.`}</Text>
+    <Disclosure title={t('weigh-the-spool')}>
+      <Text soft>{t('taken-at-g-a-thousand', { tex })}</Text>
       <View style={{ flexDirection: 'row', gap: 12 }}>
-        {field('Now', 'g', gross, setGross, { problem })}
+        {field(t('now'), 'g', gross, setGross, { problem })}
         {bareField}
       </View>
-      {field('Spools on the scale', '', spools, setSpools, { placeholder: '1' })}
-      {metres === null ? null : <Button type="outline" title={`Use ${Math.round(metres)} m`} onPress={take} />}
+      {field(t('spools-on-the-scale'), '', spools, setSpools, { placeholder: '1' })}
+      {metres === null ? null : (
+        <Button type="outline" title={t('use-m', { round: Math.round(metres) })} onPress={take} />
+      )}
     </Disclosure>
   )
 }

@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import { type Hoop } from '@thimble/contract'
 import { formatFine, formatLength, type LengthStyle, type LengthUnit } from '@thimble/core/lengths'
 import type { Point } from '@thimble/core/plane'
@@ -5,17 +6,17 @@ import { readSigned, readTyped } from '@thimble/plan'
 
 /** The four sizes a hoop is known by, and where each lies in the document. */
 export const hoopSizes = [
-  { id: 'fieldW', name: 'Field width', path: 'field.width' },
-  { id: 'fieldH', name: 'Field height', path: 'field.height' },
-  { id: 'outW', name: 'Hoop width outside', path: 'outside.width' },
-  { id: 'outH', name: 'Hoop height outside', path: 'outside.height' },
+  { id: 'fieldW', name: t('field-width'), path: 'field.width' },
+  { id: 'fieldH', name: t('field-height'), path: 'field.height' },
+  { id: 'outW', name: t('hoop-width-outside'), path: 'outside.width' },
+  { id: 'outH', name: t('hoop-height-outside'), path: 'outside.height' },
 ] as const
 
 export const waysToClose = [
-  { id: 'screw', name: 'Screw' },
-  { id: 'lever', name: 'Lever' },
-  { id: 'magnets', name: 'Magnets' },
-  { id: 'frame', name: 'Clip-on frame' },
+  { id: 'screw', name: t('screw') },
+  { id: 'lever', name: t('lever') },
+  { id: 'magnets', name: t('magnets') },
+  { id: 'frame', name: t('clip-on-frame') },
 ] as const
 type Closing = (typeof waysToClose)[number]['id']
 
@@ -76,7 +77,7 @@ export function readHoop(texts: HoopTexts, unit: LengthUnit) {
   for (const { id } of asked) {
     const { mm, problem } = read(texts[id])
     if (problem) unread[id] = problem
-    else if (mm === null) unread[id] = 'Type the measured size.'
+    else if (mm === null) unread[id] = t('type-the-measured-size')
   }
   for (const id of ['corner', 'thick'] as const) {
     const { problem } = read(texts[id])
@@ -110,7 +111,7 @@ function readCorners(text: string, unit: LengthUnit, unread: Unread): Point[] {
     const parts = line.split(/[,;]\s+|\s{2,}|;/)
     const [x, y] = parts.map((part) => readSigned({ text: part, unit }))
     if (parts.length !== 2 || !x || !y || x.problem || y.problem || x.mm === null || y.mm === null) {
-      unread.corners ??= `Corner ${i + 1}, “${line.trim()}”, isn’t two lengths. Write it as −60, −40.`
+      unread.corners ??= t('corner-isnt-two-lengths-write', { i: i + 1, line: line.trim() })
       return []
     }
     return [{ x: x.mm, y: y.mm }]

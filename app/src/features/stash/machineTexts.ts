@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import type { Machine } from '@thimble/contract'
 import { formatLength, type LengthStyle, type LengthUnit } from '@thimble/core/lengths'
 import { readNumber, readTyped } from '@thimble/plan'
@@ -59,7 +60,7 @@ export function readMachine(texts: MachineTexts, unit: LengthUnit) {
     ['fieldW', width],
     ['fieldH', height],
   ] as const)
-    if (mm === null) unread[text] ??= 'Type what its manual or your tape says.'
+    if (mm === null) unread[text] ??= t('type-what-its-manual-or')
   const known: Record<string, number> = {}
   for (const { text, path, most } of numbers) {
     const { value, problem } = readNumber(texts[text], most)

@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import { collections, type CollectionName } from '@thimble/contract'
 import { layerNames, type SupplyKind } from '@thimble/core/recipe'
 import { TYPICAL } from '@/words/typical'
@@ -17,13 +18,13 @@ const hoop = (name: string, width: number, height: number, rim: number, more: ob
 
 /** Hoops of usual sizes, by the field they sew, in mm. */
 export const usualHoops: readonly Usual[] = [
-  hoop('Small 60 × 40', 60, 40, 40),
-  hoop('Square 100', 100, 100, 44),
-  hoop('Long 130 × 180', 130, 180, 50),
-  hoop('Square 200', 200, 200, 56),
-  hoop('Large 160 × 260', 160, 260, 56),
-  hoop('Large 200 × 300', 200, 300, 60),
-  hoop('Clamping 200 × 100', 200, 100, 60, { clamp: true }),
+  hoop(t('small-60-40'), 60, 40, 40),
+  hoop(t('square-100'), 100, 100, 44),
+  hoop(t('long-130-180'), 130, 180, 50),
+  hoop(t('square-200'), 200, 200, 56),
+  hoop(t('large-160-260'), 160, 260, 56),
+  hoop(t('large-200-300'), 200, 300, 60),
+  hoop(t('clamping-200-100'), 200, 100, 60, { clamp: true }),
 ]
 
 const roll = (kind: SupplyKind): Usual => ({
@@ -58,52 +59,52 @@ export const usualNeedles: readonly Usual[] = [
 /** Two dozen colours that most shops have, 40 weight. */
 export const usualColours: readonly Usual[] = (
   [
-    ['White', '#ffffff'],
-    ['Ivory', '#f3ead6'],
-    ['Silver', '#c3c7cb'],
-    ['Grey', '#868c92'],
-    ['Charcoal', '#43484d'],
-    ['Black', '#17181a'],
-    ['Lemon', '#f4e04d'],
-    ['Gold', '#e3a92c'],
-    ['Orange', '#e2742a'],
-    ['Coral', '#e76f61'],
-    ['Red', '#c22a2f'],
-    ['Burgundy', '#6e1f2e'],
-    ['Pale pink', '#f2c4cd'],
-    ['Rose', '#d6587f'],
-    ['Lilac', '#b79ccb'],
-    ['Purple', '#64408c'],
-    ['Pale blue', '#a9cbe6'],
-    ['Sky', '#4f9bd0'],
-    ['Royal blue', '#27509f'],
-    ['Navy', '#1d2b4d'],
-    ['Mint', '#a5d6b6'],
-    ['Green', '#2f8450'],
-    ['Olive', '#77763a'],
-    ['Brown', '#6b452c'],
+    [t('white'), '#ffffff'],
+    [t('ivory'), '#f3ead6'],
+    [t('silver'), '#c3c7cb'],
+    [t('grey'), '#868c92'],
+    [t('charcoal'), '#43484d'],
+    [t('black'), '#17181a'],
+    [t('lemon'), '#f4e04d'],
+    [t('gold'), '#e3a92c'],
+    [t('orange'), '#e2742a'],
+    [t('coral'), '#e76f61'],
+    [t('red'), '#c22a2f'],
+    [t('burgundy'), '#6e1f2e'],
+    [t('pale-pink'), '#f2c4cd'],
+    [t('rose'), '#d6587f'],
+    [t('lilac'), '#b79ccb'],
+    [t('purple'), '#64408c'],
+    [t('pale-blue'), '#a9cbe6'],
+    [t('sky'), '#4f9bd0'],
+    [t('royal-blue'), '#27509f'],
+    [t('navy'), '#1d2b4d'],
+    [t('mint'), '#a5d6b6'],
+    [t('green'), '#2f8450'],
+    [t('olive'), '#77763a'],
+    [t('brown'), '#6b452c'],
   ] as const
 ).map(([name, colour]) => ({ collection: 'threads', name, swatch: colour, doc: { colour } }))
 
 /** What the machine is asked: its numbers beyond these are typical. */
 export const beds = [
-  { id: 'flat', name: 'Flat bed' },
-  { id: 'free-arm', name: 'Free arm' },
+  { id: 'flat', name: t('flat-bed') },
+  { id: 'free-arm', name: t('free-arm') },
 ] as const
 export const needleCounts = ['1', '4', '6', '10', '15'].map((id) => ({ id, name: id }))
 export const fields = [
-  { id: '100x100', name: '100 × 100 mm' },
-  { id: '130x180', name: '130 × 180 mm' },
-  { id: '160x260', name: '160 × 260 mm' },
-  { id: '200x300', name: '200 × 300 mm' },
-  { id: '360x200', name: '360 × 200 mm' },
+  { id: '100x100', name: t('100-100-mm') },
+  { id: '130x180', name: t('130-180-mm') },
+  { id: '160x260', name: t('160-260-mm') },
+  { id: '200x300', name: t('200-300-mm') },
+  { id: '360x200', name: t('360-200-mm') },
 ] as const
 
 export function usualMachine(bed: string, needles: string, field: string): Usual {
   const [width, height] = field.split('x').map(Number)
   return {
     collection: 'machines',
-    name: 'My machine',
+    name: t('my-machine'),
     doc: { bed, needles: Number(needles), field: { width, height } },
   }
 }

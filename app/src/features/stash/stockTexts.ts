@@ -1,3 +1,4 @@
+import { stash as t } from '@thimble/language/en/stash'
 import type { Account } from '@thimble/contract'
 import { readNumber } from '@thimble/plan'
 import { amountText } from '@/words/stockWords'
@@ -16,14 +17,14 @@ export function waysToMove(
   of: Account,
   { sheetMm }: Cut = {},
 ): { kinds: { id: StockKind; name: string }[]; unit: string } {
-  const counted = { id: 'corrected' as const, name: 'Stock count' }
+  const counted = { id: 'corrected' as const, name: t('stock-count') }
   if (of === 'supplies.leftMm')
     return {
-      kinds: [{ id: 'bought', name: 'Bought' }, { id: 'cut', name: 'Cut off' }, counted],
-      unit: sheetMm ? 'sheets' : 'm',
+      kinds: [{ id: 'bought', name: t('bought') }, { id: 'cut', name: t('cut-off') }, counted],
+      unit: sheetMm ? t('sheets') : 'm',
     }
-  const bought = { id: 'bought' as const, name: of === 'bobbins.left' ? 'Wound' : 'Bought' }
-  return { kinds: [bought, { id: 'used', name: 'Used' }, counted], unit: of === 'threads.leftM' ? 'm' : '' }
+  const bought = { id: 'bought' as const, name: of === 'bobbins.left' ? t('wound') : t('bought') }
+  return { kinds: [bought, { id: 'used', name: t('used') }, counted], unit: of === 'threads.leftM' ? 'm' : '' }
 }
 
 /** What was typed, in the account's own unit. */
@@ -44,7 +45,7 @@ export function readAmount(
 /** The movement that a kind and an amount come to, and the sentence it is told with. */
 export function movedBy(of: Account, name: string, kind: StockKind, amount: number, cut: Cut = {}) {
   const size = amountText(of, amount, cut)
-  if (kind === 'corrected') return { moved: { kind, found: amount }, says: `${name}: ${size} counted.` }
-  if (kind === 'bought') return { moved: { kind, amount }, says: `${name}: ${size} came in.` }
-  return { moved: { kind, amount: -amount }, says: `${name}: ${size} went out.` }
+  if (kind === 'corrected') return { moved: { kind, found: amount }, says: t('counted', { name, size }) }
+  if (kind === 'bought') return { moved: { kind, amount }, says: t('came-in', { name, size }) }
+  return { moved: { kind, amount: -amount }, says: t('went-out', { name, size }) }
 }

@@ -1,3 +1,4 @@
+import { device as t } from '@thimble/language/en/device'
 import { Button } from '@rneui/themed'
 import { type CollectionName, collectionNames } from '@thimble/contract'
 import type { SetAside } from '@thimble/contract/answers'
@@ -18,7 +19,7 @@ export function SetAsideSection() {
   }, [])
   if (aside.length === 0) return null
   return (
-    <Section title="Set aside" says="The shop can’t read these, so they show nowhere else. They’re kept as they are.">
+    <Section title={t('set-aside')} says={t('the-shop-cant-read-these')}>
       {aside.map((one) => (
         <Unread key={`${one.collection}/${one.id}`} one={one} />
       ))}
@@ -29,18 +30,22 @@ export function SetAsideSection() {
 function Unread({ one }: { one: SetAside }) {
   const p = usePalette()
   const known = collectionNames.includes(one.collection as CollectionName)
-  const noun = known ? oneOf(one.collection as CollectionName) : 'The settings'
+  const noun = known ? oneOf(one.collection as CollectionName) : t('the-settings')
   const name = /"name":"([^"\\]+)"/.exec(one.doc)?.[1] ?? noun
   return (
     <View
       role="group"
-      aria-label={`${name}, set aside`}
+      aria-label={t('set-aside-2', { name })}
       style={{ backgroundColor: p.paper, borderLeftWidth: 6, borderLeftColor: p.weld, padding: 14, gap: 8 }}
     >
       <Heading level={3}>{name}</Heading>
       <Text>{one.reason}</Text>
       <View style={{ flexDirection: 'row' }}>
-        <Button type="outline" title="Copy" onPress={() => saveFile(`${name} set aside`, 'json', one.doc)} />
+        <Button
+          type="outline"
+          title={t('copy')}
+          onPress={() => saveFile(t('set-aside-3', { name }), 'json', one.doc)}
+        />
       </View>
     </View>
   )

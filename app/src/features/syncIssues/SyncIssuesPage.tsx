@@ -1,3 +1,4 @@
+import { device as t } from '@thimble/language/en/device'
 import { Button } from '@rneui/themed'
 import { useRouter } from 'expo-router'
 import { useState } from 'react'
@@ -18,14 +19,14 @@ export function SyncIssuesPage() {
   const notKept = useDocuments((s) => s.refused)
   const waiting = useDocuments((s) => s.waiting)
   return (
-    <Page title="Not kept" back aside={notKept.length > 0 ? String(notKept.length) : undefined}>
+    <Page title={t('not-kept')} back aside={notKept.length > 0 ? String(notKept.length) : undefined}>
       <Section
         says={
           notKept.length > 0
-            ? 'These aren’t in the shop yet. They stay on this device until you decide.'
+            ? t('these-arent-in-the-shop')
             : waiting > 0
-              ? 'Saving what you typed.'
-              : 'Everything is saved.'
+              ? t('saving-what-you-typed')
+              : t('everything-is-saved')
         }
       >
         {notKept.map((one) => (
@@ -47,7 +48,7 @@ function Refused({ one }: { one: RefusedChange }) {
   return (
     <View
       role="group"
-      aria-label={`${name}, not kept`}
+      aria-label={t('not-kept-2', { name })}
       style={{ backgroundColor: p.paper, borderLeftWidth: 6, borderLeftColor: p.madder, padding: 14, gap: 8 }}
     >
       <Heading level={3}>{name}</Heading>
@@ -56,12 +57,14 @@ function Refused({ one }: { one: RefusedChange }) {
       ))}
       <Text tone="madder">{reason}</Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 10 }}>
-        {kept && !gone ? <Button title="Open it" onPress={() => router.push(pathOf(change) as '/settings')} /> : null}
+        {kept && !gone ? (
+          <Button title={t('open-it')} onPress={() => router.push(pathOf(change) as '/settings')} />
+        ) : null}
         <TryAgain one={one} gone={gone} />
         <Button
           type="outline"
-          title="Copy"
-          onPress={() => saveFile(`${name} not kept`, 'json', JSON.stringify(one, null, 2))}
+          title={t('copy')}
+          onPress={() => saveFile(t('not-kept-3', { name }), 'json', JSON.stringify(one, null, 2))}
         />
         <LetGo one={one} />
       </View>
@@ -73,8 +76,8 @@ function Refused({ one }: { one: RefusedChange }) {
 function TryAgain({ one, gone }: { one: RefusedChange; gone: boolean }) {
   const { change, removed } = one
   if (removed && gone && change.kind !== 'shop')
-    return <Button title="Bring back and save" onPress={() => bringBackWithChanges(change.resource, change.id)} />
-  return <Button type="outline" title="Try again" onPress={() => sendAgain(one)} />
+    return <Button title={t('bring-back-and-save')} onPress={() => bringBackWithChanges(change.resource, change.id)} />
+  return <Button type="outline" title={t('try-again')} onPress={() => sendAgain(one)} />
 }
 
 /** Asked twice, as nothing brings it back. */
@@ -83,7 +86,7 @@ function LetGo({ one }: { one: RefusedChange }) {
   return (
     <Button
       type="outline"
-      title={sure ? 'Delete for good' : 'Delete'}
+      title={sure ? t('delete-for-good') : 'Delete'}
       onPress={() => (sure ? letGo(one) : setSure(true))}
     />
   )

@@ -1,13 +1,14 @@
+import { device as t } from '@thimble/language/en/device'
 import type { Change, RefusedChange } from '@/state/change'
 import { collectionWords, oneOf } from '@/words/collectionWords'
 
 const MOST_LINES = 6
 
 const deeds = {
-  delete: 'To be removed',
-  restore: 'To be brought back',
-  packed: 'Its stitches and outlines',
-  photo: 'A photo',
+  delete: t('to-be-removed'),
+  restore: t('to-be-brought-back'),
+  packed: t('its-stitches-and-outlines'),
+  photo: t('a-photo'),
 }
 
 /** Where what was changed can be opened and mended. */
@@ -19,14 +20,16 @@ export function pathOf(change: Change): string {
 }
 
 /** What it is about when its name is not known here. */
-export const nounOf = (change: Change): string => (change.kind === 'shop' ? 'The settings' : oneOf(change.resource))
+export const nounOf = (change: Change): string => (change.kind === 'shop' ? t('the-settings') : oneOf(change.resource))
 
 /** What was to change, a line a field as it was typed; of a long one the first few. */
 export function linesOf({ change }: RefusedChange): string[] {
   if (!('body' in change)) return [deeds[change.kind]]
-  if (change.kind === 'put') return ['Newly made']
+  if (change.kind === 'put') return [t('newly-made')]
   const lines = leavesOf(change.body, [])
-  return lines.length > MOST_LINES ? [...lines.slice(0, MOST_LINES), `and ${lines.length - MOST_LINES} more`] : lines
+  return lines.length > MOST_LINES
+    ? [...lines.slice(0, MOST_LINES), t('and-more', { lines: lines.length - MOST_LINES })]
+    : lines
 }
 
 function leavesOf(value: unknown, path: readonly string[]): string[] {

@@ -1,3 +1,4 @@
+import { device as t } from '@thimble/language/en/device'
 import { Button } from '@rneui/themed'
 import type { CollectionName } from '@thimble/contract'
 import type { RemovedThing } from '@thimble/contract/answers'
@@ -24,14 +25,14 @@ export function TrashPage() {
     setThings((all) => all?.filter((thing) => thing.id !== id) ?? null)
   }
   const says = away
-    ? 'Can’t reach the shop computer.'
+    ? t('cant-reach-the-shop-computer-3')
     : things === null
-      ? 'Loading …'
+      ? t('loading')
       : things.length === 0
-        ? 'Nothing was removed.'
-        : 'Newest first. Nothing is deleted for good.'
+        ? t('nothing-was-removed')
+        : t('newest-first-nothing-is-deleted')
   return (
-    <Page title="Removed things" back>
+    <Page title={t('removed-things')} back>
       <Section>
         <Text soft role="status">
           {says}
@@ -60,9 +61,16 @@ function Thing({ thing, onBack }: { thing: RemovedThing; onBack: () => void }) {
     >
       <View style={{ flex: 1, minWidth: 0 }}>
         <Text bold>{name}</Text>
-        <Text soft>{`${titleOf(collection as CollectionName)}, removed ${dayTimeText(removedAt)}`}</Text>
+        <Text soft>
+          {t('removed', { titleOf: titleOf(collection as CollectionName), dayTime: dayTimeText(removedAt) })}
+        </Text>
       </View>
-      <Button type="outline" title="Bring back" accessibilityLabel={`Bring back ${name}`} onPress={onBack} />
+      <Button
+        type="outline"
+        title={t('bring-back')}
+        accessibilityLabel={t('bring-back-2', { name })}
+        onPress={onBack}
+      />
     </View>
   )
 }

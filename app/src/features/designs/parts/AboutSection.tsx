@@ -1,3 +1,4 @@
+import { designs as t } from '@thimble/language/en/designs'
 import { readTyped } from '@thimble/plan'
 import { Button } from '@rneui/themed'
 import type { DesignCard } from '@thimble/contract'
@@ -30,7 +31,7 @@ export function AboutSection({ design }: { design: DesignCard }) {
     smallestLetterMm ? formatLength(smallestLetterMm, style) : '',
   )
   const { mm, problem } = readTyped({ text: letter, unit: style.unit })
-  const wrong = problem ?? (mm !== null && (mm <= 0 || mm > 300) ? 'A letter is up to 300 mm high.' : null)
+  const wrong = problem ?? (mm !== null && (mm <= 0 || mm > 300) ? t('a-letter-is-up-to') : null)
   const typeLetter = (text: string): void => {
     const read = readTyped({ text, unit: style.unit })
     const good = !read.problem && (read.mm === null || (read.mm > 0 && read.mm <= 300))
@@ -38,25 +39,25 @@ export function AboutSection({ design }: { design: DesignCard }) {
     if (good) patch('designs', id, { smallestLetterMm: read.mm })
   }
   return (
-    <Section title="About it">
+    <Section title={t('about-it')}>
       <NameField slot={`design.${id}`} name={design.name} onChange={(name) => patch('designs', id, { name })} />
       <Choices
-        label="What is it?"
+        label={t('what-is-it')}
         choices={workKinds}
         value={design.kind}
         onChange={(kind) => patch('designs', id, { kind })}
       />
       <Field
-        label="Smallest letter height, if any"
+        label={t('smallest-letter-height-if-any')}
         value={letter}
-        placeholder="none"
+        placeholder={t('none-2')}
         problem={wrong}
         onChange={typeLetter}
       />
       {smallestLetterMm ? smallLetterAdvice(smallestLetterMm).map((a) => <AdviceBar key={a.code} advice={a} />) : null}
       <SmallLetters design={design} />
       <LimitedField
-        label="Note"
+        label={t('note')}
         most={4000}
         multiline
         value={design.note}
@@ -64,7 +65,7 @@ export function AboutSection({ design }: { design: DesignCard }) {
       />
       <Button
         type="outline"
-        title="Remove this design"
+        title={t('remove-this-design')}
         onPress={() => {
           remove('designs', id, design.name)
           router.replace('/designs')
@@ -81,8 +82,8 @@ function SmallLetters({ design: { id, smallestLetterMm, colours, smallLetterColo
   if ((smallestLetterMm ?? Infinity) >= SMALL_LETTER || each.length < 2) return null
   const has = (colour: string): boolean => smallLetterColours.includes(colour)
   return (
-    <View role="group" aria-label="Small letters are in">
-      <Text soft>Small letters are in</Text>
+    <View role="group" aria-label={t('small-letters-are-in')}>
+      <Text soft>{t('small-letters-are-in')}</Text>
       {each.map((colour) => (
         <CheckboxRow
           key={colour}

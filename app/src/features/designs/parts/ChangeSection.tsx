@@ -1,3 +1,4 @@
+import { designs as t } from '@thimble/language/en/designs'
 import { hullOf } from '@thimble/plan'
 import { Button } from '@rneui/themed'
 import type { DesignCard } from '@thimble/contract'
@@ -22,8 +23,14 @@ export function ChangeSection({ design }: { design: DesignCard }) {
   const asRead = change.scale === 1 && change.rotate === 0 && change.mirror === 'none' && order === null
   const { busy, problem, run } = useTask()
   return (
-    <Section title="Size and rotation">
-      <Text>{`${formatLength(width, style)} wide, ${formatLength(height, style)} high, ${Math.round(change.scale * 100)} % of its original size.`}</Text>
+    <Section title={t('size-and-rotation')}>
+      <Text>
+        {t('wide-high-of-its-original', {
+          formatLength: formatLength(width, style),
+          formatLength2: formatLength(height, style),
+          round: Math.round(change.scale * 100),
+        })}
+      </Text>
       <ChangeFields
         design={{ source, width, hull: hullOf(design) }}
         change={change}
@@ -32,14 +39,12 @@ export function ChangeSection({ design }: { design: DesignCard }) {
       />
       {problem ? <FieldProblem id="change">{problem}</FieldProblem> : null}
       {users.length > 0 ? (
-        <Text
-          soft
-        >{`${many(users.length, 'piece')} on the Bench ${users.length === 1 ? 'uses' : 'use'} this design and will change too. To change one piece only, use Measure.`}</Text>
+        <Text soft>{t('on-the-bench-uses-this', { users: users.length, many: many(users.length, 'piece') })}</Text>
       ) : null}
       {asRead ? null : (
         <Button
           type="outline"
-          title="Undo all changes"
+          title={t('undo-all-changes')}
           disabled={busy}
           onPress={() => void run(() => undoEdits(design))}
         />

@@ -1,3 +1,4 @@
+import { designs as t } from '@thimble/language/en/designs'
 import { Button } from '@rneui/themed'
 import { fromThePrint, toneOnTone } from '@thimble/core/colour'
 import { CoreError } from '@thimble/core/errors'
@@ -16,21 +17,16 @@ export function ColourIdeas({ colours, cloth, busy, onTake }: Props) {
   const printed = picked.length > 0 ? tried(() => fromThePrint(colours, [cloth, ...picked])) : null
   return (
     <View style={{ gap: 14 }}>
-      <Idea
-        title="Tone on tone, from the cloth’s colour"
-        colours={toneOnTone(colours, cloth)}
-        busy={busy}
-        onTake={onTake}
-      />
+      <Idea title={t('tone-on-tone-from-the')} colours={toneOnTone(colours, cloth)} busy={busy} onTake={onTake} />
       <Field
-        label="Colours of the cloth’s print"
+        label={t('colours-of-the-cloths-print')}
         value={print}
-        hint="As #rrggbb, in order. The cloth’s colour is chosen above."
+        hint={t('as-rrggbb-in-order-the')}
         problem={printed && 'problem' in printed ? printed.problem : null}
         onChange={(text) => setPrint(text, false)}
       />
       {printed && 'colours' in printed ? (
-        <Idea title="From the print" colours={printed.colours} busy={busy} onTake={onTake} />
+        <Idea title={t('from-the-print')} colours={printed.colours} busy={busy} onTake={onTake} />
       ) : null}
     </View>
   )
@@ -52,7 +48,7 @@ function Idea({ title, colours, busy, onTake }: IdeaProps) {
     <View style={{ gap: 6 }}>
       <Text>{title}</Text>
       <ColourStrip blocks={colours.map((colour) => ({ colour, share: 1 }))} height={28} label={title} />
-      <Button type="outline" title="Use these colours" disabled={busy} onPress={() => onTake(colours)} />
+      <Button type="outline" title={t('use-these-colours')} disabled={busy} onPress={() => onTake(colours)} />
     </View>
   )
 }

@@ -1,3 +1,4 @@
+import { designs as t } from '@thimble/language/en/designs'
 import { Button } from '@rneui/themed'
 import type { DesignCard } from '@thimble/contract'
 import { minutesSaved } from '@thimble/core/thread'
@@ -34,41 +35,49 @@ export function ColourOrderSection({ design }: { design: DesignCard }) {
   const nameOf = (block: number): string => `${block + 1}, ${threadFor(drawn[block]!, threads)},`
   if (saved <= 0)
     return (
-      <Section title="Order of the colours">
-        <Text>{`${many(plan.originalChanges, 'change')}: already the fewest changes.`}</Text>
+      <Section title={t('order-of-the-colours')}>
+        <Text>{t('already-the-fewest-changes', { many: many(plan.originalChanges, 'change') })}</Text>
         <NearParts {...{ design, plan, nameOf }} />
       </Section>
     )
   const strip = (list: readonly number[]) => list.map((block) => ({ colour: drawn[block]!, share: 1 }))
   const refused = order !== null && !taken
   return (
-    <Section title="Order of the colours">
-      <BigNumbers>{`${plan.originalChanges} changes to ${plan.changes}, saves about ${many(minutesSaved(saved), 'minute')} on one needle.`}</BigNumbers>
+    <Section title={t('order-of-the-colours')}>
+      <BigNumbers>
+        {t('changes-to-saves-about-on', {
+          originalChanges: plan.originalChanges,
+          changes: plan.changes,
+          many: many(minutesSaved(saved), 'minute'),
+        })}
+      </BigNumbers>
       <Text soft>
-        {`What’s on top stays on top. ${plan.optimal ? 'No order needs fewer changes.' : 'A shorter order may exist.'}`}
+        {t('whats-on-top-stays-on', {
+          which: plan.optimal ? t('no-order-needs-fewer-changes') : t('a-shorter-order-may-exist'),
+        })}
       </Text>
       <View style={{ gap: 4 }}>
-        <Text soft>{`As drawn${taken ? '' : ', in use'}`}</Text>
-        <ColourStrip blocks={strip(asDrawn)} height={26} label="Colours as drawn" />
-        <Text soft>{`Fewest changes${taken ? ', in use' : ''}`}</Text>
-        <ColourStrip blocks={strip(plan.order)} height={26} label="Colours with the fewest changes" />
+        <Text soft>{t('as-drawn', { which: taken ? '' : t('in-use') })}</Text>
+        <ColourStrip blocks={strip(asDrawn)} height={26} label={t('colours-as-drawn')} />
+        <Text soft>{t('fewest-changes', { which: taken ? t('in-use') : '' })}</Text>
+        <ColourStrip blocks={strip(plan.order)} height={26} label={t('colours-with-the-fewest-changes')} />
       </View>
       {problem ? <FieldProblem id="order">{problem}</FieldProblem> : null}
       {taken ? (
-        <Button type="outline" title="Use the drawn order" disabled={busy} onPress={() => take(null)} />
+        <Button type="outline" title={t('use-the-drawn-order')} disabled={busy} onPress={() => take(null)} />
       ) : (
         <View style={{ flexDirection: 'row', gap: 12 }}>
           <View style={{ flex: 1 }}>
-            <Button title="Use this order" disabled={busy} onPress={() => take(plan.order)} />
+            <Button title={t('use-this-order')} disabled={busy} onPress={() => take(plan.order)} />
           </View>
           {refused ? null : (
             <View style={{ flex: 1 }}>
-              <Button type="outline" title="Keep the drawn order" disabled={busy} onPress={() => take(asDrawn)} />
+              <Button type="outline" title={t('keep-the-drawn-order')} disabled={busy} onPress={() => take(asDrawn)} />
             </View>
           )}
         </View>
       )}
-      {refused ? <Text soft>You kept the drawn order.</Text> : null}
+      {refused ? <Text soft>{t('you-kept-the-drawn-order')}</Text> : null}
       <NearParts {...{ design, plan, nameOf }} />
     </Section>
   )
@@ -91,24 +100,24 @@ function NearParts({ design, plan, nameOf }: Near) {
   const all = plan.near.map(([i, j]): [number, number] => [i, j])
   return (
     <Disclosure
-      title={
-        free ? 'Parts you said don’t touch' : `If parts that only lie close don’t touch: ${many(plan.least, 'change')}`
-      }
+      title={free ? t('parts-you-said-dont-touch') : t('if-parts-that-only-lie', { many: many(plan.least, 'change') })}
       open={free}
     >
-      <Text soft>Parts under about 4 mm apart count as touching and keep their order.</Text>
+      <Text soft>{t('parts-under-about-4-mm')}</Text>
       {all.slice(0, MOST_PAIRS).map(([i, j]) => {
         const done = apart.some(isPair([i, j]))
         return (
           <CheckboxRow
             key={`${i} ${j}`}
-            title={`${nameOf(i)} and ${nameOf(j)} don’t touch`}
+            title={t('and-dont-touch', { nameOf: nameOf(i), nameOf2: nameOf(j) })}
             done={done}
             onChange={() => put(done ? apart.filter((one) => !isPair([i, j])(one)) : [...apart, [i, j]])}
           />
         )
       })}
-      {apart.length < all.length ? <Button type="outline" title="None of them touch" onPress={() => put(all)} /> : null}
+      {apart.length < all.length ? (
+        <Button type="outline" title={t('none-of-them-touch')} onPress={() => put(all)} />
+      ) : null}
     </Disclosure>
   )
 }

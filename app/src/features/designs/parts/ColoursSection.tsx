@@ -1,3 +1,4 @@
+import { designs as t } from '@thimble/language/en/designs'
 import type { DesignCard, Thread } from '@thimble/contract'
 import { type Match, nearestThreads, onGround } from '@thimble/core/colour'
 import { useState } from 'react'
@@ -33,7 +34,10 @@ export function ColoursSection({ design, opened }: { design: DesignCard; opened:
     deviceStorage.setItem(CLOTH_SLOT, colour)
   }
   return (
-    <Section title="Colours" says={`${many(design.colours.length, 'block')} in ${many(distinct.length, 'colour')}.`}>
+    <Section
+      title={t('colours')}
+      says={t('in', { many: many(design.colours.length, 'block'), many2: many(distinct.length, 'colour') })}
+    >
       <ClothColour value={cloth} onChange={choose} />
       {distinct.map((colour) => (
         <ColourLine
@@ -47,7 +51,7 @@ export function ColoursSection({ design, opened }: { design: DesignCard; opened:
         />
       ))}
       {problem ? <FieldProblem id="recolour">{problem}</FieldProblem> : null}
-      <Disclosure title="Other colours">
+      <Disclosure title={t('other-colours')}>
         <ColourIdeas
           colours={design.colours}
           cloth={cloth}
@@ -90,9 +94,13 @@ function ColourLine({ colour, cloth, top, blocks, matches, onRecolour }: LinePro
           <Text soft>
             {best
               ? `${best.words}; ${colour}, ${many(blocks, 'block')}`
-              : `${many(blocks, 'block')}; no threads in the stash`}
+              : t('no-threads-in-the-stash', { many: many(blocks, 'block') })}
           </Text>
-          {short ? <Text soft tone="madder">{`Only ${metres(best.thread.leftM!)} left.`}</Text> : null}
+          {short ? (
+            <Text soft tone="madder">
+              {t('only-left', { metres: metres(best.thread.leftM!) })}
+            </Text>
+          ) : null}
           <Text soft>{ground.text}</Text>
         </View>
         <View style={{ alignItems: 'flex-end' }}>
@@ -100,7 +108,7 @@ function ColourLine({ colour, cloth, top, blocks, matches, onRecolour }: LinePro
             {top === undefined ? '' : metres(top)}
           </Text>
           <Text soft tone="indigo">
-            {open ? 'close' : 'change'}
+            {open ? t('close-2') : t('change-2')}
           </Text>
         </View>
       </Pressable>

@@ -1,3 +1,4 @@
+import { designs as t } from '@thimble/language/en/designs'
 import { readTyped } from '@thimble/plan'
 import { Button } from '@rneui/themed'
 import type { DesignCard } from '@thimble/contract'
@@ -29,7 +30,7 @@ import { useWatch } from 'react-hook-form'
 export function CuttingSection({ design }: { design: DesignCard }) {
   return (
     <Section>
-      <Disclosure title="Cutting file for patches">
+      <Disclosure title={t('cutting-file-for-patches')}>
         <Cutting design={design} />
       </Disclosure>
     </Section>
@@ -44,7 +45,7 @@ function CutDrawing({ outline, colour }: { outline: Point[][]; colour: string })
   const view = fitAll(boxOf(outline.flat()), DRAWN, DRAWN)
   const d = outline.map((line) => toPath(view, line)).join('')
   return (
-    <View role="img" aria-label="One piece as cut">
+    <View role="img" aria-label={t('one-piece-as-cut')}>
       <Svg width={DRAWN} height={DRAWN}>
         <Path
           d={d}
@@ -99,7 +100,7 @@ function Cutting({ design }: { design: DesignCard }) {
       <FormChoices
         control={control}
         name="block"
-        label="Outline of which colour?"
+        label={t('outline-of-which-colour')}
         choices={design.colours.map((colour, i) => ({
           id: String(i),
           name: `${i + 1}  ${threadFor(colour, threads)}`,
@@ -107,12 +108,12 @@ function Cutting({ design }: { design: DesignCard }) {
         }))}
       />
       <View style={{ flexDirection: 'row', gap: 12 }}>
-        <FormLength half control={control} name="overlap" label="Overlap" unit={unit} />
-        <FormField half big control={control} name="count" label="How many" keyboard="numeric" />
+        <FormLength half control={control} name="overlap" label={t('overlap')} unit={unit} />
+        <FormField half big control={control} name="count" label={t('how-many')} keyboard="numeric" />
       </View>
-      <FormLength control={control} name="cloth" label="Cloth width" unit={unit} />
+      <FormLength control={control} name="cloth" label={t('cloth-width')} unit={unit} />
       {problem ? <FieldProblem id="cutting">{problem}</FieldProblem> : null}
-      <Button type="outline" title="Work it out" disabled={busy} onPress={() => void layOut()} />
+      <Button type="outline" title={t('work-it-out')} disabled={busy} onPress={() => void layOut()} />
       {laid?.from === from ? <Cut design={design} made={laid.made} texts={texts} /> : null}
     </View>
   )
@@ -127,12 +128,17 @@ function Cut({ design, made, texts }: CutProps) {
     <>
       <CutDrawing outline={made.outline} colour={design.colours[Number(texts.block)] ?? design.colours[0]!} />
       <Text>
-        {`One piece is ${write(made.piece.width)} × ${write(made.piece.height)}. Cloth needed: ${write(made.cloth.width)} × ${write(made.cloth.length)}.`}
+        {t('one-piece-is-cloth-needed', {
+          width: write(made.piece.width),
+          height: write(made.piece.height),
+          width2: write(made.cloth.width),
+          cloth: write(made.cloth.length),
+        })}
       </Text>
       {made.warnings.map((advice) => (
         <AdviceBar key={advice.code} advice={advice} />
       ))}
-      <Button title="Save cutting file (SVG)" onPress={() => saveFile(`${design.name}-cutting`, 'svg', made.svg)} />
+      <Button title={t('save-cutting-file-svg')} onPress={() => saveFile(`${design.name}-cutting`, 'svg', made.svg)} />
     </>
   )
 }

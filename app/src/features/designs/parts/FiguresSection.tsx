@@ -1,3 +1,4 @@
+import { designs as t } from '@thimble/language/en/designs'
 import { adviceOf } from '@thimble/core/advice'
 import type { DesignCard } from '@thimble/contract'
 import { formatFine, formatLength } from '@thimble/core/lengths'
@@ -19,28 +20,42 @@ export function FiguresSection({ design, opened }: { design: DesignCard; opened:
   const about = summary.estimated ? 'about ' : ''
   const { longest, shortest } = summary
   const lines = [
-    `${many(summary.colourChanges, 'colour change')}, ${many(summary.jumps, 'jump')}, ${many(summary.trims, 'trim')}`,
+    `${many(summary.colourChanges, t('colour-change'))}, ${many(summary.jumps, 'jump')}, ${many(summary.trims, 'trim')}`,
     ...(longest !== null && shortest !== null
       ? [
-          `Longest stitch ${formatFine(longest, style)}, shortest ${formatFine(shortest, style)}`,
-          `${many(summary.short, 'stitch', 'stitches')} under ${formatFine(0.5, style)}, ${many(summary.long, 'stitch', 'stitches')} over ${formatLength(12, style)}`,
+          t('longest-stitch-shortest', {
+            formatFine: formatFine(longest, style),
+            formatFine2: formatFine(shortest, style),
+          }),
+          t('under-over', {
+            many: many(summary.short, 'stitch', 'stitches'),
+            formatFine: formatFine(0.5, style),
+            many2: many(summary.long, 'stitch', 'stitches'),
+            formatLength: formatLength(12, style),
+          }),
         ]
       : []),
-    `The densest 5 % has over ${Math.round(summary.load95)} stitches`,
+    t('the-densest-5-has-over', { round: Math.round(summary.load95) }),
   ]
   return (
     <Section>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 24, rowGap: 10 }}>
-        <Figure big={size} says={design.source === 'artwork' ? 'as painted' : 'as stitched'} />
-        <Figure big={`${about}${stitches.toLocaleString('en')}`} says="stitches" />
-        <Figure big={`${Math.round(summary.meanLoad)} a cm²`} says={`density: ${loadNames[summary.loadClass]}`} />
+        <Figure big={size} says={design.source === 'artwork' ? t('as-painted') : t('as-stitched')} />
+        <Figure big={`${about}${stitches.toLocaleString('en')}`} says={t('stitches-2')} />
+        <Figure
+          big={t('a-cm', { round: Math.round(summary.meanLoad) })}
+          says={t('density', { loadNames: loadNames[summary.loadClass] })}
+        />
         {opened ? (
           <Figure
-            big={`${metres(opened.thread.topMetres)} top, ${metres(opened.thread.bobbinMetres)} bobbin`}
+            big={t('top-bobbin', {
+              metres: metres(opened.thread.topMetres),
+              metres2: metres(opened.thread.bobbinMetres),
+            })}
             says={
               summary.estimated
-                ? 'thread, from an estimated count'
-                : `thread, through ${formatFine(1, style)} of cloth and backing`
+                ? t('thread-from-an-estimated-count')
+                : t('thread-through-of-cloth-and', { formatFine: formatFine(1, style) })
             }
           />
         ) : null}

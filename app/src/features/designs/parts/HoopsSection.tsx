@@ -1,3 +1,4 @@
+import { designs as t } from '@thimble/language/en/designs'
 import { writeMessage } from '@thimble/language'
 import { hullOf } from '@thimble/plan'
 import type { DesignCard } from '@thimble/contract'
@@ -36,12 +37,15 @@ export function HoopsSection({ design }: { design: DesignCard }) {
     1,
   )
   return (
-    <Section title="Hoops it fits">
+    <Section title={t('hoops-it-fits')}>
       {fits.length > 0 ? null : (
         <Text>
           {nearest
-            ? `No hoop in the stash fits it whole. ${nameOf(nearest)} comes nearest. ${nearest.reasons.map(({ said }) => writeMessage(said, style)).join(' ')}`
-            : 'No hoops in the stash yet.'}
+            ? t('no-hoop-in-the-stash', {
+                nameOf: nameOf(nearest),
+                reasons: nearest.reasons.map(({ said }) => writeMessage(said, style)).join(' '),
+              })
+            : t('no-hoops-in-the-stash')}
         </Text>
       )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
@@ -61,9 +65,12 @@ export function HoopsSection({ design }: { design: DesignCard }) {
                 largest={largest}
               />
               <Text bold>{hoop.name}</Text>
-              <Text
-                soft
-              >{`${room} to spare${choice.pose.rotation === 0 ? '' : `, turned ${choice.pose.rotation}°`}`}</Text>
+              <Text soft>
+                {t('to-spare', {
+                  room,
+                  which: choice.pose.rotation === 0 ? '' : t('turned', { rotation: choice.pose.rotation }),
+                })}
+              </Text>
             </View>
           )
         })}

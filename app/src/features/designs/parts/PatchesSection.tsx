@@ -1,3 +1,4 @@
+import { designs as t } from '@thimble/language/en/designs'
 import { Button } from '@rneui/themed'
 import type { BlockRole, DesignCard } from '@thimble/contract'
 import { patchAdvice, type PatchRole } from '@thimble/core/design'
@@ -25,16 +26,13 @@ export function PatchesSection({ design }: { design: DesignCard }) {
   const said = design.roles.some(Boolean)
   if (said || design.kind === 'applique')
     return (
-      <Section
-        title="Patches"
-        says={said ? undefined : 'Say what each block does, so the machine stops for laying and trimming.'}
-      >
+      <Section title={t('patches')} says={said ? undefined : t('say-what-each-block-does')}>
         <Patches design={design} />
       </Section>
     )
   return (
     <Section>
-      <Disclosure title="It has patches">
+      <Disclosure title={t('it-has-patches')}>
         <Patches design={design} />
       </Disclosure>
     </Section>
@@ -43,7 +41,7 @@ export function PatchesSection({ design }: { design: DesignCard }) {
 
 /** The next free name: “Patch 3”. */
 function nextName(names: readonly string[]): string {
-  for (let n = 1; ; n++) if (!names.includes(`Patch ${n}`)) return `Patch ${n}`
+  for (let n = 1; ; n++) if (!names.includes(`Patch ${n}`)) return t('patch', { n })
 }
 
 function Patches({ design }: { design: DesignCard }) {
@@ -79,7 +77,11 @@ function Patches({ design }: { design: DesignCard }) {
         })}
       </View>
       {shown.length < design.colours.length ? (
-        <Button type="outline" title={`All ${design.colours.length} blocks`} onPress={() => setAll(true)} />
+        <Button
+          type="outline"
+          title={t('all-blocks', { colours: design.colours.length })}
+          onPress={() => setAll(true)}
+        />
       ) : null}
       {names.map(({ name, cutBeforehand }, i) => (
         <View key={i}>
@@ -89,7 +91,7 @@ function Patches({ design }: { design: DesignCard }) {
             onChange={(next) => names.some((one) => one.name === next.trim()) || each(name, { patch: next.trim() })}
           />
           <CheckboxRow
-            title={`${name} is cut to shape beforehand`}
+            title={t('is-cut-to-shape-beforehand', { name })}
             done={cutBeforehand}
             onChange={(done) => each(name, { cutBeforehand: done })}
           />
@@ -132,27 +134,27 @@ function BlockLine({ at, colour, role, names, onChange }: LineProps) {
         <View style={{ width: 40, height: 24, backgroundColor: colour, borderWidth: 1, borderColor: p.ink }} />
         <View style={{ flex: 1, minWidth: 0 }}>
           <Text>{threadFor(colour, threads)}</Text>
-          <Text soft>{role ? `${role.patch}: ${roleName(role.role).toLowerCase()}` : 'No patch'}</Text>
+          <Text soft>{role ? `${role.patch}: ${roleName(role.role).toLowerCase()}` : t('no-patch')}</Text>
         </View>
         <Text soft tone="indigo">
-          {open ? 'Close' : 'Change'}
+          {open ? t('close') : t('change')}
         </Text>
       </Pressable>
       {open ? (
         <>
           <Choices
-            label="Patch"
+            label={t('patch-2')}
             value={role?.patch ?? NONE}
             choices={[
-              { id: NONE, name: 'None' },
+              { id: NONE, name: t('none') },
               ...names.map((name) => ({ id: name, name })),
-              { id: NEW, name: 'New patch' },
+              { id: NEW, name: t('new-patch') },
             ]}
             onChange={pick}
           />
           {role ? (
             <Choices<PatchRole>
-              label="What this block does"
+              label={t('what-this-block-does')}
               value={role.role}
               choices={roleNames}
               onChange={(does) => onChange({ ...role, role: does })}

@@ -1,3 +1,4 @@
+import { designs as t } from '@thimble/language/en/designs'
 import type { Thread } from '@thimble/contract'
 import type { Match } from '@thimble/core/colour'
 import { Button } from '@rneui/themed'
@@ -37,23 +38,23 @@ export function RecolourLine({ colour, matches, onRecolour }: Props) {
             style={{ width: 28, height: 28, backgroundColor: thread.colour, borderWidth: 1, borderColor: p.seam }}
           />
           <View style={{ flex: 1, minWidth: 0 }}>
-            <Text>{`${thread.name}, ${thread.weight} weight`}</Text>
-            <Text soft>{`${words}${thread.leftM === null ? '' : `; ${metres(thread.leftM)} left`}`}</Text>
+            <Text>{t('weight', { name: thread.name, weight: thread.weight })}</Text>
+            <Text soft>{`${words}${thread.leftM === null ? '' : t('left', { metres: metres(thread.leftM) })}`}</Text>
           </View>
           <Text bold tone="indigo">
-            use
+            {t('use')}
           </Text>
         </Pressable>
       ))}
       <Field
-        label="Any other colour"
+        label={t('any-other-colour')}
         value={text}
-        problem={good ? null : `“${text}” is not a colour: write it as #rrggbb.`}
+        problem={good ? null : t('is-not-a-colour-write', { text })}
         onChange={setText}
       />
       <Button
         type="outline"
-        title="Use this colour"
+        title={t('use-this-colour')}
         disabled={!good || text.trim().toLowerCase() === colour}
         onPress={() => onRecolour(text.trim().toLowerCase())}
       />

@@ -1,3 +1,4 @@
+import { designs as t } from '@thimble/language/en/designs'
 import { useState } from 'react'
 import { Pressable, View } from 'react-native'
 import { ColourStrip } from '@/drawing/ColourStrip'
@@ -21,7 +22,7 @@ export function StitchOrder({ opened, at }: { opened: OpenedDesign; at: number |
         blocks={byBlock.map(({ colour }, i) => ({ colour, share: blocks[i]!.stitches }))}
         height={16}
         at={at}
-        label="Colours in stitch order"
+        label={t('colours-in-stitch-order')}
       />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 12, rowGap: 2 }}>
         {shown.map(({ colour, topMetres }, i) => (
@@ -36,7 +37,7 @@ export function StitchOrder({ opened, at }: { opened: OpenedDesign; at: number |
         {byBlock.length > FEW ? (
           <Pressable role="button" onPress={() => setAll(!all)} style={{ minHeight: 44, justifyContent: 'center' }}>
             <Text soft tone="indigo">
-              {all ? 'fewer' : `and ${byBlock.length - FEW} more`}
+              {all ? t('fewer') : t('and-more', { byBlock: byBlock.length - FEW })}
             </Text>
           </Pressable>
         ) : null}

@@ -1,3 +1,4 @@
+import { designs as t } from '@thimble/language/en/designs'
 import { hullOf } from '@thimble/plan'
 import { Button } from '@rneui/themed'
 import type { DesignCard, DesignFile } from '@thimble/contract'
@@ -30,37 +31,42 @@ export function WriteSection({ design }: { design: DesignCard }) {
     saveTemplate(
       {
         title: design.name,
-        lines: [`${design.stitches.toLocaleString('en')} stitches${design.summary?.estimated ? ', estimated' : ''}`],
+        lines: [
+          t('stitches-3', {
+            stitches: design.stitches.toLocaleString('en'),
+            which: design.summary?.estimated ? t('estimated') : '',
+          }),
+        ],
         design: { ...design, hull: hullOf(design), sketch: design.summary?.sketch ?? null },
         write: (mm) => formatLength(mm, style),
-        upIs: 'the item’s top',
+        upIs: t('the-items-top'),
         paper,
       },
       new Date(),
     )
   const copy = (): void => void run(async () => router.push(`/designs/${await copyDesign(design)}`))
   return (
-    <Section title="Export">
-      <Text soft>As it’s stitched now: this size, order and colours.</Text>
+    <Section title={t('export')}>
+      <Text soft>{t('as-its-stitched-now-this')}</Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         {design.source === 'stitches' ? (
-          <Button type="outline" title="Stitch list (CSV)" disabled={busy} onPress={() => write('csv')} />
+          <Button type="outline" title={t('stitch-list-csv')} disabled={busy} onPress={() => write('csv')} />
         ) : null}
-        <Button type="outline" title="Artwork (SVG)" disabled={busy} onPress={() => write('svg')} />
+        <Button type="outline" title={t('artwork-svg')} disabled={busy} onPress={() => write('svg')} />
         <Button
           type="outline"
-          title="This program’s own (JSON)"
+          title={t('this-programs-own-json')}
           disabled={busy}
           onPress={() => void run(() => saveJson(design))}
         />
       </View>
       <TemplateButtons make={template} />
       {problem ? <FieldProblem id="write">{problem}</FieldProblem> : null}
-      <Disclosure title="Copy or group">
-        <Button type="outline" title="Make a separate copy" disabled={busy} onPress={copy} />
+      <Disclosure title={t('copy-or-group')}>
+        <Button type="outline" title={t('make-a-separate-copy')} disabled={busy} onPress={copy} />
         <Button
           type="outline"
-          title="Group it with another"
+          title={t('group-it-with-another')}
           onPress={() => router.push(`/designs/group?with=${design.id}`)}
         />
       </Disclosure>

@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import type { Order } from '@thimble/contract'
 import { View } from 'react-native'
 import { DueField } from '@/ui/DueField'
@@ -10,12 +11,12 @@ import { setOrder } from './useOrder'
 export function AboutOrder({ order }: { order: Order }) {
   const { id } = order
   return (
-    <Section title="About this order">
+    <Section title={t('about-this-order')}>
       <NameField slot={`name.${id}`} name={order.name} onChange={(name) => setOrder(id, { name })} />
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <LimitedField
           half
-          label="Customer"
+          label={t('customer')}
           most={120}
           value={order.customer}
           onChange={(customer) => setOrder(id, { customer })}
@@ -23,11 +24,11 @@ export function AboutOrder({ order }: { order: Order }) {
         <DueField slot={id} due={order.due} onChange={(due) => setOrder(id, { due })} />
       </View>
       <LimitedField
-        label="Delivery note"
+        label={t('delivery-note')}
         most={4000}
         multiline
         value={order.deliveryNote}
-        placeholder="Address, packing"
+        placeholder={t('address-packing')}
         onChange={(deliveryNote) => setOrder(id, { deliveryNote })}
       />
     </Section>

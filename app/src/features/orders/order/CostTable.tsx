@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import { costParts } from '@thimble/core/money'
 import { View } from 'react-native'
 import { useDocuments } from '@/state/store'
@@ -12,15 +13,15 @@ export function CostTable({ line: { name, quantity, cost } }: { line: CostedLine
   const currency = useDocuments((s) => s.shop.currency)
   const money = (minor: number): string => moneyText(minor, currency)
   return (
-    <Section title={`${name}, one of ${many(quantity, 'piece')}`}>
+    <Section title={t('one-of', { name, many: many(quantity, 'piece') })}>
       <View role="table">
         {costParts
           .filter((part) => cost.parts[part] !== 0)
           .map((part) => (
             <MoneyRow key={part} name={partNames[part]} amounts={[money(cost.parts[part])]} />
           ))}
-        <MoneyRow name="Cost" amounts={[money(cost.cost)]} strong />
-        <MoneyRow name="Price" amounts={[money(cost.price)]} strong />
+        <MoneyRow name={t('cost')} amounts={[money(cost.cost)]} strong />
+        <MoneyRow name={t('price')} amounts={[money(cost.price)]} strong />
       </View>
     </Section>
   )

@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import type { Order, OrderLine } from '@thimble/contract'
 import { kindOfLine, lineName } from '@thimble/plan/orders'
 import { View } from 'react-native'
@@ -29,7 +30,7 @@ export function LineCard({ order, id, line }: Props) {
         <Heading level={3}>{lineName(line)}</Heading>
         <Text>{sizesText(line)}</Text>
         <Text soft>{placesText(line, designs)}</Text>
-        {lacks ? <Text tone="madder">{`Still to do: ${lacks}`}</Text> : null}
+        {lacks ? <Text tone="madder">{t('still-to-do', { lacks })}</Text> : null}
       </View>
     </RowLink>
   )

@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import { countOf, garmentsOf, kindOfLine } from '@thimble/plan/orders'
 import { View } from 'react-native'
 import { LimitedField } from '@/ui/LimitedField'
@@ -13,14 +14,14 @@ export function LineCounts({ order, id, line, set }: LineProps) {
   const sizes = kindOfLine(line).sizes
   const doubts = named.filter(({ size }) => !sizes.some((one) => one.id === size)).length
   return (
-    <Section title="How many" says={`${many(garmentsOf(line).length, 'piece')} in all.`}>
+    <Section title={t('how-many')} says={t('in-all', { many: many(garmentsOf(line).length, 'piece') })}>
       <RowLink href={`/runs/order/${order.id}/line/${id}/names`} style={{ minHeight: 48, justifyContent: 'center' }}>
         <Text bold tone="indigo">
-          {named.length > 0 ? `${many(named.length, 'name')}: view or change` : 'Add names: paste a list, or a CSV'}
+          {named.length > 0 ? t('view-or-change', { many: many(named.length, 'name') }) : t('add-names-paste-a-list')}
         </Text>
       </RowLink>
-      {doubts > 0 ? <Text tone="madder">{`${many(doubts, 'name')} of a size this item doesn’t have.`}</Text> : null}
-      <Text soft>{named.length > 0 ? 'Others, without a name:' : 'Without names:'}</Text>
+      {doubts > 0 ? <Text tone="madder">{t('of-a-size-this-item', { many: many(doubts, 'name') })}</Text> : null}
+      <Text soft>{named.length > 0 ? t('others-without-a-name') : t('without-names')}</Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         {sizes.map(({ id: size, name }) => (
           <View key={size} style={{ width: 104 }}>

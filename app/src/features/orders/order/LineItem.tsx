@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import type { CustomItem, SavedItem } from '@thimble/contract'
 import { customItem, customKindId, itemKind, itemKinds } from '@thimble/core/placement'
 import type { ClothFamily } from '@thimble/core/recipe'
@@ -33,12 +34,12 @@ export function LineItem({ line, set, begun }: LineProps & { begun: boolean }) {
   return (
     <>
       {begun ? (
-        <Text soft>{`${kind.name}, fixed because pieces are made.`}</Text>
+        <Text soft>{t('fixed-because-pieces-are-made', { name: kind.name })}</Text>
       ) : (
-        <Choices label="Item" long choices={[...own, ...itemKinds]} value={chosen} onChange={pick} />
+        <Choices label={t('item')} long choices={[...own, ...itemKinds]} value={chosen} onChange={pick} />
       )}
       <Cloth line={line} set={set} />
-      <ClothColour label="Colour" value={line.cloth.colour} onChange={(colour) => set({ cloth: { colour } })} />
+      <ClothColour label={t('colour')} value={line.cloth.colour} onChange={(colour) => set({ cloth: { colour } })} />
     </>
   )
 }
@@ -59,7 +60,7 @@ function Cloth({ line: { cloth }, set }: Pick<LineProps, 'line' | 'set'>) {
   }
   return (
     <Choices
-      label="Cloth"
+      label={t('cloth')}
       long
       choices={[...own, ...clothChoices, ...namedChoices]}
       value={byName?.id ?? (cloth.swatch ? SWATCH + cloth.swatch.id : cloth.family)}

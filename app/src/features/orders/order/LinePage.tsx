@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import { kindOfLine, lineName } from '@thimble/plan/orders'
 import { useLocalSearchParams, useRouter } from 'expo-router'
 import { Pressable } from 'react-native'
@@ -37,9 +38,9 @@ function Line(props: LineProps) {
         both
         list={
           <>
-            <Section title="Item">
+            <Section title={t('item')}>
               <LimitedField
-                label="Name"
+                label={t('name')}
                 most={120}
                 slot={id}
                 value={line.name}
@@ -68,17 +69,17 @@ function RemoveLine({ order, id, line }: LineProps) {
   const router = useRouter()
   const away = (): void => {
     router.replace(`/runs/order/${order.id}`)
-    setOrderUndoably(order.id, { lines: { [id]: null } }, `${lineName(line)} removed.`)
+    setOrderUndoably(order.id, { lines: { [id]: null } }, t('removed', { line: lineName(line) }))
   }
   return (
     <Section>
       <RowLink href={`/runs/order/${order.id}`} style={{ minHeight: 44, justifyContent: 'center' }}>
         <Text bold tone="indigo">
-          Back to the order
+          {t('back-to-the-order')}
         </Text>
       </RowLink>
       <Pressable role="button" style={{ minHeight: 44, justifyContent: 'center' }} onPress={away}>
-        <Text tone="madder">Remove this line</Text>
+        <Text tone="madder">{t('remove-this-line')}</Text>
       </Pressable>
     </Section>
   )

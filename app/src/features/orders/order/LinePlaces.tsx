@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import { Button } from '@rneui/themed'
 import type { LinePlace } from '@thimble/contract'
 import { kindOfLine, placesOf } from '@thimble/plan/orders'
@@ -19,14 +20,14 @@ export function LinePlaces(props: LineProps) {
   const places = placesOf(line)
   const add = (): void => set({ places: { [placeId()]: placeOn(line, kind) } })
   return (
-    <Section title="Placements">
+    <Section title={t('placements')}>
       {places.map(([id, place], i) => (
         <Place key={id} {...props} placeId={id} place={place} nth={places.length > 1 ? i + 1 : null} />
       ))}
       {places.length < kind.placements.length ? (
         <Button
           type={places.length === 0 ? 'solid' : 'outline'}
-          title={places.length === 0 ? 'Choose a placement' : 'Add a placement'}
+          title={places.length === 0 ? t('choose-a-placement') : t('add-a-placement')}
           onPress={add}
         />
       ) : null}
@@ -45,19 +46,19 @@ function Place({ order, id: lineId, line, set, placeId: id, place, nth }: PlaceP
     tell(next === 'names' ? { names: namesOn(kind, place.placement, line), designId: null } : { names: null })
   return (
     <View style={{ gap: 10, borderLeftWidth: 4, borderLeftColor: p.seam, paddingLeft: 12 }}>
-      {nth ? <Heading level={3}>{`Place ${nth}`}</Heading> : null}
+      {nth ? <Heading level={3}>{t('place', { nth })}</Heading> : null}
       <Choices
-        label="Where"
+        label={t('where')}
         long={kind.placements.length > 4}
         choices={kind.placements}
         value={place.placement}
         onChange={(placement) => tell({ placement })}
       />
       <Choices
-        label="What"
+        label={t('what')}
         choices={[
-          { id: 'design', name: 'A design' },
-          { id: 'names', name: 'Personal name' },
+          { id: 'design', name: t('a-design') },
+          { id: 'names', name: t('personal-name') },
         ]}
         value={what}
         onChange={tellWhat}
@@ -76,10 +77,10 @@ function Place({ order, id: lineId, line, set, placeId: id, place, nth }: PlaceP
         role="button"
         style={{ minHeight: 44, justifyContent: 'center' }}
         onPress={() =>
-          setOrderUndoably(order.id, { lines: { [lineId]: { places: { [id]: null } } } }, 'That place is removed.')
+          setOrderUndoably(order.id, { lines: { [lineId]: { places: { [id]: null } } } }, t('that-place-is-removed'))
         }
       >
-        <Text tone="madder">Remove this placement</Text>
+        <Text tone="madder">{t('remove-this-placement')}</Text>
       </Pressable>
     </View>
   )
@@ -87,6 +88,6 @@ function Place({ order, id: lineId, line, set, placeId: id, place, nth }: PlaceP
 
 function WhichDesign({ place, onChange }: { place: LinePlace; onChange: (id: string) => void }) {
   const designs = useShelvedDesigns()
-  if (designs.length === 0) return <Text soft>No designs yet. Add one in Designs.</Text>
-  return <Choices label="Design" long choices={designs} value={place.designId} onChange={onChange} />
+  if (designs.length === 0) return <Text soft>{t('no-designs-yet-add-one')}</Text>
+  return <Choices label={t('design')} long choices={designs} value={place.designId} onChange={onChange} />
 }

@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import { useDocuments } from '@/state/store'
 import { MoneyField } from '@/ui/MoneyField'
 import { Section } from '@/ui/Section'
@@ -8,15 +9,15 @@ import type { LineProps } from './lineProps'
 export function LinePrice({ id, line, set }: LineProps) {
   const currency = useDocuments((s) => s.shop.currency)
   return (
-    <Section title="The item itself">
+    <Section title={t('the-item-itself')}>
       <CheckboxRow
-        title="Customer supplies it"
+        title={t('customer-supplies-it')}
         done={line.customersOwn}
         onChange={(customersOwn) => set({ customersOwn })}
       />
       <MoneyField
         slot={`${id}.blank`}
-        label={line.customersOwn ? 'Cost to replace a spoiled one' : 'Your cost each'}
+        label={line.customersOwn ? t('cost-to-replace-a-spoiled') : t('your-cost-each')}
         currency={currency}
         minor={line.blank}
         onChange={(blank) => set({ blank })}

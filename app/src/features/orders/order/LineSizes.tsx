@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import { labelOf } from '@thimble/language'
 import type { Piece } from '@thimble/contract'
 import { newPiece, planMeasure } from '@thimble/plan'
@@ -20,12 +21,12 @@ export function LineSizes({ id, line }: LineProps) {
   const sizes = useSizes(id, line)
   if (sizes.length === 0) return null
   return (
-    <Section title="Size by size" says="Plan one piece and use it for the line. Each size keeps its own numbers.">
+    <Section title={t('size-by-size')} says={t('plan-one-piece-and-use')}>
       {sizes.map(({ key, title, says, warnings, measured }) => (
         <View key={key} style={{ gap: 4, borderTopWidth: 1, borderTopColor: p.seam, paddingTop: 8 }}>
           <Heading level={3}>{title}</Heading>
           <Text>{inUnits(says)}</Text>
-          <Text soft>{measured ? 'From a piece of this size.' : 'Typical for this size, not measured yet.'}</Text>
+          <Text soft>{measured ? t('from-a-piece-of-this') : t('typical-for-this-size-not')}</Text>
           {warnings.map((advice) => (
             <AdviceBar key={advice.code} advice={advice} />
           ))}
@@ -52,7 +53,7 @@ function useSizes(lineId: string, line: LineProps['line']) {
           ...{ key: `${placeId} ${size}`, title: where },
           says:
             plan.placement?.distances.map((d) => `${labelOf(d.name)} ${plan.write(d.mm)}`).join('; ') ||
-            'In its place.',
+            t('in-its-place'),
           warnings: plan.placement?.warnings.filter(({ severity }) => severity !== 'note') ?? [],
           measured: Boolean(lead && plan.assumed.size < plan.asks.length),
         }
@@ -64,7 +65,7 @@ function useSizes(lineId: string, line: LineProps['line']) {
 /** A piece of the line as it would be made; its name, where it bears one, is not set yet. */
 function likeOne(line: LineProps['line'], place: LineProps['line']['places'][string], size: string): Piece {
   const piece = newPiece({
-    ...{ id: 'like', name: 'like', createdAt: '2000-01-01T00:00:00.000Z', placement: place.placement },
+    ...{ id: 'like', name: t('like'), createdAt: '2000-01-01T00:00:00.000Z', placement: place.placement },
     item: { kind: line.item.kind, size, own: line.item.own },
     family: line.cloth.family,
   })

@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import type { NameSetting, Patch } from '@thimble/contract'
 import type { LongNameWay } from '@thimble/core/lettering/longNames'
 import { View } from 'react-native'
@@ -19,10 +20,10 @@ type Props = {
 }
 
 const ways: { id: LongNameWay; name: string }[] = [
-  { id: 'as-set', name: 'Leave as is' },
-  { id: 'smaller', name: 'Smaller letters for those' },
-  { id: 'all-smaller', name: 'Smaller letters for all' },
-  { id: 'closer', name: 'Closer letters for those' },
+  { id: 'as-set', name: t('leave-as-is') },
+  { id: 'smaller', name: t('smaller-letters-for-those') },
+  { id: 'all-smaller', name: t('smaller-letters-for-all') },
+  { id: 'closer', name: t('closer-letters-for-those') },
 ]
 /** More of them are told, and not drawn. */
 const MOST_DRAWN = 8
@@ -40,17 +41,22 @@ export function LongNames({ setting, set, fitted }: Props) {
       ))}
       {asSet.length > 0 ? (
         <>
-          <Text bold>{`${many(asSet.length, 'name')} too long:`}</Text>
+          <Text bold>{t('too-long', { many: many(asSet.length, 'name') })}</Text>
           <Side names={asSet.slice(0, MOST_DRAWN)} setting={setting} />
           {asSet.length > MOST_DRAWN ? (
-            <Text soft>{`And ${asSet.length - MOST_DRAWN} more: ${asSet
-              .slice(MOST_DRAWN)
-              .map(({ name }) => name)
-              .join(', ')}.`}</Text>
+            <Text soft>
+              {t('and-more', {
+                asSet: asSet.length - MOST_DRAWN,
+                asSet2: asSet
+                  .slice(MOST_DRAWN)
+                  .map(({ name }) => name)
+                  .join(', '),
+              })}
+            </Text>
           ) : null}
-          <Choices label="Fix all" choices={ways} value={setting.long} onChange={(long) => set({ long })} />
+          <Choices label={t('fix-all')} choices={ways} value={setting.long} onChange={(long) => set({ long })} />
           <Text soft={still === 0} tone={still > 0 ? 'madder' : undefined}>
-            {still > 0 ? `${many(still, 'name')} still too long.` : 'All fit now.'}
+            {still > 0 ? t('still-too-long', { many: many(still, 'name') }) : t('all-fit-now')}
           </Text>
         </>
       ) : null}
@@ -77,7 +83,7 @@ function Side({ names, setting }: { names: readonly NameOut[]; setting: NameSett
           <View key={name.design} style={{ gap: 2 }}>
             <Svg
               role="img"
-              aria-label={`${name.name}, ${Math.round(name.width)} mm wide`}
+              aria-label={t('mm-wide', { name: name.name, round: Math.round(name.width) })}
               width="100%"
               height={HIGH}
               viewBox={`0 0 ${widest * k + 4} ${HIGH}`}
@@ -100,7 +106,11 @@ function Side({ names, setting }: { names: readonly NameOut[]; setting: NameSett
             </Svg>
             <Text soft tone={name.tooLong ? 'madder' : undefined}>
               {inUnits(
-                `${name.name}: ${Math.round(name.width)} mm wide, letters ${Math.round(name.letterHeight * 10) / 10} mm high`,
+                t('mm-wide-letters-mm-high', {
+                  name: name.name,
+                  round: Math.round(name.width),
+                  round2: Math.round(name.letterHeight * 10) / 10,
+                }),
               )}
             </Text>
           </View>

@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import type { Order } from '@thimble/contract'
 import { useLocalSearchParams } from 'expo-router'
 import { Page } from '@/ui/Page'
@@ -20,7 +21,7 @@ export function MoneyPage() {
 function Money({ order }: { order: Order }) {
   const cost = useOrderCost(order)
   return (
-    <Page title={`Money: ${order.name}`} back wideContent>
+    <Page title={t('money', { name: order.name })} back wideContent>
       <Split
         both
         list={

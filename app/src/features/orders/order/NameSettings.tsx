@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import type { NameSetting, OrderLine, Patch } from '@thimble/contract'
 import { onGround } from '@thimble/core/colour'
 import { garmentsOf } from '@thimble/plan/orders'
@@ -24,10 +25,10 @@ type Props = {
 }
 
 const ways = [
-  { id: 'height', name: 'Same letter height' },
-  { id: 'width', name: 'Same width' },
+  { id: 'height', name: t('same-letter-height') },
+  { id: 'width', name: t('same-width') },
 ] as const
-const INK = { id: '#1f2d38', name: 'Ink', swatch: '#1f2d38' }
+const INK = { id: '#1f2d38', name: t('ink'), swatch: '#1f2d38' }
 
 /** How the names of a line are set, and how they come out. */
 export function NameSettings({ slot, line, setting, set }: Props) {
@@ -39,12 +40,17 @@ export function NameSettings({ slot, line, setting, set }: Props) {
   const high = setting.by === 'height'
   return (
     <>
-      <Choices label="Typeface" choices={typefaces} value={setting.face} onChange={(face) => set({ face })} />
-      <Choices label="Fit" choices={ways} value={setting.by} onChange={(by) => set({ by, most: { text: '', unit } })} />
+      <Choices label={t('typeface')} choices={typefaces} value={setting.face} onChange={(face) => set({ face })} />
+      <Choices
+        label={t('fit')}
+        choices={ways}
+        value={setting.by}
+        onChange={(by) => set({ by, most: { text: '', unit } })}
+      />
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <LengthField
           half
-          label={high ? 'Capital height' : 'Width of a name'}
+          label={high ? t('capital-height') : t('width-of-a-name')}
           slot={`${slot}.size`}
           typed={setting.size}
           unit={unit}
@@ -53,23 +59,23 @@ export function NameSettings({ slot, line, setting, set }: Props) {
         />
         <LengthField
           half
-          label={high ? 'Maximum width' : 'Maximum height'}
+          label={high ? t('maximum-width') : t('maximum-height')}
           slot={`${slot}.most`}
           typed={setting.most}
           unit={unit}
-          placeholder="any"
+          placeholder={t('any')}
           problem={problems.most}
           onChange={(most) => set({ most })}
         />
       </View>
       <Choices
-        label="Thread"
+        label={t('thread')}
         choices={useColours(setting.colour)}
         value={setting.colour}
         onChange={(colour) => set({ colour })}
       />
       {problem ? <Text tone="madder">{problem}</Text> : null}
-      {names.length === 0 ? <Text soft>No names yet.</Text> : null}
+      {names.length === 0 ? <Text soft>{t('no-names-yet')}</Text> : null}
       {fitted.some((one) => !one.problem) ? <Text soft>{inUnits(outText(fitted))}</Text> : null}
       <LongNames {...{ setting, set, fitted }} />
       {isLost(setting.colour, line) ? <AdviceBar advice={LOST} /> : null}
@@ -82,7 +88,7 @@ export function NameSettings({ slot, line, setting, set }: Props) {
 
 const LOST = {
   code: 'lost',
-  text: 'This thread barely shows on some of these cloths. Choose another.',
+  text: t('this-thread-barely-shows-on'),
   severity: 'caution',
 } as const
 
@@ -95,7 +101,7 @@ const isLost = (colour: string, { cloth, names }: OrderLine): boolean =>
 /** “12 names, from 18 mm to 61 mm wide.” */
 function outText(fitted: ReturnType<typeof useFitted>['fitted']): string {
   const widths = fitted.filter(({ problem }) => !problem).map(({ width }) => Math.round(width))
-  return `${many(fitted.length, 'name')}, from ${Math.min(...widths)} to ${Math.max(...widths)} mm wide.`
+  return t('from-to-mm-wide', { many: many(fitted.length, 'name'), min: Math.min(...widths), max: Math.max(...widths) })
 }
 
 /** Ink, the threads of the shelf, and the one that was chosen. */
@@ -105,6 +111,8 @@ function useColours(chosen: string) {
     .slice(0, 8)
     .map(({ colour, name }) => ({ id: colour.toLowerCase(), name, swatch: colour }))
   const all = [INK, ...threads]
-  const known = all.some(({ id }) => id === chosen) ? all : [...all, { id: chosen, name: 'As chosen', swatch: chosen }]
+  const known = all.some(({ id }) => id === chosen)
+    ? all
+    : [...all, { id: chosen, name: t('as-chosen'), swatch: chosen }]
   return known.filter((one, i) => known.findIndex(({ id }) => id === one.id) === i)
 }

@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import { Button } from '@rneui/themed'
 import type { OrderName } from '@thimble/contract'
 import { kindOfLine } from '@thimble/plan/orders'
@@ -23,7 +24,11 @@ export function NamesIn(props: LineProps) {
   const rows = Object.entries(line.names).sort(([, a], [, b]) => a.order - b.order)
   const takeOut = useCallback(
     (row: string, { name }: OrderName): void =>
-      setOrderUndoably(order.id, { lines: { [id]: { names: { [row]: null } } } }, `${name || 'A piece'} removed.`),
+      setOrderUndoably(
+        order.id,
+        { lines: { [id]: { names: { [row]: null } } } },
+        t('removed-2', { name: name || t('a-piece') }),
+      ),
     [order.id, id],
   )
   const change = useCallback(
@@ -31,8 +36,8 @@ export function NamesIn(props: LineProps) {
     [order.id, id],
   )
   return (
-    <Section title="Names">
-      {rows.length === 0 ? <Text soft>None yet.</Text> : null}
+    <Section title={t('names')}>
+      {rows.length === 0 ? <Text soft>{t('none-yet-2')}</Text> : null}
       <View role="list">
         <Growing items={rows}>
           {(shown) =>
@@ -44,7 +49,7 @@ export function NamesIn(props: LineProps) {
       </View>
       <Button
         type="outline"
-        title="Add a name"
+        title={t('add-a-name')}
         onPress={() => takeNamesIn(props, [{ size: kindOfLine(line).usualSize, name: '', colour: null, note: '' }])}
       />
     </Section>
@@ -75,7 +80,7 @@ const Row = memo(function Row({ row, name, sizes, open, onOpen, ...ways }: RowPr
         <Text bold style={{ width: 56 }}>
           {size}
         </Text>
-        <Text style={{ flex: 1 }}>{name.name || 'no name yet'}</Text>
+        <Text style={{ flex: 1 }}>{name.name || t('no-name-yet')}</Text>
         {name.colour ? (
           <View style={{ width: 22, height: 22, backgroundColor: name.colour, borderWidth: 1, borderColor: p.seam }} />
         ) : null}
@@ -90,21 +95,27 @@ function Open({ row, name, sizes, change, takeOut, onOpen }: Omit<RowProps, 'ope
   return (
     <View style={{ gap: 10, paddingBottom: 12 }}>
       <LimitedField
-        label="Name"
+        label={t('name')}
         slot={row}
         most={60}
         value={name.name}
         onChange={(text) => change(row, { name: text })}
       />
-      <Choices label="Size" choices={sizes} value={name.size} onChange={(size) => change(row, { size })} />
-      <LimitedField label="Note" slot={row} most={400} value={name.note} onChange={(note) => change(row, { note })} />
+      <Choices label={t('size')} choices={sizes} value={name.size} onChange={(size) => change(row, { size })} />
+      <LimitedField
+        label={t('note')}
+        slot={row}
+        most={400}
+        value={name.note}
+        onChange={(note) => change(row, { note })}
+      />
       <View style={{ flexDirection: 'row', gap: 12 }}>
         {name.colour ? (
-          <Button type="outline" title="Line’s colour" onPress={() => change(row, { colour: null })} />
+          <Button type="outline" title={t('lines-colour')} onPress={() => change(row, { colour: null })} />
         ) : null}
         <Button
           type="outline"
-          title="Remove"
+          title={t('remove')}
           onPress={() => {
             onOpen(null)
             takeOut(row, name)

@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import { Button } from '@rneui/themed'
 import type { OrderLine, Patch } from '@thimble/contract'
 import { kindOfLine, type NamesRead, placesOf, readNames, lineName } from '@thimble/plan/orders'
@@ -31,7 +32,12 @@ export function NamesPage() {
   if (!order || !line) return <NoOrder />
   const props = { order, id: lineId, line, set: (body: Patch<OrderLine>) => setLine(id, lineId, body) }
   return (
-    <Page title={`Names: ${lineName(line)}`} aside={many(Object.keys(line.names).length, 'name')} back wideContent>
+    <Page
+      title={t('names-2', { line: lineName(line) })}
+      aside={many(Object.keys(line.names).length, 'name')}
+      back
+      wideContent
+    >
       <Split both list={<PutIn {...props} />} detail={<NamesIn {...props} />} />
     </Page>
   )
@@ -50,18 +56,15 @@ function PutIn(props: LineProps) {
     setText(left, left === '')
   }
   return (
-    <Section
-      title="Add names"
-      says="One a line: size; name; colour; note. A first line may name the columns. You can paste from a table."
-    >
+    <Section title={t('add-names')} says={t('one-a-line-size-name')}>
       <FromFile onText={(found) => setText(found, false)} />
       <PastedWhole onText={(pasted) => setText(pasted, pasted === '')}>
         <Field
-          label="The list"
+          label={t('the-list')}
           multiline
           lines={8}
           value={text}
-          placeholder={'size;name\nM;Wren\nL;Ives'}
+          placeholder={t('size-name-m-wren-l')}
           onChange={(typed) => setText(typed, typed === '')}
         />
       </PastedWhole>
@@ -94,28 +97,32 @@ function Checked({ read: { good, bad, odd }, onTake }: { read: NamesRead; onTake
     <View style={{ gap: 8 }}>
       <Text bold role="status">
         {bad.length === 0
-          ? `${many(good.length, 'line')}, all good.`
-          : `${many(good.length, 'line')} good, ${bad.length} to fix.`}
+          ? t('all-good', { many: many(good.length, 'line') })
+          : t('good-to-fix', { many: many(good.length, 'line'), bad: bad.length })}
       </Text>
       {bad.slice(0, MOST_SAID).map(({ line, says }) => (
-        <FieldProblem key={line} id={`line-${line}`}>{`Line ${line}: ${says}`}</FieldProblem>
+        <FieldProblem key={line} id={`line-${line}`}>
+          {t('line', { line, says })}
+        </FieldProblem>
       ))}
-      {bad.length > MOST_SAID ? <Text tone="madder">{`And ${bad.length - MOST_SAID} more.`}</Text> : null}
+      {bad.length > MOST_SAID ? <Text tone="madder">{t('and-more-2', { bad: bad.length - MOST_SAID })}</Text> : null}
       {odd.slice(0, MOST_SAID).map(({ line, says }) => (
-        <Text key={line} soft>{`Line ${line}: ${says}`}</Text>
+        <Text key={line} soft>
+          {t('line', { line, says })}
+        </Text>
       ))}
       {good.length > 0 ? (
         <Button
-          title={bad.length === 0 ? `Add ${many(good.length, 'name')}` : takeGoodText(good.length)}
+          title={bad.length === 0 ? t('add', { many: many(good.length, 'name') }) : takeGoodText(good.length)}
           onPress={onTake}
         />
       ) : null}
-      {bad.length > 0 ? <Text soft>Lines with problems stay here.</Text> : null}
+      {bad.length > 0 ? <Text soft>{t('lines-with-problems-stay-here')}</Text> : null}
     </View>
   )
 }
 
-const takeGoodText = (count: number): string => (count === 1 ? 'Add the good line' : `Add the ${count} good lines`)
+const takeGoodText = (count: number): string => t('add-the-good-line-add', { count })
 
 function FromFile({ onText }: { onText: (text: string) => void }) {
   const input = useRef<HTMLInputElement>(null)
@@ -131,11 +138,11 @@ function FromFile({ onText }: { onText: (text: string) => void }) {
         ref={input}
         type="file"
         accept=".csv,.txt,.tsv,text/csv,text/plain"
-        aria-label="CSV of names"
+        aria-label={t('csv-of-names')}
         hidden
         onChange={picked}
       />
-      <Button type="outline" title="From a CSV file" disabled={busy} onPress={() => input.current?.click()} />
+      <Button type="outline" title={t('from-a-csv-file')} disabled={busy} onPress={() => input.current?.click()} />
       {problem ? <FieldProblem id="file">{problem}</FieldProblem> : null}
     </>
   )

@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import { Button } from '@rneui/themed'
 import type { Order } from '@thimble/contract'
 import { linesOf, quantityOf } from '@thimble/plan/orders'
@@ -28,9 +29,9 @@ export function OrderPage() {
 export function NoOrder() {
   const loaded = useDocuments((s) => s.loaded)
   return (
-    <Page title="Order" back passing={!loaded}>
+    <Page title={t('order')} back passing={!loaded}>
       <Section>
-        <Text>{loaded ? 'This order no longer exists.' : 'Looking …'}</Text>
+        <Text>{loaded ? t('this-order-no-longer-exists') : t('looking')}</Text>
       </Section>
     </Page>
   )
@@ -46,13 +47,13 @@ function Ordered({ order }: { order: Order }) {
         list={
           <>
             {lines.length > 0 ? <PiecesSection order={order} /> : <AboutOrder order={order} />}
-            <Section title="Lines" says="One line for pieces of one item and cloth, embroidered alike.">
+            <Section title={t('lines')} says={t('one-line-for-pieces-of')}>
               {lines.map(([id, line]) => (
                 <LineCard key={id} order={order} id={id} line={line} />
               ))}
               <Button
                 type={lines.length === 0 ? 'solid' : 'outline'}
-                title={lines.length === 0 ? 'Add the first line' : 'Add a line'}
+                title={lines.length === 0 ? t('add-the-first-line') : t('add-a-line')}
                 onPress={() => router.push(`/runs/order/${order.id}/line/${addLine(order)}`)}
               />
             </Section>
@@ -72,12 +73,12 @@ function Ordered({ order }: { order: Order }) {
 
 function WaysOn({ order: { id, quoted } }: { order: Order }) {
   const ways = [
-    [`/runs/order-${id}`, 'Order of work, time and cutting'],
-    [`/runs/order/${id}/money`, quoted.length > 0 ? 'Cost and quote' : 'Cost'],
-    [`/runs/order/${id}/record`, 'Record several'],
+    [`/runs/order-${id}`, t('order-of-work-time-and')],
+    [`/runs/order/${id}/money`, quoted.length > 0 ? t('cost-and-quote') : t('cost')],
+    [`/runs/order/${id}/record`, t('record-several')],
   ] as const
   return (
-    <Section title="Next">
+    <Section title={t('next')}>
       {ways.map(([href, says]) => (
         <RowLink key={href} href={href} style={{ minHeight: 44, justifyContent: 'center' }}>
           <Text bold tone="indigo">
@@ -98,9 +99,9 @@ function RemoveOrder({ order }: { order: Order }) {
   return (
     <Section>
       <Pressable role="button" style={{ minHeight: 44, justifyContent: 'center' }} onPress={away}>
-        <Text tone="madder">Remove this order</Text>
+        <Text tone="madder">{t('remove-this-order')}</Text>
       </Pressable>
-      <Text soft>Its pieces stay on the Bench.</Text>
+      <Text soft>{t('its-pieces-stay-on-the')}</Text>
     </Section>
   )
 }

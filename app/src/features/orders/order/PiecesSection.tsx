@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import { Button } from '@rneui/themed'
 import type { Order } from '@thimble/contract'
 import { linesOf, quantityOf } from '@thimble/plan/orders'
@@ -18,23 +19,19 @@ export function PiecesSection({ order }: { order: Order }) {
   const { changes, on, inLog, toSet, tooLong, problem } = standing
   const [made, wanted] = changes ? [changes.make.length + changes.unset, changes.leave.length + toSet] : [0, 0]
   return (
-    <Section title="Pieces">
+    <Section title={t('pieces')}>
       <BigNumbers>{standingText({ made, wanted, inLog, on })}</BigNumbers>
       {changes && changes.begun.length > 0 ? (
-        <Text
-          soft
-        >{`Removed from the order but already begun, so still on the Bench: ${many(changes.begun.length, 'piece')}.`}</Text>
+        <Text soft>{t('removed-from-the-order-but', { many: many(changes.begun.length, 'piece') })}</Text>
       ) : null}
       {changes && changes.decided.length > 0 ? (
-        <Text
-          soft
-        >{`Measured or planned before the order changed, and left as is: ${many(changes.decided.length, 'piece')}.`}</Text>
+        <Text soft>{t('measured-or-planned-before-the', { many: many(changes.decided.length, 'piece') })}</Text>
       ) : null}
       {tooLong > 0 ? (
         <AdviceBar
           advice={{
             code: 'too-long',
-            text: `Names that don’t fit: ${tooLong}. Fix them in their line first.`,
+            text: t('names-that-dont-fit-fix', { tooLong }),
             severity: 'caution',
           }}
         />
@@ -60,7 +57,7 @@ function Make({ order, made, tooLong, look }: MakeProps) {
   return (
     <>
       <Button
-        title={made > 0 ? `Make ${many(made, 'piece')}` : 'Update the pieces'}
+        title={made > 0 ? t('make', { many: many(made, 'piece') }) : t('update-the-pieces')}
         disabled={busy || tooLong > 0}
         onPress={make}
       />
@@ -85,8 +82,8 @@ function standingText({
   inLog: number
   on: number
 }): string {
-  if (on + inLog === 0) return made > 0 ? `${many(made, 'piece')} to make.` : 'No pieces yet.'
-  const there = inLog > 0 ? `${on} on the Bench, ${inLog} in the log` : `${on} on the Bench`
-  if (made > 0) return `${there}; ${made} more to make.`
-  return wanted > 0 ? `${there}; the order has changed since.` : `${there}.`
+  if (on + inLog === 0) return made > 0 ? t('to-make', { many: many(made, 'piece') }) : t('no-pieces-yet')
+  const there = inLog > 0 ? t('on-the-bench-in-the', { on, inLog }) : t('on-the-bench', { on })
+  if (made > 0) return t('more-to-make', { there, made })
+  return wanted > 0 ? t('the-order-has-changed-since', { there }) : `${there}.`
 }

@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import type { Order, Quote, QuotedLine } from '@thimble/contract'
 import type { OrderStatus } from '@thimble/contract/answers'
 import { costParts } from '@thimble/core/money'
@@ -17,7 +18,7 @@ type Real = OrderStatus['real'][number]
 export function QuotedAgainstReal({ order, quote }: { order: Order; quote: Quote }) {
   const { told } = useOrderStatusAnswer(order.id)
   return (
-    <Section title="Quoted and actual">
+    <Section title={t('quoted-and-actual')}>
       {quote.lines.map((line) => (
         <Line
           key={line.line}
@@ -37,7 +38,7 @@ export function WhatItTook({ order }: { order: Order }) {
   const money = (minor: number): string => moneyText(minor, currency)
   if (!told || told.real.length === 0) return null
   return (
-    <Section title="What it took">
+    <Section title={t('what-it-took')}>
       {told.real.map(({ line, recorded, good, parts, cost, guessed }) => (
         <View key={line} style={{ gap: 6 }}>
           <Text bold>{`${order.lines[line] ? lineName(order.lines[line]) : ''}: ${inLogText(recorded, good)}`}</Text>
@@ -47,7 +48,7 @@ export function WhatItTook({ order }: { order: Order }) {
               .map((part) => (
                 <MoneyRow key={part} name={partNames[part]} amounts={[money(parts[part] ?? 0)]} />
               ))}
-            <MoneyRow name="A piece cost" amounts={[money(cost)]} strong />
+            <MoneyRow name={t('a-piece-cost')} amounts={[money(cost)]} strong />
           </View>
           <Guessed count={guessed} hands={parts.labour ?? 0} />
         </View>
@@ -57,17 +58,21 @@ export function WhatItTook({ order }: { order: Order }) {
 }
 
 const inLogText = (recorded: number, good: number, of?: number): string =>
-  `${many(recorded, 'piece')}${of ? ` of ${of}` : ''} in the log${good < recorded ? `, ${recorded - good} failed` : ''}.`
+  t('in-the-log', {
+    many: many(recorded, 'piece'),
+    which: of ? t('of-2', { of }) : '',
+    which2: good < recorded ? t('failed', { recorded: recorded - good }) : '',
+  })
 
 /** Of how many nobody noted the minutes, and what is made of that. */
 function Guessed({ count, hands }: { count: number; hands: number }) {
   if (count === 0) return null
-  const so = hands > 0 ? 'taken as like the others' : 'without hands'
-  return <Text soft>{`Of ${many(count, 'piece')} no minutes were noted: ${so}.`}</Text>
+  const so = hands > 0 ? t('taken-as-like-the-others') : t('without-hands')
+  return <Text soft>{t('of-no-minutes-were-noted', { many: many(count, 'piece'), so })}</Text>
 }
 
 function Line({ line, real, currency }: { line: QuotedLine; real: Real | null; currency: string }) {
-  if (!real) return <Text soft>{`${line.name}: none in the log yet.`}</Text>
+  if (!real) return <Text soft>{t('none-in-the-log-yet', { name: line.name })}</Text>
   const money = (minor: number): string => moneyText(minor, currency)
   const row = (quoted: number, took: number): string[] => [money(quoted), money(took), signed(took - quoted, money)]
   const parts = costParts.filter((part) => (line.parts[part] ?? 0) !== 0 || (real.parts[part] ?? 0) !== 0)
@@ -75,12 +80,12 @@ function Line({ line, real, currency }: { line: QuotedLine; real: Real | null; c
     <View style={{ gap: 6 }}>
       <Text bold>{`${line.name}: ${inLogText(real.recorded, real.good, line.quantity)}`}</Text>
       <View role="table">
-        <MoneyRow name="A piece" amounts={['quoted', 'real', 'more']} head />
+        <MoneyRow name={t('a-piece')} amounts={['quoted', 'real', 'more']} head />
         {parts.map((part) => (
           <MoneyRow key={part} name={partNames[part]} amounts={row(line.parts[part] ?? 0, real.parts[part] ?? 0)} />
         ))}
-        <MoneyRow name="Actual cost" amounts={row(line.cost, real.cost)} strong />
-        <MoneyRow name="Left over" amounts={row(line.price - line.cost, line.price - real.cost)} strong />
+        <MoneyRow name={t('actual-cost')} amounts={row(line.cost, real.cost)} strong />
+        <MoneyRow name={t('left-over')} amounts={row(line.price - line.cost, line.price - real.cost)} strong />
       </View>
       <Guessed count={real.guessed} hands={real.parts.labour ?? 0} />
     </View>

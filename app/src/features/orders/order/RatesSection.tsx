@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import type { Order } from '@thimble/contract'
 import { Rates } from '@/shared/Rates'
 import { useDocuments } from '@/state/store'
@@ -18,11 +19,11 @@ export function RatesSection({ order }: { order: Order }) {
 function OwnSetUp({ order }: { order: Order }) {
   const currency = useDocuments((s) => s.shop.currency)
   return (
-    <Section title="This order">
+    <Section title={t('this-order')}>
       <MoneyField
         slot={`${order.id}.setup`}
-        label="Set-up for the order"
-        hint="Drawing, trial, paperwork."
+        label={t('set-up-for-the-order')}
+        hint={t('drawing-trial-paperwork')}
         currency={currency}
         minor={order.setup}
         onChange={(setup) => setOrder(order.id, { setup })}

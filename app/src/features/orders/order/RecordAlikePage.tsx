@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import { Button } from '@rneui/themed'
 import type { Order, Piece } from '@thimble/contract'
 import type { Verdict } from '@thimble/core/outcomes'
@@ -55,19 +56,19 @@ function RecordAlike({ order }: { order: Order }) {
     void run(async () => {
       const { verdict, note, ...minutesBy } = texts
       await recordAll(chosen, { verdict, note, minutesBy }, (count) =>
-        setSays(`Recording ${count} of ${chosen.length} …`),
+        setSays(t('recording-of', { count, chosen: chosen.length })),
       )
       form.forget()
       router.replace(`/runs/order/${order.id}/money`)
     })
   return (
     <Page
-      title="Record several"
+      title={t('record-several')}
       aside={order.name}
       back
       foot={
         <Button
-          title={busy ? says || 'Recording …' : `Save ${many(chosen.length, 'piece')} to log`}
+          title={busy ? says || t('recording') : t('save-to-log', { many: many(chosen.length, 'piece') })}
           disabled={busy || wrong || chosen.length === 0}
           onPress={record}
         />
@@ -82,8 +83,8 @@ function RecordAlike({ order }: { order: Order }) {
 
 function HowTheyCameOut({ control, texts }: { control: Control<Texts>; texts: Texts }) {
   return (
-    <Section title="How they came out" says="The same for all ticked. What you measured on a piece stays.">
-      <FormChoices control={control} name="verdict" label="Verdict" choices={verdictChoices} />
+    <Section title={t('how-they-came-out')} says={t('the-same-for-all-ticked')}>
+      <FormChoices control={control} name="verdict" label={t('verdict')} choices={verdictChoices} />
       <View style={{ flexDirection: 'row', gap: 12 }}>
         {parts.map((part) => (
           <FormField
@@ -98,8 +99,8 @@ function HowTheyCameOut({ control, texts }: { control: Control<Texts>; texts: Te
           />
         ))}
       </View>
-      <Text soft>Minutes are per piece.</Text>
-      <FormField control={control} name="note" label="Note" multiline longest={4000} />
+      <Text soft>{t('minutes-are-per-piece')}</Text>
+      <FormField control={control} name="note" label={t('note')} multiline longest={4000} />
     </Section>
   )
 }
@@ -126,14 +127,14 @@ function Which({ open, picked, onPick }: WhichProps) {
   if (open.length === 0)
     return (
       <Section>
-        <Text>All its pieces are in the log.</Text>
+        <Text>{t('all-its-pieces-are-in')}</Text>
       </Section>
     )
   return (
-    <Section title="Which" says="Leave out any that differ. Record those on their own.">
+    <Section title={t('which')} says={t('leave-out-any-that-differ')}>
       <View style={{ flexDirection: 'row', gap: 12 }}>
-        <Button type="outline" title="All of them" onPress={() => onPick(new Set(open.map(({ id }) => id)))} />
-        <Button type="outline" title="None" onPress={() => onPick(new Set())} />
+        <Button type="outline" title={t('all-of-them')} onPress={() => onPick(new Set(open.map(({ id }) => id)))} />
+        <Button type="outline" title={t('none')} onPress={() => onPick(new Set())} />
       </View>
       {open.map((piece) => (
         <View key={piece.id}>
@@ -145,7 +146,7 @@ function Which({ open, picked, onPick }: WhichProps) {
           />
           {picked.has(piece.id) ? null : (
             <RowLink href={`/piece/${piece.id}`} style={{ minHeight: 44, justifyContent: 'center', paddingLeft: 44 }}>
-              <Text tone="indigo">Open piece</Text>
+              <Text tone="indigo">{t('open-piece')}</Text>
             </RowLink>
           )}
         </View>

@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import { Button } from '@rneui/themed'
 import type { Order, Quote } from '@thimble/contract'
 import { dateText } from '@/words/dates'
@@ -19,21 +20,21 @@ export function ThePrice({ order, cost }: Props) {
   const { lines, says, begun } = cost
   const [quoted] = order.quoted
   return (
-    <Section title={quoted ? 'Quoted price' : 'The price'}>
+    <Section title={quoted ? t('quoted-price') : t('the-price')}>
       {quoted ? <AsQuoted quote={quoted} /> : null}
       {quoted && begun ? null : lines && lines.length > 0 ? (
         <>
-          {quoted ? <Text soft>At today’s numbers:</Text> : null}
+          {quoted ? <Text soft>{t('at-todays-numbers')}</Text> : null}
           <Together lines={lines} size={quoted ? 20 : 32} />
           <NotKnown cost={cost} />
         </>
       ) : quoted ? null : (
         <Text soft role="status">
-          {says || 'No pieces to sew yet. Make them first: the price follows from how they’re planned.'}
+          {says || t('no-pieces-to-sew-yet')}
         </Text>
       )}
       <Quoting order={order} cost={cost} />
-      <Text soft>Without taxes: your own rules decide.</Text>
+      <Text soft>{t('without-taxes-your-own-rules')}</Text>
     </Section>
   )
 }
@@ -42,7 +43,9 @@ function AsQuoted({ quote: { total, lines, currency, at } }: { quote: Quote }) {
   const quantity = lines.reduce((sum, one) => sum + one.quantity, 0)
   return (
     <>
-      <BigNumbers size={32}>{`${moneyText(total, currency)} for ${many(quantity, 'piece')}`}</BigNumbers>
+      <BigNumbers size={32}>
+        {t('for', { money: moneyText(total, currency), many: many(quantity, 'piece') })}
+      </BigNumbers>
       <Text soft>{`On ${dateText(at)}.`}</Text>
     </>
   )
@@ -54,9 +57,11 @@ function Together({ lines, size }: { lines: readonly CostedLine[]; size: number 
   const quantity = lines.reduce((sum, one) => sum + one.quantity, 0)
   return (
     <>
-      <BigNumbers size={size}>{`${moneyText(total, currency)} for ${many(quantity, 'piece')}`}</BigNumbers>
+      <BigNumbers size={size}>
+        {t('for', { money: moneyText(total, currency), many: many(quantity, 'piece') })}
+      </BigNumbers>
       {lines.map(({ id, name, quantity: count, cost: { price } }) => (
-        <Text key={id}>{`${name}: ${moneyText(price, currency)} each, ${many(count, 'piece')}.`}</Text>
+        <Text key={id}>{t('each', { name, money: moneyText(price, currency), many: many(count, 'piece') })}</Text>
       ))}
     </>
   )
@@ -66,9 +71,9 @@ function Together({ lines, size }: { lines: readonly CostedLine[]; size: number 
 function NotKnown({ cost: { lines, begun, unplanned, problem } }: Pick<Props, 'cost'>) {
   const unknown = [...new Set(lines?.flatMap((line) => line.unknown) ?? [])]
   const said = [
-    ...(begun ? ['Some is sewn already, so this is for what is left.'] : []),
-    ...(unknown.length > 0 ? [`Counted as zero, because no cost is given: ${unknown.join(', ')}.`] : []),
-    ...unplanned.map((name) => `${name}: no piece is planned yet, so it’s not in the price.`),
+    ...(begun ? [t('some-is-sewn-already-so')] : []),
+    ...(unknown.length > 0 ? [t('counted-as-zero-because-no', { unknown: unknown.join(', ') })] : []),
+    ...unplanned.map((name) => t('no-piece-is-planned-yet', { name })),
   ]
   return (
     <>
@@ -86,12 +91,12 @@ function Quoting({ order, cost: { lines, begun, unplanned, orders } }: Props) {
   const { busy, problem, run } = useTask()
   const [quoted] = order.quoted
   const quotable = lines && lines.length > 0 && !begun ? lines : null
-  const lacks = lackOf(order, rates) ?? (unplanned.length > 0 ? 'Plan every line first.' : null)
+  const lacks = lackOf(order, rates) ?? (unplanned.length > 0 ? t('plan-every-line-first') : null)
   return (
     <>
       {quotable ? (
         <Button
-          title={quoted ? 'New quote (PDF)' : 'Quote (PDF)'}
+          title={quoted ? t('new-quote-pdf') : t('quote-pdf')}
           disabled={busy || lacks !== null}
           onPress={() => void run(() => quoteIt(order, quotable, orders))}
         />
@@ -100,7 +105,7 @@ function Quoting({ order, cost: { lines, begun, unplanned, orders } }: Props) {
       {quoted ? (
         <Button
           type="outline"
-          title="The last quote (PDF)"
+          title={t('the-last-quote-pdf')}
           disabled={busy}
           onPress={() => void run(() => handOn(order, quoted))}
         />
@@ -115,8 +120,8 @@ function lackOf(
   order: Order,
   { machinePerHour, labourPerHour }: { machinePerHour: number | null; labourPerHour: number | null },
 ): string | null {
-  if (labourPerHour === null) return 'Enter what an hour of hands costs first.'
-  if (machinePerHour === null) return 'Enter what a machine hour costs first.'
+  if (labourPerHour === null) return t('enter-what-an-hour-of')
+  if (machinePerHour === null) return t('enter-what-a-machine-hour')
   const unsaid = Object.values(order.lines).some(({ blank, customersOwn }) => blank === null && !customersOwn)
-  return unsaid ? 'Enter what the item costs you, in its line, first.' : null
+  return unsaid ? t('enter-what-the-item-costs') : null
 }

@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import type { Order } from '@thimble/contract'
 import type { OrderStatus } from '@thimble/contract/answers'
 import { ask, Away } from '@/http/client'
@@ -7,7 +8,7 @@ import { askForChanges } from '@/sync/changeFeed'
 import { changesNow, followNow } from './followOrder'
 import { designsOf, fitOrder, namesToSet, setNames } from './setNames'
 
-const AWAY = 'Can’t reach the shop computer, where pieces are made. What you typed is kept.'
+const AWAY = t('cant-reach-the-shop-computer')
 const [LOOK_MS, PATIENCE_MS] = [50, 5000]
 
 /**
@@ -17,19 +18,19 @@ const [LOOK_MS, PATIENCE_MS] = [50, 5000]
  * @throws Error with a sentence for the person; then nothing was made
  */
 export async function makePieces(order: Order, tell: (says: string) => void): Promise<number> {
-  tell('Checking …')
+  tell(t('checking'))
   await untilSent()
   const inLog = await finishedOf(order.id)
   const out = await fitOrder(order)
   const toSet = namesToSet(order, out, store.getState().shelf.docs.designs)
-  const designs = await setNames(toSet, (count) => tell(`Setting name ${count} of ${toSet.length} …`))
+  const designs = await setNames(toSet, (count) => tell(t('setting-name-of', { count, toSet: toSet.length })))
   const shelf = {
     ...store.getState().shelf.docs.designs,
     ...Object.fromEntries(designs.map((one) => [one.card.id, one])),
   }
   const { make } = changesNow(order, out, inLog, designsOf(out, shelf))
   if (make.length > 0 || designs.length > 0) {
-    tell(`Making ${make.length} ${make.length === 1 ? 'piece' : 'pieces'} …`)
+    tell(t('making-piece-making-pieces', { make: make.length }))
     await post(order.id, { designs, pieces: make })
     await askForChanges()
   }

@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import type { DesignCard, OrderLine } from '@thimble/contract'
 import { garmentsOf, kindOfLine, placesOf } from '@thimble/plan/orders'
 import { many } from '@/words/designWords'
@@ -9,7 +10,7 @@ export function sizesText(line: OrderLine): string {
     const count = garments.filter(({ size }) => size === id).length
     return count > 0 ? [`${count} ${name}`] : []
   })
-  return sizes.length > 0 ? sizes.join(', ') : 'none yet'
+  return sizes.length > 0 ? sizes.join(', ') : t('none-yet')
 }
 
 /** “Left chest: tern badge; right chest: each one’s name”. */
@@ -17,7 +18,11 @@ export const placesText = (line: OrderLine, designs: Readonly<Record<string, Des
   placesOf(line)
     .map(([, { placement, designId, names }]) => {
       const where = kindOfLine(line).placements.find(({ id }) => id === placement)?.name ?? placement
-      const what = names ? 'personal name' : designId ? (designs[designId]?.name ?? 'design') : 'no design yet'
+      const what = names
+        ? t('personal-name-2')
+        : designId
+          ? (designs[designId]?.name ?? t('design-2'))
+          : t('no-design-yet')
       return `${where}: ${what}`
     })
     .join('; ')
@@ -26,10 +31,10 @@ export const placesText = (line: OrderLine, designs: Readonly<Record<string, Des
 export function lineLacks(line: OrderLine): string | null {
   const garments = garmentsOf(line)
   const places = placesOf(line)
-  if (garments.length === 0) return 'enter sizes and numbers, or add names.'
-  if (places.length === 0) return 'choose a placement.'
-  if (places.some(([, { names, designId }]) => !names && !designId)) return 'choose a design.'
+  if (garments.length === 0) return t('enter-sizes-and-numbers-or')
+  if (places.length === 0) return t('choose-a-placement-2')
+  if (places.some(([, { names, designId }]) => !names && !designId)) return t('choose-a-design')
   const nameless = places.some(([, { names }]) => names) ? garments.filter(({ name }) => !name).length : 0
-  if (nameless > 0) return `${many(nameless, 'piece')} of it ${nameless === 1 ? 'has' : 'have'} no name to stitch.`
+  if (nameless > 0) return t('of-it-has-no-name', { nameless, many: many(nameless, 'piece') })
   return null
 }

@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import type { Order, Quote } from '@thimble/contract'
 import { type CostedLine, quoteOf } from '@thimble/plan/orders'
 import type { WorkSequence } from '@thimble/plan/schedule'
@@ -24,7 +25,7 @@ export async function quoteIt(
 /** Hands the sheet of a quote on, as it was. */
 export async function handOn(order: Order, quote: Quote): Promise<void> {
   const { pdfs } = await import('@/template/pdfs')
-  await shareFile(`Quote ${order.name}`, (await pdfs.quotePdf(sheetOf(order, quote))) as BlobPart)
+  await shareFile(t('quote', { name: order.name }), (await pdfs.quotePdf(sheetOf(order, quote))) as BlobPart)
 }
 
 const day = (date: string): string => longDateText(date)
@@ -43,8 +44,8 @@ function sheetOf(order: Order, quote: Quote): QuoteSheet {
   return {
     ...{ shop: shop.name, customer, order: name, date: day(quote.at), lines, together: money(quote.total) },
     dates: [
-      ...(quote.ready ? [`Ready by ${day(quote.ready)}, if ordered now.`] : []),
-      ...(due ? [`You asked for it by ${day(due)}.`] : []),
+      ...(quote.ready ? [t('ready-by-if-ordered-now', { day: day(quote.ready) })] : []),
+      ...(due ? [t('you-asked-for-it-by', { day: day(due) })] : []),
     ],
     deliveryNote: deliveryNote.trim(),
   }

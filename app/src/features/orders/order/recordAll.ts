@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import type { Patch, Piece } from '@thimble/contract'
 import type { Stock } from '@thimble/plan/consumption'
 import { type Alike, recordAlike, stockAfter } from '@thimble/plan/orders'
@@ -40,5 +41,5 @@ export async function recordAll(
     // The page answers meanwhile.
     await new Promise((resolve) => setTimeout(resolve))
   }
-  patchUndoably([...bodies.keys()], (id) => bodies.get(id)!, `${many(bodies.size, 'piece')} in the log.`)
+  patchUndoably([...bodies.keys()], (id) => bodies.get(id)!, t('in-the-log-2', { many: many(bodies.size, 'piece') }))
 }

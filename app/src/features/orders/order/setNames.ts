@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import type { DesignCard, NameSetting, Order } from '@thimble/contract'
 import type { NewPieces } from '@thimble/contract/answers'
 import type { Advice } from '@thimble/core/advice'
@@ -68,7 +69,7 @@ export async function setNames(toSet: readonly ToSet[], onSet: (count: number) =
     const made = await inDesignWorker((desk) => desk.name(request, fontOf(setting.face)))
     const face = typefaces.find(({ id }) => id === setting.face)?.name ?? ''
     const card: DesignCard = cardOf(out.design, {
-      ...{ name: out.name, kind: 'wording', ofOrder: true, note: `Set in ${face}.` },
+      ...{ name: out.name, kind: 'wording', ofOrder: true, note: t('set-in', { face }) },
       smallestLetterMm: made.smallestLetterMm,
       ...{ change: { scale: 1, rotate: 0, mirror: 'none' as const }, order: null, ...made.design },
     })

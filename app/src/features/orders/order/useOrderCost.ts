@@ -1,3 +1,4 @@
+import { orders as t } from '@thimble/language/en/orders'
 import type { Order } from '@thimble/contract'
 import { type CostedLine, costOfOrder } from '@thimble/plan/orders'
 import type { WorkSequence } from '@thimble/plan/schedule'
@@ -45,7 +46,7 @@ export function useOrderCost(order: Order): OrderCost {
     unplanned: costed?.unplanned ?? [],
     problem: costed?.problem ?? problem,
     orders: worked?.orders ?? [],
-    says: pieces.length === 0 ? '' : works ? 'Working it out …' : `Looking at ${seen} of ${of} pieces …`,
+    says: pieces.length === 0 ? '' : works ? t('working-it-out') : t('looking-at-of-pieces', { seen, of }),
   }
 }
 

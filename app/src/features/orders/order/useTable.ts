@@ -1,8 +1,9 @@
+import { orders as t } from '@thimble/language/en/orders'
 import { columnsNamed } from '@thimble/plan/orders'
 import { useEffect, useState } from 'react'
 import type { TableLine } from '@/shared/table'
 
-const AWAY = 'Can’t reach the shop computer to read the list. It stays here.'
+const AWAY = t('cant-reach-the-shop-computer-2')
 
 /** A pasted list as lines of cells; none while it is split. */
 export function useTable(text: string): { lines: readonly TableLine[] | null; problem: string | null } {

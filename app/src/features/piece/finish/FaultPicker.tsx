@@ -1,3 +1,4 @@
+import { finish as t } from '@thimble/language/en/finish'
 import { Button } from '@rneui/themed'
 import type { Patch, Piece } from '@thimble/contract'
 import { faultNames, type HowBad, howBadNames, howBads } from '@thimble/core/outcomes'
@@ -26,13 +27,13 @@ export function FaultPicker({ faults: byId, design, cloth, onChange }: Props) {
   const left = faultChoices.filter((c) => !faults.some((f) => f.id === c.id))
   return (
     <View style={{ gap: 10 }}>
-      <Text soft>{faults.length === 0 ? 'No faults noted.' : 'Faults'}</Text>
+      <Text soft>{faults.length === 0 ? t('no-faults-noted') : t('faults')}</Text>
       {faults.map((fault) => (
         <OneFault key={fault.id} {...{ fault, design, cloth, onChange }} />
       ))}
       {adding ? (
         <Choices
-          label="What went wrong"
+          label={t('what-went-wrong')}
           choices={left}
           value={null}
           onChange={(id) => {
@@ -41,7 +42,7 @@ export function FaultPicker({ faults: byId, design, cloth, onChange }: Props) {
           }}
         />
       ) : (
-        <Button type="outline" title="Add a fault" onPress={() => setAdding(true)} />
+        <Button type="outline" title={t('add-a-fault')} onPress={() => setAdding(true)} />
       )}
     </View>
   )
@@ -54,10 +55,14 @@ function OneFault({ fault, design, cloth, onChange }: Pick<Props, 'design' | 'cl
     <View style={{ gap: 8, borderLeftWidth: 4, borderLeftColor: p.madder, paddingLeft: 12 }}>
       <View style={{ flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between' }}>
         <Text bold>{name}</Text>
-        <Button type="outline" title="Remove" onPress={() => onChange({ [fault.id]: null }, `${name} removed.`)} />
+        <Button
+          type="outline"
+          title={t('remove')}
+          onPress={() => onChange({ [fault.id]: null }, t('removed', { name }))}
+        />
       </View>
       <Choices
-        label="How bad"
+        label={t('how-bad')}
         choices={howBads.map((n) => ({ id: String(n), name: howBadNames[n] }))}
         value={String(fault.howBad)}
         onChange={(howBad) => onChange({ [fault.id]: { howBad: Number(howBad) as HowBad } })}

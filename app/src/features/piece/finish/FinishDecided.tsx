@@ -1,3 +1,4 @@
+import { finish as t } from '@thimble/language/en/finish'
 import { Button } from '@rneui/themed'
 import { faultNames, howBadNames, verdictNames } from '@thimble/core/outcomes'
 import { offMachine } from '@thimble/plan'
@@ -22,15 +23,18 @@ export function FinishDecided({ tools }: DecidedProps) {
   const steps = offMachine(piece, built, marked.design.patches)
   return (
     <>
-      <Section title={verdict ? verdictNames[verdict] : 'No verdict'}>
-        <BigNumbers>{landingText(landing, plan.style) || 'Not measured where it landed.'}</BigNumbers>
+      <Section title={verdict ? verdictNames[verdict] : t('no-verdict')}>
+        <BigNumbers>{landingText(landing, plan.style) || t('not-measured-where-it-landed')}</BigNumbers>
         {faults.map((f) => (
           <Text key={f.id} tone="madder">{`${faultNames[f.id]}, ${howBadNames[f.howBad]}`}</Text>
         ))}
-        <Button type="outline" title="View in the log" onPress={() => router.push(`/log/${piece.id}`)} />
+        <Button type="outline" title={t('view-in-the-log')} onPress={() => router.push(`/log/${piece.id}`)} />
       </Section>
       <OfOrder part="NextInBatch" piece={piece} />
-      <Fold title="Off the machine" answer={`${steps.filter(({ ticked }) => ticked).length} of ${steps.length} done`}>
+      <Fold
+        title={t('off-the-machine')}
+        answer={t('of-done', { steps: steps.filter(({ ticked }) => ticked).length, steps2: steps.length })}
+      >
         <DecidedList lines={steps} />
       </Fold>
     </>

@@ -1,3 +1,4 @@
+import { finish as t } from '@thimble/language/en/finish'
 import { writeMessage } from '@thimble/language'
 import { hasRecordProblems, offMachine, usedStack } from '@thimble/plan'
 import { useRouter } from 'expo-router'
@@ -32,8 +33,8 @@ export function FinishStage({ tools, onDone }: StageProps) {
       <OfOrder part="NextInBatch" piece={piece} />
       <AboutPiece piece={piece} />
       <ThumbBar>
-        {piece.finish.verdict === null ? <Text soft>Not rated yet</Text> : null}
-        <StageButton title={piece.finish.reopened ? 'Save' : 'Save to log'} disabled={blocked} onPress={log} />
+        {piece.finish.verdict === null ? <Text soft>{t('not-rated-yet')}</Text> : null}
+        <StageButton title={piece.finish.reopened ? t('save') : t('save-to-log')} disabled={blocked} onPress={log} />
       </ThumbBar>
     </>
   )
@@ -43,10 +44,7 @@ function OffMachine({ tools: { piece, marked, set, ...rest } }: { tools: PieceTo
   const built = useBuilt({ piece, marked, ...rest })
   const used = { ...built, stack: usedStack(piece, built) }
   return (
-    <Section
-      title="Off the machine"
-      says={used.stack ? undefined : 'No layers were chosen. Finish it by their labels.'}
-    >
+    <Section title={t('off-the-machine')} says={used.stack ? undefined : t('no-layers-were-chosen-finish')}>
       <View>
         {offMachine(piece, used, marked.design.patches).map(({ line, ticked, was, said = null }) => (
           <StepLine

@@ -1,3 +1,4 @@
+import { finish as t } from '@thimble/language/en/finish'
 import type { Piece } from '@thimble/contract'
 import { holdingMethods, holdingNames } from '@thimble/core/recipe'
 import { triesMade } from '@thimble/plan'
@@ -11,13 +12,13 @@ import type { PieceTools } from '../usePiece'
 type Used = Piece['finish']['used']
 
 const tensions: { id: Used['tension']; name: string }[] = [
-  { id: 'as-advised', name: 'As advised' },
-  { id: 'eased', name: 'Eased more' },
-  { id: 'tightened', name: 'Tightened' },
+  { id: 'as-advised', name: t('as-advised') },
+  { id: 'eased', name: t('eased-more') },
+  { id: 'tightened', name: t('tightened') },
 ]
 const turns = ([0, 90, 180, 270] as const).map((turn) => ({
   id: String(turn),
-  name: turn === 0 ? 'Upright' : turnWords(turn),
+  name: turn === 0 ? t('upright') : turnWords(turn),
 }))
 
 /** How it was really held, hooped and loaded: as it was decided, until one of it is said to have been otherwise. */
@@ -34,7 +35,7 @@ export function HowHeld({ tools }: { tools: PieceTools }) {
   return (
     <>
       <Text>{says.filter(Boolean).join(', ')}</Text>
-      <Disclosure title="Done differently">
+      <Disclosure title={t('done-differently')}>
         <Otherwise tools={tools} held={held} />
       </Disclosure>
     </>
@@ -53,9 +54,9 @@ function heldNow(piece: Piece) {
 }
 
 const turnText = (turn: Used['turn']): string | null =>
-  turn === null ? null : turn === 0 ? 'loaded upright' : `loaded ${turnWords(turn)}`
+  turn === null ? null : turn === 0 ? t('loaded-upright') : t('loaded', { turn: turnWords(turn) })
 const triesText = (tries: number | null): string | null =>
-  tries === null ? null : tries === 1 ? 'hooped once' : `hooped ${tries} times`
+  tries === null ? null : t('hooped-once-hooped-times', { tries })
 
 type Props = { tools: PieceTools; held: ReturnType<typeof heldNow> }
 
@@ -65,27 +66,32 @@ function Otherwise({ tools: { piece, shelf, set }, held: { holding, hoopId, turn
   return (
     <>
       <Choices
-        label="Hooped, floated or clamped"
+        label={t('hooped-floated-or-clamped')}
         choices={holdingMethods.map((id) => ({ id, name: holdingNames[id] }))}
         value={holding}
         onChange={(id) => put({ holding: id })}
       />
       <Choices
-        label="In the hoop"
+        label={t('in-the-hoop')}
         long={shelf.hoops.length > 4}
         choices={shelf.hoops.map(({ id, name }) => ({ id, name }))}
         value={hoopId}
         onChange={(id) => put({ hoopId: id })}
       />
       <Choices
-        label="Loaded"
+        label={t('loaded-2')}
         choices={turns}
         value={turn === null ? null : String(turn)}
         onChange={(id) => put({ turn: Number(id) as 0 })}
       />
-      <Choices label="Top tension" choices={tensions} value={used.tension} onChange={(tension) => put({ tension })} />
+      <Choices
+        label={t('top-tension')}
+        choices={tensions}
+        value={used.tension}
+        onChange={(tension) => put({ tension })}
+      />
       <LimitedField
-        label="Times hooped"
+        label={t('times-hooped')}
         most={4}
         keyboard="numeric"
         placeholder={tries === null ? undefined : String(tries)}

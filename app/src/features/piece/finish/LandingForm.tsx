@@ -1,3 +1,4 @@
+import { finish as t } from '@thimble/language/en/finish'
 import type { Landing } from '@thimble/contract'
 import { type LandingTape, landingProblems, landingTapes, landingTyped, putLanding } from '@thimble/plan/record'
 import { View } from 'react-native'
@@ -24,10 +25,10 @@ export function LandingForm({ tools, hooping, of }: Props) {
     <>
       {tapes.length > 0 ? (
         <Choices
-          label="Measured"
+          label={t('measured')}
           choices={[
-            { id: 'dots', name: 'From the marks' },
-            { id: 'tape', name: 'With a tape' },
+            { id: 'dots', name: t('from-the-marks') },
+            { id: 'tape', name: t('with-a-tape') },
           ]}
           value={typed.landedBy}
           onChange={(landedBy) => put({ landedBy })}
@@ -41,7 +42,7 @@ export function LandingForm({ tools, hooping, of }: Props) {
   if (of > 1)
     return (
       <Fold
-        title={`Where hooping ${hooping + 1} landed`}
+        title={t('where-hooping-landed', { hooping: hooping + 1 })}
         answer={landingAnswer(typed)}
         wrong={Object.values(problems).some(Boolean)}
       >
@@ -51,11 +52,11 @@ export function LandingForm({ tools, hooping, of }: Props) {
     )
   return (
     <>
-      <Section says={byTape ? undefined : 'Leave blank what you didn’t measure.'}>{off}</Section>
+      <Section says={byTape ? undefined : t('leave-blank-what-you-didnt')}>{off}</Section>
       <View style={{ height: 12 }} />
       <Fold
-        title="Turned, or by tape"
-        answer={byTape ? 'with a tape' : landingTurn(typed)}
+        title={t('turned-or-by-tape')}
+        answer={byTape ? t('with-a-tape-2') : landingTurn(typed)}
         wrong={Object.entries(problems).some(([path, says]) => says && /^(turned|tape)/.test(path))}
       >
         {more}
@@ -67,8 +68,8 @@ export function LandingForm({ tools, hooping, of }: Props) {
 const landingTurn = ({ turned }: Landing): string => (turned.text ? `${turned.text}° ${turned.way}` : 'straight')
 const landingAnswer = ({ low, side, turned, tapes }: Landing): string =>
   [low.text, side.text, turned.text, ...Object.values(tapes).map(({ text }) => text)].some(Boolean)
-    ? 'measured'
-    : 'not measured'
+    ? t('measured-2')
+    : t('not-measured')
 
 /** `slot`: of which hooping. */
 type Part = { slot: string; tools: PieceTools; typed: Landing; problems: ReturnType<typeof landingProblems>; put: Put }
@@ -80,7 +81,7 @@ function OffMarks({ slot, tools: { shelf }, typed, problems, put }: Part) {
       <View style={{ flexDirection: 'row', gap: 10 }}>
         <LengthField
           half
-          label="Too high or low"
+          label={t('too-high-or-low')}
           slot={slot}
           unit={unit}
           typed={typed.low}
@@ -89,7 +90,7 @@ function OffMarks({ slot, tools: { shelf }, typed, problems, put }: Part) {
         />
         <LengthField
           half
-          label="Left or right"
+          label={t('left-or-right')}
           slot={slot}
           unit={unit}
           typed={typed.side}
@@ -99,10 +100,10 @@ function OffMarks({ slot, tools: { shelf }, typed, problems, put }: Part) {
       </View>
       {isOff(typed.low) ? (
         <Choices
-          label="Which way"
+          label={t('which-way')}
           choices={[
-            { id: 'low', name: 'Low' },
-            { id: 'high', name: 'High' },
+            { id: 'low', name: t('low') },
+            { id: 'high', name: t('high') },
           ]}
           value={typed.low.way}
           onChange={(way) => put({ low: { way } })}
@@ -110,10 +111,10 @@ function OffMarks({ slot, tools: { shelf }, typed, problems, put }: Part) {
       ) : null}
       {isOff(typed.side) ? (
         <Choices
-          label="Which side"
+          label={t('which-side')}
           choices={[
-            { id: 'left', name: 'Left' },
-            { id: 'right', name: 'Right' },
+            { id: 'left', name: t('left') },
+            { id: 'right', name: t('right') },
           ]}
           value={typed.side.way}
           onChange={(way) => put({ side: { way } })}
@@ -132,7 +133,7 @@ function ByTape({ tools: { plan, shelf }, tapes, typed, problems, put }: Part & 
       {tapes.map(({ id, meant, level, way }) => (
         <LengthField
           key={id}
-          label={`${wayText(way, level)}: ${plan.write(meant)} planned`}
+          label={t('planned', { way: wayText(way, level), write: plan.write(meant) })}
           unit={shelf.shop.unit}
           typed={typed.tapes[id]}
           placeholder={plan.write(meant)}
@@ -145,13 +146,13 @@ function ByTape({ tools: { plan, shelf }, tapes, typed, problems, put }: Part & 
 }
 
 const wayText = ({ x, y }: LandingTape['way'], level: boolean): string =>
-  level ? (x > 0 ? 'To your right' : 'To your left') : y > 0 ? 'Down' : 'Up'
+  level ? (x > 0 ? t('to-your-right') : t('to-your-left')) : y > 0 ? t('down') : t('up')
 
 function Turned({ slot, typed, problem, put }: Pick<Part, 'slot' | 'typed' | 'put'> & { problem: string | null }) {
   return (
     <>
       <LimitedField
-        label="Turned by"
+        label={t('turned-by')}
         slot={slot}
         most={10}
         suffix="°"
@@ -162,10 +163,10 @@ function Turned({ slot, typed, problem, put }: Pick<Part, 'slot' | 'typed' | 'pu
       />
       {typed.turned.text ? (
         <Choices
-          label="It turned"
+          label={t('it-turned')}
           choices={[
-            { id: 'clockwise', name: 'Clockwise' },
-            { id: 'anticlockwise', name: 'Anticlockwise' },
+            { id: 'clockwise', name: t('clockwise') },
+            { id: 'anticlockwise', name: t('anticlockwise') },
           ]}
           value={typed.turned.way}
           onChange={(way) => put({ turned: { way } })}

@@ -1,3 +1,4 @@
+import { finish as t } from '@thimble/language/en/finish'
 import { type MinutePart, minuteParts } from '@thimble/contract'
 import { measuredMinutes, minuteProblems, minutesOf } from '@thimble/plan/record'
 import { useMemo } from 'react'
@@ -19,11 +20,11 @@ export function MinutesForm({ tools: { piece, set } }: { tools: PieceTools }) {
   const timed = Object.keys(measured).length > 0 && !minutes && Object.values(minutesBy).every((text) => !text)
   return (
     <Fold
-      title="Time"
+      title={t('time')}
       wrong={Object.values(problems).some(Boolean)}
-      answer={whole === null ? 'not timed' : `${whole} min${timed ? ', timed' : ''}`}
+      answer={whole === null ? t('not-timed') : t('min', { whole, which: timed ? t('timed') : '' })}
     >
-      <Text soft>Timed automatically. Correct it if needed.</Text>
+      <Text soft>{t('timed-automatically-correct-it-if')}</Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         {minuteParts.map((part: MinutePart) => (
           <View key={part} style={{ flexGrow: 1, flexBasis: 140 }}>
@@ -41,7 +42,7 @@ export function MinutesForm({ tools: { piece, set } }: { tools: PieceTools }) {
         ))}
       </View>
       <LimitedField
-        label="Or in total"
+        label={t('or-in-total')}
         most={10}
         suffix="min"
         keyboard="numeric"

@@ -1,3 +1,4 @@
+import { finish as t } from '@thimble/language/en/finish'
 import { Button } from '@rneui/themed'
 import type { Patch, Piece } from '@thimble/contract'
 import { photosInOrder } from '@thimble/plan'
@@ -19,20 +20,20 @@ export function PhotoRow({ photos, onChange }: Props) {
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 12 }}>
         {ids.map((id, i) => (
           <View key={id} style={{ gap: 6, maxWidth: '100%' }}>
-            <Photo id={id} label={`Photo ${i + 1}`} height={160} />
+            <Photo id={id} label={t('photo', { i: i + 1 })} height={160} />
             <Button
               type="outline"
-              title="Remove"
-              accessibilityLabel={`Remove photo ${i + 1} off`}
-              onPress={() => onChange({ [id]: null } as Patch<Photos>, 'Photo removed.')}
+              title={t('remove')}
+              accessibilityLabel={t('remove-photo-off', { i: i + 1 })}
+              onPress={() => onChange({ [id]: null } as Patch<Photos>, t('photo-removed'))}
             />
           </View>
         ))}
       </View>
       {ids.length < MOST ? (
-        <PhotoPicker title="Add a photo" resource="pieces" onTaken={(id) => onChange({ [id]: { order: next } })} />
+        <PhotoPicker title={t('add-a-photo')} resource="pieces" onTaken={(id) => onChange({ [id]: { order: next } })} />
       ) : (
-        <Text soft>Five photos at most.</Text>
+        <Text soft>{t('five-photos-at-most')}</Text>
       )}
     </View>
   )

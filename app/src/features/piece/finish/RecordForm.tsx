@@ -1,3 +1,4 @@
+import { finish as t } from '@thimble/language/en/finish'
 import type { ChosenStack, Patch, Piece } from '@thimble/contract'
 import { faultNames } from '@thimble/core/outcomes'
 import { faultsOf, ringOf, usedStack } from '@thimble/plan'
@@ -29,9 +30,9 @@ export function RecordForm({ tools }: { tools: PieceTools }) {
   const hoopings = hoopingsOfRecord(piece)
   return (
     <>
-      <Section title="How did it come out?">
+      <Section title={t('how-did-it-come-out')}>
         <Choices
-          label="How did it come out?"
+          label={t('how-did-it-come-out')}
           quiet
           choices={verdictChoices}
           value={piece.finish.verdict}
@@ -57,7 +58,7 @@ function WentWrong({ tools, put }: Part) {
   const faults = useDocuments((s) => s.docs.pieces[piece.id]?.finish.faults) ?? piece.finish.faults
   const names = faultsOf(faults).map(({ id }) => faultNames[id])
   return (
-    <Fold title="What went wrong" answer={names.join(', ') || 'nothing'}>
+    <Fold title={t('what-went-wrong')} answer={names.join(', ') || t('nothing')}>
       <FaultPicker
         faults={faults}
         design={marked.design}
@@ -74,7 +75,7 @@ function Used({ tools }: { tools: PieceTools }) {
   const otherwise =
     stack !== null || Object.values(used).some((one) => one !== null && one !== '' && one !== 'as-advised')
   return (
-    <Fold title="What was used" answer={otherwise ? 'changed' : 'as planned'}>
+    <Fold title={t('what-was-used')} answer={otherwise ? t('changed') : t('as-planned')}>
       <UsedStack tools={tools} />
       <HowHeld tools={tools} />
     </Fold>
@@ -86,10 +87,15 @@ function ToRemember({ tools, put }: Part) {
   const count = Object.keys(photos).length
   const answer = [count > 0 ? many(count, 'photo') : '', note || nextTime ? 'noted' : ''].filter(Boolean).join(', ')
   return (
-    <Fold title="Photos and notes" answer={answer || 'none'}>
+    <Fold title={t('photos-and-notes')} answer={answer || t('none')}>
       <PhotoRow photos={photos} onChange={(change, says) => put({ photos: change }, says)} />
-      <LimitedField label="Note" most={4000} multiline value={note} onChange={(text) => put({ note: text })} />
-      <LimitedField label="For next time" most={4000} value={nextTime} onChange={(text) => put({ nextTime: text })} />
+      <LimitedField label={t('note')} most={4000} multiline value={note} onChange={(text) => put({ note: text })} />
+      <LimitedField
+        label={t('for-next-time')}
+        most={4000}
+        value={nextTime}
+        onChange={(text) => put({ nextTime: text })}
+      />
     </Fold>
   )
 }
@@ -101,7 +107,7 @@ function UsedStack({ tools }: { tools: PieceTools }) {
   const used = usedStack(piece, built)
   const hoopId = piece.finish.used.hoopId ?? piece.hoop.kept[0]?.hoop?.id ?? piece.hoop.hoopId
   const hoop = shelf.hoops.find(({ id }) => id === hoopId) ?? null
-  if (!used) return <Text soft>No layers were chosen. Say in the note what you used.</Text>
+  if (!used) return <Text soft>{t('no-layers-were-chosen-say')}</Text>
   const put = (stack: Patch<ChosenStack>, says?: string): void => set({ finish: { stack } }, says)
   return (
     <>

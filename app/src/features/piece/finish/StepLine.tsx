@@ -1,3 +1,4 @@
+import { finish as t } from '@thimble/language/en/finish'
 import { Button } from '@rneui/themed'
 import { stepSeconds } from '@thimble/core/recipe'
 import { useEffect, useState } from 'react'
@@ -51,19 +52,19 @@ function Timer({ seconds, since, onTime }: TimerProps) {
       <Button
         type="outline"
         title={lengthText(seconds)}
-        accessibilityLabel={`Time it: ${lengthText(seconds)}`}
+        accessibilityLabel={t('time-it', { seconds: lengthText(seconds) })}
         onPress={start}
       />
     )
   return (
     <View style={{ alignItems: 'center' }}>
       <Text bold role="timer" style={{ fontSize: 24, lineHeight: 30 }}>
-        {runs ? clock(left) : 'Time’s up'}
+        {runs ? clock(left) : t('times-up')}
       </Text>
-      <Button type="outline" title={runs ? 'Stop' : 'Again'} onPress={() => (runs ? onTime(null) : start())} />
+      <Button type="outline" title={runs ? t('stop') : t('again')} onPress={() => (runs ? onTime(null) : start())} />
     </View>
   )
 }
 
-const lengthText = (seconds: number): string => (seconds < 60 ? `${seconds} s` : `${seconds / 60} min`)
+const lengthText = (seconds: number): string => (seconds < 60 ? `${seconds} s` : t('min-2', { seconds: seconds / 60 }))
 const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`

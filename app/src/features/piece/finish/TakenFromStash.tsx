@@ -1,3 +1,4 @@
+import { finish as t } from '@thimble/language/en/finish'
 import type { Supply, Take } from '@thimble/contract'
 import { leftBefore, consumptionOfRecord } from '@thimble/plan/consumption'
 import { View } from 'react-native'
@@ -22,8 +23,8 @@ export function TakenFromStash({ tools }: { tools: PieceTools }) {
   const stands = (ofId: string): number | null =>
     supplies.find(({ id }) => id === ofId)?.leftMm ?? threads.find(({ id }) => id === ofId)?.leftM ?? null
   return (
-    <Fold title="From the stash" answer={many(shelved.length, 'thing')}>
-      <Text soft>Deducted when you save, returned if you undo.</Text>
+    <Fold title={t('from-the-stash')} answer={many(shelved.length, 'thing')}>
+      <Text soft>{t('deducted-when-you-save-returned')}</Text>
       <View role="list">
         {shelved.map((take) => (
           <Taken key={take.ofId} take={take} left={leftBefore(take, stands(take.ofId), piece.finish.kept[0]?.took)}>
@@ -61,7 +62,7 @@ function OtherRoll({ take, supplies, tools }: { take: Take; supplies: readonly S
   if (!kind || alike.length < 2) return null
   return (
     <Choices
-      label="Cut of"
+      label={t('cut-of')}
       choices={alike.map(({ id, name }) => ({ id, name }))}
       value={take.ofId}
       onChange={(id) => tools.set({ finish: { rolls: { [kind]: id } } })}

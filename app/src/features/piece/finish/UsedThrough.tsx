@@ -1,3 +1,4 @@
+import { finish as t } from '@thimble/language/en/finish'
 import type { ChosenStack, DecidedStack, Patch } from '@thimble/contract'
 import { bobbinColourNames, bobbinWeights, needlePoints, needleSizes, pointNames } from '@thimble/core/recipe'
 import { readCount, workedOn } from '@thimble/plan'
@@ -18,7 +19,7 @@ type Props = {
 const named = <Id extends string>(ids: readonly Id[], names: Readonly<Record<Id, string>>) =>
   ids.map((id) => ({ id, name: names[id] }))
 const sizes = needleSizes.map((id) => ({ id, name: id }))
-const bobbins = bobbinWeights.map((weight) => ({ id: String(weight), name: `${weight} weight` }))
+const bobbins = bobbinWeights.map((weight) => ({ id: String(weight), name: t('weight', { weight }) }))
 
 /** Needle, threads and speed as they really were, where another was in than was advised. */
 export function UsedThrough({ kept, standing, onChange }: Props) {
@@ -28,39 +29,39 @@ export function UsedThrough({ kept, standing, onChange }: Props) {
   const bobbin = stack.bobbin ?? { weight: 60, colour: 'white' }
   const thread = stack.thread ?? { weight: 40, fibre: 'polyester' }
   return (
-    <Disclosure title="Needle, thread or speed">
+    <Disclosure title={t('needle-thread-or-speed')}>
       <Choices
-        label="Needle"
+        label={t('needle')}
         choices={sizes}
         value={stack.needle?.size ?? null}
         onChange={(size) => put({ needle: { ...needle, size } })}
       />
       <Choices
-        label="Point"
+        label={t('point')}
         choices={named(needlePoints, pointNames)}
         value={stack.needle?.point ?? null}
         onChange={(point) => put({ needle: { ...needle, point } })}
       />
       <Choices
-        label="Top thread"
+        label={t('top-thread')}
         choices={weights}
         value={stack.thread ? String(stack.thread.weight) : null}
         onChange={(id) => put({ thread: { ...thread, weight: Number(id) as 40 } })}
       />
       <Choices
-        label="Fibre"
+        label={t('fibre')}
         choices={fibreNames}
         value={stack.thread?.fibre ?? null}
         onChange={(fibre) => put({ thread: { ...thread, fibre } })}
       />
       <Choices
-        label="Bobbin"
+        label={t('bobbin')}
         choices={bobbins}
         value={stack.bobbin ? String(stack.bobbin.weight) : null}
         onChange={(id) => put({ bobbin: { ...bobbin, weight: Number(id) as 60 } })}
       />
       <Choices
-        label="Colour"
+        label={t('colour')}
         choices={named(['white', 'black', 'match'] as const, bobbinColourNames)}
         value={stack.bobbin?.colour ?? null}
         onChange={(colour) => put({ bobbin: { ...bobbin, colour } })}
@@ -76,10 +77,10 @@ function Speed({ speed, onChange }: { speed: number | null; onChange: (speed: nu
   const [typed, setTyped] = useState<string | null>(null)
   const text = typed ?? (speed === null ? '' : String(speed))
   const { value, problem } = readCount(text)
-  const fast = value !== null && value > MOST_SPM ? 'The fastest is 3000.' : null
+  const fast = value !== null && value > MOST_SPM ? t('the-fastest-is-3000') : null
   return (
     <LimitedField
-      label="Stitches a minute"
+      label={t('stitches-a-minute')}
       most={6}
       keyboard="numeric"
       value={text}

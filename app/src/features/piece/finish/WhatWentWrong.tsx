@@ -1,3 +1,4 @@
+import { finish as t } from '@thimble/language/en/finish'
 import type { Message } from '@thimble/core/messages'
 import { useSay } from '@/ui/useSay'
 import { Button } from '@rneui/themed'
@@ -32,7 +33,7 @@ export function WhatWentWrong({ tools }: { tools: PieceTools }) {
   )
   if (told.length === 0) return null
   return (
-    <Section title="Why, most likely">
+    <Section title={t('why-most-likely')}>
       {told.map(([fault, causes, rescue]) => (
         <Causes
           key={fault}
@@ -71,7 +72,7 @@ function Causes({ fault, causes: [first, ...others], rescue, taken, onTake }: Ca
       {rescue ? <Text>{say(['rescue', { rescue }])}</Text> : null}
       {first ? line(first) : null}
       {others.length > 0 ? (
-        <Disclosure title={`${others.length} other possible causes`}>{others.map(line)}</Disclosure>
+        <Disclosure title={t('other-possible-causes', { others: others.length })}>{others.map(line)}</Disclosure>
       ) : null}
     </View>
   )
@@ -86,11 +87,11 @@ function CauseLine({ cause, first, taken, onTake }: LineProps) {
   return (
     <View style={{ gap: 6, borderLeftWidth: 4, borderLeftColor: first ? p.weld : p.seam, paddingLeft: 12 }}>
       <Text>{say(said)}</Text>
-      {because ? <Text soft>{`Likely, because ${because}.`}</Text> : null}
+      {because ? <Text soft>{t('likely-because', { because })}</Text> : null}
       <Text bold>{say(change.said)}</Text>
       <Button
         type={taken ? 'solid' : 'outline'}
-        title={taken ? 'Will try next time' : 'Try this next time'}
+        title={taken ? t('will-try-next-time') : t('try-this-next-time')}
         accessibilityState={{ selected: taken }}
         onPress={() => onTake(!taken)}
       />

@@ -1,3 +1,4 @@
+import { hoop as t } from '@thimble/language/en/hoop'
 import type { Added } from '@thimble/contract'
 import { Text } from '@/ui/Text'
 
@@ -10,16 +11,16 @@ export function AddedLine({ added }: Props) {
   if (!added) return null
   const { right, down, name, learned, roomy = true } = added
   const ways = [
-    down === 0 ? '' : `${mm(down)} mm ${down > 0 ? 'down' : 'up'}`,
-    right === 0 ? '' : `${mm(right)} mm ${right > 0 ? 'right' : 'left'}`,
+    down === 0 ? '' : t('mm', { mm: mm(down), which: down > 0 ? t('down') : t('up') }),
+    right === 0 ? '' : t('mm', { mm: mm(right), which: right > 0 ? t('right') : t('left') }),
   ].filter(Boolean)
   const far = mm(Math.hypot(learned.right, learned.down))
-  const why = `${name}: ${learned.pieces} pieces landed ${far} mm off on average`
+  const why = t('pieces-landed-mm-off-on', { name, pieces: learned.pieces, far })
   return (
     <Text soft>
       {roomy
-        ? `${ways.join(' and ')} added for ${why}. Change it in the log, “What works here”.`
-        : `No correction for ${name} here: the field has no room.`}
+        ? t('added-for-change-it-in', { ways: ways.join(' and '), why })
+        : t('no-correction-for-here-the', { name })}
     </Text>
   )
 }

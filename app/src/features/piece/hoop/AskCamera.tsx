@@ -1,3 +1,4 @@
+import { hoop as t } from '@thimble/language/en/hoop'
 import { Button } from '@rneui/themed'
 import type { Patch, Piece } from '@thimble/contract'
 import type { CameraLook } from '@thimble/contract/devices'
@@ -36,7 +37,7 @@ export function AskCamera({ tools, check, seen, onSeen }: Props) {
     <View style={{ gap: 8 }}>
       <Button
         type="outline"
-        title={busy ? 'The camera is looking …' : 'Ask the camera'}
+        title={busy ? t('the-camera-is-looking') : t('ask-the-camera')}
         disabled={busy}
         onPress={() => run(look)}
       />
@@ -62,14 +63,14 @@ function WhatItSaw({
       <Image
         source={{ uri: `data:image/svg+xml;utf8,${encodeURIComponent(seen.picture)}` }}
         role="img"
-        aria-label="What the camera sees: the hoop, the cloth and its marks"
+        aria-label={t('what-the-camera-sees-the')}
         style={{ width: '100%', aspectRatio: seen.width / seen.height, borderRadius: 4 }}
         resizeMode="contain"
       />
-      <Text>{`It found ${seen.marks.length} of ${check.sought.length}, each to within ${off.toFixed(1)} mm.`}</Text>
-      {names.length > 0 ? (
-        <Text soft>{`Not found: ${names.join(', ')}. Place them yourself, or try again.`}</Text>
-      ) : null}
+      <Text>
+        {t('it-found-of-each-to', { marks: seen.marks.length, sought: check.sought.length, off: off.toFixed(1) })}
+      </Text>
+      {names.length > 0 ? <Text soft>{t('not-found-place-them-yourself', { names: names.join(', ') })}</Text> : null}
     </>
   )
 }

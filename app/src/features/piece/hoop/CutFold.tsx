@@ -1,3 +1,4 @@
+import { hoop as t } from '@thimble/language/en/hoop'
 import { cutSizes, ringOf } from '@thimble/plan'
 import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
@@ -17,19 +18,19 @@ export function CutFold({ tools }: { tools: PieceTools }) {
   if (cuts.length === 0) return null
   return (
     <Fold
-      title="Cut"
+      title={t('cut')}
       answer={cuts.map(({ piece }) => `${plan.write(piece.widthMm)} × ${plan.write(piece.heightMm)}`).join(', ')}
     >
       {cuts.map(({ layer, piece, supply }, i) => (
         <View key={i} style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 8 }}>
           <Text
             bold
-          >{`${plan.write(piece.widthMm)} × ${plan.write(piece.heightMm)}${layer.sheets > 1 ? `, ${layer.sheets} sheets` : ''}`}</Text>
+          >{`${plan.write(piece.widthMm)} × ${plan.write(piece.heightMm)}${layer.sheets > 1 ? t('sheets', { sheets: layer.sheets }) : ''}`}</Text>
           <Text style={{ fontSize: 16 }}>{layerName(layer.kind)}</Text>
           {shelf.supplies.length === 0 ? null : supply ? (
-            <Text soft>{`From ${supply.name}: ${(supply.leftMm / 1000).toFixed(1)} m free`}</Text>
+            <Text soft>{t('from-m-free', { name: supply.name, leftMm: (supply.leftMm / 1000).toFixed(1) })}</Text>
           ) : (
-            <Text tone="madder">Nothing in the stash is large enough.</Text>
+            <Text tone="madder">{t('nothing-in-the-stash-is')}</Text>
           )}
         </View>
       ))}

@@ -1,3 +1,4 @@
+import { hoop as t } from '@thimble/language/en/hoop'
 import { dialParts, hoopingAtHand, keptTry, type Move, moveAt } from '@thimble/plan'
 import { Text } from '@/ui/Text'
 import { type PieceTools, useHoopPlan } from '../usePiece'
@@ -20,12 +21,12 @@ export function DecidedMove({ tools }: { tools: PieceTools }) {
     <>
       <MoveBoxes move={move} />
       {seen ? (
-        <Text soft>Dial this in, as checked in the hoop.</Text>
+        <Text soft>{t('dial-this-in-as-checked')}</Text>
       ) : isCentred(move) ? null : (
-        <Text soft>Dial this in.</Text>
+        <Text soft>{t('dial-this-in')}</Text>
       )}
       <AddedLine added={at.added} />
-      {at.groups > 1 ? <Text soft>{`Hooping ${at.group + 1} of ${at.groups}`}</Text> : null}
+      {at.groups > 1 ? <Text soft>{t('hooping-of', { group: at.group + 1, groups: at.groups })}</Text> : null}
     </>
   )
 }

@@ -1,3 +1,4 @@
+import { hoop as t } from '@thimble/language/en/hoop'
 import { writeName } from '@thimble/language'
 import { type HoopingAtHand, type Move, moveAt } from '@thimble/plan'
 import { Section } from '@/ui/Section'
@@ -16,7 +17,7 @@ export function DialIn({ tools, at }: { tools: PieceTools; at: HoopingAtHand }) 
   return (
     <Section>
       <MoveBoxes move={move} />
-      <Text soft>{`${isCentred(move) ? '' : 'Dial this in. '}${afterDialling(move, plan)}`}</Text>
+      <Text soft>{`${isCentred(move) ? '' : t('dial-this-in-2')}${afterDialling(move, plan)}`}</Text>
       <AsLastTime tools={tools} what="turn" />
       <AddedLine added={hoop.added} />
     </Section>
@@ -24,8 +25,8 @@ export function DialIn({ tools, at }: { tools: PieceTools; at: HoopingAtHand }) 
 }
 
 function afterDialling({ topEdge, left, right, down }: Move, { write }: PieceTools['plan']): string {
-  const rest = left >= 0.05 ? `At worst a corner is ${left.toFixed(1)} mm off.` : 'Exact on this machine.'
+  const rest = left >= 0.05 ? t('at-worst-a-corner-is', { left: left.toFixed(1) }) : t('exact-on-this-machine')
   if (!topEdge || (right === 0 && down === 0)) return rest
   const way = topEdge.below >= 0 ? 'below' : 'above'
-  return `${rest} The top edge lies ${write(Math.abs(topEdge.below))} ${way} ${writeName(topEdge.line)}.`
+  return t('the-top-edge-lies', { rest, abs: write(Math.abs(topEdge.below)), way, write: writeName(topEdge.line) })
 }

@@ -1,3 +1,4 @@
+import { hoop as t } from '@thimble/language/en/hoop'
 import type { Point } from '@thimble/core/plane'
 import type { Sought } from '@thimble/plan'
 import { useEffect, useRef } from 'react'
@@ -57,7 +58,7 @@ export function Dot({ sought, at, on, notches, write, onNudge, onRest }: Props) 
       aria-valuenow={Math.round(place.x - notches.x)}
       aria-valuemin={-1000}
       aria-valuemax={1000}
-      aria-valuetext={landed ? told : 'not placed yet'}
+      aria-valuetext={landed ? told : t('not-placed-yet')}
       style={{
         position: 'absolute',
         left: at.x - SIZE / 2,

@@ -1,3 +1,4 @@
+import { hoop as t } from '@thimble/language/en/hoop'
 import { holdingNames } from '@thimble/core/recipe'
 import { Fold } from '@/ui/Fold'
 import { Section } from '@/ui/Section'
@@ -25,7 +26,7 @@ export function HoldingStepsFold({ tools }: { tools: PieceTools }) {
   const { method, hoop } = useHoopPlan(tools)
   const steps = useHoldingSteps({ tools, method, hoop })
   return (
-    <Fold title={`${holdingNames[method]}, step by step`} answer={many(steps.length, 'step')}>
+    <Fold title={t('step-by-step', { holdingNames: holdingNames[method] })} answer={many(steps.length, 'step')}>
       <HoldingSteps {...{ tools, method, hoop }} />
     </Fold>
   )

@@ -1,3 +1,4 @@
+import { hoop as t } from '@thimble/language/en/hoop'
 import { holdingNames } from '@thimble/core/recipe'
 import type { HoopDecision as Kept } from '@thimble/contract'
 import { hoopingAtHand, isDone, loadingAtHand, reasonsOf, triesOf, wayNames, withAdded } from '@thimble/plan'
@@ -29,13 +30,13 @@ export function HoopDecided({ tools }: DecidedProps) {
   const tries = triesOf(piece).length
   return (
     <>
-      <Section title={`${hoop?.name ?? 'Hoop not noted'}, ${holdingNames[holding].toLowerCase()}`}>
+      <Section title={`${hoop?.name ?? t('hoop-not-noted')}, ${holdingNames[holding].toLowerCase()}`}>
         <KeptDrawing tools={tools} />
         <DecidedMove tools={tools} />
         {hoop && kept.pose ? (
           <RowLink href={`/piece/${piece.id}/straight`} style={{ minHeight: 44, justifyContent: 'center' }}>
             <Text bold tone="indigo">
-              {tries > 0 ? `Check alignment: try ${tries + 1}` : 'Check alignment'}
+              {tries > 0 ? t('check-alignment-try', { tries: tries + 1 }) : t('check-alignment')}
             </Text>
           </RowLink>
         ) : null}
@@ -49,7 +50,7 @@ export function HoopDecided({ tools }: DecidedProps) {
         )}
       </Section>
       <KeptLoading tools={tools} />
-      <Fold title="Step by step" answer={hoop ? fieldSize(hoop.field, plan.style) : ''}>
+      <Fold title={t('step-by-step-2')} answer={hoop ? fieldSize(hoop.field, plan.style) : ''}>
         <HoldingSteps tools={tools} method={holding} hoop={heldIn(kept, tools.shelf)} />
       </Fold>
       <Why because={reasons} />
@@ -75,7 +76,10 @@ function KeptLoading({ tools }: { tools: PieceTools }) {
           <LoadCautions tools={tools} loading={loading} />
         </Section>
       )}
-      <Fold title="Which way up" answer={`${wayNames(piece, marked)[loading.sides.front.way]} toward you`}>
+      <Fold
+        title={t('which-way-up')}
+        answer={t('toward-you-3', { wayNames: wayNames(piece, marked)[loading.sides.front.way] })}
+      >
         <LoadedSo {...{ tools, at, loading }} />
       </Fold>
     </>
@@ -96,7 +100,7 @@ function KeptDrawing({ tools }: { tools: PieceTools }) {
       sketch={sketch && at.copies.from === at.copies.to ? { blocks: sketch, colours } : null}
       height={230}
       write={plan.writeRoom}
-      says={`The design in ${at.hoop.name}, to scale.`}
+      says={t('the-design-in-to-scale-2', { name: at.hoop.name })}
     />
   )
 }

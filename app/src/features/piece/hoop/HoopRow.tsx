@@ -1,3 +1,4 @@
+import { hoop as t } from '@thimble/language/en/hoop'
 import type { Hoop } from '@thimble/contract'
 import type { HoopOffer } from '@thimble/plan'
 import { holdingNames } from '@thimble/core/recipe'
@@ -46,13 +47,13 @@ export function HoopRow({ choice, hoop, on, tools: { piece, plan, marked, set },
           {slackWords(choice, plan.style)}
         </Text>
         {choice.fits ? <Text soft>{holdingNames[method]}</Text> : null}
-        {choice.hoopings > 1 && choice.fits ? <Text bold>{`${choice.hoopings} hoopings`}</Text> : null}
+        {choice.hoopings > 1 && choice.fits ? <Text bold>{t('hoopings', { hoopings: choice.hoopings })}</Text> : null}
         {choice.rotation !== 0 && choice.fits ? (
-          <Text soft>{`Design turned ${turnWords(choice.rotation)}`}</Text>
+          <Text soft>{t('design-turned', { turn: turnWords(choice.rotation) })}</Text>
         ) : null}
         {on ? (
           <Text bold tone="indigo">
-            Chosen
+            {t('chosen')}
           </Text>
         ) : null}
       </View>

@@ -1,3 +1,4 @@
+import { hoop as t } from '@thimble/language/en/hoop'
 import type { HoopOffer } from '@thimble/plan'
 import { useState } from 'react'
 import { Pressable, View } from 'react-native'
@@ -24,8 +25,12 @@ export function HoopShelf({ tools }: { tools: PieceTools }) {
   }
   if (ranked.length === 0) return null
   return (
-    <Fold title="Your hoops" answer={`${fitting.length} of ${ranked.length} fit`} open={!chosen}>
-      <RadioGroup label="Your hoops">{fitting.map(row)}</RadioGroup>
+    <Fold
+      title={t('your-hoops')}
+      answer={t('of-fit', { fitting: fitting.length, ranked: ranked.length })}
+      open={!chosen}
+    >
+      <RadioGroup label={t('your-hoops')}>{fitting.map(row)}</RadioGroup>
       {refused.length > 0 ? (
         <>
           <Pressable
@@ -34,7 +39,9 @@ export function HoopShelf({ tools }: { tools: PieceTools }) {
             onPress={() => setAll(!all)}
             style={{ minHeight: 44, justifyContent: 'center' }}
           >
-            <Text tone="indigo" bold>{`${refused.length} won’t do: ${open ? 'why' : 'see why'}`}</Text>
+            <Text tone="indigo" bold>
+              {t('wont-do', { refused: refused.length, which: open ? t('why') : t('see-why') })}
+            </Text>
           </Pressable>
           {open ? <View>{refused.map(row)}</View> : null}
         </>

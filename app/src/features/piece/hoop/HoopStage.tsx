@@ -1,3 +1,4 @@
+import { hoop as t } from '@thimble/language/en/hoop'
 import { Button } from '@rneui/themed'
 import { type HoopOffer, hoopingAtHand } from '@thimble/plan'
 import { useRouter } from 'expo-router'
@@ -50,28 +51,32 @@ export function HoopStage({ tools, onDone }: StageProps) {
 
 function KeepIt({ tools, onDone }: Pick<StageProps, 'tools' | 'onDone'>) {
   const { ranked, chosen, hoop } = useHoopPlan(tools)
-  if (tools.shelf.hoops.length === 0) return <StageButton title="Go on without a hoop" onPress={onDone} />
+  if (tools.shelf.hoops.length === 0) return <StageButton title={t('go-on-without-a-hoop')} onPress={onDone} />
   return (
     <>
       {chosen?.fits ? null : <Text soft>{whyNot(ranked)}</Text>}
-      <StageButton title={chosen ? `Use ${hoop?.name}` : 'Use this hoop'} disabled={!chosen?.fits} onPress={onDone} />
+      <StageButton
+        title={chosen ? t('use', { name: String(hoop?.name) }) : t('use-this-hoop')}
+        disabled={!chosen?.fits}
+        onPress={onDone}
+      />
     </>
   )
 }
 
 const whyNot = (ranked: readonly HoopOffer[]): string =>
-  ranked.some((c) => c.fits) ? 'Choose a hoop that fits first.' : 'No hoop fits it.'
+  ranked.some((c) => c.fits) ? t('choose-a-hoop-that-fits') : t('no-hoop-fits-it')
 
 function titleOf(chosen: HoopOffer | null, name: string | undefined, fitting: boolean): string {
-  if (chosen) return chosen.fits ? `${name} fits` : `${name} doesn’t fit`
-  return fitting ? 'Choose a hoop' : 'No hoop fits'
+  if (chosen) return chosen.fits ? t('fits', { name: String(name) }) : t('doesnt-fit', { name: String(name) })
+  return fitting ? t('choose-a-hoop') : t('no-hoop-fits')
 }
 
 /** How the next of several designs is hooped. */
 const hoopMore: Partial<Record<string, string>> = {
-  corners: 'Hoop each corner the same way, turning the piece a quarter each time.',
-  ends: 'Hoop the other end the same way, with the piece turned round.',
-  scatter: 'Hoop each motif by its own cross.',
+  corners: t('hoop-each-corner-the-same'),
+  ends: t('hoop-the-other-end-the'),
+  scatter: t('hoop-each-motif-by-its'),
 }
 
 /** What the hoop that is picked comes to, or what to pick by. */
@@ -80,7 +85,7 @@ function ChosenHoop({ tools }: { tools: PieceTools }) {
   const { ranked, chosen, hoop } = useHoopPlan(tools)
   const fitting = ranked.some((c) => c.fits)
   const more = (marked.placed?.copies.length ?? 0) > 1 ? hoopMore[plan.rule.arrange] : undefined
-  const says = marked.placed?.row ? 'Fewest hoopings first.' : 'Best first: room to spare, then the least backing.'
+  const says = marked.placed?.row ? t('fewest-hoopings-first') : t('best-first-room-to-spare')
   return (
     <Section title={titleOf(chosen, hoop?.name, fitting)} says={chosen || !fitting ? undefined : says}>
       {chosen && hoop ? <WhichHoop tools={tools} choice={chosen} hoop={hoop} /> : null}
@@ -97,8 +102,12 @@ function NoHoop({ tools, ranked }: { tools: PieceTools; ranked: HoopOffer[] }) {
   const tooLarge = ranked.every((c) => !c.fit.fits)
   const { width, height } = marked.design
   const text = tooLarge
-    ? `At ${plan.write(width)} × ${plan.write(height)} the design is at least ${plan.write(Math.ceil(least))} too large for every hoop. Make it smaller, split it, or add a larger hoop.`
-    : 'Some hoops are large enough, but they can’t lie there. Float the piece, or make the design smaller.'
+    ? t('at-the-design-is-at', {
+        write: plan.write(width),
+        write2: plan.write(height),
+        write3: plan.write(Math.ceil(least)),
+      })
+    : t('some-hoops-are-large-enough')
   return (
     <>
       <AdviceBar advice={{ code: 'no-hoop', text, severity: 'stop' }} />
@@ -111,8 +120,8 @@ function NoShelf() {
   const router = useRouter()
   return (
     <>
-      <Text>You have no hoop in the stash yet. Add one and come back, or go on without.</Text>
-      <Button type="outline" title="Add a hoop" onPress={() => router.push('/stash/hoop/new')} />
+      <Text>{t('you-have-no-hoop-in')}</Text>
+      <Button type="outline" title={t('add-a-hoop')} onPress={() => router.push('/stash/hoop/new')} />
     </>
   )
 }

@@ -1,3 +1,4 @@
+import { hoop as t } from '@thimble/language/en/hoop'
 import type { CameraLook } from '@thimble/contract/devices'
 import type { StraightCheck } from '@thimble/plan'
 import { useState } from 'react'
@@ -19,24 +20,22 @@ export function HowToLook({ tools, check }: Props) {
   const edges = look === 'edges'
   const [seen, setSeen] = useState<CameraLook | null>(null)
   return (
-    <Section title="How did you check?">
+    <Section title={t('how-did-you-check')}>
       {check.hasCorner ? (
         <Choices
-          label="By"
+          label={t('by')}
           choices={[
-            { id: 'marks', name: 'The marks' },
-            { id: 'edges', name: 'The corner’s hems' },
+            { id: 'marks', name: t('the-marks') },
+            { id: 'edges', name: t('the-corners-hems') },
           ]}
           value={edges ? 'edges' : 'marks'}
           onChange={(id) => set({ hoop: { look: id } })}
         />
       ) : null}
-      {edges ? <Text soft>Two points along each hem, as far apart as you can see.</Text> : null}
+      {edges ? <Text soft>{t('two-points-along-each-hem')}</Text> : null}
       <AskCamera tools={tools} check={check} seen={seen} onSeen={setSeen} />
-      <Disclosure title="Type the numbers">
-        <Text soft>
-          From where the notches cross, on the hoop’s grid: right and toward you. Use a minus for the other way.
-        </Text>
+      <Disclosure title={t('type-the-numbers')}>
+        <Text soft>{t('from-where-the-notches-cross')}</Text>
         {check.sought.map((one) => (
           <Typed key={one.id} {...{ tools, check, one }} />
         ))}
@@ -58,7 +57,7 @@ function Typed({ tools, check, one }: TypedProps) {
     <View style={{ flexDirection: 'row', gap: 12 }}>
       <Field
         half
-        label={`${name}, right`}
+        label={t('right-2', { name })}
         value={typed.right}
         suffix={shop.unit}
         problem={check.problems[`${one.id}.right`]}
@@ -66,7 +65,7 @@ function Typed({ tools, check, one }: TypedProps) {
       />
       <Field
         half
-        label={`${name}, toward you`}
+        label={t('toward-you-4', { name })}
         value={typed.down}
         suffix={shop.unit}
         problem={check.problems[`${one.id}.down`]}

@@ -1,3 +1,4 @@
+import { hoop as t } from '@thimble/language/en/hoop'
 import type { MachineSide } from '@thimble/core/hooping'
 import { writeName } from '@thimble/language'
 import { type LineUp, waysToLineUp } from '@thimble/plan'
@@ -9,10 +10,10 @@ import { type PieceTools, useHoopPlan } from '../usePiece'
 
 const MARKS = 'marks'
 const sides: Record<MachineSide, string> = {
-  front: 'toward you',
-  back: 'away from you',
-  carriage: 'at the carriage',
-  throat: 'at the machine arm',
+  front: t('toward-you'),
+  back: t('away-from-you'),
+  carriage: t('at-the-carriage'),
+  throat: t('at-the-machine-arm'),
 }
 
 /** A hem, fold or stripe laid along the ring's inside edge in place of the marks. */
@@ -25,13 +26,13 @@ export function LineUpFold({ tools }: { tools: PieceTools }) {
   if (ways.length === 0 && !lineUp) return null
   const chosen = ways.find((way) => way.line === lineUp)
   const choices = [
-    { id: MARKS, name: 'The marks' },
+    { id: MARKS, name: t('the-marks') },
     ...ways.map((way) => ({ id: way.line, name: `By ${writeName(way.name)}` })),
   ]
   return (
-    <Fold title="Line up by" answer={chosen ? writeName(chosen.name) : 'the marks'}>
+    <Fold title={t('line-up-by')} answer={chosen ? writeName(chosen.name) : t('the-marks-2')}>
       <Choices
-        label="Lined up"
+        label={t('lined-up')}
         choices={choices}
         value={chosen ? chosen.line : MARKS}
         onChange={(id) => set({ hoop: { lineUp: id === MARKS ? null : id } })}
@@ -44,9 +45,9 @@ export function LineUpFold({ tools }: { tools: PieceTools }) {
 function HowToLay({ way, write }: { way: LineUp; write: (mm: number) => string }) {
   return (
     <>
-      <Text>{`Lay ${writeName(way.name)} along the hoop’s inside edge ${sides[way.side]}.`}</Text>
-      <Text>{`It’s ${write(way.fieldFrom)} to the field and ${write(way.designFrom)} to the design’s nearest edge. The design moves to that side.`}</Text>
-      <Text soft>{`Assuming ${write(way.fieldFrom)} from hoop to field. Measure yours once.`}</Text>
+      <Text>{t('lay-along-the-hoops-inside', { write: writeName(way.name), sides: sides[way.side] })}</Text>
+      <Text>{t('its-to-the-field-and', { fieldFrom: write(way.fieldFrom), designFrom: write(way.designFrom) })}</Text>
+      <Text soft>{t('assuming-from-hoop-to-field', { fieldFrom: write(way.fieldFrom) })}</Text>
     </>
   )
 }

@@ -1,3 +1,4 @@
+import { hoop as t } from '@thimble/language/en/hoop'
 import { Button } from '@rneui/themed'
 import type { Loading, LoadingTurn } from '@thimble/core/hooping'
 import { type HoopingAtHand, lastTime, loadingAtHand, wayNames } from '@thimble/plan'
@@ -34,7 +35,7 @@ export function LoadFold({ tools, at }: Props) {
   if (!loading) return null
   const front = wayNames(piece, marked)[loading.sides.front.way]
   return (
-    <Fold title="Which way up" answer={`${front} toward you`}>
+    <Fold title={t('which-way-up')} answer={t('toward-you-2', { front })}>
       {/* A way that came with Same again is nobody's own choice of today. */}
       {again ? null : <Text soft>{say(loading.because[0]!.said)}</Text>}
       <LoadedSo {...{ tools, at, loading }} />
@@ -48,7 +49,7 @@ function OtherWays({ tools: { piece, set }, loading }: { tools: PieceTools; load
   if (loading.others.length === 0 && piece.hoop.turn === null) return null
   return (
     <>
-      <Text soft>Load it another way</Text>
+      <Text soft>{t('load-it-another-way')}</Text>
       {loading.others.map((other) => (
         <Button
           key={other.turn}
@@ -58,7 +59,7 @@ function OtherWays({ tools: { piece, set }, loading }: { tools: PieceTools; load
         />
       ))}
       {piece.hoop.turn !== null ? (
-        <Button type="outline" title="Use the advised way" onPress={() => set({ hoop: { turn: null } })} />
+        <Button type="outline" title={t('use-the-advised-way')} onPress={() => set({ hoop: { turn: null } })} />
       ) : null}
     </>
   )

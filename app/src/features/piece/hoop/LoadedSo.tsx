@@ -1,3 +1,4 @@
+import { hoop as t } from '@thimble/language/en/hoop'
 import type { Loading, MachineSide } from '@thimble/core/hooping'
 import { type HoopingAtHand, wayNames } from '@thimble/plan'
 import { LoadDrawing } from '@/drawing/LoadDrawing'
@@ -23,22 +24,31 @@ export function LoadedSo({ tools, at, loading }: Props) {
       cloth={piece.build.cloth.colour}
       height={320}
       write={plan.write}
-      says={`The machine from above: ${sides.front} toward you, ${sides.back} at the back, ${sides.carriage} toward the carriage, ${sides.throat} under the machine arm.`}
+      says={t('the-machine-from-above-toward', {
+        front: sides.front,
+        back: sides.back,
+        carriage: sides.carriage,
+        throat: sides.throat,
+      })}
     />
   )
 }
 
 const bulk = {
-  'roll-and-tape': 'Roll it and tape the roll, clear of the needle bar.',
-  'unpick-seam': 'Unpick that side’s seam and lay it open, clear of the needle bar.',
-  clip: 'Clip it clear of the needle bar.',
+  'roll-and-tape': t('roll-it-and-tape-the'),
+  'unpick-seam': t('unpick-that-sides-seam-and'),
+  clip: t('clip-it-clear-of-the'),
 } as const
 
 /** What to see to at the machine, and what is done with the cloth that would be in the way, the house's way. */
 export function LoadCautions({ tools: { piece, marked, shelf }, loading }: Omit<Props, 'at'>) {
   const ways = wayNames(piece, marked)
-  const under = 'Only one layer under the hoop: feel all round.'
-  const inTheWay = `The ${ways[loading.sides.throat.way]} goes under the machine arm. ${bulk[shelf.shop.habits.smallGarmentBulk]} ${under}`
+  const under = t('only-one-layer-under-the')
+  const inTheWay = t('the-goes-under-the-machine', {
+    ways: ways[loading.sides.throat.way],
+    bulk: bulk[shelf.shop.habits.smallGarmentBulk],
+    under,
+  })
   const round = marked.placed?.item.tube && !loading.warnings.some((w) => w.code === 'one-layer')
   return (
     <>

@@ -1,3 +1,4 @@
+import { hoop as t } from '@thimble/language/en/hoop'
 import { writeMessage } from '@thimble/language'
 import { dialMessage, type DialPart, dialParts, type Move } from '@thimble/plan'
 import { View } from 'react-native'
@@ -15,7 +16,7 @@ export function MoveBoxes({ move }: Props) {
   if (main < 0)
     return (
       <Text bold role="group" aria-label={said} style={{ fontSize: 24, lineHeight: 30 }}>
-        Centred: no turn, no move
+        {t('centred-no-turn-no-move')}
       </Text>
     )
   return (
@@ -53,9 +54,9 @@ export function MoveBoxes({ move }: Props) {
   )
 }
 
-const ways = { right: 'right', left: 'left', toward: 'toward you', away: 'away from you' }
+const ways = { right: 'right', left: 'left', toward: t('toward-you'), away: t('away-from-you') }
 
 const wayOf = ({ id, way, any }: DialPart): string => {
-  if (id === 'turn') return any ? way : 'no turn'
+  if (id === 'turn') return any ? way : t('no-turn')
   return `${any ? 'mm ' : ''}${ways[way as keyof typeof ways]}`
 }

@@ -1,3 +1,4 @@
+import { hoop as t } from '@thimble/language/en/hoop'
 import { speakerFor, writeMessage } from '@thimble/language'
 import { Button } from '@rneui/themed'
 import { inTheDesign } from '@thimble/core/hooping'
@@ -11,15 +12,17 @@ import { type PieceTools, useHoopPlan } from '../usePiece'
 export function MovedParts({ tools: { piece, plan, marked, set } }: { tools: PieceTools }) {
   const moved = Object.entries(piece.hoop.moved).filter(([, { x, y }]) => x !== 0 || y !== 0)
   if (moved.length === 0) return null
-  const said = moved.map(
-    ([part, { x, y }]) =>
-      `${marked.design.parts[Number(part)]?.name ?? 'A part'} moved ${speakerFor(plan.style).name(inTheDesign(x, y))} in the design.`,
+  const said = moved.map(([part, { x, y }]) =>
+    t('moved-in-the-design', {
+      name: marked.design.parts[Number(part)]?.name ?? t('a-part'),
+      name2: speakerFor(plan.style).name(inTheDesign(x, y)),
+    }),
   )
   return (
-    <Section says={`${said.join(' ')} Move it at the machine too.`}>
+    <Section says={t('move-it-at-the-machine', { said: said.join(' ') })}>
       <Button
         type="outline"
-        title="Move it back"
+        title={t('move-it-back')}
         onPress={() => set({ hoop: { moved: Object.fromEntries(moved.map(([part]) => [part, null])) as never } })}
       />
     </Section>
@@ -41,7 +44,7 @@ export function PartToMove({ tools }: { tools: PieceTools }) {
       <Text>{writeMessage(move.said, tools.plan.style)}</Text>
       <Button
         type="outline"
-        title="Move it here and at the machine"
+        title={t('move-it-here-and-at')}
         onPress={() => set({ hoop: { ...movedPart(piece, move.part, move.x, move.y), hoopId: move.hoop } })}
       />
     </>

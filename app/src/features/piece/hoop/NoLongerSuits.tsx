@@ -1,3 +1,4 @@
+import { hoop as t } from '@thimble/language/en/hoop'
 import { Button } from '@rneui/themed'
 import { recommendRecipe } from '@thimble/core/recipe'
 import { chosenFrom, freshLayers, queryOf, ringOf, stackOf } from '@thimble/plan'
@@ -28,7 +29,9 @@ export function NoLongerSuits({ tools }: { tools: PieceTools }) {
       {worse.map(({ rule, said, severity }) => (
         <AdviceBar key={rule} advice={{ code: rule, said, severity }} />
       ))}
-      {best ? <Button type="outline" title={`Use instead: ${stackTitle(stackOf(best))}`} onPress={take} /> : null}
+      {best ? (
+        <Button type="outline" title={t('use-instead', { stackTitle: stackTitle(stackOf(best)) })} onPress={take} />
+      ) : null}
     </>
   )
 }

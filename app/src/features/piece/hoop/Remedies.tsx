@@ -1,3 +1,4 @@
+import { hoop as t } from '@thimble/language/en/hoop'
 import { Button } from '@rneui/themed'
 import type { Remedy } from '@thimble/core/hooping'
 import { movedPart, type StraightCheck } from '@thimble/plan'
@@ -18,8 +19,7 @@ export function Remedies({ tools, check }: Props) {
   const p = usePalette()
   const say = useSay()
   const { remedies } = check.correction!
-  if (remedies.length === 0)
-    return <Text>It won’t fit at this angle. Re-hoop closer to the notches, or use a larger hoop.</Text>
+  if (remedies.length === 0) return <Text>{t('it-wont-fit-at-this')}</Text>
   return (
     <View role="list">
       {remedies.map((remedy, i) => (
@@ -54,20 +54,20 @@ function Take({ tools: { piece, set }, remedy }: { tools: PieceTools; remedy: Re
     return (
       <Button
         type="outline"
-        title={`Make it ${Math.floor(scale * 1000) / 10} %`}
+        title={t('make-it', { floor: Math.floor(scale * 1000) / 10 })}
         onPress={() => set({ hoop: { scale } })}
       />
     )
   }
   if (remedy.kind === 'move-part') {
     const hoop = movedPart(piece, Number(remedy.part), remedy.dx, remedy.dy)
-    return <Button type="outline" title="Move it here and at the machine" onPress={() => set({ hoop })} />
+    return <Button type="outline" title={t('move-it-here-and-at')} onPress={() => set({ hoop })} />
   }
   if (remedy.kind === 'other-hoop')
     return (
       <Button
         type="outline"
-        title="Use that hoop"
+        title={t('use-that-hoop')}
         onPress={() => {
           set({ hoop: { hoopId: remedy.hoop, reopened: true, scale: 1, landed: noMarks(piece) } })
           router.replace(`/piece/${piece.id}`)

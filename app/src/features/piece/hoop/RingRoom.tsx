@@ -1,3 +1,4 @@
+import { hoop as t } from '@thimble/language/en/hoop'
 import type { HoopChoice } from '@thimble/core/hooping'
 import { ringClearances, ringOnItem } from '@thimble/core/placement'
 import { writeName } from '@thimble/language'
@@ -27,7 +28,7 @@ function useNear({ tools: { marked, shelf }, choice }: Props): { name: string; m
 export function HoopTouches(props: Props) {
   const [least] = useNear(props)
   if (!least || least.mm >= TOUCHING) return null
-  const text = `The hoop nearly touches the ${least.name}. Fold it clear before you close the hoop.`
+  const text = t('the-hoop-nearly-touches-the', { name: least.name })
   return <AdviceBar advice={{ code: 'ring-touches', severity: 'caution', text }} />
 }
 
@@ -35,5 +36,9 @@ export function RingRoom(props: Props) {
   const write = props.tools.plan.writeRoom
   const near = useNear(props)
   if (near.length === 0 || near[0]!.mm < TOUCHING) return null
-  return <Text soft>{`The hoop clears ${near.map((c) => `the ${c.name} by ${write(c.mm)}`).join(', ')}.`}</Text>
+  return (
+    <Text soft>
+      {t('the-hoop-clears', { near: near.map((c) => t('the-by', { name: c.name, mm: write(c.mm) })).join(', ') })}
+    </Text>
+  )
 }

@@ -1,3 +1,4 @@
+import { hoop as t } from '@thimble/language/en/hoop'
 import type { Hooping } from '@thimble/core/rows'
 import { hoopingsOf } from '@thimble/plan'
 import { Fold } from '@/ui/Fold'
@@ -13,7 +14,7 @@ export function RowHoopings({ tools }: { tools: PieceTools }) {
   const groups = hoop ? hoopingsOf(row, marked.design.height, hoop) : null
   if (!row || !groups) return null
   return (
-    <Fold title="Hooping by hooping" answer={String(groups.length)}>
+    <Fold title={t('hooping-by-hooping')} answer={String(groups.length)}>
       <HoopingList groups={groups} closed={row.closed} write={plan.write} />
     </Fold>
   )

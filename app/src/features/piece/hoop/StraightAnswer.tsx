@@ -1,3 +1,4 @@
+import { hoop as t } from '@thimble/language/en/hoop'
 import type { StraightCheck } from '@thimble/plan'
 import { AdviceBar } from '@/ui/AdviceBar'
 import { Section } from '@/ui/Section'
@@ -16,7 +17,7 @@ export function StraightAnswer({ tools, check }: Props) {
   const doubtful = warnings.some((w) => w.severity === 'stop')
   if (problem)
     return (
-      <Section title="These can’t be right">
+      <Section title={t('these-cant-be-right')}>
         <AdviceBar advice={{ code: 'problem', text: problem, severity: 'stop' }} />
       </Section>
     )
@@ -36,19 +37,19 @@ export function StraightAnswer({ tools, check }: Props) {
 }
 
 const StillToTell = ({ found, all }: { found: number; all: number }) => (
-  <Section title="Where did the marks land?">
+  <Section title={t('where-did-the-marks-land')}>
     <Text>
       {found === 0
-        ? `Drag ${all > 2 ? 'two or more of the marks' : 'both marks'} to where they lie on the hoop’s grid, or type the numbers.`
-        : 'Place one more mark to see the angle.'}
+        ? t('drag-to-where-they-lie', { which: all > 2 ? t('two-or-more-of-the') : t('both-marks') })
+        : t('place-one-more-mark-to')}
     </Text>
   </Section>
 )
 
 function titleOf({ correction, warnings }: StraightCheck, doubtful: boolean): string {
-  if (doubtful) return 'Check again'
-  if (!correction!.fitsExact) return 'It doesn’t fit like this'
-  return warnings.some((w) => w.code === 'past-its-turn') ? 'It can’t turn that far' : 'You can dial it straight'
+  if (doubtful) return t('check-again')
+  if (!correction!.fitsExact) return t('it-doesnt-fit-like-this')
+  return warnings.some((w) => w.code === 'past-its-turn') ? t('it-cant-turn-that-far') : t('you-can-dial-it-straight')
 }
 
 /** How it was hooped, in words: askew by so much, the cross there. */
@@ -57,10 +58,10 @@ function howItLies({ at, correction }: StraightCheck, write: (mm: number) => str
   const askew = ((((exact.rotation - at.pose.rotation + 180) % 360) + 360) % 360) - 180
   const turned =
     Math.abs(askew) < 0.05
-      ? 'Hooped straight'
-      : `Hooped ${Math.abs(askew).toFixed(1)}° ${askew > 0 ? 'clockwise' : 'anticlockwise'}`
+      ? t('hooped-straight')
+      : t('hooped', { abs: Math.abs(askew).toFixed(1), which: askew > 0 ? t('clockwise') : t('anticlockwise') })
   const off = writePlace({ x: exact.x - at.pose.x, y: exact.y - at.pose.y }, write)
-  return `${turned}, ${off === 'on the notches' ? 'on the mark' : `${off} of the mark`}.`
+  return `${turned}, ${off === 'on the notches' ? t('on-the-mark') : t('of-the-mark', { off })}.`
 }
 
 function Dial({ tools, check }: Props) {
@@ -69,19 +70,19 @@ function Dial({ tools, check }: Props) {
   const room = Math.min(slack.left, slack.right, slack.up, slack.down)
   return (
     <>
-      <Text soft>Dial in at the machine</Text>
+      <Text soft>{t('dial-in-at-the-machine')}</Text>
       <MoveBoxes move={move!} />
       <AddedLine added={check.at.added} />
       {tools.piece.hoop.scale < 1 ? (
-        <Text bold>{`Design made ${Math.floor(tools.piece.hoop.scale * 1000) / 10} % of its size`}</Text>
+        <Text bold>{t('design-made-of-its-size', { floor: Math.floor(tools.piece.hoop.scale * 1000) / 10 })}</Text>
       ) : null}
       <AdviceBar
         advice={{
           code: 'after',
           severity: fits ? 'note' : 'caution',
           text: fits
-            ? `Fits after that, ${writeRoom(room)} to spare. Remaining error: ${move!.left.toFixed(1)} mm at the worst corner.`
-            : `In whole steps it just passes the field’s edge. Remaining error: ${move!.left.toFixed(1)} mm. Trace it before you start.`,
+            ? t('fits-after-that-to-spare', { writeRoom: writeRoom(room), left: move!.left.toFixed(1) })
+            : t('in-whole-steps-it-just', { left: move!.left.toFixed(1) }),
         }}
       />
     </>

@@ -1,3 +1,4 @@
+import { hoop as t } from '@thimble/language/en/hoop'
 import { Button } from '@rneui/themed'
 import type { StraightCheck } from '@thimble/plan'
 import { View } from 'react-native'
@@ -10,10 +11,10 @@ export function StraightButtons({ check: { correction, warnings }, onDone }: Pro
   return (
     <View style={{ flexDirection: 'row', gap: 12 }}>
       <View style={{ flex: 1 }}>
-        <Button title="I’ve dialled it in" disabled={!good} onPress={() => onDone('kept')} />
+        <Button title={t('ive-dialled-it-in')} disabled={!good} onPress={() => onDone('kept')} />
       </View>
       <View style={{ flex: 1 }}>
-        <Button type="outline" title="Re-hoop" disabled={!correction} onPress={() => onDone('again')} />
+        <Button type="outline" title={t('re-hoop')} disabled={!correction} onPress={() => onDone('again')} />
       </View>
     </View>
   )

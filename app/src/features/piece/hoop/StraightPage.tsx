@@ -1,3 +1,4 @@
+import { hoop as t } from '@thimble/language/en/hoop'
 import type { Piece } from '@thimble/contract'
 import type { Point } from '@thimble/core/plane'
 import { checkStraight, type HoopPlan, type StraightCheck, triesOf, tryOf, writeLanded } from '@thimble/plan'
@@ -22,7 +23,7 @@ import { Tries } from './Tries'
 import { WhichHooping } from './WhichHooping'
 import { nanoid } from 'nanoid'
 
-const TITLE = 'Check alignment'
+const TITLE = t('check-alignment')
 
 /** After hooping: where the marks landed on the hoop's grid, what to dial for that, or how to hoop it again. */
 export function StraightPage({ id }: { id: string }) {
@@ -64,7 +65,7 @@ function Straight({ piece }: { piece: Piece }) {
     return (
       <Page title={TITLE} back>
         <Section>
-          <Text>This piece has no hoop yet. Choose one in Hoop first.</Text>
+          <Text>{t('this-piece-has-no-hoop')}</Text>
         </Section>
       </Page>
     )
@@ -83,7 +84,7 @@ function Straight({ piece }: { piece: Piece }) {
     <Page
       title={TITLE}
       back
-      aside={`try ${again + 1}`}
+      aside={t('try', { again: again + 1 })}
       tape={false}
       wideContent
       foot={<StraightButtons check={check} onDone={done} />}

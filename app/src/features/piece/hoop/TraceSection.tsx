@@ -1,3 +1,4 @@
+import { hoop as t } from '@thimble/language/en/hoop'
 import { Button } from '@rneui/themed'
 import type { TraceAnswer, TraceRequest } from '@thimble/contract/devices'
 import { applyPose, composePose, inversePose } from '@thimble/core/plane'
@@ -29,14 +30,14 @@ export function TraceSection({ tools, check }: Props) {
   }
   return (
     <Section>
-      <Disclosure title="Trace it with the machine">
-        <Text soft>The needle stays up. Hands, hair and sleeves clear while it moves.</Text>
+      <Disclosure title={t('trace-it-with-the-machine')}>
+        <Text soft>{t('the-needle-stays-up-hands')}</Text>
         <View style={{ flexDirection: 'row', gap: 12 }}>
           {(['box', 'contour'] as const).map((way) => (
             <View key={way} style={{ flex: 1 }}>
               <Button
                 type="outline"
-                title={way === 'box' ? 'Around the box' : 'Along the outline'}
+                title={way === 'box' ? t('around-the-box') : t('along-the-outline')}
                 disabled={busy}
                 onPress={() => run(() => trace(way))}
               />
@@ -84,11 +85,11 @@ function WhatItMet({
     field.mm < 0
       ? ({
           severity: 'stop',
-          text: `It would leave the field by ${write(-field.mm)}, ${where(field.at)}: the needle could strike the hoop.`,
+          text: t('it-would-leave-the-field', { one: write(-field.mm), where: where(field.at) }),
         } as const)
       : ({
           severity: field.mm < NEAR ? 'caution' : 'note',
-          text: `Nearest to the field’s edge: ${write(field.mm)}, ${where(field.at)}. The walk took ${seconds} s.`,
+          text: t('nearest-to-the-fields-edge', { mm: write(field.mm), where: where(field.at), seconds }),
         } as const)
   return (
     <>
@@ -100,8 +101,8 @@ function WhatItMet({
             severity: nearest.mm < NEAR ? 'caution' : 'note',
             text:
               nearest.mm <= 0
-                ? `It crosses the ${nearest.name}, ${where(nearest.at)}.`
-                : `Nearest to the ${nearest.name}: ${write(nearest.mm)}, ${where(nearest.at)}.`,
+                ? t('it-crosses-the', { name: nearest.name, where: where(nearest.at) })
+                : t('nearest-to-the', { name: nearest.name, mm: write(nearest.mm), where: where(nearest.at) }),
           }}
         />
       ) : null}

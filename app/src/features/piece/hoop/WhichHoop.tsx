@@ -1,3 +1,4 @@
+import { hoop as t } from '@thimble/language/en/hoop'
 import type { LengthStyle } from '@thimble/core/lengths'
 import { message } from '@thimble/core/messages'
 import { writeMessage } from '@thimble/language'
@@ -39,7 +40,7 @@ export function WhichHoop({ tools, choice, hoop }: Props) {
         sketch={sketch && alone ? { blocks: sketch, colours } : null}
         height={wide ? 340 : 230}
         write={plan.writeRoom}
-        says={`The design in ${hoop.name}, to scale. ${slackWords(choice, plan.style)}`}
+        says={t('the-design-in-to-scale', { name: hoop.name, slack: slackWords(choice, plan.style) })}
       />
       <AsLastTime tools={tools} what="hoop" />
       {choice.reasons.map((r, i) =>
@@ -62,10 +63,10 @@ export function WhichHoop({ tools, choice, hoop }: Props) {
 export function OnPiece({ tools, choice }: Pick<Props, 'tools' | 'choice'>) {
   const wide = useWide()
   return (
-    <Fold title="The hoop on the piece" answer="see it">
+    <Fold title={t('the-hoop-on-the-piece')} answer={t('see-it')}>
       <RingRoom tools={tools} choice={choice} />
       {wide ? null : <PieceDrawing id={tools.piece.id} stage="hoop" highlighted={null} height={330} />}
-      <Text soft>The yellow area is where the design’s centre may lie.</Text>
+      <Text soft>{t('the-yellow-area-is-where')}</Text>
     </Fold>
   )
 }

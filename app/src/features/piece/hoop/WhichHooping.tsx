@@ -1,3 +1,4 @@
+import { hoop as t } from '@thimble/language/en/hoop'
 import { writeName } from '@thimble/language'
 import type { StraightCheck } from '@thimble/plan'
 import { Choices } from '@/ui/Choices'
@@ -19,13 +20,13 @@ export function WhichHooping({
     const parts = piece.hoop.kept[0]?.parts?.[i]
     if (parts) return partNames({ marked }, parts)
     const copy = marked.placed?.row ? null : marked.placed?.copies[i]
-    return copy ? writeName(copy.name) : `Hooping ${i + 1}`
+    return copy ? writeName(copy.name) : t('hooping-2', { i: i + 1 })
   }
   return (
     <Section>
       <Choices
         long={at.groups > 6}
-        label="Which hooping"
+        label={t('which-hooping')}
         choices={Array.from({ length: at.groups }, (_, i) => ({ id: String(i), name: nameOf(i) }))}
         value={String(at.group)}
         onChange={(id) => set({ hoop: { group: Number(id), landed: noMarks(piece) } })}

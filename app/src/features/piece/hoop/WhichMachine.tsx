@@ -1,3 +1,4 @@
+import { hoop as t } from '@thimble/language/en/hoop'
 import { Choices } from '@/ui/Choices'
 import { Fold } from '@/ui/Fold'
 import { AsLastTime } from '../AsLastTime'
@@ -10,9 +11,9 @@ export function WhichMachine({ tools }: { tools: PieceTools }) {
   const standing = machines.filter(({ id, onBench }) => onBench || id === machine.id)
   if (standing.length < 2) return null
   return (
-    <Fold title="Machine" answer={machine.name}>
+    <Fold title={t('machine')} answer={machine.name}>
       <Choices
-        label="Machine"
+        label={t('machine')}
         choices={standing.map(({ id, name }) => ({ id, name }))}
         value={machine.id}
         onChange={(machineId) => tools.set({ hoop: { machineId, turn: null } })}

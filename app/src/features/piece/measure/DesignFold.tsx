@@ -1,3 +1,4 @@
+import { measure as t } from '@thimble/language/en/measure'
 import { Fold } from '@/ui/Fold'
 import type { PieceTools } from '../usePiece'
 import { DesignPicker } from './DesignPicker'
@@ -8,12 +9,12 @@ export function DesignFold({ tools }: { tools: PieceTools }) {
   const size = `${write(design.width)} × ${write(design.height)}`
   const wrong = Object.keys(problems).some((path) => path.startsWith('design'))
   const answer = design.missing
-    ? 'not here yet'
+    ? t('not-here-yet')
     : design.assumed
-      ? 'none yet'
+      ? t('none-yet')
       : [design.name, size].filter(Boolean).join(', ')
   return (
-    <Fold title="Design" answer={answer} open={design.assumed} wrong={wrong}>
+    <Fold title={t('design-2')} answer={answer} open={design.assumed} wrong={wrong}>
       <DesignPicker tools={tools} />
     </Fold>
   )

@@ -1,3 +1,4 @@
+import { measure as t } from '@thimble/language/en/measure'
 import type { Patch } from '@thimble/contract'
 import { useState } from 'react'
 import { View } from 'react-native'
@@ -25,23 +26,23 @@ export function DesignPicker({ tools: { piece, plan, shelf, set } }: { tools: Pi
   const card = designId ? shelf.designs[designId] : undefined
   const chosen = card ? [card] : []
   const offered = [...chosen, ...found].slice(0, AT_ONCE)
-  const choices = [{ id: BY_SIZE, name: 'By size' }, ...offered.map(({ id, name }) => ({ id, name }))]
+  const choices = [{ id: BY_SIZE, name: t('by-size') }, ...offered.map(({ id, name }) => ({ id, name }))]
   return (
     <View style={{ gap: 12 }}>
       {designs.length > AT_ONCE ? (
         <Field
-          label="Find a design"
+          label={t('find-a-design')}
           value={words}
           onChange={setWords}
           hint={
             found.length + chosen.length > offered.length
-              ? `${offered.length} of ${found.length + chosen.length} shown. Type more of the name.`
+              ? t('of-shown-type-more-of', { offered: offered.length, found: found.length + chosen.length })
               : undefined
           }
         />
       ) : null}
       <Choices
-        label="Which design"
+        label={t('which-design')}
         choices={choices}
         value={designId ?? BY_SIZE}
         onChange={(id) => set({ measure: { designId: id === BY_SIZE ? null : id, ownChange: null } })}
@@ -49,7 +50,13 @@ export function DesignPicker({ tools: { piece, plan, shelf, set } }: { tools: Pi
       {plan.problems.design ? <FieldProblem id="design">{plan.problems.design}</FieldProblem> : null}
       {plan.design.missing ? null : designId ? (
         <>
-          <Text>{`${plan.write(plan.design.width)} wide, ${plan.write(plan.design.height)} high, ${loadNames[plan.design.loadClass]}.`}</Text>
+          <Text>
+            {t('wide-high', {
+              write: plan.write(plan.design.width),
+              write2: plan.write(plan.design.height),
+              loadNames: loadNames[plan.design.loadClass],
+            })}
+          </Text>
           {(['design.width', 'design.height'] as const).map((path) =>
             plan.problems[path] ? (
               <FieldProblem key={path} id={path}>
@@ -68,7 +75,7 @@ export function DesignPicker({ tools: { piece, plan, shelf, set } }: { tools: Pi
 
 /** What its count comes to; without one its density is asked. */
 const reckoned = ({ load, loadClass }: PieceTools['plan']['design']): string | undefined =>
-  load === null ? undefined : `About ${Math.round(load)} stitches per cm²:  ${loadNames[loadClass]}.`
+  load === null ? undefined : t('about-stitches-per-cm', { round: Math.round(load), loadNames: loadNames[loadClass] })
 
 type SizedProps = { tools: Pick<PieceTools, 'piece' | 'plan' | 'shelf' | 'set'> }
 
@@ -84,7 +91,7 @@ function SizedByHand({ tools: { piece, plan, shelf, set } }: SizedProps) {
           <LengthField
             key={side}
             half
-            label={`Design ${side}`}
+            label={t('design', { side })}
             unit={unit}
             typed={ownDesign[side]}
             placeholder={plan.write(plan.design[side])}
@@ -93,15 +100,11 @@ function SizedByHand({ tools: { piece, plan, shelf, set } }: SizedProps) {
           />
         ))}
       </View>
-      <Choices label="Shape" choices={sizedShapes} value={ownDesign.shape} onChange={(shape) => own({ shape })} />
-      <Text soft>
-        {ownDesign.shape === 'oval'
-          ? 'Its corners are free, so round hoops fit more of it.'
-          : 'Its corners need room in the hoop.'}
-      </Text>
-      <Choices label="What is it?" choices={workKinds} value={ownDesign.kind} onChange={(kind) => own({ kind })} />
+      <Choices label={t('shape')} choices={sizedShapes} value={ownDesign.shape} onChange={(shape) => own({ shape })} />
+      <Text soft>{ownDesign.shape === 'oval' ? t('its-corners-are-free-so') : t('its-corners-need-room-in')}</Text>
+      <Choices label={t('what-is-it')} choices={workKinds} value={ownDesign.kind} onChange={(kind) => own({ kind })} />
       <LimitedField
-        label="Stitches, if known"
+        label={t('stitches-if-known')}
         most={12}
         keyboard="numeric"
         value={ownDesign.stitches}
@@ -111,7 +114,7 @@ function SizedByHand({ tools: { piece, plan, shelf, set } }: SizedProps) {
       />
       {plan.design.load === null ? (
         <Choices
-          label="How dense is it?"
+          label={t('how-dense-is-it')}
           choices={(['outline', 'light', 'medium', 'dense'] as const).map((id) => ({ id, name: loadNames[id] }))}
           value={ownDesign.load}
           onChange={(load) => own({ load })}

@@ -1,3 +1,4 @@
+import { measure as t } from '@thimble/language/en/measure'
 import { itemKinds } from '@thimble/core/placement'
 import { otherItem } from '@thimble/plan'
 import { Choices } from '@/ui/Choices'
@@ -11,13 +12,13 @@ export function ItemLine({ tools: { piece, plan, set } }: { tools: PieceTools })
   const own = piece.item.own !== null
   return (
     <Choices
-      label="Item"
+      label={t('item')}
       long
       choices={own ? [{ id: piece.item.kind, name: kind.name }, ...kinds] : kinds}
       value={piece.item.kind}
       onChange={(id) => {
         const next = itemKinds.find((k) => k.id === id)
-        if (next && id !== piece.item.kind) set(otherItem(piece, next), `Now a ${next.name.toLowerCase()}.`)
+        if (next && id !== piece.item.kind) set(otherItem(piece, next), t('now-a', { name: next.name.toLowerCase() }))
       }}
     />
   )

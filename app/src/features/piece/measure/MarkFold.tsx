@@ -1,3 +1,4 @@
+import { measure as t } from '@thimble/language/en/measure'
 import { formatFine } from '@thimble/core/lengths'
 import { writeMessage, writeName } from '@thimble/language'
 import type { TapeStep } from '@thimble/core/placement'
@@ -22,8 +23,12 @@ export function MarkFold({ tools }: { tools: PieceTools }) {
   const done = ready.filter(({ ticked }) => ticked).length + steps.filter((step) => markTick(piece, step).ticked).length
   return (
     <Fold
-      title="Prepare and mark"
-      answer={`${done} of ${ready.length + steps.length} done; ${lowerFirst(markedWith(piece, basis).name)}`}
+      title={t('prepare-and-mark')}
+      answer={t('of-done', {
+        done,
+        ready: ready.length + steps.length,
+        lowerFirst: lowerFirst(markedWith(piece, basis).name),
+      })}
     >
       <View>
         {ready.map(({ id, text, ticked }) => (
@@ -42,12 +47,12 @@ export function MarkFold({ tools }: { tools: PieceTools }) {
 
 function Marks({ tools, steps }: { tools: PieceTools; steps: readonly TapeStep[] }) {
   const { placement, rule, kind } = tools.plan
-  if (!placement) return <Text soft>The marks appear once the numbers can be read.</Text>
+  if (!placement) return <Text soft>{t('the-marks-appear-once-the')}</Text>
   const { copies } = placement
   const turned = rule.arrange === 'corners' && copies.some((c) => c.pose.rotation !== 0)
   return (
     <>
-      <Text soft>{`Lay it flat, ${rule.side === 'back' ? 'face down' : 'face up'}, pressed.`}</Text>
+      <Text soft>{t('lay-it-flat-pressed', { which: rule.side === 'back' ? t('face-down') : t('face-up') })}</Text>
       {markNotes(tools).map((w, i) => (
         <AdviceBar key={i} advice={w} />
       ))}
@@ -59,7 +64,13 @@ function Marks({ tools, steps }: { tools: PieceTools; steps: readonly TapeStep[]
       </View>
       {turned ? (
         <Text soft>
-          {`${copies.length > 1 ? 'Each design’s' : 'The design’s'} turn as the ${kind.name.toLowerCase()} lies: ${copies.map((c) => `${writeName(c.name).replace('your ', '')} ${turnWords(c.pose.rotation)}`).join(', ')}.`}
+          {t('turn-as-the-lies', {
+            which: copies.length > 1 ? t('each-designs') : t('the-designs'),
+            name: kind.name.toLowerCase(),
+            copies: copies
+              .map((c) => `${writeName(c.name).replace('your ', '')} ${turnWords(c.pose.rotation)}`)
+              .join(', '),
+          })}
         </Text>
       ) : null}
       <Clear tools={tools} />
@@ -77,7 +88,7 @@ function MarkStep({ tools: { piece, plan, set }, step }: { tools: PieceTools; st
   return (
     <CheckboxRow
       title={writeMessage(step.said, plan.style)}
-      after={step.loss ? `(rounded by ${formatFine(step.loss, plan.style)})` : undefined}
+      after={step.loss ? t('rounded-by', { formatFine: formatFine(step.loss, plan.style) }) : undefined}
       was={was && writeMessage(was, plan.style)}
       done={ticked}
       onChange={(done) => set({ measure: { marked: { [step.id]: done }, markedSaid: { [step.id]: step.said } } })}
@@ -96,13 +107,15 @@ function MarkWith({ tools }: { tools: PieceTools }) {
   return (
     <View style={{ gap: 6 }}>
       <Choices
-        label="Mark with"
+        label={t('mark-with')}
         long
         choices={suits.map(({ id, name }) => ({ id, name }))}
         value={chosen.id}
         onChange={(id) => set({ measure: { markWith: id } })}
       />
-      <Text soft>{`${chosen.why} To remove: ${lowerFirst(chosen.removedBy)} ${chosen.caution}`}</Text>
+      <Text soft>
+        {t('to-remove', { why: chosen.why, lowerFirst: lowerFirst(chosen.removedBy), caution: chosen.caution })}
+      </Text>
     </View>
   )
 }
@@ -112,5 +125,7 @@ const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text
 function Clear({ tools: { plan } }: { tools: PieceTools }) {
   const nearest = [...(plan.placement?.clearances ?? [])].sort((a, b) => a.mm - b.mm)[0]
   if (!nearest || nearest.mm <= 0) return null
-  return <Text soft>{`Nearest: the ${writeName(nearest.name)}, ${plan.writeRoom(nearest.mm)} away.`}</Text>
+  return (
+    <Text soft>{t('nearest-the-away', { write: writeName(nearest.name), writeRoom: plan.writeRoom(nearest.mm) })}</Text>
+  )
 }

@@ -1,3 +1,4 @@
+import { measure as t } from '@thimble/language/en/measure'
 import { Button } from '@rneui/themed'
 import { preparationCare } from '@thimble/core/marking'
 import { markedWith, preparing } from '@thimble/plan'
@@ -27,7 +28,7 @@ export function MarkWarnings({ tools }: { tools: PieceTools }) {
       {problems['anchors.down'] || problems['anchors.across'] ? (
         <Button
           type="outline"
-          title="Measure from the usual lines"
+          title={t('measure-from-the-usual-lines')}
           onPress={() => set({ measure: { anchors: { down: null, across: null } } })}
         />
       ) : null}

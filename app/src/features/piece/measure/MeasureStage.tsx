@@ -1,3 +1,4 @@
+import { measure as t } from '@thimble/language/en/measure'
 import { isSettled, placedWords } from '@thimble/plan'
 import { useState } from 'react'
 import { FieldProblem } from '@/ui/FieldProblem'
@@ -45,9 +46,9 @@ export function MeasureStage({ tools, setHighlighted, onDone }: StageProps) {
 /** Where the cross goes, what the grey numbers are, and what stands in the way of it. */
 function Answer({ tools }: { tools: PieceTools }) {
   const { piece, plan } = tools
-  const title = plan.design.assumed ? 'Choose the design' : placedWords(piece, plan.style, plan)
+  const title = plan.design.assumed ? t('choose-the-design') : placedWords(piece, plan.style, plan)
   return (
-    <Section title={title ?? 'Check the numbers below'}>
+    <Section title={title ?? t('check-the-numbers-below')}>
       <MarkWarnings tools={tools} />
     </Section>
   )
@@ -58,7 +59,7 @@ function ClothFold({ tools }: { tools: PieceTools }) {
   const { cloth } = tools.piece.build
   const name = cloth.swatch?.name ?? clothName(cloth.family).split(',')[0]!
   return (
-    <Fold title="Cloth" answer={`${name}, ${colourName(cloth.colour)}`}>
+    <Fold title={t('cloth')} answer={`${name}, ${colourName(cloth.colour)}`}>
       <WhichCloth tools={tools} />
       <ClothColours tools={tools} />
     </Fold>
@@ -77,11 +78,11 @@ function Marked({ tools: { plan }, onDone }: Pick<StageProps, 'tools' | 'onDone'
       {plan.problems.placed ? <FieldProblem id="placed">{plan.problems.placed}</FieldProblem> : null}
       {asked ? (
         <Text role="status" bold tone="madder">
-          Nothing measured yet. Use typical sizes?
+          {t('nothing-measured-yet-use-typical')}
         </Text>
       ) : null}
       <StageButton
-        title={asked ? 'Use typical sizes' : 'I’ve marked it'}
+        title={asked ? t('use-typical-sizes') : t('ive-marked-it')}
         disabled={!isSettled(plan)}
         onPress={() => (unmeasured && !asked ? setAsked(true) : onDone())}
       />

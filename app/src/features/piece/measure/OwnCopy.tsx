@@ -1,3 +1,4 @@
+import { measure as t } from '@thimble/language/en/measure'
 import { Button } from '@rneui/themed'
 import type { DesignCard } from '@thimble/contract'
 import { ChangeFields } from '@/shared/changing'
@@ -15,8 +16,8 @@ export function OwnCopy({ tools: { piece, plan, set }, card }: Props) {
   const { width, hull } = plan.design
   const change = ownChange ?? NOTHING
   return (
-    <Disclosure title="Scale, turn or mirror it here" open={ownChange !== null}>
-      <Text soft>Only on this piece. The design itself stays as it is.</Text>
+    <Disclosure title={t('scale-turn-or-mirror-it')} open={ownChange !== null}>
+      <Text soft>{t('only-on-this-piece-the')}</Text>
       <ChangeFields
         design={{ source: card.source, width, hull }}
         change={change}
@@ -24,7 +25,7 @@ export function OwnCopy({ tools: { piece, plan, set }, card }: Props) {
         onChange={(over) => set({ measure: { ownChange: { ...change, ...over } } })}
       />
       {ownChange ? (
-        <Button type="outline" title="Undo all changes" onPress={() => set({ measure: { ownChange: null } })} />
+        <Button type="outline" title={t('undo-all-changes')} onPress={() => set({ measure: { ownChange: null } })} />
       ) : null}
     </Disclosure>
   )

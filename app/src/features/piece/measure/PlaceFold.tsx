@@ -1,3 +1,4 @@
+import { measure as t } from '@thimble/language/en/measure'
 import { type PlacementDistance, sideOf, whichTrueTo } from '@thimble/core/placement'
 import { carriedHere } from '@thimble/plan'
 import { Button } from '@rneui/themed'
@@ -24,9 +25,9 @@ export function PlaceFold({ tools, setHighlighted }: Props) {
   ]
   const wrong = Object.keys(problems).some((path) => path.startsWith('distances'))
   return (
-    <Fold title="Placement" answer={placeAnswer(tools)} wrong={wrong}>
+    <Fold title={t('placement')} answer={placeAnswer(tools)} wrong={wrong}>
       <Choices
-        label="Placement"
+        label={t('placement')}
         choices={kind.placements}
         value={piece.measure.placement}
         onChange={(id) => set({ measure: { placement: id, anchors: { down: null, across: null } } })}
@@ -64,40 +65,42 @@ export function PlaceFold({ tools, setHighlighted }: Props) {
 /** Where on the item, and whether by a distance of the worker's own. */
 function placeAnswer({ piece, plan: { rule, placement } }: PieceTools): string {
   const own = placement?.distances.some(({ id }) => piece.measure.distances[id]?.text) ?? false
-  return own ? `${rule.name}, your own distance` : rule.name
+  return own ? t('your-own-distance', { name: rule.name }) : rule.name
 }
 
 /** Where the grey number comes from, or what the usual would be in place of a typed one. */
 function hintOf({ piece, plan: { write } }: PieceTools, { id, assumed }: PlacementDistance): string {
-  if (piece.measure.distances[id]?.text) return `Usually ${write(assumed)}.`
+  if (piece.measure.distances[id]?.text) return t('usually', { assumed: write(assumed) })
   const carried = carriedHere(piece)
-  if (carried?.distances[id]?.text) return `From “${carried.from}”; usually ${write(assumed)}.`
-  return 'Your own distance'
+  if (carried?.distances[id]?.text) return t('from-usually', { from: carried.from, assumed: write(assumed) })
+  return t('your-own-distance-2')
 }
 
 type Counted = NonNullable<PlacementDistance['counted']>
 
 const edgeChoices = {
   level: [
-    { id: 'start', name: 'Its top edge' },
-    { id: 'centre', name: 'Its centre' },
-    { id: 'end', name: 'Its bottom edge' },
+    { id: 'start', name: t('its-top-edge') },
+    { id: 'centre', name: t('its-centre') },
+    { id: 'end', name: t('its-bottom-edge') },
   ],
   upright: [
-    { id: 'start', name: 'Its left edge' },
-    { id: 'centre', name: 'Its centre' },
-    { id: 'end', name: 'Its right edge' },
+    { id: 'start', name: t('its-left-edge') },
+    { id: 'centre', name: t('its-centre') },
+    { id: 'end', name: t('its-right-edge') },
   ],
 } as const
 const sidesOf = (axis: 'level' | 'upright', { kind, rule }: PieceTools['plan']) =>
   axis === 'level'
     ? ([
-        { id: '1', name: 'Below the line' },
-        { id: '-1', name: 'Above the line' },
+        { id: '1', name: t('below-the-line') },
+        { id: '-1', name: t('above-the-line') },
       ] as const)
     : (['1', '-1'] as const).map((id) => ({
         id,
-        name: upper(`to ${writeName(sideOf(Number(id), { worn: kind.worn ?? false, back: rule.side === 'back' }))}`),
+        name: upper(
+          t('to', { write: writeName(sideOf(Number(id), { worn: kind.worn ?? false, back: rule.side === 'back' })) }),
+        ),
       }))
 
 /** Counting from another line, to another edge of the design, or to the line's other side; the design stays put. */
@@ -122,21 +125,21 @@ function CountedFrom({
     set({ measure: { anchors: { [key]: { line, edge, toward } } } })
   }
   return (
-    <Disclosure title={`Measured from ${from ? writeName(from.name) : labelOf(distance.name)} (change)`}>
+    <Disclosure title={t('measured-from-change', { which: from ? writeName(from.name) : labelOf(distance.name) })}>
       <Choices
-        label="From"
+        label={t('from')}
         choices={lines.map(({ id, name }) => ({ id, name: upper(writeName(name)) }))}
         value={counted.line}
         onChange={(line) => put({ line })}
       />
       <Choices
-        label="To the design"
+        label={t('to-the-design')}
         choices={edgeChoices[counted.axis]}
         value={counted.edge}
         onChange={(edge) => put({ edge })}
       />
       <Choices
-        label="On which side"
+        label={t('on-which-side')}
         choices={sidesOf(counted.axis, plan)}
         value={counted.toward === 1 ? '1' : '-1'}
         onChange={(way) => put({ toward: way === '1' ? 1 : -1 })}
@@ -144,7 +147,7 @@ function CountedFrom({
       {own ? (
         <Button
           type="outline"
-          title="Use the usual line"
+          title={t('use-the-usual-line')}
           onPress={() => set({ measure: { anchors: { [key]: null } } })}
         />
       ) : null}

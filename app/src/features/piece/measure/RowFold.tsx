@@ -1,3 +1,4 @@
+import { measure as t } from '@thimble/language/en/measure'
 import { RowDrawing } from '@/drawing/RowDrawing'
 import { Choices } from '@/ui/Choices'
 import { LimitedField } from '@/ui/LimitedField'
@@ -10,9 +11,9 @@ import { HoopingList } from '../hoop/RowHoopings'
 import type { PieceTools } from '../usePiece'
 
 const endChoices = [
-  { id: 'half-gap', name: 'Half a gap at each end' },
-  { id: 'flush', name: 'Right to the ends' },
-  { id: 'margin', name: 'A margin at each end' },
+  { id: 'half-gap', name: t('half-a-gap-at-each') },
+  { id: 'flush', name: t('right-to-the-ends') },
+  { id: 'margin', name: t('a-margin-at-each-end') },
 ] as const
 
 /** The row: how many, or how far apart; the whole border drawn, and how it falls into hoopings. */
@@ -21,8 +22,8 @@ export function RowFold({ tools }: { tools: PieceTools }) {
   const row = placement?.row ?? null
   return (
     <Fold
-      title="Row"
-      answer={row ? `${row.count}, ${tools.plan.write(row.gap)} apart` : 'check the numbers'}
+      title={t('row')}
+      answer={row ? t('apart', { count: row.count, write: tools.plan.write(row.gap) }) : t('check-the-numbers')}
       wrong={Object.keys(problems).some((path) => path.startsWith('row'))}
     >
       <RowQuestions tools={tools} row={row} />
@@ -40,7 +41,7 @@ function RowQuestions({ tools: { piece, plan, shelf, set }, row }: { tools: Piec
         <LimitedField
           half
           big
-          label="How many"
+          label={t('how-many')}
           most={10}
           keyboard="numeric"
           value={piece.measure.row.count}
@@ -50,7 +51,7 @@ function RowQuestions({ tools: { piece, plan, shelf, set }, row }: { tools: Piec
         />
         <LengthField
           half
-          label="Smallest gap"
+          label={t('smallest-gap')}
           unit={shelf.shop.unit}
           typed={piece.measure.row.gap}
           placeholder={row ? write(row.usualGap) : ''}
@@ -58,10 +59,10 @@ function RowQuestions({ tools: { piece, plan, shelf, set }, row }: { tools: Piec
           onChange={(gap) => set({ measure: { row: { gap } } })}
         />
       </View>
-      <Text soft>A number overrides the gap. Leave it empty to fit as many as the gap allows.</Text>
+      <Text soft>{t('a-number-overrides-the-gap')}</Text>
       {row?.closed ? null : (
         <Choices
-          label="At the ends"
+          label={t('at-the-ends')}
           choices={endChoices}
           value={row?.ends ?? 'half-gap'}
           onChange={(ends) => set({ measure: { row: { ends } } })}
@@ -69,7 +70,7 @@ function RowQuestions({ tools: { piece, plan, shelf, set }, row }: { tools: Piec
       )}
       {row?.ends === 'margin' ? (
         <LengthField
-          label="Margin at each end"
+          label={t('margin-at-each-end')}
           unit={shelf.shop.unit}
           typed={piece.measure.row.margin}
           placeholder={write(0)}
@@ -89,18 +90,16 @@ function RowAsLaid({ tools: { piece, plan, shelf }, row }: { tools: PieceTools; 
     <>
       <RowDrawing row={row} motifHeight={design.height} unit={shelf.shop.unit} cloth={piece.build.cloth.colour} />
       <Text bold>
-        {row.count === 1
-          ? `One motif, ${write(row.gap)} free on either side.`
-          : `${row.count} motifs, ${write(row.gap)} between them${row.closed ? ', all round' : ''}.`}
+        {t('one-motif-free-on-either', {
+          count: row.count,
+          gap: write(row.gap),
+          which: row.closed ? t('all-round') : '',
+        })}
       </Text>
       {row.hoopings ? (
         <HoopingList groups={row.hoopings} closed={row.closed} write={write} />
       ) : (
-        <Text soft>
-          {hoop
-            ? `${hoop.name} is too small for one motif. Choose another in Hoop.`
-            : 'Choose a hoop in Hoop to see how the row splits into hoopings.'}
-        </Text>
+        <Text soft>{hoop ? t('is-too-small-for-one', { name: hoop.name }) : t('choose-a-hoop-in-hoop')}</Text>
       )}
     </>
   )

@@ -1,3 +1,4 @@
+import { measure as t } from '@thimble/language/en/measure'
 import { View } from 'react-native'
 import { Fold } from '@/ui/Fold'
 import { Text } from '@/ui/Text'
@@ -14,16 +15,12 @@ export function SkewFold({ tools, setHighlighted }: Props) {
   const typed = halves.filter(({ id }) => piece.measure.measures[id]?.text).length
   return (
     <Fold
-      title={plan.kind.worn ? 'Garment skewed?' : 'Not even?'}
-      answer={typed > 0 ? `${typed} of ${halves.length} measured` : 'measure each half'}
+      title={plan.kind.worn ? t('garment-skewed') : t('not-even')}
+      answer={typed > 0 ? t('of-measured', { typed, halves: halves.length }) : t('measure-each-half')}
       open={typed > 0}
       wrong={halves.some(({ id }) => plan.problems[`measures.${id}`])}
     >
-      <Text soft>
-        {plan.kind.worn
-          ? 'Chalk a line straight down from the middle of the neck. Measure from it to each seam.'
-          : 'Measure from the line or crease you start from to each edge.'}
-      </Text>
+      <Text soft>{plan.kind.worn ? t('chalk-a-line-straight-down') : t('measure-from-the-line-or')}</Text>
       <View style={{ gap: 12 }}>
         {halves.map((ask) => (
           <TapeField key={ask.id} ask={ask} label={ask.name} {...{ tools, setHighlighted }} />

@@ -1,3 +1,4 @@
+import { measure as t } from '@thimble/language/en/measure'
 import { Button } from '@rneui/themed'
 import type { MotifSpot, Patch } from '@thimble/contract'
 import { writeName } from '@thimble/language'
@@ -24,15 +25,15 @@ export function SpotsFold({ tools }: { tools: PieceTools }) {
   }
   return (
     <Fold
-      title="Motifs"
-      answer={spots.length === 0 ? 'add them' : String(spots.length)}
+      title={t('motifs')}
+      answer={spots.length === 0 ? t('add-them') : String(spots.length)}
       open={spots.length === 0}
       wrong={Object.keys(tools.plan.problems).some((path) => path.startsWith('spots'))}
     >
       {spots.map(([id, spot], i) => (
         <Spot key={id} id={id} n={i + 1} spot={spot} tools={tools} />
       ))}
-      <Button type="outline" title="Add a motif" onPress={add} />
+      <Button type="outline" title={t('add-a-motif')} onPress={add} />
     </Fold>
   )
 }
@@ -57,20 +58,22 @@ function Spot({ id, n, spot, tools: { plan, shelf, set } }: SpotProps) {
   return (
     <View style={{ gap: 10, borderLeftWidth: 4, borderLeftColor: p.seam, paddingLeft: 12 }}>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
-        <Text bold style={{ flex: 1 }}>{`Motif ${n}`}</Text>
+        <Text bold style={{ flex: 1 }}>
+          {t('motif', { n })}
+        </Text>
         <Button
           type="outline"
-          title="Remove"
-          accessibilityLabel={`Remove motif ${n}`}
-          onPress={() => set({ measure: { spots: { [id]: null } } }, `Motif ${n} removed.`)}
+          title={t('remove')}
+          accessibilityLabel={t('remove-motif', { n })}
+          onPress={() => set({ measure: { spots: { [id]: null } } }, t('motif-removed', { n }))}
         />
       </View>
       <View style={{ flexDirection: 'row', gap: 12 }}>
-        {length('down', `Down from ${line ? writeName(line.name) : 'the top'}`)}
-        {spot.side === 'centre' ? <View style={{ flex: 1 }} /> : length('off', 'From the centre line')}
+        {length('down', t('down-from', { which: line ? writeName(line.name) : t('the-top') }))}
+        {spot.side === 'centre' ? <View style={{ flex: 1 }} /> : length('off', t('from-the-centre-line'))}
       </View>
       <Choices
-        label={`Motif ${n} lies`}
+        label={t('motif-lies', { n })}
         choices={sideChoices(plan)}
         value={spot.side}
         onChange={(side) => put({ side })}

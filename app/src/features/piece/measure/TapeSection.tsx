@@ -1,3 +1,4 @@
+import { measure as t } from '@thimble/language/en/measure'
 import { Button } from '@rneui/themed'
 import { carriedHere, resized } from '@thimble/plan'
 import { View } from 'react-native'
@@ -46,11 +47,16 @@ function ItemFold({ tools }: Pick<Props, 'tools'>) {
   const { kind } = plan
   const size = kind.sizes.find(({ id }) => id === piece.item.size)?.name
   return (
-    <Fold title="Item and size" answer={[kind.name, kind.sizes.length > 1 ? size : ''].filter(Boolean).join(', ')}>
+    <Fold title={t('item-and-size')} answer={[kind.name, kind.sizes.length > 1 ? size : ''].filter(Boolean).join(', ')}>
       {kind.sizes.length > 1 ? (
-        <Choices label="Size" choices={kind.sizes} value={piece.item.size} onChange={(id) => set(resized(piece, id))} />
+        <Choices
+          label={t('size')}
+          choices={kind.sizes}
+          value={piece.item.size}
+          onChange={(id) => set(resized(piece, id))}
+        />
       ) : null}
-      {piece.item.shared ? <Text soft>Other placements share this item.</Text> : <ItemLine tools={tools} />}
+      {piece.item.shared ? <Text soft>{t('other-placements-share-this-item')}</Text> : <ItemLine tools={tools} />}
     </Fold>
   )
 }
@@ -60,13 +66,16 @@ function greyMeans({ piece, plan: { kind, carried, assumed, asks } }: Props['too
   const before = piece.measure.carried
   const asked = asks.filter(({ optional }) => !optional)
   const open = asked.filter(({ id }) => assumed.has(id)).length
-  if (carried.size > 0) return `Grey numbers are from “${before?.from}”. Measure again, or confirm them.`
+  if (carried.size > 0) return t('grey-numbers-are-from-measure', { from: String(before?.from) })
   if (open === 0) return undefined
   const [size, was] = [piece.item.size, before?.size].map((id) => kind.sizes.find((one) => one.id === id)?.name ?? id)
-  const typical = kind.sizes.length > 1 ? `typical for size ${size}` : 'typical'
-  const usual = `${open === asked.length ? 'All' : `${open} of ${asked.length}`} numbers are ${typical}. Type over them.`
+  const typical = kind.sizes.length > 1 ? t('typical-for-size', { size: String(size) }) : t('typical')
+  const usual = t('numbers-are-type-over-them', {
+    which: open === asked.length ? t('all') : t('of', { open, asked: asked.length }),
+    typical,
+  })
   if (!before?.size || before.size === piece.item.size) return usual
-  return `${usual} “${before.from}” was size ${was}, so its numbers aren’t used.`
+  return t('was-size-so-its-numbers', { usual, from: before.from, was: String(was) })
 }
 
 /** The numbers of the earlier piece, its own distances among them, taken as measured in one tap. */
@@ -79,11 +88,5 @@ function Confirm({ tools: { piece, plan, set } }: Pick<Props, 'tools'>) {
     const measures = Object.fromEntries(Object.entries(carried.measures).filter(([id]) => plan.carried.has(id)))
     set({ measure: { measures, distances: { ...carried.distances, ...distances } } })
   }
-  return (
-    <Button
-      type="outline"
-      title={count === 1 ? 'Still right: use the grey number' : `Still right: use all ${count} grey numbers`}
-      onPress={confirm}
-    />
-  )
+  return <Button type="outline" title={t('still-right-use-the-grey', { count })} onPress={confirm} />
 }

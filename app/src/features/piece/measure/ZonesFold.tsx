@@ -1,3 +1,4 @@
+import { measure as t } from '@thimble/language/en/measure'
 import { Button } from '@rneui/themed'
 import type { Patch, PieceZone } from '@thimble/contract'
 import { writeName } from '@thimble/language'
@@ -15,12 +16,12 @@ import { sideChoices } from './sideChoices'
 import { nanoid } from 'nanoid'
 
 const kinds = [
-  { id: 'pocket', name: 'Pocket' },
-  { id: 'zip', name: 'Zip' },
-  { id: 'seam', name: 'Seam' },
-  { id: 'buttons', name: 'Buttons' },
-  { id: 'print', name: 'Print' },
-  { id: 'stripe', name: 'Stripe' },
+  { id: 'pocket', name: t('pocket') },
+  { id: 'zip', name: t('zip') },
+  { id: 'seam', name: t('seam') },
+  { id: 'buttons', name: t('buttons') },
+  { id: 'print', name: t('print') },
+  { id: 'stripe', name: t('stripe') },
 ] as const
 
 /** What is in the way on this very piece, or there to line up with: its place and size, kept clear of from then on. */
@@ -48,14 +49,14 @@ export function ZonesFold({ tools }: { tools: PieceTools }) {
   }
   return (
     <Fold
-      title="Pockets, zips, seams"
-      answer={zones.length === 0 ? 'none marked' : zones.map(([, { name }]) => name).join(', ')}
+      title={t('pockets-zips-seams')}
+      answer={zones.length === 0 ? t('none-marked') : zones.map(([, { name }]) => name).join(', ')}
       wrong={Object.keys(plan.problems).some((path) => path.startsWith('zones'))}
     >
       {zones.map(([id, zone]) => (
         <ZoneCard key={id} id={id} zone={zone} tools={tools} />
       ))}
-      <Choices label="Add a" choices={kinds} value={null} onChange={add} />
+      <Choices label={t('add-a')} choices={kinds} value={null} onChange={add} />
     </Fold>
   )
 }
@@ -87,11 +88,11 @@ function ZoneCard({ id: zoneId, zone, tools: { plan, shelf, set } }: CardProps) 
         id={zoneId}
         name={zone.name}
         onName={(name) => put({ name })}
-        onTakeOff={() => set({ measure: { zones: { [zoneId]: null } } }, `${zone.name || 'It'} removed.`)}
+        onTakeOff={() => set({ measure: { zones: { [zoneId]: null } } }, t('removed', { name: zone.name || t('it') }))}
       />
       {lines.length > 1 ? (
         <Choices
-          label="Measured from"
+          label={t('measured-from')}
           long
           choices={lines.map(({ id, name }) => ({ id, name: upper(writeName(name)) }))}
           value={zone.line}
@@ -99,26 +100,27 @@ function ZoneCard({ id: zoneId, zone, tools: { plan, shelf, set } }: CardProps) 
         />
       ) : null}
       {zone.kind === 'stripe' ? (
-        length('down', `Stripe from ${from ?? 'the line'}`)
+        length('down', t('stripe-from', { from: from ?? t('the-line') }))
       ) : (
         <>
           <View style={{ flexDirection: 'row', gap: 12 }}>
-            {length('down', 'Starts below', from ? `From ${from}` : undefined)}
-            {length('height', 'Height', 'Empty: to the edge')}
+            {length('down', t('starts-below'), from ? t('from-2', { from }) : undefined)}
+            {length('height', t('height'), t('empty-to-the-edge'))}
           </View>
           <View style={{ flexDirection: 'row', gap: 12 }}>
-            {length('width', 'Width', 'Empty: right across')}
-            {zone.side === 'centre' ? (
-              <View style={{ flex: 1 }} />
-            ) : (
-              length('off', 'Its middle from the centre line', '')
-            )}
+            {length('width', t('width'), t('empty-right-across'))}
+            {zone.side === 'centre' ? <View style={{ flex: 1 }} /> : length('off', t('its-middle-from-the-centre'), '')}
           </View>
-          <Choices label="It lies" choices={sideChoices(plan)} value={zone.side} onChange={(side) => put({ side })} />
+          <Choices
+            label={t('it-lies')}
+            choices={sideChoices(plan)}
+            value={zone.side}
+            onChange={(side) => put({ side })}
+          />
         </>
       )}
       {problems[path] ? <FieldProblem id={path}>{problems[path]}</FieldProblem> : null}
-      {zone.kind === 'stripe' ? <Text soft>To measure the design from it, open Placement.</Text> : null}
+      {zone.kind === 'stripe' ? <Text soft>{t('to-measure-the-design-from')}</Text> : null}
     </View>
   )
 }
@@ -127,8 +129,8 @@ type NameProps = { id: string; name: string; onName: (name: string) => void; onT
 
 const ZoneName = ({ id, name, onName, onTakeOff }: NameProps) => (
   <View style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-end' }}>
-    <LimitedField half label="What it is" slot={id} most={60} value={name} onChange={onName} />
-    <Button type="outline" title="Remove" onPress={onTakeOff} />
+    <LimitedField half label={t('what-it-is')} slot={id} most={60} value={name} onChange={onName} />
+    <Button type="outline" title={t('remove')} onPress={onTakeOff} />
   </View>
 )
 

@@ -1,3 +1,4 @@
+import { measure as t } from '@thimble/language/en/measure'
 import type { PieceTools } from '../usePiece'
 
 type Plan = PieceTools['plan']
@@ -6,13 +7,13 @@ type Plan = PieceTools['plan']
 export const sideChoices = (plan: Plan) =>
   [
     { id: 'left', name: sideName('left', plan) },
-    { id: 'centre', name: 'In the middle' },
+    { id: 'centre', name: t('in-the-middle') },
     { id: 'right', name: sideName('right', plan) },
   ] as const
 
 /** The worker’s side, and the wearer’s where there is one. */
 function sideName(side: 'left' | 'right', { kind, rule }: Plan): string {
-  if (!kind.worn) return `On your ${side}`
+  if (!kind.worn) return t('on-your', { side })
   const other = side === 'left' ? 'right' : 'left'
-  return `On your ${side} (the wearer’s ${rule.side === 'back' ? side : other})`
+  return t('on-your-the-wearers', { side, which: rule.side === 'back' ? side : other })
 }

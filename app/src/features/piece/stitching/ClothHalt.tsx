@@ -1,3 +1,4 @@
+import { stitch as t } from '@thimble/language/en/stitch'
 import { Button } from '@rneui/themed'
 import { blockAt, type SewBlock } from '@thimble/core/sewing'
 import { View } from 'react-native'
@@ -25,7 +26,7 @@ export function ClothHalt({ run, course, stitch, block }: Props) {
           {text}
         </Text>
       ))}
-      {thread ? <Text>{`Then thread ${thread}.`}</Text> : null}
+      {thread ? <Text>{t('then-thread', { thread })}</Text> : null}
       <Button
         title={haltDone(cloth, thread)}
         disabled={course.busy}

@@ -1,3 +1,4 @@
+import { stitch as t } from '@thimble/language/en/stitch'
 import { Button } from '@rneui/themed'
 import { blockAt } from '@thimble/core/sewing'
 import { useState } from 'react'
@@ -25,7 +26,7 @@ export function MachineStopped({ run, course, onOther }: Props) {
     const { colour } = program.blocks[blockAt(program, stitch)]!
     return (
       <Button
-        title={`${threadFor(colour, threads, run.sewing.spools)} is on`}
+        title={t('is-on', { threadFor: threadFor(colour, threads, run.sewing.spools) })}
         disabled={course.busy}
         onPress={() => course.ready('colour')}
       />
@@ -36,7 +37,7 @@ export function MachineStopped({ run, course, onOther }: Props) {
     if (block) return <ClothHalt {...{ run, course, stitch, block }} />
   }
   const empty = why === 'bobbin-out' && (linked ? linked.now.bobbinM === 0 : soFar.bobbins.at(-1)?.stitch !== stitch)
-  if (empty) return <Button title="A fresh bobbin is in" disabled={course.busy} onPress={course.freshBobbin} />
+  if (empty) return <Button title={t('a-fresh-bobbin-is-in')} disabled={course.busy} onPress={course.freshBobbin} />
   return <GoOn {...{ run, course, onOther }} />
 }
 
@@ -52,26 +53,26 @@ function GoOn({ run, course, onOther }: Props) {
           <Button
             type="outline"
             title="−"
-            accessibilityLabel="One stitch less back"
+            accessibilityLabel={t('one-stitch-less-back')}
             disabled={back <= LEAST_BACK}
             onPress={() => setBack(back - 1)}
           />
-          <Text style={{ flex: 1, textAlign: 'center' }}>{`${back} stitches back`}</Text>
+          <Text style={{ flex: 1, textAlign: 'center' }}>{t('stitches-back', { back })}</Text>
           <Button
             type="outline"
             title="+"
-            accessibilityLabel="One stitch more back"
+            accessibilityLabel={t('one-stitch-more-back')}
             disabled={back >= MOST_BACK}
             onPress={() => setBack(back + 1)}
           />
         </View>
       ) : null}
       <Button
-        title={`Go on from stitch ${countText(Math.max(0, stitch - by))}`}
+        title={t('go-on-from-stitch', { count: countText(Math.max(0, stitch - by)) })}
         disabled={course.busy}
         onPress={() => course.goOn(by)}
       />
-      <Button type="outline" title="Something else" onPress={onOther} />
+      <Button type="outline" title={t('something-else')} onPress={onOther} />
     </View>
   )
 }

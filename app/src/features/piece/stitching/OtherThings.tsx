@@ -1,3 +1,4 @@
+import { stitch as t } from '@thimble/language/en/stitch'
 import { Button } from '@rneui/themed'
 import { readCount } from '@thimble/plan'
 import { useState } from 'react'
@@ -16,15 +17,15 @@ export function OtherThings({ run, course, onClose }: Props) {
   const { by, state } = run.run
   const byHand = by === 'hand'
   const things: [title: string, does: () => void, shown: boolean][] = [
-    ['Needle broke', () => course.broke('needle-break'), true],
-    ['Nest underneath', () => course.broke('nest'), true],
-    ['A fresh bobbin is in', course.freshBobbin, byHand || state !== 'sewing'],
-    ['The next thread is on', () => course.ready('colour'), byHand && state === 'sewing'],
-    ['All sewn', course.allSewn, byHand && state !== 'done'],
-    ['Practise a power cut', course.cutPower, !byHand && state === 'sewing'],
+    [t('needle-broke'), () => course.broke('needle-break'), true],
+    [t('nest-underneath'), () => course.broke('nest'), true],
+    [t('a-fresh-bobbin-is-in'), course.freshBobbin, byHand || state !== 'sewing'],
+    [t('the-next-thread-is-on'), () => course.ready('colour'), byHand && state === 'sewing'],
+    [t('all-sewn'), course.allSewn, byHand && state !== 'done'],
+    [t('practise-a-power-cut'), course.cutPower, !byHand && state === 'sewing'],
   ]
   return (
-    <Section title="Something else">
+    <Section title={t('something-else')}>
       {things
         .filter(([, , shown]) => shown)
         .map(([title, does]) => (
@@ -41,7 +42,7 @@ export function OtherThings({ run, course, onClose }: Props) {
       {byHand && (state === 'standing' || state === 'done') ? (
         <FromStitch run={run} course={course} onClose={onClose} />
       ) : null}
-      <Button type="outline" title="Nothing" onPress={onClose} />
+      <Button type="outline" title={t('nothing')} onPress={onClose} />
     </Section>
   )
 }
@@ -51,11 +52,11 @@ function FromStitch({ run, course, onClose }: Props) {
   const [typed, setTyped] = useState('')
   const { value, problem } = readCount(typed)
   const most = run.program.stitches
-  const beyond = value !== null && value > most ? `There are ${countText(most)} stitches.` : null
+  const beyond = value !== null && value > most ? t('there-are-stitches', { count: countText(most) }) : null
   return (
     <View style={{ gap: 8 }}>
       <LimitedField
-        label="Stitch shown on your machine"
+        label={t('stitch-shown-on-your-machine')}
         most={9}
         keyboard="numeric"
         value={typed}
@@ -63,14 +64,14 @@ function FromStitch({ run, course, onClose }: Props) {
         onChange={setTyped}
       />
       <Button
-        title="Go on from there"
+        title={t('go-on-from-there')}
         disabled={value === null || beyond !== null}
         onPress={() => {
           course.goOn(0, value!)
           onClose()
         }}
       />
-      <Text soft>The clock is an estimate. Your machine’s count is right.</Text>
+      <Text soft>{t('the-clock-is-an-estimate')}</Text>
     </View>
   )
 }

@@ -1,3 +1,4 @@
+import { stitch as t } from '@thimble/language/en/stitch'
 import type { DesignCard } from '@thimble/contract'
 import { boxOf, rotatePoint } from '@thimble/core/plane'
 import { blockAt } from '@thimble/core/sewing'
@@ -46,7 +47,7 @@ export function StitchingDrawing({ design, card, sewing, cloth, height, stitchNo
   return (
     <Box
       role="img"
-      aria-label="The design as far as it is sewn"
+      aria-label={t('the-design-as-far-as')}
       style={{ height, backgroundColor: cloth }}
       onLayout={onLayout}
     >

@@ -1,3 +1,4 @@
+import { stitch as t } from '@thimble/language/en/stitch'
 import { Button } from '@rneui/themed'
 import { blockAt } from '@thimble/core/sewing'
 import { View } from 'react-native'
@@ -18,8 +19,8 @@ export function StitchingFoot({ run, stitch, course, onOther, onDone, last }: Pr
   if (state === 'done')
     return (
       <View style={{ gap: 10 }}>
-        <Button title={last ? 'Stitched: go to Finish' : 'Next hooping'} onPress={onDone} />
-        {run.run.by === 'hand' ? <Button type="outline" title="Not done yet" onPress={onOther} /> : null}
+        <Button title={last ? t('stitched-go-to-finish') : t('next-hooping')} onPress={onDone} />
+        {run.run.by === 'hand' ? <Button type="outline" title={t('not-done-yet')} onPress={onOther} /> : null}
       </View>
     )
   if (state === 'standing') return <MachineStopped {...{ run, course, onOther }} />
@@ -30,11 +31,11 @@ function Ready({ run, course }: Pick<Props, 'run' | 'course'>) {
   const tracing = run.linked?.now.state === 'tracing'
   return (
     <View style={{ gap: 10 }}>
-      <Button title="Start" disabled={course.busy || tracing} onPress={course.start} />
+      <Button title={t('start')} disabled={course.busy || tracing} onPress={course.start} />
       {course.trace ? (
         <Button
           type="outline"
-          title={tracing ? 'Tracing: hands clear' : 'Trace first'}
+          title={tracing ? t('tracing-hands-clear') : t('trace-first')}
           disabled={course.busy || tracing}
           onPress={course.trace}
         />
@@ -50,11 +51,11 @@ function Going({ run, stitch, course, onOther }: Omit<Props, 'onDone' | 'last'>)
     <View style={{ gap: 12 }}>
       <Awaited {...{ run, stitch, course }} />
       <View style={{ flexDirection: 'row', gap: 8 }}>
-        <Third title="Thread broke" onPress={() => course.broke('thread-break')} />
-        <Third title="Cloth shifted" onPress={course.shifted} />
-        <Third title="Other" onPress={onOther} />
+        <Third title={t('thread-broke')} onPress={() => course.broke('thread-break')} />
+        <Third title={t('cloth-shifted')} onPress={course.shifted} />
+        <Third title={t('other')} onPress={onOther} />
       </View>
-      <Button title="Stop here" buttonStyle={red} disabled={course.busy} onPress={course.stop} />
+      <Button title={t('stop-here')} buttonStyle={red} disabled={course.busy} onPress={course.stop} />
     </View>
   )
 }
@@ -78,14 +79,14 @@ function Awaited({ run, stitch, course }: Pick<Props, 'run' | 'stitch' | 'course
   const threads = useNamed('threads')
   const { program, run: soFar } = run
   if (soFar.by === 'machine') return null
-  if (stitch >= program.stitches) return <Button title="All sewn" onPress={course.allSewn} />
+  if (stitch >= program.stitches) return <Button title={t('all-sewn')} onPress={course.allSewn} />
   const block = program.blocks.find(({ to, halt }, i) => halt && to === stitch && i >= soFar.ready)
   if (!block) return null
   if (block.cloth) return <ClothHalt {...{ run, course, stitch, block }} />
   const next = program.blocks[blockAt(program, stitch)]!
   return (
     <Button
-      title={`${threadFor(next.colour, threads, run.sewing.spools)} is on`}
+      title={t('is-on', { threadFor: threadFor(next.colour, threads, run.sewing.spools) })}
       onPress={() => course.ready('colour')}
     />
   )

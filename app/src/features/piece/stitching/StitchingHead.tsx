@@ -1,3 +1,4 @@
+import { stitch as t } from '@thimble/language/en/stitch'
 import type { SewProgram } from '@thimble/core/sewing'
 import type { fineThreads, Spools } from '@thimble/plan'
 import { runNow, threadAtHand } from '@thimble/plan/stitching'
@@ -13,7 +14,7 @@ import { StitchingStrip } from './StitchingStrip'
 
 type Props = { program: SewProgram; stitch: number; spools: Spools; fine: ReturnType<typeof fineThreads> }
 
-const minutesText = (seconds: number): string => `${Math.max(1, Math.round(seconds / 60))} min`
+const minutesText = (seconds: number): string => t('min', { max: Math.max(1, Math.round(seconds / 60)) })
 
 /** How far it is among its threads, and the one on the needle as large as can be read from two metres. */
 export function StitchingHead({ program, stitch, spools, fine }: Props) {
@@ -29,7 +30,7 @@ export function StitchingHead({ program, stitch, spools, fine }: Props) {
       <View style={{ flexDirection: 'row', gap: 14 }}>
         <Spool colour={colour} />
         <View style={{ flex: 1, minWidth: 0 }}>
-          <Text soft>{`on the needle, ${now.thread} of ${now.threads}`}</Text>
+          <Text soft>{t('on-the-needle-of', { thread: now.thread, threads: now.threads })}</Text>
           <Heading level={2} style={{ fontSize: 32, lineHeight: 38 }}>
             {threadFor(colour, threads, spools)}
           </Heading>
@@ -39,14 +40,14 @@ export function StitchingHead({ program, stitch, spools, fine }: Props) {
           {small ? <Text bold>{fineText(small)}</Text> : null}
           {now.next && next ? (
             <Text soft>
-              {'then '}
+              {t('then')}
               <Text bold style={{ fontSize: 17 }}>
                 {threadFor(now.next.colour, threads, spools)}
               </Text>
               {`, ${metresText(next.topMetres)}`}
             </Text>
           ) : (
-            <Text soft>the last thread</Text>
+            <Text soft>{t('the-last-thread')}</Text>
           )}
         </View>
       </View>

@@ -1,3 +1,4 @@
+import { stitch as t } from '@thimble/language/en/stitch'
 import { Button } from '@rneui/themed'
 import { changeBobbinHere, runNow } from '@thimble/plan/stitching'
 import { View } from 'react-native'
@@ -20,10 +21,10 @@ export function StitchingNumbers({ run, stitch, course }: { run: Stitching; stit
   return (
     <View style={{ padding: 16, gap: 12 }}>
       <View style={{ flexDirection: 'row', gap: 28 }}>
-        <Large number={clockText(secondsLeft)} says={`to go, of ${clockText(seconds)}`} />
+        <Large number={clockText(secondsLeft)} says={t('to-go-of', { clock: clockText(seconds) })} />
         <Large
           number={countText(stitch)}
-          says={`of ${sewing.estimated ? 'about ' : ''}${countText(program.stitches)} stitches`}
+          says={t('of-stitches', { which: sewing.estimated ? t('about') : '', count: countText(program.stitches) })}
         />
       </View>
       <BobbinTape bobbin={bobbinAt(stitch)} />
@@ -41,11 +42,11 @@ function ChangeHere({ onChanged }: { onChanged: () => void }) {
       <AdviceBar
         advice={{
           code: 'bobbin-here',
-          text: 'Change the bobbin now. It won’t last to the next stop.',
+          text: t('change-the-bobbin-now-it'),
           severity: 'caution',
         }}
       />
-      <Button type="outline" title="Bobbin changed" onPress={onChanged} />
+      <Button type="outline" title={t('bobbin-changed')} onPress={onChanged} />
     </View>
   )
 }
@@ -67,7 +68,7 @@ const HEIGHT = 20
 function BobbinTape({ bobbin }: { bobbin: ReturnType<Stitching['bobbinAt']> }) {
   const p = usePalette()
   const { width, onLayout } = useWidth()
-  if (!bobbin) return <Text soft>Add your bobbins to the stash to see if this one lasts.</Text>
+  if (!bobbin) return <Text soft>{t('add-your-bobbins-to-the')}</Text>
   const { left, need, wound } = bobbin
   const k = width / Math.max(wound, need, 0.001)
   const lasts = left >= need
@@ -81,7 +82,11 @@ function BobbinTape({ bobbin }: { bobbin: ReturnType<Stitching['bobbinAt']> }) {
         <Line x1={need * k} x2={need * k} y1={0} y2={HEIGHT + 8} stroke={p.madder} strokeWidth={3} />
       </Svg>
       <Text tone={lasts ? undefined : 'madder'} bold={!lasts}>
-        {`Bobbin: ${metresText(left)} left, ${metresText(need)} needed to the end${lasts ? '' : ': it will not last'}`}
+        {t('bobbin-left-needed-to-the', {
+          metres: metresText(left),
+          metres2: metresText(need),
+          which: lasts ? '' : t('it-will-not-last'),
+        })}
       </Text>
     </View>
   )

@@ -1,3 +1,4 @@
+import { stitch as t } from '@thimble/language/en/stitch'
 import type { Piece } from '@thimble/contract'
 import type { Sewing } from '@thimble/plan/stitching'
 import { useRouter } from 'expo-router'
@@ -33,7 +34,7 @@ import { PaceOfTime, WhoSews } from './WhoSews'
 /** At the machine: what is on the needle, how far it is, and what happened, to be read from two metres. */
 export function StitchingPage({ id }: { id: string }) {
   const piece = useDocuments((s) => s.docs.pieces[id])
-  return piece ? <AtMachine piece={piece} /> : <PieceComing id={id} title="At the machine" />
+  return piece ? <AtMachine piece={piece} /> : <PieceComing id={id} title={t('at-the-machine')} />
 }
 
 function AtMachine({ piece }: { piece: Piece }) {
@@ -43,7 +44,7 @@ function AtMachine({ piece }: { piece: Piece }) {
   return (
     <Page title={piece.name} back>
       <Section>
-        <Text>Choose the layers first.</Text>
+        <Text>{t('choose-the-layers-first')}</Text>
       </Section>
     </Page>
   )
@@ -73,13 +74,15 @@ function Sewn({ tools, sewing }: { tools: PieceTools; sewing: Sewing }) {
         {other ? <OtherThings {...{ run, course }} onClose={() => setOther(false)} /> : null}
         <Trouble run={run} course={course} who={who} />
         {sewing.move && run.run.state === 'ready' ? (
-          <Section title="Dial in">
+          <Section title={t('dial-in')}>
             <MoveBoxes move={sewing.move} />
           </Section>
         ) : null}
         <StitchingNumbers {...{ run, stitch, course }} />
         {sewing.groups > 1 ? (
-          <Text soft style={{ paddingHorizontal: 16 }}>{`Hooping ${sewing.group + 1} of ${sewing.groups}.`}</Text>
+          <Text soft style={{ paddingHorizontal: 16 }}>
+            {t('hooping-of', { group: sewing.group + 1, groups: sewing.groups })}
+          </Text>
         ) : null}
         {run.run.state === 'ready' ? (
           <WhoSews who={who} onWho={setWho} pace={run.machine.told?.now.pace ?? 1} onPace={course.setPace} />
@@ -91,7 +94,7 @@ function Sewn({ tools, sewing }: { tools: PieceTools; sewing: Sewing }) {
         ) : null}
         {awake.cannot ? (
           <Text soft style={{ paddingHorizontal: 16 }}>
-            This browser may let the screen go dark.
+            {t('this-browser-may-let-the')}
           </Text>
         ) : null}
         <RunStory events={run.events} />

@@ -1,3 +1,4 @@
+import { stitch as t } from '@thimble/language/en/stitch'
 import { paces } from '@thimble/contract/sewingMachine'
 import { Choices } from '@/ui/Choices'
 import { Section } from '@/ui/Section'
@@ -14,12 +15,12 @@ type Props = {
 /** Whether the worker taps along at a machine of their own, or the one that stands in sews. */
 export function WhoSews({ who, onWho, pace, onPace }: Props) {
   return (
-    <Section title="Machine">
+    <Section title={t('machine')}>
       <Choices
-        label="The machine"
+        label={t('the-machine')}
         choices={[
-          { id: 'hand', name: 'I log it by hand' },
-          { id: 'machine', name: 'Practice machine' },
+          { id: 'hand', name: t('i-log-it-by-hand') },
+          { id: 'machine', name: t('practice-machine') },
         ]}
         value={who}
         onChange={onWho}
@@ -27,9 +28,7 @@ export function WhoSews({ who, onWho, pace, onPace }: Props) {
       {who === 'machine' ? (
         <>
           <PaceOfTime pace={pace} onPace={onPace} />
-          <Text soft>
-            It acts like a machine, thread breaks and all. Nothing real moves, and the log doesn’t count it.
-          </Text>
+          <Text soft>{t('it-acts-like-a-machine')}</Text>
         </>
       ) : null}
     </Section>
@@ -39,8 +38,8 @@ export function WhoSews({ who, onWho, pace, onPace }: Props) {
 /** How fast the practice machine's time goes, before it sews and while it does. */
 export const PaceOfTime = ({ pace, onPace }: Pick<Props, 'pace' | 'onPace'>) => (
   <Choices
-    label="Practice speed"
-    choices={paces.map((n) => ({ id: String(n), name: n === 1 ? 'Real time' : `${n} times` }))}
+    label={t('practice-speed')}
+    choices={paces.map((n) => ({ id: String(n), name: t('real-time-times', { n }) }))}
     value={String(pace)}
     onChange={(id) => onPace(Number(id))}
   />

@@ -1,3 +1,4 @@
+import { stitch as t } from '@thimble/language/en/stitch'
 import type { MachineCommandInput, MachineNow, SewingJob } from '@thimble/contract/sewingMachine'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { ask } from '@/http/client'
@@ -32,7 +33,7 @@ export function useMachine(id: string, listens: boolean): Linked {
       events = new EventSource(`/api/v1/devices/machines/${id}/events`)
       events.addEventListener('now', ({ data }: MessageEvent<string>) => hear(JSON.parse(data) as MachineNow))
       events.addEventListener('error', () => {
-        setAway('Can’t reach the practice machine.')
+        setAway(t('cant-reach-the-practice-machine'))
         // A browser gives up for good where it was answered that there is no such thing.
         if (events?.readyState === EventSource.CLOSED) again.current = setTimeout(listen, AGAIN_MS)
       })

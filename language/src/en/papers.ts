@@ -1,0 +1,26 @@
+import { words } from '../words'
+
+export const papers = words({
+  'page-of': '{$foot :text}; page {$i :number} of {$pages :number}',
+  'made-with-zealous-thimble': 'Made with Zealous Thimble',
+  for: 'For {$customer :text}',
+  what: 'What',
+  pieces: 'Pieces',
+  each: 'Each',
+  total: 'Total',
+  delivery: 'Delivery',
+  'taxes-are-not-included': 'Taxes are not included.',
+  thread: 'Thread',
+  'cut-from-the-rolls': 'Cut from the rolls',
+  'cut-strips-across-the-roll': 'Cut strips across the roll, then the pieces of each strip.',
+  'design-by-its-size': 'Design by its size',
+  'made-with-zealous-thimble-2': 'Made {$date :text} with Zealous Thimble',
+  'the-template-is-in-your': 'The template is in your downloads. Print it at 100 % and check its ruler.',
+  'print-the-template-at-100': 'Print the template at 100 % and check its ruler.',
+  'making-the-template': 'Making the template …',
+  'the-template-couldnt-be-made': 'The template couldn’t be made. Try again once the shop computer answers.',
+  'paper-template': 'Paper template',
+  'cut-it-out-and-lay': 'Cut it out and lay it on the piece. Large ones print on several pages.',
+  'pdf-on-a4': 'PDF on A4',
+  'pdf-on-letter': 'PDF on Letter',
+})
