@@ -2,9 +2,9 @@
 const rooms = {
   core: ['core'],
   language: ['language'],
-  contract: ['contract', 'core'],
+  contract: ['contract', 'core', 'language'],
   plan: ['plan', 'contract', 'core', 'language'],
-  server: ['server', 'plan', 'contract', 'core'],
+  server: ['server', 'plan', 'contract', 'core', 'language'],
   app: ['app', 'plan', 'contract', 'core', 'language'],
 }
 

@@ -1,9 +1,10 @@
+import { asked as t } from '@thimble/language/en/asked'
 import { isFieldOutline } from '@thimble/core/hooping'
 import { z } from './sentences'
 import { Id, StoredDocument, Millimetres, Name, Note, Point } from './stored'
 
 /** A side of a sewing field. */
-const FieldSide = z.number().min(10, 'A field is at least 10 mm.').max(2000, 'A field is at most 2 metres.')
+const FieldSide = z.number().min(10, t('a-field-is-at-least')).max(2000, t('a-field-is-at-most'))
 const InField = z.number().min(-2000).max(2000)
 
 export const HoopField = z.discriminatedUnion('shape', [
@@ -20,7 +21,7 @@ export const HoopField = z.discriminatedUnion('shape', [
       .array(z.strictObject({ x: InField, y: InField }))
       .min(3)
       .max(64)
-      .refine(isFieldOutline, 'A field’s outline has no dents and is at least 10 mm each way.'),
+      .refine(isFieldOutline, t('a-fields-outline-has-no')),
   }),
 ])
 export const Size = z.strictObject({ width: Millimetres, height: Millimetres })
@@ -37,7 +38,7 @@ export const Hoop = StoredDocument.extend({
   closes: z.enum(closings).default('screw'),
   /** Held by magnets and not by an inner ring. */
   clamp: z.boolean().default(false),
-  maxThicknessMm: z.number().positive('It must be above zero.').max(50).nullable().default(null),
+  maxThicknessMm: z.number().positive(t('it-must-be-above-zero')).max(50).nullable().default(null),
   /** Machines that take it; none named: all do. */
   machines: z.array(Id).max(50).default([]),
   note: Note.default(''),

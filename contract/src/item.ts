@@ -1,3 +1,4 @@
+import { asked as t } from '@thimble/language/en/asked'
 import { lineAxes } from '@thimble/core/placement'
 import { z } from './sentences'
 import { StoredDocument, Millimetres, Name } from './stored'
@@ -7,22 +8,22 @@ const Edge = z.strictObject({
   /** The corner after it, in degrees clockwise; null: as the lengths have it, or a right angle. */
   turn: z
     .number()
-    .min(-179, 'A corner turns less than a half turn.')
-    .max(179, 'A corner turns less than a half turn.')
+    .min(-179, t('a-corner-turns-less-than'))
+    .max(179, t('a-corner-turns-less-than'))
     .nullable()
     .default(null),
 })
 const Line = z.strictObject({
-  name: z.string().trim().min(1, 'Give the line a name.').max(60),
+  name: z.string().trim().min(1, t('give-the-line-a-name')).max(60),
   axis: z.enum(lineAxes),
-  at: z.number().min(0, 'It can’t be less than zero.').max(5000),
+  at: z.number().min(0, t('it-cant-be-less-than')).max(5000),
 })
 const Strip = z.strictObject({ edge: z.int().min(1).max(24), depth: Millimetres })
 
 /** An item of the worker's own: its outline by edge lengths, lines to measure from, strips kept free. */
 export const CustomItem = z.strictObject({
   name: Name,
-  edges: z.array(Edge).min(3, 'An outline needs at least three edges.').max(24, 'The most is 24 edges.'),
+  edges: z.array(Edge).min(3, t('an-outline-needs-at-least')).max(24, t('the-most-is-24-edges')),
   lines: z.array(Line).max(12).default([]),
   strips: z.array(Strip).max(24).default([]),
 })

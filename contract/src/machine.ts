@@ -1,3 +1,4 @@
+import { asked as t } from '@thimble/language/en/asked'
 import { needlePoints, needleSizes } from '@thimble/core/recipe'
 import { Size } from './hoop'
 import { z } from './sentences'
@@ -10,16 +11,16 @@ const turnings = ['any', 'quarter'] as const
 export const Machine = StoredDocument.extend({
   name: Name,
   bed: z.enum(beds).default('flat'),
-  needles: z.int().min(1, 'It has at least one needle.').max(30, 'The most is 30 needles.').default(1),
+  needles: z.int().min(1, t('it-has-at-least-one')).max(30, t('the-most-is-30-needles')).default(1),
   /** The largest field it sews in one hooping. */
   field: Size,
-  usualSpm: z.int().min(50, 'The slowest is 50.').max(3000, 'The fastest is 3000.').default(600),
-  mostSpm: z.int().min(50, 'The slowest is 50.').max(3000, 'The fastest is 3000.').default(800),
+  usualSpm: z.int().min(50, t('the-slowest-is-50')).max(3000, t('the-fastest-is-3000')).default(600),
+  mostSpm: z.int().min(50, t('the-slowest-is-50')).max(3000, t('the-fastest-is-3000')).default(800),
   /** From one colour to the next, in seconds. */
-  changeSeconds: z.number().min(0).max(900, 'That’s over 15 minutes. Check it.').default(75),
+  changeSeconds: z.number().min(0).max(900, t('thats-over-15-minutes-check')).default(75),
   /** The smallest turn in degrees and the smallest move in mm that can be dialled. */
-  angleStep: z.number().positive('It must be above zero.').max(90).default(1),
-  moveStep: z.number().positive('It must be above zero.').max(10).default(0.5),
+  angleStep: z.number().positive(t('it-must-be-above-zero')).max(90).default(1),
+  moveStep: z.number().positive(t('it-must-be-above-zero')).max(10).default(0.5),
   /** Whether it turns a design by any angle, or by quarters only. */
   turns: z.enum(turnings).default('any'),
   throatDepth: Millimetres.default(180),

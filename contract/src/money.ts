@@ -1,16 +1,17 @@
+import { asked as t } from '@thimble/language/en/asked'
 import { z } from './sentences'
 
 const MOST = 100_000_000
 
 /** An amount in minor units of the shop's currency, as pence. */
-export const Money = z.int().min(0, 'It can’t be less than zero.').max(MOST, 'That’s too much.')
+export const Money = z.int().min(0, t('it-cant-be-less-than')).max(MOST, t('thats-too-much'))
 
 /** What an hour, a price and a larger order come to here; null: nobody said yet. */
 export const Rates = z.strictObject({
   machinePerHour: Money.nullable().default(null),
   labourPerHour: Money.nullable().default(null),
   /** Of a hundred pieces, how many fail. */
-  spoilagePercent: z.number().min(0).max(90, 'That’s too many rejects.').default(2),
+  spoilagePercent: z.number().min(0).max(90, t('thats-too-many-rejects')).default(2),
   pricing: z
     .strictObject({
       by: z.enum(['margin', 'mark-up']).default('mark-up'),

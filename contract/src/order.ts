@@ -1,3 +1,4 @@
+import { asked as t } from '@thimble/language/en/asked'
 import { costParts } from '@thimble/core/money/costParts'
 import { longNameWays } from '@thimble/core/lettering/longNames'
 import { z } from './sentences'
@@ -8,7 +9,7 @@ import { BuildCloth } from './piece/otherStages'
 import { Colour, Id, Instant, StoredDocument, LocalDate, Name, Note } from './stored'
 
 const MOST_PIECES = 5000
-const ShortText = z.string().max(120, 'Keep it under 120 characters.')
+const ShortText = z.string().max(120, t('keep-it-under-120-characters'))
 
 /** How names of a line are set: to one letter height or to one width, and what is done about those that come out too long. */
 const NameSetting = z.strictObject({
@@ -37,10 +38,10 @@ export type LinePlace = z.infer<typeof LinePlace>
 export const OrderName = z.strictObject({
   order: z.int().min(0).max(MOST_PIECES).default(0),
   size: z.string().max(30),
-  name: z.string().max(60, 'Keep the name under 60 characters.').default(''),
+  name: z.string().max(60, t('keep-the-name-under-60')).default(''),
   /** Of this one's cloth; null: the line's. */
   colour: Colour.nullable().default(null),
-  note: z.string().max(400, 'Keep the note under 400 characters.').default(''),
+  note: z.string().max(400, t('keep-the-note-under-400')).default(''),
 })
 export type OrderName = z.infer<typeof OrderName>
 

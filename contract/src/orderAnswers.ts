@@ -1,3 +1,4 @@
+import { asked as t } from '@thimble/language/en/asked'
 import { costParts } from '@thimble/core/money/costParts'
 import { verdicts } from '@thimble/core/outcomes'
 import { DesignCard } from './design/designCard'
@@ -11,7 +12,7 @@ const MOST_AT_ONCE = 2000
 /** Pieces of an order with the names that were set for them, to be kept all or not at all. */
 export const NewPieces = z.strictObject({
   designs: z.array(z.strictObject({ card: DesignCard, packed: PackedDesign })).max(MOST_AT_ONCE),
-  pieces: z.array(Piece).max(MOST_AT_ONCE, `More than ${MOST_AT_ONCE} pieces at once are not taken.`),
+  pieces: z.array(Piece).max(MOST_AT_ONCE, t('more-than-pieces-at-once', { one: MOST_AT_ONCE })),
 })
 export type NewPieces = z.infer<typeof NewPieces>
 

@@ -1,3 +1,4 @@
+import { asked as t } from '@thimble/language/en/asked'
 /* How phones come in. Only the desk and its server know of it: a start of the app needs none of this. */
 import { z } from './sentences'
 import { Id, Instant } from './stored'
@@ -8,8 +9,8 @@ export const PairRequest = z.strictObject({
     .string()
     .trim()
     .toUpperCase()
-    .regex(/^[A-Z0-9]{6}$/, 'The code has six letters. Copy it from the shop computer.'),
-  name: z.string().trim().min(1, 'Give the phone a name.').max(40, 'Keep the name under 40 characters.'),
+    .regex(/^[A-Z0-9]{6}$/, t('the-code-has-six-letters')),
+  name: z.string().trim().min(1, t('give-the-phone-a-name')).max(40, t('keep-the-name-under-40')),
 })
 
 /** How it stands with a phone that asked. */

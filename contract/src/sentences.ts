@@ -1,13 +1,14 @@
+import { asked as t } from '@thimble/language/en/asked'
 import { z } from 'zod'
 
 const things: Record<string, string> = {
   string: 'text',
-  number: 'a number',
-  int: 'a whole number',
-  boolean: 'true or false',
-  array: 'a list',
-  object: 'an object',
-  record: 'an object',
+  number: t('a-number'),
+  int: t('a-whole-number'),
+  boolean: t('true-or-false'),
+  array: t('a-list'),
+  object: t('an-object'),
+  record: t('an-object'),
   undefined: 'nothing',
 }
 const thing = (name: unknown): string => things[String(name)] ?? String(name)
@@ -15,7 +16,7 @@ const thing = (name: unknown): string => things[String(name)] ?? String(name)
 /** The first of some names; more than these nobody reads. */
 function namesOf(keys: readonly string[]): string {
   const first = keys.slice(0, MOST_NAMES).map((key) => `“${key}”`)
-  return `${first.join(', ')}${keys.length > MOST_NAMES ? ` and ${keys.length - MOST_NAMES} more` : ''}`
+  return `${first.join(', ')}${keys.length > MOST_NAMES ? t('and-more', { keys: keys.length - MOST_NAMES }) : ''}`
 }
 const MOST_NAMES = 10
 
@@ -23,12 +24,12 @@ const MOST_NAMES = 10
 z.config({
   customError: (issue) => {
     if (issue.code === 'invalid_type')
-      return issue.input === undefined ? 'This is missing.' : `It must be ${thing(issue.expected)}.`
-    if (issue.code === 'invalid_value') return `It must be one of: ${issue.values.map(String).join(', ')}.`
-    if (issue.code === 'too_big') return `It can’t be over ${issue.maximum}.`
-    if (issue.code === 'too_small') return `It can’t be under ${issue.minimum}.`
-    if (issue.code === 'unrecognized_keys') return `Nothing called ${namesOf(issue.keys)} is known here.`
-    if (issue.code === 'invalid_union') return 'This kind isn’t known.'
+      return issue.input === undefined ? t('this-is-missing') : t('it-must-be', { thing: thing(issue.expected) })
+    if (issue.code === 'invalid_value') return t('it-must-be-one-of', { values: issue.values.map(String).join(', ') })
+    if (issue.code === 'too_big') return t('it-cant-be-over', { maximum: String(issue.maximum) })
+    if (issue.code === 'too_small') return t('it-cant-be-under', { minimum: String(issue.minimum) })
+    if (issue.code === 'unrecognized_keys') return t('nothing-called-is-known-here', { namesOf: namesOf(issue.keys) })
+    if (issue.code === 'invalid_union') return t('this-kind-isnt-known')
     return undefined
   },
 })

@@ -1,3 +1,4 @@
+import { asked as t } from '@thimble/language/en/asked'
 import { defaultHabits, habitChoices } from '@thimble/core/habits'
 import { lengthUnits, tapeFractions } from '@thimble/core/lengths'
 import { Rates } from './money'
@@ -23,14 +24,14 @@ export const Shop = z.strictObject({
   /** As ISO 4217 has it. */
   currency: z
     .string()
-    .regex(/^[A-Z]{3}$/, 'Write a currency by its three letters.')
+    .regex(/^[A-Z]{3}$/, t('write-a-currency-by-its'))
     .default('GBP'),
   /** When the shop works, for what is promised: hours of a day, from when, and the days off (Sunday is 0). */
   workday: z
     .strictObject({
-      hours: z.number().min(0.5, 'At least half an hour.').max(16, 'At most 16 hours a day.').default(6),
-      from: z.iso.time({ precision: -1, message: 'Write the time as HH:MM.' }).default('09:00'),
-      off: z.array(z.int().min(0).max(6)).max(6, 'Leave at least one working day.').default([0, 6]),
+      hours: z.number().min(0.5, t('at-least-half-an-hour')).max(16, t('at-most-16-hours-a')).default(6),
+      from: z.iso.time({ precision: -1, message: t('write-the-time-as-hh') }).default('09:00'),
+      off: z.array(z.int().min(0).max(6)).max(6, t('leave-at-least-one-working')).default([0, 6]),
     })
     .prefault({}),
   /** What an hour, a price and a larger order come to. */

@@ -1,3 +1,4 @@
+import { asked as t } from '@thimble/language/en/asked'
 import {
   adhesiveKinds,
   bobbinWeights,
@@ -11,11 +12,11 @@ import { z } from './sentences'
 import { Colour, StoredDocument, Left, Millimetres, Name, Note } from './stored'
 
 /** What one costs, in minor units of the shop's money; null: not known. */
-const Cost = z.int().min(0, 'The cost can’t be less than zero.').max(10_000_000).nullable().default(null)
+const Cost = z.int().min(0, t('the-cost-cant-be-less')).max(10_000_000).nullable().default(null)
 const MOST_MM = 200_000
 const MOST_M = 500_000
 const MOST = 100_000
-const low = (most: number) => z.number().min(0, 'It can’t be less than zero.').max(most).default(0)
+const low = (most: number) => z.number().min(0, t('it-cant-be-less-than')).max(most).default(0)
 
 /** A backing or topping on the shelf, of a roll or in sheets. What is left follows from the ledger of movements. */
 export const Supply = StoredDocument.extend({
@@ -41,16 +42,11 @@ export const Thread = StoredDocument.extend({
   weight: z.literal(threadWeights).default(40),
   fibre: z.enum(threadFibres).default('polyester'),
   /** Grams of 1000 m; null: as is usual for its weight. */
-  tex: z
-    .number()
-    .min(1, 'That’s too fine for a thread.')
-    .max(500, 'That’s too heavy for a thread.')
-    .nullable()
-    .default(null),
+  tex: z.number().min(1, t('thats-too-fine-for-a')).max(500, t('thats-too-heavy-for-a')).nullable().default(null),
   leftM: Left.nullable().default(null),
   lowM: low(MOST_M),
   /** On a new spool, and what a bare one weighs; null: not known. */
-  spoolM: z.number().positive('It must be above zero.').max(50_000).nullable().default(null),
+  spoolM: z.number().positive(t('it-must-be-above-zero')).max(50_000).nullable().default(null),
   bareGrams: z.number().min(0).max(5000).nullable().default(null),
   /** A spool. */
   cost: Cost,
@@ -76,7 +72,7 @@ export const Bobbin = StoredDocument.extend({
   weight: z.literal(bobbinWeights).default(60),
   colour: Colour.default('#ffffff'),
   /** On a full one. */
-  woundM: z.number().positive('It must be above zero.').max(2000, 'That’s too much for a bobbin.'),
+  woundM: z.number().positive(t('it-must-be-above-zero')).max(2000, t('thats-too-much-for-a')),
   ...counted,
 })
 export type Bobbin = z.infer<typeof Bobbin>

@@ -1,12 +1,13 @@
+import { asked as t } from '@thimble/language/en/asked'
 import { z } from './sentences'
 
-export const Id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, 'An id is 1 to 64 letters, digits, - or _.')
-export const Name = z.string().trim().min(1, 'Give it a name.').max(120, 'Keep the name under 120 characters.')
-export const Note = z.string().max(4000, 'Keep the note under 4000 characters.')
-export const Instant = z.iso.datetime({ message: 'Write the time as ISO 8601 in UTC.' })
-export const LocalDate = z.iso.date({ message: 'Write the date as YYYY-MM-DD.' })
-export const Colour = z.string().regex(/^#[0-9a-fA-F]{6}$/, 'Write the colour as #rrggbb.')
-export const Millimetres = z.number().positive('It must be above zero.').max(5000, 'That’s over 5 metres. Check it.')
+export const Id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/, t('an-id-is-1-to'))
+export const Name = z.string().trim().min(1, t('give-it-a-name')).max(120, t('keep-the-name-under-120'))
+export const Note = z.string().max(4000, t('keep-the-note-under-4000'))
+export const Instant = z.iso.datetime({ message: t('write-the-time-as-iso') })
+export const LocalDate = z.iso.date({ message: t('write-the-date-as-yyyy') })
+export const Colour = z.string().regex(/^#[0-9a-fA-F]{6}$/, t('write-the-colour-as-rrggbb'))
+export const Millimetres = z.number().positive(t('it-must-be-above-zero')).max(5000, t('thats-over-5-metres-check'))
 /** The id of a rule, a phrase, a step or another thing of the program's own. */
 export const OwnId = z.string().max(120)
 

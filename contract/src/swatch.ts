@@ -1,13 +1,14 @@
+import { asked as t } from '@thimble/language/en/asked'
 import { bruises, clothFamilies, clothTraits, heats, seeThroughs } from '@thimble/core/recipe'
 import { z } from './sentences'
 import { Colour, Id, StoredDocument, Name, Note } from './stored'
 
 /** The numbers of a cloth that the rules read. */
 const clothNumbers = {
-  stretchPercent: z.number().min(0, 'It can’t be less than zero.').max(200, 'That’s more than any cloth stretches.'),
-  gsm: z.number().positive('It must be above zero.').max(2000, 'That is heavier than any cloth.'),
-  thicknessMm: z.number().positive('It must be above zero.').max(50, 'That is thicker than any cloth.'),
-  pileMm: z.number().min(0, 'It can’t be less than zero.').max(50, 'That is longer than any pile.'),
+  stretchPercent: z.number().min(0, t('it-cant-be-less-than')).max(200, t('thats-more-than-any-cloth')),
+  gsm: z.number().positive(t('it-must-be-above-zero')).max(2000, t('that-is-heavier-than-any')),
+  thicknessMm: z.number().positive(t('it-must-be-above-zero')).max(50, t('that-is-thicker-than-any')),
+  pileMm: z.number().min(0, t('it-cant-be-less-than')).max(50, t('that-is-longer-than-any')),
   heat: z.enum(heats),
   bruise: z.enum(bruises),
   seeThrough: z.enum(seeThroughs),

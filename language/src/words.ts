@@ -1,4 +1,4 @@
-import type { FillsIn, Message, Named } from '@thimble/core/messages'
+import type { FillsIn } from '@thimble/core/messages'
 import { speakerFor } from './speaker'
 
 /** Lengths are not written here: a sentence with a length in it is a message, which takes the shop's unit. */

@@ -51,7 +51,7 @@ it('says where a thing stands that is not taken, and no more than the first twen
 it('looks at what it holds before it is parsed', () => {
   for (const [text, says] of [
     ['['.repeat(200_000), /nested more than 60 deep/],
-    [`[${'[],'.repeat(60_000)}1]`, /at most 12000 lists and objects/],
+    [`[${'[],'.repeat(60_000)}1]`, /at most 12,000 lists and objects/],
     [`{${'"a":1,'.repeat(120_000)}"b":1}`, /at most 100000 fields/],
   ] as const)
     expect((check('pieces', text) as { refused: { message: string } }).refused.message).toMatch(says)

@@ -1,3 +1,4 @@
+import { asked as t } from '@thimble/language/en/asked'
 import { designMirrors, designShapes, designSources, patchRoles } from '@thimble/core/design'
 import { loadClasses, workKinds } from '@thimble/core/recipe'
 import { z } from '../sentences'
@@ -7,7 +8,7 @@ import { Colour, StoredDocument, Millimetres, Name, Note, Points } from '../stor
 export const Count = z.int().min(0).max(500_000)
 
 export const DesignChange = z.strictObject({
-  scale: z.number().min(0.1, 'The smallest is a tenth.').max(10, 'The largest is ten times.'),
+  scale: z.number().min(0.1, t('the-smallest-is-a-tenth')).max(10, t('the-largest-is-ten-times')),
   rotate: z.number().min(-360).max(360),
   mirror: z.enum(designMirrors),
 })
@@ -39,7 +40,7 @@ export const MOST_BLOCKS = 2000
 
 /** Which patch a block belongs to, and what it does for it. */
 export const BlockRole = z.strictObject({
-  patch: z.string().trim().min(1, 'Give the patch a name.').max(40, 'Keep the patch’s name to 40 letters.'),
+  patch: z.string().trim().min(1, t('give-the-patch-a-name')).max(40, t('keep-the-patchs-name-to')),
   role: z.enum(patchRoles),
   /** Its cloth is cut to shape before it is laid: nothing is trimmed in the hoop. */
   cutBeforehand: z.boolean().default(false),
@@ -55,11 +56,11 @@ export const DesignCard = StoredDocument.extend({
   width: Millimetres,
   height: Millimetres,
   stitches: z
-    .int('Stitches are a whole number.')
-    .positive('It must be above zero.')
-    .max(500_000, 'The most is 500,000 stitches.'),
+    .int(t('stitches-are-a-whole-number'))
+    .positive(t('it-must-be-above-zero'))
+    .max(500_000, t('the-most-is-500-000')),
   /** One a block, in stitch order. */
-  colours: z.array(Colour).min(1, 'Give at least one colour.').max(MOST_BLOCKS, 'That’s too many colours.'),
+  colours: z.array(Colour).min(1, t('give-at-least-one-colour')).max(MOST_BLOCKS, t('thats-too-many-colours')),
   kind: z.enum(workKinds),
   smallestLetterMm: z.number().positive().max(300).nullable().default(null),
   /** The colours its letters under 6 mm are in; none: not known. */

@@ -1,3 +1,4 @@
+import { asked as t } from '@thimble/language/en/asked'
 import { z } from '../sentences'
 import { StoredAdvice } from '../message'
 import { Colour, Millimetres, Point } from '../stored'
@@ -10,7 +11,7 @@ const wholes = (most: number, furthest: number) =>
     .max(most)
     .superRefine((list, context) => {
       const at = list.findIndex((n) => !Number.isInteger(n) || Math.abs(n as number) > furthest)
-      const message = `Every number here is whole, from -${furthest} to ${furthest}.`
+      const message = t('every-number-here-is-whole', { furthest })
       if (at >= 0) context.addIssue({ code: 'custom', path: [at], message })
     }) as unknown as z.ZodArray<z.ZodInt>
 
@@ -34,10 +35,7 @@ export const PackedDesign = z.strictObject({
   width: Millimetres,
   height: Millimetres,
   pageBox: Point.optional(),
-  blocks: z
-    .array(Block)
-    .min(1, 'A design has a block at least.')
-    .max(MOST_BLOCKS, 'More than 2000 blocks are not taken.'),
+  blocks: z.array(Block).min(1, t('a-design-has-a-block')).max(MOST_BLOCKS, t('more-than-2000-blocks-are')),
   warnings: z.array(StoredAdvice).max(60),
 })
 export type PackedDesign = z.infer<typeof PackedDesign>

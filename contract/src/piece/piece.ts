@@ -1,3 +1,4 @@
+import { asked as t } from '@thimble/language/en/asked'
 import { customKindId, customPlacementIds, itemKinds } from '@thimble/core/placement'
 import { z } from '../sentences'
 import { CustomItem } from '../item'
@@ -20,8 +21,8 @@ function knownPlacement({ item: { kind, own }, measure: { placement } }: Placed)
  */
 export const Piece = StoredDocument.extend({
   name: Name,
-  customer: z.string().max(120, 'Keep it under 120 characters.').default(''),
-  run: z.string().max(120, 'Keep it under 120 characters.').default(''),
+  customer: z.string().max(120, t('keep-it-under-120-characters')).default(''),
+  run: z.string().max(120, t('keep-it-under-120-characters')).default(''),
   due: LocalDate.nullable().default(null),
   note: Note.default(''),
   item: z.strictObject({
@@ -41,5 +42,5 @@ export const Piece = StoredDocument.extend({
   hoop: HoopStage.prefault({}),
   stitch: StitchStage.prefault({}),
   finish: FinishStage.prefault({}),
-}).refine(knownPlacement, { path: ['measure', 'placement'], message: 'No item has this placement.' })
+}).refine(knownPlacement, { path: ['measure', 'placement'], message: t('no-item-has-this-placement') })
 export type Piece = z.infer<typeof Piece>

@@ -1,3 +1,4 @@
+import { planning as t } from '@thimble/language/en/planning'
 import type { DecidedStack, Piece } from '@thimble/contract'
 import type { HouseHabits } from '@thimble/core/habits'
 import { holdingNames, layerNames, pointNames } from '@thimble/core/recipe'
@@ -30,7 +31,7 @@ function layersText({ layers, holding }: DecidedStack): string {
   const told = layers
     .filter((l) => l.role !== 'cloth')
     .map((l) => `${l.sheets > 1 ? `${l.sheets} × ` : ''}${lower(layerNames[l.kind])}`)
-  return `${holdingNames[holding]}: ${told.join(', ') || 'no backing'}.`
+  return `${holdingNames[holding]}: ${told.join(', ') || t('no-backing')}.`
 }
 
 const stack: Tell = ({ build }) => {
@@ -39,7 +40,7 @@ const stack: Tell = ({ build }) => {
 }
 const needle: Tell = ({ build }) => {
   const own = build().advised?.needle
-  return own ? `Needle ${own.size} ${pointNames[own.point]}.` : null
+  return own ? t('needle', { size: own.size, pointNames: pointNames[own.point] }) : null
 }
 const trimming: Tell = ({ build }, _, { shop }) => {
   const { basis, advised } = build()
@@ -53,7 +54,7 @@ const placed: Tell = ({ marked }, _, { shop }) => {
 const turned: Tell = ({ hoop }) => {
   const loading = hoop().chosen?.loading
   if (!loading) return null
-  return loading.turn === 0 ? 'Hem toward you, design not turned.' : `Design turned ${loading.turn} degrees.`
+  return loading.turn === 0 ? t('hem-toward-you-design-not') : t('design-turned-degrees', { turn: loading.turn })
 }
 /** Narrower than this, flat, a tube leaves no room for the rest of it beside the ring. */
 const NARROW = 300
@@ -63,7 +64,7 @@ const bulk: Tell = ({ measure, build }, piece, { shop }) => {
   if (!tube || tube.width >= NARROW) return null
   const unpicked = preparing(piece, build().basis, placement).find(({ id }) => id === 'prep.unpick')
   if (unpicked) return unpicked.text
-  return shop.habits.smallGarmentBulk === 'clip' ? 'Clip the rest.' : 'Roll and tape the rest.'
+  return shop.habits.smallGarmentBulk === 'clip' ? t('clip-the-rest') : t('roll-and-tape-the-rest')
 }
 
 const tells: Readonly<Record<Habit, Tell>> = {

@@ -1,3 +1,4 @@
+import { planning as t } from '@thimble/language/en/planning'
 import { type Message, message } from '@thimble/core/messages'
 import type { Hoop, Machine, Piece } from '@thimble/contract'
 import { fieldBox, type MachineSteps } from '@thimble/core/hooping'
@@ -10,7 +11,7 @@ export type BenchMachine = Pick<
 
 /** A home machine as there are many, while none is in the stash. */
 const plain: BenchMachine = {
-  ...{ id: null, name: 'the machine', bed: 'flat', turns: 'any', angleStep: 1, moveStep: 0.5 },
+  ...{ id: null, name: t('the-machine'), bed: 'flat', turns: 'any', angleStep: 1, moveStep: 0.5 },
   ...{ field: { width: 5000, height: 5000 }, throatDepth: 180, throatHeight: 90 },
   ...{ usualSpm: 600, changeSeconds: 75 },
 }

@@ -1,3 +1,4 @@
+import { planning as t } from '@thimble/language/en/planning'
 import { message } from '@thimble/core/messages'
 import type { HoopTry, Piece } from '@thimble/contract'
 import { type Advice, stop } from '@thimble/core/advice'
@@ -93,18 +94,22 @@ type Place = { id: string; name: string; planned: Point }
 type Seen = Pick<StraightCheck, 'at' | 'sought' | 'problems' | 'hasCorner'>
 
 const markNames: Readonly<Record<string, string>> = {
-  cross: 'the cross',
-  'dot-left': 'the left dot',
-  'dot-right': 'the right dot',
-  'dot-up': 'the upper dot',
-  'dot-down': 'the lower dot',
+  cross: t('the-cross'),
+  'dot-left': t('the-left-dot'),
+  'dot-right': t('the-right-dot'),
+  'dot-up': t('the-upper-dot'),
+  'dot-down': t('the-lower-dot'),
 }
 
 function markPlaces({ marks, copies }: HoopingAtHand): Place[] {
   const many = copies.to > copies.from
   const named = marks
     .filter((mark) => mark.kind !== 'arrow')
-    .map(({ id, at, copy }) => ({ id, planned: at, name: many ? `cross ${copy + 1}` : (markNames[id] ?? id) }))
+    .map(({ id, at, copy }) => ({
+      id,
+      planned: at,
+      name: many ? t('cross', { copy: copy + 1 }) : (markNames[id] ?? id),
+    }))
   const apart = named.filter((one, i) =>
     named.slice(0, i).every((o) => Math.hypot(o.planned.x - one.planned.x, o.planned.y - one.planned.y) > ONE),
   )
@@ -131,10 +136,10 @@ function edgePlaces({ at, level, upright, near, far }: Corner): Place[] {
   const along = (way: Point, mm: number): Point => ({ x: at.x + way.x * mm, y: at.y + way.y * mm })
   const [a, b] = level.x > 0 ? [near, far] : [far, near]
   return [
-    { id: edgeIds[0], name: 'the level hem, at its left', planned: along(level, a) },
-    { id: edgeIds[1], name: 'the level hem, at its right', planned: along(level, b) },
-    { id: edgeIds[2], name: 'the upright hem, near the corner', planned: along(upright, near) },
-    { id: edgeIds[3], name: 'the upright hem, farther on', planned: along(upright, far) },
+    { id: edgeIds[0], name: t('the-level-hem-at-its'), planned: along(level, a) },
+    { id: edgeIds[1], name: t('the-level-hem-at-its-2'), planned: along(level, b) },
+    { id: edgeIds[2], name: t('the-upright-hem-near-the'), planned: along(upright, near) },
+    { id: edgeIds[3], name: t('the-upright-hem-farther-on'), planned: along(upright, far) },
   ]
 }
 
@@ -185,7 +190,7 @@ function byCorner(ask: StraightCheckInput, seen: Seen, { at, level }: Corner, fr
   const found = answer(ask, seen, {
     planned: [at, { x: at.x + step.x, y: at.y }],
     measured: [corner.corner, { x: corner.corner.x + along.x, y: corner.corner.y + along.y }],
-    names: ['the corner', 'the hem'],
+    names: [t('the-corner'), t('the-hem')],
   })
   return { ...found, corner, warnings: [...warnings, ...found.warnings] }
 }

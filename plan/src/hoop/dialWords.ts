@@ -1,3 +1,4 @@
+import { planning as t } from '@thimble/language/en/planning'
 import { type Message, message } from '@thimble/core/messages'
 import { writeMessage } from '@thimble/language'
 import type { Move } from './dialMove'
@@ -44,7 +45,7 @@ const partMessages = (dial: Dial): Message[] =>
 export const dialledText = (dial: Dial): string =>
   partMessages(dial)
     .map((part) => writeMessage(part))
-    .join(', ') || 'no turn, no move'
+    .join(', ') || t('no-turn-no-move')
 
 /** The same as one line, the numbers that are none left out. */
 export function dialMessage(dial: Dial): Message {

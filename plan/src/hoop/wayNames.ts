@@ -1,3 +1,4 @@
+import { planning as t } from '@thimble/language/en/planning'
 import type { Piece } from '@thimble/contract'
 import type { Way } from '@thimble/core/hooping'
 import { placementRule } from '@thimble/core/placement'
@@ -9,6 +10,6 @@ import { kindOf } from '../pieces/kindOf'
 export function wayNames(piece: Pick<Piece, 'item' | 'measure'>, { placed }: Marked): Record<Way, string> {
   const kind = kindOf(piece)
   const up = writeName(placementRule(kind, piece.measure.placement).upIs).replace(/^the /, '')
-  const down = kind.worn ? 'hem' : placed?.item.tube ? 'foot' : 'lower edge'
-  return { up, down: up === down ? 'other end' : down, left: 'left side', right: 'right side' }
+  const down = kind.worn ? 'hem' : placed?.item.tube ? t('foot') : t('lower-edge')
+  return { up, down: up === down ? t('other-end') : down, left: t('left-side'), right: t('right-side') }
 }

@@ -1,3 +1,4 @@
+import { planning as t } from '@thimble/language/en/planning'
 import { problemText, writeMessage } from '@thimble/language'
 import type { Hoop, Piece } from '@thimble/contract'
 import { CoreError } from '@thimble/core/errors'
@@ -56,7 +57,7 @@ type Measured = Pick<Piece, 'item' | 'measure'> & {
 type MeasureShelf = Pick<Shelf, 'shop' | 'designs' | 'beside'> & Partial<Pick<Shelf, 'hoops'>>
 
 /** What is said of a design that was chosen and is not here. */
-export const DESIGN_MISSING = 'Its design isn’t on this device yet. Wait, or choose another.'
+export const DESIGN_MISSING = t('its-design-isnt-on-this')
 
 export function planMeasure(piece: Measured, shelf: MeasureShelf): MeasurePlan {
   const { shop, designs, hoops = [] } = shelf
@@ -127,7 +128,7 @@ function refuseDesign({ ownDesign, designId }: Piece['measure'], problems: Recor
   for (const side of ['width', 'height'] as const) {
     const { mm, problem } = readTyped(ownDesign[side])
     if (problem) problems[`design.${side}`] = problem
-    else if (mm === 0) problems[`design.${side}`] = 'The design’s size must be above zero.'
+    else if (mm === 0) problems[`design.${side}`] = t('the-designs-size-must-be')
   }
   const counted = readCount(ownDesign.stitches)
   if (counted.problem && !designId) problems['design.stitches'] = counted.problem

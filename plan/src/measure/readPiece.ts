@@ -1,3 +1,4 @@
+import { planning as t } from '@thimble/language/en/planning'
 import type { Piece, PieceZone, TypedLength } from '@thimble/contract'
 import { type ItemKind, type MotifSpot, type OwnRow, type OwnZone, presetMeasures } from '@thimble/core/placement'
 import { carriedHere } from './carried'
@@ -78,7 +79,7 @@ export function readSpots(spots: Piece['measure']['spots'], problems: Problems):
 export function readRow({ measure: { row } }: Pick<Piece, 'measure'>, problems: Problems): OwnRow {
   const count = row.count.trim()
   if (count !== '' && !/^[1-9]\d{0,3}$/.test(count))
-    problems['row.count'] = `“${row.count}” is not a whole number of motifs.`
+    problems['row.count'] = t('is-not-a-whole-number', { count: row.count })
   const { gap, margin } = readAll({ gap: row.gap, margin: row.margin }, 'row', problems)
   return {
     ...(count !== '' && !problems['row.count'] ? { count: Number(count) } : {}),

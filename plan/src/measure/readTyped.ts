@@ -1,3 +1,4 @@
+import { planning as t } from '@thimble/language/en/planning'
 import type { TypedLength } from '@thimble/contract'
 import { CoreError } from '@thimble/core/errors'
 import { parseLength } from '@thimble/core/lengths'
@@ -9,7 +10,7 @@ export function readTyped(typed: TypedLength | undefined): Read {
   if (!typed || typed.text.trim() === '') return { mm: null, problem: null }
   try {
     const mm = parseLength(typed.text, typed.unit)
-    return mm > 5000 ? { mm: null, problem: 'That’s over 5 metres. Measure again.' } : { mm, problem: null }
+    return mm > 5000 ? { mm: null, problem: t('thats-over-5-metres-measure') } : { mm, problem: null }
   } catch (error) {
     if (error instanceof CoreError) return { mm: null, problem: error.message }
     throw error
@@ -32,7 +33,7 @@ export function readNumber(text: string, most: number): { value: number | null; 
   if (trimmed === '') return { value: null, problem: null }
   const value = Number(trimmed)
   if (!/^\d*\.?\d+$/.test(trimmed) || value > most)
-    return { value: null, problem: `“${text}” is not a number from 0 to ${most}.` }
+    return { value: null, problem: t('is-not-a-number-from', { text, most }) }
   return { value, problem: null }
 }
 
@@ -44,6 +45,6 @@ export function readCount(text: string): { value: number | null; problem: string
   if (digits === '') return { value: null, problem: null }
   const value = Number(digits)
   if (!/^\d+$/.test(digits) || value < 1 || value > MOST_STITCHES)
-    return { value: null, problem: `“${text}” is not a stitch count from 1 to 500,000.` }
+    return { value: null, problem: t('is-not-a-stitch-count', { text }) }
   return { value, problem: null }
 }

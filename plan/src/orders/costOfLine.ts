@@ -1,3 +1,4 @@
+import { planning as t } from '@thimble/language/en/planning'
 import type { OrderLine, Shop, Supply } from '@thimble/contract'
 import { type CostBreakdown, type CostQuery, pieceCost } from '@thimble/core/money'
 import type { KindCut } from '../schedule/cutsOfBatch'
@@ -75,14 +76,14 @@ const threadOf = ({ works, prices }: LineCostInput) =>
 function bobbinOf({ works, prices }: LineCostInput) {
   const known = prices.bobbins.flatMap((bobbin) => bobbinPer1000m(bobbin) ?? [])
   const metres = works.reduce((sum, work) => sum + work.bobbinMetres, 0)
-  return priced([{ name: 'bobbin thread', metres, per1000m: known[0] ?? null }])
+  return priced([{ name: t('bobbin-thread'), metres, per1000m: known[0] ?? null }])
 }
 
 /** Of the needle most of them are sewn with. */
 function needleOf({ works, prices }: LineCostInput): { name: string; price: number | null } {
   const { size, point } = works[0]!.needle
   const found = prices.needles.find((one) => one.size === size && one.point === point && one.cost !== null)
-  return { name: `needle ${size}`, price: found?.cost ?? null }
+  return { name: t('needle-2', { size }), price: found?.cost ?? null }
 }
 
 /** By kind: what is laid, and what is lost beside it. */
@@ -114,9 +115,9 @@ type Parts = {
 
 function unknownOf({ line, shop: { rates } }: LineCostInput, { thread, bobbin, needle, backing }: Parts): string[] {
   return [
-    ...(line.blank === null ? [line.customersOwn ? 'what a spoiled one costs to replace' : 'what the item costs'] : []),
-    ...(rates.machinePerHour === null ? ['an hour of the machine'] : []),
-    ...(rates.labourPerHour === null ? ['an hour of hands'] : []),
+    ...(line.blank === null ? [line.customersOwn ? t('what-a-spoiled-one-costs') : t('what-the-item-costs')] : []),
+    ...(rates.machinePerHour === null ? [t('an-hour-of-the-machine')] : []),
+    ...(rates.labourPerHour === null ? [t('an-hour-of-hands')] : []),
     ...[...thread.unknown, ...bobbin.unknown],
     ...(needle.price === null ? [needle.name] : []),
     ...backing.flatMap(({ kind, pricePerM2 }) => (pricePerM2 === null ? [kind] : [])),

@@ -1,3 +1,4 @@
+import { planning as t } from '@thimble/language/en/planning'
 import type { LinePlace, Order, OrderLine, Piece } from '@thimble/contract'
 import { readCount } from '../measure/readTyped'
 import { inOrder } from '../measure/readPiece'
@@ -19,7 +20,7 @@ export const kindOfLine = ({ item }: Pick<OrderLine, 'item'>) =>
 export const countOf = (text: string): { value: number | null; problem: string | null } => {
   const { value, problem } = readCount(text)
   if (value !== null && value > MOST_OF_A_SIZE)
-    return { value: null, problem: `Over ${MOST_OF_A_SIZE} of one size is too many.` }
+    return { value: null, problem: t('over-of-one-size-is', { one: MOST_OF_A_SIZE }) }
   return { value, problem }
 }
 

@@ -1,3 +1,4 @@
+import { planning as t } from '@thimble/language/en/planning'
 import { readColour } from '@thimble/core/colour'
 import type { ItemKind } from '@thimble/core/placement'
 
@@ -54,14 +55,14 @@ export function readNames(
     const one = { line, ...found.read }
     const before = one.name ? seen.get(keyOf(one)) : undefined
     if (before !== undefined)
-      read.odd.push({ line, says: before ? `Same as line ${before}.` : 'Already in the order.' })
+      read.odd.push({ line, says: before ? t('same-as-line', { before }) : t('already-in-the-order') })
     seen.set(keyOf(one), line)
     read.good.push(one)
   }
   return read
 }
 
-const TOO_MANY = 'Too many fields (size; name; colour; note). Put text with a separator in quotes.'
+const TOO_MANY = t('too-many-fields-size-name')
 
 const keyOf = ({ size, name }: Pick<ListedName, 'size' | 'name'>): string => `${size}/${name.toLowerCase()}`
 
@@ -88,12 +89,13 @@ function readLine(
 ): Read {
   const size = sizeOf(typed, kind.sizes)
   const colour = called ? colourOf(called, colours) : null
-  if (!typed && kind.sizes.length > 1) return { wrong: `No size. Write ${namesOf(kind.sizes)}.` }
-  if (!size) return { wrong: `“${typed}” is not a size of ${kind.name.toLowerCase()}: write ${namesOf(kind.sizes)}.` }
-  if (named && !name) return { wrong: 'No name to stitch.' }
-  if (name.length > MOST_NAME) return { wrong: `The name has ${name.length} letters. Keep it under ${MOST_NAME}.` }
-  if (called && !colour) return { wrong: `“${called}” is not a known colour. Use a common one, or #rrggbb.` }
-  if (note.length > MOST_NOTE) return { wrong: `The note has ${note.length} letters. Keep it under ${MOST_NOTE}.` }
+  if (!typed && kind.sizes.length > 1) return { wrong: t('no-size-write', { namesOf: namesOf(kind.sizes) }) }
+  if (!size)
+    return { wrong: t('is-not-a-size-of', { typed, name: kind.name.toLowerCase(), namesOf: namesOf(kind.sizes) }) }
+  if (named && !name) return { wrong: t('no-name-to-stitch') }
+  if (name.length > MOST_NAME) return { wrong: t('the-name-has-letters-keep', { name: name.length, one: MOST_NAME }) }
+  if (called && !colour) return { wrong: t('is-not-a-known-colour', { called }) }
+  if (note.length > MOST_NOTE) return { wrong: t('the-note-has-letters-keep', { note: note.length, one: MOST_NOTE }) }
   return { read: { size, name, colour, note } }
 }
 
@@ -102,7 +104,9 @@ const colourOf = (called: string, colours: NonNullable<NamesFor['colours']>): st
 
 const namesOf = (sizes: ItemKind['sizes']): string => {
   const names = sizes.map(({ name }) => name)
-  return names.length > 1 ? `${names.slice(0, -1).join(', ')} or ${names.at(-1)}` : (names[0] ?? '')
+  return names.length > 1
+    ? t('or', { names: names.slice(0, -1).join(', '), at: String(names.at(-1)) })
+    : (names[0] ?? '')
 }
 
 /** A size as people write it: by its name or id, “xxl” as “2XL”, “medium” as “M”; alone it need not be written. */

@@ -1,3 +1,4 @@
+import { planning as t } from '@thimble/language/en/planning'
 import type { OrderLine, Piece, Shop, Take } from '@thimble/contract'
 import { type CostPart, type CostQuery, pieceCost } from '@thimble/core/money'
 import { bobbinPer1000m, type Prices, priced, supplyPerM2, threadPer1000m } from './prices'
@@ -92,7 +93,7 @@ function bobbinTaken(took: readonly Take[], { bobbins }: Prices) {
   )
   const lost = ofAccount(took, 'machines.bobbinM').reduce((sum, { amount }) => sum + amount, 0)
   const known = bobbins.flatMap((bobbin) => bobbinPer1000m(bobbin) ?? [])
-  return priced([{ name: 'bobbin thread', metres: Math.max(0, lost + fresh), per1000m: known[0] ?? null }])
+  return priced([{ name: t('bobbin-thread'), metres: Math.max(0, lost + fresh), per1000m: known[0] ?? null }])
 }
 
 const backingTaken = (took: readonly Take[], { supplies }: Prices) =>

@@ -1,3 +1,4 @@
+import { planning as t } from '@thimble/language/en/planning'
 import type { Supply } from '@thimble/contract'
 import { cutPlan, type CutPlan } from '@thimble/core/cutting'
 import type { SupplyKind } from '@thimble/core/recipe'
@@ -85,7 +86,7 @@ function onesOf({ id, name, widthMm, sheetMm, leftMm }: Supply): Whole[] {
     ...{
       ...of,
       id: `${id}.${i + 1}`,
-      name: sheets > 1 ? `${name}, sheet ${i + 1}` : name,
+      name: sheets > 1 ? t('sheet', { name, i: i + 1 }) : name,
       sheet: true,
       lengthMm: sheetMm,
     },

@@ -1,3 +1,4 @@
+import { planning as t } from '@thimble/language/en/planning'
 import type { Piece } from '@thimble/contract'
 import { type LengthStyle } from '@thimble/core/lengths'
 import { writeMessage } from '@thimble/language'
@@ -12,22 +13,23 @@ export function nextAction(piece: Piece, plan: MeasurePlan): string {
   const [stops] = stopsOf(piece, plan)
   if (stops) return writeMessage(stops.said, plan.style)
   if (stage === 'measure') return nextTape(plan)
-  if (stage === 'build') return 'Choose the layers.'
-  if (stage === 'hoop') return placedWords(piece, plan.style, plan) ?? 'Choose a hoop.'
+  if (stage === 'build') return t('choose-the-layers')
+  if (stage === 'hoop') return placedWords(piece, plan.style, plan) ?? t('choose-a-hoop')
   if (stage === 'stitch') {
     const done = Object.values(piece.stitch.checks).filter(Boolean).length
-    return `Before you start: ${done} ${done === 1 ? 'line' : 'lines'} of the list ticked.`
+    return t('before-you-start-line-of', { done })
   }
-  return 'Finish it and say how it came out.'
+  return t('finish-it-and-say-how')
 }
 
 function nextTape({ design, carried, assumed, placement, style }: MeasurePlan): string {
   if (design.missing) return DESIGN_MISSING
-  if (design.assumed) return 'Choose the design or enter its size.'
-  if (carried.size > 0) return `Measure: ${carried.size} of last time’s numbers to confirm.`
-  if (assumed.size > 0)
-    return `Measure: ${assumed.size} ${assumed.size === 1 ? 'number' : 'numbers'} still typical for the size.`
-  return placement ? `Mark it: ${lowerFirst(writeMessage(placement.placed, style))}` : 'Check the measurements.'
+  if (design.assumed) return t('choose-the-design-or-enter')
+  if (carried.size > 0) return t('measure-of-last-times-numbers', { size: carried.size })
+  if (assumed.size > 0) return t('measure-number-still-typical-for', { size: assumed.size })
+  return placement
+    ? t('mark-it', { lowerFirst: lowerFirst(writeMessage(placement.placed, style)) })
+    : t('check-the-measurements')
 }
 
 /** Where the design goes in one line: as decided, or as it stands. */

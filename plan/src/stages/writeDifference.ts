@@ -1,3 +1,4 @@
+import { planning as t } from '@thimble/language/en/planning'
 import type { Basis, Difference, DecidedStack } from '@thimble/contract'
 import { formatLength, type LengthStyle } from '@thimble/core/lengths'
 import type { Message } from '@thimble/core/messages'
@@ -18,10 +19,12 @@ export function writeDifference({ was, now }: Difference, style: LengthStyle, on
     const moved = numbersMoved(was, now)
     if (!moved) return `Was: ${write(was)}. Now: ${write(now)}.`
     const [from, to] = moved
-    const pairs = from.map((mm, i) => `${formatLength(mm, style)} is now ${formatLength(to[i]!, style)}`)
+    const pairs = from.map((mm, i) =>
+      t('is-now', { formatLength: formatLength(mm, style), formatLength2: formatLength(to[i]!, style) }),
+    )
     return `${pairs.join(', ')}: ${write(now)}.`
   }
-  return now ? `Now also: ${write(now)}.` : `No longer: ${was ? write(was) : ''}.`
+  return now ? t('now-also', { now: write(now) }) : t('no-longer', { which: was ? write(was) : '' })
 }
 
 function writeLine([, fills = {}]: Message, onStack: OnStack, style: LengthStyle): string {

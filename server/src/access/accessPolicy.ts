@@ -1,3 +1,4 @@
+import { shopComputer as t } from '@thimble/language/en/shopComputer'
 /** Where a request came in: at the loopback listener of this machine, or at the network listener for phones. */
 export type Listener = 'loopback' | 'network'
 
@@ -33,24 +34,24 @@ export function refusalOf(asked: Asked, hosts: ReadonlySet<string>): Refusal | n
   const { listener, method, path, host = '' } = asked
   // A page elsewhere that gets its name pointed at this machine must not be able to read the shop.
   const known = listener === 'loopback' ? LOOPBACK.test(host) : hosts.has(host.toLowerCase())
-  if (!known) return { status: 403, title: 'Page not found', detail: notHere[listener] }
+  if (!known) return { status: 403, title: t('page-not-found'), detail: notHere[listener] }
   if ((path.startsWith('/api/') || changes(method)) && fromElsewhere(asked))
-    return { status: 403, title: 'Not from there', detail: 'The shop answers only its own pages.' }
+    return { status: 403, title: t('not-from-there'), detail: t('the-shop-answers-only-its') }
   if (listener === 'loopback' || TO_PAIR.test(path)) return null
   if (!asked.paired)
-    return { status: 401, title: 'Not connected', detail: 'Connect this phone at the shop computer first.', pair: true }
+    return { status: 401, title: t('not-connected'), detail: t('connect-this-phone-at-the'), pair: true }
   if (LAPTOP_ONLY.test(path))
     return {
       status: 403,
-      title: 'At the shop computer',
-      detail: 'Phones are added and removed on the shop computer only.',
+      title: t('at-the-shop-computer'),
+      detail: t('phones-are-added-and-removed'),
     }
   return null
 }
 
 const notHere: Record<Listener, string> = {
-  loopback: 'This program answers only on this machine.',
-  network: 'Open the address the shop computer shows.',
+  loopback: t('this-program-answers-only-on'),
+  network: t('open-the-address-the-shop'),
 }
 
 export const changes = (method: string): boolean => method !== 'GET' && method !== 'HEAD' && method !== 'OPTIONS'

@@ -1,3 +1,4 @@
+import { shopComputer as t } from '@thimble/language/en/shopComputer'
 import type { Backups } from '@thimble/contract/log'
 import { createWriteStream, mkdirSync } from 'node:fs'
 import { readdir, rename, rm, stat } from 'node:fs/promises'
@@ -85,8 +86,8 @@ export class DailyBackups {
       this.#problem = null
     } catch (error) {
       await rm(half, { force: true }).catch(() => undefined)
-      const full = fileFaultOf(error) === 'full' ? ' The disk is full. Free some space.' : ''
-      this.#problem = `The backup of ${this.now().slice(0, 10)} couldn’t be written.${full}`
+      const full = fileFaultOf(error) === 'full' ? t('the-disk-is-full-free') : ''
+      this.#problem = t('the-backup-of-couldnt-be', { now: this.now().slice(0, 10), full })
     }
   }
 

@@ -1,3 +1,4 @@
+import { shopComputer as t } from '@thimble/language/en/shopComputer'
 import type { Registry } from '@thimble/contract'
 import { BackupManifest, BACKUP_VERSION } from '@thimble/contract/log'
 import { CoreError } from '@thimble/core/errors'
@@ -46,8 +47,8 @@ export async function* readBackup(file: string, registry: Registry): AsyncGenera
     yield* photosOf(inside)
   } catch (error) {
     if (error instanceof CoreError) throw error
-    if (error instanceof LineTooLong) throw badFile('One line is too long.', '')
-    throw badFile(`The backup can’t be read: ${(error as Error).message}.`, '')
+    if (error instanceof LineTooLong) throw badFile(t('one-line-is-too-long'), '')
+    throw badFile(t('the-backup-cant-be-read', { message: (error as Error).message }), '')
   } finally {
     zip.close()
   }
@@ -83,7 +84,7 @@ async function opened(file: string): Promise<ZipFile> {
   try {
     return await open(file, { lazyEntries: true, autoClose: false, strictFileNames: true, validateEntrySizes: true })
   } catch {
-    throw badFile('This isn’t a zip file, or it’s cut short.', '')
+    throw badFile(t('this-isnt-a-zip-file'), '')
   }
 }
 
@@ -92,15 +93,15 @@ function entriesOf(zip: ZipFile): Promise<Map<string, Entry>> {
   const entries = new Map<string, Entry>()
   let all = 0
   return new Promise((resolve, reject) => {
-    zip.on('error', (error: Error) => reject(badFile(`The zip is damaged: ${error.message}.`, '')))
+    zip.on('error', (error: Error) => reject(badFile(t('the-zip-is-damaged', { message: error.message }), '')))
     zip.on('end', () => resolve(entries))
     zip.on('entry', (entry: Entry) => {
       const { fileName, uncompressedSize, compressedSize } = entry
       all += uncompressedSize
       const bursts = uncompressedSize > 1_000_000 && uncompressedSize > compressedSize * MOST_RATIO
       if (uncompressedSize > MOST_FILE || all > MOST_ALL || bursts)
-        return reject(badFile('Unpacked, this is too large for a shop.', fileName))
-      if (entries.has(fileName)) return reject(badFile('This name is in the zip twice.', fileName))
+        return reject(badFile(t('unpacked-this-is-too-large'), fileName))
+      if (entries.has(fileName)) return reject(badFile(t('this-name-is-in-the'), fileName))
       entries.set(fileName, entry)
       zip.readEntry()
     })
@@ -110,14 +111,11 @@ function entriesOf(zip: ZipFile): Promise<Map<string, Entry>> {
 
 async function manifestOf(zip: ZipFile, entries: ReadonlyMap<string, Entry>): Promise<BackupManifest> {
   const entry = entries.get(places.manifest)
-  if (!entry) throw badFile('This zip isn’t a shop backup: it has no manifest.', '')
+  if (!entry) throw badFile(t('this-zip-isnt-a-shop'), '')
   const json = manifestJson(await gathered(bytesOf(zip, entry), places.manifest))
   const version = Number((json as { version?: unknown } | null)?.version)
   if (version > BACKUP_VERSION)
-    throw badFile(
-      `This backup is of a newer version (${version}) than this program knows (${BACKUP_VERSION}). Import it with that version.`,
-      places.manifest,
-    )
+    throw badFile(t('this-backup-is-of-a', { version, one: BACKUP_VERSION }), places.manifest)
   const read = BackupManifest.safeParse(json)
   if (!read.success) throw badFile(read.error.issues[0]!.message, places.manifest)
   return read.data
@@ -127,11 +125,11 @@ function requireSameFiles(entries: ReadonlyMap<string, Entry>, { files }: Backup
   const named = new Map(files.map((one) => [one.name, one.bytes]))
   for (const [name, { uncompressedSize }] of entries) {
     if (name === places.manifest) continue
-    if (!named.has(name)) throw badFile('Its manifest doesn’t list this file.', name)
-    if (named.get(name) !== uncompressedSize) throw badFile('This file’s length differs from its manifest.', name)
+    if (!named.has(name)) throw badFile(t('its-manifest-doesnt-list-this'), name)
+    if (named.get(name) !== uncompressedSize) throw badFile(t('this-files-length-differs-from'), name)
   }
-  for (const name of named.keys()) if (!entries.has(name)) throw badFile('This file is missing.', name)
-  if (!named.has(places.shop)) throw badFile('The settings of the shop are missing.', places.shop)
+  for (const name of named.keys()) if (!entries.has(name)) throw badFile(t('this-file-is-missing'), name)
+  if (!named.has(places.shop)) throw badFile(t('the-settings-of-the-shop'), places.shop)
 }
 
 async function* bytesOf(zip: ZipFile, entry: Entry): AsyncGenerator<Uint8Array> {
@@ -162,7 +160,7 @@ async function gathered(bytes: AsyncIterable<Uint8Array>, name: string): Promise
   let size = 0
   for await (const chunk of bytes) {
     size += chunk.length
-    if (size > MOST_WHOLE) throw badFile('This file is too large.', name)
+    if (size > MOST_WHOLE) throw badFile(t('this-file-is-too-large'), name)
     chunks.push(chunk)
   }
   return Buffer.concat(chunks)
@@ -174,9 +172,9 @@ function manifestJson(bytes: Buffer): unknown {
   try {
     return JSON.parse(bytes.toString('utf8'))
   } catch {
-    throw badFile('This is not valid JSON.', places.manifest)
+    throw badFile(t('this-is-not-valid-json'), places.manifest)
   }
 }
 
-const damaged = (name: string) => badFile('This file was damaged since the backup was written.', name)
+const damaged = (name: string) => badFile(t('this-file-was-damaged-since'), name)
 const badFile = (message: string, path: string) => new CoreError('bad-file', message, path)

@@ -1,3 +1,4 @@
+import { shopComputer as t } from '@thimble/language/en/shopComputer'
 import { CoreError } from '@thimble/core/errors'
 import { randomUUID } from 'node:crypto'
 import { open, rm } from 'node:fs/promises'
@@ -22,7 +23,7 @@ export async function withReceived<T>(
     let size = 0
     for await (const bytes of body) {
       size += bytes.length
-      if (size > MOST_BYTES) throw new CoreError('bad-file', 'This is too large for a backup.', '')
+      if (size > MOST_BYTES) throw new CoreError('bad-file', t('this-is-too-large-for'), '')
       await handle.write(bytes)
     }
     return await work(file)

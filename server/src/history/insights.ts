@@ -1,3 +1,4 @@
+import { shopComputer as t } from '@thimble/language/en/shopComputer'
 import { type DriftOwner, driftOwners } from '@thimble/contract'
 import { type LogInsights, type RateKind, rateKinds } from '@thimble/contract/log'
 import { outcomeRates, placementBias, trendOf, wilsonInterval } from '@thimble/core/learning'
@@ -58,7 +59,7 @@ const stackName = (sign: string): string =>
   sign
     .split('+')
     .map((kind) => layerNames[kind as keyof typeof layerNames] ?? kind)
-    .join(' + ') || 'Nothing above or below'
+    .join(' + ') || t('nothing-above-or-below')
 
 function ratesBy(slots: Int32Array, { of }: LogColumns, groupOf: Grouping): LogInsights['rates'][RateKind] {
   const [good, washed] = [of('good'), of('goodWashed')]

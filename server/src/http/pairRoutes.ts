@@ -1,3 +1,4 @@
+import { shopComputer as t } from '@thimble/language/en/shopComputer'
 import { type PairAnswer, PairRequest, type ShopTrust } from '@thimble/contract/phones'
 import { type Context, Hono } from 'hono'
 import { bodyLimit } from 'hono/body-limit'
@@ -11,12 +12,8 @@ const MOST_BYTES = 1000
 type Wrong = Extract<GuessAnswer, { wrong: string }>['wrong']
 const wrongs: Record<Wrong, [status: number, title: string, detail: string]> = {
   code: [403, 'Not the code', 'That’s not the code. Check the shop computer.'],
-  none: [
-    410,
-    'The code has expired',
-    'The code has expired. Press “Connect a phone” on the shop computer for a new one.',
-  ],
-  'too-many': [429, 'One at a time', 'Others are asking too. Wait a moment and ask again.'],
+  none: [410, t('the-code-has-expired'), t('the-code-has-expired-press')],
+  'too-many': [429, t('one-at-a-time'), t('others-are-asking-too-wait')],
 }
 
 /** What one who is not let in may ask: to come in, how that stands, and what to trust. It names nothing of the shop. */
@@ -55,4 +52,4 @@ async function comeIn(c: Context, phones: Phones): Promise<PairAnswer['state']> 
   return 'in'
 }
 
-const tooLarge = (c: Context): Response => problem(c, 413, 'Too large', 'The code or name is too long.')
+const tooLarge = (c: Context): Response => problem(c, 413, t('too-large'), t('the-code-or-name-is'))

@@ -1,3 +1,4 @@
+import { shopComputer as t } from '@thimble/language/en/shopComputer'
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi'
 import { Id } from '@thimble/contract'
 import { LetIn, OpenAccess, PhoneAccess } from '@thimble/contract/phones'
@@ -45,7 +46,7 @@ function answerRoutes(app: OpenAPIHono, phones: Phones): void {
   })
   app.openapi(answer, (c) => {
     if (phones.pairing.answer(c.req.valid('json').letIn)) return c.json(phones.state(), 200)
-    return problem(c, 404, 'No longer there', 'No phone is asking now. Connect one again.') as never
+    return problem(c, 404, t('no-longer-there'), t('no-phone-is-asking-now')) as never
   })
   const turnOut = createRoute({
     ...{ method: 'delete', path: '/phones/{id}', tags },
@@ -55,6 +56,6 @@ function answerRoutes(app: OpenAPIHono, phones: Phones): void {
   })
   app.openapi(turnOut, (c) => {
     if (phones.store.turnOut(c.req.valid('param').id)) return c.json(phones.state(), 200)
-    return problem(c, 404, 'Not found', 'This phone is no longer connected.') as never
+    return problem(c, 404, t('not-found'), t('this-phone-is-no-longer')) as never
   })
 }

@@ -1,3 +1,4 @@
+import { shopComputer as t } from '@thimble/language/en/shopComputer'
 import type { Problem } from '@thimble/contract/answers'
 import { CoreError } from '@thimble/core/errors'
 import type { Context } from 'hono'
@@ -32,14 +33,13 @@ export function issuesOf(error: { issues: readonly Issue[] }): Said {
 
 export function invalid(c: Context, errors: Said): Response {
   const first = errors[0]
-  const detail = first ? `${first.path ? `${first.path}: ` : ''}${first.message}` : 'Something in it can’t be saved.'
-  return problem(c, 422, 'It can’t be saved like this', detail, errors)
+  const detail = first ? `${first.path ? `${first.path}: ` : ''}${first.message}` : t('something-in-it-cant-be')
+  return problem(c, 422, t('it-cant-be-saved-like'), detail, errors)
 }
 
-export const notJson = (c: Context): Response =>
-  problem(c, 415, 'Not JSON', 'Send the body as JSON, with content-type: application/json.')
+export const notJson = (c: Context): Response => problem(c, 415, t('not-json'), t('send-the-body-as-json'))
 
-export const notJpeg = (c: Context): Response => problem(c, 415, 'Not a JPEG', 'Send a photo as image/jpeg.')
+export const notJpeg = (c: Context): Response => problem(c, 415, t('not-a-jpeg'), t('send-a-photo-as-image'))
 
 /** The one place where errors become answers. */
 export function toProblem(error: unknown, c: Context): Response {
@@ -50,24 +50,24 @@ export function toProblem(error: unknown, c: Context): Response {
       c,
       error.paths.map((path) => ({ path: path.join('.'), message: UNKNOWN })),
     )
-  if (error instanceof Removed) return problem(c, 409, 'Removed before', error.message)
-  if (error instanceof ChangeOfRemoved) return problem(c, 410, 'Removed meanwhile', error.message)
-  if (error instanceof Unreadable) return problem(c, 409, 'It cannot be read', error.message)
-  if (error instanceof NotFound) return problem(c, 404, 'Not found', error.message)
+  if (error instanceof Removed) return problem(c, 409, t('removed-before'), error.message)
+  if (error instanceof ChangeOfRemoved) return problem(c, 410, t('removed-meanwhile'), error.message)
+  if (error instanceof Unreadable) return problem(c, 409, t('it-cannot-be-read'), error.message)
+  if (error instanceof NotFound) return problem(c, 404, t('not-found'), error.message)
   if (error instanceof HTTPException && error.status === 400)
-    return problem(c, 400, 'It cannot be read', 'The request isn’t valid JSON. Send it again.')
+    return problem(c, 400, t('it-cannot-be-read'), t('the-request-isnt-valid-json'))
   if (error instanceof HTTPException && error.status === 415) return notJson(c)
-  if (error instanceof HTTPException) return problem(c, error.status, 'Refused', error.message)
+  if (error instanceof HTTPException) return problem(c, error.status, t('refused'), error.message)
   const fault = fileFaultOf(error)
   if (fault) return problem(c, fault === 'full' ? 507 : 503, ...fileFaults[fault])
   console.error(`${new Date().toISOString()} ${c.req.method} ${c.req.path} failed:`, error)
-  return problem(c, 500, 'Something went wrong', 'Something went wrong and nothing was changed. Try again.')
+  return problem(c, 500, t('something-went-wrong'), t('something-went-wrong-and-nothing'))
 }
 
 const fileFaults: Record<FileFault, [title: string, detail: string]> = {
-  busy: ['Held elsewhere', 'Another program has the shop’s file open. Close it there.'],
-  'read-only': ['Read only', 'The shop’s file is read-only. Allow the program to write it.'],
-  damaged: ['Damaged', 'The shop’s file is damaged. Stop the program, put a backup in its place and start again.'],
-  gone: ['Gone', 'The shop’s file was moved or replaced. Stop the program and start it again.'],
-  full: ['No room', 'The disk is full. Free some space.'],
+  busy: [t('held-elsewhere'), t('another-program-has-the-shops')],
+  'read-only': [t('read-only'), t('the-shops-file-is-read')],
+  damaged: [t('damaged'), t('the-shops-file-is-damaged')],
+  gone: [t('gone'), t('the-shops-file-was-moved')],
+  full: [t('no-room'), t('the-disk-is-full-free-3')],
 }

@@ -1,3 +1,4 @@
+import { shopComputer as t } from '@thimble/language/en/shopComputer'
 import { serveStatic } from '@hono/node-server/serve-static'
 import { Hono, type MiddlewareHandler } from 'hono'
 import { compress } from 'hono/compress'
@@ -81,7 +82,9 @@ function behind(guard: MiddlewareHandler, besides: (app: Hono) => void, shop: Sh
     await next()
   })
   app.route('/api/v1', shop)
-  app.all('/api/*', (c) => problem(c, 404, 'Not found', `There is no ${c.req.method} ${c.req.path}.`))
+  app.all('/api/*', (c) =>
+    problem(c, 404, t('not-found'), t('there-is-no', { method: c.req.method, path: c.req.path })),
+  )
 
   app.use('*', async (c, next) => {
     await next()
@@ -91,7 +94,7 @@ function behind(guard: MiddlewareHandler, besides: (app: Hono) => void, shop: Sh
   app.use('*', serveStatic({ root: staticFolder, precompressed: true }))
   app.get('*', (c) => {
     if (/\.\w+$/.test(c.req.path) || c.req.path.startsWith('/pair'))
-      return problem(c, 404, 'Not found', 'There is no such file.')
+      return problem(c, 404, t('not-found'), t('there-is-no-such-file'))
     return c.html(readFileSync(path.join(staticFolder, 'index.html'), 'utf8'))
   })
   return app

@@ -1,3 +1,4 @@
+import { shopComputer as t } from '@thimble/language/en/shopComputer'
 import type { Context } from 'hono'
 import { excessText, JsonGauge, type JsonLimits } from '../json/jsonGauge'
 import { problem } from './problems'
@@ -63,13 +64,13 @@ async function gathered(c: Context, rule: BodyRule, deadline: Deadline): Promise
 function measure(c: Context, gauge: JsonGauge, limits: JsonLimits, bytes: Uint8Array): void {
   const excess = gauge.add(bytes)
   if (!excess) return
-  const title = excess === 'depth' ? 'Nested too deep' : 'Too much in it'
+  const title = excess === 'depth' ? t('nested-too-deep') : t('too-much-in-it')
   throw new Refused(problem(c, 422, title, excessText(excess, limits)))
 }
 
 const tooLarge = (c: Context, { bytes }: BodyRule): Response =>
-  problem(c, 413, 'Too large', `More than ${bytes / 1e6} MB is too much at once. Send less.`)
-const tooSlow = (c: Context): Response => problem(c, 408, 'Too slow', 'The rest didn’t arrive in time. Send it again.')
+  problem(c, 413, t('too-large'), t('more-than-mb-is-too', { bytes: bytes / 1e6 }))
+const tooSlow = (c: Context): Response => problem(c, 408, t('too-slow'), t('the-rest-didnt-arrive-in'))
 
 class Late extends Error {}
 

@@ -1,3 +1,4 @@
+import { shopComputer as t } from '@thimble/language/en/shopComputer'
 /**
  * What JSON text may hold at the most: how deep it is nested, how many objects and lists, keys and values. Parsing costs
  * by these, not by bytes: a megabyte of `[]` takes forty times the memory of a megabyte of text.
@@ -96,6 +97,6 @@ export class JsonGauge {
 /** What is wrong with it, in a sentence. */
 export const excessText = (excess: JsonExcess, limits: JsonLimits): string =>
   excess === 'depth'
-    ? `Nothing here is nested more than ${limits.depth} deep.`
-    : `That’s too much: at most ${limits[excess]} ${EXCESS[excess]}.`
-const EXCESS = { containers: 'lists and objects', keys: 'fields', values: 'values' } as const
+    ? t('nothing-here-is-nested-more', { depth: limits.depth })
+    : t('thats-too-much-at-most', { limits: limits[excess], one: EXCESS[excess] })
+const EXCESS = { containers: t('lists-and-objects'), keys: 'fields', values: 'values' } as const

@@ -1,3 +1,4 @@
+import { shopComputer as t } from '@thimble/language/en/shopComputer'
 import 'reflect-metadata'
 import { AsnConvert } from '@peculiar/asn1-schema'
 import {
@@ -51,7 +52,7 @@ export async function makeServerCertificate(authority: Certified, place: OwnPlac
   const [keys, issuer] = [await newKeys(), new x509.X509Certificate(authority.certificate)]
   const made = await x509.X509CertificateGenerator.create({
     serialNumber: newSerial(),
-    subject: [{ CN: ['Zealous Thimble'] }],
+    subject: [{ CN: [t('zealous-thimble')] }],
     issuer: issuer.subject,
     ...lasting(now, SERVER_DAYS),
     signingAlgorithm: ALGORITHM,

@@ -1,3 +1,4 @@
+import { shopComputer as t } from '@thimble/language/en/shopComputer'
 import { createHash, randomBytes, randomUUID } from 'node:crypto'
 import path from 'node:path'
 import type { Database } from '../db/database'
@@ -112,7 +113,7 @@ function begun(folder: string, phones: readonly PairedPhone[], seen: Seen): Phon
   try {
     return PhoneFiles.begin(folder, phones, seen)
   } catch (error) {
-    const full = fileFaultOf(error) === 'full' ? 'the disk is full: free some space' : 'allow this user to write it'
+    const full = fileFaultOf(error) === 'full' ? t('the-disk-is-full-free-2') : t('allow-this-user-to-write')
     throw new StartError(`The folder ${folder} cannot be made; ${full}, then start again.`)
   }
 }

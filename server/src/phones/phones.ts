@@ -1,3 +1,4 @@
+import { shopComputer as t } from '@thimble/language/en/shopComputer'
 import type { PhoneAccess } from '@thimble/contract/phones'
 import path from 'node:path'
 import type { Database } from '../db/database'
@@ -144,8 +145,8 @@ const bracketed = (address: string): string => (address.includes(':') ? `[${addr
 
 function cannotOpen(error: unknown, port: number): string {
   const { code, message } = error as NodeJS.ErrnoException
-  if (code === 'EADDRINUSE') return `Port ${port} is taken: stop the other program, or choose another with PHONES_PORT.`
-  if (code === 'ENOSPC') return 'The disk is full: the certificate cannot be kept. Free some space.'
-  if (code === 'EACCES') return `This program may not open port ${port} or write its folder: allow it.`
-  return `The door cannot be opened (${code ?? message}).`
+  if (code === 'EADDRINUSE') return t('port-is-taken-stop-the', { port })
+  if (code === 'ENOSPC') return t('the-disk-is-full-the')
+  if (code === 'EACCES') return t('this-program-may-not-open', { port })
+  return t('the-door-cannot-be-opened', { code: code ?? message })
 }

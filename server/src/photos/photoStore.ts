@@ -1,3 +1,4 @@
+import { shopComputer as t } from '@thimble/language/en/shopComputer'
 import { CoreError } from '@thimble/core/errors'
 import { eq } from 'drizzle-orm'
 import type { Database, Db, Tx } from '../db/database'
@@ -49,5 +50,5 @@ export class PhotoStore {
 export function requirePhoto(jpeg: Uint8Array): void {
   const { width, height } = sizeOfPlainJpeg(jpeg)
   if (Math.max(width, height) > MOST_SIDE || Math.min(width, height) < 1)
-    throw new CoreError('bad-photo', `A photo can be ${MOST_SIDE} pixels wide or high at most.`, 'photo')
+    throw new CoreError('bad-photo', t('a-photo-can-be-pixels', { one: MOST_SIDE }), 'photo')
 }

@@ -1,3 +1,4 @@
+import { shopComputer as t } from '@thimble/language/en/shopComputer'
 import { type Document, type Movement, PackedDesign, type Piece, type Registry, Shop } from '@thimble/contract'
 import { PhotoInFile } from '@thimble/contract/answers'
 import { CoreError } from '@thimble/core/errors'
@@ -80,7 +81,7 @@ function checkThing(registry: Registry, { list, at, now }: Place, json: Uint8Arr
   if (list === 'shop') return { thing: { list, id: list, text: JSON.stringify(checked(Shop, value, path)) }, moves: [] }
   if (list === 'packedDesigns' || list === 'photos') return { thing: checkOther(list, value, path), moves: [] }
   const one = Object.hasOwn(registry, list) ? registry[list] : undefined
-  if (!one) throw new CoreError('bad-file', 'A shop file has no such list.', list)
+  if (!one) throw new CoreError('bad-file', t('a-shop-file-has-no'), list)
   const doc = checked(one.schema, value, path)
   if (list === 'pieces') return checkedPiece(registry, doc as Piece, { now, asItCame: textAsItCame(text, value, doc) })
   if (list !== 'movements') return { thing: { list, ...prepareDocument(one, doc) }, moves: [] }
@@ -139,7 +140,7 @@ function parsed(text: string, path: readonly PropertyKey[]): unknown {
   try {
     return JSON.parse(text)
   } catch {
-    throw new CoreError('bad-file', 'This line is not valid JSON.', path.join('.'))
+    throw new CoreError('bad-file', t('this-line-is-not-valid'), path.join('.'))
   }
 }
 

@@ -1,3 +1,4 @@
+import { shopComputer as t } from '@thimble/language/en/shopComputer'
 import { JSONParser } from '@streamparser/json'
 import type { Registry } from '@thimble/contract'
 import { SHOP_FILE_VERSION, SHOP_FORMAT } from '@thimble/contract/answers'
@@ -72,18 +73,17 @@ async function* byLine(lines: AsyncIterable<Uint8Array>): AsyncGenerator<Part> {
   } catch (error) {
     throw error instanceof LineTooLong ? tooLong() : error
   }
-  if (!ended) throw badFile('The file is cut short: its end is missing.', list ? `${list}.${at}` : '')
+  if (!ended) throw badFile(t('the-file-is-cut-short'), list ? `${list}.${at}` : '')
 }
 
 /** The first line has the settings, and is open. */
 function settingsIn(line: Uint8Array): Part {
-  if (line[0] !== OPEN || line.length > MOST_SETTINGS)
-    throw badFile('There’s something here that doesn’t belong in a shop file.', '')
+  if (line[0] !== OPEN || line.length > MOST_SETTINGS) throw badFile(t('theres-something-here-that-doesnt'), '')
   try {
     const { shop } = JSON.parse(`${Buffer.from(line).toString('utf8')}}`) as { shop: unknown }
     return { list: 'shop', at: 0, json: asJson(shop) }
   } catch {
-    throw badFile('This line is not valid JSON.', 'shop')
+    throw badFile(t('this-line-is-not-valid'), 'shop')
   }
 }
 
@@ -128,14 +128,14 @@ const BIT = 65_536
 async function* partsOf(whole: unknown, names: readonly string[]): AsyncGenerator<Part> {
   const file = (isOldShopFile(whole) ? upgradeShopFile(whole) : whole) as Record<string, unknown>
   if (file === null || typeof file !== 'object' || file.format !== SHOP_FORMAT)
-    throw badFile(`This is not a shop file: “format” has to be ${SHOP_FORMAT}.`, 'format')
+    throw badFile(t('this-is-not-a-shop', { one: SHOP_FORMAT }), 'format')
   if (file.version !== SHOP_FILE_VERSION)
-    throw badFile(`Only versions 1 to ${SHOP_FILE_VERSION} of the shop file are known.`, 'version')
+    throw badFile(t('only-versions-1-to-of', { one: SHOP_FILE_VERSION }), 'version')
   const { format, version, shop, ...lists } = file
   yield { list: 'shop', at: 0, json: asJson(shop) }
   for (const [list, values] of Object.entries(lists)) {
-    if (![...names, ...WITHOUT_A_CARD].includes(list)) throw badFile('A shop file has no such list.', list)
-    if (!Array.isArray(values)) throw badFile('This must be a list.', list)
+    if (![...names, ...WITHOUT_A_CARD].includes(list)) throw badFile(t('a-shop-file-has-no'), list)
+    if (!Array.isArray(values)) throw badFile(t('this-must-be-a-list'), list)
     for (const [at, value] of values.entries()) yield { list, at, json: asJson(value) }
   }
 }
@@ -144,9 +144,5 @@ async function* partsOf(whole: unknown, names: readonly string[]): AsyncGenerato
 export const asJson = (value: unknown): Uint8Array => Buffer.from(JSON.stringify(value ?? null))
 
 const badFile = (message: string, path: string) => new CoreError('bad-file', message, path)
-const notJson = () => badFile('The file is not valid JSON, or is cut short.', '')
-const tooLong = () =>
-  badFile(
-    `A file of more than ${MOST_WHOLE_BYTES / 1e6} MB is taken only as the program writes it: one document a line.`,
-    '',
-  )
+const notJson = () => badFile(t('the-file-is-not-valid'), '')
+const tooLong = () => badFile(t('a-file-of-more-than', { one: MOST_WHOLE_BYTES / 1e6 }), '')

@@ -1,3 +1,4 @@
+import { shopComputer as t } from '@thimble/language/en/shopComputer'
 import type { Registry } from '@thimble/contract'
 import { CoreError } from '@thimble/core/errors'
 import { ZodRealError } from 'zod'
@@ -86,11 +87,7 @@ async function requireCards(store: ShopStore, { ids }: Read): Promise<void> {
   let at = 0
   for (const id of ids.packedDesigns!) {
     if (!ids.designs?.has(id) && !(await store.packed.hasCard(id)))
-      throw new CoreError(
-        'bad-file',
-        `There is no design “${id}” in the file or on the shelf.`,
-        `packedDesigns.${at}.id`,
-      )
+      throw new CoreError('bad-file', t('there-is-no-design-in', { id }), `packedDesigns.${at}.id`)
     at++
   }
 }

@@ -1,3 +1,4 @@
+import { shopComputer as t } from '@thimble/language/en/shopComputer'
 import { unknownKeys } from '@thimble/contract'
 import { CoreError } from '@thimble/core/errors'
 import { apply } from 'json-merge-patch'
@@ -35,7 +36,7 @@ function refuseUnsafe(value: unknown, path: string): void {
   if (value === null || typeof value !== 'object') return
   for (const key of Object.keys(value)) {
     const here = path ? `${path}.${key}` : key
-    if (UNSAFE.has(key)) throw new CoreError('bad-patch', `“${key}” can’t be a field’s name.`, here)
+    if (UNSAFE.has(key)) throw new CoreError('bad-patch', t('cant-be-a-fields-name', { key }), here)
     refuseUnsafe((value as Record<string, unknown>)[key], here)
   }
 }

@@ -1,11 +1,12 @@
+import { shopComputer as t } from '@thimble/language/en/shopComputer'
 /** Asked for something that is not there, or no longer. */
 export class NotFound extends Error {
   constructor(readonly id: string) {
-    super(`Nothing is kept as “${id}”. It may have been removed.`)
+    super(t('nothing-is-kept-as-it', { id }))
   }
 }
 
-export const UNKNOWN = 'This name isn’t known here. It may be misspelt, or from another version.'
+export const UNKNOWN = t('this-name-isnt-known-here')
 
 /** A patch names what the document has no place for. */
 export class UnknownKeys extends Error {
@@ -17,20 +18,20 @@ export class UnknownKeys extends Error {
 /** A new document is given the id of one that was removed: coming back is another thing, and has a door of its own. */
 export class Removed extends Error {
   constructor(readonly id: string) {
-    super(`What was kept under “${id}” was removed. Bring it back, or use another id.`)
+    super(t('what-was-kept-under-was', { id }))
   }
 }
 
 /** A change to what was removed meanwhile: it is kept only once that is brought back. */
 export class ChangeOfRemoved extends Error {
   constructor(readonly id: string) {
-    super('This was removed. Bring it back to save your change.')
+    super(t('this-was-removed-bring-it'))
   }
 }
 
 /** What is kept cannot be read any more, so nothing can be changed in it. */
 export class Unreadable extends Error {
   constructor(readonly id: string) {
-    super(`What is kept under “${id}” can’t be read. It’s set aside as it is.`)
+    super(t('what-is-kept-under-cant', { id }))
   }
 }

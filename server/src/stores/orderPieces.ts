@@ -1,3 +1,4 @@
+import { shopComputer as t } from '@thimble/language/en/shopComputer'
 import type { Bobbin, Needle, Order, Piece, Supply, Thread } from '@thimble/contract'
 import type { NewPieces, OrderStatus } from '@thimble/contract/answers'
 import { garmentsOf, linesOf, realOfLine, setupShares } from '@thimble/plan/orders'
@@ -85,5 +86,5 @@ const asListed = ({ id, name, order, finish }: Piece): OrderStatus['pieces'][num
 
 const ofAnother = (i: number) =>
   new ZodRealError([
-    { code: 'custom', path: ['pieces', i, 'order', 'id'], message: 'It belongs to another order.', input: undefined },
+    { code: 'custom', path: ['pieces', i, 'order', 'id'], message: t('it-belongs-to-another-order'), input: undefined },
   ])

@@ -1,3 +1,4 @@
+import { shopComputer as t } from '@thimble/language/en/shopComputer'
 import type { ZodError } from 'zod'
 import type { Tx } from '../db/database'
 import { setAside } from '../db/tables'
@@ -16,7 +17,7 @@ export async function putAside(tx: Tx, { text, ...one }: Unreadable): Promise<vo
 
 /** Why, in one sentence for a person. */
 export function reasonOf(error: Pick<ZodError, 'issues'> | SyntaxError): string {
-  if (!('issues' in error)) return 'It’s damaged or incomplete.'
+  if (!('issues' in error)) return t('its-damaged-or-incomplete')
   const [issue] = error.issues
-  return issue ? `${issue.path.join('.')}: ${issue.message}` : 'It can’t be read.'
+  return issue ? `${issue.path.join('.')}: ${issue.message}` : t('it-cant-be-read')
 }

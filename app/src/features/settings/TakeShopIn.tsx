@@ -18,6 +18,8 @@ const hows: readonly { id: How; name: string }[] = [
   { id: 'replace', name: t('replace-what-is-here') },
 ]
 
+const shopFile = { type: 'file', accept: '.zip,.json', 'aria-label': t('backup-or-shop-file') }
+
 /** A shop file that comes in: first what it would do, then, when asked, all of it. */
 export function TakeShopIn() {
   const [looked, setLooked] = useState<Looked | null>(null)
@@ -47,14 +49,7 @@ export function TakeShopIn() {
   }
   return (
     <View style={{ gap: 10 }}>
-      <input
-        ref={picker}
-        type="file"
-        accept=".zip,.json"
-        aria-label={t('backup-or-shop-file')}
-        hidden
-        onChange={picked}
-      />
+      <input {...{ ref: picker, hidden: true, onChange: picked, ...shopFile }} />
       {looked ? null : (
         <Button
           type="outline"

@@ -12,6 +12,8 @@ import { CheckboxRow } from '@/ui/CheckboxRow'
 import { bruiseChoices, clothChoices, heatChoices, seeThroughChoices, traitChoices } from '@/words/clothWords'
 import { readSwatch, usualOf, writeSwatch } from './swatchTexts'
 
+const pulled = { name: 'stretchPercent', label: t('pull-test') } as const
+
 /** A cloth of the shop's own: what it is most like, and its numbers where they are known better. */
 export function SwatchForm({ id }: { id: string }) {
   const p = usePalette()
@@ -38,13 +40,7 @@ export function SwatchForm({ id }: { id: string }) {
       <FormChoices control={control} name="family" label={t('most-like')} long choices={clothChoices} />
       <FormField control={control} name="colour" label={t('colour')} hint={t('as-rrggbb-in-daylight')} />
       <View style={{ flexDirection: 'row', gap: 12 }}>
-        <FormField
-          {...number}
-          name="stretchPercent"
-          label={t('pull-test')}
-          suffix="%"
-          placeholder={String(usual.stretchPercent)}
-        />
+        <FormField {...{ ...number, ...pulled }} suffix="%" placeholder={String(usual.stretchPercent)} />
         <FormField {...number} name="gsm" label={t('weight-2')} suffix="g/m²" placeholder={String(usual.gsm)} />
       </View>
       <View style={{ flexDirection: 'row', gap: 12 }}>

@@ -1,3 +1,4 @@
+import { shopComputer as t } from '@thimble/language/en/shopComputer'
 import type { Hoop, Machine } from '@thimble/contract'
 import { CoreError } from '@thimble/core/errors'
 import { fieldBox } from '@thimble/core/hooping'
@@ -22,20 +23,16 @@ const EASY = 0.5
  * @throws CoreError('refused') with what is wrong and what helps
  */
 export function refuseJob({ machine, hoop, field, machineId, path }: Asked): void {
-  const named = machine?.name ?? 'The machine'
+  const named = machine?.name ?? t('the-machine')
   if (hoop && hoop.machines.length > 0 && !hoop.machines.includes(machineId))
-    throw new CoreError('refused', `${named} doesn’t know ${hoop.name}. Use one of its own hoops.`)
+    throw new CoreError('refused', t('doesnt-know-use-one-of', { named, name: hoop.name }))
   const room = fieldBox(field)
   if (
     machine &&
     (room.right - room.left > machine.field.width + EASY || room.bottom - room.top > machine.field.height + EASY)
   )
-    throw new CoreError('refused', `${named} can’t sew a field as large as this hoop’s. Use a smaller hoop.`)
+    throw new CoreError('refused', t('cant-sew-a-field-as', { named }))
   const box = boxOf(path)
   const over = Math.max(room.left - box.left, box.right - room.right, room.top - box.top, box.bottom - room.bottom)
-  if (over > EASY)
-    throw new CoreError(
-      'refused',
-      `${named} refuses it: the design goes ${over.toFixed(1)} mm past the field. Move it, or re-hoop.`,
-    )
+  if (over > EASY) throw new CoreError('refused', t('refuses-it-the-design-goes', { named, over: over.toFixed(1) }))
 }

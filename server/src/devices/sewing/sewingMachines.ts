@@ -1,3 +1,4 @@
+import { shopComputer as t } from '@thimble/language/en/shopComputer'
 import { type Hoop, type Machine, RunEvent, type RunEventKind } from '@thimble/contract'
 import {
   MACHINE_OF_NO_NAME,
@@ -56,12 +57,12 @@ export class SewingMachines {
   load(id: string, job: SewingJob): Promise<MachineNow> {
     return this.#inTurn(async () => {
       const { memory } = this.#of(id)
-      if (runs(memory)) throw new CoreError('refused', 'It’s sewing. Stop it first.')
+      if (runs(memory)) throw new CoreError('refused', t('its-sewing-stop-it-first'))
       const { documents, packed } = this.store
       const machine = (await documents.machines!.find(id)) as Machine | null
       if (!machine && id !== MACHINE_OF_NO_NAME) throw new NotFound(id)
       if (job.blocks.reduce((sum, { stitches }) => sum + stitches, 0) > MOST_GIVEN)
-        throw new CoreError('refused', 'That’s too many stitches at once. Sew fewer copies in a hooping.')
+        throw new CoreError('refused', t('thats-too-many-stitches-at'))
       const hoop = job.hoop.id ? ((await documents.hoops!.find(job.hoop.id)) as Hoop | null) : null
       const text = job.design.id ? await packed.findText(job.design.id) : null
       const path = stitchPath(job, text ? JSON.parse(text) : null)

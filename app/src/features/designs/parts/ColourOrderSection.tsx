@@ -18,6 +18,8 @@ import { many } from '@/words/designWords'
 import { threadFor } from '@/words/threadWords'
 import type { OrderFound } from '@/workers/designWorker'
 
+const changed = ({ originalChanges: from, changes: to }: OrderFound) => ({ from, to })
+
 /** The order with the fewest changes beside the one the design came with; taken, refused, and taken back. */
 export function ColourOrderSection({ design }: { design: DesignCard }) {
   const plan = useColourOrder(design)
@@ -45,17 +47,9 @@ export function ColourOrderSection({ design }: { design: DesignCard }) {
   return (
     <Section title={t('order-of-the-colours')}>
       <BigNumbers>
-        {t('changes-to-saves-about-on', {
-          originalChanges: plan.originalChanges,
-          changes: plan.changes,
-          many: many(minutesSaved(saved), 'minute'),
-        })}
+        {t('changes-to-saves-about-on', { ...changed(plan), saved: many(minutesSaved(saved), 'minute') })}
       </BigNumbers>
-      <Text soft>
-        {t('whats-on-top-stays-on', {
-          which: plan.optimal ? t('no-order-needs-fewer-changes') : t('a-shorter-order-may-exist'),
-        })}
-      </Text>
+      <Text soft>{t(plan.optimal ? 'on-top-no-fewer' : 'on-top-may-be-fewer')}</Text>
       <View style={{ gap: 4 }}>
         <Text soft>{t('as-drawn', { which: taken ? '' : t('in-use') })}</Text>
         <ColourStrip blocks={strip(asDrawn)} height={26} label={t('colours-as-drawn')} />

@@ -11,6 +11,8 @@ import { Text } from '@/ui/Text'
 import type { OpenedDesign } from '@/workers/designWorker'
 import { loadNames, many, metres } from '@/words/designWords'
 
+const stitchesText = (n: number): string => many(n, 'stitch', 'stitches')
+
 /** What was measured: large where the bench asks for it, in lines where it is only looked up. */
 export function FiguresSection({ design, opened }: { design: DesignCard; opened: OpenedDesign | null }) {
   const style = useDocuments((s) => s.shop)
@@ -23,15 +25,10 @@ export function FiguresSection({ design, opened }: { design: DesignCard; opened:
     `${many(summary.colourChanges, t('colour-change'))}, ${many(summary.jumps, 'jump')}, ${many(summary.trims, 'trim')}`,
     ...(longest !== null && shortest !== null
       ? [
-          t('longest-stitch-shortest', {
-            formatFine: formatFine(longest, style),
-            formatFine2: formatFine(shortest, style),
-          }),
+          t('longest-stitch-shortest', { longest: formatFine(longest, style), shortest: formatFine(shortest, style) }),
           t('under-over', {
-            many: many(summary.short, 'stitch', 'stitches'),
-            formatFine: formatFine(0.5, style),
-            many2: many(summary.long, 'stitch', 'stitches'),
-            formatLength: formatLength(12, style),
+            ...{ fewShort: stitchesText(summary.short), least: formatFine(0.5, style) },
+            ...{ fewLong: stitchesText(summary.long), most: formatLength(12, style) },
           }),
         ]
       : []),

@@ -15,18 +15,15 @@ import { useNamed } from '@/state/useShelfDocs'
 
 const SIZE = 120
 
+const turnedText = (rotation: number): string => (rotation === 0 ? '' : t('turned', { rotation }))
+
 /** The hoops whose field takes the design, by itself and on no piece yet, with the room round it. */
 export function HoopsSection({ design }: { design: DesignCard }) {
   const hoops = useNamed('hoops')
   const style = useDocuments((s) => s.shop)
   const hull = useMemo(() => hullOf(design), [design])
   const ranked = useMemo(
-    () =>
-      rankHoops({
-        hull,
-        hoops: hoops.map(({ maxThicknessMm, notchOffset, ...hoop }) => hoop),
-        style,
-      }),
+    () => rankHoops({ ...{ hull, style }, hoops: hoops.map(({ maxThicknessMm, notchOffset, ...hoop }) => hoop) }),
     [hull, hoops, style],
   )
   const fits = ranked.filter((choice) => choice.fits)
@@ -65,12 +62,7 @@ export function HoopsSection({ design }: { design: DesignCard }) {
                 largest={largest}
               />
               <Text bold>{hoop.name}</Text>
-              <Text soft>
-                {t('to-spare', {
-                  room,
-                  which: choice.pose.rotation === 0 ? '' : t('turned', { rotation: choice.pose.rotation }),
-                })}
-              </Text>
+              <Text soft>{t('to-spare', { room, turned: turnedText(choice.pose.rotation) })}</Text>
             </View>
           )
         })}

@@ -104,7 +104,7 @@ function ZoneCard({ id: zoneId, zone, tools: { plan, shelf, set } }: CardProps) 
       ) : (
         <>
           <View style={{ flexDirection: 'row', gap: 12 }}>
-            {length('down', t('starts-below'), from ? t('from-2', { from }) : undefined)}
+            {length('down', t('starts-below'), from && t('from-2', { from }))}
             {length('height', t('height'), t('empty-to-the-edge'))}
           </View>
           <View style={{ flexDirection: 'row', gap: 12 }}>
@@ -112,9 +112,8 @@ function ZoneCard({ id: zoneId, zone, tools: { plan, shelf, set } }: CardProps) 
             {zone.side === 'centre' ? <View style={{ flex: 1 }} /> : length('off', t('its-middle-from-the-centre'), '')}
           </View>
           <Choices
-            label={t('it-lies')}
+            {...{ label: t('it-lies'), value: zone.side }}
             choices={sideChoices(plan)}
-            value={zone.side}
             onChange={(side) => put({ side })}
           />
         </>
