@@ -2,14 +2,14 @@ import { asked as t } from '@thimble/language/en/asked'
 import { z } from 'zod'
 
 const things: Record<string, string> = {
-  string: 'text',
+  string: t('text'),
   number: t('a-number'),
   int: t('a-whole-number'),
   boolean: t('true-or-false'),
   array: t('a-list'),
   object: t('an-object'),
   record: t('an-object'),
-  undefined: 'nothing',
+  undefined: t('nothing'),
 }
 const thing = (name: unknown): string => things[String(name)] ?? String(name)
 

@@ -2,6 +2,8 @@ import type { LengthStyle } from '@thimble/core/lengths'
 import type { Message, Named } from '@thimble/core/messages'
 import { MessageFormat } from 'messageformat'
 import { en } from './en'
+import { locale, platformLocale } from './locale'
+import { marked, markedMessage } from './marked'
 import { slotFunctions } from './slotFunctions'
 
 const book: Readonly<Record<string, string>> = en
@@ -16,15 +18,19 @@ type Speaker = {
 /** A sentence without slots needs no reading. */
 const plain = (text: string): boolean => !/[{\\]/.test(text)
 
+const [aloud, spoken] = locale === 'en-XA' ? [marked, markedMessage] : [(text: string) => text, (text: string) => text]
+
 function makeSpeaker(lengths: LengthStyle): Speaker {
-  const functions = slotFunctions({ locale: 'en', lengths, nameOf: (filled) => name(filled as Named) })
+  const functions = slotFunctions({ locale: platformLocale, lengths, nameOf: (filled) => name(filled as Named) })
   const read = new Map<string, MessageFormat<'written'>>()
   const formatOf = (text: string): MessageFormat<'written'> => {
-    const ready = read.get(text) ?? new MessageFormat('en', text, { functions, bidiIsolation: 'none' })
+    const ready =
+      read.get(text) ?? new MessageFormat(platformLocale, spoken(text), { functions, bidiIsolation: 'none' })
     read.set(text, ready)
     return ready
   }
-  const write: Speaker['write'] = (text, fills) => (plain(text) ? text : formatOf(text).format(fills, () => undefined))
+  const write: Speaker['write'] = (text, fills) =>
+    plain(text) ? aloud(text) : formatOf(text).format(fills, () => undefined)
   const say = ([id, fills = {}]: Message): string => {
     const text = book[id]
     return text === undefined ? book.unknown! : write(text, fills)

@@ -52,7 +52,7 @@ it('looks at what it holds before it is parsed', () => {
   for (const [text, says] of [
     ['['.repeat(200_000), /nested more than 60 deep/],
     [`[${'[],'.repeat(60_000)}1]`, /at most 12,000 lists and objects/],
-    [`{${'"a":1,'.repeat(120_000)}"b":1}`, /at most 100000 fields/],
+    [`{${'"a":1,'.repeat(120_000)}"b":1}`, /at most 100,000 fields/],
   ] as const)
     expect((check('pieces', text) as { refused: { message: string } }).refused.message).toMatch(says)
 })

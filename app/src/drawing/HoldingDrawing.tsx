@@ -134,7 +134,7 @@ function Names({ width, method, sprayed }: { width: number; method: HoldingMetho
       word(t('cloth-in-the-hoop'), middle, 24, 'middle'),
       word(t('backing-slid-under'), middle, 108, 'middle'),
     ],
-    clamped: [word('magnets', middle, 24, 'middle'), word(t('cloth-and-backing-between'), middle, 108, 'middle')],
+    clamped: [word(t('magnets'), middle, 24, 'middle'), word(t('cloth-and-backing-between'), middle, 108, 'middle')],
     'backing-alone': [word(t('backing-alone'), middle, 24, 'middle')],
   }
   return <>{told[method]}</>

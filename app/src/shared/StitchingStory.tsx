@@ -4,7 +4,7 @@ import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Section } from '@/ui/Section'
 import { Text } from '@/ui/Text'
-import { countText } from '@/words/countText'
+import { countText } from '@thimble/language'
 import { eventName } from './eventName'
 import { clockText } from '@/words/dates'
 

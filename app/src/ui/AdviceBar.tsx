@@ -6,7 +6,7 @@ import { useSay } from './useSay'
 import { useUnits } from './useUnits'
 import { Text } from './Text'
 
-const lead = { note: '', caution: t('take-care'), stop: 'Stop: ' } as const
+const lead = { note: '', caution: t('take-care'), stop: t('stop') }
 
 /** What is told in a bar: advice of the core, or a sentence of the page’s own. */
 export type Told = Advice | { code: string; severity: Severity; text: string }

@@ -1,5 +1,6 @@
 import { program as t } from '@thimble/language/en/program'
-import { dateText, locale } from '@/words/dates'
+import { platformLocale } from '@thimble/language'
+import { dateText } from '@/words/dates'
 import { readDate } from '@/words/readDate'
 import { Field } from './Field'
 import { useDraftText } from './useDraftText'
@@ -9,7 +10,7 @@ type Props = { slot: string; due: string | null; onChange: (due: string | null) 
 /** When something is due, as people write it; what cannot be read stays typed and is not sent. */
 export function DueField({ slot, due, onChange }: Props) {
   const [text, setText] = useDraftText(`due.${slot}`, due ? dateText(due) : '')
-  const read = (typed: string): string | null => readDate(typed, new Date(), locale())
+  const read = (typed: string): string | null => readDate(typed, new Date(), platformLocale)
   const type = (typed: string): void => {
     const date = read(typed)
     const good = typed.trim() === '' || date !== null

@@ -1,13 +1,10 @@
+import { platformLocale } from '@thimble/language'
 import { parseISO } from 'date-fns/parseISO'
-
-/** Whose dates and numbers: the browser's English, and British English for any other. */
-export const locale = (): 'en-US' | 'en-GB' =>
-  typeof navigator !== 'undefined' && navigator.language === 'en-US' ? 'en-US' : 'en-GB'
 
 const written =
   (how: Intl.DateTimeFormatOptions) =>
   (date: string | Date): string =>
-    new Intl.DateTimeFormat(locale(), how).format(typeof date === 'string' ? parseISO(date) : date)
+    new Intl.DateTimeFormat(platformLocale, how).format(typeof date === 'string' ? parseISO(date) : date)
 
 const day = { day: 'numeric', month: 'short' } as const
 const time = { hour: 'numeric', minute: '2-digit' } as const

@@ -1,12 +1,14 @@
+import { many } from '@thimble/language/en/counts'
+import { countText } from '@thimble/language'
 import { things as t } from '@thimble/language/en/things'
 import type { DesignCard } from '@thimble/contract'
 import type { LoadClass, WorkKind } from '@thimble/core/recipe'
 
 export const loadNames: Record<LoadClass, string> = {
-  outline: 'outline',
-  light: 'light',
-  medium: 'medium',
-  dense: 'dense',
+  outline: t('load-outline'),
+  light: t('load-light'),
+  medium: t('load-medium'),
+  dense: t('load-dense'),
 }
 
 export const workKinds: readonly { id: WorkKind; name: string }[] = [
@@ -23,13 +25,10 @@ export const sizedShapes = [
   { id: 'oval', name: t('oval-or-round') },
 ] as const
 
-export const many = (n: number, one: string, more = `${one}s`): string =>
-  `${n.toLocaleString('en')} ${n === 1 ? one : more}`
-
 /** “2,860 stitches, 3 colours”; an estimate says so. */
 export function countWords({ stitches, colours, summary }: DesignCard): string {
   const distinct = new Set(colours.map((c) => c.toLowerCase())).size
-  return `${summary?.estimated ? t('about') : ''}${many(stitches, 'stitch', 'stitches')}, ${many(distinct, 'colour')}`
+  return `${summary?.estimated ? t('about') : ''}${many(stitches, 'stitch')}, ${many(distinct, 'colour')}`
 }
 
-export const metres = (m: number): string => `${m < 10 ? m.toFixed(1) : Math.round(m).toLocaleString('en')} m`
+export const metres = (m: number): string => `${m < 10 ? m.toFixed(1) : countText(Math.round(m))} m`

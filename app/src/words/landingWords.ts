@@ -1,4 +1,5 @@
 import { things as t } from '@thimble/language/en/things'
+import { turnWords } from './turnWords'
 import { formatLength, type LengthStyle } from '@thimble/core/lengths'
 
 type Landed = { dx: number | null; dy: number | null; rotation?: number | null }
@@ -8,7 +9,7 @@ export function landingText({ dx, dy, rotation = null }: Landed, style: LengthSt
   if (dx === null && dy === null && rotation === null) return ''
   const part = (mm: number | null, plus: string, minus: string): string | null =>
     mm === null || mm === 0 ? null : `${formatLength(Math.abs(mm), style)} ${mm > 0 ? plus : minus}`
-  const turned = rotation ? `${Math.abs(rotation)}° ${rotation > 0 ? 'clockwise' : 'anticlockwise'}` : null
-  const parts = [part(dy, 'low', 'high'), part(dx, 'right', 'left'), turned].filter(Boolean)
+  const turned = rotation ? turnWords(rotation) : null
+  const parts = [part(dy, t('landed-low'), t('landed-high')), part(dx, t('right'), t('left')), turned].filter(Boolean)
   return parts.length > 0 ? t('landed', { parts: parts.join(', ') }) : t('landed-on-the-mark')
 }

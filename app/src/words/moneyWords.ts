@@ -1,3 +1,4 @@
+import { moneyFormat } from '@thimble/language'
 import { readNumber } from '@thimble/plan'
 
 export const currencies = ['GBP', 'EUR', 'USD', 'CHF', 'SEK', 'AUD', 'CAD', 'JPY'].map((id) => ({ id, name: id }))
@@ -12,7 +13,7 @@ function perUnit(currency: string): number {
 
 /** Its sign, as it stands beside a number. */
 export const currencySign = (currency: string): string =>
-  new Intl.NumberFormat('en', { style: 'currency', currency, currencyDisplay: 'narrowSymbol' })
+  moneyFormat(currency)
     .formatToParts(0)
     .find(({ type }) => type === 'currency')!.value
 

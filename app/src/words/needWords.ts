@@ -1,7 +1,6 @@
 import { things as t } from '@thimble/language/en/things'
 import { isToBuy, missing, type Need } from '@thimble/plan/benchNeeds'
 import { adhesiveNames } from './adhesiveWords'
-import { many } from './designWords'
 import { layerName } from './stackWords'
 import { metresText } from './threadNeeds'
 
@@ -22,15 +21,14 @@ function amountOf({ unit }: Need, amount: number): string {
 export function needLine(need: Need): string {
   const there =
     need.left === null ? t('stock-not-counted-3') : t('there', { amountOf: amountOf(need, Math.max(0, need.left)) })
-  if (need.pieces === 0) return `Low: ${there}.`
-  const want = need.pieces === 1 ? 'wants' : 'want'
-  const much = need.unit === 'number' ? 'it' : `${need.atLeast ? t('at-least') : ''}${amountOf(need, need.want)}`
-  return `${many(need.pieces, 'piece')} ${want} ${much}; ${there}.`
+  if (need.pieces === 0) return t('low-there', { there })
+  const much = need.unit === 'number' ? t('it') : `${need.atLeast ? t('at-least') : ''}${amountOf(need, need.want)}`
+  return t('pieces-want', { pieces: need.pieces, much, there })
 }
 
 /** What to do about it: the amount that is missing, or that it would be low. */
 export function toBuyText(need: Need): string {
   if (missing(need) > 0) return t('short-2', { amountOf: amountOf(need, missing(need)) })
-  if (!isToBuy(need)) return 'enough'
+  if (!isToBuy(need)) return t('enough')
   return need.want > 0 ? t('low-afterwards') : t('low')
 }

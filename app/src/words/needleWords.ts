@@ -1,8 +1,8 @@
+import { many } from '@thimble/language/en/counts'
 import { things as t } from '@thimble/language/en/things'
 import type { DecidedStack, Machine } from '@thimble/contract'
 import type { Severity } from '@thimble/core/advice'
 import { needleWear } from '@thimble/core/thread'
-import { many } from './designWords'
 import { needleText } from './stackWords'
 
 type Told = { code: string; severity: Severity; text: string }

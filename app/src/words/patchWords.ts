@@ -1,7 +1,7 @@
 import { things as t } from '@thimble/language/en/things'
 import type { PatchRole } from '@thimble/core/design'
 import type { ClothHalt } from '@thimble/core/sewing'
-import { joined } from './joined'
+import { joined } from '@thimble/language'
 
 export const roleNames: readonly { id: PatchRole; name: string }[] = [
   { id: 'placement', name: t('placement-line') },

@@ -13,7 +13,7 @@ export function clockText(seconds: number): string {
 /** What a run does this moment, in a word. */
 export function stateWord({ state, why }: Pick<StitchingProgress, 'state' | 'why'>): string {
   if (state === 'ready') return t('not-started')
-  if (state === 'sewing') return 'sewing'
+  if (state === 'sewing') return t('sewing')
   if (state === 'done') return t('all-sewn-2')
   return why === 'waiting' || why === 'halt' ? t('waiting-for-you') : t('stopped-2')
 }

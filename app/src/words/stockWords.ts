@@ -1,10 +1,10 @@
+import { type Counted, many } from '@thimble/language/en/counts'
 import { things as t } from '@thimble/language/en/things'
 import type { Account, Movement, MovementKind, Take } from '@thimble/contract'
-import { many } from './designWords'
 import { metresText } from './threadNeeds'
 
 /** What is counted by itself, by the account it is counted in. */
-const counted: Partial<Record<Account, string>> = {
+const counted: Partial<Record<Account, Counted>> = {
   'needles.left': 'needle',
   'bobbins.left': 'bobbin',
   'adhesives.left': 'piece',
@@ -40,9 +40,9 @@ const verbs: Record<MovementKind, string> = {
   opened: t('first-count'),
   bought: t('came-in'),
   cut: t('cut-off'),
-  used: 'used',
+  used: t('moved-used'),
   weighed: t('by-weight'),
-  corrected: 'counted',
+  corrected: t('moved-counted'),
   fitted: t('put-in'),
 }
 
@@ -62,7 +62,7 @@ export function spokenForText(
   const by = t('spoken-for-by', {
     amount: amountText(of, amount, cut),
     which: short ? t('are') : t('of-it-are'),
-    many: many(pieces, t('built-piece')),
+    many: many(pieces, 'built-piece'),
   })
   return short ? t('more-than-there-is', { by }) : `${by}.`
 }

@@ -13,10 +13,10 @@ const minutes = (seconds: number): string => {
 /** “About 23 min at Bench machine: 14 min stitching, 5 min changes, 4 min hooping.” */
 export function timeText({ time: { seconds, parts }, estimated, pace }: ThreadPlan, machine: string): string {
   const told = [
-    [parts.stitching, 'stitching'],
+    [parts.stitching, t('time-stitching')],
     [parts.changes, t('changing-colours')],
-    [parts.trims, 'trimming'],
-    [parts.hooping, 'hooping'],
+    [parts.trims, t('time-trimming')],
+    [parts.hooping, t('time-hooping')],
   ] as const
   const parted = told.filter(([time]) => time >= 30).map(([time, what]) => `${minutes(time)} ${what}`)
   const from = estimated ? t('estimated-from-the-drawing') : ''

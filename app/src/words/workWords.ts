@@ -126,11 +126,13 @@ export function clockText(minute: number): string {
 
 export const lateCountText = (count: number): string => t('one-piece-will-be-late', { count })
 
+const inside = (when: string): string => when.replace(t('today'), t('today-inside'))
+
 export const lateText = ({ work, ends }: WorkStep, today: string): string =>
   t('is-due-and-ready', {
     name: work.name,
-    replace: dayText(work.due!, today).replace(t('today'), 'today'),
-    replace2: whenText(ends, today).replace(t('today'), 'today'),
+    due: inside(dayText(work.due!, today)),
+    ready: inside(whenText(ends, today)),
   })
 
 export const mendText = (hours: number | null): string =>

@@ -1,3 +1,4 @@
+import { countText } from '@thimble/language'
 import { reading as t } from '@thimble/language/en/reading'
 import { imageSize } from 'image-size'
 
@@ -25,7 +26,7 @@ export function requirePicture(name: string, bytes: Uint8Array): { type: string 
     throw new NoPhoto(
       t('would-open-to-million-points', {
         name,
-        round: Math.round(megapixels).toLocaleString('en-GB'),
+        round: countText(Math.round(megapixels)),
         one: MOST_MEGAPIXELS,
       }),
     )

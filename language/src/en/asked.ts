@@ -71,4 +71,6 @@ export const asked = words({
   'the-code-has-six-letters': 'The code has six letters. Copy it from the shop computer.',
   'give-the-phone-a-name': 'Give the phone a name.',
   'keep-the-name-under-40': 'Keep the name under 40 characters.',
+  text: 'text',
+  nothing: 'nothing',
 })

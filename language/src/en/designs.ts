@@ -172,4 +172,5 @@ export const designs = words({
   'about-stitches-the-smallest-letter':
     'About {$stitches :text} stitches. The smallest letter is {$formatFine :text} high.',
   ink: 'Ink',
+  about: 'about ',
 })

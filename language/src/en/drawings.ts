@@ -27,4 +27,5 @@ export const drawings = words({
   'the-whole-row-to-scale': 'The whole row to scale: {$count :number} motifs{$which :text}.',
   'the-roll-from-its-start':
     'The roll from its start: {$cuts :number} pieces in {$strips :number} strips, {$round :number} mm of it.',
+  magnets: 'magnets',
 })

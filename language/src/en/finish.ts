@@ -101,4 +101,6 @@ export const finish = words({
   'not-measured-where-it-landed': 'Not measured where it landed.',
   'view-in-the-log': 'View in the log',
   'of-done': '{$steps :number} of {$steps2 :number} done',
+  straight: 'straight',
+  noted: 'noted',
 })

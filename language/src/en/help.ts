@@ -40,4 +40,5 @@ export const help = words({
   'stay-safe': 'Stay safe',
   words: 'Words',
   'n-1-to-5-m': 'n, /, 1 to 5, m, ?',
+  search: 'search',
 })

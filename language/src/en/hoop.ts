@@ -165,4 +165,7 @@ export const hoop = words({
   'which-hooping': 'Which hooping',
   'this-piece-has-no-hoop': 'This piece has no hoop yet. Choose one in Hoop first.',
   try: 'try {$again :number}',
+  below: 'below',
+  above: 'above',
+  're-hooped': 're-hooped',
 })

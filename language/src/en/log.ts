@@ -207,4 +207,13 @@ export const log = words({
   'no-verdicts-noted': 'No verdicts noted.',
   'how-long-it-takes': 'How long it takes',
   'the-forecasts-use-it': 'The forecasts use it.',
+  upright: 'upright',
+  checked: 'checked',
+  're-hooped': 're-hooped',
+  straight: 'straight',
+  'landed-low': 'low',
+  'landed-high': 'high',
+  lower: 'lower',
+  higher: 'higher',
+  'range-degrees': '{$from :text} to {$to :text}°',
 })

@@ -132,4 +132,7 @@ export const measure = words({
   'nothing-measured-yet-use-typical': 'Nothing measured yet. Use typical sizes?',
   'use-typical-sizes': 'Use typical sizes',
   'ive-marked-it': 'I’ve marked it',
+  upright: 'upright',
+  left: 'left',
+  right: 'right',
 })

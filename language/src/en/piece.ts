@@ -82,4 +82,10 @@ export const piece = words({
   'from-last-time': 'From last time: {$nextTime :text}',
   reopen: 'Reopen {$stageNames :text}',
   'go-to': 'Go to {$stageNames :text}',
+  'far-lower': '{$far :text} lower',
+  'far-higher': '{$far :text} higher',
+  'kept-here': 'kept here',
+  saving: 'saving',
+  'not-all-saved': 'not all saved',
+  saved: 'saved',
 })

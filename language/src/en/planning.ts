@@ -64,4 +64,5 @@ export const planning = words({
   'is-not-a-known-colour': '“{$called :text}” is not a known colour. Use a common one, or #rrggbb.',
   'the-note-has-letters-keep': 'The note has {$note :number} letters. Keep it under {$one :number}.',
   or: '{$names :text} or {$at :text}',
+  hem: 'hem',
 })

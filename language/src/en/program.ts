@@ -78,4 +78,5 @@ export const program = words({
   '30-nov': '30 Nov',
   'write-the-date-like-30': 'Write the date like 30 Nov or 2026-11-30.',
   'not-known': 'not known',
+  stop: 'Stop: ',
 })

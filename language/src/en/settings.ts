@@ -46,6 +46,10 @@ export const settings = words({
   'this-device': 'This device',
   appearance: 'Appearance',
   'folded-lines': 'Folded lines',
+  'dates-and-numbers': 'Dates and numbers',
+  'as-the-browser': 'As the browser',
+  british: 'British: 30 Nov',
+  american: 'American: Nov 30',
   keyboard: 'Keyboard',
   'single-keys-work-when-you': 'Single keys work when you aren’t typing. Press ? for the list.',
   'use-single-keys': 'Use single keys',
@@ -91,4 +95,6 @@ export const settings = words({
   'hours-a-day-2': 'Hours a day',
   from: 'From',
   'seconds-to-change-by-hand': 'Seconds to change by hand',
+  photo: 'photo',
+  photos: 'photos',
 })

@@ -279,4 +279,6 @@ export const stash = words({
   'to-buy': 'to buy',
   'save-to-print': 'Save to print',
   'enough-of': 'Enough of',
+  'stitches-a-minute': 'stitches/min',
+  'in-sheets': 'sheets',
 })

@@ -10,6 +10,6 @@ import { kindOf } from '../pieces/kindOf'
 export function wayNames(piece: Pick<Piece, 'item' | 'measure'>, { placed }: Marked): Record<Way, string> {
   const kind = kindOf(piece)
   const up = writeName(placementRule(kind, piece.measure.placement).upIs).replace(/^the /, '')
-  const down = kind.worn ? 'hem' : placed?.item.tube ? t('foot') : t('lower-edge')
+  const down = kind.worn ? t('hem') : placed?.item.tube ? t('foot') : t('lower-edge')
   return { up, down: up === down ? t('other-end') : down, left: t('left-side'), right: t('right-side') }
 }

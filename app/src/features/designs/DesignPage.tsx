@@ -1,3 +1,5 @@
+import { many } from '@thimble/language/en/counts'
+import { countText } from '@thimble/language'
 import { designs as t } from '@thimble/language/en/designs'
 import type { DesignCard } from '@thimble/contract'
 import { useState } from 'react'
@@ -16,7 +18,6 @@ import { Split } from '@/ui/Split'
 import { useWide } from '@/ui/useMedia'
 import { Text } from '@/ui/Text'
 import type { OpenedDesign } from '@/workers/designWorker'
-import { many } from '@/words/designWords'
 import { AboutSection } from './parts/AboutSection'
 import { ChangeSection } from './parts/ChangeSection'
 import { ColoursSection } from './parts/ColoursSection'
@@ -105,8 +106,8 @@ function Board({ design, opened }: { design: DesignCard; opened: OpenedDesign })
           at={at}
           onChange={setUpTo}
           says={t('stitch-of-in-colour-of', {
-            at: at.toLocaleString('en'),
-            total: total.toLocaleString('en'),
+            at: countText(at),
+            total: countText(total),
             block: block + 1,
             ink: opened.ink.length,
           })}
@@ -115,9 +116,7 @@ function Board({ design, opened }: { design: DesignCard; opened: OpenedDesign })
       <View style={{ paddingHorizontal: 16, paddingTop: 8, gap: 10 }}>
         <Choices label={t('show')} choices={seen} value={what} onChange={setWhat} />
         {what === 'load' ? <LoadLegend /> : null}
-        {stitched ? null : (
-          <Text soft>{t('artwork-are-an-estimate', { many: many(design.stitches, 'stitch', 'stitches') })}</Text>
-        )}
+        {stitched ? null : <Text soft>{t('artwork-are-an-estimate', { many: many(design.stitches, 'stitch') })}</Text>}
       </View>
     </>
   )

@@ -58,7 +58,7 @@ const DesignLine = memo(function DesignLine({ design: d }: { design: DesignCard 
   const p = usePalette()
   const style = useDocuments((s) => s.shop)
   const { mean, loadClass } = loadOf(d)
-  const about = d.summary && !d.summary.estimated ? '' : 'about '
+  const about = d.summary && !d.summary.estimated ? '' : t('about')
   return (
     <RowLink
       href={`/designs/${d.id}`}

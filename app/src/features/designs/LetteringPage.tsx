@@ -1,3 +1,4 @@
+import { countText } from '@thimble/language'
 import { designs as t } from '@thimble/language/en/designs'
 import { Button } from '@rneui/themed'
 import { adviceOf } from '@thimble/core/advice'
@@ -160,7 +161,7 @@ function Figures({ set }: { set: SetWords }) {
       </Text>
       <Text soft>
         {t('about-stitches-the-smallest-letter', {
-          stitches: stitches.toLocaleString('en'),
+          stitches: countText(stitches),
           formatFine: formatFine(set.smallestLetterMm, style),
         })}
       </Text>

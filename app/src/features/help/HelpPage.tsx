@@ -29,7 +29,7 @@ const words: readonly (readonly [string, string])[] = [
 
 const keys: readonly (readonly [string, string])[] = [
   ['n', t('new-piece')],
-  ['/', 'search'],
+  ['/', t('search')],
   [t('1-to-5'), t('the-stages-of-a-piece')],
   ['m', t('the-open-stages-button')],
   ['?', t('this-page')],

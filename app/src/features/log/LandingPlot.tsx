@@ -81,7 +81,9 @@ function InNumbers({ name, report: { mean, interval, r50, r95 } }: Pick<Landings
         [
           t('turned-clockwise'),
           `${Number(mean.rotation.toFixed(1))}°`,
-          interval.rotation ? `${interval.rotation.map((one) => one.toFixed(1)).join(' to ')}°` : t('not-known'),
+          interval.rotation
+            ? t('range-degrees', { from: interval.rotation[0].toFixed(1), to: interval.rotation[1].toFixed(1) })
+            : t('not-known'),
         ],
         [t('half-lie-within'), mm(r50), ''],
         [t('19-of-20-lie-within'), mm(r95), ''],

@@ -1,3 +1,4 @@
+import { joined } from '@thimble/language'
 import { log as t } from '@thimble/language/en/log'
 import type { DriftFrame, DriftOwner } from '@thimble/contract'
 import type { LogInsights } from '@thimble/contract/log'
@@ -29,7 +30,8 @@ const ownerNames: Readonly<Record<DriftOwner, string>> = {
   item: t('this-item'),
 }
 function waysOf(frame: DriftFrame, right: number, down: number): string[] {
-  const [low, high] = frame === 'hoop' ? [t('toward-you-in-the-hoop'), t('away-from-you-in-the')] : ['low', 'high']
+  const [low, high] =
+    frame === 'hoop' ? [t('toward-you-in-the-hoop'), t('away-from-you-in-the')] : [t('landed-low'), t('landed-high')]
   return [
     ...(down === 0 ? [] : [`${mm(down)} ${down > 0 ? low : high}`]),
     ...(right === 0 ? [] : [t('to-the', { mm: mm(right), which: right > 0 ? t('right') : t('left') })]),
@@ -48,19 +50,19 @@ export function driftText({ report, frame }: Pick<Landings, 'report' | 'frame'>)
       range ? (range[1] - range[0]) / 2 : 0,
     ),
   )
-  return t('it-lands', { ways: ways.join(' and '), mm: mm(sure) })
+  return t('it-lands', { ways: joined(ways), mm: mm(sure) })
 }
 
 type Plan = { right: number; down: number; frame: DriftFrame }
 
 /** “Plan 2 mm higher on this hoop”. */
 export function planText({ right, down, frame }: Plan, owner: DriftOwner): string {
-  const [lower, higher] = frame === 'hoop' ? [t('toward-you'), t('away-from-you')] : ['lower', 'higher']
+  const [lower, higher] = frame === 'hoop' ? [t('toward-you'), t('away-from-you')] : [t('lower'), t('higher')]
   const ways = [
     ...(down === 0 ? [] : [`${mm(down)} ${down > 0 ? lower : higher}`]),
     ...(right === 0 ? [] : [t('to-the', { mm: mm(right), which: right > 0 ? t('right') : t('left') })]),
   ]
-  return t('plan-on', { ways: ways.join(' and '), ownerNames: ownerNames[owner] })
+  return t('plan-on', { ways: joined(ways), ownerNames: ownerNames[owner] })
 }
 
 /** Whether something grows or falls a month, as far as the numbers carry it. */

@@ -63,13 +63,13 @@ const machineFacts = ({ holding, hoop, machine, turn, dialled, tension, tries }:
   [t('hooped-floated-or-clamped'), holding && holdingNames[holding].toLowerCase()],
   [t('hoop'), hoop?.name],
   [t('machine'), machine?.name],
-  [t('loaded'), turn === null ? null : turn === 0 ? 'upright' : turnWords(turn)],
+  [t('loaded'), turn === null ? null : turn === 0 ? t('upright') : turnWords(turn)],
   [t('dialled-in'), dialsText(dialled)],
   [t('top-tension'), tension && tensions[tension]],
   [t('hooped'), tries === null ? null : tries === 1 ? t('once') : t('times', { tries })],
 ]
 
-const tensions = { 'as-advised': t('as-advised'), eased: t('eased-more'), tightened: 'tightened' } as const
+const tensions = { 'as-advised': t('as-advised'), eased: t('eased-more'), tightened: t('tightened') }
 
 function layerFacts(piece: Piece, write: (mm: number) => string): [string, string][] {
   const { stack, basis } = piece.finish.kept[0]!

@@ -1,3 +1,4 @@
+import { many } from '@thimble/language/en/counts'
 import { orders as t } from '@thimble/language/en/orders'
 import { Button } from '@rneui/themed'
 import type { Supply } from '@thimble/contract'
@@ -8,7 +9,6 @@ import { create, patchUndoably } from '@/sync/changes'
 import { store } from '@/state/store'
 import { CheckboxRow } from '@/ui/CheckboxRow'
 import { Text } from '@/ui/Text'
-import { many } from '@/words/designWords'
 import { layerName } from '@/words/stackWords'
 
 const sizeOf = ({ widthMm, heightMm }: Offcut): string => `${widthMm} × ${heightMm}`

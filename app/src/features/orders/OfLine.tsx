@@ -1,3 +1,4 @@
+import { many } from '@thimble/language/en/counts'
 import { orders as t } from '@thimble/language/en/orders'
 import { Button } from '@rneui/themed'
 import type { Piece } from '@thimble/contract'
@@ -11,7 +12,6 @@ import { AdviceBar } from '@/ui/AdviceBar'
 import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
 import { Text } from '@/ui/Text'
-import { many } from '@/words/designWords'
 
 /** A piece of an order: whether it follows its line, and the way to give its plan to all of it. */
 export function OfLine({ piece }: { piece: Piece }) {

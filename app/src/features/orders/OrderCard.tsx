@@ -1,3 +1,4 @@
+import { many } from '@thimble/language/en/counts'
 import { orders as t } from '@thimble/language/en/orders'
 import type { Order, Piece } from '@thimble/contract'
 import { inWork, stageAt } from '@thimble/plan'
@@ -6,7 +7,6 @@ import { View } from 'react-native'
 import { usePalette } from '@/theme/PaletteProvider'
 import { RowLink } from '@/ui/RowLink'
 import { Heading, Text } from '@/ui/Text'
-import { many } from '@/words/designWords'
 import { orderBatch } from './batchesOf'
 import { dayText } from '@/words/dates'
 

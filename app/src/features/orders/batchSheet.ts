@@ -4,7 +4,7 @@ import type { KindCut, WorkSequence, WorkStep } from '@thimble/plan/schedule'
 import type { Piece, Shop } from '@thimble/contract'
 import type { BatchSheet } from '@/template/batchSheetPdf'
 import { dialsText } from '@/words/dialsText'
-import { joined } from '@/words/joined'
+import { joined } from '@thimble/language'
 import { layerName } from '@/words/stackWords'
 import {
   bobbinText,

@@ -66,7 +66,7 @@ function HoopedElsewhere({ tools }: { tools: PieceTools }) {
     [marked, hoops, machines, shop, ranked, machine],
   )
   if (!move) return null
-  const far = `${plan.write(Math.abs(move.down))} ${move.down > 0 ? 'lower' : 'higher'}`
+  const far = t(move.down > 0 ? 'far-lower' : 'far-higher', { far: plan.write(Math.abs(move.down)) })
   const beyond = move.beyond === null ? '' : t('with-of-cloth-beyond-it', { write: plan.write(move.beyond) })
   return <Text>{t('placed-you-could-hoop-it', { far, name: move.name, beyond })}</Text>
 }

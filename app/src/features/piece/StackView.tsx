@@ -6,7 +6,7 @@ import { Pressable, View } from 'react-native'
 import { StackDrawing } from '@/drawing/StackDrawing'
 import { usePalette } from '@/theme/PaletteProvider'
 import { Text } from '@/ui/Text'
-import { joined } from '@/words/joined'
+import { joined } from '@thimble/language'
 import { bobbinText, layerDetail, layerLabel, needleText } from '@/words/stackWords'
 import type { PieceTools } from './usePiece'
 

@@ -1,3 +1,4 @@
+import { many } from '@thimble/language/en/counts'
 import { layers as t } from '@thimble/language/en/layers'
 import { Button } from '@rneui/themed'
 import type { Basis, DecidedStack, Thread } from '@thimble/contract'
@@ -16,7 +17,6 @@ import { Fold } from '@/ui/Fold'
 import { Text } from '@/ui/Text'
 import { useReserved } from '@/state/useReserved'
 import { bobbinLines } from '@/words/bobbinLines'
-import { many } from '@/words/designWords'
 import { needleText } from '@/words/stackWords'
 import { minutesText } from '@/words/workWords'
 import { BigFigures } from './BigFigures'
@@ -82,7 +82,7 @@ export function LayerNumbers(props: Props) {
 const bobbinInShort = (changes: BobbinChanges | null): string => {
   if (!changes) return ''
   const count = changes.changeBefore.length + changes.tooLong.length
-  return count === 0 ? t('bobbin-lasts') : many(count, t('bobbin-change'))
+  return count === 0 ? t('bobbin-lasts') : many(count, 'bobbin-change')
 }
 
 /** Metres for each colour against the spools there are, the bobbin, and what the minutes are made of. */

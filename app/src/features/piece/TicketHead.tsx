@@ -1,3 +1,4 @@
+import { piece as t } from '@thimble/language/en/piece'
 import { stagesDone } from '@thimble/plan'
 import type { Piece, StageId } from '@thimble/contract'
 import { memo, useMemo } from 'react'
@@ -37,12 +38,12 @@ export const TicketHead = memo(function TicketHead({ piece, at, changed, onPick 
 /** Apart from the rest of the head, as it changes with every key. */
 function SavedState({ id }: { id: string }) {
   const says = useDocuments(({ waiting, connection, refused }) => {
-    if (waiting > 0) return connection === 'away' ? 'kept here' : 'saving'
-    return refused.some(({ change }) => 'id' in change && change.id === id) ? 'not all saved' : 'saved'
+    if (waiting > 0) return connection === 'away' ? 'kept-here' : 'saving'
+    return refused.some(({ change }) => 'id' in change && change.id === id) ? 'not-all-saved' : 'saved'
   })
   return (
     <Text soft role="status">
-      {says}
+      {t(says)}
     </Text>
   )
 }

@@ -1,3 +1,4 @@
+import { many } from '@thimble/language/en/counts'
 import { piece as t } from '@thimble/language/en/piece'
 import type { Because } from '@thimble/core/recipe'
 import { View } from 'react-native'
@@ -6,7 +7,6 @@ import { Fold } from '@/ui/Fold'
 import { useSay } from '@/ui/useSay'
 import { Text } from '@/ui/Text'
 import { RowLink } from '@/ui/RowLink'
-import { many } from '@/words/designWords'
 
 type Reasons = { because: readonly Pick<Because, 'rule' | 'said' | 'habit'>[] }
 

@@ -1,5 +1,6 @@
 import { settings as t } from '@thimble/language/en/settings'
 import { FormChoices } from '@/forms/FormField'
+import { chosenReading, readAs, readings } from './readings'
 import { Choices } from '@/ui/Choices'
 import { FileLink } from '@/ui/FileLink'
 import { Page } from '@/ui/Page'
@@ -35,6 +36,7 @@ export function DevicePage() {
           value={open ? 'open' : 'closed'}
           onChange={(id) => setOpen(id === 'open')}
         />
+        <Choices label={t('dates-and-numbers')} choices={readings} value={chosenReading()} onChange={readAs} />
       </Section>
       <Section title={t('keyboard')} says={t('single-keys-work-when-you')}>
         <FormChoices control={control} name="keys" label={t('use-single-keys')} choices={keySwitch} />

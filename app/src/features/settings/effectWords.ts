@@ -5,7 +5,7 @@ import { collectionWords } from '@/words/collectionWords'
 /** What lies in a file besides documents. */
 const besides = {
   packedDesigns: { one: t('designs-stitches-or-outlines'), many: t('designs-stitches-and-outlines') },
-  photos: { one: 'photo', many: 'photos' },
+  photos: { one: t('photo'), many: t('photos') },
 }
 const nouns: Readonly<Record<string, { one: string; many: string }>> = { ...collectionWords, ...besides }
 

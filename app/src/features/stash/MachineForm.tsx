@@ -52,8 +52,8 @@ export function MachineForm({ id }: { id: string }) {
       {pair(length('fieldW', t('largest-field-width')), length('fieldH', t('largest-field-height')))}
       {pair(number('needles', t('needles'), '', '1'), number('change', t('colour-change'), 's', '75'))}
       {pair(
-        number('usual', t('usual-speed'), 'stitches/min', '600'),
-        number('most', t('fastest'), 'stitches/min', '800'),
+        number('usual', t('usual-speed'), t('stitches-a-minute'), '600'),
+        number('most', t('fastest'), t('stitches-a-minute'), '800'),
       )}
       <FormChoices control={control} name="turns" label={t('turns-a-design')} choices={turnNames} />
       {pair(number('angle', t('smallest-turn'), '°', '1'), number('move', t('smallest-move'), 'mm', '0.5'))}

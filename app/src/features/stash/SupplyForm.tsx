@@ -83,7 +83,7 @@ export function SupplyForm({ id }: { id: string }) {
   })
   const { control } = form
   const inSheets = useWatch({ control, name: 'form' }) === 'sheets'
-  const much = inSheets ? 'sheets' : 'm'
+  const much = inSheets ? t('in-sheets') : 'm'
   return (
     <FormPage
       title={kept ? kept.name : t('a-new-backing-or-topping')}

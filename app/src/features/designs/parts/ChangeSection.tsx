@@ -1,3 +1,4 @@
+import { many } from '@thimble/language/en/counts'
 import { designs as t } from '@thimble/language/en/designs'
 import { hullOf } from '@thimble/plan'
 import { Button } from '@rneui/themed'
@@ -11,7 +12,6 @@ import { Section } from '@/ui/Section'
 import { useTask } from '@/ui/useTask'
 import { Text } from '@/ui/Text'
 import { useDocs } from '@/state/useShelfDocs'
-import { many } from '@/words/designWords'
 
 /** Size, turn and mirror, worked out from the design as it was read, so that nothing adds up unseen. */
 export function ChangeSection({ design }: { design: DesignCard }) {

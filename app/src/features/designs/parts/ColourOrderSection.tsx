@@ -1,3 +1,4 @@
+import { many } from '@thimble/language/en/counts'
 import { designs as t } from '@thimble/language/en/designs'
 import { Button } from '@rneui/themed'
 import type { DesignCard } from '@thimble/contract'
@@ -14,7 +15,6 @@ import { FieldProblem } from '@/ui/FieldProblem'
 import { Section } from '@/ui/Section'
 import { useTask } from '@/ui/useTask'
 import { BigNumbers, Text } from '@/ui/Text'
-import { many } from '@/words/designWords'
 import { threadFor } from '@/words/threadWords'
 import type { OrderFound } from '@/workers/designWorker'
 

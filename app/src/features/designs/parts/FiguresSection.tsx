@@ -1,3 +1,5 @@
+import { many } from '@thimble/language/en/counts'
+import { countText } from '@thimble/language'
 import { designs as t } from '@thimble/language/en/designs'
 import { adviceOf } from '@thimble/core/advice'
 import type { DesignCard } from '@thimble/contract'
@@ -9,9 +11,9 @@ import { AdviceBar } from '@/ui/AdviceBar'
 import { Section } from '@/ui/Section'
 import { Text } from '@/ui/Text'
 import type { OpenedDesign } from '@/workers/designWorker'
-import { loadNames, many, metres } from '@/words/designWords'
+import { loadNames, metres } from '@/words/designWords'
 
-const stitchesText = (n: number): string => many(n, 'stitch', 'stitches')
+const stitchesText = (n: number): string => many(n, 'stitch')
 
 /** What was measured: large where the bench asks for it, in lines where it is only looked up. */
 export function FiguresSection({ design, opened }: { design: DesignCard; opened: OpenedDesign | null }) {
@@ -19,10 +21,10 @@ export function FiguresSection({ design, opened }: { design: DesignCard; opened:
   const { summary, stitches } = design
   if (!summary) return null
   const size = `${formatLength(design.width, style)} × ${formatLength(design.height, style)}`
-  const about = summary.estimated ? 'about ' : ''
+  const about = summary.estimated ? t('about') : ''
   const { longest, shortest } = summary
   const lines = [
-    `${many(summary.colourChanges, t('colour-change'))}, ${many(summary.jumps, 'jump')}, ${many(summary.trims, 'trim')}`,
+    `${many(summary.colourChanges, 'colour-change')}, ${many(summary.jumps, 'jump')}, ${many(summary.trims, 'trim')}`,
     ...(longest !== null && shortest !== null
       ? [
           t('longest-stitch-shortest', { longest: formatFine(longest, style), shortest: formatFine(shortest, style) }),
@@ -38,7 +40,7 @@ export function FiguresSection({ design, opened }: { design: DesignCard; opened:
     <Section>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 24, rowGap: 10 }}>
         <Figure big={size} says={design.source === 'artwork' ? t('as-painted') : t('as-stitched')} />
-        <Figure big={`${about}${stitches.toLocaleString('en')}`} says={t('stitches-2')} />
+        <Figure big={`${about}${countText(stitches)}`} says={t('stitches-2')} />
         <Figure
           big={t('a-cm', { round: Math.round(summary.meanLoad) })}
           says={t('density', { loadNames: loadNames[summary.loadClass] })}

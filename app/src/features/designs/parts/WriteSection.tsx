@@ -1,3 +1,4 @@
+import { countText } from '@thimble/language'
 import { designs as t } from '@thimble/language/en/designs'
 import { hullOf } from '@thimble/plan'
 import { Button } from '@rneui/themed'
@@ -33,7 +34,7 @@ export function WriteSection({ design }: { design: DesignCard }) {
         title: design.name,
         lines: [
           t('stitches-3', {
-            stitches: design.stitches.toLocaleString('en'),
+            stitches: countText(design.stitches),
             which: design.summary?.estimated ? t('estimated') : '',
           }),
         ],

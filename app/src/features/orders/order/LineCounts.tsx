@@ -1,3 +1,4 @@
+import { many } from '@thimble/language/en/counts'
 import { orders as t } from '@thimble/language/en/orders'
 import { countOf, garmentsOf, kindOfLine } from '@thimble/plan/orders'
 import { View } from 'react-native'
@@ -5,7 +6,6 @@ import { LimitedField } from '@/ui/LimitedField'
 import { RowLink } from '@/ui/RowLink'
 import { Section } from '@/ui/Section'
 import { Text } from '@/ui/Text'
-import { many } from '@/words/designWords'
 import type { LineProps } from './lineProps'
 
 /** How many of each size: those with names by their list, the others by a number. */

@@ -1,7 +1,7 @@
+import { many } from '@thimble/language/en/counts'
 import { orders as t } from '@thimble/language/en/orders'
 import type { DesignCard, OrderLine } from '@thimble/contract'
 import { garmentsOf, kindOfLine, placesOf } from '@thimble/plan/orders'
-import { many } from '@/words/designWords'
 
 /** “2 S, 5 M, 3 L”; nothing yet where there is none. */
 export function sizesText(line: OrderLine): string {

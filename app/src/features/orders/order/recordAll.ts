@@ -1,3 +1,4 @@
+import { many } from '@thimble/language/en/counts'
 import { orders as t } from '@thimble/language/en/orders'
 import type { Patch, Piece } from '@thimble/contract'
 import type { Stock } from '@thimble/plan/consumption'
@@ -5,7 +6,6 @@ import { type Alike, recordAlike, stockAfter } from '@thimble/plan/orders'
 import { patchUndoably } from '@/sync/changes'
 import { documentsPresent } from '@/state/documentsPresent'
 import { store } from '@/state/store'
-import { many } from '@/words/designWords'
 
 /** Everything a record rests on, as it is this moment. */
 function stockNow() {

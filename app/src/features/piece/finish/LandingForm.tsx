@@ -65,7 +65,7 @@ export function LandingForm({ tools, hooping, of }: Props) {
   )
 }
 
-const landingTurn = ({ turned }: Landing): string => (turned.text ? `${turned.text}° ${turned.way}` : 'straight')
+const landingTurn = ({ turned }: Landing): string => (turned.text ? `${turned.text}° ${turned.way}` : t('straight'))
 const landingAnswer = ({ low, side, turned, tapes }: Landing): string =>
   [low.text, side.text, turned.text, ...Object.values(tapes).map(({ text }) => text)].some(Boolean)
     ? t('measured-2')

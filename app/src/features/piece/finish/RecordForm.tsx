@@ -1,3 +1,4 @@
+import { many } from '@thimble/language/en/counts'
 import { finish as t } from '@thimble/language/en/finish'
 import type { ChosenStack, Patch, Piece } from '@thimble/contract'
 import { faultNames } from '@thimble/core/outcomes'
@@ -9,7 +10,6 @@ import { LimitedField } from '@/ui/LimitedField'
 import { Fold } from '@/ui/Fold'
 import { Section } from '@/ui/Section'
 import { Text } from '@/ui/Text'
-import { many } from '@/words/designWords'
 import { verdictChoices } from '@/words/recordWords'
 import { StackSheet } from '../StackSheet'
 import { type PieceTools, useBuilt } from '../usePiece'
@@ -85,7 +85,7 @@ function Used({ tools }: { tools: PieceTools }) {
 function ToRemember({ tools, put }: Part) {
   const { note, nextTime, photos } = tools.piece.finish
   const count = Object.keys(photos).length
-  const answer = [count > 0 ? many(count, 'photo') : '', note || nextTime ? 'noted' : ''].filter(Boolean).join(', ')
+  const answer = [count > 0 ? many(count, 'photo') : '', note || nextTime ? t('noted') : ''].filter(Boolean).join(', ')
   return (
     <Fold title={t('photos-and-notes')} answer={answer || t('none')}>
       <PhotoRow photos={photos} onChange={(change, says) => put({ photos: change }, says)} />

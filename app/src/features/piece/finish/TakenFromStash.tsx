@@ -1,3 +1,4 @@
+import { many } from '@thimble/language/en/counts'
 import { finish as t } from '@thimble/language/en/finish'
 import type { Supply, Take } from '@thimble/contract'
 import { leftBefore, consumptionOfRecord } from '@thimble/plan/consumption'
@@ -7,7 +8,6 @@ import { usePalette } from '@/theme/PaletteProvider'
 import { Choices } from '@/ui/Choices'
 import { Fold } from '@/ui/Fold'
 import { Text } from '@/ui/Text'
-import { many } from '@/words/designWords'
 import { amountText, leftAfterText } from '@/words/stockWords'
 import { plansOf, type PieceTools } from '../usePiece'
 

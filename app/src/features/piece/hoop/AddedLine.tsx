@@ -1,3 +1,4 @@
+import { joined } from '@thimble/language'
 import { hoop as t } from '@thimble/language/en/hoop'
 import type { Added } from '@thimble/contract'
 import { Text } from '@/ui/Text'
@@ -18,9 +19,7 @@ export function AddedLine({ added }: Props) {
   const why = t('pieces-landed-mm-off-on', { name, pieces: learned.pieces, far })
   return (
     <Text soft>
-      {roomy
-        ? t('added-for-change-it-in', { ways: ways.join(' and '), why })
-        : t('no-correction-for-here-the', { name })}
+      {roomy ? t('added-for-change-it-in', { ways: joined(ways), why }) : t('no-correction-for-here-the', { name })}
     </Text>
   )
 }

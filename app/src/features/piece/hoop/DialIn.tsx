@@ -27,6 +27,6 @@ export function DialIn({ tools, at }: { tools: PieceTools; at: HoopingAtHand }) 
 function afterDialling({ topEdge, left, right, down }: Move, { write }: PieceTools['plan']): string {
   const rest = left >= 0.05 ? t('at-worst-a-corner-is', { left: left.toFixed(1) }) : t('exact-on-this-machine')
   if (!topEdge || (right === 0 && down === 0)) return rest
-  const way = topEdge.below >= 0 ? 'below' : 'above'
+  const way = topEdge.below >= 0 ? t('below') : t('above')
   return t('the-top-edge-lies', { rest, abs: write(Math.abs(topEdge.below)), way, write: writeName(topEdge.line) })
 }

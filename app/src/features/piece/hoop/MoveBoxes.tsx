@@ -54,7 +54,7 @@ export function MoveBoxes({ move }: Props) {
   )
 }
 
-const ways = { right: 'right', left: 'left', toward: t('toward-you'), away: t('away-from-you') }
+const ways = { right: t('right'), left: t('left'), toward: t('toward-you'), away: t('away-from-you') }
 
 const wayOf = ({ id, way, any }: DialPart): string => {
   if (id === 'turn') return any ? way : t('no-turn')

@@ -61,7 +61,7 @@ function howItLies({ at, correction }: StraightCheck, write: (mm: number) => str
       ? t('hooped-straight')
       : t('hooped', { abs: Math.abs(askew).toFixed(1), which: askew > 0 ? t('clockwise') : t('anticlockwise') })
   const off = writePlace({ x: exact.x - at.pose.x, y: exact.y - at.pose.y }, write)
-  return `${turned}, ${off === 'on the notches' ? t('on-the-mark') : t('of-the-mark', { off })}.`
+  return `${turned}, ${off === t('on-the-notches') ? t('on-the-mark') : t('of-the-mark', { off })}.`
 }
 
 function Dial({ tools, check }: Props) {

@@ -18,7 +18,7 @@ export function Tries({ tools: { piece } }: { tools: PieceTools }) {
     <Section title={t('hooped-so-far')}>
       {tries.map((one, i) => (
         <View key={one.at + i} style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 8 }}>
-          <Text bold>{`${i + 1}: ${one.then === 'kept' ? t('dialled-in') : 're-hooped'}`}</Text>
+          <Text bold>{`${i + 1}: ${one.then === 'kept' ? t('dialled-in') : t('re-hooped')}`}</Text>
           <Text soft>
             {[
               t('turned', { turn: turnWords(Number(one.exact.rotation.toFixed(1))) }),

@@ -96,7 +96,8 @@ function MarkStep({ tools: { piece, plan, set }, step }: { tools: PieceTools; st
   )
 }
 
-const turnWords = (degrees: number): string => (degrees === 0 ? 'upright' : `${degrees < 0 ? degrees + 360 : degrees}°`)
+const turnWords = (degrees: number): string =>
+  degrees === 0 ? t('upright') : `${degrees < 0 ? degrees + 360 : degrees}°`
 
 /** What to mark with on this cloth: the best first, what harms it left out and named. */
 function MarkWith({ tools }: { tools: PieceTools }) {

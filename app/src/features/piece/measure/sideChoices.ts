@@ -13,7 +13,7 @@ export const sideChoices = (plan: Plan) =>
 
 /** The worker’s side, and the wearer’s where there is one. */
 function sideName(side: 'left' | 'right', { kind, rule }: Plan): string {
-  if (!kind.worn) return t('on-your', { side })
+  if (!kind.worn) return t('on-your', { side: t(side) })
   const other = side === 'left' ? 'right' : 'left'
-  return t('on-your-the-wearers', { side, which: rule.side === 'back' ? side : other })
+  return t('on-your-the-wearers', { side: t(side), which: t(rule.side === 'back' ? side : other) })
 }

@@ -6,7 +6,7 @@ import { View } from 'react-native'
 import { LimitedField } from '@/ui/LimitedField'
 import { Section } from '@/ui/Section'
 import { Text } from '@/ui/Text'
-import { countText } from '@/words/countText'
+import { countText } from '@thimble/language'
 import type { Course } from './useCourse'
 import type { Stitching } from './useStitching'
 

@@ -1,2 +1,0 @@
-/** “2,122”. */
-export const countText = (n: number): string => n.toLocaleString('en-GB')
