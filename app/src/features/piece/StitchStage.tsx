@@ -1,6 +1,6 @@
 import { stitch as t } from '@thimble/language/en/stitch'
 import { Button } from '@rneui/themed'
-import { writeMessage } from '@thimble/language'
+import { countText, writeMessage } from '@thimble/language'
 import { fineThreads, listsOf, triesOf } from '@thimble/plan'
 import {
   eventsOf,
@@ -29,7 +29,6 @@ import { AboutPiece } from './AboutPiece'
 import { DecidedMove } from './hoop/DecidedMove'
 import { HoopingsDone } from './HoopingsDone'
 import { PinCount } from './PinCount'
-import { countText } from '@thimble/language'
 import { stateWord } from '@/words/runWords'
 import { useSewing } from './stitching/useStitching'
 import { StageButton } from './StageButton'
