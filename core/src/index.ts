@@ -116,7 +116,10 @@ export const recommendRecipe = (q: Parameters<typeof recommendRecipeSaid>[0]) =>
   inWords(() => {
     const { options, refused } = recommendRecipeSaid(q)
     return {
-      options: options.map(({ tension, ...option }) => ({ ...aloud(option), tension: writeMessage(tension) })),
+      options: options.map(({ tension, short, ...option }) => ({
+        ...aloud(option),
+        ...{ tension: writeMessage(tension), short: short.map((one) => ({ ...one, need: writeMessage(one.need) })) },
+      })),
       refused: refused.map((one) => ({ ...aloud(one), what: nameOfRefused(one.what) })),
     }
   })

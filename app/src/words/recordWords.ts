@@ -1,6 +1,7 @@
+import { faultNames, verdictNames } from '@thimble/language'
 import { things as t } from '@thimble/language/en/things'
 import type { MinutePart } from '@thimble/contract'
-import { faultIds, faultNames, verdictNames, verdicts } from '@thimble/core/outcomes'
+import { faultIds, verdicts } from '@thimble/core/outcomes'
 
 export const faultChoices = faultIds.map((id) => ({ id, name: faultNames[id] }))
 export const verdictChoices = verdicts.map((id) => ({ id, name: verdictNames[id] }))

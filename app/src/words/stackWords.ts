@@ -1,16 +1,7 @@
+import { bobbinColourNames, gripNames, holdingNames, layerNames, pointNames } from '@thimble/language'
 import { things as t } from '@thimble/language/en/things'
 import type { DecidedStack, StackLayer, Supply } from '@thimble/contract'
-import {
-  type Bobbin,
-  bobbinColourNames,
-  gripNames,
-  type HoldingMethod,
-  holdingNames,
-  type LayerKind,
-  layerNames,
-  type Needle,
-  pointNames,
-} from '@thimble/core/recipe'
+import { type Bobbin, type HoldingMethod, type LayerKind, type Needle } from '@thimble/core/recipe'
 import type { fineThreads } from '@thimble/plan'
 import { clothName } from './clothWords'
 

@@ -1,4 +1,3 @@
 export { ENOUGH } from './enough'
 export { type FaultId, faultIds, type HowBad, howBads, type Verdict, verdicts } from './faults'
-export { faultNames, howBadNames, verdictNames, washNames } from './names'
 export { judgedWashed, WASHED_AFTER_DAYS } from './wash'

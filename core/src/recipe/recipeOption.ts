@@ -1,3 +1,4 @@
+import type { Short } from './stash'
 import type { Message } from '../messages'
 import type { Advice } from '../advice'
 import type { HouseHabits } from '../habits'
@@ -31,7 +32,7 @@ export type RecipeOption = {
   score: number
   /** How the shop's own pieces held and laid like this came out, from five on. */
   record?: { tries: number; successes: number }
-  short: { kind: string; need: string }[]
+  short: Short[]
 }
 /** `quiet`: nobody would have asked about it. */
 export type Refusal = { what: HoldingMethod | 'tear-away-alone' | 'fusing'; because: Because; quiet: boolean }

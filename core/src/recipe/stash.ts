@@ -1,6 +1,9 @@
-import { layerNames } from './names'
+import { type Message, message } from '../messages/message'
 import type { StashLine } from './recipeQuery'
 import type { Layer } from './stack'
+
+/** What is short of a kind, and how much of it. */
+export type Short = { kind: string; need: Message }
 
 type Piece = { widthMm: number; heightMm: number }
 
@@ -8,25 +11,24 @@ type Piece = { widthMm: number; heightMm: number }
  * What the stash lacks for a stack: nothing of the kind, or too few pieces of the size. Layers of one kind are counted
  * together: two sheets need two pieces. Empty without a stash.
  *
- * @example two sheets of 174 by 190 and one piece of 180 by 200 left: 'Medium cut-away: 1 of 2 pieces of 174 by 190 mm'
+ * @example two sheets of 174 by 190 and one piece of 180 by 200 left: “Medium cut-away: 1 of 2 pieces of 174 by 190 mm”
  */
-export function shortOf(layers: readonly Layer[], stash?: readonly StashLine[]): { kind: string; need: string }[] {
+export function shortOf(layers: readonly Layer[], stash?: readonly StashLine[]): Short[] {
   if (!stash) return []
   const kinds = [...new Set(layers.filter((l) => l.role !== 'cloth').map((l) => l.kind))]
   return kinds.flatMap((kind) => {
     const lines = stash.filter((line) => line.kind === kind && line.lengthMm > 0)
-    if (lines.length === 0) return [{ kind, need: `${layerNames[kind]}: none in the stash` }]
+    if (lines.length === 0) return [{ kind, need: message('short.none', { layer: `layer.${kind}` }) }]
     const wanted = layers.filter((l) => l.kind === kind).reduce((sum, l) => sum + l.sheets, 0)
     const piece = largest(layers.flatMap((l) => (l.kind === kind && l.piece ? [l.piece] : [])))
     const there = lines.reduce((sum, line) => sum + (piece ? piecesIn(line, piece) : (line.sheets ?? wanted)), 0)
-    return there >= wanted ? [] : [{ kind, need: `${layerNames[kind]}: ${tooFew(wanted, there, piece)}` }]
+    return there >= wanted ? [] : [{ kind, need: tooFew(`layer.${kind}`, wanted, there, piece) }]
   })
 }
 
-function tooFew(wanted: number, there: number, piece?: Piece): string {
-  const size = piece ? ` of ${piece.widthMm} by ${piece.heightMm} mm` : ''
-  if (wanted === 1) return `no piece${size}`
-  return there === 0 ? `no piece${size}, ${wanted} are wanted` : `${there} of ${wanted} pieces${size}`
+function tooFew(layer: string, wanted: number, there: number, piece?: Piece): Message {
+  if (!piece) return message('short.pieces', { layer, there, wanted })
+  return message('short.sized', { layer, there, wanted, wide: piece.widthMm, high: piece.heightMm })
 }
 
 function largest(pieces: readonly Piece[]): Piece | undefined {

@@ -78,6 +78,8 @@ export const names = {
   'how-bad.2': 'seen',
   'how-bad.3': 'spoils it',
 
+  'wash.open': 'not checked yet',
+
   'verdict.good': 'good',
   'verdict.passable': 'will pass',
   'verdict.redo': 'redo',

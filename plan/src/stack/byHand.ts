@@ -1,5 +1,12 @@
 import type { ChosenStack, Patch, StackLayer, Supply } from '@thimble/contract'
-import { type HoldingMethod, type LayerKind, type LayerRole, shortOf, supplyKinds } from '@thimble/core/recipe'
+import {
+  type HoldingMethod,
+  type LayerKind,
+  type LayerRole,
+  type Short,
+  shortOf,
+  supplyKinds,
+} from '@thimble/core/recipe'
 import { generate } from 'json-merge-patch'
 import { type OwnLayersInput, handBuilt, throughOf } from './laidToday'
 import { chosenLayers, coreLayers, layerOf, settledStack } from './stacks'
@@ -110,7 +117,7 @@ export function kindsOf(role: LayerRole, supplies: readonly Supply[]): KindOnShe
 }
 
 /** What the stash lacks for a stack. */
-export function shortFor(stack: ChosenStack, { supplies }: OwnLayersInput): { kind: string; need: string }[] {
+export function shortFor(stack: ChosenStack, { supplies }: OwnLayersInput): Short[] {
   return shortOf(coreLayers(settledStack(stack).layers), stashOf(supplies).stash)
 }
 

@@ -1,6 +1,5 @@
+import { holdingNames, layerNames, faultNames, verdictNames, washNames } from '@thimble/language'
 import { type LogFacet, logFacets, type LogRow } from '@thimble/contract/log'
-import { holdingNames, layerNames } from '@thimble/core/recipe'
-import { faultNames, verdictNames, washNames } from '@thimble/core/outcomes'
 import { Column } from './column'
 
 export type Value = { id: string; name: string }

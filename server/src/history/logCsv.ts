@@ -1,5 +1,5 @@
+import { layerNames } from '@thimble/language'
 import type { LogRow } from '@thimble/contract/log'
-import { layerNames } from '@thimble/core/recipe'
 import Papa from 'papaparse'
 
 type Column = [name: string, of: (row: LogRow) => string | number | null]

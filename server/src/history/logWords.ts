@@ -1,6 +1,5 @@
+import { holdingNames, layerNames, faultNames, verdictNames } from '@thimble/language'
 import type { LogRow } from '@thimble/contract/log'
-import { holdingNames, layerNames } from '@thimble/core/recipe'
-import { faultNames, verdictNames } from '@thimble/core/outcomes'
 
 /** All that a piece of the log is found by. */
 export function wordsOf(row: LogRow): string {

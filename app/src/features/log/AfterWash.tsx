@@ -1,6 +1,7 @@
+import { verdictNames } from '@thimble/language'
 import { log as t } from '@thimble/language/en/log'
 import type { Piece } from '@thimble/contract'
-import { verdictNames, verdicts } from '@thimble/core/outcomes'
+import { verdicts } from '@thimble/core/outcomes'
 import { logRowOf } from '@thimble/plan'
 import { patch } from '@/sync/changes'
 import { Choices } from '@/ui/Choices'

@@ -1,6 +1,7 @@
+import { faultNames } from '@thimble/language'
 import { log as t } from '@thimble/language/en/log'
 import type { LogInsights } from '@thimble/contract/log'
-import { faultNames, type FaultId } from '@thimble/core/outcomes'
+import { type FaultId } from '@thimble/core/outcomes'
 import { View } from 'react-native'
 import { Rect, Svg } from 'react-native-svg'
 import { usePalette } from '@/theme/PaletteProvider'

@@ -1,7 +1,6 @@
+import { holdingNames, faultNames, verdictNames } from '@thimble/language'
 import { log as t } from '@thimble/language/en/log'
 import type { LogRow } from '@thimble/contract/log'
-import { holdingNames } from '@thimble/core/recipe'
-import { faultNames, verdictNames } from '@thimble/core/outcomes'
 import { dateText, dayText } from '@/words/dates'
 import { parseISO } from 'date-fns/parseISO'
 import { View } from 'react-native'

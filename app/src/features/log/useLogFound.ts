@@ -1,5 +1,5 @@
+import { faultNames } from '@thimble/language'
 import type { LogFound, LogRow } from '@thimble/contract/log'
-import { faultNames } from '@thimble/core/outcomes'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { ask } from '@/http/client'
 import { useLog } from '@/shared/useLog'

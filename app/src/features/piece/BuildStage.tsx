@@ -1,9 +1,9 @@
 import { many } from '@thimble/language/en/counts'
 import { layers as t } from '@thimble/language/en/layers'
-import { labelOf, writeMessage } from '@thimble/language'
+import { holdingNames, labelOf, writeMessage } from '@thimble/language'
 import { Button } from '@rneui/themed'
 import type { DecidedStack } from '@thimble/contract'
-import { holdingNames, type Refusal, type RecipeOption } from '@thimble/core/recipe'
+import { type Refusal, type RecipeOption } from '@thimble/core/recipe'
 import {
   chosenFrom,
   freshLayers,

@@ -1,5 +1,6 @@
+import { holdingNames } from '@thimble/language'
 import { piece as t } from '@thimble/language/en/piece'
-import { type HoldingMethod, holdingNames } from '@thimble/core/recipe'
+import { type HoldingMethod } from '@thimble/core/recipe'
 import { heldIn, hoopToHold, moveToHoop } from '@thimble/plan'
 import { useMemo } from 'react'
 import { AdviceBar } from '@/ui/AdviceBar'

@@ -1,6 +1,7 @@
+import { bobbinColourNames, pointNames } from '@thimble/language'
 import { piece as t } from '@thimble/language/en/piece'
 import type { DecidedStack } from '@thimble/contract'
-import { bobbinColourNames, needlePoints, needleSizes, pointNames } from '@thimble/core/recipe'
+import { needlePoints, needleSizes } from '@thimble/core/recipe'
 import { bobbinShort } from '@thimble/plan/consumption'
 import { Button } from '@rneui/themed'
 import { useNamed } from '@/state/useShelfDocs'

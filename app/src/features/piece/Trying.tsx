@@ -1,7 +1,6 @@
 import { piece as t } from '@thimble/language/en/piece'
-import { writeMessage } from '@thimble/language'
+import { faultNames, writeMessage } from '@thimble/language'
 import type { Piece } from '@thimble/contract'
-import { faultNames } from '@thimble/core/outcomes'
 import { troubleChange } from '@thimble/core/suggestedChanges'
 import { AdviceBar } from '@/ui/AdviceBar'
 

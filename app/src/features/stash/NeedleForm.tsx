@@ -1,6 +1,7 @@
+import { pointNames } from '@thimble/language'
 import { stash as t } from '@thimble/language/en/stash'
 import type { Needle } from '@thimble/contract'
-import { needlePoints, needleSizes, pointNames } from '@thimble/core/recipe'
+import { needlePoints, needleSizes } from '@thimble/core/recipe'
 import { FormChoices, FormField } from '@/forms/FormField'
 import { FormPage } from '@/forms/FormPage'
 import { useDocForm } from '@/forms/useDocForm'

@@ -1,6 +1,7 @@
+import { layerNames } from '@thimble/language'
 import { stash as t } from '@thimble/language/en/stash'
 import { collections, type CollectionName } from '@thimble/contract'
-import { layerNames, type SupplyKind } from '@thimble/core/recipe'
+import { type SupplyKind } from '@thimble/core/recipe'
 import { TYPICAL } from '@/words/typical'
 
 /** Thing of a shop as it usually is, to be taken by a tap: its numbers stand until its own are measured. */

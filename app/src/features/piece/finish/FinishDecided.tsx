@@ -1,6 +1,6 @@
+import { faultNames, howBadNames, verdictNames } from '@thimble/language'
 import { finish as t } from '@thimble/language/en/finish'
 import { Button } from '@rneui/themed'
-import { faultNames, howBadNames, verdictNames } from '@thimble/core/outcomes'
 import { offMachine } from '@thimble/plan'
 import { useRouter } from 'expo-router'
 import { Fold } from '@/ui/Fold'

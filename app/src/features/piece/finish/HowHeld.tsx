@@ -1,6 +1,7 @@
+import { holdingNames } from '@thimble/language'
 import { finish as t } from '@thimble/language/en/finish'
 import type { Piece } from '@thimble/contract'
-import { holdingMethods, holdingNames } from '@thimble/core/recipe'
+import { holdingMethods } from '@thimble/core/recipe'
 import { triesMade } from '@thimble/plan'
 import { Choices } from '@/ui/Choices'
 import { LimitedField } from '@/ui/LimitedField'

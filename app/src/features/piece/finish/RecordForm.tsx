@@ -1,7 +1,7 @@
+import { faultNames } from '@thimble/language'
 import { many } from '@thimble/language/en/counts'
 import { finish as t } from '@thimble/language/en/finish'
 import type { ChosenStack, Patch, Piece } from '@thimble/contract'
-import { faultNames } from '@thimble/core/outcomes'
 import { faultsOf, ringOf, usedStack } from '@thimble/plan'
 import { hoopingsOfRecord } from '@thimble/plan/record'
 import { useDocuments } from '@/state/store'

@@ -1,6 +1,7 @@
+import { bobbinColourNames, pointNames } from '@thimble/language'
 import { finish as t } from '@thimble/language/en/finish'
 import type { ChosenStack, DecidedStack, Patch } from '@thimble/contract'
-import { bobbinColourNames, bobbinWeights, needlePoints, needleSizes, pointNames } from '@thimble/core/recipe'
+import { bobbinWeights, needlePoints, needleSizes } from '@thimble/core/recipe'
 import { readCount, workedOn } from '@thimble/plan'
 import { patchToStack } from '@thimble/plan/byHand'
 import { useState } from 'react'

@@ -1,6 +1,6 @@
+import { holdingNames } from '@thimble/language'
 import { many } from '@thimble/language/en/counts'
 import { hoop as t } from '@thimble/language/en/hoop'
-import { holdingNames } from '@thimble/core/recipe'
 import { Fold } from '@/ui/Fold'
 import { Section } from '@/ui/Section'
 import { HoldingAgainst, HoldingPicker } from '../HoldingPicker'

@@ -1,5 +1,5 @@
+import { holdingNames } from '@thimble/language'
 import { hoop as t } from '@thimble/language/en/hoop'
-import { holdingNames } from '@thimble/core/recipe'
 import type { HoopDecision as Kept } from '@thimble/contract'
 import { hoopingAtHand, isDone, loadingAtHand, reasonsOf, triesOf, wayNames, withAdded } from '@thimble/plan'
 import { InHoop } from '@/drawing/InHoop'

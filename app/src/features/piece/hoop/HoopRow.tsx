@@ -1,7 +1,7 @@
+import { holdingNames } from '@thimble/language'
 import { hoop as t } from '@thimble/language/en/hoop'
 import type { Hoop } from '@thimble/contract'
 import type { HoopOffer } from '@thimble/plan'
-import { holdingNames } from '@thimble/core/recipe'
 import { Pressable, View } from 'react-native'
 import { HoopDrawing } from '@/drawing/HoopDrawing'
 import { usePalette } from '@/theme/PaletteProvider'
