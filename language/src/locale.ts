@@ -1,6 +1,6 @@
 /** Whose dates, numbers and sentences there are; the last is made of the first to see what is not said by this room. */
 const locales = ['en-GB', 'en-US', 'en-XA'] as const
-export type Locale = (typeof locales)[number]
+type Locale = (typeof locales)[number]
 
 /** Where a device keeps the one that was chosen on it. */
 export const LOCALE_KEY = 'zt.locale'
