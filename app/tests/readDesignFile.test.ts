@@ -14,12 +14,12 @@ const utf16 = (text: string, little: boolean): Uint8Array => {
   const codes = [0xfeff, ...text].map((c) => (typeof c === 'number' ? c : c.charCodeAt(0)))
   return Uint8Array.from(codes.flatMap((c) => (little ? [c & 255, c >> 8] : [c >> 8, c & 255])))
 }
-const refusal = (name: string, content: Uint8Array): Pick<CoreError, 'code' | 'message'> => {
+const refusal = (name: string, content: Uint8Array): Pick<CoreError, 'code' | 'message' | 'said'> => {
   try {
     readDesignFile(name, content)
   } catch (error) {
-    const { code, message } = error as CoreError
-    return { code, message }
+    const { code, message, said } = error as CoreError
+    return { code, message, said }
   }
   throw new Error('taken')
 }
@@ -93,7 +93,7 @@ describe('the program’s own file', () => {
 
   it('names the place where it is wrong', () => {
     expect(refusal('x.json', file({ kind: 'knitting' })).message).toMatch(/^At “design.kind”/)
-    expect(refusal('x.json', file({ order: [0, 0] })).message).toMatch(/order names every block once/)
+    expect(refusal('x.json', file({ order: [0, 0] })).said).toEqual(['problem.an-order-names-every-block'])
     expect(refusal('x.json', bytes('{"format":"other"}')).message).toMatch(/not a design file/)
   })
 })

@@ -1,3 +1,4 @@
+import { asked as t } from '@thimble/language/en/asked'
 import { z } from './sentences'
 
 export const BACKUP_FORMAT = 'zealous-thimble-backup'
@@ -5,8 +6,8 @@ export const BACKUP_VERSION = 1
 
 /** What lies in a backup: a zip whose files are named here, each with its length and checksum. */
 export const BackupManifest = z.strictObject({
-  format: z.literal(BACKUP_FORMAT, `This is no backup of a shop: “format” has to be ${BACKUP_FORMAT}.`),
-  version: z.literal(BACKUP_VERSION, `Only version ${BACKUP_VERSION} of the backup is known: start a newer program.`),
+  format: z.literal(BACKUP_FORMAT, t('no-backup', { format: BACKUP_FORMAT })),
+  version: z.literal(BACKUP_VERSION, t('backup-too-new', { version: BACKUP_VERSION })),
   shop: z.string(),
   at: z.iso.datetime(),
   files: z

@@ -1,3 +1,4 @@
+import { asked as t } from '@thimble/language/en/asked'
 import { z } from './sentences'
 import { type Registry, collections } from './collections'
 import { PackedDesign } from './design/packedDesign'
@@ -20,8 +21,8 @@ export function shopFileOf<R extends Registry>(registry: R) {
     Object.entries(registry).map(([name, { schema }]) => [name, z.array(schema).default([])]),
   ) as { [Name in keyof R]: z.ZodDefault<z.ZodArray<R[Name]['schema']>> }
   return z.strictObject({
-    format: z.literal(SHOP_FORMAT, `This is not a shop file: “format” has to be ${SHOP_FORMAT}.`),
-    version: z.literal(SHOP_FILE_VERSION, `Only versions 1 to ${SHOP_FILE_VERSION} of the shop file are known.`),
+    format: z.literal(SHOP_FORMAT, t('no-shop-file', { format: SHOP_FORMAT })),
+    version: z.literal(SHOP_FILE_VERSION, t('shop-file-too-new', { version: SHOP_FILE_VERSION })),
     shop: Shop,
     packedDesigns: PackedDesigns,
     photos: z.array(PhotoInFile).default([]),

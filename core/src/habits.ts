@@ -1,3 +1,4 @@
+import { type Message, message } from './messages/message'
 /** The ways practitioners go, by what they differ in (craft.md section 9). */
 export const habitChoices = {
   wearableBacking: ['keeps', 'dissolves'],
@@ -32,114 +33,162 @@ export const defaultHabits: HouseHabits = {
   loading: 'bulk-away',
 }
 
-type HabitChoice = { value: string; name: string; means: string }
-export type HabitQuestion = { id: keyof HouseHabits; asks: string; choices: readonly HabitChoice[] }
+type HabitChoice = { value: string; name: Message; means: Message }
+export type HabitQuestion = { id: keyof HouseHabits; asks: Message; choices: readonly HabitChoice[] }
 
 /** The habits as questions, each choice with its consequence, in the order a shop would think of them. */
 export const habitQuestions: readonly HabitQuestion[] = [
   {
     id: 'wearableBacking',
-    asks: 'Backing in clothes',
+    asks: message('habit.backing-in-clothes'),
     choices: [
-      { value: 'keeps', name: 'It stays', means: 'Cut-away holds the stitches for the garment’s life.' },
-      { value: 'dissolves', name: 'It washes out', means: 'Nothing stays against the skin. Light designs only.' },
+      { value: 'keeps', name: message('habit.it-stays'), means: message('habit.cut-away-holds-the-stitches') },
+      {
+        value: 'dissolves',
+        name: message('habit.it-washes-out'),
+        means: message('habit.nothing-stays-against-the-skin'),
+      },
     ],
   },
   {
     id: 'layers',
-    asks: 'How many backings',
+    asks: message('habit.how-many-backings'),
     choices: [
-      { value: 'by-load', name: 'By density', means: 'One for light work, two crossed for dense.' },
-      { value: 'always-two', name: 'Always two', means: 'Steadier, and stiffer to wear.' },
+      { value: 'by-load', name: message('habit.by-density'), means: message('habit.one-for-light-work-two') },
+      { value: 'always-two', name: message('habit.always-two'), means: message('habit.steadier-and-stiffer-to-wear') },
     ],
   },
   {
     id: 'knits',
-    asks: 'Knits',
+    asks: message('habit.knits'),
     choices: [
-      { value: 'hoop', name: 'Hoop with adhesive', means: 'Most accurate, but can mark or stretch the cloth.' },
-      { value: 'float', name: 'Float on hooped backing', means: 'No hoop mark, but not for dense designs.' },
+      { value: 'hoop', name: message('habit.hoop-with-adhesive'), means: message('habit.most-accurate-but-can-mark') },
+      { value: 'float', name: message('habit.float-on-hooped-backing'), means: message('habit.no-hoop-mark-but-not') },
     ],
   },
   {
     id: 'topping',
-    asks: 'Topping',
+    asks: message('habit.topping'),
     choices: [
-      { value: 'texture-only', name: 'On pile and texture', means: 'Smooth cloth goes without.' },
-      { value: 'always', name: 'Always', means: 'Crisper edges, but one more thing to remove.' },
+      {
+        value: 'texture-only',
+        name: message('habit.on-pile-and-texture'),
+        means: message('habit.smooth-cloth-goes-without'),
+      },
+      { value: 'always', name: message('habit.always'), means: message('habit.crisper-edges-but-one-more') },
     ],
   },
   {
     id: 'toppingKind',
-    asks: 'Which topping',
+    asks: message('habit.which-topping'),
     choices: [
-      { value: 'wash-away', name: 'Wash-away', means: 'Gone with a damp cloth or the first wash.' },
-      { value: 'heat-away', name: 'Heat-away', means: 'For cloth you can’t wet.' },
+      { value: 'wash-away', name: message('habit.wash-away'), means: message('habit.gone-with-a-damp-cloth') },
+      { value: 'heat-away', name: message('habit.heat-away'), means: message('habit.for-cloth-you-cant-wet') },
       {
         value: 'permanent-under-contrast',
-        name: 'Permanent under contrast',
-        means: 'Coloured film stays where the cloth would show through; wash-away elsewhere.',
+        name: message('habit.permanent-under-contrast'),
+        means: message('habit.coloured-film-stays-where-the'),
       },
     ],
   },
   {
     id: 'grip',
-    asks: 'Cloth to backing',
+    asks: message('habit.cloth-to-backing'),
     choices: [
-      { value: 'fuse', name: 'Fuse where it can', means: 'Cloth and backing act as one; needs an iron.' },
-      { value: 'spray', name: 'Spray', means: 'Quick, but gums needles and needs fresh air.' },
-      { value: 'sticky', name: 'Sticky backing', means: 'Holds without heat; gums needles.' },
+      { value: 'fuse', name: message('habit.fuse-where-it-can'), means: message('habit.cloth-and-backing-act-as') },
+      { value: 'spray', name: message('habit.spray'), means: message('habit.quick-but-gums-needles-and') },
+      {
+        value: 'sticky',
+        name: message('habit.sticky-backing'),
+        means: message('habit.holds-without-heat-gums-needles'),
+      },
     ],
   },
   {
     id: 'heavyDuckBacking',
-    asks: 'Backing for heavy canvas',
+    asks: message('habit.backing-for-heavy-canvas'),
     choices: [
-      { value: 'when-it-fits', name: 'Cut-away if the hoop closes', means: 'Firmer edges under dense work.' },
-      { value: 'none', name: 'None', means: 'The cloth carries the stitches, and the hoop closes easily.' },
+      {
+        value: 'when-it-fits',
+        name: message('habit.cut-away-if-the-hoop'),
+        means: message('habit.firmer-edges-under-dense-work'),
+      },
+      { value: 'none', name: message('habit.none'), means: message('habit.the-cloth-carries-the-stitches') },
     ],
   },
   {
     id: 'heavyNeedle',
-    asks: 'Needle for heavy cloth',
+    asks: message('habit.needle-for-heavy-cloth'),
     choices: [
-      { value: 'start-75', name: 'Start 75/11', means: 'Smaller holes. Go larger if it causes trouble.' },
-      { value: 'start-90', name: 'Start 90/14', means: 'Runs cooler, but leaves larger holes.' },
+      { value: 'start-75', name: message('habit.start-75-11'), means: message('habit.smaller-holes-go-larger-if') },
+      { value: 'start-90', name: message('habit.start-90-14'), means: message('habit.runs-cooler-but-leaves-larger') },
     ],
   },
   {
     id: 'smallGarmentBulk',
-    asks: 'Small garments',
+    asks: message('habit.small-garments'),
     choices: [
-      { value: 'roll-and-tape', name: 'Roll and tape', means: 'Nothing to unpick. Watch the roll.' },
-      { value: 'unpick-seam', name: 'Unpick a side seam', means: 'Lies flat, but you sew the seam again.' },
-      { value: 'clip', name: 'Clip', means: 'Quick. Keep clips well outside the hoop.' },
+      {
+        value: 'roll-and-tape',
+        name: message('habit.roll-and-tape'),
+        means: message('habit.nothing-to-unpick-watch-the'),
+      },
+      {
+        value: 'unpick-seam',
+        name: message('habit.unpick-a-side-seam'),
+        means: message('habit.lies-flat-but-you-sew'),
+      },
+      { value: 'clip', name: message('habit.clip'), means: message('habit.quick-keep-clips-well-outside') },
     ],
   },
   {
     id: 'trim',
-    asks: 'Trimming cut-away',
+    asks: message('habit.trimming-cut-away'),
     choices: [
-      { value: 'rounded-6-12', name: '6 to 12 mm, rounded', means: 'Holds through the wash.' },
-      { value: 'close-3', name: '3 mm', means: 'Shows less, holds less.' },
-      { value: 'strip', name: 'To the stitching', means: 'Softest, but holds least.' },
+      {
+        value: 'rounded-6-12',
+        name: message('habit.6-to-12-mm-rounded'),
+        means: message('habit.holds-through-the-wash'),
+      },
+      { value: 'close-3', name: message('habit.3-mm'), means: message('habit.shows-less-holds-less') },
+      { value: 'strip', name: message('habit.to-the-stitching'), means: message('habit.softest-but-holds-least') },
     ],
   },
   {
     id: 'chestRule',
-    asks: 'A chest design is placed',
+    asks: message('habit.a-chest-design-is-placed'),
     choices: [
-      { value: 'shoulder-point', name: 'From the shoulder point', means: 'Grows with the size.' },
-      { value: 'underarm-level', name: 'Level with the underarm', means: 'Quick to see, but low on long bodies.' },
-      { value: 'neck-seam', name: 'From the neck seam', means: 'One measurement, from the middle of the neck.' },
+      {
+        value: 'shoulder-point',
+        name: message('habit.from-the-shoulder-point'),
+        means: message('habit.grows-with-the-size'),
+      },
+      {
+        value: 'underarm-level',
+        name: message('habit.level-with-the-underarm'),
+        means: message('habit.quick-to-see-but-low'),
+      },
+      {
+        value: 'neck-seam',
+        name: message('habit.from-the-neck-seam'),
+        means: message('habit.one-measurement-from-the-middle'),
+      },
     ],
   },
   {
     id: 'loading',
-    asks: 'Loading',
+    asks: message('habit.loading'),
     choices: [
-      { value: 'bulk-away', name: 'Least bulk under the machine arm', means: 'The design turns as needed.' },
-      { value: 'hem-to-user', name: 'Hem to you when it fits', means: 'Nothing to remember about turning.' },
+      {
+        value: 'bulk-away',
+        name: message('habit.least-bulk-under-the-machine'),
+        means: message('habit.the-design-turns-as-needed'),
+      },
+      {
+        value: 'hem-to-user',
+        name: message('habit.hem-to-you-when-it'),
+        means: message('habit.nothing-to-remember-about-turning'),
+      },
     ],
   },
 ]

@@ -10,21 +10,44 @@ import { chooseHolding as chooseHoldingSaid } from './hooping/chooseHolding'
 import { recommendRecipe as recommendRecipeSaid } from './recipe/recommendRecipe'
 import { readDesignSvg as readDesignSvgSaid } from './design/readDesignSvg'
 import { readStitchCsv as readStitchCsvSaid } from './design/readStitchCsv'
-import { type Aloud, aloud, labelOf, problemText, writeMessage } from '@thimble/language'
+import { parseLength as parseLengthSaid } from './lengths/parseLength'
+import { formatLength as formatLengthSaid } from './lengths/formatLength'
+import { rigidFit as rigidFitSaid } from './plane/rigidFit'
+import { fitCentreLine as fitCentreLineSaid } from './placement/fitCentreLine'
+import { spaceMotifs as spaceMotifsSaid } from './rows/spaceMotifs'
+import { splitHoopings as splitHoopingsSaid } from './rows/splitHoopings'
+import { placeInHoop as placeInHoopSaid } from './hooping/placeInHoop'
+import {
+  applyHomography as applyHomographySaid,
+  homographyFrom as homographyFromSaid,
+} from './cameraMapping/homography'
+import { cornerFromEdges as cornerFromEdgesSaid } from './hooping/correction/cornerFromEdges'
+import { estimateLoad as estimateLoadSaid } from './design/estimateLoad'
+import { writeStitchCsv as writeStitchCsvSaid } from './design/writeStitchCsv'
+import { designStats as designStatsSaid } from './design/designStats'
+import { planColourOrder as planColourOrderSaid } from './design/planColourOrder'
+import { threadUse as threadUseSaid } from './thread/threadUse'
+import { bobbinPlan as bobbinPlanSaid } from './thread/bobbinPlan'
+import { spoolLeft as spoolLeftSaid } from './thread/spoolLeft'
+import { stitchTime as stitchTimeSaid } from './thread/stitchTime'
+import { placementBias as placementBiasSaid } from './learning/placementBias'
+import { outcomeRates as outcomeRatesSaid } from './learning/outcomeRates'
+import { planRunOrder as planRunOrderSaid } from './batch'
+import { pieceCost as pieceCostSaid } from './money'
+import { cutPlan as cutPlanSaid } from './cutting'
+import { type Aloud, aloud, labelOf, problemText, writeMessage, writeName } from '@thimble/language'
+import { itemKinds as itemKindsSaid } from './placement/itemKinds'
 import { CoreError } from './errors'
 import type { LengthStyle } from './lengths/units'
 import type { Advice as AdviceSaid } from './advice'
 import type { Because as BecauseSaid, Refusal as RefusalSaid } from './recipe/recipeOption'
 export { CoreError } from './errors'
-export { parseLength } from './lengths/parseLength'
-export { formatLength } from './lengths/formatLength'
 export type { LengthStyle, LengthUnit } from './lengths/units'
 export { convexHull } from './plane/convexHull'
-export { rigidFit, type PointPair, type RigidFit } from './plane/rigidFit'
+export type { PointPair, RigidFit } from './plane/rigidFit'
 export type { Point, Pose } from './plane/point'
 export { rectangle, type Box } from './plane/box'
 export type { HouseHabits } from './habits'
-export type { ItemKind } from './placement/itemKind'
 export type { ItemShape, NoSewZone, ReferenceLine, TapeLine } from './placement/itemShape'
 export type { Measures, MeasurementAsk } from './placement/measures'
 export type { Anchor, DesignEdge, PlacementChoice, PlacementRule } from './placement/placementRule'
@@ -32,19 +55,18 @@ export type { Copy, PlacementDistance, PlannedRow } from './placement/laid'
 export type { OwnAnchors } from './placement/placeSingle'
 export type { OwnRow } from './placement/placeRow'
 export type { OwnZone } from './placement/ownZones'
-export { itemKinds } from './placement/itemKinds'
-export { fitCentreLine, type CentreLine, type Level } from './placement/fitCentreLine'
+export type { CentreLine, Level } from './placement/fitCentreLine'
 export type { PlacementRequest } from './placement/planPlacement'
 export type { Mark } from './placement/marks'
-export { spaceMotifs, type MotifRow, type RowRequest } from './rows/spaceMotifs'
-export { splitHoopings, type Hooping } from './rows/splitHoopings'
+export type { MotifRow, RowRequest } from './rows/spaceMotifs'
+export type { Hooping } from './rows/splitHoopings'
 export type { HoopField } from './hooping/hoopField'
-export { placeInHoop, type HoopFit, type HoopPlacement, type Slack } from './hooping/placeInHoop'
-export { applyHomography, homographyFrom, type Homography } from './cameraMapping/homography'
+export type { HoopFit, HoopPlacement, Slack } from './hooping/placeInHoop'
+export type { Homography } from './cameraMapping/homography'
 export type { HoopQuery } from './hooping/hoopQuery'
 export type { HoopChoiceSource } from './hooping/hoopChoice'
 export type { CorrectionQuery } from './hooping/correction/correctHooping'
-export { cornerFromEdges, type FoundCorner } from './hooping/correction/cornerFromEdges'
+export type { FoundCorner } from './hooping/correction/cornerFromEdges'
 export type { LoadingQuery } from './hooping/loading/orientLoading'
 export type { HoldingQuery } from './hooping/chooseHolding'
 export type { Cloth, ClothFamily } from './recipe/clothFacts'
@@ -60,21 +82,34 @@ export type {
   WorkKind,
 } from './recipe/recipeQuery'
 export type { BackingKind, Layer, Needle, ToppingKind } from './recipe/stack'
-export { estimateLoad } from './design/estimateLoad'
 export type { ColourBlock, Design, DesignBlock, StitchMove } from './design/design'
 export type { ReadSvgOptions } from './design/readDesignSvg'
-export { writeStitchCsv } from './design/writeStitchCsv'
-export { designStats, type DesignStats } from './design/designStats'
-export { type ColourOrder, planColourOrder } from './design/planColourOrder'
-export { threadUse, type ThreadUse } from './thread/threadUse'
-export { type BobbinPlan, bobbinPlan } from './thread/bobbinPlan'
-export { spoolLeft } from './thread/spoolLeft'
-export { type StitchTime, stitchTime } from './thread/stitchTime'
-export { type BiasReport, type LandingSample, placementBias } from './learning/placementBias'
-export { type OutcomeRow, outcomeRates, type RateRow } from './learning/outcomeRates'
-export { planRunOrder, type RunOrder, type RunPiece, type RunQuery } from './batch'
-export { pieceCost, type CostBreakdown, type CostQuery } from './money'
-export { cutPlan, type CutPlan, type CutQuery } from './cutting'
+export type { DesignStats } from './design/designStats'
+export type { ColourOrder } from './design/planColourOrder'
+export type { ThreadUse } from './thread/threadUse'
+export type { BobbinPlan } from './thread/bobbinPlan'
+export type { StitchTime } from './thread/stitchTime'
+export type { BiasReport, LandingSample } from './learning/placementBias'
+export type { OutcomeRow, RateRow } from './learning/outcomeRates'
+export type { RunOrder, RunPiece, RunQuery } from './batch'
+export type { CostBreakdown, CostQuery } from './money'
+export type { CutPlan, CutQuery } from './cutting'
+
+/** @see itemKindsSaid; what everything is called, and how it is measured, in words */
+export const itemKinds = itemKindsSaid.map(({ name, reference, sizes, measurements, placements, ...kind }) => ({
+  ...kind,
+  ...{ name: writeName(name), reference: writeName(reference) },
+  sizes: sizes.map((size) => ({ ...size, name: writeName(size.name) })),
+  measurements: measurements.map((ask) => ({ ...ask, name: writeName(ask.name), howTo: writeName(ask.howTo) })),
+  placements: placements.map((rule) => ({
+    ...{ ...rule, name: writeName(rule.name), upIs: writeName(rule.upIs) },
+    choices: rule.choices?.map((choice) => ({
+      ...{ ...choice, name: writeName(choice.name) },
+      choices: choice.choices.map((one) => ({ ...one, name: writeName(one.name) })),
+    })),
+  })),
+}))
+export type ItemKind = (typeof itemKinds)[number]
 
 /** What the core throws says it in words. */
 function inWords<T>(work: () => T, style?: LengthStyle): T {
@@ -84,6 +119,57 @@ function inWords<T>(work: () => T, style?: LengthStyle): T {
     throw error instanceof CoreError ? new CoreError(error.code, problemText(error, style), error.path) : error
   }
 }
+
+/** A function whose errors are in words. */
+const spoken = <F extends (...given: never[]) => unknown>(work: F): F =>
+  ((...given: Parameters<F>) => inWords(() => work(...given))) as F
+
+/** @see parseLengthSaid */
+export const parseLength = spoken(parseLengthSaid)
+/** @see formatLengthSaid */
+export const formatLength = spoken(formatLengthSaid)
+/** @see rigidFitSaid */
+export const rigidFit = spoken(rigidFitSaid)
+/** @see fitCentreLineSaid */
+export const fitCentreLine = spoken(fitCentreLineSaid)
+/** @see spaceMotifsSaid */
+export const spaceMotifs = spoken(spaceMotifsSaid)
+/** @see splitHoopingsSaid */
+export const splitHoopings = spoken(splitHoopingsSaid)
+/** @see placeInHoopSaid */
+export const placeInHoop = spoken(placeInHoopSaid)
+/** @see applyHomographySaid */
+export const applyHomography = spoken(applyHomographySaid)
+/** @see homographyFromSaid */
+export const homographyFrom = spoken(homographyFromSaid)
+/** @see cornerFromEdgesSaid */
+export const cornerFromEdges = spoken(cornerFromEdgesSaid)
+/** @see estimateLoadSaid */
+export const estimateLoad = spoken(estimateLoadSaid)
+/** @see writeStitchCsvSaid */
+export const writeStitchCsv = spoken(writeStitchCsvSaid)
+/** @see designStatsSaid */
+export const designStats = spoken(designStatsSaid)
+/** @see planColourOrderSaid */
+export const planColourOrder = spoken(planColourOrderSaid)
+/** @see threadUseSaid */
+export const threadUse = spoken(threadUseSaid)
+/** @see bobbinPlanSaid */
+export const bobbinPlan = spoken(bobbinPlanSaid)
+/** @see spoolLeftSaid */
+export const spoolLeft = spoken(spoolLeftSaid)
+/** @see stitchTimeSaid */
+export const stitchTime = spoken(stitchTimeSaid)
+/** @see placementBiasSaid */
+export const placementBias = spoken(placementBiasSaid)
+/** @see outcomeRatesSaid */
+export const outcomeRates = spoken(outcomeRatesSaid)
+/** @see planRunOrderSaid */
+export const planRunOrder = spoken(planRunOrderSaid)
+/** @see pieceCostSaid */
+export const pieceCost = spoken(pieceCostSaid)
+/** @see cutPlanSaid */
+export const cutPlan = spoken(cutPlanSaid)
 
 /** @see planPlacementSaid; its steps, warnings and distances in words, in `style` */
 export const planPlacement = (request: Parameters<typeof planPlacementSaid>[0]) =>

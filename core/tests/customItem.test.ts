@@ -1,3 +1,4 @@
+import { writeMessage } from '@thimble/language'
 import fc from 'fast-check'
 import { planPlacement } from '../src'
 import { markingMeans } from '../src/marking'
@@ -137,7 +138,8 @@ describe('marking means', () => {
         const all = markingMeans({ family, dark })
         expect(all).toHaveLength(9)
         expect(all[0]!.suits).toBe(true)
-        for (const way of all) expect([way.why, way.removedBy, way.caution].every((t) => /\.$/.test(t))).toBe(true)
+        for (const way of all)
+          expect([way.why, way.removedBy, way.caution].every((t) => /\.$/.test(writeMessage(t)))).toBe(true)
         const suits = all.filter((w) => w.suits).map((w) => w.id)
         if (family === 'coated') expect(suits).not.toEqual(expect.arrayContaining(['pin-through']))
         if (family === 'velvet-plush')

@@ -1,3 +1,4 @@
+import { inWords } from './inWords'
 import { writeMessage } from '@thimble/language'
 import { reorderDesign } from '../src/design/edit/reorderDesign'
 import fc from 'fast-check'
@@ -169,7 +170,9 @@ describe('a group', () => {
     const size = sizeDesign({ width: 50, height: 30, stitches: 100, colours: ['#111111'] })
     expect(refusal(() => layGroup([badge], 'below', 5)).code).toBe('bad-request')
     expect(refusal(() => layGroup([badge, name], 'below', Number.NaN)).path).toBe('gap')
-    expect(refusal(() => groupDesigns(layGroup([badge, size], 'below', 5))).message).toMatch(/only know by its size/)
+    expect(refusal(inWords(() => groupDesigns(layGroup([badge, size], 'below', 5)))).message).toMatch(
+      /only know by its size/,
+    )
     expect(refusal(() => groupDesigns(layGroup([badge, name], 'beside', 2000))).code).toBe('too-large')
   })
 })

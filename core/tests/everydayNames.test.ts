@@ -1,3 +1,4 @@
+import { labelOf } from '@thimble/language'
 import { findKinds, itemKinds } from '../src/placement'
 
 describe('an item is found by what people call it', () => {
@@ -35,11 +36,11 @@ describe('an item is found by what people call it', () => {
     ['cuff', 'shirt'],
     ['yoke', 'polo'],
   ])('%s', (word, id) => {
-    expect(findKinds(word, itemKinds)[0]?.id).toBe(id)
+    expect(findKinds(word, itemKinds, labelOf)[0]?.id).toBe(id)
   })
 
   it('all are shown for no word, and none for one that means nothing', () => {
-    expect(findKinds(' ', itemKinds)).toHaveLength(itemKinds.length)
-    expect(findKinds('anvil', itemKinds)).toEqual([])
+    expect(findKinds(' ', itemKinds, labelOf)).toHaveLength(itemKinds.length)
+    expect(findKinds('anvil', itemKinds, labelOf)).toEqual([])
   })
 })

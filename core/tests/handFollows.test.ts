@@ -1,5 +1,5 @@
-import { formatLength, type ItemKind, itemKinds, parseLength, planPlacement, type PlacementPlan } from '../src'
-import { presetMeasures, usualDesign } from '../src/placement'
+import { formatLength, parseLength, planPlacement, type PlacementPlan } from '../src'
+import { type ItemKind, itemKinds, presetMeasures, usualDesign } from '../src/placement'
 import { boxOf } from '../src/plane'
 import { writeName } from '@thimble/language'
 

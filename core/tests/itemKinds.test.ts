@@ -1,19 +1,11 @@
-import {
-  formatLength,
-  type ItemKind,
-  itemKinds,
-  planPlacement,
-  type PlacementPlan,
-  type PlacementRule,
-  type TapeLine,
-} from '../src'
-import { asksOf, presetMeasures, usualDesign } from '../src/placement'
+import { formatLength, planPlacement, type PlacementPlan, type TapeLine } from '../src'
+import { asksOf, type ItemKind, itemKinds, presetMeasures, type PlacementRule, usualDesign } from '../src/placement'
 import { boxOf } from '../src/plane'
 import { gapBetween, insidePolygon } from '../src/plane/polygonDistance'
 import { writeName } from '@thimble/language'
 
 const length = ({ from, to }: TapeLine): number => Math.hypot(to.x - from.x, to.y - from.y)
-const kinds = itemKinds.map((kind) => [kind.name, kind] as const)
+const kinds = itemKinds.map((kind) => [kind.id, kind] as const)
 type Case = {
   what: string
   rule: PlacementRule
@@ -62,7 +54,7 @@ describe.each(kinds)('%s', (_, kind) => {
       for (const ask of kind.measurements.filter((a) => !a.optional)) {
         const mm = presetMeasures(kind, size.id)[ask.id]!
         expect([ask.id, size.id, mm >= ask.plausible[0] && mm <= ask.plausible[1]]).toEqual([ask.id, size.id, true])
-        expect(ask.howTo).toMatch(/\.$/)
+        expect(writeName(ask.howTo)).toMatch(/\.$/)
       }
   })
 

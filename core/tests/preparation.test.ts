@@ -32,7 +32,7 @@ describe('before the tape goes on', () => {
   it('knows the words of every step', () => {
     for (const family of clothFamilies)
       for (const id of preparation({ family, tubeWidth: 200, bulk: 'unpick-seam' }))
-        expect(preparationStep(id)).toMatch(/^[A-Z].*\.$/)
+        expect(writeMessage(preparationStep(id)!)).toMatch(/^[A-Z].*\.$/)
   })
 })
 

@@ -172,7 +172,7 @@ describe('what a practitioner would do', () => {
     const ring = { outsideWidthMm: 134, outsideHeightMm: 150 }
     const stash = [{ kind: 'cut-away-mesh-fusible', widthMm: 160, lengthMm: 900 }]
     expect(best({ ring, stash }).short).toEqual([
-      { kind: 'cut-away-mesh-fusible', need: 'Fusible cut-away mesh: no piece of 174 mm by 190 mm' },
+      { kind: 'cut-away-mesh-fusible', need: 'Fusible cut-away mesh: no piece of 174 mm by 190 mm.' },
     ])
     expect(best({ ring, stash: [{ ...stash[0]!, widthMm: 180 }] }).short).toEqual([])
   })
@@ -186,7 +186,7 @@ describe('what a practitioner would do', () => {
     }
     const need = (line: { widthMm: number; lengthMm: number; sheets?: number }) =>
       best({ ...twill, stash: [{ kind: 'tear-away-medium', ...line }] }).short.map((s) => s.need)
-    const oneOfTwo = ['Medium tear-away: 1 of 2 pieces of 174 mm by 190 mm']
+    const oneOfTwo = ['Medium tear-away: 1 of 2 pieces of 174 mm by 190 mm.']
     expect(need({ widthMm: 180, lengthMm: 379 })).toEqual(oneOfTwo)
     expect(need({ widthMm: 180, lengthMm: 380 })).toEqual([])
     expect([

@@ -1,6 +1,5 @@
 import {
   type HoopChoiceSource,
-  itemKinds,
   planPlacement,
   type PlacementPlan,
   placeInHoop,
@@ -9,7 +8,7 @@ import {
   rankHoops,
   rectangle,
 } from '../src'
-import { presetMeasures, usualDesign } from '../src/placement'
+import { itemKinds, presetMeasures, usualDesign } from '../src/placement'
 import { applyPose, inversePose, composePose } from '../src/plane'
 
 const hoop = (id: string, width: number, height: number, ring: [number, number], oval = false): HoopChoiceSource => ({

@@ -1,3 +1,4 @@
+import { inWords } from './inWords'
 import type { PatchRole } from '../src/design/patchRoles'
 import { blockAt, bobbinAt, clothHalts, secondsAt, sewProgram, stitchAfter } from '@thimble/core/sewing'
 
@@ -38,7 +39,9 @@ describe('what a machine sews in one hooping', () => {
   it('a row of one colour is sewn without a halt; one of no copies is refused', () => {
     const row = sewProgram({ blocks: [block('#a00000', 100)], copies: 3, speedSpm: 600 })
     expect(row.blocks.map(({ halt }) => halt)).toEqual([null, null, null])
-    expect(() => sewProgram({ blocks: [block('#a00000', 100)], copies: 0, speedSpm: 600 })).toThrow('at least one copy')
+    expect(inWords(() => sewProgram({ blocks: [block('#a00000', 100)], copies: 0, speedSpm: 600 }))).toThrow(
+      'at least one copy',
+    )
   })
 })
 

@@ -1,3 +1,4 @@
+import { inWords } from './inWords'
 import fc from 'fast-check'
 import { type CoreError, type Design, readStitchCsv, readDesignSvg, writeStitchCsv } from '../src'
 import { sizeDesign } from '../src/design/sizeDesign'
@@ -148,8 +149,8 @@ describe('writing a stitch list', () => {
 
   it('is for real stitches only', () => {
     const size = sizeDesign({ width: 10, height: 10, stitches: 100, colours: ['#111111'] })
-    expect(() => writeStitchCsv(size)).toThrow('Only a design with real stitches')
-    expect(() => writeDesignSvg(size)).toThrow('no drawing')
+    expect(inWords(() => writeStitchCsv(size))).toThrow('Only a design with real stitches')
+    expect(inWords(() => writeDesignSvg(size))).toThrow('no drawing')
   })
 })
 

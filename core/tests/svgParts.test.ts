@@ -1,3 +1,4 @@
+import { inWords } from './inWords'
 import fc from 'fast-check'
 import { applyToPoint, compose } from 'transformation-matrix'
 import { flatten } from '../src/design/svg/flatten'
@@ -34,7 +35,7 @@ describe('a transform', () => {
 
   it.each(['rotate(1 2)', 'translate()', 'matrix(1 2 3)', 'turn(90)', 'scale(2', 'scale(a)', 'scale(1e999)'])(
     'refuses “%s”',
-    (text) => expect(() => transformOf(text)).toThrow(/cannot be read|not a list of numbers/),
+    (text) => expect(inWords(() => transformOf(text))).toThrow(/cannot be read|not a list of numbers/),
   )
 
   it('of several is the last first, as matrices go', () => {
@@ -55,7 +56,7 @@ describe('numbers and lengths', () => {
     expect(numbersIn('1-2.5.5,3e1 -4')).toEqual([1, -2.5, 0.5, 30, -4])
     expect(numbersIn(' ')).toEqual([])
     for (const wrong of ['1 a', 'NaN', '1e999', '1 2px'])
-      expect(() => numbersIn(wrong)).toThrow('not a list of numbers')
+      expect(inWords(() => numbersIn(wrong))).toThrow('not a list of numbers')
   })
 
   it('have their units, at 96 to the inch or another', () => {
@@ -70,7 +71,7 @@ describe('numbers and lengths', () => {
     // The diagonal of 300 by 400 is 500, and over the root of two it stands for both.
     expect(of('10%', 'diagonal')).toBeCloseTo(50 / Math.SQRT2, 9)
     expect(userUnits('1in', { ...frame, perInch: 72 }, 'width')).toBe(72)
-    for (const wrong of ['', 'wide', '5 mm mm', 'NaN', '1 2']) expect(() => of(wrong)).toThrow('not a length')
+    for (const wrong of ['', 'wide', '5 mm mm', 'NaN', '1 2']) expect(inWords(() => of(wrong))).toThrow('not a length')
   })
 })
 
@@ -108,7 +109,8 @@ describe('a viewBox in its viewport', () => {
   it('is four numbers with a size, or none', () => {
     expect(readViewBox('0,0 10 , 20')).toEqual({ x: 0, y: 0, width: 10, height: 20 })
     expect([readViewBox(undefined), readViewBox('0 0 0 5')]).toEqual([null, null])
-    for (const wrong of ['0 0 5', '0 0 -5 5', 'a b c d']) expect(() => readViewBox(wrong)).toThrow(/viewBox|numbers/)
+    for (const wrong of ['0 0 5', '0 0 -5 5', 'a b c d'])
+      expect(inWords(() => readViewBox(wrong))).toThrow(/viewBox|numbers/)
   })
 })
 
@@ -160,7 +162,7 @@ describe('XML', () => {
     ['<a><b></a>', /not well-formed XML \(line 1/],
     ['<a b="1" b="2"/>', /not well-formed/],
     ['plain', /not well-formed|not an SVG/],
-  ])('refuses %s', (text, words) => expect(read(text)).toThrow(words))
+  ])('refuses %s', (text, words) => expect(inWords(read(text))).toThrow(words))
 })
 
 describe('path data', () => {

@@ -1,3 +1,5 @@
+import { inWords } from './inWords'
+import { writeMessage } from '@thimble/language'
 import fc from 'fast-check'
 import { fromThePrint, nearestThreads, onGround, toneOnTone } from '../src/colour'
 import { colourDistance } from '../src/colour/threadColours'
@@ -31,7 +33,7 @@ describe('how unlike two colours look', () => {
   })
 
   it.each(['red', '#fff', '#gggggg', ''])('refuses “%s”', (text) => {
-    expect(() => colourDistance(text, '#ffffff')).toThrow(/is not a colour/)
+    expect(inWords(() => colourDistance(text, '#ffffff'))).toThrow(/is not a colour/)
   })
 })
 
@@ -54,7 +56,7 @@ describe('the nearest threads', () => {
   })
 
   it('are said to be the same, close, or another colour', () => {
-    const words = (colour: string) => nearestThreads(colour, shelf)[0]!.words
+    const words = (colour: string) => writeMessage(nearestThreads(colour, shelf)[0]!.words)
     expect(words('#a63a2b')).toBe('the same to the eye')
     expect(words('#a03424')).toMatch(/almost|similar/)
     expect(words('#ffff00')).toBe('another colour')
@@ -66,16 +68,16 @@ describe('a thread on its ground', () => {
     expect(onGround('#27406b', '#2a4470').kind).toBe('sinks')
     expect(onGround('#ffffff', '#1f2d38')).toMatchObject({
       kind: 'stark',
-      text: expect.stringMatching(/^Light on dark/),
+      said: ['colour.the-cloth-shows-between-the', { way: ['colour.light-on-dark'] }],
     })
-    expect(onGround('#1f2d38', '#ffffff').text).toMatch(/^Dark on light/)
+    expect(writeMessage(onGround('#1f2d38', '#ffffff').said)).toMatch(/^Dark on light/)
   })
 
   it('speaks of the permanent film from a Delta E of 50 on, as the craft has it', () => {
     fc.assert(
       fc.property(colour, colour, (thread, cloth) => {
-        const { distance, text } = onGround(thread, cloth)
-        expect(/permanent film/.test(text)).toBe(distance > 50)
+        const { distance, said } = onGround(thread, cloth)
+        expect(/permanent film/.test(writeMessage(said))).toBe(distance > 50)
       }),
     )
   })
@@ -105,6 +107,6 @@ describe('other colours for a design', () => {
   it('from the print: its own colours, darkest to darkest, without those that sink in its ground', () => {
     const taken = fromThePrint(design, ['#27406b', '#2b4570', '#d9a52e', '#a63a2b', '#f6f1e7'])
     expect(taken).toEqual(['#f6f1e7', '#a63a2b', '#d9a52e', '#a63a2b'])
-    expect(() => fromThePrint(design, ['#27406b', '#2b4570'])).toThrow(/stands out from it/)
+    expect(inWords(() => fromThePrint(design, ['#27406b', '#2b4570']))).toThrow(/stands out from it/)
   })
 })

@@ -1,3 +1,5 @@
+import { writeMessage } from '@thimble/language'
+import { inWords } from './inWords'
 import { readFileSync } from 'node:fs'
 import path from 'node:path'
 import { type CoreError, type DesignBlock, readDesignSvg, readStitchCsv } from '../src'
@@ -66,7 +68,7 @@ describe('a line of wording', () => {
     ['Tide', { letterHeight: 1 }, /^bad-request letterHeight/],
     ['Tide', { spacing: 200 }, /^bad-request spacing/],
   ])('refuses “%s” %j in words', (text, over, words) => {
-    expect(refusal(() => set(text, over))).toMatch(words)
+    expect(refusal(inWords(() => set(text, over)))).toMatch(words)
   })
 
   it('refuses a file that is no typeface', () => {
@@ -118,7 +120,7 @@ describe('names of an order', () => {
 
   it('that cannot be set say why, and the others are set', () => {
     const fitted = fitNames(font, ['Ti🧵de', 'Wren', ''], request)
-    expect(fitted.map(({ problem }) => problem)).toEqual([
+    expect(fitted.map(({ problem }) => problem && writeMessage(problem))).toEqual([
       'This typeface has no “🧵”.',
       null,
       'Type the words to stitch.',
@@ -197,6 +199,6 @@ describe('a cutting file', () => {
     [{ clothWidth: 0 }, /clothWidth/],
     [{ clothWidth: 40 }, /no-room clothWidth: One piece is 4[45] mm wide/],
   ])('refuses %j in words', (over, words) => {
-    expect(refusal(() => cut(square, over))).toMatch(words)
+    expect(refusal(inWords(() => cut(square, over)))).toMatch(words)
   })
 })

@@ -15,7 +15,13 @@ const numberOf = (filled: unknown): number => {
 }
 
 /** How one worker has numbers and lengths written, and names by whoever knows them. */
-type Edge = { locale: string; lengths: LengthStyle; nameOf: (filled: unknown) => string }
+type Edge = {
+  locale: string
+  lengths: LengthStyle
+  nameOf: (filled: unknown) => string
+  /** “6 to 12 mm”. */
+  range: (from: string, to: string) => string
+}
 
 /**
  * What may stand behind the colon of a slot: `{$far :tape}`. Digits, units and names are put on here and nowhere else.
@@ -30,7 +36,7 @@ type Edge = { locale: string; lengths: LengthStyle; nameOf: (filled: unknown) =>
  * - `name`: a word by its id, a name of somebody’s own, or a sentence; `case=upper` or `lower` sets its first letter, and
  *   a sentence may be chosen by its id.
  */
-export function slotFunctions({ locale, lengths, nameOf }: Edge): Record<string, SlotFunction> {
+export function slotFunctions({ locale, lengths, nameOf, range }: Edge): Record<string, SlotFunction> {
   const digits = new Intl.NumberFormat(locale, { maximumFractionDigits: 2, useGrouping: 'min2' as never })
   const plural = new Intl.PluralRules(locale)
   const byNumber =
@@ -51,7 +57,7 @@ export function slotFunctions({ locale, lengths, nameOf }: Edge): Record<string,
     tape: (context, { to, inches, ...options }, filled) => {
       if (inches !== undefined && lengths.unit === 'in') return said(String(inches))
       const one = tape(context, options, filled)
-      return to === undefined ? one : said(rangeText(String(one), byTape(Number(to))))
+      return to === undefined ? one : said(rangeText(String(one), byTape(Number(to)), range))
     },
     room: byNumber((mm) => formatLength(roundDownToTape(mm + 1e-6, lengths), lengths)),
     thin: byNumber((mm) => (lengths.unit === 'in' ? formatFine(mm, lengths) : `${digits.format(tenth(mm))} mm`)),
@@ -63,9 +69,9 @@ export function slotFunctions({ locale, lengths, nameOf }: Edge): Record<string,
 }
 
 /** “6 to 12 mm”: a unit that both have is said once. */
-const rangeText = (from: string, to: string): string => {
+const rangeText = (from: string, to: string, range: Edge['range']): string => {
   const unit = / (mm|cm)$/.exec(to)?.[0]
-  return `${unit && from.endsWith(unit) ? from.slice(0, -unit.length) : from} to ${to}`
+  return range(unit && from.endsWith(unit) ? from.slice(0, -unit.length) : from, to)
 }
 
 const tenth = (mm: number): number => Math.round(mm * 10) / 10

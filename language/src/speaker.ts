@@ -21,7 +21,12 @@ const plain = (text: string): boolean => !/[{\\]/.test(text)
 const [aloud, spoken] = locale === 'en-XA' ? [marked, markedMessage] : [(text: string) => text, (text: string) => text]
 
 function makeSpeaker(lengths: LengthStyle): Speaker {
-  const functions = slotFunctions({ locale: platformLocale, lengths, nameOf: (filled) => name(filled as Named) })
+  const functions = slotFunctions({
+    locale: platformLocale,
+    lengths,
+    nameOf: (filled) => name(filled as Named),
+    range: (from, to) => write(en.range, { from, to }),
+  })
   const read = new Map<string, MessageFormat<'written'>>()
   const formatOf = (text: string): MessageFormat<'written'> => {
     const ready =

@@ -58,7 +58,7 @@ describe('a list of names', () => {
   })
 
   it('needs no size of what comes in one alone, and no name where none is stitched; threads name colours too', () => {
-    const one = { name: 'Pennant', sizes: [{ id: 'usual', name: 'Usual' }] }
+    const one = { name: { own: 'Pennant' }, sizes: [{ id: 'usual', name: { own: 'Usual' } }] }
     const colours = [{ name: 'Marsh', colour: '#3e6b4c' }]
     expect(readNames(list(';;marsh'), { kind: one, named: false, colours }).good).toEqual([
       { line: 1, size: 'usual', name: '', colour: '#3e6b4c', note: '' },

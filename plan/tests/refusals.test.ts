@@ -30,7 +30,7 @@ it('a hoop is refused for nothing but what cannot be done, and what is held the 
   let taken = 0
   for (const { kind, placement, hoop, holding } of cases.filter((_, i) => i % ONE_IN === 0)) {
     const begun = newPiece({
-      ...{ id: 'p', name: kind.name, createdAt: '2026-11-25T10:00:00.000Z', family: kind.usualCloth as ClothFamily },
+      ...{ id: 'p', name: kind.id, createdAt: '2026-11-25T10:00:00.000Z', family: kind.usualCloth as ClothFamily },
       ...{ item: { kind: kind.id, size: kind.usualSize }, placement: placement.id },
     })
     const piece = Piece.parse({ ...begun, hoop: { ...begun.hoop, hoopId: hoop.id, holding } })

@@ -117,10 +117,10 @@ function Designs({ view, placed: { outlines, copies, marks }, colour, sketch = n
   const ink = clothInk(colour)
   return (
     <>
-      {beside.flatMap(({ name, outlines: theirs }) =>
+      {beside.flatMap(({ id, outlines: theirs }) =>
         theirs.map((outline, i) => (
           <Path
-            key={`${name}${i}`}
+            key={`${id}${i}`}
             d={toPath(view, outline)}
             fill="none"
             stroke={ink.chalk}

@@ -1,3 +1,4 @@
+import { problemText } from '@thimble/language'
 import { things as t } from '@thimble/language/en/things'
 import { Button } from '@rneui/themed'
 import type { Advice } from '@thimble/core/advice'
@@ -152,7 +153,7 @@ function looksLike(design: Props['design'], scale: number): { problem: string } 
   try {
     return { advice: scaleAdvice(design, scale) }
   } catch (error) {
-    if (error instanceof CoreError) return { problem: error.message }
+    if (error instanceof CoreError) return { problem: problemText(error) }
     throw error
   }
 }

@@ -88,7 +88,7 @@ function Usual() {
         half
         slot="needle"
         label={t('needle-life')}
-        suffix="hours"
+        suffix={t('in-hours')}
         most={200}
         value={rates.needleHours}
         onChange={(needleHours) => patchShop({ rates: { needleHours: Math.max(0.5, needleHours) } })}

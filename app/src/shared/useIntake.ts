@@ -1,3 +1,4 @@
+import { problemText } from '@thimble/language'
 import type { DesignCard } from '@thimble/contract'
 import { useRef, useState } from 'react'
 import { createWithDesign, create } from '@/sync/changes'
@@ -38,7 +39,7 @@ export function useIntake() {
       const whitePage = design.summary?.warnings.some((w) => w.said[0] === 'design.white-page')
       set(key, { state: 'in', design, whitePage })
     } catch (error) {
-      set(key, { state: 'refused', reason: (error as Error).message })
+      set(key, { state: 'refused', reason: problemText(error as Error) })
     }
   }
   const run = async (): Promise<void> => {
@@ -65,7 +66,7 @@ export function useIntake() {
       set(line.key, { design, whitePage: false })
       return design
     } catch (error) {
-      set(line.key, { whitePage: false, reason: (error as Error).message })
+      set(line.key, { whitePage: false, reason: problemText(error as Error) })
       return null
     }
   }

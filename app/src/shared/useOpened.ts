@@ -1,3 +1,4 @@
+import { problemText } from '@thimble/language'
 import type { DesignCard } from '@thimble/contract'
 import { useEffect, useState } from 'react'
 import type { OpenedDesign } from '@/workers/designWorker'
@@ -18,7 +19,7 @@ export function useOpened(design: DesignCard | null, own: DesignCard['change'] |
     let gone = false
     inDesignWorker((d) => d.open(design.id, { ...editsOf(design), own })).then(
       (opened) => gone || setState({ opened, problem: null }),
-      (error: Error) => gone || setState((last) => ({ ...last, problem: error.message })),
+      (error: Error) => gone || setState((last) => ({ ...last, problem: problemText(error) })),
     )
     return () => {
       gone = true

@@ -1,3 +1,4 @@
+import { problemText } from '@thimble/language'
 import type { Hours, KindCut, WorkSequence, PieceWork } from '@thimble/plan/schedule'
 import { useEffect, useState } from 'react'
 import { workOutSequence, type SequenceShelf } from '@/workers/sequenceClient'
@@ -21,7 +22,7 @@ export function useWorkSequence(
         setOrder({ orders, cuts })
         setProblem(null)
       },
-      (error: unknown) => setProblem((error as Error).message),
+      (error: unknown) => setProblem(problemText(error as Error)),
     )
     return stop
   }, [works, machines, supplies, hours, sequence])

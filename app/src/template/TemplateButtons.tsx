@@ -1,3 +1,4 @@
+import { problemText } from '@thimble/language'
 import { papers as t } from '@thimble/language/en/papers'
 import { Button } from '@rneui/themed'
 import type { PaperId } from '@thimble/core/template'
@@ -23,7 +24,7 @@ export function TemplateButtons({ make }: { make: (paper: PaperId) => Promise<Ha
     try {
       setSaid(handed[await make(paper)])
     } catch (error) {
-      setSaid(error instanceof Error && 'code' in error ? error.message : t('the-template-couldnt-be-made'))
+      setSaid(error instanceof Error && 'code' in error ? problemText(error) : t('the-template-couldnt-be-made'))
     }
   }
   return (

@@ -1,5 +1,5 @@
 import { papers as t } from '@thimble/language/en/papers'
-import { writeName, writeMessage, labelOf } from '@thimble/language'
+import { labelOf, writeMessage, writeName } from '@thimble/language'
 import type { Marked, MeasurePlan, PieceDesign } from '@thimble/plan'
 import type { PaperId } from '@thimble/core/template'
 import { Asset } from 'expo-asset'
@@ -18,7 +18,7 @@ export function printTemplate({ piece, plan, marked }: Printed, paper: PaperId, 
     `${design.name ?? t('design-by-its-size')}. ${placed ? writeMessage(placed.placed, style) : ''}`,
     ...(marked.decided ? [] : (placement?.distances.map((d) => `${labelOf(d.name)}: ${write(d.mm)}`) ?? [])),
   ]
-  const title = `${piece.name}, ${plan.rule.name.toLowerCase()}`
+  const title = `${piece.name}, ${writeName(plan.rule.name).toLowerCase()}`
   return saveTemplate({ title, lines, design, write, upIs: writeName(plan.rule.upIs), paper }, now)
 }
 

@@ -1,3 +1,4 @@
+import { problemText } from '@thimble/language'
 import { useState } from 'react'
 
 /** Something that takes a moment and may fail: whether it is under way, and the sentence it failed with. */
@@ -11,7 +12,7 @@ export function useTask() {
       setProblem(null)
       return true
     } catch (error) {
-      setProblem((error as Error).message)
+      setProblem(problemText(error as Error))
       return false
     } finally {
       setBusy(false)

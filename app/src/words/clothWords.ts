@@ -1,5 +1,5 @@
 import { things as t } from '@thimble/language/en/things'
-import { labelOf } from '@thimble/language'
+import { labelOf, writeName } from '@thimble/language'
 import {
   type Bruise,
   clothFamilies,
@@ -22,7 +22,7 @@ export const clothChoices: readonly { id: ClothFamily; name: string }[] = clothF
 const NAMED = 'named.'
 export const namedChoices: readonly { id: string; name: string }[] = namedCloths.map(({ id, name }) => ({
   id: NAMED + id,
-  name,
+  name: writeName(name),
 }))
 export const namedOf = (choice: string): NamedCloth | undefined => namedCloths.find(({ id }) => NAMED + id === choice)
 export const traitChoices: readonly { id: ClothTrait; name: string }[] = [

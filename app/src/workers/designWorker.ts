@@ -1,6 +1,8 @@
+import { problemText } from '@thimble/language'
 import { reading as t } from '@thimble/language/en/reading'
 import type { Advice } from '@thimble/core/advice'
-import { expose, transfer } from 'comlink'
+import { transfer } from 'comlink'
+import { exposeInWords } from './exposeInWords'
 import type {
   BlockPair,
   ColourOrder,
@@ -226,7 +228,7 @@ const designWorker = {
       await ask(`/designs/${id}/packed`, { method: 'PUT', text })
       return { status: 200, said: '' }
     } catch (error) {
-      return { status: error instanceof Refused ? error.status : 0, said: (error as Error).message }
+      return { status: error instanceof Refused ? error.status : 0, said: problemText(error as Error) }
     }
   },
 }
@@ -253,4 +255,4 @@ function coloursAsDrawn(drawn: Design, { order, colours }: Edits): string[] {
 
 export type DesignWorker = typeof designWorker
 
-expose(designWorker)
+exposeInWords(designWorker)

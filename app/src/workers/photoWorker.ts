@@ -1,4 +1,4 @@
-import { expose } from 'comlink'
+import { exposeInWords } from './exposeInWords'
 import { makePhoto } from './makePhoto'
 import { keepPhoto } from './photoStore'
 
@@ -11,4 +11,4 @@ const photos = {
 
 export type Photos = typeof photos
 
-expose(photos)
+exposeInWords(photos)

@@ -7,7 +7,7 @@ import {
   type PieceWork,
 } from '@thimble/plan/schedule'
 import type { Machine, Supply } from '@thimble/contract'
-import { expose } from 'comlink'
+import { exposeInWords } from './exposeInWords'
 
 /** What takes a while for a long run, away from the page. */
 const sequenceWorker = {
@@ -30,4 +30,4 @@ const sequenceWorker = {
 }
 export type SequenceWorker = typeof sequenceWorker
 
-expose(sequenceWorker)
+exposeInWords(sequenceWorker)

@@ -31,7 +31,7 @@ const Block = z.strictObject({
 
 /** A design as it was read: points as whole thousandths of a millimetre, x and y in turn, design frame. */
 export const PackedDesign = z.strictObject({
-  source: z.enum(['artwork', 'stitches'], 'A packed design is artwork or stitches.'),
+  source: z.enum(['artwork', 'stitches'], t('artwork-or-stitches')),
   width: Millimetres,
   height: Millimetres,
   pageBox: Point.optional(),

@@ -1,3 +1,4 @@
+import { type Message, message } from '../messages/message'
 import { CoreError } from '../errors'
 
 /** A piece as it goes to the machine. `minutes`: at the machine without its changes; due counted from the start of the run. */
@@ -33,7 +34,7 @@ export type Counted = {
   threadCount: number
 }
 
-const bad = (message: string, path: string): CoreError => new CoreError('bad-run', message, path)
+const bad = (says: Message, path: string): CoreError => new CoreError('bad-run', says, path)
 
 /** @throws CoreError('bad-run') with its path */
 export function countBatch({ pieces, needles, seconds, start = {} }: RunQuery): Counted {
@@ -76,17 +77,17 @@ function check(
   seconds: RunQuery['seconds'],
   start: NonNullable<RunQuery['start']>,
 ): void {
-  if (!Number.isInteger(needles) || needles < 1) throw bad('A machine needs at least one needle.', 'needles')
+  if (!Number.isInteger(needles) || needles < 1) throw bad(message('problem.a-machine-needs-at-least'), 'needles')
   for (const [what, value] of Object.entries(seconds))
-    if (!Number.isFinite(value) || value < 0) throw bad('A change can’t take less than no time.', `seconds.${what}`)
+    if (!Number.isFinite(value) || value < 0) throw bad(message('problem.a-change-cant-take-less'), `seconds.${what}`)
   const ids = new Set<string>()
   pieces.forEach(({ id, minutes, dueInMinutes }, i) => {
-    if (ids.has(id)) throw bad('Two pieces have the same id.', `pieces.${i}.id`)
+    if (ids.has(id)) throw bad(message('problem.two-pieces-have-the-same'), `pieces.${i}.id`)
     ids.add(id)
     if (!Number.isFinite(minutes) || minutes < 0)
-      throw bad('A piece can’t take less than no time.', `pieces.${i}.minutes`)
+      throw bad(message('problem.a-piece-cant-take-less'), `pieces.${i}.minutes`)
     if (dueInMinutes !== undefined && !Number.isFinite(dueInMinutes))
-      throw bad('Say when it is due, in minutes from the start.', `pieces.${i}.dueInMinutes`)
+      throw bad(message('problem.say-when-it-is-due'), `pieces.${i}.dueInMinutes`)
   })
-  if (new Set(start.threads).size > needles) throw bad('There are more threads on than needles.', 'start.threads')
+  if (new Set(start.threads).size > needles) throw bad(message('problem.there-are-more-threads-on'), 'start.threads')
 }

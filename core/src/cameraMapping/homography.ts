@@ -1,3 +1,4 @@
+import { type Message, message } from '../messages/message'
 import { Matrix, SVD, solve } from 'ml-matrix'
 import { CoreError } from '../errors'
 import { type Point, requireFinite } from '../plane/point'
@@ -13,7 +14,7 @@ const STEPS = 30
 /** Under this share of the largest, a singular value counts as none. */
 const NOTHING = 1e-9
 
-const degenerate = (message: string): CoreError => new CoreError('degenerate', message, 'pairs')
+const degenerate = (says: Message): CoreError => new CoreError('degenerate', says, 'pairs')
 
 /**
  * The view that carries every `from` onto its `to` with the least sum of squared distances: a normalised linear start,
@@ -25,11 +26,11 @@ const degenerate = (message: string): CoreError => new CoreError('degenerate', m
  * @example the corners of a unit square onto (0,0) (2,0) (2,2) (0,2): (0.5, 0.5) goes to (1, 1)
  */
 export function homographyFrom(pairs: PointPair[]): Homography {
-  if (pairs.length < 4) throw degenerate('At least four points are needed.')
+  if (pairs.length < 4) throw degenerate(message('problem.at-least-four-points-are'))
   try {
     requireFinite([...pairs.map((p) => p.from), ...pairs.map((p) => p.to)], 'pairs')
   } catch {
-    throw degenerate('A point has a coordinate that is not a number.')
+    throw degenerate(message('problem.a-point-has-a-coordinate'))
   }
   const [source, target] = [frameOf(pairs.map((p) => p.from)), frameOf(pairs.map((p) => p.to))]
   const near = pairs.map(({ from, to }) => ({ from: intoFrame(source, from), to: intoFrame(target, to) }))
@@ -45,7 +46,7 @@ export function homographyFrom(pairs: PointPair[]): Homography {
  */
 export function applyHomography([a, b, c, d, e, f, g, h, i]: Homography, { x, y }: Point): Point {
   const depth = g * x + h * y + i
-  if (!(Math.abs(depth) > 1e-12)) throw new CoreError('degenerate', 'That point lies on the horizon of the view.', 'p')
+  if (!(Math.abs(depth) > 1e-12)) throw new CoreError('degenerate', message('problem.that-point-lies-on-the'), 'p')
   return { x: (a * x + b * y + c) / depth, y: (d * x + e * y + f) / depth }
 }
 
@@ -53,7 +54,7 @@ function frameOf(points: Point[]): Frame {
   const x = points.reduce((sum, p) => sum + p.x, 0) / points.length
   const y = points.reduce((sum, p) => sum + p.y, 0) / points.length
   const far = points.reduce((sum, p) => sum + Math.hypot(p.x - x, p.y - y), 0) / points.length
-  if (!(far > 0)) throw degenerate('The points are all in one spot. Use points that are apart.')
+  if (!(far > 0)) throw degenerate(message('problem.the-points-are-all-in'))
   return { x, y, scale: Math.SQRT2 / far }
 }
 
@@ -67,11 +68,11 @@ function linearStart(pairs: PointPair[]): Homography {
   ])
   while (rows.length < 9) rows.push(new Array<number>(9).fill(0))
   const { diagonal, rightSingularVectors } = new SVD(new Matrix(rows), { autoTranspose: true })
-  if (diagonal[7]! < NOTHING * diagonal[0]!) throw degenerate('These points don’t settle the view. Use others.')
+  if (diagonal[7]! < NOTHING * diagonal[0]!) throw degenerate(message('problem.these-points-dont-settle-the'))
   const view = rightSingularVectors.getColumn(8) as unknown as Homography
   const [a, b, c, d, e, f, g, h, i] = view
   const volume = a * (e * i - f * h) - b * (d * i - f * g) + c * (d * h - e * g)
-  if (Math.abs(volume) < NOTHING) throw degenerate('Three of these points are in one line. Use corners that are apart.')
+  if (Math.abs(volume) < NOTHING) throw degenerate(message('problem.three-of-these-points-are'))
   return view
 }
 
@@ -130,8 +131,7 @@ function unit(view: Homography): Homography {
 /** A view in which some places lie behind the horizon is none of this plane. */
 function requireOneSide(view: Homography, pairs: PointPair[]): void {
   const depths = pairs.map(({ from }) => view[6] * from.x + view[7] * from.y + view[8])
-  if (depths.some((depth) => depth * depths[0]! <= 0))
-    throw degenerate('No camera can see the points like this. Check their order.')
+  if (depths.some((depth) => depth * depths[0]! <= 0)) throw degenerate(message('problem.no-camera-can-see-the'))
 }
 
 function outOfFrames(view: Homography, source: Frame, target: Frame): Homography {

@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 import { CoreError } from '../errors'
 import {
   clothFamilies,
@@ -46,7 +47,7 @@ function pulled(stretch: number, [low, high]: readonly [number, number]): number
  */
 export function guessCloth({ stretchPercent, surface, light, iron }: ClothTest): ClothGuess[] {
   if (!(stretchPercent >= 0 && Number.isFinite(stretchPercent)))
-    throw new CoreError('bad-stretch', 'The stretch can’t be less than zero.', 'stretchPercent')
+    throw new CoreError('bad-stretch', message('problem.the-stretch-cant-be-less'), 'stretchPercent')
   const weighed = clothFamilies.map((family) => {
     const facts = familyFacts[family]
     const weight =

@@ -1,3 +1,4 @@
+import { type Message, message } from '../messages/message'
 import { converter, differenceCiede2000, formatHex, parse, toGamut, wcagContrast } from 'culori'
 import { CoreError } from '../errors'
 
@@ -7,20 +8,20 @@ const shown = toGamut('rgb', 'oklch')
 
 function known(colour: string): string {
   if (!/^#[0-9a-f]{6}$/i.test(colour) || !parse(colour))
-    throw new CoreError('bad-colour', `“${colour}” is not a colour: write it as #rrggbb.`, 'colour')
+    throw new CoreError('bad-colour', message('colour.is-not-a-colour-write', { colour }), 'colour')
   return colour
 }
 
 /** How unlike two colours look: CIEDE2000. About 1 is just seen side by side; over 10 is another colour. */
 export const colourDistance = (a: string, b: string): number => distance(known(a), known(b))
 
-export type Match<T> = { thread: T; distance: number; words: string }
+export type Match<T> = { thread: T; distance: number; words: Message }
 
-const closeness: readonly (readonly [number, string])[] = [
-  [1, 'the same to the eye'],
-  [3, 'almost the same'],
-  [6, 'close'],
-  [12, 'similar, but you see the difference'],
+const closeness: readonly (readonly [number, Message])[] = [
+  [1, message('colour.the-same-to-the-eye')],
+  [3, message('colour.almost-the-same')],
+  [6, message('colour.close')],
+  [12, message('colour.similar-but-you-see-the')],
 ]
 
 /**
@@ -38,7 +39,10 @@ export function nearestThreads<T extends { colour: string }>(
     .map((thread) => ({ thread, distance: colourDistance(colour, thread.colour) }))
     .sort((a, b) => a.distance - b.distance)
     .slice(0, most)
-    .map((m) => ({ ...m, words: closeness.find(([under]) => m.distance < under)?.[1] ?? 'another colour' }))
+    .map((m) => ({
+      ...m,
+      words: closeness.find(([under]) => m.distance < under)?.[1] ?? message('colour.another-colour'),
+    }))
 }
 
 /** CIEDE2000 under which two colours are almost the same. */
@@ -62,24 +66,27 @@ const SOFT = 25
 export function onGround(
   thread: string,
   cloth: string,
-): { distance: number; kind: 'sinks' | 'soft' | 'clear' | 'stark'; text: string } {
+): { distance: number; kind: 'sinks' | 'soft' | 'clear' | 'stark'; said: Message } {
   const far = colourDistance(thread, cloth)
   if (far > STARK) {
-    const way = wcagContrast(thread, '#000000') > wcagContrast(cloth, '#000000') ? 'Light on dark' : 'Dark on light'
+    const way =
+      wcagContrast(thread, '#000000') > wcagContrast(cloth, '#000000')
+        ? message('colour.light-on-dark')
+        : message('colour.dark-on-light')
     return {
       distance: far,
       kind: 'stark',
-      text: `${way}: the cloth shows between the stitches. On pile or texture, permanent film in the thread’s colour covers it.`,
+      said: message('colour.the-cloth-shows-between-the', { way }),
     }
   }
   if (far < SINKS)
     return {
       distance: far,
       kind: 'sinks',
-      text: 'Almost the cloth’s colour. Only its sheen shows.',
+      said: message('colour.almost-the-cloths-colour-only'),
     }
-  if (far < SOFT) return { distance: far, kind: 'soft', text: 'Soft on this cloth: tone on tone.' }
-  return { distance: far, kind: 'clear', text: 'Clear on this cloth.' }
+  if (far < SOFT) return { distance: far, kind: 'soft', said: message('colour.soft-on-this-cloth-tone') }
+  return { distance: far, kind: 'clear', said: message('colour.clear-on-this-cloth') }
 }
 
 /** Lightness of each tone, as far from the ground as the cloth leaves room for; the hue is the cloth's. */
@@ -145,6 +152,6 @@ export function fromThePrint(colours: readonly string[], print: readonly string[
   const [ground, ...others] = print
   const offered = others.filter((colour) => colourDistance(colour, ground!) >= SINKS)
   if (!ground || offered.length === 0)
-    throw new CoreError('bad-request', 'Pick the background and at least one colour that stands out from it.', 'print')
+    throw new CoreError('bad-request', message('colour.pick-the-background-and-at'), 'print')
   return dealt(colours, offered)
 }

@@ -66,19 +66,19 @@ const isPiece = (polygon: Point[]): boolean => signedArea(polygon) > 0
  */
 export function cuttingFile({ block, overlap, count, clothWidth, gap = GAP_MM }: CuttingRequest): CuttingFile {
   if (!(overlap >= 0 && overlap <= 20))
-    throw new CoreError('bad-request', 'The overlap is between 0 and 20 mm.', 'overlap')
+    throw new CoreError('bad-request', message('problem.the-overlap-is-between-0'), 'overlap')
   if (!Number.isInteger(count) || count < 1 || count > 500)
-    throw new CoreError('bad-request', 'A count is a whole number from 1 to 500.', 'count')
+    throw new CoreError('bad-request', message('problem.a-count-is-a-whole'), 'count')
   if (!(clothWidth > 0 && clothWidth <= 5000))
-    throw new CoreError('bad-request', 'The cloth’s width must be above zero.', 'clothWidth')
+    throw new CoreError('bad-request', message('problem.the-cloths-width-must-be'), 'clothWidth')
   const outline = blockOutline(block)
-  if (outline.length === 0) throw new CoreError('no-drawing', 'This colour has no outline to cut.', 'block')
+  if (outline.length === 0) throw new CoreError('no-drawing', message('problem.this-colour-has-no-outline'), 'block')
   const all = overlap > 0 ? grown(oriented(outline), overlap) : oriented(outline)
   const pieces = all.filter((line) => isPiece(line) || -signedArea(line) >= LEAST_HOLE_MM2)
   const box = boxOf(pieces.flat())
   const [w, h] = [box.right - box.left, box.bottom - box.top]
   if (w > clothWidth)
-    throw new CoreError('no-room', `One piece is ${Math.ceil(w)} mm wide; the cloth is narrower.`, 'clothWidth')
+    throw new CoreError('no-room', message('problem.one-piece-is-mm-wide', { ceil: Math.ceil(w) }), 'clothWidth')
   const columns = Math.min(count, Math.floor((clothWidth + gap + 1e-9) / (w + gap)))
   const rows = Math.ceil(count / columns)
   const cloth = { width: columns * (w + gap) - gap, length: rows * (h + gap) - gap }

@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 import { CoreError } from '../errors'
 import type { LoadClass, WorkKind } from '../recipe/recipeQuery'
 
@@ -36,7 +37,7 @@ export function estimateLoad(
 ): { mean: number; loadClass: LoadClass } {
   const area = (size.width * size.height * stitchedShare[kind]) / 100
   if (!(area > 0 && stitches > 0 && Number.isFinite(area + stitches))) {
-    throw new CoreError('bad-design', 'The load needs a size and a stitch count above zero.', 'design')
+    throw new CoreError('bad-design', message('problem.the-load-needs-a-size'), 'design')
   }
   const mean = stitches / area
   return { mean, loadClass: loadClassOf(mean) }

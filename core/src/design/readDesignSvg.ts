@@ -53,8 +53,14 @@ function pageOf(root: XmlNode, perInch: number, tell: (code: string) => void): P
     const text = root.attributes[name]
     if (text === undefined || text.trim().endsWith('%') || text.trim() === 'auto') return null
     const units = userUnits(text, { width: 0, height: 0, perInch }, name)
-    if (!(units > 0)) throw badSvg(`A drawing ${text} ${name === 'width' ? 'wide' : 'high'} has no size.`)
-    if (units * mm > MOST_MM) throw badSvg(`The drawing says it’s larger than ${MOST_MM} mm. Check its size.`)
+    if (!(units > 0))
+      throw badSvg(
+        message('problem.a-drawing-has-no-size', {
+          text,
+          which: name === 'width' ? message('problem.wide') : message('problem.high'),
+        }),
+      )
+    if (units * mm > MOST_MM) throw badSvg(message('problem.the-drawing-says-its-larger', { one: MOST_MM }))
     if (!/[a-oq-w]/i.test(text)) tell('pixels')
     return units
   }
@@ -71,9 +77,7 @@ function pageOf(root: XmlNode, perInch: number, tell: (code: string) => void): P
   const width = w ?? (h === null ? box.width : (h * box.width) / box.height)
   const height = h ?? (w === null ? box.height : (w * box.height) / box.width)
   if (Math.max(width, height) * mm > MOST_MM)
-    throw badSvg(
-      `The drawing does not say how large it is, and its units as 96 to the inch make more than ${MOST_MM} mm. Give it a size where it was made.`,
-    )
+    throw badSvg(message('problem.the-drawing-does-not-say', { one: MOST_MM }))
   const onPage = viewBoxMatrix(box, width, height, root.attributes.preserveAspectRatio)
   return {
     width,
@@ -138,13 +142,13 @@ export function readDesignSvg(
   { pixelsPerInch = 96, dropBackground = false }: ReadSvgOptions = {},
 ): Design {
   if (!(pixelsPerInch > 0 && Number.isFinite(pixelsPerInch)))
-    throw new CoreError('bad-request', 'Pixels to the inch are a number above zero.', 'pixelsPerInch')
-  if (text.length > MOST_FILE_BYTES) throw badSvg('This drawing is over 10 MB. Simplify it.')
+    throw new CoreError('bad-request', message('problem.pixels-to-the-inch-are'), 'pixelsPerInch')
+  if (text.length > MOST_FILE_BYTES) throw badSvg(message('problem.this-drawing-is-over-10'))
   refuseOtherFiles(text, 'SVG drawing')
   const codes = new Set<string>()
   const tell = (code: string): void => void codes.add(code)
   const root = parseXml(text)
-  if (root.name !== 'svg') throw badSvg('This is not an SVG drawing.')
+  if (root.name !== 'svg') throw badSvg(message('problem.this-is-not-an-svg'))
   const page = pageOf(root, pixelsPerInch, tell)
   const mm = 25.4 / pixelsPerInch
   const paper = { left: 0, top: 0, right: page.width * mm, bottom: page.height * mm }
@@ -157,17 +161,17 @@ export function readDesignSvg(
   if (kept.length === 0) throw new CoreError('empty', emptyText(codes, shapes.length > 0), 'file')
   const blocks = blocksOf(kept)
   if (blocks.reduce((sum, b) => sum + b.stitchCount, 0) > MOST_STITCHES)
-    throw badSvg('The drawing would need over 500,000 stitches. Check its size.')
+    throw badSvg(message('problem.the-drawing-would-need-over'))
   const warnings = Object.entries(told).flatMap(([code, [severity, said]]): Advice[] =>
     codes.has(code) ? [adviceOf({ severity, said })] : [],
   )
   return centredDesign({ source: 'artwork', blocks, warnings })
 }
 
-function emptyText(codes: ReadonlySet<string>, painted: boolean): string {
-  if (codes.has('text')) return 'The drawing is only text. Convert the text to outlines in the drawing program.'
-  if (codes.has('picture')) return 'The drawing is only a picture, with no outlines to read.'
-  return painted ? 'Everything in the drawing is outside its page.' : 'The drawing is empty.'
+function emptyText(codes: ReadonlySet<string>, painted: boolean): Message {
+  if (codes.has('text')) return message('problem.the-drawing-is-only-text')
+  if (codes.has('picture')) return message('problem.the-drawing-is-only-a')
+  return painted ? message('problem.everything-in-the-drawing-is') : message('problem.the-drawing-is-empty')
 }
 
 function paint(root: XmlNode, page: Page, tell: (code: string) => void): PaintedShape[] {

@@ -1,6 +1,6 @@
 import Papa from 'papaparse'
 import { type Advice, adviceOf } from '../advice'
-import { message } from '../messages/message'
+import { type Message, message } from '../messages/message'
 import { CoreError } from '../errors'
 import { centredDesign } from './centred'
 import { type Design, type DesignBlock, MOST_FILE_BYTES, MOST_MM, MOST_STITCHES } from './design'
@@ -13,7 +13,8 @@ const commands = new Set(['stitch', 'jump', 'trim', 'stop', 'end'])
 const COLOUR = /^#[0-9a-f]{6}$/i
 const NUMBER = /^[+-]?(\d+\.?\d*|\.\d+)(e[+-]?\d+)?$/i
 
-const bad = (line: number, what: string): CoreError => new CoreError('bad-row', `Line ${line}: ${what}`, `line ${line}`)
+const bad = (line: number, what: Message): CoreError =>
+  new CoreError('bad-row', message('problem.line', { line, what }), `line ${line}`)
 
 /**
  * Reads a stitch list. A filled colour begins a block; in a list that names the colour of every stitch, only a new one
@@ -28,7 +29,8 @@ const bad = (line: number, what: string): CoreError => new CoreError('bad-row', 
  * @example readStitchCsv('x_mm,y_mm,command,colour\n0,0,stitch,#2c4a7a\n4,0,stitch,\n4,0,end,').blocks[0].stitchCount // 2
  */
 export function readStitchCsv(text: string): Design {
-  if (text.length > MOST_FILE_BYTES) throw new CoreError('too-large', 'This stitch list is over 10 MB.', 'file')
+  if (text.length > MOST_FILE_BYTES)
+    throw new CoreError('too-large', message('problem.this-stitch-list-is-over'), 'file')
   refuseOtherFiles(text, 'stitch list')
   const { data, meta } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').replace(/\s+$/, ''), {
     skipEmptyLines: false,
@@ -49,7 +51,7 @@ function places(header: string[]): number[] {
   const names = header.map((name) => name.trim().toLowerCase())
   return columns.map((column) => {
     const place = names.indexOf(column)
-    if (place < 0) throw bad(1, `a stitch list begins with “${columns.join(',')}”; “${column}” is missing.`)
+    if (place < 0) throw bad(1, message('problem.a-stitch-list-begins-with', { columns: columns.join(','), column }))
     return place
   })
 }
@@ -76,14 +78,14 @@ class ListReader {
       string,
       string,
     ]
-    if (this.#ended) throw bad(line, 'nothing may follow the row that ends the list.')
+    if (this.#ended) throw bad(line, message('problem.nothing-may-follow-the-row'))
     const kind = command.toLowerCase()
-    if (!commands.has(kind)) throw bad(line, `“${command}” is not a command: stitch, jump, trim, stop or end.`)
+    if (!commands.has(kind)) throw bad(line, message('problem.is-not-a-command-stitch', { command }))
     this.#begin(colour, line, kind)
     this.#go(x, y, kind, line)
     const block = this.#blocks.at(-1)
     if (kind === 'end') this.#ended = true
-    else if (!block) throw bad(line, 'the first row has to name its colour, as #rrggbb.')
+    else if (!block) throw bad(line, message('problem.the-first-row-has-to'))
     else if (kind === 'stitch') this.#stitch(block, line)
     else block.moves.push({ before: block.stitches.length, kind: kind as 'jump', x: this.#x, y: this.#y })
     if (block && kind === 'jump') block.jumps++
@@ -91,7 +93,7 @@ class ListReader {
   }
 
   design(): Design {
-    if (this.#count === 0) throw new CoreError('empty', 'There are no stitches in this list.', 'file')
+    if (this.#count === 0) throw new CoreError('empty', message('problem.there-are-no-stitches-in'), 'file')
     if (!this.#ended) this.#warnings.push(adviceOf({ severity: 'note', said: message('design.no-end') }))
     return centredDesign({
       source: 'stitches',
@@ -101,7 +103,7 @@ class ListReader {
   }
 
   #begin(colour: string, line: number, kind: string): void {
-    if (colour !== '' && !COLOUR.test(colour)) throw bad(line, `“${colour}” is not a colour: write it as #rrggbb.`)
+    if (colour !== '' && !COLOUR.test(colour)) throw bad(line, message('problem.is-not-a-colour-write-2', { colour }))
     const named = colour.toLowerCase()
     const begins = named !== '' && !(this.everyStitchNamed && named === this.#blocks.at(-1)?.colour)
     if (begins && kind !== 'end')
@@ -124,19 +126,16 @@ class ListReader {
 
   #number(text: string, column: string, line: number): number {
     const plain = this.decimalComma ? text.replace(',', '.') : text
-    if (!NUMBER.test(plain)) throw bad(line, `${column} “${text}” is not a number of millimetres.`)
+    if (!NUMBER.test(plain)) throw bad(line, message('problem.is-not-a-number-of', { column, text }))
     const value = Number(plain)
-    if (Math.abs(value) > MOST_MM) throw bad(line, `${column} ${text} lies farther out than ${MOST_MM} mm.`)
+    if (Math.abs(value) > MOST_MM)
+      throw bad(line, message('problem.lies-farther-out-than-mm', { column, text, most: MOST_MM }))
     return value
   }
 
   #stitch(block: DesignBlock & { stitches: { x: number; y: number }[] }, line: number): void {
     if (++this.#count > MOST_STITCHES)
-      throw new CoreError(
-        'too-large',
-        `More than 500,000 stitches are not read; line ${line} is beyond.`,
-        `line ${line}`,
-      )
+      throw new CoreError('too-large', message('problem.more-than-500-000-stitches', { line }), `line ${line}`)
     block.stitches.push({ x: this.#x, y: this.#y })
     block.stitchCount++
   }

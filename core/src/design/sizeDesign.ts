@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 import { CoreError } from '../errors'
 import { rectangle } from '../plane/box'
 import type { Design } from './design'
@@ -12,7 +13,7 @@ import type { Design } from './design'
 export function sizeDesign(q: { width: number; height: number; stitches: number; colours: readonly string[] }): Design {
   const { width, height, stitches, colours } = q
   if (!(width > 0 && height > 0 && stitches > 0 && Number.isFinite(width + height + stitches)) || colours.length === 0)
-    throw new CoreError('bad-design', 'A design needs a size, a stitch count and a colour.', 'design')
+    throw new CoreError('bad-design', message('problem.a-design-needs-a-size'), 'design')
   const share = Math.floor(stitches / colours.length)
   const blocks = colours.map((colour, i) => ({
     colour,

@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 import { CoreError } from '../errors'
 import type { Point } from '../plane/point'
 import type { Design, DesignBlock } from './design'
@@ -25,8 +26,7 @@ export function stitchRuns({ stitches = [], moves = [] }: DesignBlock): Point[][
  * @throws CoreError('no-drawing') for a design known by size alone
  */
 export function writeDesignSvg(design: Design): string {
-  if (design.source === 'size')
-    throw new CoreError('no-drawing', 'A design you only know by its size has no drawing to export.', 'design')
+  if (design.source === 'size') throw new CoreError('no-drawing', message('problem.a-design-you-only-know'), 'design')
   const edge = design.source === 'stitches' ? THREAD_MM / 2 : 0
   const [w, h] = [design.width + 2 * edge, design.height + 2 * edge]
   const parts = design.blocks.flatMap((block) => {

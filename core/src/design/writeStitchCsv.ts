@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 import Papa from 'papaparse'
 import { CoreError } from '../errors'
 import type { Design, DesignBlock, StitchMove } from './design'
@@ -40,7 +41,7 @@ function rowsOf(block: DesignBlock, dx: number, dy: number): Row[] {
  */
 export function writeStitchCsv(design: Design): string {
   if (design.blocks.some((b) => !b.stitches) || design.blocks.length === 0)
-    throw new CoreError('no-stitches', 'Only a design with real stitches can be exported as a stitch list.', 'design')
+    throw new CoreError('no-stitches', message('problem.only-a-design-with-real'), 'design')
   const { pageBox, width, height } = design
   const [dx, dy] = pageBox ? [pageBox.x + width / 2, pageBox.y + height / 2] : [0, 0]
   const rows = design.blocks.flatMap((block) => rowsOf(block, dx, dy))

@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 import { CoreError } from '../errors'
 import type { Point } from '../plane/point'
 
@@ -20,10 +21,6 @@ export function fieldFromNotches({ left, right, away, toward }: NotchDistances):
 } {
   const [width, height] = [left + right, away + toward]
   if (!(width >= 10 && height >= 10) || !Number.isFinite(width + height))
-    throw new CoreError(
-      'bad-field',
-      'The field must be at least 10 mm wide and high. Measure all four distances.',
-      'distances',
-    )
+    throw new CoreError('bad-field', message('problem.the-field-must-be-at'), 'distances')
   return { width, height, notchOffset: { x: (left - right) / 2, y: (away - toward) / 2 } }
 }

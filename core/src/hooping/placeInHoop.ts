@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 import { CoreError } from '../errors'
 import { convexHull } from '../plane/convexHull'
 import { type Point, type Pose, requireFinite } from '../plane/point'
@@ -74,9 +75,9 @@ export function roomInHoop({ hull, field, pose, margin = 0 }: HoopPlacement): Pi
 
 /** @throws CoreError 'degenerate' without points, 'bad-point' for what is not a number */
 export function requirePlaceable(hull: readonly Point[], pose: Pose): void {
-  if (hull.length === 0) throw new CoreError('degenerate', 'The design has no outline to place.', 'hull')
+  if (hull.length === 0) throw new CoreError('degenerate', message('problem.the-design-has-no-outline'), 'hull')
   if (!Number.isFinite(pose.x + pose.y + pose.rotation))
-    throw new CoreError('bad-point', 'The position has a value that is not a number.', 'pose')
+    throw new CoreError('bad-point', message('problem.the-position-has-a-value'), 'pose')
   requireFinite(hull, 'hull')
 }
 

@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 import { CoreError } from '../errors'
 import { wilsonInterval } from './wilsonInterval'
 
@@ -30,7 +31,8 @@ export function outcomeRates<Row extends { success: boolean } = OutcomeRow>(
   for (const record of records) {
     const values = by.map((column, i) => {
       const value: unknown = record[column]
-      if (value === undefined) throw new CoreError('bad-outcome', `No record says its ${column}.`, `by.${i}`)
+      if (value === undefined)
+        throw new CoreError('bad-outcome', message('problem.no-record-says-its', { column: String(column) }), `by.${i}`)
       return String(value)
     })
     const name = values.length === 1 ? values[0]! : JSON.stringify(values)

@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 import { CoreError } from '../errors'
 import { ENOUGH } from '../outcomes/enough'
 import { meanOf, studentInterval } from './studentInterval'
@@ -37,7 +38,7 @@ const WORTH_MM = 1
 export function placementBias(samples: readonly LandingSample[]): BiasReport {
   samples.forEach(({ dx, dy, rotation = 0 }, i) => {
     if (!Number.isFinite(dx + dy + rotation))
-      throw new CoreError('bad-landing', 'Give a landing in millimetres and degrees.', String(i))
+      throw new CoreError('bad-landing', message('problem.give-a-landing-in-millimetres'), String(i))
   })
   const n = samples.length
   const enough = n >= ENOUGH

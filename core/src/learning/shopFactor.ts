@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 /// <reference path="./jstat.d.ts" />
 import jstat from 'jstat'
 import { CoreError } from '../errors'
@@ -25,7 +26,7 @@ export function shopFactor(weighed: readonly Weighed[]): ShopFactor | null {
   if (weighed.length === 0) return null
   weighed.forEach(({ reckoned, gone }, i) => {
     if (!(reckoned > 0 && gone >= 0 && Number.isFinite(reckoned + gone)))
-      throw new CoreError('bad-weight', 'Thread can’t grow between two weighings. Check them.', String(i))
+      throw new CoreError('bad-weight', message('problem.thread-cant-grow-between-two'), String(i))
   })
   const n = weighed.length
   const reckoned = weighed.reduce((sum, w) => sum + w.reckoned, 0)

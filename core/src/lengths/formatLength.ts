@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 import { CoreError } from '../errors'
 import { type LengthStyle, MM_PER_INCH } from './units'
 
@@ -48,7 +49,7 @@ export function roundUpToTape(mm: number, style: LengthStyle): number {
  * @example formatLength(184.15, { unit: 'in' }) // 7 1/4"
  */
 export function formatLength(mm: number, style: LengthStyle): string {
-  if (!Number.isFinite(mm)) throw new CoreError('bad-length', `“${mm}” is not a length that can be written.`)
+  if (!Number.isFinite(mm)) throw new CoreError('bad-length', message('problem.length-not-written', { mm: String(mm) }))
   if (style.unit === 'mm') return `${roundAway(mm)} mm`
   if (style.unit === 'cm') return `${roundAway(mm) / 10} cm`
   const parts = style.fraction ?? 8

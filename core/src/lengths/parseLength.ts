@@ -1,3 +1,4 @@
+import { type Message, message } from '../messages/message'
 import { CoreError } from '../errors'
 import { type LengthUnit, unitNames } from './units'
 
@@ -21,12 +22,12 @@ type Read = { value: number; rest: string }
  * @example parseLength('21 1/4 in', 'mm') // 539.75
  */
 export function parseLength(text: string, unit: LengthUnit): number {
-  const fail = (why: string): never => {
-    throw new CoreError('bad-length', `“${text}” is not a length: ${why}.`)
+  const fail = (why: Message): never => {
+    throw new CoreError('bad-length', message('problem.is-not-a-length-2', { text, why }))
   }
   const line = text.trim()
-  if (line === '') return fail('type a number, such as 184 or 7 1/4 in')
-  if (/^[-\u2010-\u2015\u2212]/.test(line)) return fail('a measurement can’t be negative')
+  if (line === '') return fail(message('problem.type-a-number-such-as'))
+  if (/^[-\u2010-\u2015\u2212]/.test(line)) return fail(message('problem.a-measurement-cant-be-negative'))
 
   const first = readNumber(line, fail)
   const named = readUnit(first.rest, fail)
@@ -34,50 +35,51 @@ export function parseLength(text: string, unit: LengthUnit): number {
 
   const mm = first.value * named.mm
   if (named.rest === '') return finite(mm, fail)
-  if (named.name !== 'ft') return fail('it holds two numbers')
+  if (named.name !== 'ft') return fail(message('problem.it-holds-two-numbers'))
 
   const second = readNumber(named.rest, fail)
   const inch = readUnit(second.rest, fail)
-  if (inch !== null && (inch.name !== 'in' || inch.rest !== '')) return fail('only inches can follow feet')
+  if (inch !== null && (inch.name !== 'in' || inch.rest !== ''))
+    return fail(message('problem.only-inches-can-follow-feet'))
   return finite(mm + second.value * unitNames.in!.mm, fail)
 }
 
-function finite(mm: number, fail: (why: string) => never): number {
-  return Number.isFinite(mm) ? mm : fail('the number is too large')
+function finite(mm: number, fail: (why: Message) => never): number {
+  return Number.isFinite(mm) ? mm : fail(message('problem.the-number-is-too-large'))
 }
 
-function readNumber(text: string, fail: (why: string) => never): Read {
+function readNumber(text: string, fail: (why: Message) => never): Read {
   const alone = readFraction(text, fail)
   if (alone) return alone
   const whole = DECIMAL.exec(text)
-  if (!whole) return fail('it doesn’t start with a number')
+  if (!whole) return fail(message('problem.it-doesnt-start-with-a'))
   const value = Number(whole[0].replace(',', '.'))
   const rest = text.slice(whole[0].length)
-  if (/[.,]$/.test(whole[0]) && /^\s*[.,]/.test(rest)) return fail('it has one point too many')
+  if (/[.,]$/.test(whole[0]) && /^\s*[.,]/.test(rest)) return fail(message('problem.it-has-one-point-too'))
   const joint = MIXED_JOINT.exec(rest)
   const part = joint && readFraction(rest.slice(joint[0].length), fail)
   if (!part) return { value, rest }
-  if (!/^\d+$/.test(whole[0])) return fail('a fraction can only follow a whole number')
+  if (!/^\d+$/.test(whole[0])) return fail(message('problem.a-fraction-can-only-follow'))
   return { value: value + part.value, rest: part.rest }
 }
 
-function readFraction(text: string, fail: (why: string) => never): Read | null {
+function readFraction(text: string, fail: (why: Message) => never): Read | null {
   const vulgar = new RegExp(`^[${VULGAR}]`).exec(text)
   const plain = vulgar ? vulgar[0].normalize('NFKD') : text
   const found = FRACTION.exec(plain)
-  if (!found) return vulgar ? fail('the fraction can’t be read') : null
+  if (!found) return vulgar ? fail(message('problem.the-fraction-cant-be-read')) : null
   const [over, under] = [Number(found[1]), Number(found[2])]
-  if (under === 0) return fail('a fraction can’t have zero below the line')
-  if (over >= under) return fail('the fraction part must be smaller than one')
+  if (under === 0) return fail(message('problem.a-fraction-cant-have-zero'))
+  if (over >= under) return fail(message('problem.the-fraction-part-must-be'))
   return { value: over / under, rest: text.slice(vulgar ? vulgar[0].length : found[0].length) }
 }
 
-function readUnit(text: string, fail: (why: string) => never): { mm: number; name: string; rest: string } | null {
+function readUnit(text: string, fail: (why: Message) => never): { mm: number; name: string; rest: string } | null {
   if (/^\s*\.?$/.test(text)) return null
   const found = UNIT.exec(text)
-  if (!found) return fail('it holds two numbers')
+  if (!found) return fail(message('problem.it-holds-two-numbers'))
   const known = unitNames[found[1]!.toLowerCase()]
-  if (!known) return fail(`“${found[1]}” is not a unit; use mm, cm, m, in or ft`)
+  if (!known) return fail(message('problem.is-not-a-unit-use', { found: String(found[1]) }))
   const rest = text.slice(found[0].length).replace(/^\.\s*/, '')
   return { ...known, rest: rest.trimStart() }
 }

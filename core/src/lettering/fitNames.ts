@@ -1,3 +1,4 @@
+import type { Message } from '../messages/message'
 import { CoreError } from '../errors'
 import { checkSetting, type Glyph, layLetters, lettersOf, type Setting, unitsToMm } from './layLetters'
 import type { LongNameWay } from './longNames'
@@ -23,7 +24,7 @@ export type FittedName = Setting & {
   width: number
   long: boolean
   tooLong: boolean
-  problem: string | null
+  problem: Message | null
 }
 
 /** What the eye takes for the same, mm; and how close letters may be drawn, of their height. */
@@ -57,11 +58,11 @@ export function fitNames(font: Typeface, names: readonly string[], request: Name
 }
 
 /** The letters of a name, or why it cannot be set. */
-function readName(font: Typeface, name: string): { letters: string[]; problem: string | null } {
+function readName(font: Typeface, name: string): { letters: string[]; problem: Message | null } {
   try {
     return { letters: lettersOf(font, name), problem: null }
   } catch (error) {
-    if (error instanceof CoreError) return { letters: [], problem: error.message }
+    if (error instanceof CoreError && error.said) return { letters: [], problem: error.said }
     throw error
   }
 }

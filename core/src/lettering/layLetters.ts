@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 import { CoreError } from '../errors'
 import type { Typeface } from './typeface'
 
@@ -19,19 +20,19 @@ export const unitsToMm = (font: Typeface, letterHeight: number): number => lette
 /** @throws CoreError('bad-request') for a size that cannot be */
 export function checkSetting(letterHeight: number, spacing: number): void {
   if (!(letterHeight >= 2 && letterHeight <= 300))
-    throw new CoreError('bad-request', 'A letter is between 2 and 300 mm high.', 'letterHeight')
+    throw new CoreError('bad-request', message('problem.a-letter-is-between-2'), 'letterHeight')
   if (!(spacing >= -20 && spacing <= 100))
-    throw new CoreError('bad-request', 'Letter spacing is between -20 and 100 mm.', 'spacing')
+    throw new CoreError('bad-request', message('problem.letter-spacing-is-between-20'), 'spacing')
 }
 
 /** The letters of a line. @throws CoreError('bad-wording') for none, too many, or one the typeface lacks */
 export function lettersOf(font: Typeface, text: string): string[] {
   const letters = [...text.trim().normalize('NFC')]
-  if (letters.length === 0) throw new CoreError('bad-wording', 'Type the words to stitch.', 'text')
+  if (letters.length === 0) throw new CoreError('bad-wording', message('problem.type-the-words-to-stitch'), 'text')
   if (letters.length > MOST_LETTERS)
-    throw new CoreError('bad-wording', `A line holds at most ${MOST_LETTERS} letters.`, 'text')
+    throw new CoreError('bad-wording', message('problem.a-line-holds-at-most', { one: MOST_LETTERS }), 'text')
   const missing = letters.find((letter) => letter !== ' ' && font.charToGlyphIndex(letter) === 0)
-  if (missing) throw new CoreError('bad-wording', `This typeface has no “${missing}”.`, 'text')
+  if (missing) throw new CoreError('bad-wording', message('problem.this-typeface-has-no', { missing }), 'text')
   return letters
 }
 

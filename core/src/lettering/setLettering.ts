@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 import type { Typeface } from './typeface'
 import { centredDesign } from '../design/centred'
 import type { Design } from '../design/design'
@@ -38,7 +39,7 @@ export function setLettering(font: Typeface, { text, letterHeight, spacing = 0, 
     if (area.length > 0) areas.push(area)
     if (/[\p{L}\p{N}]/u.test(letter)) smallest = Math.min(smallest, heightOf(area))
   }
-  if (areas.length === 0) throw new CoreError('bad-wording', 'There is nothing to stitch in these words.', 'text')
+  if (areas.length === 0) throw new CoreError('bad-wording', message('problem.there-is-nothing-to-stitch'), 'text')
   const block = {
     colour,
     outlines: united(areas),

@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 import { CoreError } from '../errors'
 import { parse } from './opentype'
 
@@ -8,6 +9,6 @@ export function readTypeface(file: ArrayBuffer): Typeface {
   try {
     return parse(file)
   } catch {
-    throw new CoreError('bad-font', 'This typeface cannot be read.', 'font')
+    throw new CoreError('bad-font', message('problem.this-typeface-cannot-be-read'), 'font')
   }
 }

@@ -27,15 +27,15 @@ type MarkingCloth = {
 /** One way of marking this cloth: why it suits or does not, what takes it off again, and what to beware of. */
 export type MarkingMeans = {
   id: MarkingId
-  name: string
+  name: Message
   suits: boolean
-  why: string
-  removedBy: string
-  caution: string
+  why: Message
+  removedBy: Message
+  caution: Message
 }
 
-type Verdict = { rank: number; why: string } | { refused: string }
-type Means = { id: MarkingId; name: string; removedBy: string; caution: string; judge: (f: Facts) => Verdict }
+type Verdict = { rank: number; why: Message } | { refused: Message }
+type Means = { id: MarkingId; name: Message; removedBy: Message; caution: Message; judge: (f: Facts) => Verdict }
 type Facts = MarkingCloth & {
   pile: boolean
   longPile: boolean
@@ -48,114 +48,114 @@ type Facts = MarkingCloth & {
   loose: boolean
 }
 
-const TRY_FIRST = 'Try it, and removing it, on a hidden spot first. Heat sets some inks.'
-const COUNT_PINS = 'Count pins in and out. None stays under the foot.'
+const TRY_FIRST = message('marking.try-it-and-removing-it')
+const COUNT_PINS = message('marking.count-pins-in-and-out')
 
 /** The ways of craft.md section 1, each with the cloths it is good for. */
 const means: readonly Means[] = [
   {
     id: 'chalk',
-    name: 'Chalk',
-    removedBy: 'A brush, or a damp cloth for what stays in the weave.',
+    name: message('marking.chalk'),
+    removedBy: message('marking.a-brush-or-a-damp'),
     caution: TRY_FIRST,
     judge: (f) => {
-      if (f.pile) return { refused: 'Chalk drops into pile and can’t be seen.' }
-      if (f.holesStay) return { rank: 3, why: 'Shows on coated cloth and wipes off before stitching.' }
+      if (f.pile) return { refused: message('marking.chalk-drops-into-pile-and') }
+      if (f.holesStay) return { rank: 3, why: message('marking.shows-on-coated-cloth-and') }
       return f.dark
-        ? { rank: 9, why: 'White chalk shows on dark cloth and brushes off.' }
-        : { rank: 6, why: 'Coloured chalk shows on pale cloth. Keep the line thin.' }
+        ? { rank: 9, why: message('marking.white-chalk-shows-on-dark') }
+        : { rank: 6, why: message('marking.coloured-chalk-shows-on-pale') }
     },
   },
   {
     id: 'wash-out-pen',
-    name: 'Wash-out pen',
-    removedBy: 'Cold water, before any iron or dryer.',
-    caution: `${TRY_FIRST} Never iron over it.`,
+    name: message('marking.wash-out-pen'),
+    removedBy: message('marking.cold-water-before-any-iron'),
+    caution: message('marking.try-first-never-iron'),
     judge: (f) => {
-      if (f.pile) return { refused: 'Ink runs along pile and leaves no clear line.' }
-      if (f.mayBeWetted === false) return { refused: 'It comes out with water, and this cloth can’t get wet.' }
-      if (f.waterMarks || f.holesStay) return { refused: 'Water or ink can stain this cloth.' }
+      if (f.pile) return { refused: message('marking.ink-runs-along-pile-and') }
+      if (f.mayBeWetted === false) return { refused: message('marking.it-comes-out-with-water') }
+      if (f.waterMarks || f.holesStay) return { refused: message('marking.water-or-ink-can-stain') }
       return f.dark
-        ? { refused: 'It doesn’t show on dark cloth.' }
-        : { rank: 8, why: 'A fine line that shows on pale cloth and rinses out.' }
+        ? { refused: message('marking.it-doesnt-show-on-dark') }
+        : { rank: 8, why: message('marking.a-fine-line-that-shows') }
     },
   },
   {
     id: 'crease',
-    name: 'Crease',
-    removedBy: 'Steam and pressing afterwards.',
-    caution: 'Irons burn. Follow the care label.',
+    name: message('marking.crease'),
+    removedBy: message('marking.steam-and-pressing-afterwards'),
+    caution: message('marking.irons-burn-follow-the-care'),
     judge: (f) => {
-      if (f.pile || f.loose) return { refused: 'This cloth does not hold a crease.' }
-      if (f.heat === 'no' || f.holesStay) return { refused: 'A crease may stay in this cloth for good.' }
+      if (f.pile || f.loose) return { refused: message('marking.this-cloth-does-not-hold') }
+      if (f.heat === 'no' || f.holesStay) return { refused: message('marking.a-crease-may-stay-in') }
       return f.smoothFace
-        ? { rank: 7, why: 'Holds a crease, and there’s nothing to remove.' }
-        : { rank: 3, why: 'Holds a finger crease for a little while.' }
+        ? { rank: 7, why: message('marking.holds-a-crease-and-theres') }
+        : { rank: 3, why: message('marking.holds-a-finger-crease-for') }
     },
   },
   {
     id: 'pin-through',
-    name: 'Pin through',
-    removedBy: 'Pull the pin out, but note the spot first.',
+    name: message('marking.pin-through'),
+    removedBy: message('marking.pull-the-pin-out-but'),
     caution: COUNT_PINS,
     judge: (f) => {
-      if (f.holesStay) return { refused: 'Pin holes stay in this cloth.' }
-      if (f.infant) return { rank: 1, why: 'Finds the spot on the wrong side. No pin may stay in a child’s things.' }
-      return { rank: f.pile ? 5 : 2, why: 'Finds the spot on the wrong side, for placing from the back.' }
+      if (f.holesStay) return { refused: message('marking.pin-holes-stay-in-this') }
+      if (f.infant) return { rank: 1, why: message('marking.finds-the-spot-on-the') }
+      return { rank: f.pile ? 5 : 2, why: message('marking.finds-the-spot-on-the-2') }
     },
   },
   {
     id: 'tape-arrow',
-    name: 'Low-tack tape with an arrow',
-    removedBy: 'Peel it off along the pile before that part is stitched.',
-    caution: 'Take it off before the needle reaches it: glue gums the needle.',
+    name: message('marking.low-tack-tape-with-an'),
+    removedBy: message('marking.peel-it-off-along-the'),
+    caution: message('marking.take-it-off-before-the'),
     judge: (f) => {
-      if (f.pile || f.loose) return { rank: 9, why: 'Stays on top of pile and texture, where chalk and ink sink in.' }
-      return { rank: f.holesStay ? 8 : 3, why: 'Leaves no trace on cloth that marks easily.' }
+      if (f.pile || f.loose) return { rank: 9, why: message('marking.stays-on-top-of-pile') }
+      return { rank: f.holesStay ? 8 : 3, why: message('marking.leaves-no-trace-on-cloth') }
     },
   },
   {
     id: 'sticker',
-    name: 'Removable sticker',
-    removedBy: 'Peel it off once the needle is over the cross.',
-    caution: 'Take it off before you start: glue gums the needle. Dull a new one on a sleeve first.',
+    name: message('marking.removable-sticker'),
+    removedBy: message('marking.peel-it-off-once-the'),
+    caution: message('marking.take-it-off-before-you'),
     judge: (f) => {
-      if (f.longPile) return { refused: 'It doesn’t stick to long pile.' }
-      if (f.pile) return { rank: 7, why: 'A target sticker holds on terry and fleece, where chalk and ink sink in.' }
+      if (f.longPile) return { refused: message('marking.it-doesnt-stick-to-long') }
+      if (f.pile) return { rank: 7, why: message('marking.a-target-sticker-holds-on') }
       return {
         rank: f.holesStay || f.slick ? 9 : 4,
-        why: 'Quick: cross and arrow are printed on, so nothing is drawn on the cloth.',
+        why: message('marking.quick-cross-and-arrow-are'),
       }
     },
   },
   {
     id: 'stitched-cross',
-    name: 'Stitched cross-hair on the backing',
-    removedBy: 'Nothing: it stays on the backing.',
-    caution: 'Keep hands clear while it stitches.',
+    name: message('marking.stitched-cross-hair-on-the'),
+    removedBy: message('marking.nothing-it-stays-on-the'),
+    caution: message('marking.keep-hands-clear-while-it'),
     judge: (f) => ({
       rank: f.pile || f.bruise === 'high' ? 8 : 2,
-      why: 'For floated pieces: lay the cloth on the cross by its crease or pin.',
+      why: message('marking.for-floated-pieces-lay-the'),
     }),
   },
   {
     id: 'hoop-grid',
-    name: 'The hoop’s own grid',
-    removedBy: 'Like the dots it helped you draw.',
-    caution: 'Take it out before the hoop goes on the machine.',
+    name: message('marking.the-hoops-own-grid'),
+    removedBy: message('marking.like-the-dots-it-helped'),
+    caution: message('marking.take-it-out-before-the'),
     judge: () => ({
       rank: 4,
-      why: 'Lay it on the measured centre and dot through its holes. In the inner ring it shows what’s square.',
+      why: message('marking.lay-it-on-the-measured'),
     }),
   },
   {
     id: 'paper-template',
-    name: 'Paper template',
-    removedBy: 'Lift it off, but mark through its cross first.',
+    name: message('marking.paper-template'),
+    removedBy: message('marking.lift-it-off-but-mark'),
     caution: COUNT_PINS,
     judge: () => ({
       rank: 5,
-      why: 'Shows the size before you mark anything. Pin it where it looks right, on the wearer if the piece is skewed.',
+      why: message('marking.shows-the-size-before-you'),
     }),
   },
 ]

@@ -1,3 +1,4 @@
+import { type Message, message } from '../messages/message'
 import type { HouseHabits } from '../habits'
 import { type ClothFamily, familyFacts, type Heat } from '../recipe/clothFacts'
 
@@ -16,11 +17,11 @@ type Unprepared = {
 const NARROW = 300
 
 const steps = {
-  'prep.wash': 'Wash and dry it once as its label allows, so it shrinks before you stitch.',
-  'prep.unpick': 'Unpick a side seam so it opens flat. Cut away from your hand and the cloth.',
-  'prep.lint': 'Go over it with a lint roller.',
-  'prep.press': 'Press it flat, no hotter than its label allows. Irons burn: try a hidden spot first.',
-  'prep.smooth': 'Lay it flat and smooth it by hand. Don’t iron it.',
+  'prep.wash': message('marking.wash-and-dry-it-once'),
+  'prep.unpick': message('marking.unpick-a-side-seam-so'),
+  'prep.lint': message('marking.go-over-it-with-a'),
+  'prep.press': message('marking.press-it-flat-no-hotter'),
+  'prep.smooth': message('marking.lay-it-flat-and-smooth'),
 } as const
 
 type Facts = (typeof familyFacts)[ClothFamily]
@@ -59,4 +60,4 @@ const rules: readonly Rule[] = [
 export const preparation = (q: Unprepared): string[] => rules.filter((rule) => rule.when(q)).map(({ id }) => id)
 
 /** A step by its id as it is worded today; null for one that is no longer known. */
-export const preparationStep = (id: string): string | null => steps[id as keyof typeof steps] ?? null
+export const preparationStep = (id: string): Message | null => steps[id as keyof typeof steps] ?? null

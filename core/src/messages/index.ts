@@ -1,6 +1,7 @@
 export {
   type Behind,
   bothOf,
+  type Called,
   type DoId,
   type Fill,
   type FillsIn,

@@ -5,6 +5,9 @@ export type { MessageId }
 /** A name: a word the program knows by its id, one that somebody gave, or a name made of others. */
 export type Named = string | { own: string } | Message
 
+/** What something is called: by the program, or by who made it. */
+export type Called = Message | { own: string }
+
 /** What fills a slot of a sentence: a number in the slot's own unit, mm for a length, or a name. */
 export type Fill = number | { plain: number } | Named
 

@@ -1,3 +1,4 @@
+import { type Message, message } from '../messages/message'
 import { CoreError } from '../errors'
 
 /**
@@ -29,19 +30,19 @@ export type CostQuery = {
   breaks?: readonly { from: number; percentOff: number }[]
 }
 
-const bad = (message: string, path: string): CoreError => new CoreError('bad-cost', message, path)
+const bad = (says: Message, path: string): CoreError => new CoreError('bad-cost', says, path)
 
 /** @throws CoreError('bad-cost') for what nothing can be worked out from */
 export function checkCost(q: CostQuery): void {
   for (const [path, value] of numbersOf(q))
-    if (!Number.isFinite(value) || value < 0) throw bad('The number can’t be less than zero.', path)
-  if (!Number.isInteger(q.quantity) || q.quantity < 1) throw bad('An order needs at least one piece.', 'quantity')
-  if (q.spoilage >= 1) throw bad('Not every piece can be spoiled.', 'spoilage')
-  if (q.needlePrice > 0 && q.needleHours === 0) throw bad('A needle’s life must be above zero.', 'needleHours')
+    if (!Number.isFinite(value) || value < 0) throw bad(message('problem.the-number-cant-be-less'), path)
+  if (!Number.isInteger(q.quantity) || q.quantity < 1) throw bad(message('problem.an-order-needs-at-least'), 'quantity')
+  if (q.spoilage >= 1) throw bad(message('problem.not-every-piece-can-be'), 'spoilage')
+  if (q.needlePrice > 0 && q.needleHours === 0) throw bad(message('problem.a-needles-life-must-be'), 'needleHours')
   if (q.pricing.by === 'margin' && q.pricing.percent >= 100)
-    throw bad('The margin must be below 100 %.', 'pricing.percent')
+    throw bad(message('problem.the-margin-must-be-below'), 'pricing.percent')
   q.breaks?.forEach(({ percentOff }, i) => {
-    if (percentOff > 100) throw bad('A discount can’t be over 100 %.', `breaks.${i}.percentOff`)
+    if (percentOff > 100) throw bad(message('problem.a-discount-cant-be-over'), `breaks.${i}.percentOff`)
   })
 }
 

@@ -32,32 +32,32 @@ export const customPlacementIds = ['centred', 'from-edges'] as const
 export function customItem(own: CustomItem): ItemKind {
   const asks: MeasurementAsk[] = own.edges.map(({ length }, i) => ({
     id: `edge${i + 1}`,
-    name: `Edge ${i + 1}`,
-    howTo: i === 0 ? 'The upper edge, left to right.' : 'The next edge, clockwise.',
+    name: message('problem.edge', { i: i + 1 }),
+    howTo: i === 0 ? message('problem.the-upper-edge-left-to') : message('problem.the-next-edge-clockwise'),
     plausible: [length * 0.5, length * 1.6],
     presets: { saved: length },
   }))
   return {
     id: customKindId,
-    name: own.name,
+    name: { own: own.name },
     group: 'other',
-    reference: 'middle of the highest edge',
+    reference: message('problem.middle-of-the-highest-edge'),
     measurements: asks,
-    sizes: [{ id: 'saved', name: 'As saved' }],
+    sizes: [{ id: 'saved', name: message('problem.as-saved') }],
     usualSize: 'saved',
     usualCloth: 'twill',
     shape: (m) => customShape(own, m),
     placements: [
       {
         id: customPlacementIds[0],
-        name: 'Centred',
+        name: message('problem.centred'),
         arrange: 'one',
         upIs: 'top.upper-edge',
         spot: () => ({ down: { ...onCentre, id: 'middleDown', line: 'middle' }, across: onCentre }),
       },
       {
         id: customPlacementIds[1],
-        name: 'By distances from lines or edges',
+        name: message('problem.by-distances-from-lines-or'),
         arrange: 'one',
         upIs: 'top.upper-edge',
         spot: ({ shape }) => {
@@ -101,7 +101,8 @@ function customShape({ edges, lines, strips }: CustomItem, m: Measures): ItemSha
 
 function stripZone({ edge, depth }: CustomItem['strips'][number], i: number, outline: readonly Point[]): NoSewZone {
   const [a, b] = [outline[edge - 1], outline[edge % outline.length]]
-  if (!a || !b || !(depth > 0)) throw new CoreError('bad-strip', `Strip ${i + 1} lies along no edge.`, `strips.${i}`)
+  if (!a || !b || !(depth > 0))
+    throw new CoreError('bad-strip', message('problem.strip-lies-along-no-edge', { i: i + 1 }), `strips.${i}`)
   const long = Math.hypot(b.x - a.x, b.y - a.y)
   // Walked clockwise as drawn, the inside lies a quarter turn clockwise of the way gone.
   const [nx, ny] = [(-(b.y - a.y) / long) * depth, ((b.x - a.x) / long) * depth]

@@ -1,3 +1,4 @@
+import type { Called } from '../messages/message'
 import type { ItemKind } from './itemKind'
 
 /** What people call an item besides its name in the catalogue (craft.md section 9), by its id. */
@@ -59,17 +60,22 @@ function answers(name: string, wanted: string): number {
 
 /**
  * The kinds that a word a person would use leads to, the best first; all of them, as they are, for no word.
+ * `nameOf`: what a name of the catalogue reads in the language of who looks.
  *
- * @example findKinds('hoodie', itemKinds)[0].id // 'hooded-top'
+ * @example findKinds('hoodie', itemKinds, labelOf)[0].id // 'hooded-top'
  */
 export function findKinds<Kind extends Pick<ItemKind, 'id' | 'name' | 'placements'>>(
   text: string,
   kinds: readonly Kind[],
+  nameOf: (name: Called) => string,
 ): Kind[] {
   if (plain(text) === '') return [...kinds]
   const scored = kinds.map((kind) => {
-    const [own, called] = [answers(kind.name, text), (everyday[kind.id] ?? []).map((name) => answers(name, text))]
-    const placed = kind.placements.some(({ name }) => answers(name, text) > 1) ? 0.5 : 0
+    const [own, called] = [
+      answers(nameOf(kind.name), text),
+      (everyday[kind.id] ?? []).map((name) => answers(name, text)),
+    ]
+    const placed = kind.placements.some(({ name }) => answers(nameOf(name), text) > 1) ? 0.5 : 0
     return { kind, score: Math.max(own * 1.1, ...called, placed) }
   })
   return scored

@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 import { CoreError } from '../errors'
 import { degrees } from '../plane/point'
 
@@ -20,7 +21,7 @@ export type CentreLine = { xAt0: number; leanDeg: number; spread: number }
  */
 export function fitCentreLine(levels: Level[]): CentreLine {
   if (!levels.every(({ y, left, right }) => [y, left, right].every(Number.isFinite)))
-    throw new CoreError('degenerate', 'A level has a number that cannot be read.', 'levels')
+    throw new CoreError('degenerate', message('problem.a-level-has-a-number'), 'levels')
   if (levels.length < 2) throw tooFew()
   const middles = levels.map(({ left, right }) => (left + right) / 2)
   const mean = (values: number[]): number => values.reduce((sum, v) => sum + v, 0) / values.length
@@ -42,4 +43,4 @@ export function fitCentreLine(levels: Level[]): CentreLine {
 }
 
 const tooFew = (): CoreError =>
-  new CoreError('degenerate', 'Two levels at different heights are needed to see a centre line.', 'levels')
+  new CoreError('degenerate', message('problem.two-levels-at-different-heights'), 'levels')

@@ -1,3 +1,4 @@
+import type { Called } from '../messages/message'
 import type { Measures, MeasurementAsk, SizePreset } from './measures'
 import type { ItemShape } from './itemShape'
 import type { KnownUse, PlacementRule } from './placementRule'
@@ -10,10 +11,10 @@ export type ItemGroup = (typeof itemGroups)[number]
 /** One thing a bench sees: what the tape is asked, how it lies, and where designs go on it. */
 export type ItemKind = {
   id: string
-  name: string
+  name: Called
   group: ItemGroup
   /** Where the item frame's origin lies. */
-  reference: string
+  reference: Called
   measurements: readonly MeasurementAsk[]
   sizes: readonly SizePreset[]
   usualSize: string

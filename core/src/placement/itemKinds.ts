@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 import { CoreError } from '../errors'
 import type { ItemKind } from './itemKind'
 import { apron } from './kinds/flat/apron'
@@ -60,7 +61,7 @@ export const itemKinds: readonly ItemKind[] = [
 /** @throws CoreError('unknown-item') */
 export function itemKind(id: string): ItemKind {
   const kind = itemKinds.find((k) => k.id === id)
-  if (!kind) throw new CoreError('unknown-item', `There is no item called “${id}”.`, 'kind')
+  if (!kind) throw new CoreError('unknown-item', message('problem.there-is-no-item-called', { id }), 'kind')
   return kind
 }
 
@@ -68,7 +69,11 @@ export function itemKind(id: string): ItemKind {
 export function placementRule(kind: ItemKind, id: string): PlacementRule {
   const rule = kind.placements.find((p) => p.id === id)
   if (!rule)
-    throw new CoreError('unknown-placement', `A ${kind.name.toLowerCase()} has no placement “${id}”.`, 'placement')
+    throw new CoreError(
+      'unknown-placement',
+      message('problem.a-has-no-placement', { name: kind.name, id }),
+      'placement',
+    )
   return rule
 }
 

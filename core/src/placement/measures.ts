@@ -1,3 +1,4 @@
+import { type Called, message } from '../messages/message'
 /**
  * Measurements of one item by id, in mm. Code of one kind says which it rests on: those of `Known` are there (the
  * placement asks for them), those of `Maybe` where they were given. Without them: any.
@@ -9,8 +10,8 @@ export type Measures<Known extends string = never, Maybe extends string = string
 /** One number asked of the tape. Outside `plausible` the worker is asked whether it is right, not refused. */
 export type MeasurementAsk = {
   id: string
-  name: string
-  howTo: string
+  name: Called
+  howTo: Called
   plausible: readonly [number, number]
   /** The usual number by size, taken as assumed until measured. */
   presets: Readonly<Record<string, number>>
@@ -23,7 +24,7 @@ export type MeasurementAsk = {
 }
 
 /** `at`: where a size stands among the others (its chest, mm); `between`: its usual numbers lie between its neighbours’. */
-export type SizePreset = { id: string; name: string; at?: number; between?: true }
+export type SizePreset = { id: string; name: Called; at?: number; between?: true }
 
 /**
  * The usual numbers of one measurement over a list of sizes: one for each, or one for each that does not stand between
@@ -52,8 +53,8 @@ export function bySizes(sizes: readonly SizePreset[], numbers: readonly number[]
 export function ask(
   sizes: readonly SizePreset[],
   id: string,
-  name: string,
-  howTo: string,
+  name: Called,
+  howTo: Called,
   numbers: readonly number[],
   more: Partial<Pick<MeasurementAsk, 'plausible' | 'mayBeZero'>> = {},
 ): MeasurementAsk {
@@ -63,11 +64,11 @@ export function ask(
 }
 
 /** The two halves of a width, asked only when somebody wants to know whether the item is straight. */
-export function halves(level: string, where: string, worn = false): MeasurementAsk[] {
-  return (['Left', 'Right'] as const).map((side) => ({
-    id: `${level}${side}`,
-    name: `${where}: your ${side.toLowerCase()} half${worn ? ` (the wearer’s ${side === 'Left' ? 'right' : 'left'})` : ''}`,
-    howTo: `From the line you start from to your ${side.toLowerCase()} edge or seam.`,
+export function halves(level: string, where: Called, worn = false): MeasurementAsk[] {
+  return (['left', 'right'] as const).map((side) => ({
+    id: `${level}${side === 'left' ? 'Left' : 'Right'}`,
+    name: message(worn ? `item.half-worn-${side}` : `item.half-${side}`, { where }),
+    howTo: message(`item.half-how-${side}`),
     plausible: [10, 2500],
     presets: {},
     optional: true,

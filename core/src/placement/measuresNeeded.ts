@@ -33,10 +33,12 @@ export function requireMeasures(asks: readonly MeasurementAsk[], measures: Measu
     const mm = measures[ask.id]
     const path = `measures.${ask.id}`
     if (mm === undefined && (ask.optional || ask.ifKnown)) continue
-    if (mm === undefined) throw new CoreError('missing-measure', `${ask.name}: measure it first.`, path)
+    if (mm === undefined)
+      throw new CoreError('missing-measure', message('item.measure-it-first', { name: ask.name }), path)
     if (!(ask.mayBeZero ? mm >= 0 : mm > 0) || !Number.isFinite(mm))
-      throw new CoreError('bad-measure', `${ask.name} must be above zero.`, path)
-    if (mm > MOST) throw new CoreError('bad-measure', `${ask.name} is over 5 metres. Measure again.`, path)
+      throw new CoreError('bad-measure', message('item.must-be-above-zero', { name: ask.name }), path)
+    if (mm > MOST)
+      throw new CoreError('bad-measure', message('item.is-over-5-metres-measure', { name: ask.name }), path)
   }
 }
 
@@ -46,9 +48,6 @@ export function oddNumbers(asks: readonly MeasurementAsk[], m: Measures): Advice
     .filter((a) => m[a.id] !== undefined && (m[a.id]! < a.plausible[0] || m[a.id]! > a.plausible[1]))
     .map((a) => {
       const [from, to] = a.plausible
-      return note(
-        `is-that-right:${a.id}`,
-        message('place.odd-measure', { name: { own: a.name }, mm: m[a.id]!, from, to }),
-      )
+      return note(`is-that-right:${a.id}`, message('place.odd-measure', { name: a.name, mm: m[a.id]!, from, to }))
     })
 }

@@ -53,8 +53,7 @@ function lay(shape: ItemShape, own: OwnZone) {
   const item = boxOf(shape.outline)
   const line =
     shape.lines.find((l) => l.id === own.line && l.axis === 'level') ?? shape.lines.find((l) => l.axis === 'level')
-  if (!line)
-    throw new CoreError('unknown-line', 'That line isn’t on this item. Choose another.', `zones.${own.id}.line`)
+  if (!line) throw new CoreError('unknown-line', message('problem.that-line-isnt-on-this'), `zones.${own.id}.line`)
   requireSize(own)
   const { box, near: at } = boxFrom(line.at, own, item)
   const name = { own: own.name.replace(/^the /i, '').toLowerCase() }
@@ -92,7 +91,7 @@ function requireSize(own: OwnZone): void {
   const [height, width] = [own.height ?? 1, own.width ?? 1]
   const known = [own.down, own.off, height, width].every(Number.isFinite)
   if (!known || own.down < 0 || height <= 0 || width <= 0)
-    throw new CoreError('bad-zone', `${own.name}: its size must be above zero.`, `zones.${own.id}`)
+    throw new CoreError('bad-zone', message('problem.its-size-must-be-above', { name: own.name }), `zones.${own.id}`)
 }
 
 /** Where it lies, measured into the item: from a line in its upper half downward, from one in its lower half upward. */
@@ -104,7 +103,7 @@ function boxFrom(line: number, own: OwnZone, item: Box): { box: Box; near: numbe
     own.width === null ? [item.left, item.right] : [own.off - own.width / 2, own.off + own.width / 2]
   const box = { left, right, top: Math.min(near, far), bottom: Math.max(near, far) }
   if (box.top > item.bottom || box.bottom < item.top || left > item.right || right < item.left)
-    throw new CoreError('off-item', `${own.name} would lie beyond the item. Measure it again.`, `zones.${own.id}`)
+    throw new CoreError('off-item', message('problem.would-lie-beyond-the-item', { name: own.name }), `zones.${own.id}`)
   return { box, near }
 }
 

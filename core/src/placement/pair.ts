@@ -1,12 +1,13 @@
+import { message } from '../messages/message'
 import type { PlacementChoice, PlacementRule } from './placementRule'
 
 /** Which of two alike parts: sleeves, cuffs, collar points, legs. */
 export const whichSide: PlacementChoice = {
   id: 'side',
-  name: 'Which side',
+  name: message('item.which-side'),
   choices: [
-    { id: 'left', name: 'Wearer’s left' },
-    { id: 'right', name: 'Wearer’s right' },
+    { id: 'left', name: message('item.wearers-left') },
+    { id: 'right', name: message('item.wearers-right') },
   ],
   usual: 'left',
 }

@@ -1,19 +1,19 @@
-import { message } from '../messages/message'
+import { type Message, message } from '../messages/message'
 import { applyPose, composePose, type Pose } from '../plane/point'
 import { cornerFrame, type CornerId, cornerIds } from './edgeFrame'
 import type { Laid } from './laid'
 import type { CornerSpot, PlacementChoice, PlacementContext, StepDraft } from './placementRule'
 
-const cornerNames: Readonly<Record<CornerId, string>> = {
-  'upper-left': 'Your upper left',
-  'upper-right': 'Your upper right',
-  'lower-right': 'Your lower right',
-  'lower-left': 'Your lower left',
+const cornerNames: Readonly<Record<CornerId, Message>> = {
+  'upper-left': message('item.your-upper-left'),
+  'upper-right': message('item.your-upper-right'),
+  'lower-right': message('item.your-lower-right'),
+  'lower-left': message('item.your-lower-left'),
 }
 
 export const whichCorner: PlacementChoice = {
   id: 'corner',
-  name: 'Which corner',
+  name: message('item.which-corner'),
   choices: cornerIds.map((id) => ({ id, name: cornerNames[id] })),
   usual: 'lower-right',
 }
@@ -23,10 +23,10 @@ type Size = { width: number; height: number }
 /** How the distance is given: to the design's nearest edges (or its foot), or to its centre. */
 export const countedTo: PlacementChoice = {
   id: 'counted',
-  name: 'Distance to',
+  name: message('item.distance-to'),
   choices: [
-    { id: 'edge', name: 'The design’s edge' },
-    { id: 'centre', name: 'Its centre' },
+    { id: 'edge', name: message('item.the-designs-edge') },
+    { id: 'centre', name: message('item.its-centre') },
   ],
   usual: 'edge',
 }
@@ -34,10 +34,10 @@ export const countedTo: PlacementChoice = {
 /** How a design by itself stands in its corner; one of four is always turned with it. */
 export const howItStands: PlacementChoice = {
   id: 'stands',
-  name: 'The design stands',
+  name: message('item.the-design-stands'),
   choices: [
-    { id: 'turned', name: 'Turned with its corner' },
-    { id: 'upright', name: 'Upright' },
+    { id: 'turned', name: message('item.turned-with-its-corner') },
+    { id: 'upright', name: message('item.upright') },
   ],
   usual: 'turned',
 }
@@ -73,7 +73,7 @@ export function placeAtCorners(
   const { pose } = copies[0]!
   const [across, up] = [Math.abs(pose.x - frame.x), Math.abs(pose.y - frame.y)]
   const where = spot.four ? 'the-corner.each' : `the-corner.${chosen}`
-  const from = spot.diagonal ? 'the point' : 'both edges'
+  const from = spot.diagonal ? message('item.the-point') : message('item.both-edges')
   const fromPoint = toCentre ? mm : mm + design.height / 2
   return {
     copies,
@@ -81,10 +81,10 @@ export function placeAtCorners(
       {
         id,
         name: toCentre
-          ? `Centre from ${from}`
+          ? message('item.centre-from', { from })
           : spot.diagonal
-            ? 'Bottom of the design from the point'
-            : 'Design’s nearest edges from both edges',
+            ? message('item.bottom-of-the-design-from')
+            : message('item.designs-nearest-edges-from-both'),
         mm,
         assumed: usual,
         plausible: toCentre || spot.diagonal ? [0, 3 * usual] : spot.inset.plausible,

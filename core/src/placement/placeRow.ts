@@ -75,7 +75,7 @@ function spaced(spot: RowSpot, motif: number, ends: RowSpot['ends'], own: OwnRow
     if (own.gap !== undefined) return spaceMotifs({ ...ask, gap: own.gap })
   } catch (error) {
     if (!(error instanceof CoreError)) throw error
-    throw new CoreError(error.code, error.message, own.count !== undefined ? 'row.count' : 'row.gap')
+    throw new CoreError(error.code, error.said ?? error.message, own.count !== undefined ? 'row.count' : 'row.gap')
   }
   try {
     return spaceMotifs({ ...ask, gap: spot.gap })
@@ -89,7 +89,7 @@ function alone(ask: Omit<Parameters<typeof spaceMotifs>[0], 'count'>): MotifRow 
   try {
     return spaceMotifs({ ...ask, count: 1 })
   } catch {
-    throw new CoreError('no-room', 'The design is longer than this edge. Use a smaller one.', 'design.width')
+    throw new CoreError('no-room', message('problem.the-design-is-longer-than'), 'design.width')
   }
 }
 

@@ -24,7 +24,7 @@ export function placeScatter(
   const all = spots.length > 0 ? spots : [usual]
   for (const [i, { down, across }] of all.entries())
     if (!Number.isFinite(down + across))
-      throw new CoreError('bad-measure', 'That distance is not a number.', `spots.${i}`)
+      throw new CoreError('bad-measure', message('problem.that-distance-is-not-a'), `spots.${i}`)
   const step = ({ down, across }: MotifSpot, n: number): StepDraft => {
     const fills = {
       n: { plain: n + 1 },

@@ -60,7 +60,7 @@ function hold(
     if (!line)
       throw new CoreError(
         'unknown-line',
-        'That line isn’t on this item. Choose another.',
+        message('problem.that-line-isnt-on-this'),
         `anchors.${axis === 'level' ? 'down' : 'across'}`,
       )
     return line

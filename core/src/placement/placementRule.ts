@@ -5,7 +5,7 @@ import type { Point } from '../plane/point'
 import type { ItemShape } from './itemShape'
 import type { Measures } from './measures'
 import type { RowEnds } from '../rows/spaceMotifs'
-import type { Named, Message } from '../messages/message'
+import type { Called, Named, Message } from '../messages/message'
 
 /** Which edge of the design a distance is counted to: its top or left, its centre, its foot or right. */
 export const designEdges = ['start', 'centre', 'end'] as const
@@ -27,8 +27,8 @@ export type StepDraft = { id: string; said: Message; marks?: readonly ('cross' |
 /** Something the worker settles about a placement: which corner, true to what. */
 export type PlacementChoice = {
   id: string
-  name: string
-  choices: readonly { id: string; name: string }[]
+  name: Called
+  choices: readonly { id: string; name: Called }[]
   usual: string
 }
 
@@ -93,7 +93,7 @@ export type KnownUse = { nextToSkin?: true; infant?: true; toy?: true; noCover?:
 
 type RuleBase = {
   id: string
-  name: string
+  name: Called
   /** What the arrow points to. */
   upIs: Named
   /** Measurements it needs; all that are not optional when left out. */

@@ -202,10 +202,11 @@ function layOut(rule: PlacementRule, request: PlacementRequest, { context, ...ho
 
 function requireDesign({ design, distances }: PlacementRequest): void {
   if (!(design.width > 0 && design.height > 0 && Number.isFinite(design.width + design.height))) {
-    throw new CoreError('bad-design', 'The design’s width and height must be above zero.', 'design')
+    throw new CoreError('bad-design', message('problem.the-designs-width-and-height'), 'design')
   }
   for (const [id, mm] of Object.entries(distances ?? {})) {
-    if (!Number.isFinite(mm)) throw new CoreError('bad-measure', 'That distance is not a number.', `distances.${id}`)
+    if (!Number.isFinite(mm))
+      throw new CoreError('bad-measure', message('problem.that-distance-is-not-a'), `distances.${id}`)
   }
 }
 

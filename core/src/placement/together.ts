@@ -1,4 +1,4 @@
-import { message } from '../messages'
+import { type Called, message } from '../messages'
 import { type Advice, caution, stop } from '../advice'
 import type { Point } from '../plane/point'
 import { gapBetween } from '../plane/polygonDistance'
@@ -8,7 +8,7 @@ import type { PlacementRule } from './placementRule'
 const APART_MM = 10
 
 /** Another design on the same part of an item. */
-export type DesignBeside = { name: string; outlines: readonly Point[][] }
+export type DesignBeside = { id: string; name: Called; outlines: readonly Point[][] }
 
 /**
  * The part of an item on which a placement lies: designs are held against each other only on the same one.
@@ -26,15 +26,15 @@ export function faceOf(rule: PlacementRule, choices: Readonly<Record<string, str
  *
  * Source: craft.md section 2: one item is one surface.
  *
- * @example besideAdvice([outline], [{ name: 'Left chest', outlines: [one 25 mm away] }]) // []
+ * @example besideAdvice([outline], [{ id: 'left-chest', name: { own: 'Left chest' }, outlines: [one 25 mm away] }]) // []
  */
 export function besideAdvice(own: readonly Point[][], others: readonly DesignBeside[]): Advice[] {
-  return others.flatMap(({ name, outlines }): Advice[] => {
+  return others.flatMap(({ id, name, outlines }): Advice[] => {
     const gaps = own.flatMap((a) => outlines.map((b) => gapBetween(a, b)))
     const least = Math.min(Infinity, ...gaps)
-    if (least <= 0) return [stop(`runs-into:${name}`, message('place.runs-into', { place: { own: name } }))]
+    if (least <= 0) return [stop(`runs-into:${id}`, message('place.runs-into', { place: name }))]
     return least < APART_MM - 1e-9
-      ? [caution(`near:${name}`, message('place.near-other', { least, place: { own: name }, keep: APART_MM }))]
+      ? [caution(`near:${id}`, message('place.near-other', { least, place: name, keep: APART_MM }))]
       : []
   })
 }

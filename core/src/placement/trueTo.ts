@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 import type { TrueTo } from './centreOf'
 import type { PlacementChoice } from './placementRule'
 
@@ -5,10 +6,10 @@ import type { PlacementChoice } from './placementRule'
 export function whichTrueTo(worn: boolean, usual: TrueTo): PlacementChoice {
   return {
     id: 'trueTo',
-    name: 'The halves differ. Line up with',
+    name: message('item.the-halves-differ-line-up'),
     choices: [
-      { id: 'start', name: worn ? 'True to the neck' : 'True to your line' },
-      { id: 'body', name: worn ? 'True to the body' : 'True to the edges' },
+      { id: 'start', name: worn ? message('item.true-to-the-neck') : message('item.true-to-your-line') },
+      { id: 'body', name: worn ? message('item.true-to-the-body') : message('item.true-to-the-edges') },
     ],
     usual,
   }

@@ -1,3 +1,4 @@
+import { type Message, message } from '../messages/message'
 import { CoreError } from '../errors'
 import { radians, type Point } from '../plane/point'
 
@@ -15,10 +16,10 @@ export type OutlineEdge = { length: number; turn: number | null }
  * @example 300, 400, 300, 400 without turns: a rectangle, its corners (0,0) (300,0) (300,400) (0,400)
  */
 export function walkOutline(edges: readonly OutlineEdge[]): Point[] {
-  if (edges.length < 3) throw new CoreError('bad-edge', 'An outline needs at least three edges.', 'edges')
+  if (edges.length < 3) throw new CoreError('bad-edge', message('problem.an-outline-needs-at-least'), 'edges')
   edges.forEach(({ length }, i) => {
     if (!(length > 0 && Number.isFinite(length)))
-      throw new CoreError('bad-edge', `Edge ${i + 1} must be above zero.`, `measures.edge${i + 1}`)
+      throw new CoreError('bad-edge', message('problem.edge-must-be-above-zero', { i: i + 1 }), `measures.edge${i + 1}`)
   })
   const free = edges.every((e) => e.turn === null)
   const corners = edges.length === 3 ? triangle(edges) : edges.length === 4 && free ? levelSided(edges) : walked(edges)
@@ -32,7 +33,7 @@ function triangle([top, right, left]: readonly OutlineEdge[]): Point[] {
   const [a, b, c] = [top!.length, right!.length, left!.length]
   const x = (a * a + c * c - b * b) / (2 * a)
   const high = c * c - x * x
-  if (high <= 1e-9) throw notClosing('The three edges do not make a triangle: one is longer than the other two.')
+  if (high <= 1e-9) throw notClosing(message('problem.the-three-edges-do-not'))
   return [at(0, 0), at(a, 0), at(x, Math.sqrt(high))]
 }
 
@@ -41,13 +42,12 @@ function levelSided([top, right, bottom, left]: readonly OutlineEdge[]): Point[]
   const [a, b, c, d] = [top!.length, right!.length, bottom!.length, left!.length]
   const more = c - a
   if (Math.abs(more) < 1e-6) {
-    if (Math.abs(b - d) > Math.max(3, 0.01 * (b + d)))
-      throw notClosing('Upper and lower edge are alike, so the sides have to be alike too. Measure them again.')
+    if (Math.abs(b - d) > Math.max(3, 0.01 * (b + d))) throw notClosing(message('problem.upper-and-lower-edge-are'))
     return [at(0, 0), at(a, 0), at(c, (b + d) / 2), at(0, (b + d) / 2)]
   }
   const s = (b * b - d * d - more * more) / (2 * more)
   const high = d * d - s * s
-  if (high <= 1e-9) throw notClosing('Four edges of these lengths do not meet. Measure them again.')
+  if (high <= 1e-9) throw notClosing(message('problem.four-edges-of-these-lengths'))
   return [at(0, 0), at(a, 0), at(s + c, Math.sqrt(high)), at(s, Math.sqrt(high))]
 }
 
@@ -63,7 +63,7 @@ function walked(edges: readonly OutlineEdge[]): Point[] {
   const open = Math.hypot(end.x, end.y)
   const round = edges.reduce((sum, e) => sum + e.length, 0)
   if (open > Math.max(3, 0.01 * round))
-    throw notClosing(`The edges do not meet: ${Math.round(open)} mm stay open between the last and the first.`)
+    throw notClosing(message('problem.the-edges-do-not-meet', { round: Math.round(open) }))
   let gone = 0
   return path.map((p, i) => {
     const share = gone / round
@@ -72,7 +72,7 @@ function walked(edges: readonly OutlineEdge[]): Point[] {
   })
 }
 
-const notClosing = (text: string): CoreError => new CoreError('open-outline', text, 'edges')
+const notClosing = (says: Message): CoreError => new CoreError('open-outline', says, 'edges')
 
 function requireSimple(corners: readonly Point[]): void {
   const n = corners.length
@@ -84,7 +84,7 @@ function requireSimple(corners: readonly Point[]): void {
       if (side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0)
         throw new CoreError(
           'crossed-outline',
-          `Edge ${i + 1} crosses edge ${j + 1}: check the corners’ turns.`,
+          message('problem.edge-crosses-edge-check-the', { i: i + 1, j: j + 1 }),
           'edges',
         )
     }

@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 import { CoreError } from '../errors'
 
 /** A point in millimetres; x to the right, y down. */
@@ -35,5 +36,5 @@ export function inversePose(pose: Pose): Pose {
 /** @throws CoreError('bad-point') when a coordinate is not a finite number */
 export function requireFinite(points: readonly Point[], path: string): void {
   const bad = points.findIndex((p) => !Number.isFinite(p.x) || !Number.isFinite(p.y))
-  if (bad >= 0) throw new CoreError('bad-point', 'A point has a coordinate that is not a number.', `${path}[${bad}]`)
+  if (bad >= 0) throw new CoreError('bad-point', message('problem.a-point-has-a-coordinate'), `${path}[${bad}]`)
 }

@@ -1,3 +1,4 @@
+import { type Message, message } from '../messages/message'
 import { CoreError } from '../errors'
 import { degrees, type Point, type Pose, requireFinite, rotatePoint, applyPose } from './point'
 
@@ -22,15 +23,15 @@ const spread = (points: Point[], c: Point): number => Math.max(...points.map((p)
  */
 export function rigidFit(pairs: PointPair[]): RigidFit {
   const [from, to] = [pairs.map((p) => p.from), pairs.map((p) => p.to)]
-  if (pairs.length < 2) throw degenerate('At least two marks are needed to see how the cloth lies.')
+  if (pairs.length < 2) throw degenerate(message('problem.at-least-two-marks-are'))
   try {
     requireFinite([...from, ...to], 'pairs')
   } catch {
-    throw degenerate('A mark has a coordinate that is not a number.')
+    throw degenerate(message('problem.a-mark-has-a-coordinate'))
   }
   const [cf, ct] = [centroid(from), centroid(to)]
   const [sf, st] = [spread(from, cf), spread(to, ct)]
-  if (sf < 1e-9 || st < 1e-9) throw degenerate('The marks are in one spot. Use marks that are apart.')
+  if (sf < 1e-9 || st < 1e-9) throw degenerate(message('problem.the-marks-are-in-one'))
 
   let [dot, cross, size] = [0, 0, 0]
   for (const { from: f, to: t } of pairs) {
@@ -39,7 +40,7 @@ export function rigidFit(pairs: PointPair[]): RigidFit {
     cross += fx * ty - fy * tx
     size += Math.hypot(fx, fy) * Math.hypot(tx, ty)
   }
-  if (Math.hypot(dot, cross) <= 1e-12 * size) throw degenerate('The marks give no direction. Check their order.')
+  if (Math.hypot(dot, cross) <= 1e-12 * size) throw degenerate(message('problem.the-marks-give-no-direction'))
 
   const turned = degrees(Math.atan2(cross, dot))
   const rotation = turned === -180 ? 180 : turned
@@ -52,7 +53,7 @@ export function rigidFit(pairs: PointPair[]): RigidFit {
   return { pose, rms: Math.sqrt(mean(squares)), stretch: stretchOf(pairs) }
 }
 
-const degenerate = (message: string): CoreError => new CoreError('degenerate', message, 'pairs')
+const degenerate = (says: Message): CoreError => new CoreError('degenerate', says, 'pairs')
 
 type Span = { dx: number; dy: number; planned: number; measured: number }
 

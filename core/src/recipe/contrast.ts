@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 import { differenceCiede2000, lab, parse } from 'culori'
 import { CoreError } from '../errors'
 import type { Cloth } from './clothFacts'
@@ -8,7 +9,7 @@ const deltaE = differenceCiede2000()
 /** CIE lightness of a colour. @throws CoreError('bad-colour') */
 export function lightnessOf(colour: string, path: string): number {
   const found = parse(colour)
-  if (!found) throw new CoreError('bad-colour', `“${colour}” is not a colour; write it as #rrggbb.`, path)
+  if (!found) throw new CoreError('bad-colour', message('problem.is-not-a-colour-write', { colour }), path)
   return lab(found).l
 }
 

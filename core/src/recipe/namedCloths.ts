@@ -1,8 +1,9 @@
+import { type Message, message } from '../messages/message'
 import type { Bruise, Cloth, ClothTrait, Heat, SeeThrough } from './clothFacts'
 import { fullCloth } from './fullCloth'
 
 /** A cloth by its own name: its nearest family with its numbers laid over it. */
-export type NamedCloth = Required<Omit<Cloth, 'colour'>> & { id: string; name: string }
+export type NamedCloth = Required<Omit<Cloth, 'colour'>> & { id: string; name: Message }
 
 type Over = {
   stretchPercent?: number
@@ -16,7 +17,7 @@ type Over = {
 
 function named(
   id: string,
-  name: string,
+  name: Message,
   family: Cloth['family'],
   over: Over,
   traits: readonly ClothTrait[] = [],
@@ -31,13 +32,25 @@ function named(
  * @example namedCloths.find(({ id }) => id === 'corduroy') // twill with a pile of 0.8 mm that lies one way
  */
 export const namedCloths: readonly NamedCloth[] = [
-  named('nylon-shell', 'Nylon shell', 'coated', { gsm: 90, thicknessMm: 0.15, heat: 'low' }, ['slips']),
-  named('real-hide', 'Real hide', 'coated', { gsm: 700, thicknessMm: 1.5 }, ['hide']),
-  named('french-terry', 'French terry', 'sweatshirt', { gsm: 250, thicknessMm: 1.1 }),
-  named('corduroy', 'Corduroy', 'twill', { gsm: 280, thicknessMm: 1, pileMm: 0.8 }, ['nap']),
-  named('double-gauze', 'Double gauze', 'lawn', { gsm: 110, thicknessMm: 0.4, stretchPercent: 4 }, ['layers']),
-  named('stretch-denim', 'Stretch denim', 'denim', { gsm: 320, thicknessMm: 0.7, stretchPercent: 12 }),
-  named('stretch-twill', 'Stretch twill', 'twill', { stretchPercent: 11 }),
-  named('faux-fur', 'Faux fur', 'velvet-plush', { gsm: 400, thicknessMm: 6, pileMm: 15 }, ['nap']),
-  named('acrylic-felt', 'Acrylic felt', 'wool-felt', { gsm: 200, thicknessMm: 1.5, heat: 'low' }),
+  named('nylon-shell', message('cloth-named.nylon-shell'), 'coated', { gsm: 90, thicknessMm: 0.15, heat: 'low' }, [
+    'slips',
+  ]),
+  named('real-hide', message('cloth-named.real-hide'), 'coated', { gsm: 700, thicknessMm: 1.5 }, ['hide']),
+  named('french-terry', message('cloth-named.french-terry'), 'sweatshirt', { gsm: 250, thicknessMm: 1.1 }),
+  named('corduroy', message('cloth-named.corduroy'), 'twill', { gsm: 280, thicknessMm: 1, pileMm: 0.8 }, ['nap']),
+  named(
+    'double-gauze',
+    message('cloth-named.double-gauze'),
+    'lawn',
+    { gsm: 110, thicknessMm: 0.4, stretchPercent: 4 },
+    ['layers'],
+  ),
+  named('stretch-denim', message('cloth-named.stretch-denim'), 'denim', {
+    gsm: 320,
+    thicknessMm: 0.7,
+    stretchPercent: 12,
+  }),
+  named('stretch-twill', message('cloth-named.stretch-twill'), 'twill', { stretchPercent: 11 }),
+  named('faux-fur', message('cloth-named.faux-fur'), 'velvet-plush', { gsm: 400, thicknessMm: 6, pileMm: 15 }, ['nap']),
+  named('acrylic-felt', message('cloth-named.acrylic-felt'), 'wool-felt', { gsm: 200, thicknessMm: 1.5, heat: 'low' }),
 ]

@@ -1,3 +1,4 @@
+import { type Message, message } from '../messages/message'
 import { CoreError } from '../errors'
 
 export const rowEnds = ['flush', 'half-gap', 'margin'] as const
@@ -60,7 +61,8 @@ const range = (n: number): number[] => Array.from({ length: n }, (_, i) => i)
 
 function largestCount(L: number, m: number, least: number, halfGaps: boolean, gapOf: (n: number) => number): number {
   const most = Math.floor((halfGaps ? L : L + least) / (m + least) + GRAIN)
-  if (most > MOST_MOTIFS) throw new CoreError('bad-request', `More than ${MOST_MOTIFS} motifs would go in.`, 'motif')
+  if (most > MOST_MOTIFS)
+    throw new CoreError('bad-request', message('problem.more-than-motifs-would-go', { one: MOST_MOTIFS }), 'motif')
   // The quotient may lose a whole motif to the grain of the numbers, so its neighbours are looked at too.
   for (let n = most + 1; n > 1; n--) if (gapOf(n) >= least - GRAIN) return n
   return 1
@@ -73,24 +75,20 @@ function roundTheHem(length: number, count: number): number[] {
 }
 
 function noRoom(count: number): CoreError {
-  const text =
-    count === 1
-      ? 'Not even one motif fits along this edge.'
-      : `${count} motifs do not fit along this edge with that gap; take fewer, or a smaller one.`
-  return new CoreError('no-room', text, 'row')
+  return new CoreError('no-room', message('problem.not-even-one-motif-fits', { count }), 'row')
 }
 
 // eslint-disable-next-line complexity -- one line for each thing that can be wrong
 function requireSound({ length, motif, count, gap, minGap, margin }: RowRequest): void {
-  const bad = (path: string, text: string): never => {
-    throw new CoreError('bad-request', text, path)
+  const bad = (path: string, says: Message): never => {
+    throw new CoreError('bad-request', says, path)
   }
-  if (!(length > 0 && Number.isFinite(length))) bad('length', 'The edge needs a length above zero.')
-  if (!(motif > 0 && Number.isFinite(motif))) bad('motif', 'The motif needs a width above zero.')
+  if (!(length > 0 && Number.isFinite(length))) bad('length', message('problem.the-edge-needs-a-length'))
+  if (!(motif > 0 && Number.isFinite(motif))) bad('motif', message('problem.the-motif-needs-a-width'))
   for (const [path, mm] of Object.entries({ gap, minGap, margin }))
-    if (mm !== undefined && !(mm >= 0 && Number.isFinite(mm))) bad(path, 'A gap or margin is zero or more.')
+    if (mm !== undefined && !(mm >= 0 && Number.isFinite(mm))) bad(path, message('problem.a-gap-or-margin-is'))
   if (count === undefined && gap === undefined && minGap === undefined)
-    bad('count', 'Say how many motifs, or how far apart.')
+    bad('count', message('problem.say-how-many-motifs-or'))
   if (count !== undefined && !(Number.isInteger(count) && count >= 1 && count <= MOST_MOTIFS))
-    bad('count', 'How many motifs has to be a whole number from 1.')
+    bad('count', message('problem.how-many-motifs-has-to'))
 }

@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 import { CoreError } from '../errors'
 
 /** Motifs `from` to `to` (inclusive indices of the sorted motifs) in one hooping, the hoop's centre at `centre`. */
@@ -16,10 +17,12 @@ const GRAIN = 1e-9
  */
 export function splitHoopings(centres: number[], motif: number, fieldLength: number): Hooping[] {
   const sound = (mm: number): boolean => mm > 0 && Number.isFinite(mm)
-  if (!sound(motif)) throw new CoreError('bad-request', 'The motif needs a width above zero.', 'motif')
-  if (!sound(fieldLength)) throw new CoreError('bad-request', 'The field needs a length above zero.', 'fieldLength')
-  if (!centres.every(Number.isFinite)) throw new CoreError('bad-request', 'A centre is not a number.', 'centres')
-  if (motif > fieldLength + GRAIN) throw new CoreError('no-room', 'One motif is longer than the field.', 'motif')
+  if (!sound(motif)) throw new CoreError('bad-request', message('problem.the-motif-needs-a-width'), 'motif')
+  if (!sound(fieldLength))
+    throw new CoreError('bad-request', message('problem.the-field-needs-a-length'), 'fieldLength')
+  if (!centres.every(Number.isFinite))
+    throw new CoreError('bad-request', message('problem.a-centre-is-not-a'), 'centres')
+  if (motif > fieldLength + GRAIN) throw new CoreError('no-room', message('problem.one-motif-is-longer-than'), 'motif')
   const sorted = [...centres].sort((a, b) => a - b)
   const groups: Hooping[] = []
   let from = 0

@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 import { CoreError } from '../errors'
 import { stitchTime } from '../thread/stitchTime'
 import { type ClothHalt, clothBefore } from '../design/clothHalts'
@@ -51,7 +52,7 @@ type SewProgramInput = {
  */
 export function sewProgram({ blocks, copies, speedSpm }: SewProgramInput): SewProgram {
   if (!(Number.isInteger(copies) && copies >= 1))
-    throw new CoreError('bad-request', 'A hooping needs at least one copy.', 'copies')
+    throw new CoreError('bad-request', message('problem.a-hooping-needs-at-least'), 'copies')
   const before = clothBefore(blocks)
   const laid = Array.from({ length: copies }, (_, copy) => blocks.map((one, block) => ({ ...one, block, copy }))).flat()
   let at = 0

@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 import { CoreError } from '../errors'
 import { boxOf, rectangle } from '../plane/box'
 import { convexHull } from '../plane/convexHull'
@@ -46,13 +47,13 @@ const MOST_PAGES = 100
 export function templatePages(q: TemplateRequest): Template {
   const { width, height } = q.design
   if (!(width > 0 && height > 0 && Number.isFinite(width + height)))
-    throw new CoreError('bad-design', 'The design’s width and height must be above zero.', 'design')
+    throw new CoreError('bad-design', message('problem.the-designs-width-and-height'), 'design')
   const upright = papers[q.paper]
   const turned = { width: upright.height, height: upright.width }
   const [a, b] = [laidOn(upright, q), laidOn(turned, q)]
   const best = b.columns * b.rows < a.columns * a.rows ? b : a
   if (best.columns * best.rows > MOST_PAGES)
-    throw new CoreError('bad-design', `A template of this size would take more than ${MOST_PAGES} pages.`, 'design')
+    throw new CoreError('bad-design', message('problem.template-too-large', { most: MOST_PAGES }), 'design')
   return { ...best, pages: pagesOf(best, q) }
 }
 

@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 import { CoreError } from '../errors'
 
 /**
@@ -47,14 +48,10 @@ export function bobbinPlan(q: BobbinQuery): BobbinPlan {
 
 function requireLengths({ needMetresByBlock, bobbinMetres, leftMetres }: BobbinQuery): void {
   if (!(bobbinMetres > 0 && Number.isFinite(bobbinMetres)))
-    throw new CoreError('bad-bobbin', 'A full bobbin must hold more than zero.', 'bobbinMetres')
+    throw new CoreError('bad-bobbin', message('problem.a-full-bobbin-must-hold'), 'bobbinMetres')
   if (!(leftMetres >= 0 && Number.isFinite(leftMetres)))
-    throw new CoreError('bad-bobbin', 'The bobbin in the machine can’t hold less than zero.', 'leftMetres')
+    throw new CoreError('bad-bobbin', message('problem.the-bobbin-in-the-machine'), 'leftMetres')
   const wrong = needMetresByBlock.findIndex((need) => !(need >= 0 && Number.isFinite(need)))
   if (wrong >= 0)
-    throw new CoreError(
-      'bad-bobbin',
-      'A block can’t take less than zero from the bobbin.',
-      `needMetresByBlock[${wrong}]`,
-    )
+    throw new CoreError('bad-bobbin', message('problem.a-block-cant-take-less'), `needMetresByBlock[${wrong}]`)
 }

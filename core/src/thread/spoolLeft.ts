@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 import { CoreError } from '../errors'
 
 const GRAMS_PER_TEX_METRES = 1000
@@ -22,9 +23,10 @@ export function spoolLeft({
   tex: number
 }): number {
   if (!(emptyGrams >= 0 && Number.isFinite(emptyGrams)))
-    throw new CoreError('bad-weight', 'The empty spool can’t weigh less than zero.', 'emptyGrams')
+    throw new CoreError('bad-weight', message('problem.the-empty-spool-cant-weigh'), 'emptyGrams')
   if (!(grossGrams >= emptyGrams && Number.isFinite(grossGrams)))
-    throw new CoreError('bad-weight', 'The spool can’t weigh less than when empty.', 'grossGrams')
-  if (!(tex > 0 && Number.isFinite(tex))) throw new CoreError('bad-weight', 'The tex of a thread is above zero.', 'tex')
+    throw new CoreError('bad-weight', message('problem.the-spool-cant-weigh-less'), 'grossGrams')
+  if (!(tex > 0 && Number.isFinite(tex)))
+    throw new CoreError('bad-weight', message('problem.the-tex-of-a-thread'), 'tex')
   return ((grossGrams - emptyGrams) / tex) * GRAMS_PER_TEX_METRES
 }

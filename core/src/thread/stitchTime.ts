@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 import { CoreError } from '../errors'
 
 /** All in seconds. */
@@ -31,8 +32,8 @@ const TRIM_SECONDS = 6
 export function stitchTime(q: TimeQuery): StitchTime {
   for (const [path, value] of Object.entries(q))
     if (!(value >= 0 && Number.isFinite(value)))
-      throw new CoreError('bad-time', 'Stitches, changes, trims and times can’t be less than zero.', path)
-  if (q.speedSpm === 0) throw new CoreError('bad-time', 'The speed is above zero.', 'speedSpm')
+      throw new CoreError('bad-time', message('problem.stitches-changes-trims-and-times'), path)
+  if (q.speedSpm === 0) throw new CoreError('bad-time', message('problem.the-speed-is-above-zero'), 'speedSpm')
   const parts = {
     stitching: (q.stitches / (q.speedSpm * REACHED)) * 60,
     changes: q.changes * q.changeSeconds,

@@ -1,3 +1,4 @@
+import { message } from '../messages/message'
 import type { BlockStats, DesignStats } from '../design/designStats'
 import { changesIn } from '../design/changesIn'
 import { CoreError } from '../errors'
@@ -48,9 +49,9 @@ export function threadUse(q: {
 }): ThreadUse {
   const { design, stackThickness, shopFactor = 1 } = q
   if (!(stackThickness >= 0 && Number.isFinite(stackThickness)))
-    throw new CoreError('bad-thickness', 'The layers’ thickness can’t be less than zero.', 'stackThickness')
+    throw new CoreError('bad-thickness', message('problem.the-layers-thickness-cant-be'), 'stackThickness')
   if (!(shopFactor > 0 && Number.isFinite(shopFactor)))
-    throw new CoreError('bad-factor', 'The shop’s own factor is a number above zero.', 'shopFactor')
+    throw new CoreError('bad-factor', message('problem.the-shops-own-factor-is'), 'shopFactor')
   const byBlock = design.blocks.map((block, i) => {
     const changed = i > 0 && changesIn([design.blocks[i - 1]!.colour, block.colour]) > 0
     const metres = block.lengthMm <= 0 ? byCount(block) : byStitches(block, stackThickness, changed)

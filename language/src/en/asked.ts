@@ -73,4 +73,11 @@ export const asked = words({
   'keep-the-name-under-40': 'Keep the name under 40 characters.',
   text: 'text',
   nothing: 'nothing',
+  'no-backup': 'This is no backup of a shop: “format” has to be {$format :text}.',
+  'backup-too-new': 'Only version {$version :number} of the backup is known: start a newer program.',
+  'no-design-file': 'This is not a design file: “format” must be zealous-thimble-design.',
+  'design-file-too-new': 'Only versions 1 and 2 of the design file are known.',
+  'artwork-or-stitches': 'A packed design is artwork or stitches.',
+  'no-shop-file': 'This is not a shop file: “format” has to be {$format :text}.',
+  'shop-file-too-new': 'Only versions 1 to {$version :number} of the shop file are known.',
 })

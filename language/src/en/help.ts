@@ -41,4 +41,5 @@ export const help = words({
   words: 'Words',
   'n-1-to-5-m': 'n, /, 1 to 5, m, ?',
   search: 'search',
+  keys: 'Keys',
 })

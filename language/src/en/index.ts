@@ -1,3 +1,9 @@
+import { colours } from './colours'
+import { itemKinds } from './itemKinds'
+import { habits } from './habits'
+import { marking } from './marking'
+import { cloths } from './cloths'
+import { problems } from './problems'
 import { cutting } from './cutting'
 import { design } from './design'
 import { differences } from './differences'
@@ -32,6 +38,12 @@ export const en = {
   ...reasons,
   ...stackLists,
   ...judging,
+  ...itemKinds,
+  ...colours,
+  ...habits,
+  ...marking,
+  ...cloths,
+  ...problems,
   unknown: 'Noted by a newer version of the program.',
 } as const
 

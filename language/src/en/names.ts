@@ -1,6 +1,7 @@
 /** What the trade calls things, as a sentence takes them; a label sets the first letter large. */
 export const names = {
   label: '{$name :name case=upper}',
+  range: '{$from :text} to {$to :text}',
   rescue: 'This piece: {$rescue :name case=lower}',
 
   'layer.tear-away-light': 'light tear-away',

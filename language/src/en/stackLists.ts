@@ -74,9 +74,9 @@ export const stackLists = {
   'do.finish.no-press.dry': 'No iron and no steam. Smooth it by hand.',
   'do.finish.no-press': 'No iron. Press with your fingers; steam from a distance only if the label allows.',
 
-  'short.none': '{$layer :name case=upper}: none in the stash',
+  'short.none': '{$layer :name case=upper}: none in the stash.',
   'short.pieces':
-    '.input {$there :number} .match $there 0 {{{$layer :name case=upper}: no piece, {$wanted :number} are wanted}} * {{{$layer :name case=upper}: {$there :number} of {$wanted :number} pieces}}',
+    '.input {$there :number} .match $there 0 {{{$layer :name case=upper}: no piece, {$wanted :number} are wanted.}} * {{{$layer :name case=upper}: {$there :number} of {$wanted :number} pieces.}}',
   'short.sized':
-    '.input {$there :number} .input {$wanted :number} .match $there $wanted 0 1 {{{$layer :name case=upper}: no piece of {$wide :tape} by {$high :tape}}} 0 * {{{$layer :name case=upper}: no piece of {$wide :tape} by {$high :tape}, {$wanted :number} are wanted}} * * {{{$layer :name case=upper}: {$there :number} of {$wanted :number} pieces of {$wide :tape} by {$high :tape}}}',
+    '.input {$there :number} .input {$wanted :number} .match $there $wanted 0 1 {{{$layer :name case=upper}: no piece of {$wide :tape} by {$high :tape}.}} 0 * {{{$layer :name case=upper}: no piece of {$wide :tape} by {$high :tape}, {$wanted :number} are wanted.}} * * {{{$layer :name case=upper}: {$there :number} of {$wanted :number} pieces of {$wide :tape} by {$high :tape}.}}',
 } as const

@@ -363,4 +363,5 @@ export const things = words({
   'pieces-want':
     '.input {$pieces :number} .match $pieces one {{{$pieces :number} piece wants {$much :text}; {$there :text}.}} * {{{$pieces :number} pieces want {$much :text}; {$there :text}.}}',
   sewing: 'sewing',
+  'in-hours': 'hours',
 })

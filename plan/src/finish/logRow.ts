@@ -1,3 +1,4 @@
+import { writeName } from '@thimble/language'
 import type { HoopDecision, MeasureDecision, RecordDecision, Piece } from '@thimble/contract'
 import type { LogRow } from '@thimble/contract/log'
 import { judgedWashed } from '@thimble/core/outcomes'
@@ -69,7 +70,7 @@ function inHoop(kept: HoopDecision | undefined): Pick<LogRow, 'toHoop' | 'added'
 export function calledToday(piece: Pick<Piece, 'item' | 'measure'>): { item: string; placement: string } {
   try {
     const kind = kindOf(piece)
-    return { item: kind.name, placement: placementRule(kind, piece.measure.placement).name }
+    return { item: writeName(kind.name), placement: writeName(placementRule(kind, piece.measure.placement).name) }
   } catch (error) {
     if (!(error instanceof CoreError)) throw error
     return { item: piece.item.kind, placement: piece.measure.placement }

@@ -62,7 +62,7 @@ const bulk: Tell = ({ measure, build }, piece, { shop }) => {
   const tube = placement?.item.tube
   if (!tube || tube.width >= NARROW) return null
   const unpicked = preparing(piece, build().basis, placement).find(({ id }) => id === 'prep.unpick')
-  if (unpicked) return unpicked.text
+  if (unpicked) return writeMessage(unpicked.said)
   return shop.habits.smallGarmentBulk === 'clip' ? t('clip-the-rest') : t('roll-and-tape-the-rest')
 }
 

@@ -1,3 +1,4 @@
+import { problemText } from '@thimble/language'
 import { planning as t } from '@thimble/language/en/planning'
 import { message } from '@thimble/core/messages'
 import type { HoopTry, Piece } from '@thimble/contract'
@@ -86,7 +87,7 @@ export function checkStraight(ask: StraightCheckInput): StraightCheck | null {
     return byEdges ? (byCorner(ask, seen, corner, frame) ?? nothing) : (byMarks(ask, seen) ?? nothing)
   } catch (error) {
     if (!(error instanceof CoreError)) throw error
-    return { ...nothing, problem: error.message }
+    return { ...nothing, problem: problemText(error) }
   }
 }
 

@@ -20,7 +20,7 @@ export function designsBeside(
     if (!own || faceOf(own, other.measure.choices) !== face) return []
     const [kept] = other.measure.kept
     const outlines = kept ? outlinesKept(kept) : planned(other)
-    return outlines ? [{ name: own.name, outlines }] : []
+    return outlines ? [{ id: own.id, name: own.name, outlines }] : []
   })
 }
 

@@ -1,8 +1,9 @@
+import { type Message } from '@thimble/core/messages'
 import type { Basis, Piece } from '@thimble/contract'
 import { preparation, preparationStep } from '@thimble/core/marking'
 
 /** A step before the tape goes on, as it is worded today, and whether it is done. */
-type Preparing = { id: string; text: string; ticked: boolean }
+type Preparing = { id: string; said: Message; ticked: boolean }
 
 type Lies = { item: { tube: { width: number } | null } } | null
 
@@ -18,7 +19,7 @@ export function preparing({ measure }: Pick<Piece, 'measure'>, basis: Basis, pla
       ticked: measure.marked[id] ?? false,
     }))
   return noted.flatMap(({ id, ticked }) => {
-    const text = preparationStep(id)
-    return text ? [{ id, text, ticked }] : []
+    const said = preparationStep(id)
+    return said ? [{ id, said, ticked }] : []
   })
 }

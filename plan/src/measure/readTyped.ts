@@ -1,3 +1,4 @@
+import { problemText } from '@thimble/language'
 import { planning as t } from '@thimble/language/en/planning'
 import type { TypedLength } from '@thimble/contract'
 import { CoreError } from '@thimble/core/errors'
@@ -12,7 +13,7 @@ export function readTyped(typed: TypedLength | undefined): Read {
     const mm = parseLength(typed.text, typed.unit)
     return mm > 5000 ? { mm: null, problem: t('thats-over-5-metres-measure') } : { mm, problem: null }
   } catch (error) {
-    if (error instanceof CoreError) return { mm: null, problem: error.message }
+    if (error instanceof CoreError) return { mm: null, problem: problemText(error) }
     throw error
   }
 }

@@ -1,3 +1,4 @@
+import { problemText } from '@thimble/language'
 import type { Order } from '@thimble/contract'
 import { CoreError } from '@thimble/core/errors'
 import type { KindCut } from '../schedule/cutsOfBatch'
@@ -39,7 +40,7 @@ export function costOfOrder(order: Order, { works, pieces, cuts, seconds, shop, 
       else unplanned.push(lineName(line))
     }
   } catch (error) {
-    if (error instanceof CoreError) return { lines: [], begun, unplanned: [], problem: error.message }
+    if (error instanceof CoreError) return { lines: [], begun, unplanned: [], problem: problemText(error) }
     throw error
   }
   return { lines, begun, unplanned, problem: null }

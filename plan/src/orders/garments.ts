@@ -1,3 +1,4 @@
+import { writeName } from '@thimble/language'
 import { planning as t } from '@thimble/language/en/planning'
 import type { LinePlace, Order, OrderLine, Piece } from '@thimble/contract'
 import { readCount } from '../measure/readTyped'
@@ -40,7 +41,8 @@ export const quantityOf = (order: Pick<Order, 'lines'>): number =>
   Object.values(order.lines).reduce((sum, line) => sum + garmentsOf(line).length, 0)
 
 /** What a line is called: as it was, else as its item. */
-export const lineName = (line: Pick<OrderLine, 'name' | 'item'>): string => line.name.trim() || kindOfLine(line).name
+export const lineName = (line: Pick<OrderLine, 'name' | 'item'>): string =>
+  line.name.trim() || writeName(kindOfLine(line).name)
 
 /** Where pieces stand in their order as it was typed, line by line and row by row, from 0; those no more in it come last. */
 export function rowOrder(order: Pick<Order, 'lines'>): (piece: Pick<Piece, 'order'>) => number {

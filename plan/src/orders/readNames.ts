@@ -1,3 +1,4 @@
+import { writeName } from '@thimble/language'
 import { planning as t } from '@thimble/language/en/planning'
 import { readColour } from '@thimble/core/colour'
 import type { ItemKind } from '@thimble/core/placement'
@@ -91,7 +92,9 @@ function readLine(
   const colour = called ? colourOf(called, colours) : null
   if (!typed && kind.sizes.length > 1) return { wrong: t('no-size-write', { namesOf: namesOf(kind.sizes) }) }
   if (!size)
-    return { wrong: t('is-not-a-size-of', { typed, name: kind.name.toLowerCase(), namesOf: namesOf(kind.sizes) }) }
+    return {
+      wrong: t('is-not-a-size-of', { typed, name: writeName(kind.name).toLowerCase(), namesOf: namesOf(kind.sizes) }),
+    }
   if (named && !name) return { wrong: t('no-name-to-stitch') }
   if (name.length > MOST_NAME) return { wrong: t('the-name-has-letters-keep', { name: name.length, one: MOST_NAME }) }
   if (called && !colour) return { wrong: t('is-not-a-known-colour', { called }) }
@@ -103,7 +106,7 @@ const colourOf = (called: string, colours: NonNullable<NamesFor['colours']>): st
   colours.find(({ name }) => name.toLowerCase() === called.toLowerCase())?.colour ?? readColour(called)
 
 const namesOf = (sizes: ItemKind['sizes']): string => {
-  const names = sizes.map(({ name }) => name)
+  const names = sizes.map(({ name }) => writeName(name))
   return names.length > 1
     ? t('or', { names: names.slice(0, -1).join(', '), at: String(names.at(-1)) })
     : (names[0] ?? '')
@@ -117,7 +120,7 @@ function sizeOf(typed: string, sizes: ItemKind['sizes']): string | null {
   const short = longForms[spelt] ?? spelt
   const plain = (text: string): string => text.toLowerCase().replace(/[^a-z0-9]/g, '')
   const found = sizes.find(({ id, name }) =>
-    [plain(id), plain(name)].some((one) => one === bare || one === spelt || one === short),
+    [plain(id), plain(writeName(name))].some((one) => one === bare || one === spelt || one === short),
   )
   return found?.id ?? null
 }

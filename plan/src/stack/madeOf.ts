@@ -1,7 +1,8 @@
+import { writeName } from '@thimble/language'
 import type { Patch, Piece, Swatch } from '@thimble/contract'
 import type { NamedCloth } from '@thimble/core/recipe'
 
-type Its = Omit<NamedCloth, 'traits'> & Pick<Swatch, 'traits'>
+type Its = Omit<NamedCloth, 'traits' | 'name'> & { name: string } & Pick<Swatch, 'traits'>
 /** A cloth's numbers, as a piece that is made of it carries them from now on. */
 const carried = ({ id, name, ...its }: Its) => {
   const { stretchPercent, gsm, thicknessMm, pileMm, heat, bruise, seeThrough, traits } = its
@@ -20,5 +21,5 @@ export const madeOf = (swatch: Swatch): Patch<Piece['build']['cloth']> => ({
 export const madeOfNamed = ({ traits, ...cloth }: NamedCloth): Patch<Piece['build']['cloth']> => ({
   family: cloth.family,
   told: true,
-  swatch: carried({ ...cloth, traits: [...traits] }),
+  swatch: carried({ ...cloth, name: writeName(cloth.name), traits: [...traits] }),
 })

@@ -1,3 +1,4 @@
+import { problemText } from '@thimble/language'
 import { shopComputer as t } from '@thimble/language/en/shopComputer'
 import type { Problem } from '@thimble/contract/answers'
 import { CoreError } from '@thimble/core/errors'
@@ -44,7 +45,7 @@ export const notJpeg = (c: Context): Response => problem(c, 415, t('not-a-jpeg')
 /** The one place where errors become answers. */
 export function toProblem(error: unknown, c: Context): Response {
   if (error instanceof ZodError) return invalid(c, issuesOf(error))
-  if (error instanceof CoreError) return invalid(c, [{ path: error.path, message: error.message }])
+  if (error instanceof CoreError) return invalid(c, [{ path: error.path, message: problemText(error) }])
   if (error instanceof UnknownKeys)
     return invalid(
       c,

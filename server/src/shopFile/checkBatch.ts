@@ -1,3 +1,4 @@
+import { problemText } from '@thimble/language'
 import { shopComputer as t } from '@thimble/language/en/shopComputer'
 import { type Document, type Movement, PackedDesign, type Piece, type Registry, Shop } from '@thimble/contract'
 import { PhotoInFile } from '@thimble/contract/answers'
@@ -156,6 +157,6 @@ function checked<T>(schema: z.ZodType<T>, value: unknown, place: PropertyKey[]):
 
 function refusalOf(error: unknown): Refusal {
   if (error instanceof Refused) return error.refusal
-  if (error instanceof CoreError) return { message: error.message, path: error.path }
+  if (error instanceof CoreError) return { message: problemText(error), path: error.path }
   throw error
 }

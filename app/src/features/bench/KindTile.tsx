@@ -1,3 +1,4 @@
+import { writeName } from '@thimble/language'
 import type { ItemKind } from '@thimble/core/placement'
 import { memo } from 'react'
 import { Pressable } from 'react-native'
@@ -31,7 +32,7 @@ export const KindTile = memo(function KindTile({ id, kind, on, first, onPress }:
     >
       <ItemThumb kind={kind} size={kind.usualSize} colour={on ? '#2c4a7a' : '#e8e2d4'} px={64} />
       <Text bold={on} tone={on ? 'indigo' : undefined} style={{ fontSize: 15, lineHeight: 19, textAlign: 'center' }}>
-        {kind.name}
+        {writeName(kind.name)}
       </Text>
     </Pressable>
   )

@@ -1,3 +1,5 @@
+import { choicesOf } from '@/words/choicesOf'
+import { writeName } from '@thimble/language'
 import { bench as t } from '@thimble/language/en/bench'
 import { Button } from '@rneui/themed'
 import type { SavedItem } from '@thimble/contract'
@@ -44,7 +46,7 @@ function useEntries(): Entry[] {
 function startPiece({ kind, own }: Entry, placement: string, { name, customer }: Texts) {
   return newPiece({
     id: nanoid(),
-    name: name.trim() || kind.name,
+    name: name.trim() || writeName(kind.name),
     createdAt: new Date().toISOString(),
     item: {
       kind: own ? customKindId : kind.id,
@@ -87,7 +89,7 @@ export function NewPiecePage() {
       back
       foot={
         <Button
-          title={chosen && placement ? `${next}: ${chosen.kind.name.toLowerCase()}` : next}
+          title={chosen && placement ? `${next}: ${writeName(chosen.kind.name).toLowerCase()}` : next}
           disabled={long || !placement}
           onPress={putOnBench}
         />
@@ -110,7 +112,7 @@ export function NewPiecePage() {
           control={control}
           name="name"
           label={t('name')}
-          placeholder={chosen?.kind.name ?? t('named-after-the-item')}
+          placeholder={chosen ? writeName(chosen.kind.name) : t('named-after-the-item')}
           longest={MOST}
         />
         <FormField control={control} name="customer" label={t('customer')} placeholder={FOR_WHOM} longest={MOST} />
@@ -136,7 +138,7 @@ function Chosen({ entry: { id, kind, own }, onOther, control, placement }: Chose
             {own ? (
               <Button
                 type="outline"
-                title={t('change', { name: kind.name.toLowerCase() })}
+                title={t('change', { name: writeName(kind.name).toLowerCase() })}
                 onPress={() => router.push(`/items/${id}`)}
               />
             ) : null}
@@ -148,7 +150,7 @@ function Chosen({ entry: { id, kind, own }, onOther, control, placement }: Chose
           control={control}
           name="placement"
           label={t('placement')}
-          choices={kind.placements}
+          choices={choicesOf(kind.placements)}
           chosen={placement ?? ''}
         />
       </Section>
@@ -166,6 +168,7 @@ function ItemSearch({ entries, onPick }: Search) {
     const kinds = findKinds(
       find,
       entries.map(({ kind, id }) => ({ ...kind, id })),
+      writeName,
     )
     return kinds.flatMap(({ id }) => entries.find((entry) => entry.id === id) ?? [])
   }, [entries, find])

@@ -1,3 +1,4 @@
+import { problemText } from '@thimble/language'
 import { useEffect, useRef, useState } from 'react'
 
 type WorkedOut<Found> = { found: Found | null; problem: string | null }
@@ -22,7 +23,7 @@ export function useWorkedOut<Request, Found>(
     const timer = setTimeout(() => {
       latest.current(JSON.parse(key) as Request).then(
         (found) => gone || setState({ found, problem: null }),
-        (error: Error) => gone || setState((last) => ({ ...last, problem: error.message })),
+        (error: Error) => gone || setState((last) => ({ ...last, problem: problemText(error) })),
       )
     }, pauseMs)
     return () => {

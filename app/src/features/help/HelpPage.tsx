@@ -63,7 +63,7 @@ export function HelpPage() {
       </Section>
       <View style={{ height: 14 }} />
       <Pairs title={t('words')} answer={`${words.length}`} pairs={words} />
-      <Pairs title="Keys" answer={t('n-1-to-5-m')} pairs={keys} />
+      <Pairs title={t('keys')} answer={t('n-1-to-5-m')} pairs={keys} />
     </Page>
   )
 }

@@ -1,3 +1,4 @@
+import { problemText } from '@thimble/language'
 import { items as t } from '@thimble/language/en/items'
 import { readTyped } from '@thimble/plan'
 import type { CustomItem, SavedItem } from '@thimble/contract'
@@ -80,7 +81,7 @@ export function readItem(texts: ItemTexts, unit: 'mm' | 'cm' | 'in'): ReadItem {
       kind.shape(presetMeasures(kind))
     } catch (error) {
       if (!(error instanceof CoreError)) throw error
-      problems.edges = error.message
+      problems.edges = problemText(error)
     }
   }
   return { item: drawable && !problems.edges ? item : null, problems }

@@ -4,7 +4,7 @@ import type { KindCut, WorkSequence, WorkStep } from '@thimble/plan/schedule'
 import type { Piece, Shop } from '@thimble/contract'
 import type { BatchSheet } from '@/template/batchSheetPdf'
 import { dialsText } from '@/words/dialsText'
-import { joined } from '@thimble/language'
+import { joined, writeName } from '@thimble/language'
 import { layerName } from '@/words/stackWords'
 import {
   bobbinText,
@@ -72,7 +72,13 @@ function stepOf(
   return {
     change: before.seconds > 0 ? changeText(before, first) : null,
     ...{ name: work.name, minutes: minutesText(work.minutes) },
-    says: [size, placedWords(piece, shop, plans.measure), dialWords(piece, plans), patchWords(plans), piece.note]
+    says: [
+      size && writeName(size),
+      placedWords(piece, shop, plans.measure),
+      dialWords(piece, plans),
+      patchWords(plans),
+      piece.note,
+    ]
       .filter(Boolean)
       .join('. '),
     address: base && `${base}/piece/${piece.id}`,

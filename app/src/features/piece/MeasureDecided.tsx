@@ -20,8 +20,8 @@ export function MeasureDecided({ tools }: DecidedProps) {
   const { basis } = useBuilt(tools)
   if (!placed) return null
   const { width, height, loadClass, name } = design
-  const ready = preparing(piece, basis, null).map(({ id, text, ticked }) => ({
-    ...{ line: { code: id, severity: 'note' as const, text }, ticked },
+  const ready = preparing(piece, basis, null).map(({ id, said, ticked }) => ({
+    ...{ line: { code: id, severity: 'note' as const, said }, ticked },
   }))
   return (
     <>

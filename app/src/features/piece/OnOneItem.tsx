@@ -1,3 +1,4 @@
+import { writeName } from '@thimble/language'
 import { piece as t } from '@thimble/language/en/piece'
 import { Button } from '@rneui/themed'
 import type { Piece } from '@thimble/contract'
@@ -24,7 +25,7 @@ function placeName(piece: Piece): string {
   const rule = kindOf(piece).placements.find(({ id }) => id === placement)
   const named = rule?.choices?.filter(({ id }) => id === 'side' || id === 'corner') ?? []
   const which = named.map(({ id, choices: all, usual }) => all.find((one) => one.id === (choices[id] ?? usual))?.name)
-  return [rule?.name ?? placement, ...which].join(', ')
+  return [rule?.name ?? { own: placement }, ...which].flatMap((name) => (name ? [writeName(name)] : [])).join(', ')
 }
 
 /** The placements on one item, and the ways on to more: on the same item, or the same on the next one. */

@@ -32,7 +32,7 @@ export function ShortInStash({ tools, shown, ask }: { tools: PieceTools; shown: 
       tools.set({ build: { stack: patchToStack(kept, next) } })
     }
     return [
-      <AdviceBar key={kind} advice={{ code: 'short', text: `${need}.`, severity: 'caution' }} />,
+      <AdviceBar key={kind} advice={{ code: 'short', said: need, severity: 'caution' }} />,
       instead ? (
         <Button
           key={`${kind}-instead`}

@@ -1,3 +1,4 @@
+import { fibreName } from '@/words/threadWords'
 import { layers as t } from '@thimble/language/en/layers'
 import type { Basis, DecidedStack, StackLayer } from '@thimble/contract'
 import { factsFrom, patchNames } from '@thimble/plan'
@@ -28,7 +29,8 @@ type Props = {
 export function StackView({ tools: { plan, marked }, stack, basis, open = null, threadOnly = false, onOpen }: Props) {
   const p = usePalette()
   const { colours } = basis.work.topThread
-  const { weight, fibre } = stack.thread ?? basis.work.topThread
+  const { weight, fibre: kind } = stack.thread ?? basis.work.topThread
+  const fibre = fibreName(kind)
   const { textured, thickness, dark } = factsFrom(basis)
   const { family, colour } = basis.cloth
   // Applied cloth lies on the cloth; it is laid at the machine.

@@ -1,3 +1,4 @@
+import { useSay } from '@/ui/useSay'
 import { settings as t } from '@thimble/language/en/settings'
 import { type HabitQuestion, habitQuestions } from '@thimble/core/habits'
 import { habitExample } from '@thimble/plan/habitExample'
@@ -32,20 +33,20 @@ export function PreferencesPage() {
 type PreferenceProps = Pick<SettingsForm, 'control'> & { question: HabitQuestion; open: boolean }
 
 function Preference({ question, control, open }: PreferenceProps) {
-  const inUnits = useUnits()
+  const say = useSay()
   const { id, asks, choices } = question
   const chosen = useWatch({ control, name: `habits.${id}` })
   const [first] = useState(chosen)
   const found = choices.find((c) => c.value === chosen)
   return (
-    <Fold title={asks} answer={inUnits(found?.name ?? '')} open={open}>
+    <Fold title={say(asks)} answer={found ? say(found.name) : ''} open={open}>
       <FormChoices
         control={control}
         name={`habits.${id}`}
-        label={asks}
-        choices={choices.map((c) => ({ id: c.value, name: inUnits(c.name) }))}
+        label={say(asks)}
+        choices={choices.map((c) => ({ id: c.value, name: say(c.name) }))}
       />
-      <Text soft>{inUnits(found?.means ?? '')}</Text>
+      <Text soft>{found ? say(found.means) : ''}</Text>
       {/* One that is changed shows at once what that comes to. */}
       <Disclosure key={String(chosen !== first)} title={t('example')} open={chosen !== first}>
         <OnOwnPiece question={question} chosen={chosen} />
@@ -57,6 +58,7 @@ function Preference({ question, control, open }: PreferenceProps) {
 /** What each choice comes to on the first piece of the shop that tells them apart. */
 function OnOwnPiece({ question: { id, choices }, chosen }: { question: HabitQuestion; chosen: string }) {
   const inUnits = useUnits()
+  const say = useSay()
   const pieces = useNamed('pieces')
   const shelf = usePlanShelf()
   const example = useMemo(
@@ -76,7 +78,7 @@ function OnOwnPiece({ question: { id, choices }, chosen }: { question: HabitQues
       {choices.map((c) =>
         example.comes[c.value] ? (
           <Text key={c.value} soft={c.value !== chosen} bold={c.value === chosen}>
-            {inUnits(`${c.name}: ${example.comes[c.value]}`)}
+            {`${say(c.name)}: ${inUnits(example.comes[c.value]!)}`}
           </Text>
         ) : null,
       )}

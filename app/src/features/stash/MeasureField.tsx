@@ -1,3 +1,4 @@
+import { problemText } from '@thimble/language'
 import { stash as t } from '@thimble/language/en/stash'
 import { Button } from '@rneui/themed'
 import type { TypedLength } from '@thimble/contract'
@@ -42,7 +43,7 @@ export function MeasureField({ onMeasured }: Props) {
       setProblem(null)
     } catch (error) {
       if (!(error instanceof CoreError)) throw error
-      setProblem(error.message)
+      setProblem(problemText(error, style))
     }
   }
   return (

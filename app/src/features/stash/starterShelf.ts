@@ -1,7 +1,7 @@
-import { layerNames } from '@thimble/language'
+import { layerNames, pointNames } from '@thimble/language'
 import { stash as t } from '@thimble/language/en/stash'
 import { collections, type CollectionName } from '@thimble/contract'
-import { type SupplyKind } from '@thimble/core/recipe'
+import type { Needle, SupplyKind } from '@thimble/core/recipe'
 import { TYPICAL } from '@/words/typical'
 
 /** Thing of a shop as it usually is, to be taken by a tap: its numbers stand until its own are measured. */
@@ -43,9 +43,9 @@ export const usualBackings = (
 
 export const usualToppings = (['wash-away-film', 'heat-away-film'] as SupplyKind[]).map(roll)
 
-const needle = (size: string, point: string): Usual => ({
+const needle = (size: string, point: Needle['point']): Usual => ({
   collection: 'needles',
-  name: `${size} ${point}`,
+  name: `${size} ${pointNames[point]}`,
   doc: { size, point, left: 5 },
 })
 

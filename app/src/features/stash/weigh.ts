@@ -1,3 +1,4 @@
+import { problemText } from '@thimble/language'
 import { CoreError } from '@thimble/core/errors'
 import { spoolLeft } from '@thimble/core/thread'
 import { readNumber } from '@thimble/plan'
@@ -16,7 +17,7 @@ export function weigh(gross: string, bare: string, spools: string, tex: number):
     const emptyGrams = one.value * (count.value ?? 1)
     return { metres: spoolLeft({ grossGrams: all.value, emptyGrams, tex }), problem: null }
   } catch (error) {
-    if (error instanceof CoreError) return { metres: null, problem: error.message }
+    if (error instanceof CoreError) return { metres: null, problem: problemText(error) }
     throw error
   }
 }

@@ -1,3 +1,4 @@
+import { message } from '../../messages/message'
 import type { Advice } from '../../advice'
 import { CoreError } from '../../errors'
 import { rectangle } from '../../plane/box'
@@ -18,7 +19,7 @@ import { type DesignChange, scaleAdvice } from './designChange'
  */
 export function changeDesign(design: Design, { scale, rotate, mirror }: DesignChange): Design {
   if (![scale, rotate].every(Number.isFinite) || scale <= 0)
-    throw new CoreError('bad-request', 'The scale must be above zero, and the turn a number of degrees.', 'scale')
+    throw new CoreError('bad-request', message('problem.the-scale-must-be-above'), 'scale')
   const warnings = [...design.warnings, ...scaleAdvice(design, scale)]
   if (design.source === 'size') return sized(design, scale, rotate, warnings)
   const [sx, sy] = [mirror === 'left-right' ? -scale : scale, mirror === 'top-bottom' ? -scale : scale]
@@ -38,7 +39,7 @@ const reckonedAgain = (block: DesignBlock): DesignBlock =>
 function sized(design: Design, scale: number, rotate: number, warnings: Advice[]): Design {
   const turns = (((rotate / 90) % 2) + 2) % 2
   if (turns !== 0 && turns !== 1)
-    throw new CoreError('bad-request', 'A design you only know by its size turns by quarters.', 'rotate')
+    throw new CoreError('bad-request', message('problem.a-design-you-only-know-3'), 'rotate')
   const [w, h] = turns === 1 ? [design.height, design.width] : [design.width, design.height]
   const [width, height] = [w * scale, h * scale]
   return { ...design, width, height, hull: rectangle(width, height), warnings }

@@ -17,11 +17,7 @@ export function scaleAdvice({ source }: Pick<Design, 'source'>, scale: number): 
   if (source !== 'stitches' || off <= CAUTION_BEYOND + GRAIN) return []
   const percent = Math.round(off * 100)
   if (off > REFUSED_BEYOND + GRAIN)
-    throw new CoreError(
-      'too-much-scale',
-      `${percent} % is too much for a stitch list: over 20 % its stitches get too close or too far apart. Have it remade at that size.`,
-      'scale',
-    )
+    throw new CoreError('too-much-scale', message('problem.is-too-much-for-a', { percent }), 'scale')
   const load = Math.round((1 / (scale * scale) - 1) * 100)
   const fills = { percent: { plain: percent }, load: { plain: Math.abs(load) } }
   const said = load > 0 ? message('design.scaled-more', fills) : message('design.scaled-fewer', fills)

@@ -1,3 +1,4 @@
+import { message } from '../../messages/message'
 import { CoreError } from '../../errors'
 import { applyPose, type Point, type Pose } from '../../plane/point'
 import { centredDesign, mapBlock } from '../centred'
@@ -27,10 +28,10 @@ export function layGroup(
   shifts: readonly Shift[] = [],
 ): GroupPart[] {
   const [first, second] = designs
-  if (!first || !second) throw new CoreError('bad-request', 'A group needs at least two designs.', 'parts')
-  if (!Number.isFinite(gap)) throw new CoreError('bad-request', 'The space between must be a length.', 'gap')
+  if (!first || !second) throw new CoreError('bad-request', message('problem.a-group-needs-at-least'), 'parts')
+  if (!Number.isFinite(gap)) throw new CoreError('bad-request', message('problem.the-space-between-must-be'), 'gap')
   if (!shifts.every(({ x, y }) => Number.isFinite(x + y)))
-    throw new CoreError('bad-request', 'A shift is a length.', 'shifts')
+    throw new CoreError('bad-request', message('problem.a-shift-is-a-length'), 'shifts')
   const at = (x: number, y: number, part: number, way = 1): Pose => {
     const { x: right, y: down } = shifts[part] ?? { x: 0, y: 0 }
     return { x: x + way * right, y: y + down, rotation: 0 }
@@ -60,18 +61,18 @@ export function layGroup(
  * @example groupDesigns(layGroup([badge, name], 'below', 6)).height // both heights and 6
  */
 export function groupDesigns(parts: readonly GroupPart[]): Design {
-  if (parts.length < 2) throw new CoreError('bad-request', 'A group needs at least two designs.', 'parts')
+  if (parts.length < 2) throw new CoreError('bad-request', message('problem.a-group-needs-at-least'), 'parts')
   if (parts.some(({ design }) => design.source === 'size'))
-    throw new CoreError('bad-request', 'A design you only know by its size can’t go in a group.', 'parts')
+    throw new CoreError('bad-request', message('problem.a-design-you-only-know-2'), 'parts')
   const blocks = parts.flatMap(({ design, pose, mirror }) =>
     design.blocks.map((block) => mapBlock(block, (p) => applyPose(pose, mirror ? { x: -p.x, y: p.y } : p), 1)),
   )
   if (blocks.reduce((sum, b) => sum + b.stitchCount, 0) > MOST_STITCHES)
-    throw new CoreError('too-large', 'Together they are more than 500,000 stitches.', 'parts')
+    throw new CoreError('too-large', message('problem.together-they-are-more-than'), 'parts')
   const source = parts.every(({ design }) => design.source === 'stitches') ? 'stitches' : 'artwork'
   const warnings = new Map(parts.flatMap(({ design }) => design.warnings).map((w) => [w.code, w]))
   const whole = centredDesign({ source, blocks, warnings: [...warnings.values()] }, false)
   if (Math.max(whole.width, whole.height) > MOST_MM)
-    throw new CoreError('too-large', `Together they are larger than ${MOST_MM} mm.`, 'gap')
+    throw new CoreError('too-large', message('problem.together-they-are-larger-than', { one: MOST_MM }), 'gap')
   return whole
 }

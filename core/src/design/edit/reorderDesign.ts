@@ -1,3 +1,4 @@
+import { message } from '../../messages/message'
 import { CoreError } from '../../errors'
 import type { Design } from '../design'
 
@@ -9,6 +10,6 @@ import type { Design } from '../design'
 export function reorderDesign(design: Design, order: readonly number[]): Design {
   const whole = [...order].sort((a, b) => a - b).every((block, i) => block === i)
   if (!whole || order.length !== design.blocks.length)
-    throw new CoreError('bad-request', 'An order names every block once.', 'order')
+    throw new CoreError('bad-request', message('problem.an-order-names-every-block'), 'order')
   return { ...design, blocks: order.map((i) => design.blocks[i]!) }
 }

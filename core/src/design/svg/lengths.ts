@@ -1,3 +1,4 @@
+import { message } from '../../messages/message'
 import { badSvg } from './parseXml'
 
 /** What a length is measured against: the viewport's size in user units, and how many of them make an inch. */
@@ -15,7 +16,7 @@ const perInch: Record<string, number> = { mm: 25.4, cm: 2.54, in: 1, pt: 72, pc:
  */
 export function userUnits(text: string, frame: LengthFrame, along: 'width' | 'height' | 'diagonal'): number {
   const match = LENGTH.exec(text)
-  if (!match) throw badSvg(`“${text.slice(0, 40)}” is not a length.`)
+  if (!match) throw badSvg(message('problem.is-not-a-length', { text: text.slice(0, 40) }))
   const value = Number(match[1])
   const unit = (match[2] ?? 'px').toLowerCase()
   if (unit === '%') {
@@ -37,6 +38,6 @@ const NUMBER = /[+-]?(?:\d+\.?\d*|\.\d+)(?:e[+-]?\d+)?/gi
 export function numbersIn(text: string): number[] {
   const numbers = (text.match(NUMBER) ?? []).map(Number)
   if (/[^\s,]/.test(text.replace(NUMBER, ' ')) || !numbers.every(Number.isFinite))
-    throw badSvg(`“${text.slice(0, 40)}” is not a list of numbers.`)
+    throw badSvg(message('problem.is-not-a-list-of', { text: text.slice(0, 40) }))
   return numbers
 }

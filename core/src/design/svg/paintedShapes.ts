@@ -1,3 +1,4 @@
+import { message } from '../../messages/message'
 import { applyToPoint, compose, identity, type Matrix, translate } from 'transformation-matrix'
 import type { Point } from '../../plane/point'
 import { areaOf, filledArea, type FillRule, intersection, union } from '../../plane/polygons'
@@ -79,7 +80,8 @@ export class Painter {
   }
 
   paint(node: XmlNode, above: Setting): void {
-    if (++this.#visits > this.#parents.size + MOST_REPEATS) throw badSvg('The drawing repeats itself too many times.')
+    if (++this.#visits > this.#parents.size + MOST_REPEATS)
+      throw badSvg(message('problem.the-drawing-repeats-itself-too'))
     if (unread[node.name]) return this.tell(unread[node.name]!)
     const style = this.styleOf(node, above.style)
     if (style.display === 'none' || opacityOf(style.opacity) === 0) return
@@ -267,7 +269,7 @@ export class Painter {
   #add(whole: PaintedShape, clip: Clip | null): void {
     const shape = cutShape(whole, clip)
     if (!shape) return
-    if (this.shapes.length >= MOST_SHAPES) throw badSvg('The drawing has over 10,000 shapes. Simplify it.')
+    if (this.shapes.length >= MOST_SHAPES) throw badSvg(message('problem.the-drawing-has-over-10'))
     this.shapes.push(shape)
   }
 }

@@ -1,3 +1,4 @@
+import { type Message, message } from '../../messages/message'
 import { SaxesParser } from 'saxes'
 import { CoreError } from '../../errors'
 
@@ -7,7 +8,7 @@ export type XmlNode = { name: string; attributes: Record<string, string>; childr
 const MOST_DEPTH = 200
 const MOST_ELEMENTS = 100_000
 
-export const badSvg = (message: string, path = 'file'): CoreError => new CoreError('bad-svg', message, path)
+export const badSvg = (says: Message, path = 'file'): CoreError => new CoreError('bad-svg', says, path)
 
 /**
  * Reads well-formed XML into a tree. Entities of a file's own are refused before anything is read, so that none can be
@@ -16,20 +17,21 @@ export const badSvg = (message: string, path = 'file'): CoreError => new CoreErr
  * @throws CoreError('bad-svg')
  */
 export function parseXml(text: string): XmlNode {
-  if (/<!ENTITY/i.test(text)) throw badSvg('The file uses XML entities. Save it as plain SVG.')
+  if (/<!ENTITY/i.test(text)) throw badSvg(message('problem.the-file-uses-xml-entities'))
   const parser = new SaxesParser({ position: true })
   const open: XmlNode[] = []
   let root: XmlNode | null = null
   let elements = 0
   parser.on('error', (error) => {
     throw badSvg(
-      `The file is not well-formed XML (${error.message.replace(/^(\d+):\d+: /, 'line $1: ').replace(/\.$/, '')}).`,
+      message('problem.the-file-is-not-well', {
+        replace: error.message.replace(/^(\d+):\d+: /, 'line $1: ').replace(/\.$/, ''),
+      }),
     )
   })
   parser.on('opentag', ({ name, attributes }) => {
-    if (++elements > MOST_ELEMENTS) throw badSvg('The drawing has over 100,000 elements. Simplify it.')
-    if (open.length >= MOST_DEPTH)
-      throw badSvg(`Groups nested more than ${MOST_DEPTH} deep are not read. Ungroup the drawing.`)
+    if (++elements > MOST_ELEMENTS) throw badSvg(message('problem.the-drawing-has-over-100'))
+    if (open.length >= MOST_DEPTH) throw badSvg(message('problem.groups-nested-more-than-deep', { one: MOST_DEPTH }))
     const node: XmlNode = { name, attributes: attributes as Record<string, string>, children: [], text: '' }
     if (open.length > 0) open.at(-1)!.children.push(node)
     else root = node
@@ -43,7 +45,7 @@ export function parseXml(text: string): XmlNode {
   parser.on('cdata', addText)
   parser.on('closetag', () => void open.pop())
   parser.write(text.replace(/^\uFEFF/, '')).close()
-  if (!root) throw badSvg('This is not an SVG drawing.')
+  if (!root) throw badSvg(message('problem.this-is-not-an-svg'))
   return withoutPrefix(root)
 }
 

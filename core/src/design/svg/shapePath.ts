@@ -1,3 +1,4 @@
+import { message } from '../../messages/message'
 import { badSvg, type XmlNode } from './parseXml'
 import { type LengthFrame, numbersIn, userUnits } from './lengths'
 
@@ -62,5 +63,5 @@ const makers: Record<string, (of: Measure, node: XmlNode) => string> = {
 /** @throws CoreError('bad-svg') naming the element when its path cannot be read */
 export const refusePath = (node: XmlNode, what: string): never => {
   const named = node.attributes.id ? `“${node.attributes.id}”` : `<${node.name}>`
-  throw badSvg(`The outline of ${named} cannot be read: ${what}.`)
+  throw badSvg(message('problem.the-outline-of-cannot-be', { named, what }))
 }

@@ -1,3 +1,4 @@
+import { message } from '../../messages/message'
 import { parse } from '@adobe/css-tools'
 import { parse as parseSelector, type Selector, SelectorType } from 'css-what'
 import { badSvg, type XmlNode } from './parseXml'
@@ -19,7 +20,7 @@ const MOST_RULES = 2000
  */
 export function styleRules(sheets: readonly string[]): Rule[] {
   const rules = sheets.flatMap(rulesOf)
-  if (rules.length > MOST_RULES) throw badSvg(`More than ${MOST_RULES} style rules are not read.`)
+  if (rules.length > MOST_RULES) throw badSvg(message('problem.more-than-style-rules-are', { one: MOST_RULES }))
   return rules.sort((a, b) => a.weight - b.weight)
 }
 
@@ -84,7 +85,7 @@ export class RuleMatcher {
   #match(parts: readonly Selector[], last: number, path: readonly XmlNode[], at: number): boolean {
     if (last < 0) return true
     if (at < 0) return false
-    if (++this.#steps > MOST_STEPS) throw badSvg('Its style rules take too long to read. Save it as plain SVG.')
+    if (++this.#steps > MOST_STEPS) throw badSvg(message('problem.its-style-rules-take-too'))
     for (let i = last; i >= 0; i--) {
       const part = parts[i]!
       if (part.type === SelectorType.Child) return this.#match(parts, i - 1, path, at - 1)

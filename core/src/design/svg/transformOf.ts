@@ -1,3 +1,4 @@
+import { message } from '../../messages/message'
 import { compose, identity, type Matrix, rotateDEG, scale, translate } from 'transformation-matrix'
 import { numbersIn } from './lengths'
 import { badSvg } from './parseXml'
@@ -23,7 +24,7 @@ const makers: Record<string, { counts: Numbers; make: (n: Numbers) => Matrix }> 
  */
 export function transformOf(text: string | undefined): Matrix {
   if (!text || text.trim() === '' || text.trim() === 'none') return identity()
-  const refused = badSvg(`The transform “${text.slice(0, 60)}” cannot be read.`)
+  const refused = badSvg(message('problem.the-transform-cannot-be-read', { text: text.slice(0, 60) }))
   const plain = text.replace(/(\d|\.)(px|deg)\b/g, '$1')
   if (/[^\s,]/.test(plain.replace(FUNCTION, ' ')) || /nan|infinity/i.test(plain)) throw refused
   const parts = [...plain.matchAll(FUNCTION)].map(([, name, list]) => {

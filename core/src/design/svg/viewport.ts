@@ -1,3 +1,4 @@
+import { message } from '../../messages/message'
 import { compose, type Matrix, scale, translate } from 'transformation-matrix'
 import { numbersIn } from './lengths'
 import { badSvg } from './parseXml'
@@ -9,7 +10,7 @@ export function readViewBox(text: string | undefined): ViewBox | null {
   if (text === undefined) return null
   const [x, y, width, height] = numbersIn(text)
   if (x === undefined || y === undefined || width === undefined || height === undefined || width < 0 || height < 0)
-    throw badSvg(`“${text.slice(0, 40)}” is not a viewBox: it needs four numbers.`)
+    throw badSvg(message('problem.is-not-a-viewbox', { text: text.slice(0, 40) }))
   return width > 0 && height > 0 ? { x, y, width, height } : null
 }
 

@@ -1,3 +1,4 @@
+import { type Message, message } from '../../messages/message'
 import { CoreError } from '../../errors'
 import { degrees, type Point, requireFinite } from '../../plane/point'
 
@@ -21,14 +22,14 @@ export function cornerFromEdges({ a, b }: { a: [Point, Point]; b: [Point, Point]
   try {
     requireFinite([...a, ...b], 'edges')
   } catch {
-    throw degenerate('A point along an edge is not a number.')
+    throw degenerate(message('problem.a-point-along-an-edge'))
   }
   const [u, v] = [along(a), along(b)]
   const [lengthU, lengthV] = [Math.hypot(u.x, u.y), Math.hypot(v.x, v.y)]
-  if (lengthU < 1e-9 || lengthV < 1e-9) throw degenerate('Two points of an edge are in one spot. Move them apart.')
+  if (lengthU < 1e-9 || lengthV < 1e-9) throw degenerate(message('problem.two-points-of-an-edge'))
   const cross = u.x * v.y - u.y * v.x
   const between = degrees(Math.asin(Math.min(1, Math.abs(cross) / (lengthU * lengthV))))
-  if (between <= ALIKE) throw degenerate('The two edges run nearly the same way. They must meet in a corner.')
+  if (between <= ALIKE) throw degenerate(message('problem.the-two-edges-run-nearly'))
   const t = ((b[0].x - a[0].x) * v.y - (b[0].y - a[0].y) * v.x) / cross
   const turn = degrees(Math.atan2(u.y, u.x))
   return {
@@ -39,4 +40,4 @@ export function cornerFromEdges({ a, b }: { a: [Point, Point]; b: [Point, Point]
 }
 
 const along = ([p, q]: [Point, Point]): Point => ({ x: q.x - p.x, y: q.y - p.y })
-const degenerate = (message: string): CoreError => new CoreError('degenerate', message, 'edges')
+const degenerate = (says: Message): CoreError => new CoreError('degenerate', says, 'edges')

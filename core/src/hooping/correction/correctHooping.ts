@@ -67,7 +67,7 @@ const TOUCH = 1e-6
 export function correctHooping(q: CorrectionQuery): Correction {
   const { planned, measured, target, hull, field, margin = 0, machine } = q
   if (planned.length !== measured.length)
-    throw new CoreError('bad-request', 'Each mark needs the place where it landed.', 'measured')
+    throw new CoreError('bad-request', message('problem.each-mark-needs-the-place'), 'measured')
   requireSteps(machine)
   requirePlaceable(hull, target)
   const pairs = planned.map((from, i) => ({ from, to: measured[i]! }))

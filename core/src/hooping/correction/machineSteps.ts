@@ -1,3 +1,4 @@
+import { message } from '../../messages/message'
 import { CoreError } from '../../errors'
 import type { Pose } from '../../plane/point'
 
@@ -13,7 +14,7 @@ const GRAIN = 1e-9
 export function requireSteps({ angleStep, moveStep, maxAngle }: MachineSteps): void {
   for (const [name, value] of Object.entries({ angleStep, moveStep, maxAngle }))
     if (!(value >= 0) || !Number.isFinite(value))
-      throw new CoreError('bad-machine', 'The machine’s steps can’t be less than zero.', `machine.${name}`)
+      throw new CoreError('bad-machine', message('problem.the-machines-steps-cant-be'), `machine.${name}`)
 }
 
 const inSteps = (value: number, step: number): number =>

@@ -1,3 +1,4 @@
+import { type Message, message } from '../../messages/message'
 import { CoreError } from '../../errors'
 import { clipConvex, drawnArea, type HalfPlane, wideBox } from '../../plane/halfPlane'
 import { type Point, requireFinite } from '../../plane/point'
@@ -37,10 +38,11 @@ export function polygonField(points: readonly Point[], margin: number): ConvexFi
 }
 
 function edgesOf(points: readonly Point[]): HalfPlane[] {
-  const bad = (why: string): CoreError => new CoreError('bad-field', `The field's outline ${why}.`, 'field.points')
+  const bad = (why: Message): CoreError =>
+    new CoreError('bad-field', message('problem.the-fields-outline', { why }), 'field.points')
   requireFinite(points, 'field.points')
   const area = drawnArea(points)
-  if (points.length < 3 || Math.abs(area) < 1e-9) throw bad('needs three corners that are not in one line')
+  if (points.length < 3 || Math.abs(area) < 1e-9) throw bad(message('problem.needs-three-corners-that-are'))
   const ring = area > 0 ? points : [...points].reverse()
   const edges: HalfPlane[] = []
   ring.forEach((p, i) => {
@@ -51,7 +53,7 @@ function edgesOf(points: readonly Point[]): HalfPlane[] {
     edges.push({ nx, ny, d: nx * p.x + ny * p.y })
   })
   const dented = ring.some((p) => edges.some((e) => e.nx * p.x + e.ny * p.y > e.d + 1e-6))
-  if (dented) throw bad('has a dent; only fields without dents work')
+  if (dented) throw bad(message('problem.has-a-dent-only-fields'))
   return edges
 }
 

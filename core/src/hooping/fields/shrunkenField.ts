@@ -1,3 +1,4 @@
+import { message } from '../../messages/message'
 import { CoreError } from '../../errors'
 import type { HoopField } from '../hoopField'
 import type { ConvexField } from './convexField'
@@ -6,7 +7,7 @@ import { polygonField } from './polygonField'
 import { rectField } from './rectField'
 
 const noField = (): never => {
-  throw new CoreError('no-field', 'The margin leaves no sewing field.', 'margin')
+  throw new CoreError('no-field', message('problem.the-margin-leaves-no-sewing'), 'margin')
 }
 
 /** No hoop is smaller or larger; beyond these a curve is more corners than anyone can wait for. */
@@ -31,16 +32,16 @@ const MOST_KNOWN = 200
 
 function shrunk(field: HoopField, margin: number): ConvexField {
   if (!(margin >= 0) || !Number.isFinite(margin)) {
-    throw new CoreError('bad-margin', 'The margin has to be zero or more millimetres.', 'margin')
+    throw new CoreError('bad-margin', message('problem.the-margin-has-to-be'), 'margin')
   }
   if (field.shape === 'polygon') return polygonField(field.points, margin) ?? noField()
   const { width, height } = field
   if (!(Math.min(width, height) >= LEAST_MM && Math.max(width, height) <= MOST_MM)) {
-    throw new CoreError('bad-field', 'A sewing field is 1 mm to 10 m wide and high.', 'field')
+    throw new CoreError('bad-field', message('problem.a-sewing-field-is-1'), 'field')
   }
   if (field.shape === 'oval') return ovalField(width / 2, height / 2, margin) ?? noField()
   if (!(field.cornerRadius >= 0)) {
-    throw new CoreError('bad-field', 'A corner radius has to be zero or more.', 'field.cornerRadius')
+    throw new CoreError('bad-field', message('problem.a-corner-radius-has-to'), 'field.cornerRadius')
   }
   return rectField(width / 2, height / 2, field.cornerRadius, margin) ?? noField()
 }

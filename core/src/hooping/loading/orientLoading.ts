@@ -94,7 +94,7 @@ function requireSound({ extents, layers, thickness }: LoadingQuery): void {
   const numbers = { ...extents, layers, thickness }
   for (const [name, value] of Object.entries(numbers))
     if (!(value >= 0) || !Number.isFinite(value))
-      throw new CoreError('bad-request', 'Extents, layers and thickness have to be numbers from zero up.', name)
+      throw new CoreError('bad-request', message('problem.numbers-from-zero'), name)
 }
 
 /** The item's ways lie clockwise round it; a quarter turn clockwise brings each to the next side. */

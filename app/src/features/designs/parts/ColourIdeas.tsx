@@ -1,3 +1,4 @@
+import { problemText } from '@thimble/language'
 import { designs as t } from '@thimble/language/en/designs'
 import { Button } from '@rneui/themed'
 import { fromThePrint, toneOnTone } from '@thimble/core/colour'
@@ -36,7 +37,7 @@ function tried(work: () => string[]): { colours: string[] } | { problem: string 
   try {
     return { colours: work() }
   } catch (error) {
-    if (error instanceof CoreError) return { problem: error.message }
+    if (error instanceof CoreError) return { problem: problemText(error) }
     throw error
   }
 }

@@ -1,3 +1,4 @@
+import { writeMessage } from '@thimble/language'
 import { many } from '@thimble/language/en/counts'
 import { designs as t } from '@thimble/language/en/designs'
 import type { DesignCard, Thread } from '@thimble/contract'
@@ -94,7 +95,7 @@ function ColourLine({ colour, cloth, top, blocks, matches, onRecolour }: LinePro
           <Text bold>{best ? best.thread.name : colour}</Text>
           <Text soft>
             {best
-              ? `${best.words}; ${colour}, ${many(blocks, 'block')}`
+              ? `${writeMessage(best.words)}; ${colour}, ${many(blocks, 'block')}`
               : t('no-threads-in-the-stash', { many: many(blocks, 'block') })}
           </Text>
           {short ? (
@@ -102,7 +103,7 @@ function ColourLine({ colour, cloth, top, blocks, matches, onRecolour }: LinePro
               {t('only-left', { metres: metres(best.thread.leftM!) })}
             </Text>
           ) : null}
-          <Text soft>{ground.text}</Text>
+          <Text soft>{writeMessage(ground.said)}</Text>
         </View>
         <View style={{ alignItems: 'flex-end' }}>
           <Text bold style={{ fontSize: 20 }}>

@@ -1,3 +1,4 @@
+import { writeMessage } from '@thimble/language'
 import { designs as t } from '@thimble/language/en/designs'
 import type { Thread } from '@thimble/contract'
 import type { Match } from '@thimble/core/colour'
@@ -39,7 +40,9 @@ export function RecolourLine({ colour, matches, onRecolour }: Props) {
           />
           <View style={{ flex: 1, minWidth: 0 }}>
             <Text>{t('weight', { name: thread.name, weight: thread.weight })}</Text>
-            <Text soft>{`${words}${thread.leftM === null ? '' : t('left', { metres: metres(thread.leftM) })}`}</Text>
+            <Text
+              soft
+            >{`${writeMessage(words)}${thread.leftM === null ? '' : t('left', { metres: metres(thread.leftM) })}`}</Text>
           </View>
           <Text bold tone="indigo">
             {t('use')}

@@ -1,3 +1,4 @@
+import { writeName } from '@thimble/language'
 import { many } from '@thimble/language/en/counts'
 import { orders as t } from '@thimble/language/en/orders'
 import { countOf, garmentsOf, kindOfLine } from '@thimble/plan/orders'
@@ -26,7 +27,7 @@ export function LineCounts({ order, id, line, set }: LineProps) {
         {sizes.map(({ id: size, name }) => (
           <View key={size} style={{ width: 104 }}>
             <LimitedField
-              label={name}
+              label={writeName(name)}
               most={6}
               slot={`${id}.${size}`}
               keyboard="numeric"

@@ -1,3 +1,5 @@
+import { choicesOf } from '@/words/choicesOf'
+import { writeName } from '@thimble/language'
 import { orders as t } from '@thimble/language/en/orders'
 import type { CustomItem, SavedItem } from '@thimble/contract'
 import { customItem, customKindId, itemKind, itemKinds } from '@thimble/core/placement'
@@ -34,9 +36,9 @@ export function LineItem({ line, set, begun }: LineProps & { begun: boolean }) {
   return (
     <>
       {begun ? (
-        <Text soft>{t('fixed-because-pieces-are-made', { name: kind.name })}</Text>
+        <Text soft>{t('fixed-because-pieces-are-made', { name: writeName(kind.name) })}</Text>
       ) : (
-        <Choices label={t('item')} long choices={[...own, ...itemKinds]} value={chosen} onChange={pick} />
+        <Choices label={t('item')} long choices={[...own, ...choicesOf(itemKinds)]} value={chosen} onChange={pick} />
       )}
       <Cloth line={line} set={set} />
       <ClothColour label={t('colour')} value={line.cloth.colour} onChange={(colour) => set({ cloth: { colour } })} />

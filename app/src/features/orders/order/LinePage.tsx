@@ -1,3 +1,4 @@
+import { writeName } from '@thimble/language'
 import { orders as t } from '@thimble/language/en/orders'
 import { kindOfLine, lineName } from '@thimble/plan/orders'
 import { useLocalSearchParams, useRouter } from 'expo-router'
@@ -44,7 +45,7 @@ function Line(props: LineProps) {
                 most={120}
                 slot={id}
                 value={line.name}
-                placeholder={kindOfLine(line).name}
+                placeholder={writeName(kindOfLine(line).name)}
                 onChange={(name) => set({ name })}
               />
               <LineItem {...props} begun={begun} />

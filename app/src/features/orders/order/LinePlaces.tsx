@@ -1,3 +1,4 @@
+import { choicesOf } from '@/words/choicesOf'
 import { orders as t } from '@thimble/language/en/orders'
 import { Button } from '@rneui/themed'
 import type { LinePlace } from '@thimble/contract'
@@ -50,7 +51,7 @@ function Place({ order, id: lineId, line, set, placeId: id, place, nth }: PlaceP
       <Choices
         label={t('where')}
         long={kind.placements.length > 4}
-        choices={kind.placements}
+        choices={choicesOf(kind.placements)}
         value={place.placement}
         onChange={(placement) => tell({ placement })}
       />

@@ -1,5 +1,5 @@
 import { orders as t } from '@thimble/language/en/orders'
-import { labelOf } from '@thimble/language'
+import { labelOf, writeName } from '@thimble/language'
 import type { Piece } from '@thimble/contract'
 import { newPiece, planMeasure } from '@thimble/plan'
 import { garmentsOf, kindOfLine, placesOf } from '@thimble/plan/orders'
@@ -48,7 +48,8 @@ function useSizes(lineId: string, line: LineProps['line']) {
       ordered.map(({ id: size, name }) => {
         const lead = leads.find((one) => one.order!.place === placeId && one.item.size === size && one.order!.follows)
         const plan = planMeasure(lead ?? likeOne(line, place, size), shelf)
-        const where = placesOf(line).length > 1 ? `${name}, ${plan.rule.name.toLowerCase()}` : name
+        const where =
+          placesOf(line).length > 1 ? `${writeName(name)}, ${writeName(plan.rule.name).toLowerCase()}` : writeName(name)
         return {
           ...{ key: `${placeId} ${size}`, title: where },
           says:

@@ -1,3 +1,4 @@
+import { writeMessage } from '@thimble/language'
 import { many } from '@thimble/language/en/counts'
 import { orders as t } from '@thimble/language/en/orders'
 import type { NameSetting, Patch } from '@thimble/contract'
@@ -37,7 +38,7 @@ export function LongNames({ setting, set, fitted }: Props) {
   return (
     <View style={{ gap: 10 }}>
       {wrong.map(({ name, problem }) => (
-        <Text key={name} tone="madder">{`“${name}”: ${problem}`}</Text>
+        <Text key={name} tone="madder">{`“${name}”: ${writeMessage(problem!)}`}</Text>
       ))}
       {asSet.length > 0 ? (
         <>

@@ -1,3 +1,5 @@
+import { choicesOf } from '@/words/choicesOf'
+import { writeName } from '@thimble/language'
 import { orders as t } from '@thimble/language/en/orders'
 import { Button } from '@rneui/themed'
 import type { OrderName } from '@thimble/contract'
@@ -68,7 +70,7 @@ type RowProps = {
 
 const Row = memo(function Row({ row, name, sizes, open, onOpen, ...ways }: RowProps) {
   const p = usePalette()
-  const size = sizes.find(({ id }) => id === name.size)?.name ?? name.size
+  const size = sizes.find(({ id }) => id === name.size)
   return (
     <View role="listitem" style={{ borderTopWidth: 1, borderTopColor: p.seam, paddingVertical: 4 }}>
       <Pressable
@@ -78,7 +80,7 @@ const Row = memo(function Row({ row, name, sizes, open, onOpen, ...ways }: RowPr
         onPress={() => onOpen(open ? null : row)}
       >
         <Text bold style={{ width: 56 }}>
-          {size}
+          {size ? writeName(size.name) : name.size}
         </Text>
         <Text style={{ flex: 1 }}>{name.name || t('no-name-yet')}</Text>
         {name.colour ? (
@@ -101,7 +103,12 @@ function Open({ row, name, sizes, change, takeOut, onOpen }: Omit<RowProps, 'ope
         value={name.name}
         onChange={(text) => change(row, { name: text })}
       />
-      <Choices label={t('size')} choices={sizes} value={name.size} onChange={(size) => change(row, { size })} />
+      <Choices
+        label={t('size')}
+        choices={choicesOf(sizes)}
+        value={name.size}
+        onChange={(size) => change(row, { size })}
+      />
       <LimitedField
         label={t('note')}
         slot={row}

@@ -1,3 +1,4 @@
+import { writeName } from '@thimble/language'
 import { many } from '@thimble/language/en/counts'
 import { orders as t } from '@thimble/language/en/orders'
 import type { DesignCard, OrderLine } from '@thimble/contract'
@@ -8,7 +9,7 @@ export function sizesText(line: OrderLine): string {
   const garments = garmentsOf(line)
   const sizes = kindOfLine(line).sizes.flatMap(({ id, name }) => {
     const count = garments.filter(({ size }) => size === id).length
-    return count > 0 ? [`${count} ${name}`] : []
+    return count > 0 ? [`${count} ${writeName(name)}`] : []
   })
   return sizes.length > 0 ? sizes.join(', ') : t('none-yet')
 }
@@ -17,13 +18,13 @@ export function sizesText(line: OrderLine): string {
 export const placesText = (line: OrderLine, designs: Readonly<Record<string, DesignCard>>): string =>
   placesOf(line)
     .map(([, { placement, designId, names }]) => {
-      const where = kindOfLine(line).placements.find(({ id }) => id === placement)?.name ?? placement
+      const where = kindOfLine(line).placements.find(({ id }) => id === placement)?.name ?? { own: placement }
       const what = names
         ? t('personal-name-2')
         : designId
           ? (designs[designId]?.name ?? t('design-2'))
           : t('no-design-yet')
-      return `${where}: ${what}`
+      return `${writeName(where)}: ${what}`
     })
     .join('; ')
 

@@ -1,3 +1,4 @@
+import { problemText } from '@thimble/language'
 import type { NameSetting } from '@thimble/contract'
 import { useEffect, useState } from 'react'
 import { fitAt, type Fitted } from './setNames'
@@ -11,7 +12,7 @@ export function useFitted(setting: NameSetting, names: readonly string[]): typeo
     let gone = false
     fitAt({ setting, names: [...names] }).then(
       (found) => gone || setState({ ...found, problem: null }),
-      (error: Error) => gone || setState({ ...NOTHING, problem: error.message }),
+      (error: Error) => gone || setState({ ...NOTHING, problem: problemText(error) }),
     )
     return () => {
       gone = true

@@ -1,3 +1,4 @@
+import { problemText } from '@thimble/language'
 import type { Order } from '@thimble/contract'
 import type { OrderStatus } from '@thimble/contract/answers'
 import { orderChanges, type OrderChanges } from '@thimble/plan/orders'
@@ -27,7 +28,7 @@ function useNamesOut(order: Order): { out: NamesOut | null; problem: string | nu
     let gone = false
     fitOrder(order).then(
       (out) => gone || setState({ out, problem: null }),
-      (error: Error) => gone || setState((last) => ({ ...last, problem: error.message })),
+      (error: Error) => gone || setState((last) => ({ ...last, problem: problemText(error) })),
     )
     return () => {
       gone = true

@@ -1,3 +1,4 @@
+import { choicesOf } from '@/words/choicesOf'
 import { measure as t } from '@thimble/language/en/measure'
 import { formatFine } from '@thimble/core/lengths'
 import { writeMessage, writeName } from '@thimble/language'
@@ -27,14 +28,14 @@ export function MarkFold({ tools }: { tools: PieceTools }) {
       answer={t('of-done', {
         done,
         ready: ready.length + steps.length,
-        lowerFirst: lowerFirst(markedWith(piece, basis).name),
+        lowerFirst: lowerFirst(writeMessage(markedWith(piece, basis).name)),
       })}
     >
       <View>
-        {ready.map(({ id, text, ticked }) => (
+        {ready.map(({ id, said, ticked }) => (
           <CheckboxRow
             key={id}
-            title={text}
+            title={writeMessage(said)}
             done={ticked}
             onChange={(on) => set({ measure: { marked: { [id]: on } } })}
           />
@@ -66,7 +67,7 @@ function Marks({ tools, steps }: { tools: PieceTools; steps: readonly TapeStep[]
         <Text soft>
           {t('turn-as-the-lies', {
             which: copies.length > 1 ? t('each-designs') : t('the-designs'),
-            name: kind.name.toLowerCase(),
+            name: writeName(kind.name).toLowerCase(),
             copies: copies
               .map((c) => `${writeName(c.name).replace('your ', '')} ${turnWords(c.pose.rotation)}`)
               .join(', '),
@@ -110,12 +111,16 @@ function MarkWith({ tools }: { tools: PieceTools }) {
       <Choices
         label={t('mark-with')}
         long
-        choices={suits.map(({ id, name }) => ({ id, name }))}
+        choices={choicesOf(suits)}
         value={chosen.id}
         onChange={(id) => set({ measure: { markWith: id } })}
       />
       <Text soft>
-        {t('to-remove', { why: chosen.why, lowerFirst: lowerFirst(chosen.removedBy), caution: chosen.caution })}
+        {t('to-remove', {
+          why: writeMessage(chosen.why),
+          lowerFirst: lowerFirst(writeMessage(chosen.removedBy)),
+          caution: writeMessage(chosen.caution),
+        })}
       </Text>
     </View>
   )

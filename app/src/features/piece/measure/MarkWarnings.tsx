@@ -1,3 +1,4 @@
+import { writeMessage } from '@thimble/language'
 import { measure as t } from '@thimble/language/en/measure'
 import { Button } from '@rneui/themed'
 import { preparationCare } from '@thimble/core/marking'
@@ -47,7 +48,9 @@ function PrepareCare({ tools }: { tools: PieceTools }) {
   const { piece, plan } = tools
   const { basis } = useBuildPlan(tools)
   const steps = preparing(piece, basis, plan.placement).map(({ id }) => id)
-  const text = preparationCare([...steps, markedWith(piece, basis).id]).join(' ')
+  const text = preparationCare([...steps, markedWith(piece, basis).id])
+    .map((said) => writeMessage(said, plan.style))
+    .join(' ')
   return text ? <AdviceBar advice={{ code: 'prepare', text, severity: 'caution' }} /> : null
 }
 

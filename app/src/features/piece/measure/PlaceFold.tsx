@@ -1,3 +1,4 @@
+import { choicesOf } from '@/words/choicesOf'
 import { measure as t } from '@thimble/language/en/measure'
 import { type PlacementDistance, sideOf, whichTrueTo } from '@thimble/core/placement'
 import { carriedHere } from '@thimble/plan'
@@ -28,15 +29,15 @@ export function PlaceFold({ tools, setHighlighted }: Props) {
     <Fold title={t('placement')} answer={placeAnswer(tools)} wrong={wrong}>
       <Choices
         label={t('placement')}
-        choices={kind.placements}
+        choices={choicesOf(kind.placements)}
         value={piece.measure.placement}
         onChange={(id) => set({ measure: { placement: id, anchors: { down: null, across: null } } })}
       />
       {choices.map((choice) => (
         <Choices
           key={choice.id}
-          label={choice.name}
-          choices={choice.choices}
+          label={writeName(choice.name)}
+          choices={choicesOf(choice.choices)}
           value={piece.measure.choices[choice.id] ?? choice.usual}
           onChange={(id) => set({ measure: { choices: { [choice.id]: id } } })}
         />
@@ -65,7 +66,7 @@ export function PlaceFold({ tools, setHighlighted }: Props) {
 /** Where on the item, and whether by a distance of the worker's own. */
 function placeAnswer({ piece, plan: { rule, placement } }: PieceTools): string {
   const own = placement?.distances.some(({ id }) => piece.measure.distances[id]?.text) ?? false
-  return own ? t('your-own-distance', { name: rule.name }) : rule.name
+  return own ? t('your-own-distance', { name: writeName(rule.name) }) : writeName(rule.name)
 }
 
 /** Where the grey number comes from, or what the usual would be in place of a typed one. */

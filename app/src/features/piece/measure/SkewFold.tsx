@@ -1,3 +1,4 @@
+import { writeName } from '@thimble/language'
 import { measure as t } from '@thimble/language/en/measure'
 import { View } from 'react-native'
 import { Fold } from '@/ui/Fold'
@@ -23,7 +24,7 @@ export function SkewFold({ tools, setHighlighted }: Props) {
       <Text soft>{plan.kind.worn ? t('chalk-a-line-straight-down') : t('measure-from-the-line-or')}</Text>
       <View style={{ gap: 12 }}>
         {halves.map((ask) => (
-          <TapeField key={ask.id} ask={ask} label={ask.name} {...{ tools, setHighlighted }} />
+          <TapeField key={ask.id} ask={ask} label={writeName(ask.name)} {...{ tools, setHighlighted }} />
         ))}
       </View>
     </Fold>

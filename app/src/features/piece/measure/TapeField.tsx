@@ -1,3 +1,4 @@
+import { writeName } from '@thimble/language'
 import type { MeasurementAsk } from '@thimble/core/placement'
 import { useRef, useState } from 'react'
 import { afterPress } from '@/ui/afterPress'
@@ -17,7 +18,7 @@ export function TapeField({ tools: { piece, plan, shelf, set }, setHighlighted, 
     <LengthField
       half={half}
       label={label}
-      hint={oddText(placement, ask.id, plan.style) ?? (typing ? ask.howTo : undefined)}
+      hint={oddText(placement, ask.id, plan.style) ?? (typing ? writeName(ask.howTo) : undefined)}
       unit={shelf.shop.unit}
       typed={piece.measure.measures[ask.id]}
       placeholder={usual === undefined ? '' : write(usual)}

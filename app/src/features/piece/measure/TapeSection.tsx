@@ -1,3 +1,5 @@
+import { choicesOf } from '@/words/choicesOf'
+import { writeName } from '@thimble/language'
 import { measure as t } from '@thimble/language/en/measure'
 import { Button } from '@rneui/themed'
 import { carriedHere, resized } from '@thimble/plan'
@@ -27,7 +29,7 @@ export function TapeSection({ tools, setHighlighted }: Props) {
                 key={ask.id}
                 half
                 ask={ask}
-                label={`${2 * row + i + 1}  ${ask.name}`}
+                label={`${2 * row + i + 1}  ${writeName(ask.name)}`}
                 {...{ tools, setHighlighted }}
               />
             ))}
@@ -45,13 +47,18 @@ export function TapeSection({ tools, setHighlighted }: Props) {
 function ItemFold({ tools }: Pick<Props, 'tools'>) {
   const { piece, plan, set } = tools
   const { kind } = plan
-  const size = kind.sizes.find(({ id }) => id === piece.item.size)?.name
+  const size = kind.sizes.find(({ id }) => id === piece.item.size)
   return (
-    <Fold title={t('item-and-size')} answer={[kind.name, kind.sizes.length > 1 ? size : ''].filter(Boolean).join(', ')}>
+    <Fold
+      title={t('item-and-size')}
+      answer={[writeName(kind.name), size && kind.sizes.length > 1 ? writeName(size.name) : '']
+        .filter(Boolean)
+        .join(', ')}
+    >
       {kind.sizes.length > 1 ? (
         <Choices
           label={t('size')}
-          choices={kind.sizes}
+          choices={choicesOf(kind.sizes)}
           value={piece.item.size}
           onChange={(id) => set(resized(piece, id))}
         />
@@ -68,14 +75,14 @@ function greyMeans({ piece, plan: { kind, carried, assumed, asks } }: Props['too
   const open = asked.filter(({ id }) => assumed.has(id)).length
   if (carried.size > 0) return t('grey-numbers-are-from-measure', { from: String(before?.from) })
   if (open === 0) return undefined
-  const [size, was] = [piece.item.size, before?.size].map((id) => kind.sizes.find((one) => one.id === id)?.name ?? id)
-  const typical = kind.sizes.length > 1 ? t('typical-for-size', { size: String(size) }) : t('typical')
+  const nameOf = (id: string): string => writeName(kind.sizes.find((one) => one.id === id)?.name ?? { own: id })
+  const typical = kind.sizes.length > 1 ? t('typical-for-size', { size: nameOf(piece.item.size) }) : t('typical')
   const usual = t('numbers-are-type-over-them', {
     which: open === asked.length ? t('all') : t('of', { open, asked: asked.length }),
     typical,
   })
   if (!before?.size || before.size === piece.item.size) return usual
-  return t('was-size-so-its-numbers', { usual, from: before.from, was: String(was) })
+  return t('was-size-so-its-numbers', { usual, from: before.from, was: nameOf(before.size) })
 }
 
 /** The numbers of the earlier piece, its own distances among them, taken as measured in one tap. */

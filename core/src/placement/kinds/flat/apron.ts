@@ -1,3 +1,4 @@
+import { message } from '../../../messages/message'
 import { CoreError } from '../../../errors'
 import { boxCorners } from '../../../plane/box'
 import { at, curve, fromRightHalf } from '../../curve'
@@ -10,15 +11,21 @@ type Apron = Measures<'bibWidth' | 'bibHeight' | 'width' | 'length'>
 
 export const apron: ItemKind = {
   id: 'apron',
-  name: 'Apron',
+  name: message('item.apron'),
   group: 'bags',
-  reference: 'middle of the bib’s top edge',
+  reference: message('item.middle-of-the-bibs-top'),
   measurements: [
-    ask(sizes, 'bibWidth', 'Bib, top edge', 'Across the top of the bib, edge to edge.', [160, 240, 260]),
-    ask(sizes, 'bibHeight', 'Bib, top edge to waist', 'Down the middle to the level of the ties.', [180, 270, 290]),
-    ask(sizes, 'width', 'Width at the waist', 'Tie to tie, laid flat.', [400, 620, 720]),
-    ask(sizes, 'length', 'Top edge to hem', 'All the way down the middle.', [480, 800, 860]),
-    ...halves('width', 'Waist'),
+    ask(sizes, 'bibWidth', message('item.bib-top-edge'), message('item.across-the-top-of-the'), [160, 240, 260]),
+    ask(
+      sizes,
+      'bibHeight',
+      message('item.bib-top-edge-to-waist'),
+      message('item.down-the-middle-to-the'),
+      [180, 270, 290],
+    ),
+    ask(sizes, 'width', message('item.width-at-the-waist'), message('item.tie-to-tie-laid-flat'), [400, 620, 720]),
+    ask(sizes, 'length', message('item.top-edge-to-hem'), message('item.all-the-way-down-the'), [480, 800, 860]),
+    ...halves('width', message('item.waist')),
   ],
   sizes,
   usualSize: 'usual',
@@ -26,17 +33,8 @@ export const apron: ItemKind = {
   shape: (m: Apron) => {
     const [bib, waist, half] = [m.bibWidth / 2, m.bibHeight, m.width / 2]
     if (waist >= m.length)
-      throw new CoreError(
-        'contradiction',
-        'The waist comes out below the hem: measure both again.',
-        'measures.bibHeight',
-      )
-    if (bib > half)
-      throw new CoreError(
-        'contradiction',
-        'The bib comes out wider than the waist: measure both again.',
-        'measures.bibWidth',
-      )
+      throw new CoreError('contradiction', message('item.the-waist-comes-out-below'), 'measures.bibHeight')
+    if (bib > half) throw new CoreError('contradiction', message('item.the-bib-comes-out-wider'), 'measures.bibWidth')
     const hem = 12
     const outline = fromRightHalf([
       at(0, 0),
@@ -81,12 +79,12 @@ export const apron: ItemKind = {
   levels: (m: Apron) => [{ id: 'width', name: 'level.waist', y: m.bibHeight, width: m.width, part: 'body' }],
   placements: [
     centredRule<'bibWidth' | 'bibHeight'>(
-      { id: 'bib', name: 'Bib', upIs: 'top.bib-edge', usual: { width: 120, height: 90 } },
+      { id: 'bib', name: message('item.bib'), upIs: 'top.bib-edge', usual: { width: 120, height: 90 } },
       (m) => m.bibWidth,
       optical((m) => m.bibHeight),
     ),
     centredRule<'bibHeight' | 'width' | 'length'>(
-      { id: 'skirt', name: 'Below the waist', upIs: 'top.bib', usual: { width: 160, height: 120 } },
+      { id: 'skirt', name: message('item.below-the-waist'), upIs: 'top.bib', usual: { width: 160, height: 120 } },
       (m) => m.width,
       ({ measures: m, design }) => ({
         id: 'downWaist',

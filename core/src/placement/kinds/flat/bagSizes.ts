@@ -1,10 +1,11 @@
+import { message } from '../../../messages/message'
 import type { Measures, SizePreset } from '../../measures'
 import type { Anchor } from '../../placementRule'
 
 export const bagSizes: readonly SizePreset[] = [
-  { id: 'small', name: 'Small' },
-  { id: 'usual', name: 'Usual' },
-  { id: 'large', name: 'Large' },
+  { id: 'small', name: message('item.small') },
+  { id: 'usual', name: message('item.usual') },
+  { id: 'large', name: message('item.large') },
 ]
 
 /** The optical centre of a panel sits about 5 % above its middle (craft.md section 2). */

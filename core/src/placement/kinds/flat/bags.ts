@@ -21,21 +21,17 @@ const panelDown = optical<'length'>((m) => m.length)
 
 export const tote: ItemKind = {
   id: 'tote',
-  name: 'Tote bag',
+  name: message('item.tote-bag'),
   group: 'bags',
-  reference: 'middle of the top edge',
+  reference: message('item.middle-of-the-top-edge'),
   measurements: [
-    ask(sizes, 'width', 'Width', 'Side seam to side seam, laid flat.', [280, 380, 450]),
-    ask(sizes, 'length', 'Height', 'Top edge to the bottom seam or fold.', [300, 420, 450]),
-    ask(
-      sizes,
-      'hem',
-      'Top hem with the handles’ ends',
-      'Top edge to where the handles’ stitching ends.',
-      [35, 45, 50],
-      { plausible: [0, 120], mayBeZero: true },
-    ),
-    ...halves('width', 'Middle'),
+    ask(sizes, 'width', message('item.width'), message('item.side-seam-to-side-seam'), [280, 380, 450]),
+    ask(sizes, 'length', message('item.height'), message('item.top-edge-to-the-bottom'), [300, 420, 450]),
+    ask(sizes, 'hem', message('item.top-hem-with-the-handles'), message('item.top-edge-to-where-the'), [35, 45, 50], {
+      plausible: [0, 120],
+      mayBeZero: true,
+    }),
+    ...halves('width', message('item.middle')),
   ],
   sizes,
   usualSize: 'usual',
@@ -75,7 +71,12 @@ export const tote: ItemKind = {
   levels: level,
   placements: [
     centredRule<'width' | 'length'>(
-      { id: 'panel', name: 'Middle of the panel', upIs: 'top.top-edge', usual: { width: 140, height: 120 } },
+      {
+        id: 'panel',
+        name: message('item.middle-of-the-panel'),
+        upIs: 'top.top-edge',
+        usual: { width: 140, height: 120 },
+      },
       (m) => m.width,
       panelDown,
     ),
@@ -85,17 +86,17 @@ export const tote: ItemKind = {
 
 export const toolRoll: ItemKind = {
   id: 'tool-roll',
-  name: 'Tool roll',
+  name: message('item.tool-roll'),
   group: 'bags',
-  reference: 'middle of the top edge',
+  reference: message('item.middle-of-the-top-edge'),
   measurements: [
-    ask(sizes, 'width', 'Width', 'End to end, unrolled, outside up.', [350, 500, 650]),
-    ask(sizes, 'length', 'Height', 'Top edge to lower edge.', [250, 330, 380]),
-    ask(sizes, 'hem', 'Binding', 'From the edge to its stitching; 0 for none.', [12, 15, 15], {
+    ask(sizes, 'width', message('item.width'), message('item.end-to-end-unrolled-outside'), [350, 500, 650]),
+    ask(sizes, 'length', message('item.height'), message('item.top-edge-to-lower-edge'), [250, 330, 380]),
+    ask(sizes, 'hem', message('item.binding'), message('item.from-the-edge-to-its'), [12, 15, 15], {
       plausible: [0, 50],
       mayBeZero: true,
     }),
-    ...halves('width', 'Middle'),
+    ...halves('width', message('item.middle')),
   ],
   sizes,
   usualSize: 'usual',
@@ -105,14 +106,19 @@ export const toolRoll: ItemKind = {
   levels: level,
   placements: [
     centredRule<'width' | 'length'>(
-      { id: 'panel', name: 'Middle of the outside', upIs: 'top.top-edge', usual: { width: 120, height: 120 } },
+      {
+        id: 'panel',
+        name: message('item.middle-of-the-outside'),
+        upIs: 'top.top-edge',
+        usual: { width: 120, height: 120 },
+      },
       (m) => m.width,
       panelDown,
     ),
     centredBothWays<'width' | 'length'>({ upIs: 'top.top-edge', usual: { width: 120, height: 120 } }, (m) => m.width),
     {
       id: 'end-panel',
-      name: 'On the last turn, seen when rolled',
+      name: message('item.on-the-last-turn-seen'),
       arrange: 'one',
       upIs: 'top.top-edge',
       usual: { width: 80, height: 80 },

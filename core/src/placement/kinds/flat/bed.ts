@@ -17,32 +17,34 @@ const box = (m: Measures<'width' | 'length'>): Box => ({
 const widthY = (m: Measures<'width' | 'length'>): number => -m.length / 2
 
 const caseSizes = [
-  { id: 'cot', name: 'Cot' },
-  { id: 'usual', name: 'Usual' },
-  { id: 'large', name: 'Large' },
+  { id: 'cot', name: message('item.cot') },
+  { id: 'usual', name: message('item.usual') },
+  { id: 'large', name: message('item.large') },
 ]
 /** Centred on the band, reading toward the open end: the design's foot points to it (craft.md section 2). */
 export const pillowcase: ItemKind = {
   id: 'pillowcase',
-  name: 'Pillowcase',
+  name: message('item.pillowcase'),
   group: 'bed',
-  reference: 'middle of the open end',
+  reference: message('item.middle-of-the-open-end'),
   measurements: [
-    ask(caseSizes, 'width', 'Width of the open end', 'Seam to seam along the opening, laid flat.', [400, 500, 550]),
-    ask(caseSizes, 'length', 'Length', 'Open end to closed end.', [600, 750, 900]),
-    ask(caseSizes, 'band', 'Depth of the band', 'From the open end to the band’s stitching.', [60, 90, 100]),
-    ...halves('width', 'Middle'),
+    ask(
+      caseSizes,
+      'width',
+      message('item.width-of-the-open-end'),
+      message('item.seam-to-seam-along-the'),
+      [400, 500, 550],
+    ),
+    ask(caseSizes, 'length', message('item.length'), message('item.open-end-to-closed-end'), [600, 750, 900]),
+    ask(caseSizes, 'band', message('item.depth-of-the-band'), message('item.from-the-open-end-to'), [60, 90, 100]),
+    ...halves('width', message('item.middle')),
   ],
   sizes: caseSizes,
   usualSize: 'usual',
   usualCloth: 'quilting-cotton',
   shape: (m: Bed) => {
     if (m.band >= m.length / 2)
-      throw new CoreError(
-        'contradiction',
-        'The band comes out deeper than half the case: measure it again.',
-        'measures.band',
-      )
+      throw new CoreError('contradiction', message('item.the-band-comes-out-deeper'), 'measures.band')
     const flat = panelShape({
       box: box(m),
       edges: { top: 'line.closed-end', bottom: 'line.open-end', left: 'line.left-seam', right: 'line.right-seam' },
@@ -76,7 +78,7 @@ export const pillowcase: ItemKind = {
   levels: widthLevel<'length'>(widthY),
   placements: [
     centredRule<'width' | 'band'>(
-      { id: 'band', name: 'On the band', upIs: 'top.closed-end', usual: { width: 150, height: 40 } },
+      { id: 'band', name: message('item.on-the-band'), upIs: 'top.closed-end', usual: { width: 150, height: 40 } },
       (m) => m.width,
       ({ measures: m }) => ({
         id: 'up',
@@ -88,7 +90,12 @@ export const pillowcase: ItemKind = {
       }),
     ),
     rowRule<'width' | 'length' | 'band'>(
-      { id: 'band-row', name: 'Row along the band', upIs: 'top.closed-end', usual: { width: 50, height: 30 } },
+      {
+        id: 'band-row',
+        name: message('item.row-along-the-band'),
+        upIs: 'top.closed-end',
+        usual: { width: 50, height: 30 },
+      },
       {
         side: 'lower',
         edgeName: 'line.open-end',
@@ -101,21 +108,21 @@ export const pillowcase: ItemKind = {
 }
 
 const bedSizes = [
-  { id: 'cot', name: 'Cot' },
-  { id: 'single', name: 'Single' },
-  { id: 'double', name: 'Double' },
+  { id: 'cot', name: message('item.cot') },
+  { id: 'single', name: message('item.single') },
+  { id: 'double', name: message('item.double') },
 ]
 const sheetFirst = { id: 'wrong-side', said: message('step.wrong-side') }
 export const flatSheet: ItemKind = {
   id: 'flat-sheet',
-  name: 'Flat sheet',
+  name: message('item.flat-sheet'),
   group: 'bed',
-  reference: 'middle of the top hem’s edge',
+  reference: message('item.middle-of-the-top-hems'),
   measurements: [
-    ask(bedSizes, 'width', 'Width', 'Edge to edge along the top hem.', [1200, 1800, 2600]),
-    ask(bedSizes, 'length', 'Length', 'Top hem to foot hem.', [1500, 2600, 2800]),
-    ask(bedSizes, 'band', 'Depth of the top hem', 'From the edge to its stitching.', [60, 90, 100]),
-    ...halves('width', 'Middle'),
+    ask(bedSizes, 'width', message('item.width'), message('item.edge-to-edge-along-the'), [1200, 1800, 2600]),
+    ask(bedSizes, 'length', message('item.length'), message('item.top-hem-to-foot-hem'), [1500, 2600, 2800]),
+    ask(bedSizes, 'band', message('item.depth-of-the-top-hem'), message('item.from-the-edge-to-its-2'), [60, 90, 100]),
+    ...halves('width', message('item.middle')),
   ],
   sizes: bedSizes,
   usualSize: 'single',
@@ -136,11 +143,21 @@ export const flatSheet: ItemKind = {
   levels: widthLevel<'length'>(widthY),
   placements: [
     rowRule(
-      { id: 'border-row', name: 'Border row along the top', upIs: 'top.foot-end', usual: { width: 120, height: 50 } },
+      {
+        id: 'border-row',
+        name: message('item.border-row-along-the-top'),
+        upIs: 'top.foot-end',
+        usual: { width: 120, height: 50 },
+      },
       { side: 'lower', edgeName: 'line.top-hem-edge', mm: 20, box, endHem: () => 25, first: () => [sheetFirst] },
     ),
     centredRule<'width' | 'band'>(
-      { id: 'top-centre', name: 'Middle of the top', upIs: 'top.foot-end', usual: { width: 160, height: 100 } },
+      {
+        id: 'top-centre',
+        name: message('item.middle-of-the-top'),
+        upIs: 'top.foot-end',
+        usual: { width: 160, height: 100 },
+      },
       (m) => m.width,
       ({ measures: m }) => ({
         id: 'upBand',
@@ -156,20 +173,20 @@ export const flatSheet: ItemKind = {
 }
 
 const blanketSizes = [
-  { id: 'cot', name: 'Cot' },
-  { id: 'throw', name: 'Throw' },
-  { id: 'bed', name: 'Bed' },
+  { id: 'cot', name: message('item.cot') },
+  { id: 'throw', name: message('item.throw') },
+  { id: 'bed', name: message('item.bed') },
 ]
 /** In a corner, 125 to 150 mm in from both edges, or at 45 degrees (craft.md section 2). */
 export const blanket: ItemKind = {
   id: 'blanket',
-  name: 'Blanket or throw',
+  name: message('item.blanket-or-throw'),
   group: 'bed',
-  reference: 'middle of the lower edge',
+  reference: message('item.middle-of-the-lower-edge'),
   measurements: [
-    ask(blanketSizes, 'width', 'Width', 'Edge to edge across the middle.', [750, 1300, 2000]),
-    ask(blanketSizes, 'length', 'Length', 'Edge to edge along the middle.', [1000, 1700, 2300]),
-    ask(blanketSizes, 'hem', 'Binding or hem', 'From the edge to its stitching; 0 for none.', [15, 20, 25], {
+    ask(blanketSizes, 'width', message('item.width'), message('item.edge-to-edge-across-the'), [750, 1300, 2000]),
+    ask(blanketSizes, 'length', message('item.length'), message('item.edge-to-edge-along-the-2'), [1000, 1700, 2300]),
+    ask(blanketSizes, 'hem', message('item.binding-or-hem'), message('item.from-the-edge-to-its'), [15, 20, 25], {
       plausible: [0, 120],
       mayBeZero: true,
     }),

@@ -15,46 +15,39 @@ const box = (m: Panel): Box => ({ left: -m.width / 2, right: m.width / 2, top: 0
 function finishedFace(m: Panel): Box {
   const half = m.width / 2 - m.seam - m.base / 2
   const face = { left: -half, right: half, top: m.casing, bottom: m.length - m.seam - m.base / 2 }
-  if (half <= 0)
-    throw new CoreError(
-      'contradiction',
-      'Seams and base leave nothing of the width. Measure them again.',
-      'measures.base',
-    )
+  if (half <= 0) throw new CoreError('contradiction', message('item.seams-and-base-leave-nothing'), 'measures.base')
   if (face.bottom <= face.top)
-    throw new CoreError(
-      'contradiction',
-      'Casing and base leave nothing of the height. Measure them again.',
-      'measures.casing',
-    )
+    throw new CoreError('contradiction', message('item.casing-and-base-leave-nothing'), 'measures.casing')
   return face
 }
 
 /** Sewn after: the cut panel lies flat, its face worked out from seam, boxed base and casing (craft.md section 2). */
 export const drawstringBag: ItemKind = {
   id: 'drawstring-bag',
-  name: 'Drawstring bag, cut panel',
+  name: message('item.drawstring-bag-cut-panel'),
   group: 'bags',
-  reference: 'middle of the cut top edge',
+  reference: message('item.middle-of-the-cut-top'),
   measurements: [
-    ask(sizes, 'width', 'Cut width', 'Of one panel, raw edge to raw edge.', [220, 320, 420]),
-    ask(sizes, 'length', 'Cut height', 'Of one panel, raw top edge to raw lower edge.', [280, 420, 520]),
-    ask(sizes, 'seam', 'Seam allowance', 'At the sides and the foot.', [10, 10, 12], {
+    ask(sizes, 'width', message('item.cut-width'), message('item.of-one-panel-raw-edge'), [220, 320, 420]),
+    ask(sizes, 'length', message('item.cut-height'), message('item.of-one-panel-raw-top'), [280, 420, 520]),
+    ask(sizes, 'seam', message('item.seam-allowance'), message('item.at-the-sides-and-the'), [10, 10, 12], {
       plausible: [0, 30],
-      mayBeZero: true,
-    }),
-    ask(sizes, 'base', 'Depth of the boxed base', 'Front to back once boxed; 0 for a flat bag.', [0, 80, 100], {
-      plausible: [0, 240],
       mayBeZero: true,
     }),
     ask(
       sizes,
-      'casing',
-      'Casing and top hem',
-      'From the raw top edge down to the casing’s lower stitching.',
-      [50, 65, 70],
-      { plausible: [20, 140] },
+      'base',
+      message('item.depth-of-the-boxed-base'),
+      message('item.front-to-back-once-boxed'),
+      [0, 80, 100],
+      {
+        plausible: [0, 240],
+        mayBeZero: true,
+      },
     ),
+    ask(sizes, 'casing', message('item.casing-and-top-hem'), message('item.from-the-raw-top-edge'), [50, 65, 70], {
+      plausible: [20, 140],
+    }),
   ],
   sizes,
   usualSize: 'usual',
@@ -96,7 +89,12 @@ export const drawstringBag: ItemKind = {
   },
   placements: [
     centredRule<'width' | 'length' | 'seam' | 'base' | 'casing'>(
-      { id: 'low-centre', name: 'Middle of the finished face', upIs: 'top.casing', usual: { width: 100, height: 100 } },
+      {
+        id: 'low-centre',
+        name: message('item.middle-of-the-finished-face'),
+        upIs: 'top.casing',
+        usual: { width: 100, height: 100 },
+      },
       (m) => m.width,
       ({ measures: m }) => {
         const face = finishedFace(m)

@@ -6,14 +6,14 @@ import type { ItemKind } from '../../itemKind'
 import type { ItemShape } from '../../itemShape'
 import { ask, halves, type Measures } from '../../measures'
 import type { PlacementContext, PlacementRule } from '../../placementRule'
-import { type Named, message } from '../../../messages/message'
+import { type Named, message, type Called } from '../../../messages/message'
 import { centredRule, cornerRules, creaseStep, middleDown, rowRule, scatteredRule } from './panelRules'
 import { panelShape, widthLevel } from './panelShape'
 
 const sizes = [
-  { id: 'small', name: 'Small' },
-  { id: 'medium', name: 'Medium' },
-  { id: 'large', name: 'Large' },
+  { id: 'small', name: message('item.small') },
+  { id: 'medium', name: message('item.medium') },
+  { id: 'large', name: message('item.large') },
 ]
 type Flat = Measures<'width' | 'height'>
 type Plush = Measures<'width' | 'height' | 'neckSeam' | 'baseSeam'>
@@ -22,7 +22,7 @@ const box = (m: Flat): Box => ({ left: -m.width / 2, right: m.width / 2, top: 0,
 /** At the worker's own distances from the edges. */
 const fromEdges: PlacementRule = {
   id: 'from-edges',
-  name: 'At distances from the edges',
+  name: message('item.at-distances-from-the-edges'),
   arrange: 'one',
   upIs: 'top.top-edge',
   spot: ({ measures: m }: PlacementContext<'width' | 'height'>) => ({
@@ -33,28 +33,28 @@ const fromEdges: PlacementRule = {
 
 export const flatPanel: ItemKind = {
   id: 'flat-panel',
-  name: 'Flat panel',
+  name: message('item.flat-panel'),
   group: 'other',
-  reference: 'middle of the top edge',
+  reference: message('item.middle-of-the-top-edge'),
   measurements: [
-    ask(sizes, 'width', 'Width', 'Edge to edge across the middle, laid flat.', [200, 400, 800], {
+    ask(sizes, 'width', message('item.width'), message('item.edge-to-edge-across-the-2'), [200, 400, 800], {
       plausible: [40, 2500],
     }),
-    ask(sizes, 'height', 'Height', 'Top edge to bottom edge along the middle.', [200, 400, 600], {
+    ask(sizes, 'height', message('item.height'), message('item.top-edge-to-bottom-edge'), [200, 400, 600], {
       plausible: [40, 2500],
     }),
-    ask(sizes, 'strip', 'Strip to keep free', 'Seam or hem to keep free along every edge; 0 for none.', [10, 15, 20], {
+    ask(sizes, 'strip', message('item.strip-to-keep-free'), message('item.seam-or-hem-to-keep'), [10, 15, 20], {
       plausible: [0, 60],
       mayBeZero: true,
     }),
-    ...halves('width', 'Middle'),
+    ...halves('width', message('item.middle')),
   ],
   sizes,
   usualSize: 'medium',
   usualCloth: 'twill',
   shape: (m: Measures<'width' | 'height' | 'strip'>) => {
     if (2 * m.strip >= Math.min(m.width, m.height))
-      throw new CoreError('contradiction', 'The strips kept free leave nothing of the panel.', 'measures.strip')
+      throw new CoreError('contradiction', message('item.the-strips-kept-free-leave'), 'measures.strip')
     return panelShape({
       box: box(m),
       hem: m.strip,
@@ -67,7 +67,7 @@ export const flatPanel: ItemKind = {
   levels: widthLevel<'height'>((m) => m.height / 2),
   placements: [
     centredRule<'width'>(
-      { id: 'centred', name: 'Centred', upIs: 'top.top-edge' },
+      { id: 'centred', name: message('item.centred'), upIs: 'top.top-edge' },
       (m) => m.width,
       () => middleDown,
     ),
@@ -75,7 +75,7 @@ export const flatPanel: ItemKind = {
     scatteredRule<'width'>({ upIs: 'top.top-edge' }, (m) => m.width),
     ...cornerRules({ mm: 40, plausible: [10, 600], box }, ['one', 'diagonal', 'four']),
     rowRule<'width' | 'height' | 'strip'>(
-      { id: 'border-row', name: 'Border row along the lower edge', upIs: 'top.top-edge' },
+      { id: 'border-row', name: message('item.border-row-along-the-lower'), upIs: 'top.top-edge' },
       { side: 'lower', edgeName: 'line.lower-edge', mm: 45, box, endHem: (m) => m.strip },
     ),
   ],
@@ -87,7 +87,7 @@ function plushShape(m: Plush): ItemShape {
   if (neck > half || base > half)
     throw new CoreError(
       'contradiction',
-      'A seam comes out wider than the body: measure it again.',
+      message('item.a-seam-comes-out-wider'),
       neck > half ? 'measures.neckSeam' : 'measures.baseSeam',
     )
   const outline = fromRightHalf([
@@ -147,7 +147,7 @@ function baseShape(m: Measures<'baseRound'>): ItemShape {
 }
 
 const emptied = { id: 'open', said: message('step.open-toy') }
-const side = (id: string, name: string, back: boolean): PlacementRule => ({
+const side = (id: string, name: Called, back: boolean): PlacementRule => ({
   ...centredRule<'width' | 'height'>(
     {
       id,
@@ -172,15 +172,21 @@ const side = (id: string, name: string, back: boolean): PlacementRule => ({
 
 export const plushToy: ItemKind = {
   id: 'plush-toy',
-  name: 'Plush toy that opens',
+  name: message('item.plush-toy-that-opens'),
   group: 'infant',
-  reference: 'middle of the neck seam',
+  reference: message('item.middle-of-the-neck-seam'),
   measurements: [
-    ask(sizes, 'width', 'Body, at its widest', 'Empty and flat, side to side.', [110, 150, 220]),
-    ask(sizes, 'height', 'Neck seam to base seam', 'Empty and flat, down the middle.', [100, 150, 220]),
-    ask(sizes, 'neckSeam', 'Neck seam', 'Across, empty and flat.', [60, 80, 110]),
-    ask(sizes, 'baseSeam', 'Base seam', 'Across, empty and flat.', [80, 110, 160]),
-    ask(sizes, 'baseRound', 'Base, across', 'Seam to seam across the round base.', [80, 110, 160]),
+    ask(sizes, 'width', message('item.body-at-its-widest'), message('item.empty-and-flat-side-to'), [110, 150, 220]),
+    ask(
+      sizes,
+      'height',
+      message('item.neck-seam-to-base-seam'),
+      message('item.empty-and-flat-down-the'),
+      [100, 150, 220],
+    ),
+    ask(sizes, 'neckSeam', message('item.neck-seam'), message('item.across-empty-and-flat'), [60, 80, 110]),
+    ask(sizes, 'baseSeam', message('item.base-seam'), message('item.across-empty-and-flat'), [80, 110, 160]),
+    ask(sizes, 'baseRound', message('item.base-across'), message('item.seam-to-seam-across-the'), [80, 110, 160]),
   ],
   sizes,
   usualSize: 'medium',
@@ -188,11 +194,11 @@ export const plushToy: ItemKind = {
   use: { toy: true },
   shape: plushShape,
   placements: [
-    side('belly', 'Belly', false),
-    side('back', 'Back', true),
+    side('belly', message('item.belly'), false),
+    side('back', message('item.back'), true),
     {
       id: 'base',
-      name: 'Base',
+      name: message('item.base'),
       arrange: 'one',
       upIs: 'top.toy-front',
       needs: ['baseRound'],

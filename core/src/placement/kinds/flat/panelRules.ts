@@ -2,12 +2,12 @@ import type { Anchor, PlacementContext, PlacementRule, Spot, StepDraft } from '.
 import type { Measures } from '../../measures'
 import type { ReferenceLine } from '../../itemShape'
 import type { Box } from '../../../plane/box'
-import { type Named, message } from '../../../messages/message'
+import { type Named, message, type Called } from '../../../messages/message'
 import { countedTo, howItStands, whichCorner } from '../../placeAtCorners'
 
 type Rule = {
   id: string
-  name: string
+  name: Called
   upIs: Named
   needs?: readonly string[]
   usual?: { width: number; height: number }
@@ -60,7 +60,7 @@ export const centredBothWays = <Known extends string>(
   width: (m: Measures<Known>) => number,
   more?: (c: PlacementContext<Known>) => Pick<Spot, 'first' | 'warnings' | 'turn'>,
 ): PlacementRule =>
-  centredRule<Known>({ id: 'centred', name: 'Centred both ways', ...rule }, width, () => middleDown, more)
+  centredRule<Known>({ id: 'centred', name: message('item.centred-both-ways'), ...rule }, width, () => middleDown, more)
 
 /** In the middle of the height. */
 export const middleDown: Anchor = { ...onCentre, id: 'middleDown', line: 'middle' }
@@ -84,10 +84,10 @@ export function cornerRules<Known extends string>(
     'four-diagonal': 'four-corners-diagonal',
   }
   const names = {
-    one: 'One corner, square to the edges',
-    diagonal: 'One corner, bottom to the point',
-    four: 'Four corners, each turned',
-    'four-diagonal': 'Four corners, bottoms to the points',
+    one: message('item.one-corner-square-to-the'),
+    diagonal: message('item.one-corner-bottom-to-the'),
+    four: message('item.four-corners-each-turned'),
+    'four-diagonal': message('item.four-corners-bottoms-to-the'),
   }
   return which.map((way) => ({
     id: ids[way],
@@ -113,7 +113,7 @@ export const scatteredRule = <Known extends string>(
 ): PlacementRule => ({
   ...rule,
   id: 'scatter',
-  name: 'Scattered',
+  name: message('item.scattered'),
   arrange: 'scatter',
   usual: { width: 40, height: 40 },
   scatter: ({ measures, shape }: PlacementContext<Known>) => {

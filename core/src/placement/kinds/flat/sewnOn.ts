@@ -9,9 +9,9 @@ import { centredRule, rowRule } from './panelRules'
 import { panelLines } from './panelShape'
 
 const sizes = [
-  { id: 'small', name: 'Small' },
-  { id: 'usual', name: 'Usual' },
-  { id: 'large', name: 'Large' },
+  { id: 'small', name: message('item.small') },
+  { id: 'usual', name: message('item.usual') },
+  { id: 'large', name: message('item.large') },
 ]
 
 type Band = Measures<'width' | 'depth' | 'fold' | 'seam'>
@@ -36,17 +36,17 @@ const visible = (m: Band): Box => ({
 
 export const sewnOnBand: ItemKind = {
   id: 'sewn-on-band',
-  name: 'Band or panel, sewn on after',
+  name: message('item.band-or-panel-sewn-on'),
   group: 'bed',
-  reference: 'middle of the cut top edge',
+  reference: message('item.middle-of-the-cut-top'),
   measurements: [
-    ask(sizes, 'width', 'Finished length', 'What will show from end to end.', [250, 450, 900]),
-    ask(sizes, 'depth', 'Finished depth', 'What will show from top to bottom.', [50, 80, 120]),
-    ask(sizes, 'fold', 'Folded to the back', 'How much folds over the lower edge; 0 for none.', [0, 0, 120], {
+    ask(sizes, 'width', message('item.finished-length'), message('item.what-will-show-from-end'), [250, 450, 900]),
+    ask(sizes, 'depth', message('item.finished-depth'), message('item.what-will-show-from-top'), [50, 80, 120]),
+    ask(sizes, 'fold', message('item.folded-to-the-back'), message('item.how-much-folds-over-the'), [0, 0, 120], {
       plausible: [0, 300],
       mayBeZero: true,
     }),
-    ask(sizes, 'seam', 'Seam allowance', 'On every edge but the fold.', [10, 10, 12], {
+    ask(sizes, 'seam', message('item.seam-allowance'), message('item.on-every-edge-but-the'), [10, 10, 12], {
       plausible: [0, 30],
       mayBeZero: true,
     }),
@@ -59,11 +59,7 @@ export const sewnOnBand: ItemKind = {
     const box = { left: -cut.width / 2, right: cut.width / 2, top: 0, bottom: cut.height }
     const face = visible(m)
     if (m.fold > 4 * m.depth)
-      throw new CoreError(
-        'contradiction',
-        'The folded part is over four times what shows. Measure again.',
-        'measures.fold',
-      )
+      throw new CoreError('contradiction', message('item.the-folded-part-is-over'), 'measures.fold')
     const strip = (id: string, name: Named, part: Partial<Box>) => ({
       id,
       name,
@@ -103,7 +99,7 @@ export const sewnOnBand: ItemKind = {
     centredRule<'width' | 'depth' | 'fold' | 'seam'>(
       {
         id: 'visible-centre',
-        name: 'Middle of what shows',
+        name: message('item.middle-of-what-shows'),
         upIs: 'top.upper-seam',
         usual: { width: 120, height: 40 },
       },
@@ -119,7 +115,12 @@ export const sewnOnBand: ItemKind = {
       (c) => ({ first: [cutStep(c)] }),
     ),
     rowRule<'width' | 'depth' | 'fold' | 'seam'>(
-      { id: 'band-row', name: 'Row along the band', upIs: 'top.upper-seam', usual: { width: 60, height: 30 } },
+      {
+        id: 'band-row',
+        name: message('item.row-along-the-band'),
+        upIs: 'top.upper-seam',
+        usual: { width: 60, height: 30 },
+      },
       {
         side: 'lower',
         edgeName: 'line.lower-seam-line',

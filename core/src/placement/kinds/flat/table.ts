@@ -1,6 +1,6 @@
 import { CoreError } from '../../../errors'
 import type { Box } from '../../../plane/box'
-import { message } from '../../../messages/message'
+import { type Called, message } from '../../../messages/message'
 import type { ItemKind } from '../../itemKind'
 import type { PlacementContext } from '../../placementRule'
 import { ask, halves, type Measures, type SizePreset } from '../../measures'
@@ -18,7 +18,7 @@ const edges = { top: 'line.upper-edge', bottom: 'line.lower-edge' }
 
 function requireHem(m: Linen): void {
   if (4 * m.hem >= Math.min(m.width, m.length))
-    throw new CoreError('contradiction', 'The hems leave nothing of the cloth. Measure them again.', 'measures.hem')
+    throw new CoreError('contradiction', message('item.the-hems-leave-nothing-of'), 'measures.hem')
 }
 
 /** A hemmed rectangle laid flat, as every table linen is. */
@@ -28,25 +28,25 @@ function linenShape(m: Linen) {
 }
 
 const hemAsk = (sizes: readonly SizePreset[], numbers: number[]) =>
-  ask(sizes, 'hem', 'Depth of the hem', 'From the edge to the hem’s stitching; 0 for none.', numbers, {
+  ask(sizes, 'hem', message('item.depth-of-the-hem'), message('item.from-the-edge-to-the'), numbers, {
     plausible: [0, 80],
     mayBeZero: true,
   })
 const level = widthLevel<'length'>((m) => m.length / 2)
 
 const napkinSizes = [
-  { id: 'small', name: 'Small' },
-  { id: 'lunch', name: 'Lunch' },
-  { id: 'dinner', name: 'Dinner' },
+  { id: 'small', name: message('item.small') },
+  { id: 'lunch', name: message('item.lunch') },
+  { id: 'dinner', name: message('item.dinner') },
 ]
 export const napkin: ItemKind = {
   id: 'napkin',
-  name: 'Napkin or bread cloth',
+  name: message('item.napkin-or-bread-cloth'),
   group: 'table',
-  reference: 'middle of the upper edge',
+  reference: message('item.middle-of-the-upper-edge'),
   measurements: [
-    ask(napkinSizes, 'width', 'Width', 'Edge to edge across the middle, pressed flat.', [250, 400, 500]),
-    ask(napkinSizes, 'length', 'Length', 'Upper edge to lower edge along the middle.', [250, 400, 500]),
+    ask(napkinSizes, 'width', message('item.width'), message('item.edge-to-edge-across-the-3'), [250, 400, 500]),
+    ask(napkinSizes, 'length', message('item.length'), message('item.upper-edge-to-lower-edge'), [250, 400, 500]),
     hemAsk(napkinSizes, [6, 10, 12]),
   ],
   sizes: napkinSizes,
@@ -60,20 +60,20 @@ export const napkin: ItemKind = {
 }
 
 const tableSizes = [
-  { id: 'small', name: 'Small' },
-  { id: 'usual', name: 'Usual' },
-  { id: 'large', name: 'Large' },
+  { id: 'small', name: message('item.small') },
+  { id: 'usual', name: message('item.usual') },
+  { id: 'large', name: message('item.large') },
 ]
 export const tablecloth: ItemKind = {
   id: 'tablecloth',
-  name: 'Tablecloth',
+  name: message('item.tablecloth'),
   group: 'table',
-  reference: 'middle of the upper edge',
+  reference: message('item.middle-of-the-upper-edge'),
   measurements: [
-    ask(tableSizes, 'width', 'Width', 'Edge to edge across the middle.', [900, 1400, 1500]),
-    ask(tableSizes, 'length', 'Length', 'Upper edge to lower edge along the middle.', [900, 1800, 2500]),
+    ask(tableSizes, 'width', message('item.width'), message('item.edge-to-edge-across-the'), [900, 1400, 1500]),
+    ask(tableSizes, 'length', message('item.length'), message('item.upper-edge-to-lower-edge'), [900, 1800, 2500]),
     hemAsk(tableSizes, [15, 20, 25]),
-    ask(tableSizes, 'drop', 'Overhang', 'From the table’s edge down to the hem’s edge.', [180, 220, 250]),
+    ask(tableSizes, 'drop', message('item.overhang'), message('item.from-the-tables-edge-down'), [180, 220, 250]),
   ],
   sizes: tableSizes,
   usualSize: 'usual',
@@ -82,11 +82,7 @@ export const tablecloth: ItemKind = {
     const flat = linenShape(m)
     if (m.drop === undefined) return flat
     if (2 * m.drop >= Math.min(m.width, m.length))
-      throw new CoreError(
-        'contradiction',
-        'The overhang leaves no table under the cloth: measure it again.',
-        'measures.drop',
-      )
+      throw new CoreError('contradiction', message('item.the-overhang-leaves-no-table'), 'measures.drop')
     const table = { left: box(m).left + m.drop, right: box(m).right - m.drop, top: m.drop, bottom: m.length - m.drop }
     const { left, right, top, bottom } = table
     return {
@@ -115,7 +111,12 @@ export const tablecloth: ItemKind = {
       'four',
     ]),
     centredRule<'width' | 'drop'>(
-      { id: 'drop', name: 'In the overhang', upIs: 'top.table-edge', usual: { width: 120, height: 80 } },
+      {
+        id: 'drop',
+        name: message('item.in-the-overhang'),
+        upIs: 'top.table-edge',
+        usual: { width: 120, height: 80 },
+      },
       (m) => m.width,
       ({ measures: m }) => ({
         id: 'downTable',
@@ -129,7 +130,7 @@ export const tablecloth: ItemKind = {
     centredRule<'width'>(
       {
         id: 'centre',
-        name: 'Centre of the cloth',
+        name: message('item.centre-of-the-cloth'),
         upIs: 'top.upper-edge',
         needs: ['width', 'length', 'hem'],
         usual: { width: 200, height: 200 },
@@ -141,26 +142,31 @@ export const tablecloth: ItemKind = {
 }
 
 const runnerSizes = [
-  { id: 'short', name: 'Short' },
-  { id: 'usual', name: 'Usual' },
-  { id: 'long', name: 'Long' },
+  { id: 'short', name: message('item.short') },
+  { id: 'usual', name: message('item.usual') },
+  { id: 'long', name: message('item.long') },
 ]
 const runnerEnd = centredRule<'width'>(
-  { id: 'end', name: 'One end, in the middle', upIs: 'top.runner-middle', usual: { width: 120, height: 90 } },
+  {
+    id: 'end',
+    name: message('item.one-end-in-the-middle'),
+    upIs: 'top.runner-middle',
+    usual: { width: 120, height: 90 },
+  },
   (m) => m.width,
   () => ({ id: 'up', line: 'bottom', edge: 'end', mm: 45, toward: -1, plausible: [15, 250] }),
 )
 
 export const tableRunner: ItemKind = {
   id: 'table-runner',
-  name: 'Table runner',
+  name: message('item.table-runner'),
   group: 'table',
-  reference: 'middle of the upper end',
+  reference: message('item.middle-of-the-upper-end'),
   measurements: [
-    ask(runnerSizes, 'width', 'Width', 'Long edge to long edge.', [300, 350, 400]),
-    ask(runnerSizes, 'length', 'Length', 'End to end along the middle.', [900, 1400, 1800]),
+    ask(runnerSizes, 'width', message('item.width'), message('item.long-edge-to-long-edge'), [300, 350, 400]),
+    ask(runnerSizes, 'length', message('item.length'), message('item.end-to-end-along-the'), [900, 1400, 1800]),
     hemAsk(runnerSizes, [10, 12, 15]),
-    ...halves('width', 'Middle'),
+    ...halves('width', message('item.middle')),
   ],
   sizes: runnerSizes,
   usualSize: 'usual',
@@ -169,46 +175,46 @@ export const tableRunner: ItemKind = {
   levels: level,
   placements: [
     runnerEnd,
-    bothEnds(runnerEnd, { id: 'both-ends', name: 'Both ends' }),
+    bothEnds(runnerEnd, { id: 'both-ends', name: message('item.both-ends') }),
     rowRule<'width' | 'length' | 'hem'>(
-      { id: 'end-row', name: 'Row across one end', upIs: 'top.runner-middle' },
+      { id: 'end-row', name: message('item.row-across-one-end'), upIs: 'top.runner-middle' },
       { side: 'lower', edgeName: 'line.end-edge', mm: 40, box, endHem: (m) => m.hem },
     ),
     rowRule<'width' | 'length' | 'hem'>(
-      { id: 'border-row', name: 'Border row along one side', upIs: 'top.runner-middle' },
+      { id: 'border-row', name: message('item.border-row-along-one-side'), upIs: 'top.runner-middle' },
       { side: 'right', edgeName: 'line.long-edge', mm: 35, box, endHem: (m) => m.hem },
     ),
   ],
 }
 
 const cushionSizes = [
-  { id: 'small', name: '30 cm' },
-  { id: 'usual', name: '45 cm' },
-  { id: 'large', name: '60 cm' },
+  { id: 'small', name: { own: '30 cm' } },
+  { id: 'usual', name: { own: '45 cm' } },
+  { id: 'large', name: { own: '60 cm' } },
 ]
 const cushionMeasures = [
-  ask(cushionSizes, 'width', 'Width', 'Seam to seam across the middle, flat and empty.', [300, 450, 600]),
-  ask(cushionSizes, 'length', 'Height', 'Seam to seam from top to bottom.', [300, 450, 600]),
+  ask(cushionSizes, 'width', message('item.width'), message('item.seam-to-seam-across-the-2'), [300, 450, 600]),
+  ask(cushionSizes, 'length', message('item.height'), message('item.seam-to-seam-from-top'), [300, 450, 600]),
   ask(
     cushionSizes,
     'hem',
-    'Kept free along the seams',
-    'Seam, piping or zip along the edges; 0 for none.',
+    message('item.kept-free-along-the-seams'),
+    message('item.seam-piping-or-zip-along'),
     [12, 15, 15],
     { plausible: [0, 60], mayBeZero: true },
   ),
 ]
-const offCentre = 'Off-centre, from one edge'
+const offCentre = message('item.off-centre-from-one-edge')
 
 /** Centred, or at a stated distance from one edge to the design's edge; a filled one is opened first. */
-function cushion(id: string, name: string, filled: boolean): ItemKind {
+function cushion(id: string, name: Called, filled: boolean): ItemKind {
   const first = filled ? [{ id: 'open', said: message('step.open-pillow') }] : []
   return {
     id,
     name,
     group: 'bed',
-    reference: 'middle of the upper seam',
-    measurements: [...cushionMeasures, ...halves('width', 'Middle')],
+    reference: message('item.middle-of-the-upper-seam'),
+    measurements: [...cushionMeasures, ...halves('width', message('item.middle'))],
     sizes: cushionSizes,
     usualSize: 'usual',
     usualCloth: 'canvas',
@@ -226,7 +232,12 @@ function cushion(id: string, name: string, filled: boolean): ItemKind {
     levels: level,
     placements: [
       centredRule<'width'>(
-        { id: 'centred', name: 'Centred', upIs: 'top.upper-seam', usual: { width: 160, height: 120 } },
+        {
+          id: 'centred',
+          name: message('item.centred'),
+          upIs: 'top.upper-seam',
+          usual: { width: 160, height: 120 },
+        },
         (m) => m.width,
         () => middleDown,
         () => ({ first }),
@@ -246,5 +257,5 @@ function cushion(id: string, name: string, filled: boolean): ItemKind {
     ],
   }
 }
-export const cushionCover = cushion('cushion-cover', 'Cushion cover', false)
-export const readyPillow = cushion('ready-pillow', 'Ready-made pillow', true)
+export const cushionCover = cushion('cushion-cover', message('item.cushion-cover'), false)
+export const readyPillow = cushion('ready-pillow', message('item.ready-made-pillow'), true)

@@ -1,7 +1,7 @@
 import { caution } from '../../../advice'
 import { CoreError } from '../../../errors'
 import { boxCorners, type Box } from '../../../plane/box'
-import { message } from '../../../messages/message'
+import { type Called, message } from '../../../messages/message'
 import { at } from '../../curve'
 import type { ItemKind } from '../../itemKind'
 import { ask, halves, type Measures, type MeasurementAsk, type SizePreset } from '../../measures'
@@ -11,9 +11,9 @@ import { acrossLine, panelShape, widthLevel } from './panelShape'
 import { bothEnds, centredRule, cornerRules } from './panelRules'
 
 const towelSizes: readonly SizePreset[] = [
-  { id: 'small', name: 'Small' },
-  { id: 'usual', name: 'Usual' },
-  { id: 'large', name: 'Large' },
+  { id: 'small', name: message('item.small') },
+  { id: 'usual', name: message('item.usual') },
+  { id: 'large', name: message('item.large') },
 ]
 const HEM = 12
 
@@ -25,11 +25,7 @@ function towelShape(m: Towel): ItemShape {
   const b = box(m)
   const [foot, depth] = [m.borderUp ?? 0, m.borderDepth ?? 0]
   if (depth > 0 && foot + depth >= m.length / 2)
-    throw new CoreError(
-      'contradiction',
-      'The border comes out beyond the middle of the towel: measure it again.',
-      'measures.borderUp',
-    )
+    throw new CoreError('contradiction', message('item.the-border-comes-out-beyond'), 'measures.borderUp')
   const flat = panelShape({
     box: b,
     hem: HEM,
@@ -67,9 +63,9 @@ function towelShape(m: Towel): ItemShape {
 }
 
 const widthAsk = (numbers: number[]): MeasurementAsk =>
-  ask(towelSizes, 'width', 'Width, edge to edge', 'Across the middle, pressed flat, after its first wash.', numbers)
+  ask(towelSizes, 'width', message('item.width-edge-to-edge'), message('item.across-the-middle-pressed-flat'), numbers)
 const lengthAsk = (numbers: number[]): MeasurementAsk =>
-  ask(towelSizes, 'length', 'Length, hem to hem', 'Along the middle, from one hem’s edge to the other.', numbers)
+  ask(towelSizes, 'length', message('item.length-hem-to-hem'), message('item.along-the-middle-from-one'), numbers)
 
 const needs = ['width', 'length']
 
@@ -77,7 +73,7 @@ const needs = ['width', 'length']
 const aboveBorder: PlacementRule = centredRule<'width' | 'borderDepth'>(
   {
     id: 'above-border',
-    name: 'Above the border',
+    name: message('item.above-the-border'),
     upIs: 'top.upper-hem',
     needs: [...needs, 'borderUp', 'borderDepth'],
     usual: { width: 110, height: 70 },
@@ -85,7 +81,7 @@ const aboveBorder: PlacementRule = centredRule<'width' | 'borderDepth'>(
   (m) => m.width,
   ({ measures }) => {
     if (measures.borderDepth <= 0)
-      throw new CoreError('contradiction', 'This towel has no border. Choose “Above the hem”.', 'measures.borderDepth')
+      throw new CoreError('contradiction', message('item.this-towel-has-no-border'), 'measures.borderDepth')
     return { id: 'up', line: 'border', edge: 'end', mm: 18, toward: -1, plausible: [8, 90] }
   },
 )
@@ -95,7 +91,7 @@ const aboveHem = (mm: number): PlacementRule =>
   centredRule<'width'>(
     {
       id: 'above-hem',
-      name: 'Above the hem, no border',
+      name: message('item.above-the-hem-no-border'),
       upIs: 'top.upper-hem',
       needs,
       usual: { width: mm > 50 ? 100 : 40, height: mm > 50 ? 60 : 30 },
@@ -113,7 +109,7 @@ const aboveHem = (mm: number): PlacementRule =>
 
 type TowelMake = {
   id: string
-  name: string
+  name: Called
   widths: number[]
   lengths: number[]
   border: [number, number] | null
@@ -126,16 +122,16 @@ function towel({ id, name, widths, lengths, border, hemUp }: TowelMake): ItemKin
         ask(
           towelSizes,
           'borderUp',
-          'Hem’s edge up to the border',
-          'To the lower edge of the woven border.',
+          message('item.hems-edge-up-to-the'),
+          message('item.to-the-lower-edge-of'),
           [0.8, 1, 1.1].map((k) => Math.round(border[0] * k)),
           { plausible: [5, 220] },
         ),
         ask(
           towelSizes,
           'borderDepth',
-          'Depth of the border',
-          'Lower to upper edge of the woven border; 0 for none.',
+          message('item.depth-of-the-border'),
+          message('item.lower-to-upper-edge-of'),
           [0.8, 1, 1.1].map((k) => Math.round(border[1] * k)),
           { plausible: [0, 160], mayBeZero: true },
         ),
@@ -146,8 +142,8 @@ function towel({ id, name, widths, lengths, border, hemUp }: TowelMake): ItemKin
     id,
     name,
     group: 'towels',
-    reference: 'centre line at the lower hem’s edge',
-    measurements: [widthAsk(widths), lengthAsk(lengths), ...borders, ...halves('width', 'Middle')],
+    reference: message('item.centre-line-at-the-lower'),
+    measurements: [widthAsk(widths), lengthAsk(lengths), ...borders, ...halves('width', message('item.middle'))],
     sizes: towelSizes,
     usualSize: 'usual',
     usualCloth: 'terry',
@@ -159,7 +155,7 @@ function towel({ id, name, widths, lengths, border, hemUp }: TowelMake): ItemKin
 
 export const bathTowel = towel({
   id: 'bath-towel',
-  name: 'Bath towel',
+  name: message('item.bath-towel'),
   widths: [600, 700, 1000],
   lengths: [1100, 1350, 1500],
   border: [70, 45],
@@ -167,7 +163,7 @@ export const bathTowel = towel({
 })
 export const handTowel = towel({
   id: 'hand-towel',
-  name: 'Hand towel',
+  name: message('item.hand-towel'),
   widths: [380, 450, 500],
   lengths: [600, 800, 1000],
   border: [55, 35],
@@ -175,7 +171,7 @@ export const handTowel = towel({
 })
 export const washCloth = towel({
   id: 'wash-cloth',
-  name: 'Wash cloth',
+  name: message('item.wash-cloth'),
   widths: [250, 300, 330],
   lengths: [250, 300, 330],
   border: null,
@@ -184,7 +180,7 @@ export const washCloth = towel({
 
 /** Folded in thirds, the design low in the middle panel, its foot 50-65 mm above the hem (craft.md section 2). */
 const lowCentre = centredRule<'width'>(
-  { id: 'low-centre', name: 'Low centre', upIs: 'top.upper-hem', usual: { width: 110, height: 70 } },
+  { id: 'low-centre', name: message('item.low-centre'), upIs: 'top.upper-hem', usual: { width: 110, height: 70 } },
   (m) => m.width,
   () => ({ id: 'up', line: 'bottom', edge: 'end', mm: 58, toward: -1, plausible: [20, 200] }),
   ({ measures: m, design }) => {
@@ -199,10 +195,10 @@ const lowCentre = centredRule<'width'>(
 
 export const teaTowel: ItemKind = {
   id: 'tea-towel',
-  name: 'Tea towel',
+  name: message('item.tea-towel'),
   group: 'towels',
-  reference: 'centre line at the lower hem’s edge',
-  measurements: [widthAsk([430, 480, 500]), lengthAsk([600, 700, 760]), ...halves('width', 'Middle')],
+  reference: message('item.centre-line-at-the-lower'),
+  measurements: [widthAsk([430, 480, 500]), lengthAsk([600, 700, 760]), ...halves('width', message('item.middle'))],
   sizes: towelSizes,
   usualSize: 'usual',
   usualCloth: 'linen',
@@ -215,7 +211,7 @@ export const teaTowel: ItemKind = {
   levels: widthLevel<'length'>((m) => -m.length / 2),
   placements: [
     lowCentre,
-    bothEnds(lowCentre, { id: 'both-ends', name: 'Both ends' }),
+    bothEnds(lowCentre, { id: 'both-ends', name: message('item.both-ends') }),
     ...cornerRules({ mm: 30, plausible: [15, 90], box }, ['one', 'diagonal']),
   ],
 }

@@ -1,5 +1,5 @@
 import { stop } from '../../../advice'
-import { message } from '../../../messages/message'
+import { type Called, message } from '../../../messages/message'
 import type { PlacementContext, PlacementRule, Spot } from '../../placementRule'
 import { backShape } from './backShape'
 import { crease, topNeeds } from './chestRules'
@@ -46,7 +46,7 @@ function frontSpot(c: PlacementContext<TopId>): Spot {
 
 export const centreFront: PlacementRule = {
   id: 'centre-front',
-  name: 'Centre front',
+  name: message('item.centre-front'),
   arrange: 'one',
   upIs: 'top.neck',
   needs: topNeeds,
@@ -102,7 +102,7 @@ export const hoodedFront: PlacementRule = {
 /** Motifs scattered over the front, each by its own cross. */
 export const scatteredFront: PlacementRule = {
   id: 'scatter',
-  name: 'Scattered over the front',
+  name: message('item.scattered-over-the-front'),
   arrange: 'scatter',
   upIs: 'top.neck',
   needs: topNeeds,
@@ -121,7 +121,7 @@ type BackId = 'chestWidth' | 'neckWidth' | 'shoulderToUnderarm'
 export function backRules(make: TopMake): PlacementRule[] {
   const back = (
     id: string,
-    name: string,
+    name: Called,
     edge: 'start' | 'centre',
     usual: { width: number; height: number },
   ): PlacementRule => ({
@@ -155,7 +155,7 @@ export function backRules(make: TopMake): PlacementRule[] {
     },
   })
   return [
-    back('back-yoke', 'Back yoke', 'centre', { width: 90, height: 40 }),
-    back('full-back', 'Full back', 'start', { width: 230, height: 200 }),
+    back('back-yoke', message('item.back-yoke'), 'centre', { width: 90, height: 40 }),
+    back('full-back', message('item.full-back'), 'start', { width: 230, height: 200 }),
   ]
 }

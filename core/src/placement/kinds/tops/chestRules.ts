@@ -87,7 +87,7 @@ function underarmCheck(above: number): StepDraft {
 
 const chest = (side: 'left' | 'right', ease: number): PlacementRule => ({
   id: `${side}-chest`,
-  name: side === 'left' ? 'Wearer’s left chest (your right)' : 'Wearer’s right chest (your left)',
+  name: side === 'left' ? message('item.wearers-left-chest-your-right') : message('item.wearers-right-chest-your-left'),
   arrange: 'one',
   upIs: 'top.neck',
   needs: topNeeds,
@@ -107,11 +107,11 @@ const pocketMeasures = ['pocketTop', 'pocketAcross', 'pocketWidth']
 /** A patch pocket on the wearer's left counts until the worker says that there is none (craft.md section 2). */
 const theirPocket: PlacementChoice = {
   id: 'pocket',
-  name: 'The pocket on that side',
+  name: message('item.the-pocket-on-that-side'),
   choices: [
-    { id: 'above', name: 'Place above it' },
-    { id: 'none', name: 'No pocket, or it comes off first' },
-    { id: 'shut', name: 'Sew it shut' },
+    { id: 'above', name: message('item.place-above-it') },
+    { id: 'none', name: message('item.no-pocket-or-it-comes') },
+    { id: 'shut', name: message('item.sew-it-shut') },
   ],
   usual: 'above',
 }
@@ -152,7 +152,7 @@ function abovePocketSpot({ measures: m, design }: PlacementContext<TopId>, pocke
 /** Above a patch pocket. */
 export const abovePocket: PlacementRule = {
   id: 'above-pocket',
-  name: 'Above the pocket',
+  name: message('item.above-the-pocket'),
   arrange: 'one',
   upIs: 'top.neck',
   needs: [...topNeeds, ...pocketMeasures],

@@ -9,16 +9,22 @@ import { isRight, whichSide } from '../../pair'
 import { garmentSizes } from './topMeasures'
 
 export const sleeveMeasures = (widths: readonly number[], lengths: readonly number[]): MeasurementAsk[] => [
-  ask(garmentSizes, 'sleeveHem', 'Sleeve across the hem', 'Laid flat, fold to seam, just above the hem.', widths),
-  ask(garmentSizes, 'sleeveLength', 'Underarm to sleeve hem', 'Along the underside seam.', lengths),
+  ask(garmentSizes, 'sleeveHem', message('item.sleeve-across-the-hem'), message('item.laid-flat-fold-to-seam'), widths),
+  ask(
+    garmentSizes,
+    'sleeveLength',
+    message('item.underarm-to-sleeve-hem'),
+    message('item.along-the-underside-seam'),
+    lengths,
+  ),
 ]
 
 /** The depth of the ribbed cuff that ends a long sleeve. */
 export const ribMeasure: MeasurementAsk = ask(
   garmentSizes,
   'sleeveRib',
-  'Ribbed cuff, edge to seam',
-  'From the sleeve’s end up to the seam of the rib; 0 for none.',
+  message('item.ribbed-cuff-edge-to-seam'),
+  message('item.from-the-sleeves-end-up'),
   [28, 45, 58, 62, 64, 65, 66, 68],
   { plausible: [0, 110], mayBeZero: true },
 )
@@ -70,7 +76,7 @@ function sleeveShape(m: Sleeve): ItemShape {
 /** Centred on the sleeve's fold, 40 to 75 mm above the hem; never across a rib, whose seam it counts from (craft.md section 2). */
 const sleeveOf = (needs: readonly string[]): PlacementRule => ({
   id: 'sleeve',
-  name: 'Sleeve',
+  name: message('item.sleeve'),
   arrange: 'one',
   upIs: 'top.shoulder',
   needs,
@@ -98,22 +104,22 @@ export const cuffMeasures: readonly MeasurementAsk[] = [
   ask(
     garmentSizes,
     'cuffLength',
-    'Cuff, end to end',
-    'Unbuttoned and laid flat.',
+    message('item.cuff-end-to-end'),
+    message('item.unbuttoned-and-laid-flat'),
     [150, 185, 215, 230, 240, 250, 260, 270],
   ),
   ask(
     garmentSizes,
     'cuffDepth',
-    'Cuff, seam to edge',
-    'Across the cuff, from the sleeve seam to its edge.',
+    message('item.cuff-seam-to-edge'),
+    message('item.across-the-cuff-from-the'),
     [40, 50, 60, 65, 65, 65, 70, 70],
   ),
   ask(
     garmentSizes,
     'cuffHole',
-    'End of the cuff to the buttonhole',
-    'To the inner end of the buttonhole.',
+    message('item.end-of-the-cuff-to'),
+    message('item.to-the-inner-end-of'),
     [16, 20, 24, 26, 26, 26, 28, 28],
   ),
 ]
@@ -163,7 +169,7 @@ function cuffShape(
 /** On one cuff, centred on what shows when it is buttoned, clear of the buttonhole by 10 mm. */
 export const cuff: PlacementRule = {
   id: 'cuff',
-  name: 'Cuff',
+  name: message('item.cuff'),
   choices: [whichSide],
   arrange: 'one',
   upIs: 'top.sleeve-seam',
@@ -186,15 +192,15 @@ export const collarMeasures: readonly MeasurementAsk[] = [
   ask(
     garmentSizes,
     'collarFront',
-    'Collar point, along its front edge',
-    'From the collar’s band down to the point.',
+    message('item.collar-point-along-its-front'),
+    message('item.from-the-collars-band-down'),
     [42, 52, 62, 68, 70, 72, 74, 76],
   ),
   ask(
     garmentSizes,
     'collarEdge',
-    'Collar, half of its outer edge',
-    'From the point to the centre back.',
+    message('item.collar-half-of-its-outer'),
+    message('item.from-the-point-to-the'),
     [120, 150, 185, 200, 208, 216, 224, 232],
   ),
 ]
@@ -222,7 +228,7 @@ function collarShape(m: Measures<'collarFront' | 'collarEdge'>, choices: Readonl
 /** In one point of the collar, its nearest edges 12 mm from both edges. */
 export const collarPoint: PlacementRule = {
   id: 'collar-point',
-  name: 'Collar point',
+  name: message('item.collar-point'),
   choices: [whichSide],
   arrange: 'one',
   upIs: 'top.collar-band',

@@ -1,3 +1,4 @@
+import { message } from '../../../messages/message'
 import { CoreError } from '../../../errors'
 import { at } from '../../curve'
 import type { CentreLevel } from '../../centreOf'
@@ -20,16 +21,16 @@ export function topFrame(m: Top) {
 /** @throws CoreError('contradiction') for numbers that no garment has together */
 export function requireSoundTop(m: Top): void {
   if (m.neckWidth >= m.chestWidth * 0.7) {
-    const text = 'The neck comes out nearly as wide as the chest: measure both again.'
-    throw new CoreError('contradiction', text, 'measures.neckWidth')
+    const says = message('item.the-neck-comes-out-nearly')
+    throw new CoreError('contradiction', says, 'measures.neckWidth')
   }
   if (m.neckDrop >= m.shoulderToUnderarm) {
-    const text = 'The neck seam comes out below the underarm: measure both again.'
-    throw new CoreError('contradiction', text, 'measures.neckDrop')
+    const says = message('item.the-neck-seam-comes-out')
+    throw new CoreError('contradiction', says, 'measures.neckDrop')
   }
   if (m.bodyLength !== undefined && m.bodyLength <= m.shoulderToUnderarm * 1.1) {
-    const text = 'The hem comes out above the underarm: measure both again.'
-    throw new CoreError('contradiction', text, 'measures.bodyLength')
+    const says = message('item.the-hem-comes-out-above')
+    throw new CoreError('contradiction', says, 'measures.bodyLength')
   }
 }
 

@@ -1,20 +1,21 @@
+import { type Called, message } from '../../../messages/message'
 import { ask, bySizes, halves, type MeasurementAsk, type SizePreset } from '../../measures'
 
 /** From an infant of 12 months to 3XL, each with the flat chest of a tee (craft.md section 2, proportions). */
 export const garmentSizes: readonly SizePreset[] = [
-  { id: 'infant', name: 'Infant', at: 255 },
-  { id: 'toddler', name: '18–24 months', at: 278, between: true },
-  { id: '2-4', name: '2–4', at: 300, between: true },
-  { id: '5-6', name: '5–6', at: 340, between: true },
-  { id: 'child', name: '8', at: 380 },
-  { id: '10-12', name: '10–12', at: 420, between: true },
-  { id: '14', name: '14', at: 450, between: true },
-  { id: 's', name: 'S', at: 490 },
-  { id: 'm', name: 'M', at: 530 },
-  { id: 'l', name: 'L', at: 570 },
-  { id: 'xl', name: 'XL', at: 610 },
-  { id: '2xl', name: '2XL', at: 660 },
-  { id: '3xl', name: '3XL', at: 710 },
+  { id: 'infant', name: message('item.infant'), at: 255 },
+  { id: 'toddler', name: message('item.18-24-months'), at: 278, between: true },
+  { id: '2-4', name: { own: '2–4' }, at: 300, between: true },
+  { id: '5-6', name: { own: '5–6' }, at: 340, between: true },
+  { id: 'child', name: { own: '8' }, at: 380 },
+  { id: '10-12', name: { own: '10–12' }, at: 420, between: true },
+  { id: '14', name: { own: '14' }, at: 450, between: true },
+  { id: 's', name: { own: 'S' }, at: 490 },
+  { id: 'm', name: { own: 'M' }, at: 530 },
+  { id: 'l', name: { own: 'L' }, at: 570 },
+  { id: 'xl', name: { own: 'XL' }, at: 610 },
+  { id: '2xl', name: { own: '2XL' }, at: 660 },
+  { id: '3xl', name: { own: '3XL' }, at: 710 },
 ]
 
 /**
@@ -25,34 +26,34 @@ export type Cut = { ease: number; depth: readonly number[]; neck: readonly numbe
 
 const chestOf = ({ ease }: Cut): number[] => garmentSizes.map(({ at = 0 }) => Math.round(at * ease))
 
-const NECK_DROP = 'From shoulder-point level to the seam at centre front.'
+const NECK_DROP = message('item.from-shoulder-point-level-to')
 
 /** What every chest placement asks: four numbers, and what shows whether the body hangs straight. */
-export function topMeasures(cut: Cut, neckHow = 'Full width across, lying flat.'): MeasurementAsk[] {
+export function topMeasures(cut: Cut, neckHow = message('item.full-width-across-lying-flat')): MeasurementAsk[] {
   const { depth, neck, drop } = cut
-  const of = (id: string, name: string, howTo: string, numbers: readonly number[], plausible: [number, number]) =>
+  const of = (id: string, name: Called, howTo: Called, numbers: readonly number[], plausible: [number, number]) =>
     ask(garmentSizes, id, name, howTo, numbers, { plausible })
   return [
     of(
       'chestWidth',
-      'Seam to seam at the underarm',
-      'Laid flat, face up, one side seam to the other.',
+      message('item.seam-to-seam-at-the'),
+      message('item.laid-flat-face-up-one'),
       chestOf(cut),
       [190, 850],
     ),
     of(
       'shoulderToUnderarm',
-      'Shoulder point to underarm',
-      'From where neck and shoulder seam meet, straight down to underarm level.',
+      message('item.shoulder-point-to-underarm'),
+      message('item.from-where-neck-and-shoulder'),
       depth,
       [75, 340],
     ),
-    of('neckWidth', 'Neck, shoulder point to shoulder point', neckHow, neck, [70, 280]),
-    of('neckDrop', 'Shoulder point down to the neck seam', NECK_DROP, drop, [15, 190]),
+    of('neckWidth', message('item.neck-shoulder-point-to-shoulder'), neckHow, neck, [70, 280]),
+    of('neckDrop', message('item.shoulder-point-down-to-the'), NECK_DROP, drop, [15, 190]),
   ]
 }
 
-const optional = (id: string, name: string, howTo: string, plausible: [number, number]): MeasurementAsk => ({
+const optional = (id: string, name: Called, howTo: Called, plausible: [number, number]): MeasurementAsk => ({
   id,
   name,
   howTo,
@@ -63,18 +64,18 @@ const optional = (id: string, name: string, howTo: string, plausible: [number, n
 
 /** Whether the body hangs straight under the neck: halves at underarm and hem. */
 export const straightMeasures: readonly MeasurementAsk[] = [
-  ...halves('underarm', 'Underarm', true),
+  ...halves('underarm', message('item.underarm'), true),
   optional(
     'bodyLength',
-    'Shoulder point to hem',
-    'Straight down the front, from the shoulder point to the hem’s edge.',
+    message('item.shoulder-point-to-hem'),
+    message('item.straight-down-the-front-from'),
     [220, 1100],
   ),
-  optional('hemWidth', 'Seam to seam at the hem', 'Laid flat, one side seam to the other.', [190, 900]),
-  ...halves('hem', 'Hem', true),
+  optional('hemWidth', message('item.seam-to-seam-at-the-2'), message('item.laid-flat-one-side-seam'), [190, 900]),
+  ...halves('hem', message('item.hem'), true),
 ]
 
-export const pocketSizes = (id: string, name: string, howTo: string, numbers: readonly number[]): MeasurementAsk => ({
+export const pocketSizes = (id: string, name: Called, howTo: Called, numbers: readonly number[]): MeasurementAsk => ({
   id,
   name,
   howTo,

@@ -1,3 +1,4 @@
+import { message } from '../../../messages/message'
 import type { ItemKind } from '../../itemKind'
 import type { MeasurementAsk } from '../../measures'
 import { abovePocket, chestRules, chestRulesByPocket } from './chestRules'
@@ -30,7 +31,7 @@ import { topShape, type TopMake } from './topShape'
 import { withPatchPocket, withPouch } from './pockets'
 
 const top = { group: 'tops', worn: true, sizes: garmentSizes, usualSize: 'm', levels: topLevels } as const
-const neckSeam = 'centre line at the front neck seam'
+const neckSeam = message('item.centre-line-at-the-front')
 const shortSleeve = sleeveMeasures([75, 120, 160, 175, 185, 195, 205, 215], [50, 85, 110, 120, 125, 130, 135, 140])
 const ribbedLong = [
   ...sleeveMeasures([62, 75, 88, 95, 100, 104, 108, 112], [170, 320, 430, 460, 470, 480, 485, 490]),
@@ -41,7 +42,7 @@ const teeMake: TopMake = { neck: 'crew', sleeve: 'short', foot: 20 }
 export const tee: ItemKind = {
   ...top,
   id: 'tee',
-  name: 'Knit tee',
+  name: message('item.knit-tee'),
   reference: neckSeam,
   measurements: [...topMeasures(teeCut), ...shortSleeve, ...straightMeasures],
   usualCloth: 'jersey',
@@ -59,10 +60,10 @@ const poloMake: TopMake = {
 export const polo: ItemKind = {
   ...top,
   id: 'polo',
-  name: 'Polo',
+  name: message('item.polo'),
   reference: neckSeam,
   measurements: [
-    ...topMeasures(poloCut, 'Full width across, collar closed and flat.'),
+    ...topMeasures(poloCut, message('item.full-width-across-collar-closed')),
     ...shortSleeve,
     ...straightMeasures,
   ],
@@ -76,7 +77,7 @@ const sweatMake: TopMake = { neck: 'crew', sleeve: 'long', foot: 65 }
 export const sweatshirt: ItemKind = {
   ...top,
   id: 'sweatshirt',
-  name: 'Sweatshirt',
+  name: message('item.sweatshirt'),
   reference: neckSeam,
   measurements: [...topMeasures(sweatshirtCut), ...ribbedLong, ...straightMeasures],
   usualCloth: 'sweatshirt',
@@ -87,14 +88,14 @@ export const sweatshirt: ItemKind = {
 const pouchMeasures: MeasurementAsk[] = [
   pocketSizes(
     'pocketTop',
-    'Hood crossing down to the pocket',
-    'Along the middle, from the neck seam to the pocket’s upper edge.',
+    message('item.hood-crossing-down-to-the'),
+    message('item.along-the-middle-from-the'),
     [170, 240, 300, 325, 345, 360, 375, 390],
   ),
   pocketSizes(
     'pocketWidth',
-    'Pocket’s upper edge',
-    'Along the top of the pouch pocket, end to end.',
+    message('item.pockets-upper-edge'),
+    message('item.along-the-top-of-the'),
     [90, 140, 180, 195, 205, 215, 225, 235],
   ),
 ]
@@ -102,8 +103,8 @@ const hoodMake: TopMake = { neck: 'hood', sleeve: 'long', foot: 65 }
 export const hoodedTop: ItemKind = {
   ...top,
   id: 'hooded-top',
-  name: 'Hooded top',
-  reference: 'centre line at the hood’s crossing',
+  name: message('item.hooded-top'),
+  reference: message('item.centre-line-at-the-hoods'),
   measurements: [...topMeasures(sweatshirtCut), ...pouchMeasures, ...ribbedLong, ...straightMeasures],
   usualCloth: 'sweatshirt',
   shape: (m: Top) => withPouch(topShape(m, hoodMake), m),
@@ -113,20 +114,20 @@ export const hoodedTop: ItemKind = {
 const patchMeasures: MeasurementAsk[] = [
   pocketSizes(
     'pocketTop',
-    'Neck seam level down to the pocket',
-    'From the level of the front neck seam to the pocket’s upper edge.',
+    message('item.neck-seam-level-down-to'),
+    message('item.from-the-level-of-the'),
     [66, 94, 118, 130, 138, 146, 154, 162],
   ),
   pocketSizes(
     'pocketAcross',
-    'Centre line to the pocket’s middle',
-    'From the middle of the front to the middle of the pocket’s upper edge.',
+    message('item.centre-line-to-the-pockets'),
+    message('item.from-the-middle-of-the'),
     [58, 82, 100, 108, 114, 120, 127, 134],
   ),
   pocketSizes(
     'pocketWidth',
-    'Pocket’s upper edge',
-    'Along the top of the patch pocket, side to side.',
+    message('item.pockets-upper-edge'),
+    message('item.along-the-top-of-the-2'),
     [62, 86, 104, 112, 116, 120, 124, 128],
   ),
 ]
@@ -139,10 +140,10 @@ const shirtMake: TopMake = {
 export const shirt: ItemKind = {
   ...top,
   id: 'shirt',
-  name: 'Blouse or shirt',
+  name: message('item.blouse-or-shirt'),
   reference: neckSeam,
   measurements: [
-    ...topMeasures(shirtCut, 'Full width across, collar closed and flat.'),
+    ...topMeasures(shirtCut, message('item.full-width-across-collar-closed')),
     ...patchMeasures,
     ...cuffMeasures,
     ...collarMeasures,
@@ -165,10 +166,10 @@ const jacketMake: TopMake = {
 export const workJacket: ItemKind = {
   ...top,
   id: 'work-jacket',
-  name: 'Work jacket',
+  name: message('item.work-jacket'),
   reference: neckSeam,
   measurements: [
-    ...topMeasures(jacketCut, 'Full width across, zipped up and flat.'),
+    ...topMeasures(jacketCut, message('item.full-width-across-zipped-up')),
     ...patchMeasures,
     ...straightMeasures,
   ],
@@ -186,9 +187,9 @@ const robeMake: TopMake = {
 export const robe: ItemKind = {
   ...top,
   id: 'robe',
-  name: 'Robe or dressing gown',
+  name: message('item.robe-or-dressing-gown'),
   reference: neckSeam,
-  measurements: [...topMeasures(robeCut, 'Full width across, fronts closed and flat.'), ...straightMeasures],
+  measurements: [...topMeasures(robeCut, message('item.full-width-across-fronts-closed')), ...straightMeasures],
   usualCloth: 'terry',
   use: { nextToSkin: true },
   shape: (m: Top) => topShape(m, robeMake),
@@ -205,9 +206,9 @@ const giletMake: TopMake = {
 export const gilet: ItemKind = {
   ...top,
   id: 'gilet',
-  name: 'Gilet or body warmer',
+  name: message('item.gilet-or-body-warmer'),
   reference: neckSeam,
-  measurements: [...topMeasures(giletCut, 'Full width across, zipped up and flat.'), ...straightMeasures],
+  measurements: [...topMeasures(giletCut, message('item.full-width-across-zipped-up')), ...straightMeasures],
   usualCloth: 'quilted',
   shape: (m: Top) => topShape(m, giletMake),
   placements: [...chestRules(giletCut), ...backRules(giletMake)],

@@ -9,9 +9,9 @@ import { centredBothWays, centredRule, cornerRules } from '../flat/panelRules'
 import { panelShape, widthLevel } from '../flat/panelShape'
 
 const ages: readonly SizePreset[] = [
-  { id: 'newborn', name: 'Newborn' },
-  { id: 'infant', name: 'Infant' },
-  { id: 'toddler', name: 'Toddler' },
+  { id: 'newborn', name: message('item.newborn') },
+  { id: 'infant', name: message('item.infant') },
+  { id: 'toddler', name: message('item.toddler') },
 ]
 
 type Bodysuit = Measures<'chestWidth' | 'neckWidth' | 'length' | 'crotchWidth'>
@@ -23,17 +23,8 @@ function bodysuitShape(m: Bodysuit) {
   const top = -neck * 0.62
   const [armhole, snaps] = [half * 0.62, m.crotchWidth / 2]
   if (neck >= half * 0.85)
-    throw new CoreError(
-      'contradiction',
-      'The neck comes out nearly as wide as the chest: measure both again.',
-      'measures.neckWidth',
-    )
-  if (length < half)
-    throw new CoreError(
-      'contradiction',
-      'It comes out shorter than half its width: measure both again.',
-      'measures.length',
-    )
+    throw new CoreError('contradiction', message('item.the-neck-comes-out-nearly'), 'measures.neckWidth')
+  if (length < half) throw new CoreError('contradiction', message('item.it-comes-out-shorter-than'), 'measures.length')
   const neckCurve = curve(at(0, 0), at(neck * 0.9, 0), at(neck, top), 6)
   const leg = curve(at(half * 0.97, length * 0.72), at(snaps * 1.4, length * 0.78), at(snaps, length), 8)
   const outline = fromRightHalf([
@@ -101,16 +92,40 @@ function bodysuitShape(m: Bodysuit) {
 
 export const infantBodysuit: ItemKind = {
   id: 'infant-bodysuit',
-  name: 'Infant bodysuit',
+  name: message('item.infant-bodysuit'),
   group: 'infant',
   worn: true,
-  reference: 'centre line right below the neck binding',
+  reference: message('item.centre-line-right-below-the'),
   measurements: [
-    ask(ages, 'chestWidth', 'Seam to seam at the underarm', 'Laid flat, face up, snapped shut.', [180, 215, 250]),
-    ask(ages, 'neckWidth', 'Neck, inside the binding', 'Full width across, lying flat.', [90, 105, 120]),
-    ask(ages, 'length', 'Neck binding to lower edge', 'Down the middle, to the edge with the snaps.', [270, 330, 390]),
-    ask(ages, 'crotchWidth', 'Lower edge, across the snaps', 'From leg binding to leg binding.', [65, 75, 85]),
-    ...halves('chest', 'Chest', true),
+    ask(
+      ages,
+      'chestWidth',
+      message('item.seam-to-seam-at-the'),
+      message('item.laid-flat-face-up-snapped'),
+      [180, 215, 250],
+    ),
+    ask(
+      ages,
+      'neckWidth',
+      message('item.neck-inside-the-binding'),
+      message('item.full-width-across-lying-flat'),
+      [90, 105, 120],
+    ),
+    ask(
+      ages,
+      'length',
+      message('item.neck-binding-to-lower-edge'),
+      message('item.down-the-middle-to-the-2'),
+      [270, 330, 390],
+    ),
+    ask(
+      ages,
+      'crotchWidth',
+      message('item.lower-edge-across-the-snaps'),
+      message('item.from-leg-binding-to-leg'),
+      [65, 75, 85],
+    ),
+    ...halves('chest', message('item.chest'), true),
   ],
   sizes: ages,
   usualSize: 'infant',
@@ -122,7 +137,13 @@ export const infantBodysuit: ItemKind = {
   ],
   placements: [
     centredRule<'chestWidth'>(
-      { id: 'chest', name: 'Chest', upIs: 'top.neck', usual: { width: 70, height: 45 }, growsWith: 'chestWidth' },
+      {
+        id: 'chest',
+        name: message('item.chest'),
+        upIs: 'top.neck',
+        usual: { width: 70, height: 45 },
+        growsWith: 'chestWidth',
+      },
       (m) => m.chestWidth,
       () => ({ id: 'downTop', line: 'neck', edge: 'start', mm: 25, toward: 1, plausible: [12, 90] }),
       () => ({
@@ -136,7 +157,7 @@ export const infantBodysuit: ItemKind = {
 function bibShape(m: Measures<'width' | 'length' | 'binding'>) {
   const [half, length, bind] = [m.width / 2, m.length, m.binding]
   if (2 * bind >= Math.min(half, length))
-    throw new CoreError('contradiction', 'The binding leaves nothing of the bib: measure it again.', 'measures.binding')
+    throw new CoreError('contradiction', message('item.the-binding-leaves-nothing-of'), 'measures.binding')
   const neck = half * 0.42
   const edge = (inset: number) => [
     ...curve(at(half * 0.98 - inset, 0), at(half * 1.02 - inset, length - inset), at(half * 0.5, length - inset), 10),
@@ -182,13 +203,13 @@ function bibShape(m: Measures<'width' | 'length' | 'binding'>) {
 /** Centred on the width, its foot 25 to 40 mm above the lower binding (craft.md section 2). */
 export const bib: ItemKind = {
   id: 'bib',
-  name: 'Bib',
+  name: message('item.bib'),
   group: 'infant',
-  reference: 'middle of the neck opening',
+  reference: message('item.middle-of-the-neck-opening'),
   measurements: [
-    ask(ages, 'width', 'Width', 'Edge to edge at its widest, laid flat.', [190, 220, 260]),
-    ask(ages, 'length', 'Neck opening to lower edge', 'Down the middle.', [160, 200, 250]),
-    ask(ages, 'binding', 'Binding', 'Its depth at the lower edge; 0 for none.', [8, 10, 10], {
+    ask(ages, 'width', message('item.width'), message('item.edge-to-edge-at-its'), [190, 220, 260]),
+    ask(ages, 'length', message('item.neck-opening-to-lower-edge'), message('item.down-the-middle'), [160, 200, 250]),
+    ask(ages, 'binding', message('item.binding'), message('item.its-depth-at-the-lower'), [8, 10, 10], {
       plausible: [0, 30],
       mayBeZero: true,
     }),
@@ -200,7 +221,13 @@ export const bib: ItemKind = {
   shape: bibShape,
   placements: [
     centredRule<'width'>(
-      { id: 'low-centre', name: 'Low centre', upIs: 'top.neck', usual: { width: 90, height: 50 }, growsWith: 'width' },
+      {
+        id: 'low-centre',
+        name: message('item.low-centre'),
+        upIs: 'top.neck',
+        usual: { width: 90, height: 50 },
+        growsWith: 'width',
+      },
       (m) => m.width,
       () => ({
         id: 'up',
@@ -214,7 +241,7 @@ export const bib: ItemKind = {
     centredRule<'width' | 'length'>(
       {
         id: 'centred',
-        name: 'Centred both ways',
+        name: message('item.centred-both-ways'),
         upIs: 'top.neck',
         usual: { width: 90, height: 50 },
         growsWith: 'width',
@@ -240,17 +267,17 @@ const clothBox = (m: Measures<'width' | 'length'>): Box => ({
 })
 export const burpCloth: ItemKind = {
   id: 'burp-cloth',
-  name: 'Burp cloth',
+  name: message('item.burp-cloth'),
   group: 'infant',
-  reference: 'middle of the lower edge',
+  reference: message('item.middle-of-the-lower-edge'),
   measurements: [
-    ask(ages, 'width', 'Width', 'Edge to edge across the middle.', [200, 250, 300]),
-    ask(ages, 'length', 'Length', 'Upper to lower edge.', [350, 450, 500]),
-    ask(ages, 'binding', 'Binding or hem', 'From the edge to its stitching; 0 for none.', [10, 10, 10], {
+    ask(ages, 'width', message('item.width'), message('item.edge-to-edge-across-the'), [200, 250, 300]),
+    ask(ages, 'length', message('item.length'), message('item.upper-to-lower-edge'), [350, 450, 500]),
+    ask(ages, 'binding', message('item.binding-or-hem'), message('item.from-the-edge-to-its'), [10, 10, 10], {
       plausible: [0, 40],
       mayBeZero: true,
     }),
-    ...halves('width', 'Middle'),
+    ...halves('width', message('item.middle')),
   ],
   sizes: ages,
   usualSize: 'infant',
@@ -268,7 +295,12 @@ export const burpCloth: ItemKind = {
   levels: widthLevel<'length'>((m) => -m.length / 2),
   placements: [
     centredRule<'width' | 'binding'>(
-      { id: 'low-centre', name: 'Low centre', upIs: 'top.upper-edge', usual: { width: 110, height: 70 } },
+      {
+        id: 'low-centre',
+        name: message('item.low-centre'),
+        upIs: 'top.upper-edge',
+        usual: { width: 110, height: 70 },
+      },
       (m) => m.width,
       ({ measures: m }) => ({
         id: 'up',

@@ -49,17 +49,17 @@ const round = [520, 1050, 1500, 1600, 1700, 1800, 1900, 2000]
 /** A skirt or dress: its border goes round the hem, spaced evenly from centre front (core.md section 6). */
 export const skirt: ItemKind = {
   id: 'skirt',
-  name: 'Dress or skirt',
+  name: message('item.dress-or-skirt'),
   group: 'worn',
   worn: true,
-  reference: 'centre front at the hem’s edge',
+  reference: message('item.centre-front-at-the-hems'),
   measurements: [
-    ask(garmentSizes, 'hemRound', 'Hem, all round', 'Along the edge from centre front back to centre front.', round),
+    ask(garmentSizes, 'hemRound', message('item.hem-all-round'), message('item.along-the-edge-from-centre'), round),
     ask(
       garmentSizes,
       'hem',
-      'Depth of the hem',
-      'From the edge to its stitching; 0 for none.',
+      message('item.depth-of-the-hem'),
+      message('item.from-the-edge-to-its'),
       [15, 25, 30, 30, 30, 30, 30, 30],
       { plausible: [0, 120], mayBeZero: true },
     ),
@@ -70,7 +70,7 @@ export const skirt: ItemKind = {
   shape: (m: Skirt) => {
     const b = openedHem(m)
     if (m.hem >= m.hemRound / 3)
-      throw new CoreError('contradiction', 'The hem comes out deeper than the skirt: measure it again.', 'measures.hem')
+      throw new CoreError('contradiction', message('item.the-hem-comes-out-deeper'), 'measures.hem')
     // A motif at centre back straddles the opened edge, so a hand's breadth is drawn on beyond it.
     const over = Math.min(m.hemRound * 0.12, 160)
     const wide = { ...b, left: b.left - over, right: b.right + over }
@@ -101,7 +101,7 @@ export const skirt: ItemKind = {
   placements: [
     {
       id: 'border-row',
-      name: 'Border row round the hem',
+      name: message('item.border-row-round-the-hem'),
       arrange: 'row',
       upIs: 'top.waist',
       usual: { width: 60, height: 40 },

@@ -7,14 +7,14 @@ import { acrossLine, panelLines, panelShape } from '../flat/panelShape'
 import { centredBothWays, centredRule, rowRule } from '../flat/panelRules'
 
 const heads: readonly SizePreset[] = [
-  { id: 'infant', name: 'Infant' },
-  { id: 'child', name: 'Child' },
-  { id: 'adult', name: 'Adult' },
+  { id: 'infant', name: message('item.infant') },
+  { id: 'child', name: message('item.child') },
+  { id: 'adult', name: message('item.adult') },
 ]
 const lengths: readonly SizePreset[] = [
-  { id: 'small', name: 'Small' },
-  { id: 'usual', name: 'Usual' },
-  { id: 'large', name: 'Large' },
+  { id: 'small', name: message('item.small') },
+  { id: 'usual', name: message('item.usual') },
+  { id: 'large', name: message('item.large') },
 ]
 
 type Long = Measures<'width' | 'length'>
@@ -24,13 +24,13 @@ const box = (m: Long): Box => ({ left: -m.width / 2, right: m.width / 2, top: -m
 /** A knitted cap laid flat, its opening toward the worker. */
 export const beanie: ItemKind = {
   id: 'beanie',
-  name: 'Beanie',
+  name: message('item.beanie'),
   group: 'worn',
   worn: true,
-  reference: 'middle of the opening’s edge',
+  reference: message('item.middle-of-the-openings-edge'),
   measurements: [
-    ask(heads, 'width', 'Width of the opening', 'Laid flat, side to side.', [150, 185, 210]),
-    ask(heads, 'length', 'Edge to crown', 'Up the middle, any cuff unfolded.', [170, 215, 260]),
+    ask(heads, 'width', message('item.width-of-the-opening'), message('item.laid-flat-side-to-side'), [150, 185, 210]),
+    ask(heads, 'length', message('item.edge-to-crown'), message('item.up-the-middle-any-cuff'), [170, 215, 260]),
   ],
   sizes: heads,
   usualSize: 'adult',
@@ -56,7 +56,12 @@ export const beanie: ItemKind = {
   },
   placements: [
     centredRule<'width'>(
-      { id: 'front', name: 'Front, above the edge', upIs: 'top.crown', usual: { width: 70, height: 40 } },
+      {
+        id: 'front',
+        name: message('item.front-above-the-edge'),
+        upIs: 'top.crown',
+        usual: { width: 70, height: 40 },
+      },
       (m) => m.width,
       () => ({ id: 'up', line: 'bottom', edge: 'end', mm: 30, toward: -1, plausible: [12, 120] }),
       () => ({ first: [{ id: 'cuff-down', said: message('step.cuff-down') }] }),
@@ -68,13 +73,13 @@ type Stocking = Measures<'width' | 'length' | 'band'>
 /** A hanging stocking: leg and foot, its cuff at the top; y = 0 at the top edge. */
 export const stocking: ItemKind = {
   id: 'stocking',
-  name: 'Stocking to hang',
+  name: message('item.stocking-to-hang'),
   group: 'other',
-  reference: 'middle of the top edge',
+  reference: message('item.middle-of-the-top-edge'),
   measurements: [
-    ask(lengths, 'width', 'Width at the top', 'Laid flat, seam to seam.', [150, 190, 230]),
-    ask(lengths, 'length', 'Top edge to heel', 'Down the middle.', [280, 400, 480]),
-    ask(lengths, 'band', 'Depth of the cuff', 'From the top edge to the cuff’s lower edge.', [70, 90, 110]),
+    ask(lengths, 'width', message('item.width-at-the-top'), message('item.laid-flat-seam-to-seam'), [150, 190, 230]),
+    ask(lengths, 'length', message('item.top-edge-to-heel'), message('item.down-the-middle'), [280, 400, 480]),
+    ask(lengths, 'band', message('item.depth-of-the-cuff'), message('item.from-the-top-edge-to'), [70, 90, 110]),
   ],
   sizes: lengths,
   usualSize: 'usual',
@@ -106,7 +111,7 @@ export const stocking: ItemKind = {
   },
   placements: [
     centredRule<'width' | 'band'>(
-      { id: 'cuff', name: 'On the cuff', upIs: 'top.top-edge', usual: { width: 110, height: 40 } },
+      { id: 'cuff', name: message('item.on-the-cuff'), upIs: 'top.top-edge', usual: { width: 110, height: 40 } },
       (m) => m.width,
       ({ measures: m }) => ({
         ...{ id: 'downTop', line: 'top', edge: 'centre', mm: m.band / 2, toward: 1, plausible: [10, 200] },
@@ -118,12 +123,12 @@ export const stocking: ItemKind = {
 /** A long strip worn over the shoulder or round the waist, one end toward the worker. */
 export const sash: ItemKind = {
   id: 'sash',
-  name: 'Sash',
+  name: message('item.sash'),
   group: 'worn',
-  reference: 'middle of the lower end',
+  reference: message('item.middle-of-the-lower-end'),
   measurements: [
-    ask(lengths, 'width', 'Width', 'Long edge to long edge.', [80, 100, 130]),
-    ask(lengths, 'length', 'Length', 'End to end.', [1400, 1800, 2000]),
+    ask(lengths, 'width', message('item.width'), message('item.long-edge-to-long-edge'), [80, 100, 130]),
+    ask(lengths, 'length', message('item.length'), message('item.end-to-end'), [1400, 1800, 2000]),
   ],
   sizes: lengths,
   usualSize: 'usual',
@@ -132,13 +137,18 @@ export const sash: ItemKind = {
     panelShape({ box: box(m), edges: { top: 'line.upper-edge', bottom: 'line.end-edge' }, sizes: ['width', 'length'] }),
   placements: [
     centredRule<'width'>(
-      { id: 'end', name: 'One end, in the middle', upIs: 'top.upper-edge', usual: { width: 60, height: 60 } },
+      {
+        id: 'end',
+        name: message('item.one-end-in-the-middle'),
+        upIs: 'top.upper-edge',
+        usual: { width: 60, height: 60 },
+      },
       (m) => m.width,
       () => ({ id: 'up', line: 'bottom', edge: 'end', mm: 60, toward: -1, plausible: [15, 400] }),
     ),
     centredBothWays<'width'>({ upIs: 'top.upper-edge', usual: { width: 60, height: 60 } }, (m) => m.width),
     rowRule<'width' | 'length'>(
-      { id: 'border-row', name: 'Along one side', upIs: 'top.upper-edge' },
+      { id: 'border-row', name: message('item.along-one-side'), upIs: 'top.upper-edge' },
       { side: 'right', edgeName: 'line.long-edge', mm: 25, box },
     ),
   ],
@@ -147,15 +157,28 @@ export const sash: ItemKind = {
 /** The hood of an infant’s towel: a corner folded over, its straight edge toward the worker; y = 0 there. */
 export const hoodedTowel: ItemKind = {
   id: 'hooded-towel',
-  name: 'Hooded towel',
+  name: message('item.hooded-towel'),
   group: 'infant',
-  reference: 'middle of the hood’s edge',
+  reference: message('item.middle-of-the-hoods-edge'),
   measurements: [
-    ask(heads.slice(0, 2), 'hood', 'Hood, edge to point', 'From the middle of its straight edge.', [210, 240]),
-    ask(heads.slice(0, 2), 'binding', 'Binding along the edge', 'Its depth; 0 for none.', [12, 12], {
-      plausible: [0, 40],
-      mayBeZero: true,
-    }),
+    ask(
+      heads.slice(0, 2),
+      'hood',
+      message('item.hood-edge-to-point'),
+      message('item.from-the-middle-of-its'),
+      [210, 240],
+    ),
+    ask(
+      heads.slice(0, 2),
+      'binding',
+      message('item.binding-along-the-edge'),
+      message('item.its-depth-0-for-none'),
+      [12, 12],
+      {
+        plausible: [0, 40],
+        mayBeZero: true,
+      },
+    ),
   ],
   sizes: heads.slice(0, 2),
   usualSize: 'infant',
@@ -181,7 +204,7 @@ export const hoodedTowel: ItemKind = {
   },
   placements: [
     centredRule<'hood' | 'binding'>(
-      { id: 'hood', name: 'On the hood', upIs: 'top.hood-point', usual: { width: 80, height: 50 } },
+      { id: 'hood', name: message('item.on-the-hood'), upIs: 'top.hood-point', usual: { width: 80, height: 50 } },
       (m) => 2 * m.hood,
       ({ measures: m }) => ({
         ...{ id: 'up', line: 'bottom', edge: 'end', mm: m.binding + 25, toward: -1, plausible: [15, 120] },

@@ -3,7 +3,7 @@ import { CoreError } from '../../../errors'
 import { at } from '../../curve'
 import type { ItemKind } from '../../itemKind'
 import { ask, type Measures } from '../../measures'
-import { message } from '../../../messages/message'
+import { type Called, message } from '../../../messages/message'
 import type { PlacementContext, PlacementRule } from '../../placementRule'
 import { whichSide } from '../../pair'
 import { garmentSizes } from '../tops/topMeasures'
@@ -21,11 +21,7 @@ const ABOVE_HEM = 34
 function legShape(m: Leg) {
   const [foot, thigh, top] = [m.hemWidth / 2, m.thighWidth / 2, -m.inseam]
   if (foot > thigh * 1.8)
-    throw new CoreError(
-      'contradiction',
-      'The hem comes out far wider than the thigh: measure both again.',
-      'measures.hemWidth',
-    )
+    throw new CoreError('contradiction', message('item.the-hem-comes-out-far'), 'measures.hemWidth')
   const hem = 25
   const seam = (side: 1 | -1) => [
     ...[at(side * thigh, top), at(side * foot, 0)],
@@ -65,7 +61,7 @@ function legShape(m: Leg) {
   }
 }
 
-const legRule = (id: string, name: string, low: boolean): PlacementRule => ({
+const legRule = (id: string, name: Called, low: boolean): PlacementRule => ({
   id,
   name,
   arrange: 'one',
@@ -108,22 +104,28 @@ function leg({ hem, thigh, inseam, ...kind }: LegMake): ItemKind {
     ...kind,
     group: 'worn',
     worn: true,
-    reference: 'middle of the hem’s edge',
+    reference: message('item.middle-of-the-hems-edge'),
     measurements: [
-      ask(garmentSizes, 'hemWidth', 'Leg across the hem', 'Laid flat, edge to edge.', hem),
-      ask(garmentSizes, 'thighWidth', 'Leg across the thigh', 'Laid flat at the level of the crotch.', thigh),
-      ask(garmentSizes, 'inseam', 'Crotch to hem', 'Along the inside leg seam.', inseam),
+      ask(garmentSizes, 'hemWidth', message('item.leg-across-the-hem'), message('item.laid-flat-edge-to-edge'), hem),
+      ask(
+        garmentSizes,
+        'thighWidth',
+        message('item.leg-across-the-thigh'),
+        message('item.laid-flat-at-the-level'),
+        thigh,
+      ),
+      ask(garmentSizes, 'inseam', message('item.crotch-to-hem'), message('item.along-the-inside-leg-seam'), inseam),
     ],
     sizes: garmentSizes,
     usualSize: 'm',
     shape: legShape,
-    placements: [legRule('lower-leg', 'Lower leg', true), legRule('thigh', 'Thigh', false)],
+    placements: [legRule('lower-leg', message('item.lower-leg'), true), legRule('thigh', message('item.thigh'), false)],
   }
 }
 
 export const trouserLeg = leg({
   id: 'trouser-leg',
-  name: 'Trouser leg',
+  name: message('item.trouser-leg'),
   usualCloth: 'denim',
   hem: [85, 130, 165, 180, 190, 200, 210, 220],
   thigh: [125, 200, 270, 290, 310, 330, 350, 370],
@@ -131,7 +133,7 @@ export const trouserLeg = leg({
 })
 export const leggings = leg({
   id: 'leggings',
-  name: 'Leggings',
+  name: message('item.leggings'),
   usualCloth: 'performance',
   use: { nextToSkin: true },
   hem: [65, 80, 95, 100, 105, 110, 115, 120],
@@ -140,7 +142,7 @@ export const leggings = leg({
 })
 export const shorts = leg({
   id: 'shorts',
-  name: 'Shorts',
+  name: message('item.shorts'),
   usualCloth: 'twill',
   hem: [130, 210, 270, 285, 300, 315, 330, 345],
   thigh: [135, 215, 280, 300, 320, 340, 360, 380],
