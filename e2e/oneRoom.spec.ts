@@ -73,6 +73,7 @@ for (let share = 0; share < SHARES; share++)
     const found: Record<string, string[]> = {}
     for (const path of paths.filter((_, at) => at % SHARES === share)) {
       await page.goto(shop.url + path)
+      await expect(page).toHaveTitle(/^.+ · Zealous Thimble$/)
       await settled(page)
       const unsaid = (await readOn(page)).filter((text) =>
         (text.replace(/#[0-9a-f]{6}/g, '').match(/\p{L}+/gu) ?? []).some(

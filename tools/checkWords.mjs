@@ -104,8 +104,8 @@ function textsOf(file) {
  */
 const ELSEWHERE =
   /^(language\/|core\/src\/(recipe\/|template\/|placement\/everydayNames|design\/svg\/viewport)|plan\/src\/upgrade\/|server\/src\/(devices\/sewing\/sewingMachines|http\/streamed|phones\/certificates|stores\/readableRows))/
-/** Ids of two words. */
-const IDS = /^(who sews|stitch list|SVG drawing|not turned)$/
+/** The program’s own name, and ids of two words. */
+const IDS = /^(Zealous Thimble|who sews|stitch list|SVG drawing|not turned)$/
 
 const texts = files
   .flatMap(textsOf)

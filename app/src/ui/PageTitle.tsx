@@ -1,10 +1,9 @@
-import { program as t } from '@thimble/language/en/program'
 import { useEffect, useRef } from 'react'
 import type { Text, TextStyle } from 'react-native'
 import { arrived } from './scrollMemory'
 import { Heading } from './Text'
 
-const PROGRAM = t('zealous-thimble')
+const PROGRAM = 'Zealous Thimble'
 let first = true
 
 type Props = {

@@ -2,7 +2,6 @@ import { words } from '../words'
 
 export const program = words({
   back: 'Back',
-  'zealous-thimble': 'Zealous Thimble',
   settings: 'Settings',
   'page-not-found': 'Page not found',
   'theres-nothing-at-this-address': 'There’s nothing at this address.',

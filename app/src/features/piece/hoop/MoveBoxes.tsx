@@ -54,9 +54,16 @@ export function MoveBoxes({ move }: Props) {
   )
 }
 
-const ways = { right: t('right'), left: t('left'), toward: t('toward-you'), away: t('away-from-you') }
+const ways = {
+  clockwise: t('clockwise'),
+  anticlockwise: t('anticlockwise'),
+  right: t('right'),
+  left: t('left'),
+  toward: t('toward-you'),
+  away: t('away-from-you'),
+}
 
 const wayOf = ({ id, way, any }: DialPart): string => {
-  if (id === 'turn') return any ? way : t('no-turn')
-  return `${any ? 'mm ' : ''}${ways[way as keyof typeof ways]}`
+  if (id === 'turn') return any ? ways[way] : t('no-turn')
+  return `${any ? 'mm ' : ''}${ways[way]}`
 }
