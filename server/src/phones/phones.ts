@@ -145,8 +145,8 @@ const bracketed = (address: string): string => (address.includes(':') ? `[${addr
 
 function cannotOpen(error: unknown, port: number): string {
   const { code, message } = error as NodeJS.ErrnoException
-  if (code === 'EADDRINUSE') return t('port-is-taken-stop-the', { port })
+  if (code === 'EADDRINUSE') return t('port-is-taken-stop-the', { port: String(port) })
   if (code === 'ENOSPC') return t('the-disk-is-full-the')
-  if (code === 'EACCES') return t('this-program-may-not-open', { port })
+  if (code === 'EACCES') return t('this-program-may-not-open', { port: String(port) })
   return t('the-door-cannot-be-opened', { code: code ?? message })
 }
