@@ -105,7 +105,7 @@ function textsOf(file) {
 const ELSEWHERE =
   /^(language\/|core\/src\/(recipe\/|template\/|placement\/everydayNames|design\/svg\/viewport)|plan\/src\/upgrade\/|server\/src\/(devices\/sewing\/sewingMachines|http\/streamed|phones\/certificates|stores\/readableRows))/
 /** The program’s own name, and ids of two words. */
-const IDS = /^(Zealous Thimble|who sews|stitch list|SVG drawing|not turned)$/
+const IDS = /^(Zealous Thimble|read and measured|who sews|stitch list|SVG drawing|not turned)$/
 
 const texts = files
   .flatMap(textsOf)

@@ -118,7 +118,7 @@ const designWorker = {
   ): Promise<Omit<ReadFile, 'packed' | 'summary'> & { summary: ReadFile['summary'] | null }> {
     const start = performance.now()
     const { packed, ...known } = readDesignFile(file.name, new Uint8Array(await file.arrayBuffer()), dropBackground)
-    performance.measure(t('read-and-measured'), { start })
+    performance.measure('read and measured', { start })
     opened.delete(id)
     if (packed) await keepPacked(id, packed)
     return known

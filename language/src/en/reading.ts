@@ -10,7 +10,6 @@ export const reading = words({
   'only-and-this-programs-own': 'Only {$formatsRead :text} and this program’s own JSON are read.',
   'isnt-on-this-device-and': 'isn’t on this device, and the shop computer can’t be reached',
   'hasnt-arrived-yet': 'hasn’t arrived yet',
-  'read-and-measured': 'read and measured',
   'the-design-is-no-longer': 'The design is no longer on this device.',
   'cant-reach-the-shop-computer': 'Can’t reach the shop computer to read designs.',
   'this-drawing-takes-too-long': 'This drawing takes too long. Simplify it in the drawing program.',
