@@ -1,4 +1,5 @@
 import { formatFine, formatLength, type LengthStyle, roundDownToTape } from '@thimble/core/lengths'
+import { countText } from './figures'
 import type { MessageFunctionContext, MessageValue } from 'messageformat/functions'
 
 /** What a slot comes to, and by which a sentence may be chosen. */
@@ -33,6 +34,7 @@ type Edge = {
  * - `dial`: a move of the machine, which counts in millimetres whatever the shop does.
  * - `number`: a count or figure; a sentence may be chosen by it (`.match`).
  * - `text`: what is written already: a name somebody typed, a sum of money, a date.
+ * - `count`: of things: thousands are always parted.
  * - `name`: a word by its id, a name of somebody’s own, or a sentence; `case=upper` or `lower` sets its first letter, and
  *   a sentence may be chosen by its id.
  */
@@ -63,6 +65,7 @@ export function slotFunctions({ locale, lengths, nameOf, range }: Edge): Record<
     thin: byNumber((mm) => (lengths.unit === 'in' ? formatFine(mm, lengths) : `${digits.format(tenth(mm))} mm`)),
     dial: byNumber((mm) => `${digits.format(mm)} mm`),
     number: byNumber((value) => digits.format(value)),
+    count: byNumber(countText),
     text: (_, __, filled) => said(String(filled)),
     name: (_, { case: letter }, filled) => said(cased(nameOf(filled), letter), filled),
   }
