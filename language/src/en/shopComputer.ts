@@ -26,8 +26,7 @@ export const shopComputer = words({
   'zealous-thimble': 'Zealous Thimble',
   'the-disk-is-full-free-2': 'the disk is full: free some space',
   'allow-this-user-to-write': 'allow this user to write it',
-  'port-is-taken-stop-the':
-    'Port {$port :text} is taken: stop the other program, or choose another with PHONES_PORT.',
+  'port-is-taken-stop-the': 'Port {$port :text} is taken: stop the other program, or choose another with PHONES_PORT.',
   'the-disk-is-full-the': 'The disk is full: the certificate cannot be kept. Free some space.',
   'this-program-may-not-open': 'This program may not open port {$port :text} or write its folder: allow it.',
   'the-door-cannot-be-opened': 'The door cannot be opened ({$code :text}).',
